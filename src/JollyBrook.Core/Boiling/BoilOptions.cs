@@ -1,0 +1,72 @@
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Units;
+
+namespace JollyBrook.Core.Boiling;
+
+/// <summary>The choices that go with boiling. Everything may be left out; what is missing counts as worse or is a marked default.</summary>
+/// <param name="School">How long to hold the boil; 1 or 3 minutes when left out.</param>
+/// <param name="LongMinutes">The long school's own minutes, 1 to 30.</param>
+/// <param name="BurnerId">One of the catalogue's burners; the sheltered canister stove when left out.</param>
+/// <param name="Pot">The pot; a large heavy one when left out.</param>
+/// <param name="LidOn">Lid on and flame turned down while holding; an open pot when left out.</param>
+/// <param name="Calibration">A weighing that replaces the burner's efficiency.</param>
+/// <param name="Cooling">Where it cools; still air when left out.</param>
+/// <param name="AirTemperatureC">Air temperature, −40 to 50 °C; 30 °C when left out.</param>
+public sealed record BoilOptions(
+    BoilSchool? School = null,
+    double? LongMinutes = null,
+    string? BurnerId = null,
+    PotInput? Pot = null,
+    bool? LidOn = null,
+    BurnerWeighing? Calibration = null,
+    CoolingPlace? Cooling = null,
+    double? AirTemperatureC = null);
+
+/// <summary>A pot as told: capacity 0.2 to 30 L, mass 0.02 to 10 kg.</summary>
+public sealed record PotInput(double? CapacityL, double? MassKg, PotMaterial? Material);
+
+/// <summary>"This many grams boiled this much water from this temperature here": gives the burner's own efficiency.</summary>
+/// <param name="FuelG">Fuel burnt, g.</param>
+/// <param name="VolumeL">Water brought to the boil, litres.</param>
+/// <param name="StartTemperatureC">Temperature it started from, °C.</param>
+/// <param name="ElevationM">Where it was done, m.</param>
+public sealed record BurnerWeighing(double? FuelG, double? VolumeL, double? StartTemperatureC, double? ElevationM);
+
+public static class BoilFields
+{
+    public static readonly NumberField LongMinutes = new(
+        "boil.longMinutes", "Minutes of the long boil", Quantity.Duration, 1, 30, "More than 30 only burns fuel.");
+
+    public static readonly NumberField PotCapacity = new(
+        "boil.pot.capacityL", "Pot volume", Quantity.Volume, 0.2, 30, "Enter what the pot holds to the brim.");
+
+    public static readonly NumberField PotMass = new(
+        "boil.pot.massKg", "Pot mass", Quantity.KitMass, 0.02, 10, "Weigh the pot with its lid.");
+
+    public static readonly NumberField AirTemperature = new(
+        "boil.airTemperatureC", "Air temperature", Quantity.Temperature, -40, 50, "Or say it is not known.");
+
+    public static readonly NumberField WeighedFuel = new(
+        "boil.calibration.fuelG", "Fuel burnt", Quantity.FuelMass, 0.5, 5000, "Weigh the canister before and after.");
+
+    public static readonly NumberField WeighedVolume = new(
+        "boil.calibration.volumeL", "Water boiled in the weighing", Quantity.Volume, 0.05, 30, "Enter what was in the pot.");
+
+    public static readonly NumberField WeighedStart = new(
+        "boil.calibration.startTemperatureC", "Starting temperature of the weighing", Quantity.Temperature, 0, 40,
+        "Measure the water before lighting.");
+
+    public static readonly NumberField WeighedElevation = new(
+        "boil.calibration.elevationM", "Elevation of the weighing", Quantity.Elevation, -430, 9000, "Read it off the map.");
+
+    public static readonly ChoiceField BurnerId = new(
+        "boil.burnerId", "Burner", [.. Burners.All.Select(b => b.Id)]);
+
+    public static readonly IReadOnlyList<Field> All =
+    [
+        ChoiceField.Of<BoilSchool>("boil.school", "Boiling school"), LongMinutes, BurnerId, PotCapacity, PotMass,
+        ChoiceField.Of<PotMaterial>("boil.pot.material", "Pot material"), AirTemperature,
+        ChoiceField.Of<CoolingPlace>("boil.cooling", "Where it cools"),
+        WeighedFuel, WeighedVolume, WeighedStart, WeighedElevation,
+    ];
+}

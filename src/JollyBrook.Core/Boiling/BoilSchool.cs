@@ -1,0 +1,52 @@
+using System.Text.Json.Serialization;
+using JollyBrook.Core.Contract;
+
+namespace JollyBrook.Core.Boiling;
+
+/// <summary>How long to hold a rolling boil: where practitioners disagree.</summary>
+[JsonConverter(typeof(CamelCaseEnumConverter<BoilSchool>))]
+public enum BoilSchool
+{
+    /// <summary>1 minute, 3 above 2 000 m: US public-health advice, and the default.</summary>
+    OneOrThree,
+
+    /// <summary>Reaching a rolling boil is enough: WHO 2015.</summary>
+    RollingBoil,
+
+    /// <summary>The traveller's own minutes.</summary>
+    LongBoil,
+}
+
+public static class BoilSchools
+{
+    /// <summary>Above this elevation in m the default school asks for three minutes.</summary>
+    public const double HighElevationM = 2000;
+
+    /// <summary>The long boil's minutes until the traveller sets their own.</summary>
+    public const double DefaultLongMinutes = 5;
+
+    public static readonly IReadOnlyList<BoilSchool> All =
+        [BoilSchool.OneOrThree, BoilSchool.RollingBoil, BoilSchool.LongBoil];
+
+    public static string Name(BoilSchool school) => school switch
+    {
+        BoilSchool.OneOrThree => "1 or 3 minutes",
+        BoilSchool.RollingBoil => "Rolling boil",
+        _ => "Long boil",
+    };
+
+    public static string Reason(BoilSchool school) => school switch
+    {
+        BoilSchool.OneOrThree => "1 minute at a rolling boil, 3 above 2 000 m (6 562 ft). US public-health advice.",
+        BoilSchool.RollingBoil => "Once the whole pot churns, it is done: the way up and down is the margin. WHO, 2015.",
+        _ => "Your own minutes. Costs fuel and water; kills nothing more.",
+    };
+
+    /// <summary>Minutes to hold the boil. An unknown elevation counts as high.</summary>
+    public static double HoldMinutes(BoilSchool school, double? elevationM, double longMinutes) => school switch
+    {
+        BoilSchool.RollingBoil => 0,
+        BoilSchool.LongBoil => longMinutes,
+        _ => elevationM is { } h && h <= HighElevationM ? 1 : 3,
+    };
+}

@@ -1,0 +1,48 @@
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Treatment;
+using JollyBrook.Core.Units;
+
+namespace JollyBrook.Core.Book;
+
+/// <summary>One tap on a batch, kept for good.</summary>
+/// <param name="BatchId">The batch.</param>
+/// <param name="Kind">What was tapped.</param>
+/// <param name="StepId">The step, unless the batch was thrown away.</param>
+/// <param name="At">When.</param>
+public sealed record BatchEventRecord(Guid? BatchId, BatchEventKind? Kind, string? StepId, DateTimeOffset? At)
+{
+    private static readonly ChoiceField BatchField = new("batchId", "Batch", ["the id of a batch"]);
+    private static readonly ChoiceField KindField = ChoiceField.Of<BatchEventKind>("kind", "Kind of tap");
+    private static readonly ChoiceField StepField = new("stepId", "Step", ["the id of a step of the batch"]);
+    private static readonly InstantField AtField = new("at", "Time of the tap");
+
+    public static readonly IReadOnlyList<Field> Fields = [BatchField, KindField, StepField, AtField];
+
+    /// <exception cref="BadInputException">Something is missing.</exception>
+    public static void Check(BatchEventRecord tap)
+    {
+        ArgumentNullException.ThrowIfNull(tap);
+        var intake = new Intake(Speaker.Metric);
+        if (tap.BatchId is null)
+        {
+            intake.Refuse(BatchField, BatchField.WrongKind(intake.Say));
+        }
+
+        if (tap.Kind is null)
+        {
+            intake.Refuse(KindField, KindField.WrongKind(intake.Say));
+        }
+
+        if (tap.StepId is null && tap.Kind != BatchEventKind.Discarded)
+        {
+            intake.Refuse(StepField, StepField.WrongKind(intake.Say));
+        }
+
+        if (tap.At is null)
+        {
+            intake.Refuse(AtField, AtField.WrongKind(intake.Say));
+        }
+
+        intake.ThrowIfWrong();
+    }
+}

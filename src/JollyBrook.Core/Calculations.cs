@@ -1,0 +1,33 @@
+using JollyBrook.Core.Catalogue;
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Treatment;
+
+namespace JollyBrook.Core;
+
+/// <summary>
+/// The public list of calculations: name, request record, response record. The server maps each to
+/// <c>POST /api/calc/{name}</c>; the browser host runs the same list.
+/// </summary>
+public static class Calculations
+{
+    public static readonly IReadOnlyList<Calculation> All =
+    [
+        new Calculation<CatalogueRequest, CatalogueResponse>(
+            "catalogue", "What can be chosen: units, fields with ranges and defaults, methods, burners, schools.",
+            CatalogueList.Compute, ContractJson.Default.CatalogueRequest, ContractJson.Default.CatalogueResponse,
+            CatalogueList.Fields),
+        new Calculation<TreatRequest, TreatResponse>(
+            "treat", "Dose, wait, ledger, steps and working for one container of water and one method.",
+            Treat.Compute, ContractJson.Default.TreatRequest, ContractJson.Default.TreatResponse, TreatFields.All),
+        new Calculation<BatchProgressRequest, BatchProgressResponse>(
+            "batch-progress", "Where a running batch stands, from its steps, its taps and the time now.",
+            BatchProgress.Compute, ContractJson.Default.BatchProgressRequest, ContractJson.Default.BatchProgressResponse,
+            BatchFields.All),
+    ];
+
+    /// <summary>Runs a calculation by name on a JSON request. Never throws for bad input or an unknown name.</summary>
+    public static CalculationOutcome Run(string name, string json) =>
+        All.FirstOrDefault(c => c.Name == name) is { } calculation
+            ? calculation.Run(json)
+            : CalculationOutcome.Of(Problem.UnknownCalculation(name, All.Select(c => c.Name)));
+}

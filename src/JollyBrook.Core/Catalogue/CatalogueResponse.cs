@@ -1,0 +1,81 @@
+using JollyBrook.Core.Boiling;
+using JollyBrook.Core.Chemistry;
+using JollyBrook.Core.Units;
+using JollyBrook.Core.Water;
+
+namespace JollyBrook.Core.Catalogue;
+
+/// <param name="Units">The units words and scales are given in; metric when left out.</param>
+public sealed record CatalogueRequest(UnitSystem? Units);
+
+/// <summary>One thing that can be chosen.</summary>
+/// <param name="Id">What the request calls it.</param>
+/// <param name="Name">What a person calls it.</param>
+/// <param name="Hint">How to tell, in a few words.</param>
+public sealed record Choice(string Id, string Name, string Hint);
+
+/// <summary>The units a quantity is shown in, smallest first.</summary>
+public sealed record QuantityScales(Quantity Quantity, IReadOnlyList<UnitScale> Scales);
+
+/// <summary>A number field of the treat request.</summary>
+/// <param name="Path">Where it is in the request.</param>
+/// <param name="Label">What a person calls it.</param>
+/// <param name="Quantity">What it measures.</param>
+/// <param name="Min">Least allowed, in the inside unit.</param>
+/// <param name="Max">Greatest allowed, in the inside unit.</param>
+/// <param name="Allowed">The range in words.</param>
+public sealed record NumberFieldInfo(string Path, string Label, Quantity Quantity, double Min, double Max, string Allowed);
+
+/// <summary>A method that can be chosen.</summary>
+/// <param name="Id">"boil" or a profile's id.</param>
+/// <param name="Name">Its name.</param>
+/// <param name="Group">The heading it stands under.</param>
+/// <param name="Hint">The label in a line.</param>
+/// <param name="Active">The active ingredient; null for boiling.</param>
+/// <param name="AsksPH">Whether pH matters.</param>
+/// <param name="AsksDate">Whether the product's date is asked.</param>
+/// <param name="AsksBleach">Whether strength and age of bleach are asked.</param>
+/// <param name="AsksDrops">Whether the size of a drop is asked.</param>
+public sealed record MethodInfo(
+    string Id, string Name, string Group, string Hint, ActiveIngredient? Active,
+    bool AsksPH, bool AsksDate, bool AsksBleach, bool AsksDrops);
+
+/// <summary>A class of organism with the purifier's target.</summary>
+public sealed record ClassInfo(OrganismClass Organism, string Name, double TargetLogs);
+
+/// <summary>Where the Treat room starts from; each is shown as a default until it is changed.</summary>
+public sealed record TreatDefaults(
+    double VolumeL,
+    Clarity Clarity,
+    WaterColour Colour,
+    double TemperatureC,
+    double ElevationM,
+    string Method,
+    DateCheck Date,
+    BottleLight Light,
+    double BleachStrengthPercent,
+    BoilSchool School,
+    double LongMinutes,
+    string BurnerId,
+    bool LidOn,
+    CoolingPlace Cooling,
+    double AirTemperatureC,
+    double DropsPerMl);
+
+/// <summary>Everything the page can offer, so that no fact is written twice.</summary>
+public sealed record CatalogueResponse(
+    UnitSystem Units,
+    IReadOnlyList<QuantityScales> Quantities,
+    IReadOnlyList<NumberFieldInfo> Fields,
+    IReadOnlyList<Choice> Clarities,
+    IReadOnlyList<Choice> Colours,
+    IReadOnlyList<MethodInfo> Methods,
+    IReadOnlyList<Choice> Burners,
+    IReadOnlyList<Choice> Schools,
+    IReadOnlyList<Choice> PotMaterials,
+    IReadOnlyList<Choice> CoolingPlaces,
+    IReadOnlyList<Choice> Dates,
+    IReadOnlyList<Choice> Lights,
+    IReadOnlyList<ClassInfo> Classes,
+    double MostLogs,
+    TreatDefaults Defaults);

@@ -1,0 +1,67 @@
+using JollyBrook.Core.Water;
+
+namespace JollyBrook.Core.Chemistry;
+
+/// <summary>The dose a label names: so many tablets or drops for so much clear water.</summary>
+/// <param name="Amount">Tablets or drops (of each part).</param>
+/// <param name="VolumeL">The volume they are for, litres.</param>
+/// <param name="Words">As the label says it.</param>
+/// <param name="CloudyFactor">The label's own multiplier for cloudy water; 1 when it names none.</param>
+/// <param name="DoublesWhenColoured">Whether coloured water takes the cloudy dose.</param>
+/// <param name="DoublesWhenVeryCold">Whether very cold water takes the cloudy dose.</param>
+public sealed record LabelDose(
+    double Amount,
+    double VolumeL,
+    string Words,
+    double CloudyFactor = 1,
+    bool DoublesWhenColoured = false,
+    bool DoublesWhenVeryCold = false);
+
+/// <summary>The contact time a label names, minutes.</summary>
+/// <param name="Minutes">In clear water that is not cold.</param>
+/// <param name="ColdMinutes">In cold water.</param>
+/// <param name="CloudyMinutes">In cloudy water.</param>
+/// <param name="CryptosporidiumMinutes">For Cryptosporidium; null when the label does not claim it.</param>
+/// <param name="Words">As the label says it.</param>
+public sealed record LabelWait(
+    double Minutes, double ColdMinutes, double CloudyMinutes, double? CryptosporidiumMinutes, string Words);
+
+/// <summary>A product as its label describes it, by active ingredient and form.</summary>
+/// <param name="Id">Stable name.</param>
+/// <param name="Name">Active ingredient, form and strength.</param>
+/// <param name="Active">What does the work.</param>
+/// <param name="Form">How it is counted out.</param>
+/// <param name="Dose">The label's dose.</param>
+/// <param name="Wait">The label's contact time.</param>
+/// <param name="LabelMgPerL">Disinfectant the label's clear-water dose gives, mg/L.</param>
+/// <param name="StockPercent">Strength of a liquid whose drops are measured, % w/v; null otherwise.</param>
+/// <param name="Claims">Classes the label claims.</param>
+/// <param name="MixStandMinutes">Minutes the mixed parts stand before dosing; 0 for one part.</param>
+/// <param name="DissolveMinutes">Minutes to dissolve or shake.</param>
+/// <param name="Cautions">The label's warnings, one line each.</param>
+public sealed record ChemicalProfile(
+    string Id,
+    string Name,
+    ActiveIngredient Active,
+    ProductForm Form,
+    LabelDose Dose,
+    LabelWait Wait,
+    double LabelMgPerL,
+    double? StockPercent,
+    IReadOnlyList<OrganismClass> Claims,
+    double MixStandMinutes,
+    double DissolveMinutes,
+    IReadOnlyList<string> Cautions)
+{
+    /// <summary>Water colder than this is "cold" for label rules, °C, unless a label says otherwise.</summary>
+    public const double ColdBelowC = 10;
+
+    /// <summary>Water colder than this is "very cold": dissolving slows, and bleach is doubled, °C.</summary>
+    public const double VeryColdBelowC = 5;
+
+    /// <summary>Whether the strength is the household's own bottle's, asked for with its age.</summary>
+    public bool IsHouseholdBleach => Id == ChemicalProfiles.BleachId;
+
+    /// <summary>mg of disinfectant in one tablet, or one drop (of each part) as the label counts it.</summary>
+    public double MgPerUnit => LabelMgPerL * Dose.VolumeL / Dose.Amount;
+}

@@ -1,0 +1,60 @@
+using JollyBrook.Core.Units;
+using JollyBrook.Core.Water;
+
+namespace JollyBrook.Core.Chemistry;
+
+/// <summary>The cases in which no dose is given, each with its reason and what works instead.</summary>
+internal static class ChemicalRefusals
+{
+    private const string OtherMethod = "Boil it, or use another product.";
+
+    /// <summary>Reasons that hold whatever the volume; null when there are none.</summary>
+    public static Refusal? Before(ChemicalProfile profile, FieldWater water, ChemicalSetup setup)
+    {
+        if (water.Clarity is Clarity.Muddy or Clarity.Slurry)
+        {
+            return new("muddy",
+                $"No dose counts in {Turbidity.Spoken(water.Clarity)} water: organisms sit inside the particles.",
+                ["Let it settle or flocculate it, draw off the clear water, and judge the clarity again.", "Or settle it and boil it."]);
+        }
+
+        return profile.IsHouseholdBleach ? BleachAge(setup) : Date(setup);
+    }
+
+    public static Refusal NoResidual(ContactConditions at, double dose, double demand) => new(
+        "no-residual",
+        at.ResidualMgPerL <= 0
+            ? $"This water uses up the whole dose: {Speaker.Number(demand, 1)} of {Speaker.Number(dose, 1)} mg/L. Nothing is left to work."
+            : $"Too little is left to work: {Speaker.Number(at.ResidualMgPerL, 1)} mg/L.",
+        ["Clear the water first, keep the bottle in the shade, and judge it again.", OtherMethod]);
+
+    public static Refusal TooStrong(ChemicalProfile profile, DoseStrength strength, double mgPerUnit, CountedDose dose, Speaker say)
+    {
+        var unit = profile.Form == ProductForm.Tablet ? "tablet" : "drop";
+        var fills = CountedDose.WholeFills(strength, mgPerUnit, dose.ExactUnits);
+        var least = Math.Ceiling(mgPerUnit / strength.RoundedLimitMgPerL * 100) / 100;
+        List<string> remedies = dose.ExactUnits < 1
+            ? [$"Fill to {say.Of(Quantity.Volume, least)} or more for 1 {unit}."]
+            : [.. fills.Select(f => $"{say.Of(Quantity.Volume, f.VolumeL)} takes {f.Units} {unit}{(f.Units == 1 ? "" : "s")}.")];
+        return new("too-strong",
+            $"No whole number of {unit}s fits this volume: one too few is weaker than the label, " +
+            $"one more is stronger than twice the clear-water dose ({Speaker.Number(strength.CeilingMgPerL, 1)} mg/L).",
+            [.. remedies, OtherMethod]);
+    }
+
+    private static Refusal? Date(ChemicalSetup setup) => setup.Date switch
+    {
+        DateCheck.InDate => null,
+        DateCheck.Past => new("past-date", "Past its date: it is not counted on at all.", ["Use one that is in date.", OtherMethod]),
+        _ => new("date-unknown", "Date not known: counted as past its date.", ["Read the date on the pack.", OtherMethod]),
+    };
+
+    private static Refusal? BleachAge(ChemicalSetup setup) => setup.BleachAgeMonths switch
+    {
+        null => new("bleach-age-unknown", "Age not known: bleach is counted as over a year old, too weak to count on.",
+            ["Read the pack date on the bottle.", OtherMethod]),
+        > Bleach.LifeMonths => new("bleach-too-old", "Bleach over 12 months from its pack date is not counted on.",
+            ["Use a newer bottle.", OtherMethod]),
+        _ => null,
+    };
+}

@@ -1,0 +1,66 @@
+using JollyBrook.Core.Water;
+
+namespace JollyBrook.Core.Chemistry;
+
+/// <summary>How strong to dose, mg/L: what the label asks for here, what is computed, and the ceiling.</summary>
+/// <param name="LabelMgPerL">By the label's rule for this water; the floor.</param>
+/// <param name="AskedMgPerL">Label or computed, whichever is more.</param>
+/// <param name="CeilingMgPerL">Twice the clear-water dose.</param>
+/// <param name="Why">Which rule raised it; null in plain clear water.</param>
+public sealed record DoseStrength(double LabelMgPerL, double AskedMgPerL, double CeilingMgPerL, string? Why)
+{
+    public const string Source =
+        "Label; computed where the label has no cloudy dose: keep the residual it leaves in clear water (pick), at most twice the clear dose";
+
+    private const double CeilingFactor = 2;
+
+    // A tablet or drop is not divisible: the label's own cloudy dose may round up this far past the ceiling.
+    private const double RoundingAllowance = 1.25;
+
+    public bool IsComputed => AskedMgPerL > LabelMgPerL;
+
+    /// <summary>The strength that rounding up to a whole tablet or drop may not pass, mg/L.</summary>
+    public double RoundedLimitMgPerL => Math.Max(CeilingMgPerL, RoundingAllowance * LabelMgPerL);
+
+    public static DoseStrength For(ChemicalProfile profile, FieldWater water)
+    {
+        ArgumentNullException.ThrowIfNull(profile);
+        ArgumentNullException.ThrowIfNull(water);
+        var clear = profile.LabelMgPerL;
+        var ceiling = CeilingFactor * clear;
+        var why = LabelRule(profile, water);
+        if (why is not null)
+        {
+            var doubled = clear * profile.Dose.CloudyFactor;
+            return new DoseStrength(doubled, doubled, ceiling, why);
+        }
+
+        if (water.Clarity != Clarity.Cloudy)
+        {
+            return new DoseStrength(clear, clear, ceiling, null);
+        }
+
+        var extra = DisinfectantDemand.MgPerL(water.Clarity, water.Colour)
+            - DisinfectantDemand.MgPerL(Clarity.Clear, WaterColour.None);
+        return new DoseStrength(
+            clear, Math.Min(ceiling, clear + extra), ceiling, "cloudy water uses up more than the label's dose allows for");
+    }
+
+    private static string? LabelRule(ChemicalProfile profile, FieldWater water)
+    {
+        var dose = profile.Dose;
+        if (dose.CloudyFactor > 1 && water.Clarity == Clarity.Cloudy)
+        {
+            return "label: more for cloudy water";
+        }
+
+        if (dose.DoublesWhenColoured && water.Colour != WaterColour.None)
+        {
+            return "label: double for coloured water";
+        }
+
+        return dose.DoublesWhenVeryCold && water.TemperatureC < ChemicalProfile.VeryColdBelowC
+            ? "label: double for very cold water"
+            : null;
+    }
+}

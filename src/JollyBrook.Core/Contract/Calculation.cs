@@ -1,0 +1,68 @@
+using System.Text.Json;
+using System.Text.Json.Serialization.Metadata;
+
+namespace JollyBrook.Core.Contract;
+
+/// <summary>What a calculation gave a host: an HTTP-like status and a JSON body (the response or a problem).</summary>
+public readonly record struct CalculationOutcome(int Status, string Json)
+{
+    public static CalculationOutcome Of(Problem problem)
+    {
+        ArgumentNullException.ThrowIfNull(problem);
+        return new(problem.Status, JsonSerializer.Serialize(problem, ContractJson.Default.Problem));
+    }
+}
+
+/// <summary>A pure function of one request record to one response record, known by name to both hosts.</summary>
+public abstract class Calculation(string name, string summary)
+{
+    /// <summary>The name in <c>POST /api/calc/{name}</c> and in the browser's <c>calculate(name, request)</c>.</summary>
+    public string Name { get; } = name;
+
+    public string Summary { get; } = summary;
+
+    public abstract Type RequestType { get; }
+
+    public abstract Type ResponseType { get; }
+
+    /// <summary>Runs on a JSON request. Never throws for bad input: the outcome then holds a problem.</summary>
+    public abstract CalculationOutcome Run(string json);
+}
+
+/// <inheritdoc/>
+/// <param name="name">The public name.</param>
+/// <param name="summary">One line for the API document.</param>
+/// <param name="compute">The function.</param>
+/// <param name="requestJson">How the request is read.</param>
+/// <param name="responseJson">How the response is written.</param>
+/// <param name="fields">The request's fields, so that a value of the wrong kind is answered by name and range.</param>
+public sealed class Calculation<TRequest, TResponse>(
+    string name,
+    string summary,
+    Func<TRequest, TResponse> compute,
+    JsonTypeInfo<TRequest> requestJson,
+    JsonTypeInfo<TResponse> responseJson,
+    IReadOnlyList<Field> fields) : Calculation(name, summary)
+{
+    public override Type RequestType => typeof(TRequest);
+
+    public override Type ResponseType => typeof(TResponse);
+
+    public override CalculationOutcome Run(string json)
+    {
+        var read = StrictJson.Read(json, requestJson, fields, out var problem);
+        if (problem is not null)
+        {
+            return CalculationOutcome.Of(problem);
+        }
+
+        try
+        {
+            return new CalculationOutcome(200, JsonSerializer.Serialize(compute(read!), responseJson));
+        }
+        catch (BadInputException bad)
+        {
+            return CalculationOutcome.Of(Problem.BadInput(bad.Errors));
+        }
+    }
+}

@@ -1,0 +1,29 @@
+using System.Text.Json.Serialization;
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Units;
+
+namespace JollyBrook.Core.Records;
+
+/// <summary>Paper by day, dusk for the eyes at night, glare for full sun.</summary>
+[JsonConverter(typeof(CamelCaseEnumConverter<ScreenTheme>))]
+public enum ScreenTheme
+{
+    Paper,
+    Dusk,
+    Glare,
+}
+
+/// <summary>What one person chose.</summary>
+/// <param name="Units">Units shown and typed.</param>
+/// <param name="Theme">Look of the screen.</param>
+/// <param name="CountViruses">Whether viruses are part of the target.</param>
+/// <param name="Shortcuts">Whether single keys act.</param>
+public sealed record PersonSettings(UnitSystem? Units, ScreenTheme? Theme, bool? CountViruses, bool? Shortcuts)
+{
+    public static readonly IReadOnlyList<Field> Fields =
+    [
+        ChoiceField.Of<UnitSystem>("units", "Units"), ChoiceField.Of<ScreenTheme>("theme", "Theme"),
+        new ChoiceField("countViruses", "Viruses in the target", ["true", "false"]),
+        new ChoiceField("shortcuts", "Keyboard shortcuts", ["true", "false"]),
+    ];
+}

@@ -1,0 +1,150 @@
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Units;
+using JollyBrook.Core.Water;
+
+namespace JollyBrook.Core.Treatment;
+
+/// <summary>
+/// Replays a batch's taps over its steps. Steps go strictly in order: a tap on a step whose turn has not come counts for
+/// nothing, so nothing after a gate can be done before the gate's clock has run.
+/// </summary>
+public static class BatchProgress
+{
+    /// <exception cref="BadInputException">Steps, start or the time now are missing.</exception>
+    public static BatchProgressResponse Compute(BatchProgressRequest request)
+    {
+        ArgumentNullException.ThrowIfNull(request);
+        var intake = new Intake(Speaker.Metric);
+        if (request.Steps is not { Count: > 0 })
+        {
+            intake.Refuse(BatchFields.Steps, BatchFields.Steps.WrongKind(intake.Say));
+        }
+
+        if (request.StartedAt is null)
+        {
+            intake.Refuse(BatchFields.StartedAt, BatchFields.StartedAt.WrongKind(intake.Say));
+        }
+
+        if (request.Now is null)
+        {
+            intake.Refuse(BatchFields.Now, BatchFields.Now.WrongKind(intake.Say));
+        }
+
+        intake.ThrowIfWrong();
+        var replay = new BatchReplay(request.Steps!, request.StartedAt!.Value);
+        foreach (var tap in request.Taps ?? [])
+        {
+            replay.Take(tap);
+        }
+
+        replay.RunGatesUntil(request.Now!.Value);
+        return Report(replay, request.Steps!, request.ShortOf ?? [], request.Now.Value);
+    }
+
+    private static BatchProgressResponse Report(
+        BatchReplay replay, IReadOnlyList<TreatmentStep> steps, IReadOnlyList<OrganismClass> shortOf, DateTimeOffset now)
+    {
+        var current = replay.Current;
+        var lastGate = steps.LastOrDefault(s => s.Kind is StepKind.Contact or StepKind.Boil);
+        // A rolling boil without a hold has no gate: reaching it is the treatment.
+        var safeStep = lastGate ?? steps.LastOrDefault(s => s.Kind == StepKind.Heat) ?? steps[^1];
+        var clock = Clock(replay, current, now);
+        var state = State(replay, current, safeStep);
+        var cautions = new List<Caution>();
+        if (now < replay.LatestInstant)
+        {
+            cautions.Add(new(
+                "clock-went-back", Severity.Danger,
+                "This device's clock is behind the times stored in this batch. Check it: the wait shown may be too long, never too short."));
+        }
+
+        return new BatchProgressResponse(
+            state,
+            Words(state, current, shortOf),
+            state is BatchState.Finished or BatchState.Discarded ? null : current?.Id,
+            state is BatchState.Finished or BatchState.Discarded ? null : clock,
+            SafeAt(replay, safeStep),
+            replay.DiscardedAt ?? (current is null ? replay.DoneAt(steps[^1].Id) : null),
+            [.. steps.Select(s => Step(replay, s, current, safeStep))],
+            cautions);
+    }
+
+    private static RunningClock? Clock(BatchReplay replay, TreatmentStep? current, DateTimeOffset now)
+    {
+        if (current is null || current.Clock == StepClock.None)
+        {
+            return null;
+        }
+
+        var (start, length) = (replay.TurnCame, TimeSpan.FromMinutes(current.Minutes));
+        var end = start + length;
+        var left = Math.Max(0, Math.Ceiling((end - now).TotalSeconds));
+        var share = length > TimeSpan.Zero ? Math.Clamp((now - start) / length, 0, 1) : 1;
+        return new RunningClock(current.Id, start, end, left, share);
+    }
+
+    private static BatchState State(BatchReplay replay, TreatmentStep? current, TreatmentStep safeStep)
+    {
+        if (replay.DiscardedAt is not null)
+        {
+            return BatchState.Discarded;
+        }
+
+        if (current is null)
+        {
+            return BatchState.Finished;
+        }
+
+        if (replay.DoneAt(safeStep.Id) is not null)
+        {
+            return BatchState.Drinkable;
+        }
+
+        return current.Clock == StepClock.Gate ? BatchState.Waiting : BatchState.InHand;
+    }
+
+    private static string Words(BatchState state, TreatmentStep? current, IReadOnlyList<OrganismClass> shortOf)
+    {
+        var but = shortOf.Count == 0 ? "" : $", but short of the target on {OrganismClasses.Spoken(shortOf)}";
+        return state switch
+        {
+            BatchState.Drinkable when current?.Kind == StepKind.Cool => $"Safe to drink{but}: hot",
+            BatchState.Drinkable => $"Drinkable{but}",
+            BatchState.Finished => "Finished",
+            BatchState.Discarded => "Thrown away",
+            BatchState.Waiting => "Do not drink yet: waiting",
+            _ => "Do not drink yet: your turn",
+        };
+    }
+
+    private static DateTimeOffset? SafeAt(BatchReplay replay, TreatmentStep safeStep)
+    {
+        if (replay.DoneAt(safeStep.Id) is { } done)
+        {
+            return done;
+        }
+
+        return replay.Current == safeStep && safeStep.Clock == StepClock.Gate
+            ? replay.TurnCame.AddMinutes(safeStep.Minutes)
+            : null;
+    }
+
+    private static StepProgress Step(BatchReplay replay, TreatmentStep step, TreatmentStep? current, TreatmentStep safeStep)
+    {
+        if (replay.DoneAt(step.Id) is { } doneAt)
+        {
+            return new StepProgress(step.Id, StepState.Done, replay.StartedAt(step.Id), doneAt, null);
+        }
+
+        if (step == current && replay.DiscardedAt is null)
+        {
+            return new StepProgress(step.Id, StepState.Current, replay.TurnCame, null, null);
+        }
+
+        var safe = replay.DoneAt(safeStep.Id) is not null;
+        var why = step.Kind is StepKind.Flavour or StepKind.Drink && !safe
+            ? "Locked until the water is safe"
+            : "Locked until the step before it is done";
+        return new StepProgress(step.Id, StepState.Locked, null, null, why);
+    }
+}

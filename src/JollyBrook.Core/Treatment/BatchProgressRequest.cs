@@ -1,0 +1,49 @@
+using System.Text.Json.Serialization;
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Water;
+
+namespace JollyBrook.Core.Treatment;
+
+/// <summary>What a tap on a running batch says.</summary>
+[JsonConverter(typeof(CamelCaseEnumConverter<BatchEventKind>))]
+public enum BatchEventKind
+{
+    /// <summary>The step is done (or an optional one skipped).</summary>
+    Done,
+
+    /// <summary>The step was not done after all; it and every later one are taken back.</summary>
+    Undone,
+
+    /// <summary>The batch was thrown away.</summary>
+    Discarded,
+}
+
+/// <summary>One tap, at an instant.</summary>
+/// <param name="Kind">What it says.</param>
+/// <param name="StepId">The step it is about; null for a discarded batch.</param>
+/// <param name="At">When.</param>
+public sealed record BatchTap(BatchEventKind? Kind, string? StepId, DateTimeOffset? At);
+
+/// <summary>A batch and the time now; gives where it stands.</summary>
+/// <param name="Steps">Its steps, in order.</param>
+/// <param name="ShortOf">Classes its ledger falls short of.</param>
+/// <param name="Taps">What was tapped, in the order it was recorded.</param>
+/// <param name="StartedAt">When the batch was started.</param>
+/// <param name="Now">The time now.</param>
+public sealed record BatchProgressRequest(
+    IReadOnlyList<TreatmentStep>? Steps,
+    IReadOnlyList<OrganismClass>? ShortOf,
+    IReadOnlyList<BatchTap>? Taps,
+    DateTimeOffset? StartedAt,
+    DateTimeOffset? Now);
+
+public static class BatchFields
+{
+    public static readonly InstantField StartedAt = new("startedAt", "Start of the batch");
+
+    public static readonly InstantField Now = new("now", "The time now");
+
+    public static readonly ChoiceField Steps = new("steps", "Steps of the batch", ["a treatment's steps, at least one"]);
+
+    public static readonly IReadOnlyList<Field> All = [StartedAt, Now, Steps];
+}

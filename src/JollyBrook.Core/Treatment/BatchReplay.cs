@@ -1,0 +1,100 @@
+namespace JollyBrook.Core.Treatment;
+
+/// <summary>The steps of a batch with the instants at which each one's turn came and it was done.</summary>
+internal sealed class BatchReplay(IReadOnlyList<TreatmentStep> steps, DateTimeOffset startedAt)
+{
+    private readonly List<(DateTimeOffset Started, DateTimeOffset Done)> _done = [];
+    private DateTimeOffset _latestTap = DateTimeOffset.MinValue;
+
+    /// <summary>The step whose turn it is, or null when all are done.</summary>
+    public TreatmentStep? Current => _done.Count < steps.Count ? steps[_done.Count] : null;
+
+    /// <summary>When the current step's turn came; its clock runs from there.</summary>
+    public DateTimeOffset TurnCame => _done.Count == 0 ? startedAt : _done[^1].Done;
+
+    public DateTimeOffset? DiscardedAt { get; private set; }
+
+    /// <summary>The latest instant stored; a clock showing less has gone backwards.</summary>
+    public DateTimeOffset LatestInstant => _latestTap > startedAt ? _latestTap : startedAt;
+
+    public DateTimeOffset? DoneAt(string stepId) => Find(stepId)?.Done;
+
+    public DateTimeOffset? StartedAt(string stepId) => Find(stepId)?.Started;
+
+    public void Take(BatchTap tap)
+    {
+        if (DiscardedAt is not null || tap.At is not { } at)
+        {
+            return;
+        }
+
+        _latestTap = at > _latestTap ? at : _latestTap;
+        RunGatesUntil(at);
+        switch (tap.Kind)
+        {
+            case BatchEventKind.Discarded:
+                DiscardedAt = at;
+                break;
+            case BatchEventKind.Done:
+                Do(tap.StepId, at);
+                break;
+            case BatchEventKind.Undone:
+                Undo(tap.StepId);
+                break;
+        }
+    }
+
+    /// <summary>Ends every gate whose clock has run by <paramref name="instant"/>, at the moment it ran out.</summary>
+    public void RunGatesUntil(DateTimeOffset instant)
+    {
+        while (DiscardedAt is null && Current is { Clock: StepClock.Gate } gate && instant >= TurnCame.AddMinutes(gate.Minutes))
+        {
+            _done.Add((TurnCame, TurnCame.AddMinutes(gate.Minutes)));
+        }
+    }
+
+    private void Do(string? stepId, DateTimeOffset at)
+    {
+        // Optional steps between here and the tapped one are skipped by tapping past them.
+        var index = IndexOf(stepId);
+        var reachable = index >= _done.Count && steps.Skip(_done.Count).Take(index - _done.Count).All(s => s.Optional);
+        if (!reachable || steps[index].Clock == StepClock.Gate)
+        {
+            return;
+        }
+
+        while (_done.Count <= index)
+        {
+            // A device clock set back must not start the next clock earlier than what came before.
+            _done.Add((TurnCame, at > TurnCame ? at : TurnCame));
+        }
+    }
+
+    private void Undo(string? stepId)
+    {
+        var index = IndexOf(stepId);
+        if (index >= 0 && index < _done.Count)
+        {
+            _done.RemoveRange(index, _done.Count - index);
+        }
+    }
+
+    private (DateTimeOffset Started, DateTimeOffset Done)? Find(string stepId)
+    {
+        var index = IndexOf(stepId);
+        return index >= 0 && index < _done.Count ? _done[index] : null;
+    }
+
+    private int IndexOf(string? stepId)
+    {
+        for (var i = 0; i < steps.Count; i++)
+        {
+            if (steps[i].Id == stepId)
+            {
+                return i;
+            }
+        }
+
+        return -1;
+    }
+}

@@ -1,0 +1,71 @@
+using JollyBrook.Core.Chemistry;
+using JollyBrook.Core.Units;
+using JollyBrook.Core.Water;
+
+namespace JollyBrook.Core.Treatment;
+
+/// <summary>
+/// The steps of a chemical treatment, in this order: strain or clear, measure, dose, dissolve, rinse the threads, contact,
+/// taste, drink. The contact clock starts only when the product is gone into the water.
+/// </summary>
+internal static class ChemicalSteps
+{
+    public static IReadOnlyList<TreatmentStep> For(ChemicalResult result, FieldWater water, Speaker say)
+    {
+        var (profile, dose, contact) = (result.Profile, result.Dose!, result.Contact!);
+        var steps = new List<TreatmentStep>
+        {
+            new("strain", StepKind.Prepare, "Strain the water",
+                water.Clarity == Clarity.Clear
+                    ? "Fill through a cloth over the mouth of the bottle."
+                    : "Let it settle if you can, draw off the clear water, and fill through a cloth.",
+                "Strained"),
+            new("measure", StepKind.Prepare, $"Measure {say.Of(Quantity.Volume, water.VolumeL)}",
+                "What is really in the container now, not what it holds.", "Measured"),
+        };
+        AddDose(steps, profile, dose, contact);
+        steps.Add(new("threads", StepKind.Threads, "Rinse threads and cap",
+            "Loosen the cap, turn the bottle over, let treated water run over threads and cap, close it. " +
+            "A bladder: run it through hose and bite valve after contact.",
+            "Rinsed and closed"));
+        steps.Add(new("contact", StepKind.Contact, $"Wait {Speaker.Minutes(contact.WaitMinutes)}",
+            "Keep it closed, in the shade or opaque. Add no more water and no flavour.",
+            null, StepClock.Gate, contact.WaitMinutes));
+        if (profile.IsHouseholdBleach)
+        {
+            steps.Add(new("smell", StepKind.Check, "Smell it",
+                "A faint smell of chlorine is right. None: dose again and wait 15 minutes more; still none: find other water.",
+                "Smells faintly"));
+        }
+
+        steps.Add(DrinkSteps.Flavour(dose.NeutraliserMg is { } mg
+            ? $"Drink mix, or vitamin C: {Speaker.Number(mg, 0)} mg takes the taste away. It ends the disinfection, so never sooner."
+            : "Drink mix, a pinch of salt, or pouring it to and fro. Never sooner: vitamin C ends the disinfection."));
+        steps.Add(DrinkSteps.Drink());
+        return steps;
+    }
+
+    private static void AddDose(List<TreatmentStep> steps, ChemicalProfile profile, DoseAnswer dose, ContactAnswer contact)
+    {
+        var measure = dose.HandMeasure is null ? "" : $" That is {dose.HandMeasure}.";
+        if (profile.Form == ProductForm.TwoPartDrops)
+        {
+            steps.Add(new("mix", StepKind.Mix, $"Mix {dose.Words}", $"In the mixing cap, part A and part B.{measure}", "Mixed"));
+            steps.Add(new("stand", StepKind.Mix, $"Let it stand {Speaker.Minutes(contact.MixStandMinutes)}",
+                "It turns yellow as it becomes active.", null, StepClock.Gate, contact.MixStandMinutes));
+            steps.Add(new("dose", StepKind.Dose, "Pour the mix in", "All of it, and rinse the mixing cap in the bottle.", "Poured in"));
+        }
+        else
+        {
+            steps.Add(new("dose", StepKind.Dose, $"Add {dose.Words}", $"Dry hands; straight into the water.{measure}", "Added"));
+        }
+
+        var tablet = profile.Form == ProductForm.Tablet;
+        steps.Add(new("dissolve", StepKind.Dissolve,
+            tablet ? "Shake until it is gone" : "Close and shake",
+            tablet
+                ? "The contact clock does not start before the last of the tablet is gone."
+                : "So that it reaches all of the water.",
+            tablet ? "It is gone" : "Shaken", StepClock.Guide, contact.DissolveMinutes));
+    }
+}

@@ -1,0 +1,56 @@
+using System.Text.Json.Serialization;
+using JollyBrook.Core.Contract;
+
+namespace JollyBrook.Core.Treatment;
+
+/// <summary>What a step is.</summary>
+[JsonConverter(typeof(CamelCaseEnumConverter<StepKind>))]
+public enum StepKind
+{
+    Prepare,
+    Mix,
+    Dose,
+    Dissolve,
+    Threads,
+    Contact,
+    Heat,
+    Boil,
+    Pour,
+    Cool,
+    Check,
+    Flavour,
+    Drink,
+}
+
+/// <summary>How a step's clock works. It always starts at the instant the step before it was done.</summary>
+[JsonConverter(typeof(CamelCaseEnumConverter<StepClock>))]
+public enum StepClock
+{
+    /// <summary>No clock.</summary>
+    None,
+
+    /// <summary>A guide: a tap ends the step, sooner or later.</summary>
+    Guide,
+
+    /// <summary>A gate: the step ends by itself when the clock has run, and not before.</summary>
+    Gate,
+}
+
+/// <summary>One step of a treatment, in order.</summary>
+/// <param name="Id">Unique within the batch.</param>
+/// <param name="Kind">What it is.</param>
+/// <param name="Title">What to do, in a few words.</param>
+/// <param name="Detail">How, in a sentence or two.</param>
+/// <param name="Done">The words on the button that says it is done; null for a gate.</param>
+/// <param name="Clock">How its clock works.</param>
+/// <param name="Minutes">Minutes on the clock; 0 without one.</param>
+/// <param name="Optional">Whether it may be skipped.</param>
+public sealed record TreatmentStep(
+    string Id,
+    StepKind Kind,
+    string Title,
+    string Detail,
+    string? Done,
+    StepClock Clock = StepClock.None,
+    double Minutes = 0,
+    bool Optional = false);

@@ -1,0 +1,63 @@
+using System.Globalization;
+
+namespace JollyBrook.Core.Units;
+
+/// <summary>Puts figures into words in the traveller's units, alike on both hosts.</summary>
+public sealed class Speaker
+{
+    public static readonly Speaker Metric = new(UnitSystem.Metric);
+
+    public static readonly Speaker Us = new(UnitSystem.Us);
+
+    private Speaker(UnitSystem system) => System = system;
+
+    public UnitSystem System { get; }
+
+    public static Speaker For(UnitSystem? system) => system is UnitSystem.Us ? Us : Metric;
+
+    /// <summary>A figure with its unit, rounded to what is worth showing.</summary>
+    public string Of(Quantity quantity, double inside)
+    {
+        var scale = UnitTable.ForShowing(quantity, System, inside);
+        return With(Number(scale.Shown(inside), scale.Decimals), scale.Symbol);
+    }
+
+    /// <summary>A figure in the unit it is typed in.</summary>
+    public string Entered(Quantity quantity, double inside)
+    {
+        var scale = UnitTable.ForEntry(quantity, System);
+        return With(Number(scale.Shown(inside), Math.Max(scale.Decimals, 2)), scale.Symbol);
+    }
+
+    /// <summary>"0.05 to 200 L", in the unit the field is typed in.</summary>
+    public string Range(Quantity quantity, double min, double max)
+    {
+        var scale = UnitTable.ForEntry(quantity, System);
+        return With($"{Number(scale.Shown(min), 2)} to {Number(scale.Shown(max), scale.Decimals)}", scale.Symbol);
+    }
+
+    /// <summary>Whole minutes as "45 min" or "4 h 27 min".</summary>
+    public static string Minutes(double minutes)
+    {
+        var whole = (long)Math.Ceiling(minutes - 1e-9);
+        return whole < 60
+            ? $"{whole} min"
+            : whole % 60 == 0 ? $"{whole / 60} h" : $"{whole / 60} h {whole % 60} min";
+    }
+
+    /// <summary>A number with at most the given decimals, no trailing zeros, a thin space for thousands.</summary>
+    public static string Number(double value, int decimals)
+    {
+        var rounded = Math.Round(value, decimals, MidpointRounding.AwayFromZero);
+        var text = rounded.ToString("0." + new string('#', decimals), CultureInfo.InvariantCulture);
+        if (Math.Abs(rounded) < 10000)
+        {
+            return text;
+        }
+
+        var grouped = rounded.ToString("#,0." + new string('#', decimals), CultureInfo.InvariantCulture);
+        return grouped.Replace(',', '\u202f');
+    }
+
+    private static string With(string number, string symbol) => symbol.Length == 0 ? number : $"{number} {symbol}";
+}

@@ -1,0 +1,12 @@
+using System.Text.Json.Serialization;
+using JollyBrook.Core.Contract;
+
+namespace JollyBrook.Core.Units;
+
+/// <summary>What the traveller reads and types. Everything inside is SI.</summary>
+[JsonConverter(typeof(CamelCaseEnumConverter<UnitSystem>))]
+public enum UnitSystem
+{
+    Metric,
+    Us,
+}

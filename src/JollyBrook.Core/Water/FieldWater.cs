@@ -1,0 +1,72 @@
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Units;
+
+namespace JollyBrook.Core.Water;
+
+/// <summary>What the traveller sees and measures. A null or "unknown" is allowed and counts as worse.</summary>
+/// <param name="VolumeL">Water actually in the container, litres, 0.05 to 200.</param>
+/// <param name="Clarity">Clarity class.</param>
+/// <param name="Colour">Colour of the water.</param>
+/// <param name="TemperatureC">Water temperature, °C, 0 to 40.</param>
+/// <param name="ElevationM">Height above sea level, m, −430 to 9 000.</param>
+public sealed record WaterInput(
+    double? VolumeL, Clarity? Clarity, WaterColour? Colour, double? TemperatureC, double? ElevationM);
+
+/// <summary>The fields of <see cref="WaterInput"/> and their ranges.</summary>
+public static class WaterFields
+{
+    public static readonly NumberField Volume = new(
+        "water.volumeL", "Water in the container", Quantity.Volume, 0.05, 200,
+        "Enter how much water is really in it.");
+
+    public static readonly ChoiceField Clarity = ChoiceField.Of<Clarity>("water.clarity", "Clarity");
+
+    public static readonly ChoiceField Colour = ChoiceField.Of<WaterColour>("water.colour", "Colour");
+
+    public static readonly NumberField Temperature = new(
+        "water.temperatureC", "Water temperature", Quantity.Temperature, 0, 40,
+        "Measure the water itself, or say it is not known.");
+
+    public static readonly NumberField Elevation = new(
+        "water.elevationM", "Elevation", Quantity.Elevation, -430, 9000,
+        "Read it off the map, or say it is not known.");
+
+    public static readonly IReadOnlyList<Field> All = [Volume, Clarity, Colour, Temperature, Elevation];
+}
+
+/// <summary>Checked water with every unknown taken as the less favourable case.</summary>
+/// <param name="VolumeL">Litres in the container.</param>
+/// <param name="Clarity">Never <see cref="Clarity.Unknown"/>.</param>
+/// <param name="Colour">Never <see cref="WaterColour.Unknown"/>.</param>
+/// <param name="TemperatureC">The temperature computed with, °C.</param>
+/// <param name="ElevationM">Null when not known: boiling then takes the longer time.</param>
+/// <param name="Given">What was actually told.</param>
+public sealed record FieldWater(
+    double VolumeL, Clarity Clarity, WaterColour Colour, double TemperatureC, double? ElevationM, WaterInput Given)
+{
+    /// <summary>What an unknown clarity counts as: the worst water that a dose is credited in.</summary>
+    public const Clarity WorstDoseable = Clarity.Cloudy;
+
+    /// <summary>What an unknown temperature counts as, °C: the coldest that water gets.</summary>
+    public const double ColdestC = 0;
+
+    public bool TemperatureKnown => Given.TemperatureC is not null;
+
+    public bool ClarityKnown => Given.Clarity is not (null or Clarity.Unknown);
+
+    public bool ColourKnown => Given.Colour is not (null or WaterColour.Unknown);
+
+    public static FieldWater Check(WaterInput? input, Intake intake)
+    {
+        ArgumentNullException.ThrowIfNull(intake);
+        var given = input ?? new WaterInput(null, null, null, null, null);
+        return new FieldWater(
+            intake.Required(WaterFields.Volume, given.VolumeL),
+            given.Clarity is null or Clarity.Unknown ? WorstDoseable : given.Clarity.Value,
+            // One unit of extra demand either way; tea is the commoner of the two.
+            given.Colour is null or WaterColour.Unknown ? WaterColour.Tea : given.Colour.Value,
+            intake.Optional(WaterFields.Temperature, given.TemperatureC) ?? ColdestC,
+            intake.Optional(WaterFields.Elevation, given.ElevationM),
+            given);
+    }
+}
