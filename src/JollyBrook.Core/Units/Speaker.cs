@@ -33,7 +33,11 @@ public sealed class Speaker
     public string Range(Quantity quantity, double min, double max)
     {
         var scale = UnitTable.ForEntry(quantity, System);
-        return With($"{Number(scale.Shown(min), 2)} to {Number(scale.Shown(max), scale.Decimals)}", scale.Symbol);
+        // Rounded inward, so that both ends named are themselves allowed.
+        var step = Math.Pow(10, scale.Decimals);
+        var least = Math.Ceiling((scale.Shown(min) * step) - 1e-6) / step;
+        var most = Math.Floor((scale.Shown(max) * step) + 1e-6) / step;
+        return With($"{Number(least, scale.Decimals)} to {Number(most, scale.Decimals)}", scale.Symbol);
     }
 
     /// <summary>Whole minutes as "45 min" or "4 h 27 min".</summary>

@@ -1,0 +1,33 @@
+using System.Text;
+using JollyBrook.Core.Contract;
+using All = JollyBrook.Core.Calculations;
+
+namespace JollyBrook.Server.Calculations;
+
+/// <summary><c>POST /api/calc/{name}</c> for every calculation of the core.</summary>
+internal static class CalculationEndpoints
+{
+    public static void MapCalculations(this IEndpointRouteBuilder routes)
+    {
+        var group = routes.MapGroup("/api/calc").WithTags("calculations");
+        foreach (var calculation in All.All)
+        {
+            group.MapPost(calculation.Name, async (HttpRequest request) => Answer(calculation.Run(await RequestText.ReadAsync(request))))
+                .WithName(calculation.Name)
+                .WithSummary(calculation.Summary)
+                .Accepts(calculation.RequestType, "application/json")
+                .Produces(200, calculation.ResponseType)
+                .Produces<Problem>(400, "application/problem+json");
+        }
+
+        // An unknown name, or a body sent under another content type: the core answers both.
+        group.MapPost("{name}", async (string name, HttpRequest request) => Answer(All.Run(name, await RequestText.ReadAsync(request))))
+            .ExcludeFromDescription();
+    }
+
+    private static IResult Answer(CalculationOutcome outcome) => Results.Text(
+        outcome.Json,
+        outcome.Status == 200 ? "application/json" : "application/problem+json",
+        Encoding.UTF8,
+        outcome.Status);
+}

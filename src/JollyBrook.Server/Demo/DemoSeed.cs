@@ -1,0 +1,110 @@
+using System.Text.Json;
+using JollyBrook.Core.Boiling;
+using JollyBrook.Core.Book;
+using JollyBrook.Core.Chemistry;
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Kit;
+using JollyBrook.Core.Treatment;
+using JollyBrook.Core.Units;
+using JollyBrook.Core.Water;
+using JollyBrook.Data;
+
+namespace JollyBrook.Server.Demo;
+
+/// <summary>
+/// The demo data: a party of three on an invented limestone island in mid-ocean, late summer. Two batches are running
+/// and three are in the book, the newest started minutes ago.
+/// </summary>
+internal static class DemoSeed
+{
+    public static async Task WriteAsync(RecordStore store, Guid owner, DateTimeOffset now)
+    {
+        foreach (var item in KitItems)
+        {
+            await PutAsync(store, owner, "kit-item", item, ContractJson.Default.KitItem);
+        }
+
+        foreach (var batch in Batches)
+        {
+            await WriteBatchAsync(store, owner, batch, now);
+        }
+    }
+
+    private static readonly KitItem[] KitItems =
+    [
+        new(KitItemKind.Container, "Litre bottle, wide mouth", 1, Opaque: false),
+        new(KitItemKind.Container, "Steel bottle", 0.75, Opaque: true),
+        new(KitItemKind.Container, "Quart bottle", UnitTable.LitresPerQuart, Opaque: false),
+        new(KitItemKind.Container, "Soft bladder with hose", 2, Opaque: false),
+        new(KitItemKind.Container, "Camp bag", 10, Opaque: true),
+        new(KitItemKind.Container, "Hut jerrycan", 20, Opaque: true),
+        new(KitItemKind.Pot, "Aluminium pot with lid", 1.3, MassKg: 0.19, Material: PotMaterial.Aluminium),
+        new(KitItemKind.Pot, "Titanium mug", 0.75, MassKg: 0.11, Material: PotMaterial.Titanium),
+    ];
+
+    private static readonly DemoBatch[] Batches =
+    [
+        new("Soft bladder with hose", TimeSpan.FromHours(27),
+            new TreatRequest(UnitSystem.Metric, new WaterInput(2, Clarity.Clear, WaterColour.None, 11, 340), "clo2-tablet",
+                Chemical: new ChemicalOptions(DateCheck.InDate, BottleLight.ShadeOrOpaque)),
+            Finish: true),
+        new("Aluminium pot with lid", TimeSpan.FromHours(22),
+            new TreatRequest(UnitSystem.Metric, new WaterInput(1.1, Clarity.SlightlyCloudy, WaterColour.Tea, 9, 1180), TreatmentMethods.Boil,
+                Boil: new BoilOptions(
+                    BoilSchool.OneOrThree, null, "canister-sheltered", new PotInput(1.3, 0.19, PotMaterial.Aluminium), true, null,
+                    CoolingPlace.Stream, 12)),
+            Finish: true),
+        new("Quart bottle", TimeSpan.FromHours(19),
+            new TreatRequest(
+                UnitSystem.Metric, new WaterInput(UnitTable.LitresPerQuart, Clarity.Clear, WaterColour.None, 9, 1180), "iodine-tablet",
+                Chemical: new ChemicalOptions(DateCheck.InDate, BottleLight.ShadeOrOpaque)),
+            Finish: true),
+        new("Camp bag", TimeSpan.FromMinutes(95),
+            new TreatRequest(UnitSystem.Metric, new WaterInput(10, Clarity.Clear, WaterColour.None, 8, 1180), "clo2-drops",
+                Chemical: new ChemicalOptions(DateCheck.InDate, BottleLight.ShadeOrOpaque)),
+            Finish: false),
+        new("Litre bottle, wide mouth", TimeSpan.FromMinutes(21),
+            new TreatRequest(UnitSystem.Metric, new WaterInput(1, Clarity.SlightlyCloudy, WaterColour.None, 9, 1040), "nadcc-8.5",
+                Chemical: new ChemicalOptions(DateCheck.InDate, BottleLight.ShadeOrOpaque)),
+            Finish: false),
+    ];
+
+    private sealed record DemoBatch(string Container, TimeSpan Ago, TreatRequest Request, bool Finish);
+
+    private static async Task WriteBatchAsync(RecordStore store, Guid owner, DemoBatch batch, DateTimeOffset now)
+    {
+        var startedAt = now - batch.Ago;
+        var request = batch.Request with { StartAt = startedAt };
+        var answer = Treat.Compute(request);
+        var record = new BatchRecord(batch.Container, startedAt, request, answer);
+        var id = await PutAsync(store, owner, "batch", record, ContractJson.Default.BatchRecord, startedAt);
+        var at = startedAt;
+        foreach (var step in answer.Steps)
+        {
+            if (step.Clock == StepClock.Gate)
+            {
+                at = at.AddMinutes(step.Minutes);
+                continue;
+            }
+
+            var beyondWait = answer.Steps.TakeWhile(s => s.Id != step.Id).Any(s => s.Kind == StepKind.Contact);
+            if (beyondWait && !batch.Finish)
+            {
+                break;
+            }
+
+            at = at.AddMinutes(step.Clock == StepClock.Guide ? step.Minutes : 1);
+            var tap = new BatchEventRecord(id, BatchEventKind.Done, step.Id, at);
+            await PutAsync(store, owner, "batch-event", tap, ContractJson.Default.BatchEventRecord, at);
+        }
+    }
+
+    private static async Task<Guid> PutAsync<T>(
+        RecordStore store, Guid owner, string kind, T body, System.Text.Json.Serialization.Metadata.JsonTypeInfo<T> json,
+        DateTimeOffset? madeAt = null)
+    {
+        var id = madeAt is { } at ? Guid.CreateVersion7(at) : Guid.CreateVersion7();
+        await store.PutAsync(owner, kind, id, JsonSerializer.Serialize(body, json), null, false, CancellationToken.None);
+        return id;
+    }
+}
