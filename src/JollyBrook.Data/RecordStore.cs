@@ -54,6 +54,10 @@ public sealed class RecordStore(JollyBrookDb db, TimeProvider time)
         return new WriteResult(WriteEnd.Written, record);
     }
 
+    /// <summary>A record as it now stands, or null.</summary>
+    public async Task<StoredRecord?> FindAsync(Guid owner, string kind, Guid id, CancellationToken cancellation) =>
+        await db.Records.AsNoTracking().FirstOrDefaultAsync(r => r.OwnerId == owner && r.Kind == kind && r.Id == id, cancellation);
+
     /// <summary>Records written after a revision, oldest first, at most <paramref name="most"/>.</summary>
     public async Task<IReadOnlyList<StoredRecord>> ChangesAsync(Guid owner, long since, int most, CancellationToken cancellation) =>
         await db.Records.AsNoTracking()

@@ -31,6 +31,9 @@ internal static class RecordEndpoints
                     ? await PutAsync(known, id, request, store, person)
                     : RequestText.Problem(UnknownKind(kind)))
             .ExcludeFromDescription();
+        group.MapGet("{kind}/{id:guid}", GetAsync).WithName("get-record").WithSummary("A record as it now stands.")
+            .Produces<ChangedRecord>()
+            .Produces<Problem>(404, "application/problem+json");
         routes.MapGet("/api/changes", ChangesAsync).WithName("changes").WithTags("records")
             .WithSummary("Records written after a revision, oldest first.");
     }
@@ -94,6 +97,13 @@ internal static class RecordEndpoints
         return element.ValueKind == JsonValueKind.Number && element.TryGetInt64(out value);
     }
 
+    private static async Task<IResult> GetAsync(
+        string kind, Guid id, RecordStore store, CurrentPerson person, CancellationToken cancellation) =>
+        await store.FindAsync(person.OwnerId, kind, id, cancellation) is { } found
+            ? Results.Ok(Out(found))
+            : RequestText.Problem(new Problem(
+                "/problems/no-such-record", "There is no such record.", 404, $"There is no {kind} with the id {id}.", []));
+
     private static async Task<Changes> ChangesAsync(
         RecordStore store, CurrentPerson person, CancellationToken cancellation, long since = 0)
     {
@@ -101,8 +111,11 @@ internal static class RecordEndpoints
         return new Changes(
             records.Count > 0 ? records[^1].Revision : since,
             records.Count == MostPerPull,
-            [.. records.Select(r => new ChangedRecord(r.Kind, r.Id, r.Revision, JsonSerializer.Deserialize<JsonElement>(r.Body)))]);
+            [.. records.Select(Out)]);
     }
+
+    private static ChangedRecord Out(StoredRecord record) =>
+        new(record.Kind, record.Id, record.Revision, JsonSerializer.Deserialize<JsonElement>(record.Body));
 
     private static Problem UnknownKind(string kind) => new(
         "/problems/unknown-kind", "There is no such kind of record.", 404,

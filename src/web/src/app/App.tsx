@@ -1,0 +1,54 @@
+import { CssBaseline, ThemeProvider } from '@mui/material';
+import { useMemo } from 'react';
+import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
+import { CatalogueProvider } from '../core/CatalogueContext';
+import { BookRoom } from '../rooms/book/BookRoom';
+import { NowRoom } from '../rooms/now/NowRoom';
+import { SettingsRoom } from '../rooms/settings/SettingsRoom';
+import { TreatRoom } from '../rooms/treat/TreatRoom';
+import { themeOf } from '../shared/theme';
+import { SettingsProvider, useSettings } from '../store/SettingsContext';
+import { StoreProvider } from '../store/StoreContext';
+import { Shell } from './Shell';
+import { ShortcutProvider } from './shortcuts';
+
+const router = createBrowserRouter([
+  {
+    element: <Shell />,
+    children: [
+      { path: '/now/:id?', element: <NowRoom /> },
+      { path: '/treat', element: <TreatRoom /> },
+      { path: '/book/:id?', element: <BookRoom /> },
+      { path: '/settings', element: <SettingsRoom /> },
+      { path: '*', element: <Navigate to="/treat" replace /> },
+    ],
+  },
+]);
+
+export function App() {
+  return (
+    <ThemeProvider theme={themeOf('paper')}>
+      <CssBaseline />
+      <StoreProvider>
+        <SettingsProvider>
+          <ThemedRooms />
+        </SettingsProvider>
+      </StoreProvider>
+    </ThemeProvider>
+  );
+}
+
+function ThemedRooms() {
+  const { settings } = useSettings();
+  const theme = useMemo(() => themeOf(settings.theme), [settings.theme]);
+  return (
+    <ThemeProvider theme={theme}>
+      <CssBaseline />
+      <CatalogueProvider>
+        <ShortcutProvider>
+          <RouterProvider router={router} />
+        </ShortcutProvider>
+      </CatalogueProvider>
+    </ThemeProvider>
+  );
+}

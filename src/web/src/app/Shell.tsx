@@ -1,0 +1,85 @@
+import {
+  BottomNavigation,
+  BottomNavigationAction,
+  Box,
+  Link as MuiLink,
+  Paper,
+  useMediaQuery,
+  type Theme,
+} from '@mui/material';
+import { Link, Outlet, useLocation, useNavigate } from 'react-router';
+import { rooms } from './rooms';
+import { ShortcutHelp } from './ShortcutHelp';
+import { useShortcut } from './shortcuts';
+import { SideRail } from './SideRail';
+import { SyncLine } from './SyncLine';
+
+/** The frame of every room: a bar under the thumb on a phone, a rail at the side on a wide screen. */
+export function Shell() {
+  const wide = useMediaQuery((theme: Theme) => theme.breakpoints.up('md'));
+  const { pathname } = useLocation();
+  const here = rooms.find((room) => pathname.startsWith(room.path))?.path ?? '/treat';
+  return (
+    <Box sx={{ display: 'flex', minHeight: '100dvh' }}>
+      <MuiLink
+        href="#room"
+        sx={{
+          position: 'absolute',
+          left: -9999,
+          '&:focus': { left: 8, top: 8, zIndex: 9, bgcolor: 'background.paper', p: 2 },
+        }}
+      >
+        To the room
+      </MuiLink>
+      {wide && <SideRail here={here} />}
+      <Box sx={{ flex: 1, minWidth: 0, display: 'flex', flexDirection: 'column', pb: { xs: 9, md: 0 } }}>
+        <Box
+          component="main"
+          id="room"
+          tabIndex={-1}
+          sx={{ flex: 1, p: { xs: 1, md: 2 }, maxWidth: 1400, width: '100%', outline: 'none' }}
+        >
+          <Outlet />
+        </Box>
+        <SyncLine />
+      </Box>
+      {!wide && <BottomBar here={here} />}
+      {rooms.map((room) => (
+        <RoomKey key={room.path} path={room.path} name={room.name} shortcut={room.shortcut} />
+      ))}
+      <ShortcutHelp />
+    </Box>
+  );
+}
+
+function BottomBar({ here }: { here: string }) {
+  return (
+    <Paper
+      component="nav"
+      aria-label="Rooms"
+      variant="outlined"
+      square
+      sx={{ position: 'fixed', left: 0, right: 0, bottom: 0, zIndex: 5, borderColor: 'divider' }}
+    >
+      <BottomNavigation value={here} showLabels sx={{ height: 64 }}>
+        {rooms.map(({ path, name, Icon }) => (
+          <BottomNavigationAction
+            key={path}
+            value={path}
+            label={name}
+            icon={<Icon />}
+            component={Link}
+            to={path}
+            aria-current={path === here ? 'page' : undefined}
+          />
+        ))}
+      </BottomNavigation>
+    </Paper>
+  );
+}
+
+function RoomKey({ path, name, shortcut }: { path: string; name: string; shortcut: string }) {
+  const navigate = useNavigate();
+  useShortcut(shortcut, `Go to ${name}`, () => void navigate(path));
+  return null;
+}

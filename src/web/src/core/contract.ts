@@ -1,0 +1,24 @@
+import type { components, paths } from './api';
+
+/** A record of the calculation contract, as the API document describes it. */
+export type Schema<K extends keyof components['schemas']> = components['schemas'][K];
+
+export type CalculationName = 'catalogue' | 'treat' | 'batch-progress';
+
+type Post<N extends CalculationName> = paths[`/api/calc/${N}`]['post'];
+
+export type Request<N extends CalculationName> = Post<N>['requestBody']['content']['application/json'];
+
+export type Response<N extends CalculationName> = Post<N>['responses'][200]['content']['application/json'];
+
+export type Problem = Schema<'Problem'>;
+
+export type Catalogue = Schema<'CatalogueResponse'>;
+
+export type TreatRequest = Schema<'TreatRequest'>;
+
+export type TreatResponse = Schema<'TreatResponse'>;
+
+export type BatchProgress = Schema<'BatchProgressResponse'>;
+
+export type UnitSystem = Schema<'UnitSystem'>;

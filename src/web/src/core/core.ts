@@ -1,0 +1,44 @@
+import type { CalculationName, Problem, Request, Response } from './contract';
+
+/** What a calculation gave: its response, or a problem that names the fields that can't be right. */
+export type Outcome<N extends CalculationName> =
+  { ok: true; response: Response<N> } | { ok: false; problem: Problem };
+
+interface Reply {
+  id: number;
+  outcome?: string;
+  failure?: string;
+}
+
+const worker = new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module' });
+const waiting = new Map<number, { resolve: (json: string) => void; reject: (error: Error) => void }>();
+let lastId = 0;
+
+worker.onmessage = (message: MessageEvent<Reply>) => {
+  const { id, outcome, failure } = message.data;
+  const job = waiting.get(id);
+  waiting.delete(id);
+  if (outcome !== undefined) job?.resolve(outcome);
+  else job?.reject(new Error(failure ?? 'The core did not answer.'));
+};
+
+worker.onerror = (event) => {
+  for (const job of waiting.values()) job.reject(new Error(event.message));
+  waiting.clear();
+};
+
+/** Runs a calculation of the core in this page. Rejects only if the core itself could not be loaded. */
+export async function calculate<N extends CalculationName>(
+  name: N,
+  request: Request<N>,
+): Promise<Outcome<N>> {
+  const id = ++lastId;
+  const json = await new Promise<string>((resolve, reject) => {
+    waiting.set(id, { resolve, reject });
+    worker.postMessage({ id, name, request: JSON.stringify(request) });
+  });
+  const { status, body } = JSON.parse(json) as { status: number; body: unknown };
+  return status === 200
+    ? { ok: true, response: body as Response<N> }
+    : { ok: false, problem: body as Problem };
+}

@@ -1,0 +1,51 @@
+import { ButtonBase, Paper, Typography } from '@mui/material';
+import { useCatalogue } from '../../core/CatalogueContext';
+import type { BatchProgress } from '../../core/contract';
+import { BatchStateLine } from '../../shared/BatchStateLine';
+import { show } from '../../shared/units';
+import type { Batch } from '../../store/batches';
+import { BatchClock } from './BatchClock';
+
+interface Props {
+  batch: Batch;
+  progress: BatchProgress;
+  chosen: boolean;
+  onOpen: () => void;
+}
+
+/** One running batch: its clock, whether it may be drunk, and what is next. */
+export function BatchCard({ batch, progress, chosen, onOpen }: Props) {
+  const catalogue = useCatalogue();
+  const step = batch.answer.steps.find((s) => s.id === progress.currentStepId);
+  return (
+    <Paper
+      variant="outlined"
+      sx={{ borderWidth: chosen ? 3 : 1, borderColor: chosen ? 'primary.main' : 'divider' }}
+    >
+      <ButtonBase
+        onClick={onOpen}
+        aria-current={chosen ? 'true' : undefined}
+        sx={{
+          display: 'grid',
+          gap: 0.75,
+          p: 2,
+          width: '100%',
+          textAlign: 'left',
+          justifyItems: 'stretch',
+          borderRadius: 'inherit',
+        }}
+      >
+        <Typography component="h2" variant="h2">
+          {batch.container}
+        </Typography>
+        <Typography variant="body2" sx={{ color: 'text.secondary' }}>
+          {show(catalogue, 'volume', batch.request.water?.volumeL ?? 0)} · {batch.answer.methodName} ·{' '}
+          {batch.answer.headline}
+        </Typography>
+        <BatchClock progress={progress} />
+        <BatchStateLine progress={progress} short={batch.answer.shortOf.length > 0} />
+        {step && <Typography>Next: {step.title}</Typography>}
+      </ButtonBase>
+    </Paper>
+  );
+}

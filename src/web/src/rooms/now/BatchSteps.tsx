@@ -1,0 +1,80 @@
+import Undo from '@mui/icons-material/Undo';
+import { Box, Button, Paper, Stack, Typography } from '@mui/material';
+import { useShortcut } from '../../app/shortcuts';
+import { useCatalogue } from '../../core/CatalogueContext';
+import type { BatchProgress } from '../../core/contract';
+import { BatchStateLine } from '../../shared/BatchStateLine';
+import { Cautions } from '../../shared/Cautions';
+import { show } from '../../shared/units';
+import { tap, type Batch } from '../../store/batches';
+import { useStore } from '../../store/StoreContext';
+import { BatchClock } from './BatchClock';
+import { StepRow } from './StepRow';
+
+/** The steps of a batch in order, one tap each. */
+export function BatchSteps({ batch, progress }: { batch: Batch; progress: BatchProgress }) {
+  const store = useStore();
+  const catalogue = useCatalogue();
+  const { steps } = batch.answer;
+  const current = steps.find((step) => step.id === progress.currentStepId);
+  const next = current && steps[steps.indexOf(current) + 1];
+  const lastTap = batch.taps.findLast(
+    (t) => t.kind === 'done' && progress.steps.some((s) => s.stepId === t.stepId && s.state === 'done'),
+  );
+  const over = progress.state === 'finished' || progress.state === 'discarded';
+  const done = (stepId: string) => void tap(store, batch.id, 'done', stepId);
+  useShortcut('d', 'Mark the step as done', () => {
+    if (current?.done) done(current.id);
+  });
+
+  return (
+    <Paper
+      component="section"
+      aria-label={`Batch in ${batch.container}`}
+      variant="outlined"
+      sx={{ p: { xs: 1.5, md: 2.5 }, borderColor: 'divider' }}
+    >
+      <Stack spacing={1.5}>
+        <div>
+          <Typography variant="h1" component="h2">
+            {batch.container}
+          </Typography>
+          <Typography sx={{ color: 'text.secondary' }}>
+            {show(catalogue, 'volume', batch.request.water?.volumeL ?? 0)} · {batch.answer.methodName} ·{' '}
+            {batch.answer.headline}
+          </Typography>
+        </div>
+        <div aria-live="polite">
+          <BatchStateLine progress={progress} short={batch.answer.shortOf.length > 0} />
+        </div>
+        <BatchClock progress={progress} large />
+        <Cautions cautions={progress.cautions} />
+        <Box component="ol" aria-label="Steps" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+          {steps.map((step, index) => (
+            <StepRow
+              key={step.id}
+              number={index + 1}
+              step={step}
+              progress={progress.steps[index]}
+              // An optional step may be passed over: the one after it is open too.
+              open={step === current || (current?.optional === true && step === next)}
+              onDone={() => done(step.id)}
+            />
+          ))}
+        </Box>
+        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+          {lastTap && progress.state !== 'discarded' && (
+            <Button startIcon={<Undo />} onClick={() => void tap(store, batch.id, 'undone', lastTap.stepId)}>
+              Take back “{steps.find((s) => s.id === lastTap.stepId)?.title}”
+            </Button>
+          )}
+          {!over && (
+            <Button color="error" onClick={() => void tap(store, batch.id, 'discarded', null)}>
+              Throw this batch away
+            </Button>
+          )}
+        </Box>
+      </Stack>
+    </Paper>
+  );
+}

@@ -1,0 +1,43 @@
+import { Stack, Typography } from '@mui/material';
+import type { TreatResponse } from '../../core/contract';
+import { Assumptions } from '../../shared/Assumptions';
+import { Cautions } from '../../shared/Cautions';
+import { Ledger } from '../../shared/Ledger';
+import { Section } from '../../shared/Section';
+import { WorkingPanel } from '../../shared/WorkingPanel';
+import { BoilFacts } from './BoilFacts';
+import { ContactFacts } from './ContactFacts';
+import { SchoolPicker } from './SchoolPicker';
+import type { DraftStore } from './useDraft';
+
+/** The how and the why below the answer. */
+export function AnswerDetails({ answer, form }: { answer: TreatResponse; form: DraftStore }) {
+  return (
+    <Stack spacing={1.5}>
+      <Section label="Ledger">
+        <Ledger rows={answer.ledger} />
+        {answer.dose && answer.contact && <ContactFacts dose={answer.dose} contact={answer.contact} />}
+        {answer.boil && <BoilFacts boil={answer.boil} />}
+      </Section>
+      {answer.boil && (
+        <SchoolPicker schools={answer.boil.schools} onPick={(school) => form.set({ school })} />
+      )}
+      {answer.steps.length > 0 && (
+        <Section title="How">
+          <Typography component="ol" sx={{ m: 0, pl: 2.5, '& li + li': { mt: 0.75 } }}>
+            {answer.steps.map((step) => (
+              <li key={step.id}>
+                <strong>{step.title}.</strong> {step.detail}
+              </li>
+            ))}
+          </Typography>
+        </Section>
+      )}
+      <Section title="Mind">
+        <Cautions cautions={answer.cautions} />
+        <Assumptions assumptions={answer.assumptions} />
+      </Section>
+      <WorkingPanel steps={answer.working} />
+    </Stack>
+  );
+}

@@ -1,0 +1,113 @@
+import PlayArrow from '@mui/icons-material/PlayArrow';
+import { Box, Button, Paper, Typography } from '@mui/material';
+import { useCatalogue } from '../../core/CatalogueContext';
+import type { Problem, TreatResponse } from '../../core/contract';
+import { OutcomeLine } from '../../shared/OutcomeLine';
+import { clockTime, minutesText } from '../../shared/time';
+import { show } from '../../shared/units';
+
+interface Props {
+  answer: TreatResponse | null;
+  problem: Problem | null;
+  failure: string | null;
+  volumeL: number | null;
+  onStart: () => void;
+}
+
+/** The answer, largest on the screen: how much, until when, how good. */
+export function AnswerHead({ answer, problem, failure, volumeL, onStart }: Props) {
+  return (
+    <Paper
+      component="section"
+      aria-label="Answer"
+      aria-live="polite"
+      variant="outlined"
+      sx={{ p: { xs: 1.5, md: 2.5 }, borderWidth: 3, borderColor: 'primary.main' }}
+    >
+      {answer && <Answer answer={answer} volumeL={volumeL} onStart={onStart} />}
+      {problem && <CannotBeRight problem={problem} />}
+      {failure && <Typography role="alert">The core could not run: {failure}</Typography>}
+    </Paper>
+  );
+}
+
+function Answer({
+  answer,
+  volumeL,
+  onStart,
+}: {
+  answer: TreatResponse;
+  volumeL: number | null;
+  onStart: () => void;
+}) {
+  const catalogue = useCatalogue();
+  const refused = answer.outcome === 'refused';
+  return (
+    <Box sx={{ display: 'grid', gap: { xs: 0.5, md: 1 } }}>
+      <Typography variant="body2" sx={{ color: 'text.secondary' }}>
+        {answer.methodName}
+        {volumeL !== null && `, ${show(catalogue, 'volume', volumeL)}`}
+      </Typography>
+      <Typography
+        component="p"
+        data-testid="headline"
+        sx={{
+          fontSize: { xs: '1.9rem', md: '2.6rem' },
+          fontWeight: 800,
+          lineHeight: 1.05,
+          letterSpacing: '-0.01em',
+        }}
+      >
+        {answer.headline}
+      </Typography>
+      {answer.dose?.handMeasure && (
+        <Typography sx={{ fontWeight: 650 }}>{answer.dose.handMeasure}</Typography>
+      )}
+      {answer.drinkableAt && answer.drinkableMinutes !== null && (
+        <Typography sx={{ fontSize: { xs: '1.3rem', md: '1.6rem' }, fontWeight: 700, lineHeight: 1.15 }}>
+          Drink at {clockTime(answer.drinkableAt)}
+          <Typography component="span" sx={{ ml: 1, color: 'text.secondary' }}>
+            in {minutesText(answer.drinkableMinutes)}
+          </Typography>
+        </Typography>
+      )}
+      <OutcomeLine answer={answer} />
+      {refused ? (
+        <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+          {answer.refusal?.remedies.map((remedy) => (
+            <li key={remedy}>
+              <Typography>{remedy}</Typography>
+            </li>
+          ))}
+        </Box>
+      ) : (
+        <Button
+          variant="contained"
+          size="large"
+          startIcon={<PlayArrow />}
+          onClick={onStart}
+          sx={{ mt: 0.5, minHeight: 56 }}
+        >
+          Start
+        </Button>
+      )}
+    </Box>
+  );
+}
+
+function CannotBeRight({ problem }: { problem: Problem }) {
+  return (
+    <Box role="alert">
+      <Typography variant="h1" component="p" gutterBottom>
+        {problem.title}
+      </Typography>
+      <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+        {problem.errors.map((error) => (
+          <li key={error.field}>
+            <Typography>{error.message}</Typography>
+          </li>
+        ))}
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,96 @@
+import { Box, Stack } from '@mui/material';
+import { useCatalogue } from '../../core/CatalogueContext';
+import { ChoiceGroup } from '../../shared/ChoiceGroup';
+import { NumberEntry } from '../../shared/NumberEntry';
+import { Section } from '../../shared/Section';
+import { show } from '../../shared/units';
+import type { Kept } from '../../store/records';
+import type { Draft } from './draft';
+import type { FieldErrors } from './fieldErrors';
+import type { DraftStore } from './useDraft';
+
+const otherContainer = 'other';
+
+interface Props {
+  form: DraftStore;
+  kit: Kept<'kit-item'>[];
+  errors: FieldErrors;
+}
+
+/** What is in front of the person: container, litres, clarity, colour, temperature, elevation. */
+export function WaterForm({ form: { draft, set, isDefault }, kit, errors }: Props) {
+  const catalogue = useCatalogue();
+  const containers = kit.filter((item) => item.body.kind === 'container');
+
+  const choose = (id: string) => {
+    const volumeL = containers.find((item) => item.id === id)?.body.volumeL ?? draft.volumeL;
+    set({ containerId: id === otherContainer ? null : id, volumeL });
+  };
+
+  return (
+    <Section title="The water">
+      <ChoiceGroup
+        label="Container"
+        value={draft.containerId ?? otherContainer}
+        isDefault={isDefault('containerId')}
+        onChange={choose}
+        choices={[
+          ...containers.map(({ id, body }) => ({
+            id,
+            name: `${body.name} · ${show(catalogue, 'volume', body.volumeL ?? 0)}`,
+          })),
+          { id: otherContainer, name: 'Another container', hint: 'Say below how much water is in it.' },
+        ]}
+      />
+      <NumberEntry
+        label="Water in it"
+        quantity="volume"
+        step={0.25}
+        value={draft.volumeL}
+        isDefault={isDefault('volumeL')}
+        onChange={(volumeL) => set({ volumeL })}
+        error={errors('water.volumeL')}
+      />
+      <ChoiceGroup
+        label="Clarity"
+        choices={catalogue.clarities}
+        value={draft.clarity}
+        isDefault={isDefault('clarity')}
+        onChange={(clarity) => set({ clarity: clarity as Draft['clarity'] })}
+        error={errors('water.clarity')}
+      />
+      <ChoiceGroup
+        label="Colour"
+        choices={catalogue.colours}
+        value={draft.colour}
+        isDefault={isDefault('colour')}
+        onChange={(colour) => set({ colour: colour as Draft['colour'] })}
+        error={errors('water.colour')}
+      />
+      <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
+        <Stack>
+          <NumberEntry
+            label="Water temperature"
+            quantity="temperature"
+            step={1}
+            value={draft.temperatureC}
+            isDefault={isDefault('temperatureC')}
+            onChange={(temperatureC) => set({ temperatureC })}
+            error={errors('water.temperatureC')}
+            unknown="Not known"
+          />
+        </Stack>
+        <NumberEntry
+          label="Elevation"
+          quantity="elevation"
+          step={100}
+          value={draft.elevationM}
+          isDefault={isDefault('elevationM')}
+          onChange={(elevationM) => set({ elevationM })}
+          error={errors('water.elevationM')}
+          unknown="Not known"
+        />
+      </Box>
+    </Section>
+  );
+}

@@ -1,0 +1,38 @@
+import { useState } from 'react';
+import { useCatalogue } from '../../core/CatalogueContext';
+import type { Kept } from '../../store/records';
+import { useStore } from '../../store/StoreContext';
+import { freshDraft, type Draft } from './draft';
+
+export interface DraftStore {
+  draft: Draft;
+  /** Sets what the person entered, and notes that it is no default any more. */
+  set: (part: Partial<Draft>) => void;
+  /** Whether a field still holds its default. */
+  isDefault: (field: keyof Draft) => boolean;
+  reset: () => void;
+}
+
+/** The draft of the Treat room, kept through a reload. */
+export function useDraft(kit: Kept<'kit-item'>[]): DraftStore {
+  const catalogue = useCatalogue();
+  const key = `jolly-brook-treat-${useStore().db.storeId}`;
+  const [draft, setDraft] = useState<Draft>(() => {
+    const fresh = freshDraft(catalogue, kit);
+    const kept = localStorage.getItem(key);
+    return kept === null ? fresh : { ...fresh, ...(JSON.parse(kept) as Partial<Draft>) };
+  });
+
+  const put = (next: Draft) => {
+    localStorage.setItem(key, JSON.stringify(next));
+    setDraft(next);
+  };
+
+  return {
+    draft,
+    set: (part) =>
+      put({ ...draft, ...part, touched: [...new Set([...draft.touched, ...Object.keys(part)])] }),
+    isDefault: (field) => !draft.touched.includes(field),
+    reset: () => put(freshDraft(catalogue, kit)),
+  };
+}

@@ -1,0 +1,13 @@
+import { Box, Typography } from '@mui/material';
+
+/** Shown for the moment before the core is there, and in its place if it can't be. */
+export function LoadingScreen({ failure }: { failure: string | null }) {
+  return (
+    <Box role={failure ? 'alert' : 'status'} sx={{ p: 4, maxWidth: 560 }}>
+      <Typography variant="h1" component="p" gutterBottom>
+        Jolly Brook
+      </Typography>
+      <Typography>{failure ?? 'Getting the core ready…'}</Typography>
+    </Box>
+  );
+}

@@ -1,0 +1,102 @@
+import Add from '@mui/icons-material/Add';
+import Remove from '@mui/icons-material/Remove';
+import { Box, Checkbox, FormControlLabel, IconButton, InputAdornment, TextField } from '@mui/material';
+import { useState } from 'react';
+import { useCatalogue } from '../core/CatalogueContext';
+import type { Schema } from '../core/contract';
+import { DefaultMark } from './DefaultMark';
+import { entryScale, readEntry, writeEntry } from './units';
+
+/** A number as it stands in a form: in the inside unit, text that is no number, or null for not known. */
+export type Entry = number | string | null;
+
+interface Props {
+  label: string;
+  quantity: Schema<'Quantity'>;
+  value: Entry;
+  onChange: (value: Entry) => void;
+  /** How far one tap on − or + goes, in the unit typed. */
+  step: number;
+  error?: string;
+  /** Whether nobody has touched it yet. */
+  isDefault?: boolean;
+  /** The words of the "not known" box; left out where the number must be given. */
+  unknown?: string;
+  hint?: string;
+}
+
+/** A number field for cold hands: big − and +, the unit beside it, and a box for "not known". */
+export function NumberEntry({
+  label,
+  quantity,
+  value,
+  onChange,
+  step,
+  error,
+  isDefault,
+  unknown,
+  hint,
+}: Props) {
+  const scale = entryScale(useCatalogue(), quantity);
+  const [typing, setTyping] = useState<string | null>(null);
+  const text = typing ?? writeEntry(scale, value);
+
+  const nudge = (by: number) => {
+    const shown = typeof value === 'number' ? value * scale.factor + scale.offset : 0;
+    const next = Math.round((shown + by) / step) * step;
+    setTyping(null);
+    onChange((Number(next.toFixed(6)) - scale.offset) / scale.factor);
+  };
+
+  return (
+    <Box>
+      <Box sx={{ display: 'flex', alignItems: 'flex-start', gap: 0.5 }}>
+        <IconButton aria-label={`Less ${label.toLowerCase()}`} onClick={() => nudge(-step)}>
+          <Remove />
+        </IconButton>
+        <TextField
+          label={
+            <>
+              {label}
+              {isDefault && <DefaultMark />}
+            </>
+          }
+          value={text}
+          placeholder={value === null ? 'not known' : undefined}
+          onChange={(event) => {
+            setTyping(event.target.value);
+            onChange(readEntry(scale, event.target.value));
+          }}
+          onBlur={() => setTyping(null)}
+          error={error !== undefined}
+          helperText={error ?? hint}
+          fullWidth
+          slotProps={{
+            htmlInput: { inputMode: 'decimal', autoComplete: 'off', 'aria-label': label },
+            inputLabel: { shrink: true },
+            input: { endAdornment: <InputAdornment position="end">{scale.symbol}</InputAdornment> },
+          }}
+        />
+        <IconButton aria-label={`More ${label.toLowerCase()}`} onClick={() => nudge(step)}>
+          <Add />
+        </IconButton>
+      </Box>
+      {unknown && (
+        <FormControlLabel
+          sx={{ ml: 6, minHeight: 48 }}
+          control={
+            <Checkbox
+              checked={value === null}
+              onChange={(event) => {
+                setTyping(null);
+                if (event.target.checked) onChange(null);
+              }}
+              disabled={value === null}
+            />
+          }
+          label={unknown}
+        />
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,22 @@
+import Block from '@mui/icons-material/Block';
+import CheckCircle from '@mui/icons-material/CheckCircle';
+import WarningAmber from '@mui/icons-material/WarningAmber';
+import { Box, Typography } from '@mui/material';
+import type { TreatResponse } from '../core/contract';
+
+const looks = {
+  meets: { Icon: CheckCircle, colour: 'success.main' },
+  shortOfTarget: { Icon: WarningAmber, colour: 'warning.main' },
+  refused: { Icon: Block, colour: 'error.main' },
+};
+
+/** How good the answer is: a word, an icon and a colour, never colour alone. */
+export function OutcomeLine({ answer }: { answer: Pick<TreatResponse, 'outcome' | 'verdict'> }) {
+  const { Icon, colour } = looks[answer.outcome];
+  return (
+    <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, color: colour }}>
+      <Icon aria-hidden />
+      <Typography sx={{ fontWeight: 650 }}>{answer.verdict}</Typography>
+    </Box>
+  );
+}

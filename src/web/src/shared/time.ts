@@ -1,0 +1,29 @@
+const clock = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
+const day = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
+const weekday = new Intl.DateTimeFormat('en-GB', { weekday: 'short' });
+
+/** "14:52", with the weekday when it is not today. */
+export function clockTime(instant: string, now: Date = new Date()): string {
+  const at = new Date(instant);
+  const time = clock.format(at);
+  return at.toDateString() === now.toDateString() ? time : `${weekday.format(at)} ${time}`;
+}
+
+/** "Friday 21 August" */
+export function dayName(instant: string): string {
+  return day.format(new Date(instant));
+}
+
+/** "45 min", "4 h", "4 h 27 min" */
+export function minutesText(minutes: number): string {
+  const whole = Math.round(minutes);
+  if (whole < 60) return `${whole} min`;
+  return whole % 60 === 0 ? `${whole / 60} h` : `${Math.floor(whole / 60)} h ${whole % 60} min`;
+}
+
+/** "0:45", "12:03", "3:59:10" */
+export function countdown(seconds: number): string {
+  const pad = (n: number) => String(n).padStart(2, '0');
+  const [h, m, s] = [Math.floor(seconds / 3600), Math.floor(seconds / 60) % 60, seconds % 60];
+  return h > 0 ? `${h}:${pad(m)}:${pad(s)}` : `${m}:${pad(s)}`;
+}

@@ -1,0 +1,17 @@
+import { useEffect, useState } from 'react';
+
+/** The time now, to the whole minute, kept current. */
+export function useNowMinute(): string {
+  const [minute, setMinute] = useState(thisMinute);
+  useEffect(() => {
+    const timer = setInterval(() => setMinute(thisMinute()), 5_000);
+    return () => clearInterval(timer);
+  }, []);
+  return minute;
+}
+
+function thisMinute(): string {
+  const now = new Date();
+  now.setSeconds(0, 0);
+  return now.toISOString();
+}
