@@ -14,14 +14,14 @@ public static class Calculations
     [
         new Calculation<CatalogueRequest, CatalogueResponse>(
             "catalogue", "What can be chosen: units, fields with ranges and defaults, methods, burners, schools.",
-            CatalogueList.Compute, ContractJson.Default.CatalogueRequest, ContractJson.Default.CatalogueResponse,
+            CatalogueList.Compute, () => ContractJson.Default.CatalogueRequest, () => AnswerJson.Default.CatalogueResponse,
             CatalogueList.Fields),
         new Calculation<TreatRequest, TreatResponse>(
             "treat", "Dose, wait, ledger, steps and working for one container of water and one method.",
-            Treat.Compute, ContractJson.Default.TreatRequest, ContractJson.Default.TreatResponse, TreatFields.All),
+            Treat.Compute, () => ContractJson.Default.TreatRequest, () => AnswerJson.Default.TreatResponse, TreatFields.All),
         new Calculation<BatchProgressRequest, BatchProgressResponse>(
             "batch-progress", "Where a running batch stands, from its steps, its taps and the time now.",
-            BatchProgress.Compute, ContractJson.Default.BatchProgressRequest, ContractJson.Default.BatchProgressResponse,
+            BatchProgress.Compute, () => ContractJson.Default.BatchProgressRequest, () => AnswerJson.Default.BatchProgressResponse,
             BatchFields.All),
     ];
 

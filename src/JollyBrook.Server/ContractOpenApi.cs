@@ -1,6 +1,9 @@
 using System.Reflection;
+using System.Text.Json;
+using System.Text.Json.Nodes;
 using System.Text.Json.Serialization;
 using JollyBrook.Core.Contract;
+using Microsoft.OpenApi;
 
 namespace JollyBrook.Server;
 
@@ -18,12 +21,33 @@ internal static class ContractOpenApi
             json.SerializerOptions.NumberHandling = JsonNumberHandling.Strict;
             json.SerializerOptions.TypeInfoResolverChain.Insert(0, ContractJson.Default);
         });
-        services.AddOpenApi(options => options.AddDocumentTransformer((document, _, _) =>
+        services.AddOpenApi(options =>
         {
-            document.Info.Title = "Jolly Brook";
-            document.Info.Version = "1";
-            document.Servers = [];
-            return Task.CompletedTask;
-        }));
+            options.AddSchemaTransformer((schema, context, _) =>
+            {
+                NameEnum(schema, context.JsonTypeInfo.Type);
+                return Task.CompletedTask;
+            });
+            options.AddDocumentTransformer((document, _, _) =>
+            {
+                document.Info.Title = "Jolly Brook";
+                document.Info.Version = "1";
+                document.Servers = [];
+                return Task.CompletedTask;
+            });
+        });
+    }
+
+    /// <summary>The contract's enums are written by a converter of their own, so the document is told their names.</summary>
+    private static void NameEnum(OpenApiSchema schema, Type type)
+    {
+        var enumType = Nullable.GetUnderlyingType(type) ?? type;
+        if (!enumType.IsEnum)
+        {
+            return;
+        }
+
+        schema.Type = enumType == type ? JsonSchemaType.String : JsonSchemaType.String | JsonSchemaType.Null;
+        schema.Enum = [.. Enum.GetNames(enumType).Select(name => (JsonNode)JsonNamingPolicy.CamelCase.ConvertName(name))];
     }
 }

@@ -1,4 +1,3 @@
-using System.Text.Json;
 using System.Text.Json.Serialization.Metadata;
 
 namespace JollyBrook.Core.Contract;
@@ -9,7 +8,7 @@ public readonly record struct CalculationOutcome(int Status, string Json)
     public static CalculationOutcome Of(Problem problem)
     {
         ArgumentNullException.ThrowIfNull(problem);
-        return new(problem.Status, JsonSerializer.Serialize(problem, ContractJson.Default.Problem));
+        return new(problem.Status, ContractWriter.Write(problem, AnswerJson.Default.Problem));
     }
 }
 
@@ -33,15 +32,15 @@ public abstract class Calculation(string name, string summary)
 /// <param name="name">The public name.</param>
 /// <param name="summary">One line for the API document.</param>
 /// <param name="compute">The function.</param>
-/// <param name="requestJson">How the request is read.</param>
+/// <param name="requestJson">How the request is read; asked for at its first use, since building it takes time.</param>
 /// <param name="responseJson">How the response is written.</param>
 /// <param name="fields">The request's fields, so that a value of the wrong kind is answered by name and range.</param>
 public sealed class Calculation<TRequest, TResponse>(
     string name,
     string summary,
     Func<TRequest, TResponse> compute,
-    JsonTypeInfo<TRequest> requestJson,
-    JsonTypeInfo<TResponse> responseJson,
+    Func<JsonTypeInfo<TRequest>> requestJson,
+    Func<JsonTypeInfo<TResponse>> responseJson,
     IReadOnlyList<Field> fields) : Calculation(name, summary)
 {
     public override Type RequestType => typeof(TRequest);
@@ -50,7 +49,7 @@ public sealed class Calculation<TRequest, TResponse>(
 
     public override CalculationOutcome Run(string json)
     {
-        var read = StrictJson.Read(json, requestJson, fields, out var problem);
+        var read = StrictJson.Read(json, requestJson(), fields, out var problem);
         if (problem is not null)
         {
             return CalculationOutcome.Of(problem);
@@ -58,7 +57,7 @@ public sealed class Calculation<TRequest, TResponse>(
 
         try
         {
-            return new CalculationOutcome(200, JsonSerializer.Serialize(compute(read!), responseJson));
+            return new CalculationOutcome(200, ContractWriter.Write(compute(read!), responseJson()));
         }
         catch (BadInputException bad)
         {

@@ -7,17 +7,26 @@ using JollyBrook.Core.Treatment;
 
 namespace JollyBrook.Core.Contract;
 
-/// <summary>How the contract is read and written, generated at build time so that the trimmed browser core needs no reflection.</summary>
-[JsonSourceGenerationOptions(PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase)]
-[JsonSerializable(typeof(Problem))]
+/// <summary>How requests and records are read, generated at build time so that the trimmed browser core needs no reflection.</summary>
+[JsonSourceGenerationOptions(
+    PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase, GenerationMode = JsonSourceGenerationMode.Metadata)]
 [JsonSerializable(typeof(CatalogueRequest))]
-[JsonSerializable(typeof(CatalogueResponse))]
 [JsonSerializable(typeof(TreatRequest))]
-[JsonSerializable(typeof(TreatResponse))]
 [JsonSerializable(typeof(BatchProgressRequest))]
-[JsonSerializable(typeof(BatchProgressResponse))]
 [JsonSerializable(typeof(BatchRecord))]
 [JsonSerializable(typeof(BatchEventRecord))]
 [JsonSerializable(typeof(KitItem))]
 [JsonSerializable(typeof(PersonSettings))]
 public sealed partial class ContractJson : JsonSerializerContext;
+
+/// <summary>
+/// How answers are written: generated code alone, with none of the metadata that reading needs. Building that metadata for the
+/// large answers is what a first calculation in the browser would spend most of its time on.
+/// </summary>
+[JsonSourceGenerationOptions(
+    PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase, GenerationMode = JsonSourceGenerationMode.Serialization)]
+[JsonSerializable(typeof(Problem))]
+[JsonSerializable(typeof(CatalogueResponse))]
+[JsonSerializable(typeof(TreatResponse))]
+[JsonSerializable(typeof(BatchProgressResponse))]
+public sealed partial class AnswerJson : JsonSerializerContext;

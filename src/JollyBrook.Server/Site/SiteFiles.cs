@@ -37,8 +37,11 @@ internal static class SiteFiles
             OnPrepareResponse = served => Describe(served.Context),
         });
 
+        // Routing comes after the files, or the fallback below would answer for them.
+        app.UseRouting();
+
         // A room's address opened directly, or reloaded, gets the page; an unknown API address stays a 404.
-        app.MapFallback("{*path:regex(^(?!api/|problems/|openapi/|_framework/|assets/).*$)}", (HttpContext context) =>
+        app.MapFallback("{*path:nonfile:regex(^(?!api/|openapi/).*$)}", (HttpContext context) =>
         {
             context.Response.Headers.CacheControl = "no-cache";
             return Results.File(Path.Combine(folder, "index.html"), "text/html; charset=utf-8");

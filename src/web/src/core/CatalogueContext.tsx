@@ -1,6 +1,7 @@
-import { createContext, useContext, type ReactNode } from 'react';
+import { createContext, useContext, useEffect, type ReactNode } from 'react';
 import { useSettings } from '../store/SettingsContext';
 import { LoadingScreen } from '../shared/LoadingScreen';
+import { keptCatalogue, keepCatalogue } from './catalogueCache';
 import type { Catalogue } from './contract';
 import { useCalculation } from './useCalculation';
 
@@ -8,10 +9,14 @@ const Context = createContext<Catalogue | null>(null);
 
 /** Everything the core offers, in the person's units; nothing below is drawn before it is there. */
 export function CatalogueProvider({ children }: { children: ReactNode }) {
-  const { settings } = useSettings();
-  const { response, failure } = useCalculation('catalogue', { units: settings.units });
-  if (response === null) return <LoadingScreen failure={failure} />;
-  return <Context value={response}>{children}</Context>;
+  const { units } = useSettings().settings;
+  const { response, failure } = useCalculation('catalogue', { units });
+  const catalogue = response?.units === units ? response : keptCatalogue(units);
+  useEffect(() => {
+    if (response) keepCatalogue(response);
+  }, [response]);
+  if (catalogue === null) return <LoadingScreen failure={failure} />;
+  return <Context value={catalogue}>{children}</Context>;
 }
 
 export function useCatalogue(): Catalogue {

@@ -10,21 +10,35 @@ interface Job {
   request: string;
 }
 
-async function start(): Promise<CoreExports> {
+type Calculate = (name: string, request: string) => string;
+
+async function start(): Promise<Calculate> {
   const address = '/_framework/dotnet.js';
   const { dotnet } = await import(/* @vite-ignore */ address);
   const { getAssemblyExports, getConfig } = await dotnet.create();
-  return getAssemblyExports(getConfig().mainAssemblyName);
+  const exports: CoreExports = await getAssemblyExports(getConfig().mainAssemblyName);
+  const calculate: Calculate = (name, request) =>
+    exports.JollyBrook.Browser.CoreExports.Calculate(name, request);
+  warmUp(calculate);
+  return calculate;
+}
+
+/** First calls are slow: they are made while the page is still being drawn. */
+function warmUp(calculate: Calculate) {
+  const { defaults } = JSON.parse(calculate('catalogue', '{}')).body;
+  const { method, date, light, ...water } = defaults;
+  calculate('treat', JSON.stringify({ method, water, chemical: { date, light } }));
 }
 
 const core = start();
 
-self.onmessage = async (message: MessageEvent<Job>) => {
+// Not onmessage: the runtime takes a worker that has one for a thread of its own, and waits for ever.
+self.addEventListener('message', async (message: MessageEvent<Job>) => {
   const { id, name, request } = message.data;
   try {
-    const exports = await core;
-    self.postMessage({ id, outcome: exports.JollyBrook.Browser.CoreExports.Calculate(name, request) });
+    const calculate = await core;
+    self.postMessage({ id, outcome: calculate(name, request) });
   } catch (error) {
     self.postMessage({ id, failure: String(error) });
   }
-};
+});

@@ -1,7 +1,15 @@
 import Add from '@mui/icons-material/Add';
 import Remove from '@mui/icons-material/Remove';
-import { Box, Checkbox, FormControlLabel, IconButton, InputAdornment, TextField } from '@mui/material';
-import { useState } from 'react';
+import {
+  Box,
+  Checkbox,
+  FormControlLabel,
+  IconButton,
+  InputAdornment,
+  TextField,
+  Typography,
+} from '@mui/material';
+import { useId, useState } from 'react';
 import { useCatalogue } from '../core/CatalogueContext';
 import type { Schema } from '../core/contract';
 import { DefaultMark } from './DefaultMark';
@@ -25,6 +33,8 @@ interface Props {
   hint?: string;
 }
 
+const nudgeLook = { border: 1, borderColor: 'divider', borderRadius: 2, color: 'text.primary' } as const;
+
 /** A number field for cold hands: big − and +, the unit beside it, and a box for "not known". */
 export function NumberEntry({
   label,
@@ -37,6 +47,7 @@ export function NumberEntry({
   unknown,
   hint,
 }: Props) {
+  const id = useId();
   const scale = entryScale(useCatalogue(), quantity);
   const [typing, setTyping] = useState<string | null>(null);
   const text = typing ?? writeEntry(scale, value);
@@ -50,17 +61,22 @@ export function NumberEntry({
 
   return (
     <Box>
-      <Box sx={{ display: 'flex', alignItems: 'flex-start', gap: 0.5 }}>
-        <IconButton aria-label={`Less ${label.toLowerCase()}`} onClick={() => nudge(-step)}>
+      <Typography
+        component="label"
+        htmlFor={id}
+        variant="body2"
+        sx={{ display: 'block', color: 'text.secondary', mb: 0.5 }}
+      >
+        {label}
+        {isDefault && <DefaultMark />}
+      </Typography>
+      <Box sx={{ display: 'flex', alignItems: 'flex-start', gap: 0.75 }}>
+        <IconButton aria-label={`Less ${label.toLowerCase()}`} onClick={() => nudge(-step)} sx={nudgeLook}>
           <Remove />
         </IconButton>
         <TextField
-          label={
-            <>
-              {label}
-              {isDefault && <DefaultMark />}
-            </>
-          }
+          id={id}
+          size="small"
           value={text}
           placeholder={value === null ? 'not known' : undefined}
           onChange={(event) => {
@@ -72,12 +88,11 @@ export function NumberEntry({
           helperText={error ?? hint}
           fullWidth
           slotProps={{
-            htmlInput: { inputMode: 'decimal', autoComplete: 'off', 'aria-label': label },
-            inputLabel: { shrink: true },
+            htmlInput: { inputMode: 'decimal', autoComplete: 'off' },
             input: { endAdornment: <InputAdornment position="end">{scale.symbol}</InputAdornment> },
           }}
         />
-        <IconButton aria-label={`More ${label.toLowerCase()}`} onClick={() => nudge(step)}>
+        <IconButton aria-label={`More ${label.toLowerCase()}`} onClick={() => nudge(step)} sx={nudgeLook}>
           <Add />
         </IconButton>
       </Box>

@@ -26,6 +26,7 @@ export function AnswerHead({ answer, problem, failure, volumeL, onStart }: Props
     >
       {answer && <Answer answer={answer} volumeL={volumeL} onStart={onStart} />}
       {problem && <CannotBeRight problem={problem} />}
+      {!answer && !problem && !failure && <Typography sx={{ py: 2 }}>Working it out…</Typography>}
       {failure && <Typography role="alert">The core could not run: {failure}</Typography>}
     </Paper>
   );

@@ -1,8 +1,7 @@
 import '@fontsource-variable/atkinson-hyperlegible-next';
-import './core/core';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { App } from './app/App';
+import { App } from './App';
 
 createRoot(document.getElementById('root')!).render(
   <StrictMode>

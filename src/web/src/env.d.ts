@@ -1,0 +1,2 @@
+/** Names this build of the page and its core. */
+declare const __BUILD__: string;
