@@ -10,8 +10,8 @@ export function WaterAsTold({ water }: { water: TreatRequest['water'] }) {
   const name = (list: { id: string; name: string }[], id: string | null) =>
     (list.find((choice) => choice.id === id)?.name ?? 'not known').toLowerCase();
   const told = [
-    `clarity ${name(catalogue.clarities, water.clarity)}`,
-    `colour ${name(catalogue.colours, water.colour)}`,
+    water.clarity === 'unknown' ? 'clarity not known' : name(catalogue.clarities, water.clarity),
+    water.colour === 'unknown' ? 'colour not known' : name(catalogue.colours, water.colour),
     water.temperatureC === null
       ? 'temperature not known'
       : show(catalogue, 'temperature', water.temperatureC),

@@ -31,7 +31,8 @@ export function BatchCard({ batch, progress, chosen, onOpen }: Props) {
           p: 2,
           width: '100%',
           textAlign: 'left',
-          justifyItems: 'stretch',
+          gridTemplateColumns: 'minmax(0, 1fr)',
+          justifyContent: 'stretch',
           borderRadius: 'inherit',
         }}
       >
@@ -44,7 +45,7 @@ export function BatchCard({ batch, progress, chosen, onOpen }: Props) {
         </Typography>
         <BatchClock progress={progress} />
         <BatchStateLine progress={progress} short={batch.answer.shortOf.length > 0} />
-        {step && <Typography>Next: {step.title}</Typography>}
+        {step?.done && <Typography>Your turn: {step.title}</Typography>}
       </ButtonBase>
     </Paper>
   );

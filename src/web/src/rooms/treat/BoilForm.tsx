@@ -1,7 +1,8 @@
-import { Box, FormControlLabel, MenuItem, Switch, TextField } from '@mui/material';
+import { Box, FormControlLabel, Switch } from '@mui/material';
 import { useCatalogue } from '../../core/CatalogueContext';
 import { ChoiceGroup } from '../../shared/ChoiceGroup';
 import { NumberEntry } from '../../shared/NumberEntry';
+import { SelectEntry } from '../../shared/SelectEntry';
 import { Section } from '../../shared/Section';
 import { show } from '../../shared/units';
 import type { Kept } from '../../store/records';
@@ -25,18 +26,13 @@ export function BoilForm({ form, kit, errors }: Props) {
   const pots = kit.filter((item) => item.body.kind === 'pot');
   return (
     <Section title="Stove and pot">
-      <TextField
-        select
+      <SelectEntry
         label="Burner"
+        choices={catalogue.burners}
         value={draft.burnerId}
-        onChange={(event) => set({ burnerId: event.target.value })}
-      >
-        {catalogue.burners.map((burner) => (
-          <MenuItem key={burner.id} value={burner.id} sx={{ minHeight: 48 }}>
-            {burner.name}
-          </MenuItem>
-        ))}
-      </TextField>
+        isDefault={isDefault('burnerId')}
+        onChange={(burnerId) => set({ burnerId })}
+      />
       <ChoiceGroup
         label="Pot"
         value={draft.potId ?? noPot}

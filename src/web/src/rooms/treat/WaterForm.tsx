@@ -2,6 +2,7 @@ import { Box, Stack } from '@mui/material';
 import { useCatalogue } from '../../core/CatalogueContext';
 import { ChoiceGroup } from '../../shared/ChoiceGroup';
 import { NumberEntry } from '../../shared/NumberEntry';
+import { SelectEntry } from '../../shared/SelectEntry';
 import { Section } from '../../shared/Section';
 import { show } from '../../shared/units';
 import type { Kept } from '../../store/records';
@@ -29,7 +30,7 @@ export function WaterForm({ form: { draft, set, isDefault }, kit, errors }: Prop
 
   return (
     <Section title="The water">
-      <ChoiceGroup
+      <SelectEntry
         label="Container"
         value={draft.containerId ?? otherContainer}
         isDefault={isDefault('containerId')}
@@ -39,7 +40,7 @@ export function WaterForm({ form: { draft, set, isDefault }, kit, errors }: Prop
             id,
             name: `${body.name} · ${show(catalogue, 'volume', body.volumeL ?? 0)}`,
           })),
-          { id: otherContainer, name: 'Another container', hint: 'Say below how much water is in it.' },
+          { id: otherContainer, name: 'Another container' },
         ]}
       />
       <NumberEntry

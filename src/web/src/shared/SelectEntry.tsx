@@ -1,0 +1,40 @@
+import { Box, MenuItem, TextField, Typography } from '@mui/material';
+import { useId } from 'react';
+import type { ChoiceItem } from './ChoiceGroup';
+import { DefaultMark } from './DefaultMark';
+
+interface Props {
+  label: string;
+  choices: ChoiceItem[];
+  value: string;
+  onChange: (id: string) => void;
+  isDefault?: boolean;
+}
+
+/** One of many: a list that opens. */
+export function SelectEntry({ label, choices, value, onChange, isDefault }: Props) {
+  const id = useId();
+  const known = choices.some((choice) => choice.id === value) ? value : (choices.at(-1)?.id ?? '');
+  return (
+    <Box>
+      <Typography id={id} variant="body2" sx={{ color: 'text.secondary', mb: 0.5 }}>
+        {label}
+        {isDefault && <DefaultMark />}
+      </Typography>
+      <TextField
+        select
+        size="small"
+        fullWidth
+        value={known}
+        onChange={(event) => onChange(event.target.value)}
+        slotProps={{ select: { SelectDisplayProps: { 'aria-labelledby': id } } }}
+      >
+        {choices.map((choice) => (
+          <MenuItem key={choice.id} value={choice.id} sx={{ minHeight: 48 }}>
+            {choice.name}
+          </MenuItem>
+        ))}
+      </TextField>
+    </Box>
+  );
+}

@@ -1,0 +1,129 @@
+using CsCheck;
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Treatment;
+using JollyBrook.Core.Water;
+
+namespace JollyBrook.Core.Tests.Treatment;
+
+public class BatchProgressTests
+{
+    private static readonly DateTimeOffset Start = new(2026, 8, 21, 14, 0, 0, TimeSpan.Zero);
+    private static readonly TreatResponse Tablet = Ask.Chemical("nadcc-8.5", Ask.Water(1)); // waits 45 min
+    private static readonly TreatResponse Boiling = Ask.Boil(Ask.Water(1));
+    private static readonly string[] UntilContact = ["strain", "measure", "dose", "dissolve", "threads"];
+
+    private static BatchTap Done(string step, double minute) => new(BatchEventKind.Done, step, Start.AddMinutes(minute));
+
+    private static BatchProgressResponse At(double minute, IEnumerable<BatchTap> taps, TreatResponse? answer = null) =>
+        BatchProgress.Compute(new BatchProgressRequest(
+            (answer ?? Tablet).Steps, (answer ?? Tablet).ShortOf, [.. taps], Start, Start.AddMinutes(minute)));
+
+    private static IEnumerable<BatchTap> ContactFrom(double minute) =>
+        UntilContact.Select((step, i) => Done(step, minute - (UntilContact.Length - 1 - i)));
+
+    [Fact]
+    public void Starts_with_the_first_step_and_everything_else_locked()
+    {
+        var now = At(0, []);
+        now.State.ShouldBe(BatchState.InHand);
+        now.CurrentStepId.ShouldBe("strain");
+        now.Steps.Skip(1).ShouldAllBe(s => s.State == StepState.Locked && s.Why != null);
+    }
+
+    [Fact]
+    public void The_contact_clock_runs_from_the_stored_instant_of_the_step_before()
+    {
+        var now = At(20.5, ContactFrom(10));
+        now.State.ShouldBe(BatchState.Waiting);
+        now.Clock!.StartedAt.ShouldBe(Start.AddMinutes(10));
+        now.Clock.EndsAt.ShouldBe(Start.AddMinutes(55));
+        now.Clock.RemainingSeconds.ShouldBe(34.5 * 60);
+        now.SafeAt.ShouldBe(Start.AddMinutes(55));
+    }
+
+    [Fact]
+    public void Flavour_stays_locked_to_the_last_second_and_taps_on_it_count_for_nothing()
+    {
+        var early = At(54.99, [.. ContactFrom(10), Done("flavour", 30), Done("drink", 31)]);
+        early.State.ShouldBe(BatchState.Waiting);
+        early.Steps.Single(s => s.StepId == "flavour").State.ShouldBe(StepState.Locked);
+
+        var past = At(55, [.. ContactFrom(10), Done("flavour", 30)]);
+        past.State.ShouldBe(BatchState.Drinkable);
+        past.CurrentStepId.ShouldBe("flavour");
+        past.Words.ShouldBe("Drinkable, but short of the target on Cryptosporidium");
+    }
+
+    [Fact]
+    public void An_optional_step_may_be_passed_over()
+    {
+        var now = At(60, [.. ContactFrom(10), Done("drink", 57)]);
+        now.State.ShouldBe(BatchState.Finished);
+        now.FinishedAt.ShouldBe(Start.AddMinutes(57));
+    }
+
+    [Fact]
+    public void A_step_can_not_be_done_before_its_turn()
+    {
+        var now = At(5, [Done("threads", 1), Done("strain", 2), Done("strain", 3)]);
+        now.CurrentStepId.ShouldBe("measure");
+    }
+
+    [Fact]
+    public void Taking_a_step_back_restarts_what_follows()
+    {
+        var now = At(60, [.. ContactFrom(10), new BatchTap(BatchEventKind.Undone, "threads", Start.AddMinutes(30)), Done("threads", 32)]);
+        now.State.ShouldBe(BatchState.Waiting);
+        now.Clock!.EndsAt.ShouldBe(Start.AddMinutes(77));
+    }
+
+    [Fact]
+    public void A_batch_thrown_away_stays_away()
+    {
+        var now = At(90, [.. ContactFrom(10), new BatchTap(BatchEventKind.Discarded, null, Start.AddMinutes(20)), Done("drink", 80)]);
+        now.State.ShouldBe(BatchState.Discarded);
+        now.CurrentStepId.ShouldBeNull();
+    }
+
+    [Fact]
+    public void A_device_clock_set_back_makes_the_wait_longer_and_is_said()
+    {
+        var now = At(2, ContactFrom(10));
+        now.State.ShouldBe(BatchState.Waiting);
+        now.Clock!.RemainingSeconds.ShouldBe(53 * 60);
+        now.Cautions.ShouldContain(c => c.Code == "clock-went-back");
+    }
+
+    [Fact]
+    public void Boiling_is_safe_when_the_hold_is_over_and_says_that_it_is_hot()
+    {
+        var hold = Boiling.Boil!.HoldMinutes;
+        BatchTap[] taps = [Done("strain", 1), Done("heat-1", 8)];
+        At(8 + hold - 0.01, taps, Boiling).State.ShouldBe(BatchState.Waiting);
+        At(8 + hold, taps, Boiling).State.ShouldBe(BatchState.Drinkable);
+        At(20, [.. taps, Done("pour-1", 12)], Boiling).Words.ShouldBe("Safe to drink: hot");
+    }
+
+    [Fact]
+    public void Missing_parts_are_named() =>
+        Should.Throw<BadInputException>(() => BatchProgress.Compute(new BatchProgressRequest(null, null, null, null, null)))
+            .Errors.Select(e => e.Field).ShouldBe(["steps", "startedAt", "now"]);
+
+    [Fact]
+    public void Whatever_is_tapped_nothing_is_drinkable_before_the_wait_has_run()
+    {
+        var steps = Gen.OneOfConst([.. Tablet.Steps.Select(s => s.Id)]);
+        var tap = Gen.Select(Gen.OneOfConst(BatchEventKind.Done, BatchEventKind.Undone), steps, Gen.Double[0, 200]);
+        Gen.Select(tap.Array[0, 20], Gen.Double[0, 200]).Sample((taps, minute) =>
+        {
+            var now = At(minute, taps.Select(t => new BatchTap(t.Item1, t.Item2, Start.AddMinutes(t.Item3))));
+            var threads = now.Steps.Single(s => s.StepId == "threads").DoneAt;
+            if (now.State is BatchState.Drinkable or BatchState.Finished)
+            {
+                // Taps may lie after "now": what they prove still holds at the latest of them.
+                var latest = taps.Select(t => Start.AddMinutes(t.Item3)).Append(Start.AddMinutes(minute)).Max();
+                (latest - threads!.Value).TotalMinutes.ShouldBeGreaterThanOrEqualTo(45 - 1e-6);
+            }
+        });
+    }
+}
