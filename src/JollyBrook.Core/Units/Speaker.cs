@@ -52,7 +52,8 @@ public sealed class Speaker
     /// <summary>A number with at most the given decimals, no trailing zeros, a thin space for thousands.</summary>
     public static string Number(double value, int decimals)
     {
-        var rounded = Math.Round(value, decimals, MidpointRounding.AwayFromZero);
+        // Adding zero turns a negative zero into a plain one.
+        var rounded = Math.Round(value, decimals, MidpointRounding.AwayFromZero) + 0.0;
         var text = rounded.ToString("0." + new string('#', decimals), CultureInfo.InvariantCulture);
         if (Math.Abs(rounded) < 10000)
         {

@@ -9,11 +9,11 @@ public class ChemicalPropertiesTests
 {
     private static readonly ChemicalOptions Options = Ask.InDateInShade with { BleachStrengthPercent = 6, BleachAgeMonths = 3 };
 
-    private static readonly Gen<ChemicalProfile> Profile = Gen.OneOfConst([.. ChemicalProfiles.All]);
+    private static readonly Gen<ChemicalProfile> Profile = Gen.OneOf(ChemicalProfiles.All.ToArray());
     private static readonly Gen<double> Litres = Gen.Double[0.05, 200];
     private static readonly Gen<double> Temperature = Gen.Double[0, 40];
-    private static readonly Gen<WaterColour> Colour = Gen.OneOfConst(WaterColour.None, WaterColour.Tea, WaterColour.Green, WaterColour.Unknown);
-    private static readonly Gen<Clarity> Doseable = Gen.OneOfConst(Clarity.Clear, Clarity.SlightlyCloudy, Clarity.Cloudy, Clarity.Unknown);
+    private static readonly Gen<WaterColour> Colour = Gen.OneOf(WaterColour.None, WaterColour.Tea, WaterColour.Green, WaterColour.Unknown);
+    private static readonly Gen<Clarity> Doseable = Gen.OneOf(Clarity.Clear, Clarity.SlightlyCloudy, Clarity.Cloudy, Clarity.Unknown);
 
     [Fact]
     public void Colder_never_waits_less_at_the_same_dose() =>
@@ -83,7 +83,7 @@ public class ChemicalPropertiesTests
 
     [Fact]
     public void Not_knowing_is_never_better_than_knowing() =>
-        Gen.Select(Profile, Litres, Temperature, Gen.OneOfConst(Clarity.Clear, Clarity.SlightlyCloudy, Clarity.Cloudy)).Sample((profile, litres, temperature, clarity) =>
+        Gen.Select(Profile, Litres, Temperature, Gen.OneOf(Clarity.Clear, Clarity.SlightlyCloudy, Clarity.Cloudy)).Sample((profile, litres, temperature, clarity) =>
         {
             var known = Ask.Chemical(profile.Id, Ask.Water(litres, clarity, temperature), Options);
             var unknown = Ask.Chemical(profile.Id, new WaterInput(litres, null, null, null, null), Options);

@@ -12,7 +12,7 @@ public class BadInputTests
         return JsonDocument.Parse(outcome.Json).RootElement;
     }
 
-    private static string Water(string fields) => $$"""{"method":"boil","water":{{{fields}}}}""";
+    private static string Water(string fields) => """{"method":"boil","water":{FIELDS}}""".Replace("FIELDS", fields, StringComparison.Ordinal);
 
     [Theory]
     [InlineData("\"volumeL\":0", "water.volumeL", "Water in the container must be 0.05 to 200 L; this says 0 L.")]
@@ -63,6 +63,7 @@ public class BadInputTests
     [InlineData("bleach", "\"bleachAgeMonths\":-1", "chemical.bleachAgeMonths")]
     [InlineData("bleach", "\"dropCount\":{\"drops\":200,\"millilitres\":1}", "chemical.dropCount.drops")]
     public void Product_fields_are_checked(string method, string options, string field) =>
-        Problem($$"""{"method":"{{method}}","water":{"volumeL":1},"chemical":{{{options}}}}""")
+        Problem("""{"method":"METHOD","water":{"volumeL":1},"chemical":{OPTIONS}}"""
+                .Replace("METHOD", method, StringComparison.Ordinal).Replace("OPTIONS", options, StringComparison.Ordinal))
             .GetProperty("errors")[0].GetProperty("field").GetString().ShouldBe(field);
 }

@@ -16,7 +16,7 @@ public class RecordKindTests
     [InlineData("settings", """{"units":"us","theme":"dusk","countViruses":true,"shortcuts":true}""", null)]
     [InlineData("settings", """{"units":"imperial"}""", "units")]
     public void Bodies_are_checked_before_anything_is_kept(string kind, string body, string? wrong) =>
-        RecordKinds.Find(kind)!.Check(body)?.Errors.First().Field.ShouldBe(wrong);
+        RecordKinds.Find(kind)!.Check(body)?.Errors[0].Field.ShouldBe(wrong);
 
     [Fact]
     public void The_log_only_appends()

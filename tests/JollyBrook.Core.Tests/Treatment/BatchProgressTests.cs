@@ -112,8 +112,8 @@ public class BatchProgressTests
     [Fact]
     public void Whatever_is_tapped_nothing_is_drinkable_before_the_wait_has_run()
     {
-        var steps = Gen.OneOfConst([.. Tablet.Steps.Select(s => s.Id)]);
-        var tap = Gen.Select(Gen.OneOfConst(BatchEventKind.Done, BatchEventKind.Undone), steps, Gen.Double[0, 200]);
+        var steps = Gen.OneOf(Tablet.Steps.Select(s => s.Id).ToArray());
+        var tap = Gen.Select(Gen.OneOf(BatchEventKind.Done, BatchEventKind.Undone), steps, Gen.Double[0, 200]);
         Gen.Select(tap.Array[0, 20], Gen.Double[0, 200]).Sample((taps, minute) =>
         {
             var now = At(minute, taps.Select(t => new BatchTap(t.Item1, t.Item2, Start.AddMinutes(t.Item3))));
