@@ -1,0 +1,91 @@
+using System.Globalization;
+using JollyBrook.Journeys;
+
+namespace JollyBrook.Benchmarks;
+
+/// <summary>What visits to Treat cost.</summary>
+/// <param name="Times">Milliseconds from opening the address to the first answer, by kind of visit.</param>
+/// <param name="FirstVisitBytes">Bytes the server sent for one first visit.</param>
+public sealed record VisitCosts(IReadOnlyDictionary<string, IReadOnlyList<double>> Times, long FirstVisitBytes);
+
+/// <summary>The same calculations in the page, and the visits themselves, in headless Chromium.</summary>
+internal sealed class PageTimes : IDisposable
+{
+    private const int Visitors = 5;
+    private const int RepeatsEach = 3;
+    private readonly AppServer _server = new();
+
+    public void Dispose() => _server.Dispose();
+
+    /// <summary>Median milliseconds by request name, after warming up.</summary>
+    public IReadOnlyDictionary<string, double> Calculations()
+    {
+        using var browser = new Browser(_server.Address);
+        browser.Open("/treat");
+        browser.UntilHeadline("1 tablet");
+        var medians = (IReadOnlyCollection<object>)browser.Driver.ExecuteAsyncScript(
+            """
+            const done = arguments[arguments.length - 1];
+            const requests = [...arguments].slice(0, -1);
+            (async () => {
+              const { dotnet } = await import('/_framework/dotnet.js');
+              const { getAssemblyExports, getConfig } = await dotnet.create();
+              const core = (await getAssemblyExports(getConfig().mainAssemblyName)).JollyBrook.Browser.CoreExports;
+              return requests.map(([name, json]) => {
+                const times = [];
+                for (let i = 0; i < 400; i++) {
+                  const start = performance.now();
+                  core.Calculate(name, json);
+                  if (i >= 100) times.push(performance.now() - start);
+                }
+                times.sort((a, b) => a - b);
+                return String(times[150]);
+              });
+            })().then(done, error => done([String(error)]));
+            """,
+            [.. Requests.All.Select(r => (object)new object[] { r.Calculation, r.Json })])!;
+        return Requests.All.Zip(medians).ToDictionary(z => z.First.Name, z => double.Parse((string)z.Second, CultureInfo.InvariantCulture));
+    }
+
+    /// <summary>First and repeat visits by several fresh visitors.</summary>
+    public VisitCosts Visits()
+    {
+        List<double> first = [];
+        List<double> repeat = [];
+        long bytes = 0;
+        for (var visitor = 0; visitor < Visitors; visitor++)
+        {
+            using var meter = new ByteMeter(new Uri(_server.Address).Port);
+            using var browser = new Browser(meter.Address);
+            browser.Driver.ExecuteCdpCommand("Page.addScriptToEvaluateOnNewDocument", new Dictionary<string, object?>
+            {
+                ["source"] = """
+                    new MutationObserver((_, observer) => {
+                      if (!document.querySelector('[data-testid=headline]')) return;
+                      window.firstAnswerAt = performance.now();
+                      observer.disconnect();
+                    }).observe(document, { childList: true, subtree: true });
+                    """,
+            });
+            first.Add(FirstAnswer(browser));
+            bytes = meter.BytesSent;
+            for (var i = 0; i < RepeatsEach; i++)
+            {
+                repeat.Add(FirstAnswer(browser));
+            }
+        }
+
+        return new VisitCosts(
+            new Dictionary<string, IReadOnlyList<double>> { ["first answer, first visit"] = first, ["first answer, repeat visit"] = repeat }, bytes);
+    }
+
+    private static double FirstAnswer(Browser browser)
+    {
+        browser.Open("/treat");
+        object? at = null;
+        browser.Until(() => (at = browser.Driver.ExecuteScript("return window.firstAnswerAt ?? null")) is not null, "the first answer");
+        // What is saved for the next visit is saved after the first paint.
+        Thread.Sleep(1500);
+        return Convert.ToDouble(at, CultureInfo.InvariantCulture);
+    }
+}

@@ -1,0 +1,157 @@
+using OpenQA.Selenium;
+using OpenQA.Selenium.Chrome;
+using OpenQA.Selenium.Interactions;
+
+namespace JollyBrook.Journeys;
+
+/// <summary>A fresh headless Chromium that finds things as a person does: by what they are and what they are called.</summary>
+public sealed class Browser : IDisposable
+{
+    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(40);
+    private readonly string _profile = Directory.CreateTempSubdirectory("jolly-brook-browser-").FullName;
+    private readonly string _address;
+
+    public Browser(string address, int width = 1280, int height = 800)
+    {
+        _address = address;
+        var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
+        options.AddArguments(
+            "--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
+            "--disable-component-update", "--disable-sync", "--disable-dev-shm-usage", $"--user-data-dir={_profile}", $"--window-size={width},{height}");
+        var service = ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver");
+        Driver = new ChromeDriver(service, options, TimeSpan.FromMinutes(2));
+        Driver.Manage().Timeouts().AsynchronousJavaScript = TimeSpan.FromMinutes(2);
+    }
+
+    public ChromeDriver Driver { get; }
+
+    public string Headline => Find(By.CssSelector("[data-testid=headline]")).Text;
+
+    /// <summary>Everything a person can read on the page.</summary>
+    public string Text => Driver.FindElement(By.TagName("body")).Text;
+
+    public void Open(string path) => Driver.Navigate().GoToUrl(_address + path);
+
+    public void Reload() => Driver.Navigate().Refresh();
+
+    /// <summary>From the next load on the device's clock shows that much more.</summary>
+    public void LetTimePass(TimeSpan time) => Driver.ExecuteCdpCommand("Page.addScriptToEvaluateOnNewDocument", new Dictionary<string, object?>
+    {
+        ["source"] = $$"""
+            (() => {
+              const Real = Date, shift = {{(long)time.TotalMilliseconds}};
+              window.Date = class extends Real {
+                constructor(...given) { given.length === 0 ? super(Real.now() + shift) : super(...given); }
+                static now() { return Real.now() + shift; }
+              };
+            })();
+            """,
+    });
+
+    public void Click(string role, string name)
+    {
+        Until(() =>
+        {
+            var element = Named(role, name);
+            // The mark of a radio button or box is drawn by its label, which is what a finger meets.
+            var target = role is "radio" or "checkbox" ? element.FindElement(By.XPath("ancestor::label")) : element;
+            Driver.ExecuteScript("arguments[0].scrollIntoView({ block: 'center' })", target);
+            target.Click();
+            return true;
+        }, $"{role} “{name}” to be clickable");
+    }
+
+    /// <summary>Types into a field found by its label.</summary>
+    public void Fill(string label, string text)
+    {
+        var field = Named("textbox", label);
+        field.SendKeys(Keys.Control + "a");
+        field.SendKeys(text.Length == 0 ? Keys.Delete : text);
+    }
+
+    public void Select(string label, string option)
+    {
+        Click("combobox", label);
+        Click("option", option);
+    }
+
+    public bool Has(string role, string name) => Elements(role, name).Count > 0;
+
+    public IWebElement Named(string role, string name)
+    {
+        IWebElement? found = null;
+        Until(() => (found = Elements(role, name).FirstOrDefault(e => role is "radio" or "checkbox" || e.Displayed)) is not null, $"{role} “{name}”");
+        return found!;
+    }
+
+    public IWebElement Find(By by)
+    {
+        IWebElement? found = null;
+        Until(() => (found = Driver.FindElements(by).FirstOrDefault()) is not null, by.ToString());
+        return found!;
+    }
+
+    public void Press(string keys) => new Actions(Driver).SendKeys(keys).Perform();
+
+    public void SelectAll() => new Actions(Driver).KeyDown(Keys.Control).SendKeys("a").KeyUp(Keys.Control).Perform();
+
+    public void UntilText(string part) => Until(() => Text.Contains(part, StringComparison.Ordinal), $"“{part}”");
+
+    public void UntilHeadline(string headline) => Until(() => Headline == headline, $"the answer “{headline}”");
+
+    public void Until(Func<bool> isSo, string what)
+    {
+        var deadline = DateTime.UtcNow + Patience;
+        while (true)
+        {
+            try
+            {
+                if (isSo())
+                {
+                    return;
+                }
+            }
+            catch (WebDriverException) when (DateTime.UtcNow < deadline)
+            {
+                // Redrawn while being looked at, or covered for the moment: look again.
+            }
+
+            if (DateTime.UtcNow >= deadline)
+            {
+                throw new TimeoutException($"Waited in vain for {what}. The page says:\n{Text}");
+            }
+
+            Thread.Sleep(50);
+        }
+    }
+
+    public void Dispose()
+    {
+        Driver.Quit();
+        Driver.Dispose();
+        Directory.Delete(_profile, recursive: true);
+    }
+
+    /// <summary>Elements with a role and an accessible name, as Chromium itself computes them.</summary>
+    private List<IWebElement> Elements(string role, string name)
+    {
+        var css = role switch
+        {
+            "button" => "button, [role=button]",
+            "link" => "a[href]",
+            "textbox" => "input:not([type=radio]):not([type=checkbox]), textarea",
+            "radio" => "input[type=radio]",
+            "checkbox" => "input[type=checkbox]",
+            "heading" => "h1, h2, h3",
+            _ => $"[role={role}]",
+        };
+        return [.. Driver.FindElements(By.CssSelector(css)).Where(e => NameOf(e).Equals(name, StringComparison.Ordinal))];
+    }
+
+    /// <summary>What an element is called, without invisible spaces and without the mark of a default.</summary>
+    public static string NameOf(IWebElement element)
+    {
+        var name = (((WebElement)element).ComputedAccessibleLabel ?? "").Replace("\u200b", "", StringComparison.Ordinal).Trim();
+        return name.EndsWith("assumed", StringComparison.Ordinal) ? name[..^"assumed".Length].Trim() : name;
+    }
+}

@@ -1,0 +1,85 @@
+using OpenQA.Selenium;
+
+namespace JollyBrook.Journeys;
+
+/// <summary>The same job without a pointer.</summary>
+public sealed class KeyboardJourney : IDisposable
+{
+    private const int MostTabs = 80;
+    private readonly AppServer _server = new(demo: false);
+    private readonly Browser _browser;
+
+    public KeyboardJourney() => _browser = new Browser(_server.Address);
+
+    public void Dispose()
+    {
+        _browser.Dispose();
+        _server.Dispose();
+    }
+
+    [Fact]
+    public void From_the_stream_to_the_book_by_keys_alone()
+    {
+        _browser.Open("/now");
+        _browser.UntilText("Nothing is running");
+        _browser.Press("t");
+        _browser.UntilHeadline("1 tablet");
+
+        TabTo("Water in it");
+        _browser.SelectAll();
+        _browser.Press("2");
+        _browser.UntilHeadline("2 tablets");
+        TabTo("Clear");
+        _browser.Press(Keys.ArrowRight + Keys.ArrowRight + Keys.Enter);
+        _browser.UntilHeadline("4 tablets");
+
+        // Into the methods, then down to bleach: boil, two chlorine tablets, bleach.
+        TabTo("Chlorine tablet, NaDCC 8.5 mg");
+        _browser.Press(Keys.ArrowDown);
+        _browser.Press(Keys.ArrowDown);
+        _browser.UntilText("Age not known: bleach is counted as over a year old");
+        TabTo("Months since the pack date");
+        _browser.Press("8");
+        _browser.UntilHeadline("10 drops"); // 12 mg/L·2 L = 24 mg; 6 % at 8 months 5.2 %: 2.6 mg a drop; 9.2 → 10
+
+        // Out of the fields, keys act again.
+        TabTo("Shade, or opaque");
+        _browser.Press("s");
+        _browser.UntilText("Do not drink yet: your turn");
+        foreach (var next in new[] { "Measure 2 L", "Add 10 drops", "Close and shake", "Rinse threads and cap" })
+        {
+            _browser.Press("d");
+            CurrentStepIs(next);
+        }
+
+        _browser.Press("d");
+        _browser.UntilText("Do not drink yet: waiting");
+
+        _browser.Press("?");
+        _browser.UntilText("Keyboard shortcuts");
+        _browser.UntilText("Mark the step as done");
+        _browser.Press(Keys.Escape);
+        _browser.Until(() => !_browser.Text.Contains("Keyboard shortcuts"), "the list to close");
+        _browser.Press("b");
+        _browser.UntilText("10 drops in Another container");
+    }
+
+    private void CurrentStepIs(string title) => _browser.Until(
+        () => _browser.Driver.FindElements(By.CssSelector("li[aria-current=step]")).SingleOrDefault()?.Text.Contains(title) == true, $"step “{title}”");
+
+    private void TabTo(string name)
+    {
+        List<string> passed = [];
+        while (passed.Count < MostTabs)
+        {
+            _browser.Press(Keys.Tab);
+            passed.Add(Browser.NameOf(_browser.Driver.SwitchTo().ActiveElement()));
+            if (passed[^1] == name)
+            {
+                return;
+            }
+        }
+
+        throw new TimeoutException($"{MostTabs} tabs did not reach “{name}”, only: {string.Join(" | ", passed)}");
+    }
+}
