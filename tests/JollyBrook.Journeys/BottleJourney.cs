@@ -94,6 +94,11 @@ public sealed class BottleJourney : IDisposable
     }
 
     private void WaitUntilSent() => _browser.Until(
-        () => _server.Records("batch-event").Count(e => e.GetProperty("body").GetProperty("stepId").GetString() == "threads") == 6,
-        "the taps to reach the server");
+        () =>
+        {
+            var batch = _server.Records("batch").Single(b => b.GetProperty("body").GetProperty("container").GetString() == "Steel bottle");
+            var id = batch.GetProperty("id").GetString();
+            return _server.Records("batch-event").Count(e => e.GetProperty("body").GetProperty("batchId").GetString() == id) == 5;
+        },
+        "the five taps to reach the server");
 }

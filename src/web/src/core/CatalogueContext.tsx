@@ -10,8 +10,9 @@ const Context = createContext<Catalogue | null>(null);
 /** Everything the core offers, in the person's units; nothing below is drawn before it is there. */
 export function CatalogueProvider({ children }: { children: ReactNode }) {
   const { units } = useSettings().settings;
-  const { response, failure } = useCalculation('catalogue', { units });
-  const catalogue = response?.units === units ? response : keptCatalogue(units);
+  const kept = keptCatalogue(units);
+  const { response, failure } = useCalculation('catalogue', kept === null ? { units } : null);
+  const catalogue = kept ?? (response?.units === units ? response : null);
   useEffect(() => {
     if (response) keepCatalogue(response);
   }, [response]);
