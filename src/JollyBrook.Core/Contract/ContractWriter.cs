@@ -1,18 +1,17 @@
 using System.Buffers;
 using System.Text;
-using System.Text.Encodings.Web;
 using System.Text.Json;
 using System.Text.Json.Serialization.Metadata;
 
 namespace JollyBrook.Core.Contract;
 
 /// <summary>
-/// Writes responses straight through the generated code: no metadata is built first, and "·", "°" and "≥" stay themselves.
+/// Writes responses straight through the generated code, so that no metadata is built first. The writer keeps its default
+/// encoder: one that leaves "·" and "°" as they are takes the browser a tenth of a second to set up.
 /// </summary>
 internal static class ContractWriter
 {
-    // The output is JSON and nothing else: it is never put inside a page's markup.
-    private static readonly JsonWriterOptions Options = new() { Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping, SkipValidation = true };
+    private static readonly JsonWriterOptions Options = new() { SkipValidation = true };
 
     public static string Write<T>(T value, JsonTypeInfo<T> json)
     {

@@ -1,4 +1,5 @@
 // The core starts first, in its worker; the page is fetched and drawn while it does.
-import './core/core';
+import { askAgain } from './core/askedLast';
 
+askAgain();
 void import('./app/start');

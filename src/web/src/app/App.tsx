@@ -7,7 +7,7 @@ import { NowRoom } from '../rooms/now/NowRoom';
 import { SettingsRoom } from '../rooms/settings/SettingsRoom';
 import { TreatRoom } from '../rooms/treat/TreatRoom';
 import { themeOf } from '../shared/theme';
-import { SettingsProvider, useSettings } from '../store/SettingsContext';
+import { LocalDataProvider, useSettings } from '../store/LocalDataContext';
 import { StoreProvider } from '../store/StoreContext';
 import { Shell } from './Shell';
 import { ShortcutProvider } from './shortcuts';
@@ -30,9 +30,9 @@ export function App() {
     <ThemeProvider theme={themeOf('paper')}>
       <CssBaseline />
       <StoreProvider>
-        <SettingsProvider>
+        <LocalDataProvider>
           <ThemedRooms />
-        </SettingsProvider>
+        </LocalDataProvider>
       </StoreProvider>
     </ThemeProvider>
   );

@@ -1,5 +1,5 @@
 import { createContext, useContext, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
-import { useSettings } from '../store/SettingsContext';
+import { useSettings } from '../store/LocalDataContext';
 
 interface Shortcut {
   key: string;

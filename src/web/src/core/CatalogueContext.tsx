@@ -1,5 +1,5 @@
 import { createContext, useContext, useEffect, type ReactNode } from 'react';
-import { useSettings } from '../store/SettingsContext';
+import { useSettings } from '../store/LocalDataContext';
 import { LoadingScreen } from '../shared/LoadingScreen';
 import { keptCatalogue, keepCatalogue } from './catalogueCache';
 import type { Catalogue } from './contract';

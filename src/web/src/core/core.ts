@@ -27,15 +27,27 @@ worker.onerror = (event) => {
   waiting.clear();
 };
 
+/** The newest calculations, so that one asked for ahead of the page is not run again by it. */
+const newest = new Map<string, Promise<Outcome<CalculationName>>>();
+const newestKept = 8;
+
 /** Runs a calculation of the core in this page. Rejects only if the core itself could not be loaded. */
-export async function calculate<N extends CalculationName>(
-  name: N,
-  request: Request<N>,
-): Promise<Outcome<N>> {
+export function calculate<N extends CalculationName>(name: N, request: Request<N>): Promise<Outcome<N>> {
+  const json = JSON.stringify(request);
+  const key = `${name} ${json}`;
+  const known = newest.get(key);
+  if (known) return known as Promise<Outcome<N>>;
+  const asked = run(name, json);
+  newest.set(key, asked as Promise<Outcome<CalculationName>>);
+  if (newest.size > newestKept) newest.delete(newest.keys().next().value!);
+  return asked;
+}
+
+async function run<N extends CalculationName>(name: N, request: string): Promise<Outcome<N>> {
   const id = ++lastId;
   const json = await new Promise<string>((resolve, reject) => {
     waiting.set(id, { resolve, reject });
-    worker.postMessage({ id, name, request: JSON.stringify(request) });
+    worker.postMessage({ id, name, request });
   });
   const { status, body } = JSON.parse(json) as { status: number; body: unknown };
   return status === 200

@@ -1,4 +1,5 @@
 import { useEffect, useState } from 'react';
+import { thisMinute } from './thisMinute';
 
 /** The time now, to the whole minute, kept current. */
 export function useNowMinute(): string {
@@ -8,10 +9,4 @@ export function useNowMinute(): string {
     return () => clearInterval(timer);
   }, []);
   return minute;
-}
-
-function thisMinute(): string {
-  const now = new Date();
-  now.setSeconds(0, 0);
-  return now.toISOString();
 }

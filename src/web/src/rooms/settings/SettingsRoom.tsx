@@ -1,7 +1,7 @@
 import { FormControlLabel, Stack, Switch, Typography } from '@mui/material';
 import { ChoiceGroup } from '../../shared/ChoiceGroup';
 import { Section } from '../../shared/Section';
-import { useSettings, type Settings } from '../../store/SettingsContext';
+import { useSettings, type Settings } from '../../store/LocalDataContext';
 
 const unitChoices = [
   { id: 'metric', name: 'Metric', hint: 'litres, °C, metres, grams' },

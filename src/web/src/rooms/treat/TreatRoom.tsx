@@ -1,13 +1,14 @@
 import { Box, Button, Stack, Typography } from '@mui/material';
-import { useLiveQuery } from 'dexie-react-hooks';
+import { useEffect } from 'react';
 import { useNavigate } from 'react-router';
 import { useShortcut } from '../../app/shortcuts';
+import { rememberAsked } from '../../core/askedLast';
 import { calculate } from '../../core/core';
 import { useCalculation } from '../../core/useCalculation';
 import { useNowMinute } from '../../shared/useNow';
 import { startBatch } from '../../store/batches';
-import { all, type Kept } from '../../store/records';
-import { useSettings } from '../../store/SettingsContext';
+import type { Kept } from '../../store/records';
+import { useKit, useSettings } from '../../store/LocalDataContext';
 import { useStore } from '../../store/StoreContext';
 import { AnswerDetails } from './AnswerDetails';
 import { AnswerHead } from './AnswerHead';
@@ -21,9 +22,8 @@ import { WaterForm } from './WaterForm';
 
 /** Tell what is seen, choose a method, get the answer; it moves with every change. */
 export function TreatRoom() {
-  const { db } = useStore();
-  const kit = useLiveQuery(() => all(db, 'kit-item'), [db]);
-  return kit === undefined ? null : <TreatDesk key={kit.length === 0 ? 'no kit' : 'kit'} kit={kit} />;
+  const kit = useKit();
+  return <TreatDesk key={kit.length === 0 ? 'no kit' : 'kit'} kit={kit} />;
 }
 
 function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
@@ -35,6 +35,8 @@ function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
   const request = toRequest(draft, kit, settings.units, settings.countViruses, useNowMinute());
   const { response: answer, problem, failure } = useCalculation('treat', request);
   const errors = fieldErrors(problem);
+  const asked = JSON.stringify(request);
+  useEffect(() => rememberAsked(JSON.parse(asked)), [asked]);
   const volumeL = typeof draft.volumeL === 'number' ? draft.volumeL : null;
 
   const start = async () => {

@@ -1,7 +1,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { createContext, useContext, useMemo, type ReactNode } from 'react';
 import type { Schema } from '../core/contract';
-import { all, keep } from './records';
+import { all, keep, type Kept } from './records';
 import { useStore } from './StoreContext';
 
 /** What one person chose, with nothing left out. */
@@ -14,34 +14,50 @@ export interface Settings {
 
 const untilChosen: Settings = { units: 'metric', theme: 'paper', countViruses: true, shortcuts: true };
 
-interface SettingsStore {
+interface LocalData {
   settings: Settings;
   change: (part: Partial<Settings>) => Promise<void>;
+  kit: Kept<'kit-item'>[];
 }
 
-const Context = createContext<SettingsStore | null>(null);
+const Context = createContext<LocalData | null>(null);
 
-export function SettingsProvider({ children }: { children: ReactNode }) {
+/** Settings and kit, read together before anything is drawn: every room needs them. */
+export function LocalDataProvider({ children }: { children: ReactNode }) {
   const { db, sync } = useStore();
-  const kept = useLiveQuery(async () => (await all(db, 'settings')).at(-1) ?? null, [db]);
-  const value = useMemo<SettingsStore | null>(() => {
-    if (kept === undefined) return null;
+  const read = useLiveQuery(async () => {
+    const [settings, kit] = await Promise.all([all(db, 'settings'), all(db, 'kit-item')]);
+    return { kept: settings.at(-1), kit };
+  }, [db]);
+  const value = useMemo<LocalData | null>(() => {
+    if (read === undefined) return null;
+    const { kept, kit } = read;
     const chosen = Object.fromEntries(Object.entries(kept?.body ?? {}).filter(([, v]) => v !== null));
     const settings = { ...untilChosen, ...chosen };
     return {
       settings,
+      kit,
       change: async (part) => {
         await keep(db, 'settings', { ...settings, ...part }, kept?.id);
         sync.nudge();
       },
     };
-  }, [kept, db, sync]);
+  }, [read, db, sync]);
   if (value === null) return null;
   return <Context value={value}>{children}</Context>;
 }
 
-export function useSettings(): SettingsStore {
-  const store = useContext(Context);
-  if (store === null) throw new Error('Outside the settings');
-  return store;
+function useLocalData(): LocalData {
+  const data = useContext(Context);
+  if (data === null) throw new Error('Outside the local data');
+  return data;
+}
+
+export function useSettings(): Pick<LocalData, 'settings' | 'change'> {
+  return useLocalData();
+}
+
+/** Everything carried, oldest entry first. */
+export function useKit(): Kept<'kit-item'>[] {
+  return useLocalData().kit;
 }
