@@ -1,5 +1,7 @@
-// The core starts first, in its worker; the page is fetched and drawn while it does.
-import { askAgain } from './core/askedLast';
+// A first visit starts the core before anything else, and the page is fetched and drawn while it does. A later one has an
+// answer to show already, and draws it first.
+import { recallAsked } from './core/askedLast';
+import { startCore } from './core/core';
 
-askAgain();
+if (!recallAsked()) startCore();
 void import('./app/start');

@@ -1,19 +1,25 @@
-import { thisMinute } from '../shared/thisMinute';
-import type { TreatRequest } from './contract';
-import { calculate } from './core';
+import type { TreatRequest, TreatResponse } from './contract';
+import { recall } from './core';
 
 const key = 'jolly-brook-asked-last';
 
-/** Keeps what was asked, so that the next visit can ask it before the page is drawn. */
-export function rememberAsked(request: TreatRequest) {
-  localStorage.setItem(key, JSON.stringify(request));
+interface Asked {
+  build: string;
+  request: TreatRequest;
+  response: TreatResponse;
 }
 
-/** Asks again what was asked last, as of now: the answer is under way while the page is fetched and drawn. */
-export function askAgain() {
+/** Keeps the newest answer for the next visit, which then need not wait for the core to start. */
+export function rememberAsked(request: TreatRequest, response: TreatResponse) {
+  localStorage.setItem(key, JSON.stringify({ build: __BUILD__, request, response } satisfies Asked));
+}
+
+/** Recalls the newest answer of this build. False when there is none. */
+export function recallAsked(): boolean {
   const kept = localStorage.getItem(key);
-  if (kept === null) return;
-  const request = { ...(JSON.parse(kept) as TreatRequest), startAt: thisMinute() };
-  // A core that can't be loaded is answered where its answer is shown.
-  calculate('treat', request).catch(() => undefined);
+  if (kept === null) return false;
+  const { build, request, response } = JSON.parse(kept) as Asked;
+  if (build !== __BUILD__) return false;
+  recall('treat', request, response);
+  return true;
 }

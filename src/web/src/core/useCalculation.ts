@@ -6,32 +6,37 @@ export interface Calculated<N extends CalculationName> {
   /** The answer to the newest request; null before the first, and while the request can't be right. */
   response: Response<N> | null;
   problem: Problem | null;
+  /** The request that the response or problem answers; for a moment after a change, the one before. */
+  answered: Request<N> | null;
   /** Why the core itself could not run. */
   failure: string | null;
 }
+
+const nothing = { response: null, problem: null, answered: null, failure: null };
 
 /** Keeps the answer to a request that changes. An answer overtaken by a newer request is dropped. */
 export function useCalculation<N extends CalculationName>(
   name: N,
   request: Request<N> | null,
 ): Calculated<N> {
-  const [state, setState] = useState<Calculated<N>>({ response: null, problem: null, failure: null });
+  const [state, setState] = useState<Calculated<N>>(nothing);
   const key = request === null ? null : JSON.stringify(request);
 
   useEffect(() => {
     if (key === null) return;
     let overtaken = false;
-    calculate(name, JSON.parse(key) as Request<N>).then(
+    const asked = JSON.parse(key) as Request<N>;
+    calculate(name, asked).then(
       (outcome) => {
         if (overtaken) return;
         setState(
           outcome.ok
-            ? { response: outcome.response, problem: null, failure: null }
-            : { response: null, problem: outcome.problem, failure: null },
+            ? { ...nothing, answered: asked, response: outcome.response }
+            : { ...nothing, answered: asked, problem: outcome.problem },
         );
       },
       (error: Error) => {
-        if (!overtaken) setState({ response: null, problem: null, failure: error.message });
+        if (!overtaken) setState({ ...nothing, failure: error.message });
       },
     );
     return () => {

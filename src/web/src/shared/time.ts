@@ -9,6 +9,11 @@ export function clockTime(instant: string, now: Date = new Date()): string {
   return at.toDateString() === now.toDateString() ? time : `${weekday.format(at)} ${time}`;
 }
 
+/** The instant so many minutes after another. */
+export function later(instant: string, minutes: number): string {
+  return new Date(Date.parse(instant) + minutes * 60_000).toISOString();
+}
+
 /** "Friday 21 August" */
 export function dayName(instant: string): string {
   return day.format(new Date(instant));

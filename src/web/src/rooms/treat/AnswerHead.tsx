@@ -3,7 +3,8 @@ import { Box, Button, Paper, Typography } from '@mui/material';
 import { useCatalogue } from '../../core/CatalogueContext';
 import type { Problem, TreatResponse } from '../../core/contract';
 import { OutcomeLine } from '../../shared/OutcomeLine';
-import { clockTime, minutesText } from '../../shared/time';
+import { clockTime, later, minutesText } from '../../shared/time';
+import { useNowMinute } from '../../shared/useNow';
 import { show } from '../../shared/units';
 
 interface Props {
@@ -42,6 +43,7 @@ function Answer({
   onStart: () => void;
 }) {
   const catalogue = useCatalogue();
+  const now = useNowMinute();
   const refused = answer.outcome === 'refused';
   return (
     <Box sx={{ display: 'grid', gap: { xs: 0.5, md: 1 } }}>
@@ -64,9 +66,9 @@ function Answer({
       {answer.dose?.handMeasure && (
         <Typography sx={{ fontWeight: 650 }}>{answer.dose.handMeasure}</Typography>
       )}
-      {answer.drinkableAt && answer.drinkableMinutes !== null && (
+      {answer.drinkableMinutes !== null && (
         <Typography sx={{ fontSize: { xs: '1.3rem', md: '1.6rem' }, fontWeight: 700, lineHeight: 1.15 }}>
-          Drink at {clockTime(answer.drinkableAt)}
+          Drink at {clockTime(later(now, answer.drinkableMinutes))}
           <Typography component="span" sx={{ ml: 1, color: 'text.secondary' }}>
             in {minutesText(answer.drinkableMinutes)}
           </Typography>

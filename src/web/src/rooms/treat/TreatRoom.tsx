@@ -5,7 +5,6 @@ import { useShortcut } from '../../app/shortcuts';
 import { rememberAsked } from '../../core/askedLast';
 import { calculate } from '../../core/core';
 import { useCalculation } from '../../core/useCalculation';
-import { useNowMinute } from '../../shared/useNow';
 import { startBatch } from '../../store/batches';
 import type { Kept } from '../../store/records';
 import { useKit, useSettings } from '../../store/LocalDataContext';
@@ -32,11 +31,12 @@ function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
   const navigate = useNavigate();
   const form = useDraft(kit);
   const { draft } = form;
-  const request = toRequest(draft, kit, settings.units, settings.countViruses, useNowMinute());
-  const { response: answer, problem, failure } = useCalculation('treat', request);
+  const request = toRequest(draft, kit, settings.units, settings.countViruses);
+  const { response: answer, problem, answered, failure } = useCalculation('treat', request);
   const errors = fieldErrors(problem);
-  const asked = JSON.stringify(request);
-  useEffect(() => rememberAsked(JSON.parse(asked)), [asked]);
+  useEffect(() => {
+    if (answer && answered) rememberAsked(answered, answer);
+  }, [answered, answer]);
   const volumeL = typeof draft.volumeL === 'number' ? draft.volumeL : null;
 
   const start = async () => {

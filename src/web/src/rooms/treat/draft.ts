@@ -75,14 +75,12 @@ export function toRequest(
   kit: Item[],
   units: Schema<'UnitSystem'>,
   countViruses: boolean,
-  startAt: string,
 ): TreatRequest {
   const number = (entry: Entry) => entry as number | null;
   const pot = kit.find((item) => item.id === draft.potId)?.body;
   return {
     units,
     countViruses,
-    startAt,
     method: draft.method,
     water: {
       volumeL: number(draft.volumeL),
