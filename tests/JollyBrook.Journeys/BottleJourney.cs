@@ -84,6 +84,18 @@ public sealed class BottleJourney : IDisposable
         Cards()[1].Text.ShouldContain("Camp bag");
     }
 
+    [Fact]
+    public void A_batch_thrown_away_can_be_brought_back()
+    {
+        _browser.Open("/now");
+        _browser.Until(() => Cards().Count == 2, "two running batches");
+        Cards()[1].FindElement(By.TagName("button")).Click();
+        _browser.Click("button", "Throw this batch away");
+        _browser.UntilText("Thrown away");
+        _browser.Click("button", "Bring it back");
+        _browser.UntilText("Do not drink yet: waiting");
+    }
+
     private IReadOnlyList<IWebElement> Cards() => _browser.Driver.FindElements(By.CssSelector("ul[aria-label='Running batches'] > li > div"));
 
     private string Until()

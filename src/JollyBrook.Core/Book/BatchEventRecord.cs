@@ -7,7 +7,7 @@ namespace JollyBrook.Core.Book;
 /// <summary>One tap on a batch, kept for good.</summary>
 /// <param name="BatchId">The batch.</param>
 /// <param name="Kind">What was tapped.</param>
-/// <param name="StepId">The step, unless the batch was thrown away.</param>
+/// <param name="StepId">The step; null when the batch is thrown away or brought back.</param>
 /// <param name="At">When.</param>
 public sealed record BatchEventRecord(Guid? BatchId, BatchEventKind? Kind, string? StepId, DateTimeOffset? At)
 {
@@ -33,7 +33,7 @@ public sealed record BatchEventRecord(Guid? BatchId, BatchEventKind? Kind, strin
             intake.Refuse(KindField, KindField.WrongKind(intake.Say));
         }
 
-        if (tap.StepId is null && tap.Kind != BatchEventKind.Discarded)
+        if (tap.StepId is null && tap.Kind == BatchEventKind.Done)
         {
             intake.Refuse(StepField, StepField.WrongKind(intake.Say));
         }

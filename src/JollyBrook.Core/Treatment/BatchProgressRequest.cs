@@ -11,7 +11,7 @@ public enum BatchEventKind
     /// <summary>The step is done (or an optional one skipped).</summary>
     Done,
 
-    /// <summary>The step was not done after all; it and every later one are taken back.</summary>
+    /// <summary>The step was not done after all; it and every later one are taken back. Without a step: not thrown away after all.</summary>
     Undone,
 
     /// <summary>The batch was thrown away.</summary>
@@ -20,7 +20,7 @@ public enum BatchEventKind
 
 /// <summary>One tap, at an instant.</summary>
 /// <param name="Kind">What it says.</param>
-/// <param name="StepId">The step it is about; null for a discarded batch.</param>
+/// <param name="StepId">The step it is about; null where it is about the batch.</param>
 /// <param name="At">When.</param>
 public sealed record BatchTap(BatchEventKind? Kind, string? StepId, DateTimeOffset? At);
 

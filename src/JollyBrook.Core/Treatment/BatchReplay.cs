@@ -23,8 +23,15 @@ internal sealed class BatchReplay(IReadOnlyList<TreatmentStep> steps, DateTimeOf
 
     public void Take(BatchTap tap)
     {
-        if (DiscardedAt is not null || tap.At is not { } at)
+        if (tap.At is not { } at)
         {
+            return;
+        }
+
+        if (DiscardedAt is not null)
+        {
+            // Thrown away by mistake: brought back by taking that, and no step, back.
+            DiscardedAt = tap is { Kind: BatchEventKind.Undone, StepId: null } ? null : DiscardedAt;
             return;
         }
 

@@ -86,6 +86,17 @@ public class BatchProgressTests
     }
 
     [Fact]
+    public void A_batch_thrown_away_by_mistake_comes_back_with_its_clock_still_running()
+    {
+        var now = At(40, [
+            .. ContactFrom(10), new BatchTap(BatchEventKind.Discarded, null, Start.AddMinutes(20)),
+            new BatchTap(BatchEventKind.Undone, null, Start.AddMinutes(21)),
+        ]);
+        now.State.ShouldBe(BatchState.Waiting);
+        now.Clock!.EndsAt.ShouldBe(Start.AddMinutes(55));
+    }
+
+    [Fact]
     public void A_device_clock_set_back_makes_the_wait_longer_and_is_said()
     {
         var now = At(2, ContactFrom(10));

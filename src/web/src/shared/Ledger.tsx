@@ -27,13 +27,13 @@ export function Ledger({ rows }: { rows: Row[] }) {
       <tbody>
         {rows.map((row) => (
           <tr key={row.organism}>
-            <Box component="th" scope="row" sx={{ fontWeight: 600, width: 1, pr: 1.5 }}>
+            <Box component="th" scope="row" sx={{ fontWeight: 600, width: '1%', pr: 1.5 }}>
               {classes.find((c) => c.organism === row.organism)?.name}
             </Box>
             <td>
               <Bar row={row} longest={longest} />
             </td>
-            <Box component="td" sx={{ width: 1, pl: 1.5, whiteSpace: 'nowrap' }}>
+            <Box component="td" sx={{ width: '1%', pl: 1.5, whiteSpace: 'nowrap' }}>
               <Figure row={row} />
             </Box>
           </tr>

@@ -68,6 +68,15 @@ export function BatchSteps({ batch, progress }: { batch: Batch; progress: BatchP
               Take back “{steps.find((s) => s.id === lastTap.stepId)?.title}”
             </Button>
           )}
+          {progress.state === 'discarded' && (
+            <Button
+              variant="contained"
+              startIcon={<Undo />}
+              onClick={() => void tap(store, batch.id, 'undone', null)}
+            >
+              Bring it back
+            </Button>
+          )}
           {!over && (
             <Button color="error" onClick={() => void tap(store, batch.id, 'discarded', null)}>
               Throw this batch away

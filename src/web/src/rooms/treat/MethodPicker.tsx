@@ -7,7 +7,6 @@ type Method = Catalogue['methods'][number];
 
 interface Props {
   value: string;
-  isDefault: boolean;
   onChange: (method: string) => void;
 }
 

@@ -81,11 +81,7 @@ function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
       </Box>
       <Stack spacing={1.5} sx={{ gridArea: 'inputs' }}>
         <WaterForm form={form} kit={kit} errors={errors} />
-        <MethodPicker
-          value={draft.method}
-          isDefault={form.isDefault('method')}
-          onChange={(method) => form.set({ method })}
-        />
+        <MethodPicker value={draft.method} onChange={(method) => form.set({ method })} />
         {draft.method === 'boil' ? (
           <BoilForm form={form} kit={kit} errors={errors} />
         ) : (
