@@ -23,26 +23,14 @@ public sealed record BatchEventRecord(Guid? BatchId, BatchEventKind? Kind, strin
     {
         ArgumentNullException.ThrowIfNull(tap);
         var intake = new Intake(Speaker.Metric);
-        if (tap.BatchId is null)
+        intake.Present(BatchField, tap.BatchId);
+        intake.Present(KindField, tap.Kind);
+        if (tap.Kind == BatchEventKind.Done)
         {
-            intake.Refuse(BatchField, BatchField.WrongKind(intake.Say));
+            intake.Present(StepField, tap.StepId);
         }
 
-        if (tap.Kind is null)
-        {
-            intake.Refuse(KindField, KindField.WrongKind(intake.Say));
-        }
-
-        if (tap.StepId is null && tap.Kind == BatchEventKind.Done)
-        {
-            intake.Refuse(StepField, StepField.WrongKind(intake.Say));
-        }
-
-        if (tap.At is null)
-        {
-            intake.Refuse(AtField, AtField.WrongKind(intake.Say));
-        }
-
+        intake.Present(AtField, tap.At);
         intake.ThrowIfWrong();
     }
 }

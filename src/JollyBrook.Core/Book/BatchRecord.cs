@@ -28,16 +28,8 @@ public sealed record BatchRecord(string? Container, DateTimeOffset? StartedAt, T
             intake.Refuse(ContainerField, "Container must be 1 to 80 characters. Name what the water is in.");
         }
 
-        if (batch.StartedAt is null)
-        {
-            intake.Refuse(StartedField, StartedField.WrongKind(intake.Say));
-        }
-
-        if (batch.Request is null)
-        {
-            intake.Refuse(RequestField, "Request is missing. A batch keeps what was asked.");
-        }
-
+        intake.Present(StartedField, batch.StartedAt);
+        intake.Present(RequestField, batch.Request);
         if (batch.Answer?.Steps is not { Count: > 0 })
         {
             intake.Refuse(AnswerField, "Answer has no steps. A refused treatment can't be started.");

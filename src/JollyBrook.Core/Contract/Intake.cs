@@ -42,6 +42,17 @@ public sealed class Intake(Speaker say)
         return found;
     }
 
+    /// <summary>Notes an error when a value that must be there is not.</summary>
+    public void Present(Field field, object? value)
+    {
+        ArgumentNullException.ThrowIfNull(field);
+        if (value is null)
+        {
+            Refuse(field, field.WrongKind(Say));
+        }
+    }
+
+    /// <summary>Notes an error in words of its own.</summary>
     public void Refuse(Field field, string message)
     {
         ArgumentNullException.ThrowIfNull(field);

@@ -40,11 +40,7 @@ public sealed record KitItem(
     {
         ArgumentNullException.ThrowIfNull(item);
         var intake = new Intake(Speaker.Metric);
-        if (item.Kind is null)
-        {
-            intake.Refuse(KindField, KindField.WrongKind(intake.Say));
-        }
-
+        intake.Present(KindField, item.Kind);
         if (string.IsNullOrWhiteSpace(item.Name) || item.Name.Length > LongestName)
         {
             intake.Refuse(NameField, $"Name must be 1 to {LongestName} characters. Give it a short name.");

@@ -15,21 +15,9 @@ public static class BatchProgress
     {
         ArgumentNullException.ThrowIfNull(request);
         var intake = new Intake(Speaker.Metric);
-        if (request.Steps is not { Count: > 0 })
-        {
-            intake.Refuse(BatchFields.Steps, BatchFields.Steps.WrongKind(intake.Say));
-        }
-
-        if (request.StartedAt is null)
-        {
-            intake.Refuse(BatchFields.StartedAt, BatchFields.StartedAt.WrongKind(intake.Say));
-        }
-
-        if (request.Now is null)
-        {
-            intake.Refuse(BatchFields.Now, BatchFields.Now.WrongKind(intake.Say));
-        }
-
+        intake.Present(BatchFields.Steps, request.Steps is { Count: > 0 } ? request.Steps : null);
+        intake.Present(BatchFields.StartedAt, request.StartedAt);
+        intake.Present(BatchFields.Now, request.Now);
         intake.ThrowIfWrong();
         var replay = new BatchReplay(request.Steps!, request.StartedAt!.Value);
         foreach (var tap in request.Taps ?? [])

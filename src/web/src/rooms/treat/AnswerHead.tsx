@@ -12,18 +12,26 @@ interface Props {
   problem: Problem | null;
   failure: string | null;
   volumeL: number | null;
+  /** Whether something has been changed that this does not answer yet. */
+  overtaken: boolean;
   onStart: () => void;
 }
 
 /** The answer, largest on the screen: how much, until when, how good. */
-export function AnswerHead({ answer, problem, failure, volumeL, onStart }: Props) {
+export function AnswerHead({ answer, problem, failure, volumeL, overtaken, onStart }: Props) {
   return (
     <Paper
       component="section"
       aria-label="Answer"
       aria-live="polite"
+      aria-busy={overtaken}
       variant="outlined"
-      sx={{ p: { xs: 1.5, md: 2.5 }, borderWidth: 3, borderColor: 'primary.main' }}
+      sx={{
+        p: { xs: 1.5, md: 2.5 },
+        borderWidth: 3,
+        borderColor: 'primary.main',
+        '& > *': { opacity: overtaken ? 0.3 : 1, transition: overtaken ? 'opacity 0s 150ms' : 'none' },
+      }}
     >
       {answer && <Answer answer={answer} volumeL={volumeL} onStart={onStart} />}
       {problem && <CannotBeRight problem={problem} />}

@@ -37,7 +37,8 @@ function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
   useEffect(() => {
     if (answer && answered) rememberAsked(answered, answer);
   }, [answered, answer]);
-  const volumeL = typeof draft.volumeL === 'number' ? draft.volumeL : null;
+  // For a moment after a change the answer is to what was asked before; it is then shown as such.
+  const overtaken = answered !== null && JSON.stringify(answered) !== JSON.stringify(request);
 
   const start = async () => {
     if (!answer || answer.outcome === 'refused') return;
@@ -75,7 +76,8 @@ function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
           answer={answer}
           problem={problem}
           failure={failure}
-          volumeL={volumeL}
+          volumeL={answered?.water?.volumeL ?? null}
+          overtaken={overtaken}
           onStart={() => void start()}
         />
       </Box>
