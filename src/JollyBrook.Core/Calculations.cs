@@ -1,6 +1,8 @@
 using JollyBrook.Core.Catalogue;
 using JollyBrook.Core.Contract;
+using JollyBrook.Core.Sources;
 using JollyBrook.Core.Treatment;
+using JollyBrook.Core.Words;
 
 namespace JollyBrook.Core;
 
@@ -19,6 +21,15 @@ public static class Calculations
         new Calculation<TreatRequest, TreatResponse>(
             "treat", "Dose, wait, ledger, steps and working for one container of water and one method.",
             Treat.Compute, () => ContractJson.Default.TreatRequest, () => AnswerJson.Default.TreatResponse, TreatFields.All),
+        new Calculation<TreatRequest, ChainListResponse>(
+            "chains", "Every chain of one or two barriers on the same water, side by side, best first.",
+            ChainList.Compute, () => ContractJson.Default.TreatRequest, () => AnswerJson.Default.ChainListResponse, TreatFields.All),
+        new Calculation<JudgeRequest, JudgeResponse>(
+            "judge", "Whether to use a source at all: verdict, reasons, what would change it, how to draw from it.",
+            JudgeSource.Compute, () => ContractJson.Default.JudgeRequest, () => AnswerJson.Default.JudgeResponse, JudgeSource.Fields),
+        new Calculation<WordsRequest, WordsResponse>(
+            "words", "The words of the field, and the questions on which practitioners disagree.",
+            WordList.Compute, () => ContractJson.Default.WordsRequest, () => AnswerJson.Default.WordsResponse, []),
         new Calculation<BatchProgressRequest, BatchProgressResponse>(
             "batch-progress", "Where a running batch stands, from its steps, its taps and the time now.",
             BatchProgress.Compute, () => ContractJson.Default.BatchProgressRequest, () => AnswerJson.Default.BatchProgressResponse,

@@ -1,3 +1,4 @@
+using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Water;
 
 namespace JollyBrook.Core.Chemistry;
@@ -36,6 +37,7 @@ public sealed record DoseAnswer(
 /// <param name="ResidualMgPerL">What is left to work, mg/L.</param>
 /// <param name="MixStandMinutes">Minutes the mixed parts stand first.</param>
 /// <param name="DissolveMinutes">Minutes to dissolve or shake.</param>
+/// <param name="Note">Why the wait is longer than the dose alone would need; null when it is not.</param>
 public sealed record ContactAnswer(
     double WaitMinutes,
     double LabelMinutes,
@@ -46,7 +48,8 @@ public sealed record ContactAnswer(
     double DemandMgPerL,
     double ResidualMgPerL,
     double MixStandMinutes,
-    double DissolveMinutes);
+    double DissolveMinutes,
+    string? Note);
 
 /// <summary>A chemical plan: a dose and a wait with their ledger, or a refusal.</summary>
 public sealed record ChemicalResult(

@@ -1,3 +1,4 @@
+using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
@@ -39,20 +40,20 @@ public static class ChemicalPlan
         }
 
         var demand = DisinfectantDemand.MgPerL(water.Clarity, water.Colour);
-        var at = Conditions(counted.MgPerL, demand, water, setup, working);
+        var at = Conditions(CountedMgPerL(profile, strength, counted), demand, water, setup, working);
         if (at.ResidualMgPerL <= 0 || (profile.Active == ActiveIngredient.Iodine && at.ResidualMgPerL < IodineTimes.WeakestMgPerL))
         {
             return Refuse(ChemicalRefusals.NoResidual(at, counted.MgPerL, demand));
         }
 
-        var contact = ContactTime.For(profile, water, at, target, working);
+        var contact = ContactTime.For(profile, water, at, Milder(profile, water, setup, mgPerUnit), target, working);
         return new ChemicalResult(
             profile,
             Dose(profile, strength, counted, water, mgPerUnit, setup, intake.Say),
             new ContactAnswer(
                 contact.WaitMinutes, contact.LabelMinutes, profile.Wait.Words, contact.ComputedMinutes,
                 contact.ComputedMinutes > contact.LabelMinutes, contact.LongestFor, demand, at.ResidualMgPerL,
-                profile.MixStandMinutes, DissolveMinutes(profile, water)),
+                profile.MixStandMinutes, DissolveMinutes(profile, water), contact.Note),
             contact.Ledger, null, assumptions, cautions, working);
     }
 
@@ -107,10 +108,45 @@ public static class ChemicalPlan
             WorkingValue.Of("m", mgPerUnit, "mg"), WorkingValue.Of("exact", counted.ExactUnits));
     }
 
+    /// <summary>The strength counted with. A drop is no exact measure: rounding up to whole drops is not counted as strength (pick).</summary>
+    private static double CountedMgPerL(ChemicalProfile profile, DoseStrength strength, CountedDose counted) =>
+        profile.Form == ProductForm.Tablet ? counted.MgPerL : Math.Min(counted.MgPerL, strength.AskedMgPerL);
+
+    private static double SunFactor(ChemicalSetup setup) => setup.Light == BottleLight.ShadeOrOpaque ? 1 : 0.5;
+
+    /// <summary>What the same product would leave to work in every clearer, less coloured or less cold water.</summary>
+    private static List<ContactConditions> Milder(ChemicalProfile profile, FieldWater water, ChemicalSetup setup, double mgPerUnit)
+    {
+        double[] temperatures = profile.Dose.DoublesWhenVeryCold && water.TemperatureC < ChemicalProfile.VeryColdBelowC
+            ? [water.TemperatureC, ChemicalProfile.VeryColdBelowC]
+            : [water.TemperatureC];
+        WaterColour[] colours = water.Colour == WaterColour.None ? [WaterColour.None] : [WaterColour.None, water.Colour];
+        var milder = new List<ContactConditions>();
+        foreach (var temperature in temperatures)
+        {
+            foreach (var colour in colours)
+            {
+                for (var clarity = Clarity.Clear; clarity <= water.Clarity; clarity++)
+                {
+                    var other = water with { TemperatureC = temperature, Colour = colour, Clarity = clarity };
+                    var strength = DoseStrength.For(profile, other);
+                    var counted = Count(profile, strength, other, mgPerUnit);
+                    var residual = Math.Max(0, CountedMgPerL(profile, strength, counted) - DisinfectantDemand.MgPerL(clarity, colour)) * SunFactor(setup);
+                    if (!counted.TooStrong && residual > 0 && other != water)
+                    {
+                        milder.Add(new ContactConditions(residual, temperature, setup.PH));
+                    }
+                }
+            }
+        }
+
+        return milder;
+    }
+
     private static ContactConditions Conditions(
         double doseMgPerL, double demand, FieldWater water, ChemicalSetup setup, Working working)
     {
-        var sunFactor = setup.Light == BottleLight.ShadeOrOpaque ? 1 : 0.5;
+        var sunFactor = SunFactor(setup);
         var residual = Math.Max(0, doseMgPerL - demand) * sunFactor;
         working.Add(
             "Strength left to work", "C = max(0, dose − demand)·sun", DisinfectantDemand.Source,

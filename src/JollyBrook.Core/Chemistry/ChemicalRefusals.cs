@@ -1,3 +1,4 @@
+using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
 

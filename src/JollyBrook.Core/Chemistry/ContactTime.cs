@@ -6,16 +6,18 @@ namespace JollyBrook.Core.Chemistry;
 
 /// <summary>Contact time by label and by CT, and the ledger that the wait gives.</summary>
 internal sealed record ContactTime(
-    double LabelMinutes, double? ComputedMinutes, OrganismClass? LongestFor, double WaitMinutes, IReadOnlyList<LedgerRow> Ledger)
+    double LabelMinutes, double? ComputedMinutes, OrganismClass? LongestFor, double WaitMinutes, string? Note, IReadOnlyList<LedgerRow> Ledger)
 {
     /// <summary>No residual is counted on for longer than this, minutes (pick).</summary>
     public const double LongestCreditedMinutes = 24 * 60;
 
     public static ContactTime For(
-        ChemicalProfile profile, FieldWater water, ContactConditions at, LogTarget target, Working working)
+        ChemicalProfile profile, FieldWater water, ContactConditions at, IReadOnlyList<ContactConditions> milder, LogTarget target,
+        Working working)
     {
         var rates = OrganismClasses.All.ToDictionary(o => o, o => Disinfectant.Rate(profile.Active, o, at));
-        var needed = rates.ToDictionary(r => r.Key, r => MinutesNeeded(r.Key, r.Value, target));
+        var own = rates.ToDictionary(r => r.Key, r => MinutesNeeded(r.Key, r.Value, target));
+        var needed = own.ToDictionary(n => n.Key, n => NoShorterThanMilder(n.Key, n.Value, profile, milder, target));
         var label = LabelFor(profile, water);
         var longest = needed
             .Where(n => n.Value is not null && profile.Claims.Contains(n.Key))
@@ -26,8 +28,21 @@ internal sealed record ContactTime(
         var wait = Math.Max(label, computed ?? 0);
         var ledger = OrganismClasses.All.Select(o => Row(o, rates[o], wait, needed[o], profile, target)).ToList();
         Explain(working, rates, needed, at, label, wait);
-        return new ContactTime(label, computed, longest, wait, ledger);
+        var note = longest is { } held && wait > label && needed[held] > own[held]
+            ? $"By the doubled dose alone {Speaker.Minutes(own[held]!.Value)}; kept as long as in clearer or warmer water."
+            : null;
+        return new ContactTime(label, computed, longest, wait, note, ledger);
     }
+
+    /// <summary>
+    /// A dose doubled for cloudy, coloured or very cold water works faster on paper. It is there for what hides in such water,
+    /// so the wait is never shorter than in clearer or warmer water (pick).
+    /// </summary>
+    private static double? NoShorterThanMilder(
+        OrganismClass organism, double? needed, ChemicalProfile profile, IReadOnlyList<ContactConditions> milder, LogTarget target) =>
+        needed is null
+            ? null
+            : milder.Select(at => MinutesNeeded(organism, Disinfectant.Rate(profile.Active, organism, at), target) ?? 0).Append(needed.Value).Max();
 
     /// <summary>Minutes to the target, whole and rounded up; null when none is asked or no wait within a day reaches it.</summary>
     private static double? MinutesNeeded(OrganismClass organism, InactivationRate rate, LogTarget target)
@@ -96,7 +111,8 @@ internal sealed record ContactTime(
         }
 
         working.Add(
-            "Wait", "the longer of label and computed, whole minutes up", "Rule: the label wins upward",
+            "Wait", "the longer of label and computed, whole minutes up; never shorter than in clearer or warmer water",
+            "Rule: the label wins upward; pick: a doubled dose does not shorten the wait",
             WorkingValue.Of("wait", wait, "min"), WorkingValue.Of("label", label, "min"));
     }
 }

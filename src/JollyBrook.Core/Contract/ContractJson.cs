@@ -3,7 +3,9 @@ using JollyBrook.Core.Book;
 using JollyBrook.Core.Catalogue;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Records;
+using JollyBrook.Core.Sources;
 using JollyBrook.Core.Treatment;
+using JollyBrook.Core.Words;
 
 namespace JollyBrook.Core.Contract;
 
@@ -13,6 +15,9 @@ namespace JollyBrook.Core.Contract;
 [JsonSerializable(typeof(CatalogueRequest))]
 [JsonSerializable(typeof(TreatRequest))]
 [JsonSerializable(typeof(BatchProgressRequest))]
+[JsonSerializable(typeof(JudgeRequest))]
+[JsonSerializable(typeof(WordsRequest))]
+[JsonSerializable(typeof(TripSource))]
 [JsonSerializable(typeof(BatchRecord))]
 [JsonSerializable(typeof(BatchEventRecord))]
 [JsonSerializable(typeof(KitItem))]
@@ -29,4 +34,7 @@ public sealed partial class ContractJson : JsonSerializerContext;
 [JsonSerializable(typeof(CatalogueResponse))]
 [JsonSerializable(typeof(TreatResponse))]
 [JsonSerializable(typeof(BatchProgressResponse))]
+[JsonSerializable(typeof(ChainListResponse))]
+[JsonSerializable(typeof(JudgeResponse))]
+[JsonSerializable(typeof(WordsResponse))]
 public sealed partial class AnswerJson : JsonSerializerContext;

@@ -12,6 +12,9 @@ public sealed class Intake(Speaker say)
 
     public Speaker Say { get; } = say;
 
+    /// <summary>How many errors have been noted.</summary>
+    public int Errors => _errors.Count;
+
     /// <summary>A number that must be there. Returns NaN after noting an error.</summary>
     public double Required(NumberField field, double? value)
     {

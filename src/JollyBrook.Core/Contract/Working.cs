@@ -33,5 +33,7 @@ public sealed class Working
     public IReadOnlyList<WorkingStep> Steps => _steps;
 
     public void Add(string label, string formula, string source, WorkingValue result, params WorkingValue[] inputs) =>
-        _steps.Add(new WorkingStep(label, formula, inputs, result, source));
+        Add(new WorkingStep(label, formula, inputs, result, source));
+
+    public void Add(WorkingStep step) => _steps.Add(step);
 }

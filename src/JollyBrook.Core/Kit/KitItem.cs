@@ -1,6 +1,11 @@
 using System.Text.Json.Serialization;
+using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Boiling;
+using JollyBrook.Core.Chemistry;
+using JollyBrook.Core.Clearing;
 using JollyBrook.Core.Contract;
+using JollyBrook.Core.Filters;
+using JollyBrook.Core.Light;
 using JollyBrook.Core.Units;
 
 namespace JollyBrook.Core.Kit;
@@ -10,17 +15,36 @@ public enum KitItemKind
 {
     Container,
     Pot,
+    Product,
+    Filter,
+    Lamp,
+    Burner,
+    Flocculant,
+    ImprovisedFilter,
+    Permanganate,
 }
 
-/// <summary>A thing carried that holds water.</summary>
-/// <param name="Kind">Container or pot.</param>
+/// <summary>A thing carried: what holds water, what treats it, what clears it. Each kind fills its own part.</summary>
+/// <param name="Kind">What it is.</param>
 /// <param name="Name">What its owner calls it, 1 to 80 characters.</param>
-/// <param name="VolumeL">What it holds to the brim, litres.</param>
-/// <param name="Opaque">Whether its wall keeps light out; null when not known (counts as clear). Containers only.</param>
-/// <param name="MassKg">Mass with lid, kg. Pots only.</param>
-/// <param name="Material">Pots only.</param>
+/// <param name="VolumeL">Containers and pots: what it holds to the brim, litres.</param>
+/// <param name="Opaque">Containers: whether the wall keeps light out; null when not known (counts as clear).</param>
+/// <param name="MassKg">Pots: mass with lid, kg.</param>
+/// <param name="Material">Pots.</param>
+/// <param name="ClearPlastic">Containers: whether it is clear PET or glass, for sunlight.</param>
+/// <param name="Squeezable">Containers: whether the wall gives.</param>
+/// <param name="HasHose">Containers: whether it is drunk from through a hose.</param>
+/// <param name="DepthCm">Containers: depth of the water standing in it, cm.</param>
+/// <param name="Product">Chemical products.</param>
+/// <param name="Filter">Filters.</param>
+/// <param name="Lamp">UV lamps.</param>
+/// <param name="Burner">Burners with their fuel.</param>
+/// <param name="Flocculant">Flocculants.</param>
 public sealed record KitItem(
-    KitItemKind? Kind, string? Name, double? VolumeL, bool? Opaque = null, double? MassKg = null, PotMaterial? Material = null)
+    KitItemKind? Kind, string? Name, double? VolumeL = null, bool? Opaque = null, double? MassKg = null, PotMaterial? Material = null,
+    bool? ClearPlastic = null, bool? Squeezable = null, bool? HasHose = null, double? DepthCm = null,
+    ProductSpec? Product = null, FilterSpec? Filter = null, LampSpec? Lamp = null, BurnerSpec? Burner = null,
+    FlocculantSpec? Flocculant = null)
 {
     private const int LongestName = 80;
 
@@ -29,29 +53,72 @@ public sealed record KitItem(
 
     private static readonly NumberField Mass = new("massKg", "Mass", Quantity.KitMass, 0.02, 10, "Weigh it with its lid.");
 
+    private static readonly NumberField Depth = new(
+        "depthCm", "Depth of the water", Quantity.Length, 2, 60, "Measure from the surface to the bottom.");
+
     private static readonly ChoiceField KindField = ChoiceField.Of<KitItemKind>("kind", "Kind of item");
 
     private static readonly ChoiceField NameField = new("name", "Name", ["1 to 80 characters"]);
 
-    public static readonly IReadOnlyList<Field> Fields = [KindField, NameField, Volume, Mass];
+    public static readonly IReadOnlyList<Field> Fields = [KindField, NameField, Volume, Mass, Depth];
+
+    private static readonly PermanganateSpec Crystals = new();
+
+    /// <summary>The barriers this item is: a new method adds its part to this list and to the record above.</summary>
+    public IEnumerable<IBarrier> Barriers(string id) =>
+        new IBarrierSource?[] { Product, Filter, Lamp, Burner, Kind == KitItemKind.Permanganate ? Crystals : null }
+            .OfType<IBarrierSource>().SelectMany(s => s.Barriers(id, Name ?? ""));
 
     /// <exception cref="BadInputException">A field is missing or out of its range.</exception>
     public static void Check(KitItem item)
     {
         ArgumentNullException.ThrowIfNull(item);
         var intake = new Intake(Speaker.Metric);
-        intake.Present(KindField, item.Kind);
-        if (string.IsNullOrWhiteSpace(item.Name) || item.Name.Length > LongestName)
+        item.IsSound(intake);
+        intake.ThrowIfWrong();
+    }
+
+    /// <summary>Notes what is missing or can't be right. Returns whether nothing was.</summary>
+    public bool IsSound(Intake intake)
+    {
+        ArgumentNullException.ThrowIfNull(intake);
+        var before = intake.Errors;
+        intake.Present(KindField, Kind);
+        if (string.IsNullOrWhiteSpace(Name) || Name.Length > LongestName)
         {
             intake.Refuse(NameField, $"Name must be 1 to {LongestName} characters. Give it a short name.");
         }
 
-        intake.Required(Volume, item.VolumeL);
-        if (item.Kind == KitItemKind.Pot)
+        if (Kind is KitItemKind.Container or KitItemKind.Pot)
         {
-            intake.Required(Mass, item.MassKg);
+            intake.Required(Volume, VolumeL);
+            intake.Optional(Depth, DepthCm);
         }
 
-        intake.ThrowIfWrong();
+        if (Kind == KitItemKind.Pot)
+        {
+            intake.Required(Mass, MassKg);
+        }
+
+        CheckPart(intake, KitItemKind.Product, Product, p => p.Check(intake));
+        CheckPart(intake, KitItemKind.Filter, Filter, f => f.Check(intake));
+        CheckPart(intake, KitItemKind.Lamp, Lamp, l => l.Check(intake));
+        CheckPart(intake, KitItemKind.Burner, Burner, b => b.Check(intake));
+        CheckPart(intake, KitItemKind.Flocculant, Flocculant, f => f.Check(intake));
+        return intake.Errors == before;
+    }
+
+    private void CheckPart<T>(Intake intake, KitItemKind kind, T? part, Action<T> check)
+        where T : class
+    {
+        if (part is not null)
+        {
+            check(part);
+        }
+        else if (Kind == kind)
+        {
+            var name = System.Text.Json.JsonNamingPolicy.CamelCase.ConvertName(kind.ToString());
+            intake.Refuse(new ChoiceField(name, kind.ToString(), ["its details"]), $"The details of this {name} are missing. Copy them from its label.");
+        }
     }
 }

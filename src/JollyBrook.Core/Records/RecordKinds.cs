@@ -1,6 +1,7 @@
 using JollyBrook.Core.Book;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Kit;
+using JollyBrook.Core.Sources;
 
 namespace JollyBrook.Core.Records;
 
@@ -13,6 +14,7 @@ public static class RecordKinds
         new RecordKind<BatchEventRecord>(
             "batch-event", true, ContractJson.Default.BatchEventRecord, BatchEventRecord.Fields, BatchEventRecord.Check),
         new RecordKind<KitItem>("kit-item", false, ContractJson.Default.KitItem, KitItem.Fields, KitItem.Check),
+        new RecordKind<TripSource>("trip-source", false, ContractJson.Default.TripSource, TripSource.Fields, TripSource.Check),
         new RecordKind<PersonSettings>("settings", false, ContractJson.Default.PersonSettings, PersonSettings.Fields, _ => { }),
     ];
 

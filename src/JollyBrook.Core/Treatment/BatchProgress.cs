@@ -1,3 +1,4 @@
+using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
@@ -33,9 +34,7 @@ public static class BatchProgress
         BatchReplay replay, IReadOnlyList<TreatmentStep> steps, IReadOnlyList<OrganismClass> shortOf, DateTimeOffset now)
     {
         var current = replay.Current;
-        var lastGate = steps.LastOrDefault(s => s.Kind is StepKind.Contact or StepKind.Boil);
-        // A rolling boil without a hold has no gate: reaching it is the treatment.
-        var safeStep = lastGate ?? steps.LastOrDefault(s => s.Kind == StepKind.Heat) ?? steps[^1];
+        var safeStep = steps.LastOrDefault(s => s.Treats) ?? steps.LastOrDefault(s => s.Kind is StepKind.Contact or StepKind.Boil) ?? steps[^1];
         var clock = Clock(replay, current, now);
         var state = State(replay, current, safeStep);
         var cautions = new List<Caution>();

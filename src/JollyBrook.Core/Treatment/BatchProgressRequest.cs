@@ -1,4 +1,5 @@
 using System.Text.Json.Serialization;
+using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Water;
 

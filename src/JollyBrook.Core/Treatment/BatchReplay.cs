@@ -1,3 +1,5 @@
+using JollyBrook.Core.Barriers;
+
 namespace JollyBrook.Core.Treatment;
 
 /// <summary>The steps of a batch with the instants at which each one's turn came and it was done.</summary>

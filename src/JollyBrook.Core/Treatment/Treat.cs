@@ -1,115 +1,143 @@
+using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Boiling;
 using JollyBrook.Core.Chemistry;
 using JollyBrook.Core.Contract;
-using JollyBrook.Core.Units;
+using JollyBrook.Core.Filters;
+using JollyBrook.Core.Light;
+using JollyBrook.Core.Sources;
 using JollyBrook.Core.Water;
 
 namespace JollyBrook.Core.Treatment;
 
-/// <summary>One container of water, one method: the whole answer.</summary>
+/// <summary>One container of water, one chain of barriers: the whole answer.</summary>
 public static class Treat
 {
-    /// <exception cref="BadInputException">Some field is out of its range.</exception>
+    /// <summary>The method that drinks fresh clean snow or rain as it is, by the traveller's own choice.</summary>
+    public const string Untreated = "untreated";
+
+    /// <exception cref="BadInputException">Some field is out of its range, or the method is none there is.</exception>
     public static TreatResponse Compute(TreatRequest request)
     {
         ArgumentNullException.ThrowIfNull(request);
-        var say = Speaker.For(request.Units);
-        var intake = new Intake(say);
-        var water = FieldWater.Check(request.Water, intake);
-        var target = request.CountViruses ?? true ? LogTarget.Full : LogTarget.WithoutViruses;
-        if (request.Method == TreatmentMethods.Boil)
+        var situation = Situation.Of(request);
+        if (request.Method == Untreated && situation.MayAcceptUntreated)
         {
-            return ByBoiling(request, water, target, intake);
+            return AsItIs(situation);
         }
 
-        var profile = intake.Listed(TreatFields.Method, request.Method, ChemicalProfiles.All, p => p.Id);
-        if (profile is null)
+        var chain = Pick(situation);
+        var working = new Working();
+        return chain.Refusal is { } refusal ? Refused(chain, refusal, situation, working) : Answer(chain, situation, working);
+    }
+
+    private static Chain Pick(Situation situation)
+    {
+        if (situation.Request.Method == Untreated)
         {
+            var intake = situation.Setting.Intake;
+            intake.Refuse(TreatFields.Method,
+                "Untreated is open to fresh clean snow, or rain off a clean sheet, and only where you have chosen so. Choose a treatment.");
             intake.ThrowIfWrong();
         }
 
-        return ByChemical(request, profile!, water, target, intake);
+        return situation.Asked is { } asked ? Chain.Run(asked, situation) : Chains.All(situation)[0];
     }
 
-    private static TreatResponse ByBoiling(TreatRequest request, FieldWater water, LogTarget target, Intake intake)
+    private static TreatResponse Answer(Chain chain, Situation situation, Working working)
     {
-        var result = BoilPlan.For(water, request.Boil, intake);
-        var boil = result.Answer;
-        const string name = "Boiling";
-        if (boil.WaterLeftL <= 0)
-        {
-            var refusal = new Refusal(
-                "boils-dry", "The pot would boil dry before the time is up.",
-                ["Put the lid on and turn the flame down.", "Boil shorter, or more water at once."]);
-            return Refused(request, name, refusal, NoBoil(target, refusal), result.Assumptions, result.Cautions, result.Working, target);
-        }
-
-        var reason = boil.HoldMinutes > 0 ? $"{Speaker.Minutes(boil.HoldMinutes)} at a rolling boil" : "a rolling boil";
-        var ledger = OrganismClasses.All
-            .Select(o => LogLedger.Row(o, target, [new LogCredit(name, BoilPlan.Credit, reason)], null)).ToList();
-        double? minutes = boil.CoolMinutes is { } cool
-            ? Math.Ceiling((boil.Loads * (boil.HeatMinutes + boil.HoldMinutes)) + cool - 1e-9)
-            : null;
+        var minutes = chain.Minutes is { } m ? Math.Ceiling(m - 1e-9) : (double?)null;
         return Finish(
-            request, name,
-            boil.HoldMinutes > 0 ? $"{Speaker.Minutes(boil.HoldMinutes)} at a rolling boil" : "Bring to a rolling boil",
-            minutes, ledger, BoilingSteps.For(result, water, intake.Say),
-            result.Assumptions, result.Cautions, result.Working, target) with { Boil = boil };
+            chain, situation, working, chain.ShortOf.Count == 0 ? TreatOutcome.Meets : TreatOutcome.ShortOfTarget, chain.Headline,
+            VerdictWords(chain.ShortOf, situation.Target), minutes, ChainSteps.For(chain, situation));
     }
 
-    private static TreatResponse ByChemical(
-        TreatRequest request, ChemicalProfile profile, FieldWater water, LogTarget target, Intake intake)
-    {
-        var result = ChemicalPlan.For(profile, water, request.Chemical, target, intake);
-        if (result.Refusal is { } refusal)
-        {
-            return Refused(request, profile.Name, refusal, result.Ledger, result.Assumptions, result.Cautions, result.Working, target);
-        }
-
-        var contact = result.Contact!;
-        return Finish(
-            request, profile.Name, result.Dose!.Words,
-            contact.MixStandMinutes + contact.DissolveMinutes + contact.WaitMinutes,
-            result.Ledger, ChemicalSteps.For(result, water, intake.Say),
-            result.Assumptions, result.Cautions, result.Working, target) with { Dose = result.Dose, Contact = contact };
-    }
-
-    private static List<LedgerRow> NoBoil(LogTarget target, Refusal refusal) =>
-        [.. OrganismClasses.All.Select(o => LogLedger.Row(o, target, [new LogCredit("Boiling", 0, refusal.Reason)], null))];
-
-    private static TreatResponse Refused(
-        TreatRequest request, string name, Refusal refusal, IReadOnlyList<LedgerRow> ledger, IReadOnlyList<Assumption> assumptions,
-        IReadOnlyList<Caution> cautions, Working working, LogTarget target) =>
-        Finish(request, name, "No answer for this water", null, ledger, [], assumptions, cautions, working, target) with
-        {
-            Outcome = TreatOutcome.Refused,
-            Verdict = refusal.Reason,
-            Refusal = refusal,
-        };
+    private static TreatResponse Refused(Chain chain, Refusal refusal, Situation situation, Working working) =>
+        Finish(chain, situation, working, TreatOutcome.Refused, refusal.Code == "do-not-use" ? "Do not use this water" : chain.Headline, refusal.Reason, null, [])
+            with { Refusal = chain.Clearing.Refusal is { } clearing && refusal.Code is "muddy" or "too-cloudy-for-light"
+                ? refusal with { Remedies = [clearing.Reason, .. refusal.Remedies] }
+                : refusal };
 
     private static TreatResponse Finish(
-        TreatRequest request, string name, string headline, double? minutes, IReadOnlyList<LedgerRow> ledger,
-        IReadOnlyList<TreatmentStep> steps, IReadOnlyList<Assumption> assumptions, IReadOnlyList<Caution> cautions,
-        Working working, LogTarget target)
+        Chain chain, Situation situation, Working working, TreatOutcome outcome, string headline, string verdict, double? minutes,
+        IReadOnlyList<TreatmentStep> steps)
     {
-        var shortOf = ledger.Where(r => !r.Meets).Select(r => r.Organism).ToList();
+        var request = situation.Request;
+        foreach (var step in (situation.Melt?.Working.Steps ?? []).Concat(chain.Clearing.Working.Steps).Concat(chain.Results.SelectMany(r => r.Working.Steps)))
+        {
+            working.Add(step);
+        }
+
         working.Add(
-            "Target", target.CountsViruses ? "bacteria 6, viruses 4, cysts 3 log" : "bacteria 6, cysts 3 log; viruses switched off",
-            LogTarget.Source, WorkingValue.Of("met", shortOf.Count == 0 ? "yes" : $"short of {OrganismClasses.Spoken(shortOf)}"));
+            "Target", situation.Target.CountsViruses ? "bacteria 6, viruses 4, cysts 3 log" : "bacteria 6, cysts 3 log; viruses switched off",
+            LogTarget.Source,
+            WorkingValue.Of("met", chain.ShortOf.Count == 0 ? "yes" : $"short of {OrganismClasses.Spoken(chain.ShortOf)}"));
+        var details = chain.Results.Select(r => r.Detail).ToList();
+        var chemical = details.OfType<ChemicalResult>().FirstOrDefault();
+        var refused = outcome == TreatOutcome.Refused;
         return new TreatResponse(
-            request.Method!, name,
-            shortOf.Count == 0 ? TreatOutcome.Meets : TreatOutcome.ShortOfTarget,
-            headline, Verdict(shortOf, target), shortOf, minutes,
+            chain.Id, chain.Name, outcome, headline, verdict, chain.ShortOf, minutes,
             minutes is { } m && request.StartAt is { } start ? start.ToUniversalTime().AddMinutes(m) : null,
-            null, null, null, null, ledger, steps,
-            target.CountsViruses
-                ? assumptions
-                : [.. assumptions, new Assumption("countViruses", "Viruses are switched off in your settings: not part of the target.")],
-            [.. cautions.OrderByDescending(c => c.Severity)],
-            working.Steps);
+            null, chemical?.Dose, chemical?.Contact, refused ? null : details.OfType<BoilAnswer>().FirstOrDefault(), chain.Ledger, steps,
+            Assumptions(chain, situation), Cautions(chain, situation), working.Steps,
+            chain.Clearing.Answer, situation.Melt?.Answer, details.OfType<FilterAnswer>().FirstOrDefault(),
+            details.OfType<LampAnswer>().FirstOrDefault(), details.OfType<SunAnswer>().FirstOrDefault(), chain.HandsOnMinutes,
+            refused ? [] : ChainList.SupplyWords(chain, situation), chain.Taste, chain.Risks,
+            refused ? [] : ChainSteps.Storage(chain, situation),
+            chain.Results[^1].DrinkWithinHours, situation.Judged?.Verdict);
     }
 
-    private static string Verdict(List<OrganismClass> shortOf, LogTarget target) => shortOf.Count == 0
+    private static TreatResponse AsItIs(Situation situation)
+    {
+        const string reason = "Accepted untreated by your own choice: nothing has been taken out";
+        var ledger = OrganismClasses.All.Select(o => LogLedger.Row(o, situation.Target, [new LogCredit("Untreated", 0, reason)], null)).ToList();
+        var melt = situation.Melt?.Answer;
+        return new TreatResponse(
+            Untreated, "Drunk as it is", TreatOutcome.Accepted, "Accepted untreated", $"{reason}.",
+            [.. ledger.Where(r => !r.Meets).Select(r => r.Organism)], Math.Ceiling(melt?.Minutes ?? 0),
+            situation.Request.StartAt?.ToUniversalTime().AddMinutes(Math.Ceiling(melt?.Minutes ?? 0)),
+            null, null, null, null, ledger,
+            [.. situation.Melt?.Steps ?? [], DrinkSteps.Flavour("Flat from melting: a pinch of salt, or drink mix."), DrinkSteps.Drink()],
+            situation.Melt?.Assumptions ?? [],
+            [new Caution("untreated", Severity.Warning, "Fresh and clean by your own eye alone. Treating it is the default.")],
+            situation.Melt?.Working.Steps ?? [], null, melt, HandsOnMinutes: melt?.Minutes ?? 0, Supplies: [], Risks: [], Storage: [],
+            SourceVerdict: situation.Judged?.Verdict);
+    }
+
+    private static List<Assumption> Assumptions(Chain chain, Situation situation)
+    {
+        var all = (situation.Melt?.Assumptions ?? []).Concat(chain.Clearing.Assumptions).Concat(chain.Results.SelectMany(r => r.Assumptions))
+            .DistinctBy(a => a.Field).ToList();
+        if (!situation.Target.CountsViruses)
+        {
+            all.Add(new("countViruses", "Viruses are switched off in your settings: not part of the target."));
+        }
+        else if (situation.Request.CountViruses == false)
+        {
+            all.Add(new("countViruses", "People or stock upstream: viruses count here, though they are switched off in your settings."));
+        }
+
+        return all;
+    }
+
+    private static IReadOnlyList<Caution> Cautions(Chain chain, Situation situation)
+    {
+        var all = chain.Results.SelectMany(r => r.Cautions).ToList();
+        if (chain.Results.Count > 1)
+        {
+            // What one barrier leaves, the other takes: only the gaps that remain are worth a line.
+            all.RemoveAll(c => c.Code is "no-viruses" && !chain.ShortOf.Contains(OrganismClass.Viruses));
+            all.RemoveAll(c => c.Code is "no-cryptosporidium" && !chain.ShortOf.Contains(OrganismClass.Cryptosporidium));
+        }
+
+        if (situation.Judged is { Verdict: Verdict.LastResort })
+        {
+            all.Add(new("last-resort", Severity.Danger, "Last resort: only when there is nothing else within reach."));
+        }
+
+        return [.. all.DistinctBy(c => c.Code).OrderByDescending(c => c.Severity)];
+    }
+
+    private static string VerdictWords(IReadOnlyList<OrganismClass> shortOf, LogTarget target) => shortOf.Count == 0
         ? target.CountsViruses ? "Meets the full target." : "Meets the target without viruses."
         : $"Falls short on {OrganismClasses.Spoken(shortOf)}.";
 }

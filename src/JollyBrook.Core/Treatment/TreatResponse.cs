@@ -1,7 +1,12 @@
 using System.Text.Json.Serialization;
+using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Boiling;
 using JollyBrook.Core.Chemistry;
+using JollyBrook.Core.Clearing;
 using JollyBrook.Core.Contract;
+using JollyBrook.Core.Filters;
+using JollyBrook.Core.Light;
+using JollyBrook.Core.Sources;
 using JollyBrook.Core.Water;
 
 namespace JollyBrook.Core.Treatment;
@@ -18,6 +23,9 @@ public enum TreatOutcome
 
     /// <summary>No dose or boil is given; the refusal says why.</summary>
     Refused,
+
+    /// <summary>Drunk untreated by the traveller's own choice; nothing has been taken out.</summary>
+    Accepted,
 }
 
 /// <summary>The answer: how much, how long, how good, and why.</summary>
@@ -38,6 +46,18 @@ public enum TreatOutcome
 /// <param name="Assumptions">What was unknown and taken as worse.</param>
 /// <param name="Cautions">What to mind, the gravest first.</param>
 /// <param name="Working">The arithmetic.</param>
+/// <param name="Clearing">What comes before the first barrier.</param>
+/// <param name="Melt">Snow or ice to water; null for water.</param>
+/// <param name="Filter">For a filter.</param>
+/// <param name="Lamp">For a UV lamp.</param>
+/// <param name="Sun">For sunlight.</param>
+/// <param name="HandsOnMinutes">Minutes of somebody's work.</param>
+/// <param name="Supplies">What it uses up, in words.</param>
+/// <param name="Taste">How the water tastes afterwards.</param>
+/// <param name="Risks">What can go wrong here.</param>
+/// <param name="Storage">How to keep it clean.</param>
+/// <param name="DrinkWithinHours">Drink it within so many hours; null where a residual keeps it.</param>
+/// <param name="SourceVerdict">What the source was judged; null when it was not.</param>
 public sealed record TreatResponse(
     string Method,
     string MethodName,
@@ -55,4 +75,16 @@ public sealed record TreatResponse(
     IReadOnlyList<TreatmentStep> Steps,
     IReadOnlyList<Assumption> Assumptions,
     IReadOnlyList<Caution> Cautions,
-    IReadOnlyList<WorkingStep> Working);
+    IReadOnlyList<WorkingStep> Working,
+    ClearingAnswer? Clearing = null,
+    MeltAnswer? Melt = null,
+    FilterAnswer? Filter = null,
+    LampAnswer? Lamp = null,
+    SunAnswer? Sun = null,
+    double HandsOnMinutes = 0,
+    IReadOnlyList<string>? Supplies = null,
+    Taste Taste = Taste.AsItIs,
+    IReadOnlyList<string>? Risks = null,
+    IReadOnlyList<string>? Storage = null,
+    double? DrinkWithinHours = null,
+    Verdict? SourceVerdict = null);

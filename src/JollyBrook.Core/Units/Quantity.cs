@@ -36,4 +36,31 @@ public enum Quantity
 
     /// <summary>In per cent.</summary>
     Percent,
+
+    /// <summary>A depth or small length, in centimetres inside.</summary>
+    Length,
+
+    /// <summary>In degrees of arc.</summary>
+    Angle,
+
+    /// <summary>A share, 0 to 1 inside, shown in per cent.</summary>
+    Share,
+
+    /// <summary>Turbidity, in NTU.</summary>
+    Turbidity,
+
+    /// <summary>Flow, in litres a minute inside.</summary>
+    Flow,
+
+    /// <summary>Electrical conductivity, in µS/cm.</summary>
+    Conductivity,
+
+    /// <summary>In seconds.</summary>
+    Seconds,
+
+    /// <summary>A way to walk, in kilometres inside.</summary>
+    Distance,
+
+    /// <summary>Snow or a bag of it, in litres inside.</summary>
+    Bulk,
 }

@@ -15,6 +15,8 @@ public static class UnitTable
     /// <summary>Millilitres in a US teaspoon (a 768th of a gallon).</summary>
     public const double MillilitresPerTeaspoon = 1000 * LitresPerGallon / 768;
 
+    private const double CentimetresPerInch = 2.54;
+    private const double KilometresPerMile = 1.609344;
     private const double MetresPerFoot = 0.3048;
     private const double KilogramsPerPound = 0.45359237;
     private const double LitresPerFluidOunce = LitresPerGallon / 128;
@@ -46,6 +48,24 @@ public static class UnitTable
         [(Quantity.Months, UnitSystem.Us)] = [new("months", 1, 0, 0, 0, true)],
         [(Quantity.Percent, UnitSystem.Metric)] = [new("%", 1, 0, 2, 0, true)],
         [(Quantity.Percent, UnitSystem.Us)] = [new("%", 1, 0, 2, 0, true)],
+        [(Quantity.Length, UnitSystem.Metric)] = [new("cm", 1, 0, 0, 0, true)],
+        [(Quantity.Length, UnitSystem.Us)] = [new("in", 1 / CentimetresPerInch, 0, 1, 0, true)],
+        [(Quantity.Angle, UnitSystem.Metric)] = [new("°", 1, 0, 2, 0, true)],
+        [(Quantity.Angle, UnitSystem.Us)] = [new("°", 1, 0, 2, 0, true)],
+        [(Quantity.Share, UnitSystem.Metric)] = [new("%", 100, 0, 0, 0, true)],
+        [(Quantity.Share, UnitSystem.Us)] = [new("%", 100, 0, 0, 0, true)],
+        [(Quantity.Turbidity, UnitSystem.Metric)] = [new("NTU", 1, 0, 1, 0, true), new("NTU", 1, 0, 0, 20, false)],
+        [(Quantity.Turbidity, UnitSystem.Us)] = [new("NTU", 1, 0, 1, 0, true), new("NTU", 1, 0, 0, 20, false)],
+        [(Quantity.Flow, UnitSystem.Metric)] = [new("L/min", 1, 0, 2, 0, true)],
+        [(Quantity.Flow, UnitSystem.Us)] = [new("qt/min", 1 / LitresPerQuart, 0, 2, 0, true)],
+        [(Quantity.Conductivity, UnitSystem.Metric)] = [new("µS/cm", 1, 0, 0, 0, true)],
+        [(Quantity.Conductivity, UnitSystem.Us)] = [new("µS/cm", 1, 0, 0, 0, true)],
+        [(Quantity.Seconds, UnitSystem.Metric)] = [new("s", 1, 0, 0, 0, true)],
+        [(Quantity.Seconds, UnitSystem.Us)] = [new("s", 1, 0, 0, 0, true)],
+        [(Quantity.Distance, UnitSystem.Metric)] = [new("km", 1, 0, 1, 0, true)],
+        [(Quantity.Distance, UnitSystem.Us)] = [new("mi", 1 / KilometresPerMile, 0, 1, 0, true)],
+        [(Quantity.Bulk, UnitSystem.Metric)] = [new("L", 1, 0, 1, 0, true)],
+        [(Quantity.Bulk, UnitSystem.Us)] = [new("gal", 1 / LitresPerGallon, 0, 1, 0, true)],
         [(Quantity.Plain, UnitSystem.Metric)] = [new("", 1, 0, 2, 0, true)],
         [(Quantity.Plain, UnitSystem.Us)] = [new("", 1, 0, 2, 0, true)],
     };

@@ -28,22 +28,3 @@ public enum WaterColour
     /// <summary>Algae.</summary>
     Green,
 }
-
-/// <summary>Which turbidity a clarity class ends at, and how deep a mark can still be seen there.</summary>
-public static class Turbidity
-{
-    /// <summary>No chemical dose is credited above this turbidity, NTU.</summary>
-    public const double ChemicalLimitNtu = 100;
-
-    /// <summary>
-    /// Depth in cm at which a dark mark vanishes, looking down through water of the given NTU (above 0).
-    /// depth = 244.13·NTU^(−0.662), the turbidity-tube calibration.
-    /// </summary>
-    public static double VanishingDepthCm(double ntu) => 244.13 * Math.Pow(ntu, -0.662);
-
-    public static string Spoken(Clarity clarity) => clarity switch
-    {
-        Clarity.SlightlyCloudy => "slightly cloudy",
-        _ => clarity.ToString().ToLowerInvariant(),
-    };
-}

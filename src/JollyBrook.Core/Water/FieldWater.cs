@@ -9,8 +9,11 @@ namespace JollyBrook.Core.Water;
 /// <param name="Colour">Colour of the water.</param>
 /// <param name="TemperatureC">Water temperature, °C, 0 to 40.</param>
 /// <param name="ElevationM">Height above sea level, m, −430 to 9 000.</param>
+/// <param name="VanishingDepthCm">Depth at which a dark mark vanishes, cm, 0.5 to 300; stands in for the class.</param>
+/// <param name="TurbidityNtu">A probe's reading, NTU, 0 to 10 000; stands in for class and depth.</param>
 public sealed record WaterInput(
-    double? VolumeL, Clarity? Clarity, WaterColour? Colour, double? TemperatureC, double? ElevationM);
+    double? VolumeL, Clarity? Clarity, WaterColour? Colour, double? TemperatureC, double? ElevationM,
+    double? VanishingDepthCm = null, double? TurbidityNtu = null);
 
 /// <summary>The fields of <see cref="WaterInput"/> and their ranges.</summary>
 public static class WaterFields
@@ -31,7 +34,15 @@ public static class WaterFields
         "water.elevationM", "Elevation", Quantity.Elevation, -430, 9000,
         "Read it off the map, or say it is not known.");
 
-    public static readonly IReadOnlyList<Field> All = [Volume, Clarity, Colour, Temperature, Elevation];
+    public static readonly NumberField VanishingDepth = new(
+        "water.vanishingDepthCm", "Depth at which the mark vanishes", Quantity.Length, 0.5, 300,
+        "Look straight down at a dark mark and measure the water over it.");
+
+    public static readonly NumberField ProbeTurbidity = new(
+        "water.turbidityNtu", "Turbidity", Quantity.Turbidity, 0, 10000, "Read the probe again, or judge by eye.");
+
+    public static readonly IReadOnlyList<Field> All =
+        [Volume, Clarity, Colour, Temperature, Elevation, VanishingDepth, ProbeTurbidity];
 }
 
 /// <summary>Checked water with every unknown taken as the less favourable case.</summary>
@@ -40,9 +51,10 @@ public static class WaterFields
 /// <param name="Colour">Never <see cref="WaterColour.Unknown"/>.</param>
 /// <param name="TemperatureC">The temperature computed with, °C.</param>
 /// <param name="ElevationM">Null when not known: boiling then takes the longer time.</param>
+/// <param name="Ntu">Turbidity counted with, NTU: measured, or the cloudiest of the class.</param>
 /// <param name="Given">What was actually told.</param>
 public sealed record FieldWater(
-    double VolumeL, Clarity Clarity, WaterColour Colour, double TemperatureC, double? ElevationM, WaterInput Given)
+    double VolumeL, Clarity Clarity, WaterColour Colour, double TemperatureC, double? ElevationM, double Ntu, WaterInput Given)
 {
     /// <summary>What an unknown clarity counts as: the worst water that a dose is credited in.</summary>
     public const Clarity WorstDoseable = Clarity.Cloudy;
@@ -52,7 +64,8 @@ public sealed record FieldWater(
 
     public bool TemperatureKnown => Given.TemperatureC is not null;
 
-    public bool ClarityKnown => Given.Clarity is not (null or Clarity.Unknown);
+    public bool ClarityKnown =>
+        Given.Clarity is not (null or Clarity.Unknown) || Given.VanishingDepthCm is not null || Given.TurbidityNtu is not null;
 
     public bool ColourKnown => Given.Colour is not (null or WaterColour.Unknown);
 
@@ -60,13 +73,30 @@ public sealed record FieldWater(
     {
         ArgumentNullException.ThrowIfNull(intake);
         var given = input ?? new WaterInput(null, null, null, null, null);
+        var depth = intake.Optional(WaterFields.VanishingDepth, given.VanishingDepthCm);
+        var measured = intake.Optional(WaterFields.ProbeTurbidity, given.TurbidityNtu)
+            ?? (depth is { } cm ? Turbidity.FromVanishingDepth(cm) : null);
+        var clarity = measured is { } read
+            ? Turbidity.ClassOf(read)
+            : given.Clarity is null or Clarity.Unknown ? WorstDoseable : given.Clarity.Value;
         return new FieldWater(
             intake.Required(WaterFields.Volume, given.VolumeL),
-            given.Clarity is null or Clarity.Unknown ? WorstDoseable : given.Clarity.Value,
+            clarity,
             // One unit of extra demand either way; tea is the commoner of the two.
             given.Colour is null or WaterColour.Unknown ? WaterColour.Tea : given.Colour.Value,
             intake.Optional(WaterFields.Temperature, given.TemperatureC) ?? ColdestC,
             intake.Optional(WaterFields.Elevation, given.ElevationM),
+            measured ?? Turbidity.WorstOf(clarity),
             given);
     }
+
+    /// <summary>The same water, cleared to a class: it then counts as the cloudiest of that class.</summary>
+    public FieldWater ClearedTo(Clarity clarity) => clarity >= Clarity
+        ? this
+        : this with
+        {
+            Clarity = clarity,
+            Ntu = Turbidity.WorstOf(clarity),
+            Given = Given with { Clarity = clarity, VanishingDepthCm = null, TurbidityNtu = null },
+        };
 }

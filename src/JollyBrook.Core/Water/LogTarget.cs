@@ -20,6 +20,9 @@ public sealed record LogTarget
 
     public bool CountsViruses { get; }
 
+    /// <summary>The full target, or the one without viruses.</summary>
+    public static LogTarget With(bool viruses) => viruses ? Full : WithoutViruses;
+
     /// <summary>The purifier's figure for a class, whether or not it is switched off.</summary>
     public static double Standard(OrganismClass organism) => organism switch
     {

@@ -4,6 +4,7 @@ using JollyBrook.Core.Book;
 using JollyBrook.Core.Chemistry;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Kit;
+using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;

@@ -1,4 +1,5 @@
 using CsCheck;
+using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Boiling;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Treatment;

@@ -1,3 +1,4 @@
+using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Treatment;
 
 namespace JollyBrook.Core.Tests.Treatment;

@@ -1,4 +1,4 @@
-namespace JollyBrook.Core.Chemistry;
+namespace JollyBrook.Core.Barriers;
 
 /// <summary>Why no dose is given, and what would work instead.</summary>
 /// <param name="Code">Stable name of the reason.</param>

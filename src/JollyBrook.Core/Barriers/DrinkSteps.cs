@@ -1,4 +1,4 @@
-namespace JollyBrook.Core.Treatment;
+namespace JollyBrook.Core.Barriers;
 
 /// <summary>How every treatment ends: taste, which stays locked until the water is safe, and drinking.</summary>
 internal static class DrinkSteps

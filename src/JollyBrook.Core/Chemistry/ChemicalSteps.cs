@@ -1,12 +1,11 @@
-using JollyBrook.Core.Chemistry;
+using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
 
-namespace JollyBrook.Core.Treatment;
+namespace JollyBrook.Core.Chemistry;
 
 /// <summary>
-/// The steps of a chemical treatment, in this order: strain or clear, measure, dose, dissolve, rinse the threads, contact,
-/// taste, drink. The contact clock starts only when the product is gone into the water.
+/// The steps of a chemical treatment, in this order: measure, dose, dissolve, rinse the threads, contact. The contact clock starts only when the product is gone into the water.
 /// </summary>
 internal static class ChemicalSteps
 {
@@ -15,11 +14,6 @@ internal static class ChemicalSteps
         var (profile, dose, contact) = (result.Profile, result.Dose!, result.Contact!);
         var steps = new List<TreatmentStep>
         {
-            new("strain", StepKind.Prepare, "Strain the water",
-                water.Clarity == Clarity.Clear
-                    ? "Fill through a cloth over the mouth of the bottle."
-                    : "Let it settle if you can, draw off the clear water, and fill through a cloth.",
-                "Strained"),
             new("measure", StepKind.Prepare, $"Measure {say.Of(Quantity.Volume, water.VolumeL)}",
                 "What is really in the container now, not what it holds.", "Measured"),
         };
@@ -30,7 +24,7 @@ internal static class ChemicalSteps
             "Rinsed and closed"));
         steps.Add(new("contact", StepKind.Contact, $"Wait {Speaker.Minutes(contact.WaitMinutes)}",
             "Keep it closed, in the shade or opaque. Add no more water and no flavour.",
-            null, StepClock.Gate, contact.WaitMinutes));
+            null, StepClock.Gate, contact.WaitMinutes, Treats: true));
         if (profile.IsHouseholdBleach)
         {
             steps.Add(new("smell", StepKind.Check, "Smell it",
@@ -38,10 +32,6 @@ internal static class ChemicalSteps
                 "Smells faintly"));
         }
 
-        steps.Add(DrinkSteps.Flavour(dose.NeutraliserMg is { } mg
-            ? $"Drink mix, or vitamin C: {Speaker.Number(mg, 0)} mg takes the taste away. It ends the disinfection, so never sooner."
-            : "Drink mix, a pinch of salt, or pouring it to and fro. Never sooner: vitamin C ends the disinfection."));
-        steps.Add(DrinkSteps.Drink());
         return steps;
     }
 

@@ -1,23 +1,15 @@
-using JollyBrook.Core.Boiling;
+using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Units;
-using JollyBrook.Core.Water;
 
-namespace JollyBrook.Core.Treatment;
+namespace JollyBrook.Core.Boiling;
 
-/// <summary>The steps of boiling: strain, heat, hold (each pot load by itself), pour into a clean container, cool, drink.</summary>
+/// <summary>The steps of boiling: heat and hold (each pot load by itself), pour into a clean container, cool.</summary>
 internal static class BoilingSteps
 {
-    public static IReadOnlyList<TreatmentStep> For(BoilResult result, FieldWater water, Speaker say)
+    public static IReadOnlyList<TreatmentStep> For(BoilResult result)
     {
         var boil = result.Answer;
-        var steps = new List<TreatmentStep>
-        {
-            new("strain", StepKind.Prepare, "Strain into the pot",
-                water.Clarity is Clarity.Clear or Clarity.SlightlyCloudy
-                    ? $"Through a cloth, {say.Of(Quantity.Volume, boil.LoadVolumeL)}{(boil.Loads > 1 ? $" for each of {boil.Loads} pot loads" : "")}."
-                    : "Let it settle, draw off the clear water, then through a cloth.",
-                "In the pot"),
-        };
+        var steps = new List<TreatmentStep>();
         for (var load = 1; load <= boil.Loads; load++)
         {
             AddLoad(steps, boil, load);
@@ -26,8 +18,6 @@ internal static class BoilingSteps
         steps.Add(new("cool", StepKind.Cool, "Let it cool, closed",
             result.Cooling == CoolingPlace.Stream ? "Stand it in the stream, mouth well above the water." : "Lid on. It is safe already, only hot.",
             "Cool enough", StepClock.Guide, Math.Ceiling((boil.CoolMinutes ?? 0) - 1e-9)));
-        steps.Add(DrinkSteps.Flavour("Flat taste: pour it to and fro between clean containers, or add drink mix or a pinch of salt."));
-        steps.Add(DrinkSteps.Drink());
         return steps;
     }
 
@@ -36,11 +26,11 @@ internal static class BoilingSteps
         var which = boil.Loads > 1 ? $", load {load} of {boil.Loads}" : "";
         steps.Add(new($"heat-{load}", StepKind.Heat, $"Bring to a rolling boil{which}",
             $"About {Speaker.Minutes(boil.HeatMinutes)}. The clock starts when big bubbles churn the whole pot.",
-            "The whole pot churns", StepClock.Guide, Math.Ceiling(boil.HeatMinutes - 1e-9)));
+            "The whole pot churns", StepClock.Guide, Math.Ceiling(boil.HeatMinutes - 1e-9), Treats: boil.HoldMinutes <= 0));
         if (boil.HoldMinutes > 0)
         {
             steps.Add(new($"boil-{load}", StepKind.Boil, $"Keep it boiling {Speaker.Minutes(boil.HoldMinutes)}{which}",
-                "Lid on, flame turned down as far as it still churns.", null, StepClock.Gate, boil.HoldMinutes));
+                "Lid on, flame turned down as far as it still churns.", null, StepClock.Gate, boil.HoldMinutes, Treats: true));
         }
 
         steps.Add(new($"pour-{load}", StepKind.Pour, $"Pour into the clean container{which}",

@@ -1,13 +1,17 @@
 using System.Text.Json.Serialization;
 using JollyBrook.Core.Contract;
 
-namespace JollyBrook.Core.Treatment;
+namespace JollyBrook.Core.Barriers;
 
 /// <summary>What a step is.</summary>
 [JsonConverter(typeof(CamelCaseEnumConverter<StepKind>))]
 public enum StepKind
 {
     Prepare,
+    Clear,
+    Melt,
+    Filter,
+    Light,
     Mix,
     Dose,
     Dissolve,
@@ -18,6 +22,7 @@ public enum StepKind
     Pour,
     Cool,
     Check,
+    Store,
     Flavour,
     Drink,
 }
@@ -45,6 +50,7 @@ public enum StepClock
 /// <param name="Clock">How its clock works.</param>
 /// <param name="Minutes">Minutes on the clock; 0 without one.</param>
 /// <param name="Optional">Whether it may be skipped.</param>
+/// <param name="Treats">Whether it takes organisms away: the water is safe once the last such step is done.</param>
 public sealed record TreatmentStep(
     string Id,
     StepKind Kind,
@@ -53,4 +59,5 @@ public sealed record TreatmentStep(
     string? Done,
     StepClock Clock = StepClock.None,
     double Minutes = 0,
-    bool Optional = false);
+    bool Optional = false,
+    bool Treats = false);

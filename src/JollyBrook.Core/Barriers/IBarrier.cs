@@ -1,0 +1,41 @@
+using JollyBrook.Core.Water;
+
+namespace JollyBrook.Core.Barriers;
+
+/// <summary>Where a barrier stands in a chain: the filter comes first, heat last.</summary>
+public enum BarrierStage
+{
+    Filter,
+    Light,
+    Chemical,
+    Heat,
+}
+
+/// <summary>
+/// One step that takes organisms away: data (what the kit says of it) and a pure function of the water in front of it.
+/// A chain puts one or two of them in a row and adds up what they take away.
+/// </summary>
+public interface IBarrier
+{
+    /// <summary>The kit item's id, or the generic method's name.</summary>
+    string Id { get; }
+
+    string Name { get; }
+
+    BarrierStage Stage { get; }
+
+    /// <summary>How the water looks best before this barrier; the chain clears cloudier water to here when it can.</summary>
+    Clarity ClearTo(FieldWater water);
+
+    /// <summary>Whether a second barrier may follow: a straw at the lips leaves nothing to treat.</summary>
+    bool CanBeFollowed => true;
+
+    /// <summary>Applies the barrier. Bad fields are noted in the setting's intake; nothing is thrown for poor water.</summary>
+    BarrierResult Apply(FieldWater water, BarrierSetting setting);
+}
+
+/// <summary>A piece of kit that is one or more barriers.</summary>
+public interface IBarrierSource
+{
+    IEnumerable<IBarrier> Barriers(string id, string name);
+}

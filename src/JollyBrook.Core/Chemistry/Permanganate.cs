@@ -1,0 +1,28 @@
+using JollyBrook.Core.Barriers;
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Water;
+
+namespace JollyBrook.Core.Chemistry;
+
+/// <summary>Potassium permanganate: explained, never credited.</summary>
+public sealed record PermanganateSpec : IBarrierSource
+{
+    public IEnumerable<IBarrier> Barriers(string id, string name) => [new PermanganateBarrier(id, name)];
+}
+
+internal sealed class PermanganateBarrier(string id, string name) : IBarrier
+{
+    public string Id => id;
+
+    public string Name => name;
+
+    public BarrierStage Stage => BarrierStage.Chemical;
+
+    public Clarity ClearTo(FieldWater water) => Clarity.Cloudy;
+
+    public BarrierResult Apply(FieldWater water, BarrierSetting setting) => BarrierResult.Refused(
+        name, water,
+        new Refusal("permanganate", "Permanganate is dosed by a pale pink nobody can measure: it is not counted as a barrier.",
+            ["Keep it for other uses.", "Boil it, or use another method."]),
+        cautions: [new("permanganate-burns", Severity.Danger, "The crystals burn skin and eyes, and stain.")]);
+}

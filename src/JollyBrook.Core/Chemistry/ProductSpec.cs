@@ -1,0 +1,56 @@
+using JollyBrook.Core.Barriers;
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Units;
+
+namespace JollyBrook.Core.Chemistry;
+
+/// <summary>A chemical product in the kit: which profile its label fits, its dates, and the traveller's own dropper.</summary>
+/// <param name="ProfileId">One of the generic profiles.</param>
+/// <param name="BestBefore">The date on the pack; null when not known, which counts as past. Not used for bleach.</param>
+/// <param name="PackDate">Bleach: the day it was packed; null counts as too old.</param>
+/// <param name="StrengthPercent">Bleach: strength on the label, 5 to 9 %.</param>
+/// <param name="DropCount">Drops counted into a measure.</param>
+public sealed record ProductSpec(
+    string? ProfileId, DateOnly? BestBefore = null, DateOnly? PackDate = null, double? StrengthPercent = null, DropCount? DropCount = null)
+    : IBarrierSource
+{
+    private const double DaysInMonth = 365.25 / 12;
+
+    private static readonly ChoiceField Profile = new("product.profileId", "Product", [.. ChemicalProfiles.All.Select(p => p.Id)]);
+
+    private static readonly NumberField Strength = new(
+        "product.strengthPercent", "Bleach strength", Quantity.Percent, Bleach.WeakestPercent, Bleach.StrongestPercent,
+        "Read it on the bottle; weaker or stronger bleach is not for drinking water.");
+
+    public IEnumerable<IBarrier> Barriers(string id, string name) =>
+        [new ChemicalBarrier(id, name, ChemicalProfiles.All.First(p => p.Id == ProfileId), this)];
+
+    /// <summary>The options with what the kit knows of the product put in.</summary>
+    public ChemicalOptions Fill(ChemicalOptions options, DateTimeOffset? now)
+    {
+        ArgumentNullException.ThrowIfNull(options);
+        return options with
+        {
+            Date = DateOn(now),
+            BleachStrengthPercent = StrengthPercent,
+            BleachAgeMonths = AgeMonths(now),
+            DropCount = DropCount,
+        };
+    }
+
+    /// <summary>Notes what is missing or can't be right.</summary>
+    public void Check(Intake intake)
+    {
+        ArgumentNullException.ThrowIfNull(intake);
+        intake.Listed(Profile, ProfileId, ChemicalProfiles.All, p => p.Id);
+        intake.Optional(Strength, StrengthPercent);
+    }
+
+    private DateCheck DateOn(DateTimeOffset? now) => BestBefore is not { } last || now is not { } at
+        ? DateCheck.Unknown
+        : DateOnly.FromDateTime(at.DateTime) <= last ? DateCheck.InDate : DateCheck.Past;
+
+    private double? AgeMonths(DateTimeOffset? now) => PackDate is not { } packed || now is not { } at
+        ? null
+        : Math.Max(0, (DateOnly.FromDateTime(at.DateTime).DayNumber - packed.DayNumber) / DaysInMonth);
+}

@@ -1,0 +1,158 @@
+using JollyBrook.Core.Barriers;
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Units;
+using JollyBrook.Core.Water;
+
+namespace JollyBrook.Core.Clearing;
+
+/// <summary>What there is to clear with besides a cloth and time.</summary>
+/// <param name="Flocculant">A flocculant in the kit; null without one.</param>
+/// <param name="ImprovisedFilter">Whether an improvised filter can be built.</param>
+public sealed record ClearingMeans(FlocculantSpec? Flocculant, bool ImprovisedFilter)
+{
+    public static ClearingMeans None { get; } = new(null, false);
+}
+
+/// <summary>
+/// Brings water to the clarity the next barrier wants. How far each way clears is a pick, to be judged again by eye:
+/// settling takes it one class on each time, flocculating takes it to clear (slurry to slightly cloudy), an improvised
+/// filter one class on, to slightly cloudy at best. Nothing here takes an organism away.
+/// </summary>
+public static class ClearingPlan
+{
+    /// <summary>Left behind in an improvised filter, share (pick).</summary>
+    private const double ImprovisedLoss = 0.10;
+
+    private const double DefaultDepthCm = 20;
+    private const double DrawMinutes = 5;
+    private const double ImprovisedMinutesPerL = 10;
+
+    /// <param name="water">The water as it is drawn.</param>
+    /// <param name="clearTo">The cloudiest class the next barrier wants.</param>
+    /// <param name="before">The next barrier's place in the chain; null when none follows.</param>
+    /// <param name="means">What there is to clear with.</param>
+    /// <param name="options">What the traveller chose.</param>
+    /// <param name="setting">Container and sky.</param>
+    public static ClearingResult For(
+        FieldWater water, Clarity clearTo, BarrierStage? before, ClearingMeans means, ClearingOptions? options, BarrierSetting setting)
+    {
+        ArgumentNullException.ThrowIfNull(water);
+        ArgumentNullException.ThrowIfNull(means);
+        ArgumentNullException.ThrowIfNull(setting);
+        if (water.Clarity <= clearTo)
+        {
+            return Untouched(water, before, setting, null);
+        }
+
+        var asked = options ?? new ClearingOptions();
+        var assumptions = new List<Assumption>();
+        if (asked.Grit is null or Grit.Unknown)
+        {
+            assumptions.Add(new("clearing.grit", "What clouds it is not known: counted as clay, which does not settle."));
+        }
+
+        if (setting.Container.DepthCm is null)
+        {
+            assumptions.Add(new(
+                SettingFields.Depth.Path, $"Depth not known: taken as {setting.Say.Of(Quantity.Length, DefaultDepthCm)} of standing water."));
+        }
+
+        var ways = Ways(water, clearTo, means, asked, setting).OrderBy(w => w.Minutes).ToList();
+        var picked = ways.Find(w => w.Way == asked.Way) ?? ways.FirstOrDefault();
+        return picked is null
+            ? Untouched(water, before, setting, NothingClears(asked)) with { Assumptions = assumptions }
+            : new ClearingResult(
+                picked, water.ClearedTo(picked.ClarityAfter), null, ClearingSteps.For(picked, setting.Say), assumptions,
+                Explain(picked, water, asked, setting));
+    }
+
+    private static Refusal NothingClears(ClearingOptions asked) => new(
+        "not-cleared",
+        asked.Grit is null or Grit.Unknown or Grit.Clay
+            ? "Clay does not settle, and there is nothing here to flocculate it with."
+            : "It does not settle within a day, and there is nothing here to flocculate it with.",
+        ["Look for clearer water.", "Fill a jar and watch it: what sinks within an hour is silt, and can be settled."]);
+
+    private static IEnumerable<ClearingAnswer> Ways(
+        FieldWater water, Clarity clearTo, ClearingMeans means, ClearingOptions asked, BarrierSetting setting)
+    {
+        var classes = water.Clarity - clearTo;
+        var way = asked.DrawOff ?? DrawOff.Siphon;
+        var loss = DrawOffs.Loss(way);
+        var depth = setting.Container.DepthCm ?? DefaultDepthCm;
+        var settle = Math.Ceiling(Settling.Minutes(Settling.DiameterUm(asked.Grit ?? Grit.Unknown), depth, water.TemperatureC) - 1e-9);
+        if (settle * classes <= Settling.LongestMinutes)
+        {
+            var lost = 1 - Math.Pow(1 - loss, classes);
+            yield return new(
+                ClearingWay.Settle, $"Settle {(classes > 1 ? $"{classes} times " : "")}{Speaker.Minutes(settle)}, then {DrawOffs.Name(way).ToLowerInvariant()}",
+                classes, settle, null, 0, DrawOffs.How(way), lost, water.VolumeL / (1 - lost), clearTo,
+                classes * DrawMinutes, classes * (settle + DrawMinutes));
+        }
+
+        if (means.Flocculant is { } flocculant)
+        {
+            var after = water.Clarity == Clarity.Slurry ? Clarity.SlightlyCloudy : Clarity.Clear;
+            var collect = water.VolumeL / (1 - loss);
+            var dose = Flocculation.Dose(flocculant, water.Clarity, collect);
+            var stand = Math.Ceiling(Flocculation.StandMinutes(water.TemperatureC) - 1e-9);
+            const double stir = Flocculation.StirFastMinutes + Flocculation.StirSlowMinutes;
+            if (after <= clearTo)
+            {
+                yield return new(
+                    ClearingWay.Flocculate, $"{dose}, stand {Speaker.Minutes(stand)}, then {DrawOffs.Name(way).ToLowerInvariant()}",
+                    0, null, dose, stand, DrawOffs.How(way), loss, collect, after, stir + DrawMinutes, stir + stand + DrawMinutes);
+            }
+        }
+
+        if (means.ImprovisedFilter)
+        {
+            var after = (Clarity)Math.Max((int)Clarity.SlightlyCloudy, (int)water.Clarity - 1);
+            if (after <= clearTo && after < water.Clarity)
+            {
+                var minutes = Math.Ceiling(ImprovisedMinutesPerL * water.VolumeL);
+                yield return new(
+                    ClearingWay.ImprovisedFilter, "Through gravel, sand and charcoal: clearer, not safe", 0, null, null, 0, "",
+                    ImprovisedLoss, water.VolumeL / (1 - ImprovisedLoss), after, minutes, minutes);
+            }
+        }
+    }
+
+    private static ClearingResult Untouched(FieldWater water, BarrierStage? before, BarrierSetting setting, Refusal? refusal)
+    {
+        var (way, words) = before switch
+        {
+            BarrierStage.Filter when water.Clarity == Clarity.Clear => (ClearingWay.None, "Nothing to clear"),
+            BarrierStage.Filter => (ClearingWay.PreFilter, "Pre-filter"),
+            _ => (ClearingWay.Strain, "Strain"),
+        };
+        var answer = new ClearingAnswer(way, words, 0, null, null, 0, "", 0, water.VolumeL, water.Clarity, 1, 0);
+        return new ClearingResult(answer, water, refusal, ClearingSteps.Untouched(way, before, water, setting.Say), [], new Working());
+    }
+
+    private static Working Explain(ClearingAnswer picked, FieldWater water, ClearingOptions asked, BarrierSetting setting)
+    {
+        var working = new Working();
+        if (picked.SettleMinutes is { } settle)
+        {
+            var diameter = Settling.DiameterUm(asked.Grit ?? Grit.Unknown);
+            working.Add(
+                "Settling, each time", Settling.Formula, Settling.Source,
+                WorkingValue.Of("t", settle, "min"), WorkingValue.Of("d", diameter, "µm"),
+                WorkingValue.Of("depth", setting.Container.DepthCm ?? DefaultDepthCm, "cm"), WorkingValue.Of("T", water.TemperatureC, "°C"),
+                WorkingValue.Of("v", Settling.VelocityMPerS(diameter, water.TemperatureC) * 1000, "mm/s"));
+        }
+
+        if (picked.Flocculant is { } dose)
+        {
+            working.Add(
+                "Flocculant", "label per litre · litres collected, whole drops up; alum 30 or 60 mg/L", Flocculation.Source,
+                WorkingValue.Of("dose", dose), WorkingValue.Of("V", picked.CollectL, "L"), WorkingValue.Of("T", water.TemperatureC, "°C"));
+        }
+
+        working.Add(
+            "Collect", "V/(1 − loss)", "5 to 15 % stays with the sediment, by the way of drawing off (pick)",
+            WorkingValue.Of("collect", picked.CollectL, "L"), WorkingValue.Of("V", water.VolumeL, "L"), WorkingValue.Of("loss", picked.LossShare));
+        return working;
+    }
+}

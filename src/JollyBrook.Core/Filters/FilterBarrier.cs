@@ -1,0 +1,215 @@
+using JollyBrook.Core.Barriers;
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Units;
+using JollyBrook.Core.Water;
+
+namespace JollyBrook.Core.Filters;
+
+/// <summary>A filter as a barrier, in any of the five styles.</summary>
+internal sealed class FilterBarrier(string id, string name, FilterSpec filter) : IBarrier
+{
+    private const double MostDiscardL = 0.5;
+    private const double PumpLPerMin = 1;
+    private const double SetUpMinutes = 3;
+
+    public string Id => id;
+
+    public string Name => name;
+
+    public BarrierStage Stage => BarrierStage.Filter;
+
+    public bool CanBeFollowed => filter.Style != FilterStyle.DrinkThrough;
+
+    /// <summary>Muddy water and slurry are cleared first, or it clogs.</summary>
+    public Clarity ClearTo(FieldWater water) => Clarity.Cloudy;
+
+    public BarrierResult Apply(FieldWater water, BarrierSetting setting)
+    {
+        var info = FilterElements.Of(filter.Element!.Value);
+        var assumptions = new List<Assumption>();
+        var reason = FilterCredit.Frozen(filter, assumptions) ?? FilterCredit.Dropped(filter, assumptions)
+            ?? FilterCredit.PastLife(filter, water.VolumeL, assumptions);
+        var working = new Working();
+        var flow = Flow(info, water, reason, assumptions, working);
+        var cautions = Cautions(info, flow, water);
+        if (reason is not null)
+        {
+            return BarrierResult.Refused(
+                name, water, new Refusal("filter-not-counted", reason, ["Replace the element.", "Boil it, or use another method."]),
+                assumptions, cautions, working, flow);
+        }
+
+        working.Add(
+            "What the element holds back", "the table's row, or the label's claims", FilterElements.Source,
+            WorkingValue.Of("element", info.Name));
+        var say = setting.Say;
+        var passive = filter.Style == FilterStyle.Gravity;
+        return new BarrierResult(
+            Credits(info), null, $"{Minutes(flow.Minutes)} through the filter",
+            passive ? SetUpMinutes : SetUpMinutes + flow.Minutes, Math.Ceiling(flow.Minutes - 1e-9),
+            [new Supply($"{say.Of(Quantity.Volume, water.VolumeL)} of filter life", 0.2 * water.VolumeL)],
+            Taste.AsItIs, Risks(info, flow, water), After(info, water), () => Steps(info, flow, water, say),
+            "Tastes as it came. Flavour goes into the clean container only, never through the filter.",
+            ["Clean side to clean container: the dirty pouch never touches it.", "Above freezing at night: against the body, in the sleeping bag."],
+            null, BarrierResult.Untimed, assumptions, cautions, working, flow);
+    }
+
+    private IReadOnlyList<LogCredit> Credits(FilterElementInfo info)
+    {
+        var claims = filter.Claims;
+        return BarrierResult.Of(
+            name, claims is null ? info.Name : "as its label claims",
+            Math.Min(6, claims?.Bacteria ?? info.Bacteria), Math.Min(4, claims?.Viruses ?? info.Viruses),
+            Math.Min(4, claims?.Giardia ?? info.Giardia), Math.Min(4, claims?.Cryptosporidium ?? info.Cryptosporidium));
+    }
+
+    private static FieldWater After(FilterElementInfo info, FieldWater water) =>
+        info.TakesOutParticles ? water.ClearedTo(Clarity.Clear) : water;
+
+    private FilterAnswer Flow(
+        FilterElementInfo info, FieldWater water, string? reason, List<Assumption> assumptions, Working working)
+    {
+        if (filter.ClogLoadLNtu is null && filter.Wetted != Happened.No)
+        {
+            assumptions.Add(new("filter.clogLoadLNtu", "Clogging since the last service not known: counted as half clogged."));
+        }
+
+        var rated = filter.RatedFlowLPerMin!.Value;
+        var lost = filter.LostShare ?? 0;
+        var load = filter.ClogLoadLNtu ?? (filter.Wetted == Happened.No ? 0 : info.ClogLNtu);
+        var now = FilterFlow.LPerMin(rated, lost, load, info.ClogLNtu, water.TemperatureC);
+        var minutes = FilterFlow.Minutes(water.VolumeL, water.Ntu, rated, lost, load, info.ClogLNtu, water.TemperatureC);
+        if (filter.Style == FilterStyle.Pump)
+        {
+            minutes = Math.Max(minutes, water.VolumeL / PumpLPerMin);
+        }
+
+        var share = FilterFlow.CleanShare(lost, load, info.ClogLNtu);
+        var slow = share < FilterFlow.ServiceBelow;
+        working.Add(
+            "Flow now", FilterFlow.Formula, FilterFlow.Source, WorkingValue.Of("Q", now, "L/min"), WorkingValue.Of("Q0", rated, "L/min"),
+            WorkingValue.Of("lost", lost), WorkingValue.Of("load", load, "L·NTU"), WorkingValue.Of("K", info.ClogLNtu, "L·NTU"),
+            WorkingValue.Of("μ(20)/μ(T)", Viscosity.FlowShare(water.TemperatureC)), WorkingValue.Of("T", water.TemperatureC, "°C"));
+        working.Add(
+            "Minutes for this volume", FilterFlow.TimeFormula, FilterFlow.Source, WorkingValue.Of("t", minutes, "min"),
+            WorkingValue.Of("V", water.VolumeL, "L"), WorkingValue.Of("NTU", water.Ntu));
+        return new FilterAnswer(
+            filter.Style!.Value, info.Name, now, minutes, share, Viscosity.FlowShare(water.TemperatureC),
+            slow ? (info.BackFlushes ? "Back-flush it now, with clean water only." : info.Care) : null,
+            slow
+                ? FilterFlow.LPerMin(rated, FilterFlow.LostAfterService(lost, load, info.ClogLNtu), 0, info.ClogLNtu, water.TemperatureC)
+                : null,
+            filter.NewOrStored == true || filter.Wetted == Happened.No ? MostDiscardL : 0,
+            filter is { RatedLifeL: { } life, UsedL: { } used } ? Math.Max(0, life - used - water.VolumeL) : null,
+            info.Element is FilterElement.HollowFibre
+                ? "Wet it, then blow gently from the clean side: air that passes easily means it is broken. A pass does not clear a filter that may have frozen."
+                : null,
+            reason);
+    }
+
+    private List<Caution> Cautions(FilterElementInfo info, FilterAnswer flow, FieldWater water)
+    {
+        var cautions = new List<Caution>();
+        if (info.Viruses < LogTarget.Standard(OrganismClass.Viruses) && (filter.Claims?.Viruses ?? 0) < 1)
+        {
+            cautions.Add(new("no-viruses", Severity.Warning, "Does not hold viruses: half an hour of a chemical, a UV lamp or boiling after it does."));
+        }
+
+        if (filter.Element == FilterElement.Carbon)
+        {
+            cautions.Add(new("carbon", Severity.Danger, "Carbon alone takes no organism away: a barrier must follow."));
+        }
+
+        if (filter is { RatedLifeL: { } life, UsedL: { } used } && used + water.VolumeL >= FilterCredit.WarnAtLifeShare * life)
+        {
+            cautions.Add(new("life", Severity.Warning, "Over nine tenths of its rated life are used: carry another element."));
+        }
+
+        if (flow.ServiceAdvice is not null)
+        {
+            cautions.Add(new("slow", Severity.Note, $"Runs at {Speaker.Number(flow.FlowShare * 100, 0)} % of its new flow. {flow.ServiceAdvice}"));
+        }
+
+        if (filter.Style == FilterStyle.DrinkThrough)
+        {
+            cautions.Add(new("no-cooking", Severity.Note, "Drunk through the filter: gives no water for cooking or for a bottle."));
+        }
+
+        if (filter.Style is FilterStyle.Squeeze)
+        {
+            cautions.Add(new("pouch", Severity.Note, "Squeeze evenly: pouches burst, and they are dirty inside and out."));
+        }
+
+        return cautions;
+    }
+
+    private static List<string> Risks(FilterElementInfo info, FilterAnswer flow, FieldWater water)
+    {
+        List<string> risks = [];
+        if (water.Clarity >= Clarity.Cloudy || flow.FlowShare < FilterFlow.ServiceBelow)
+        {
+            risks.Add("clogging");
+        }
+
+        if (water.TemperatureC < 1)
+        {
+            risks.Add("freezing");
+        }
+
+        if (info.Element == FilterElement.Ceramic)
+        {
+            risks.Add("breaking when dropped");
+        }
+
+        return risks;
+    }
+
+    private List<TreatmentStep> Steps(FilterElementInfo info, FilterAnswer flow, FieldWater water, Speaker say)
+    {
+        List<TreatmentStep> steps = [];
+        if (flow.ServiceAdvice is { } advice)
+        {
+            steps.Add(new("service", StepKind.Prepare, info.BackFlushes ? "Back-flush the filter" : "Clean the element",
+                $"{advice} It then runs about {say.Of(Quantity.Flow, flow.FlowAfterServiceLPerMin!.Value)}.", "Done", Optional: true));
+        }
+
+        if (flow.IntegrityCheck is { } check)
+        {
+            steps.Add(new("integrity", StepKind.Check, "Check the wet element", check, "Air hardly passes", Optional: true));
+        }
+
+        if (flow.DiscardL > 0)
+        {
+            steps.Add(new("discard", StepKind.Filter, $"Run {say.Of(Quantity.Volume, flow.DiscardL)} through and throw it away",
+                "The first water out of a new or stored element.", "Thrown away"));
+        }
+
+        steps.Add(new("filter", StepKind.Filter, Title(say, water.VolumeL), How(), "All through", StepClock.Guide, Math.Ceiling(flow.Minutes - 1e-9),
+            Treats: info.Bacteria > 0 || info.Giardia > 0));
+        return steps;
+    }
+
+    private string Title(Speaker say, double volumeL)
+    {
+        var litres = say.Of(Quantity.Volume, volumeL);
+        return filter.Style switch
+        {
+            FilterStyle.Squeeze => $"Squeeze {litres} through",
+            FilterStyle.Gravity => $"Hang it up and let {litres} run through",
+            FilterStyle.Pump => $"Pump {litres} through",
+            FilterStyle.Press => $"Press {litres} through",
+            _ => $"Drink {litres} through it",
+        };
+    }
+
+    private string How() => filter.Style switch
+    {
+        FilterStyle.Squeeze => "Dirty pouch above, clean container below. Evenly, not hard.",
+        FilterStyle.Gravity => "Dirty bag half a metre to a metre and a half above the clean one. It runs by itself.",
+        FilterStyle.Pump => "Intake off the bottom; the clean hose never touches the dirty one.",
+        FilterStyle.Press => "Press down with your weight on a flat place; the outer cup is dirty.",
+        _ => "Only the mouthpiece is clean. Give none of it to a pot or bottle.",
+    };
+
+    private static string Minutes(double minutes) => Speaker.Minutes(Math.Max(1, minutes));
+}

@@ -1,0 +1,65 @@
+using JollyBrook.Core.Contract;
+
+namespace JollyBrook.Core.Filters;
+
+/// <summary>The rules by which a filter loses its whole credit. Each speaks its reason; null when it does not bite.</summary>
+public static class FilterCredit
+{
+    /// <summary>From this share of the rated life on, a warning.</summary>
+    public const double WarnAtLifeShare = 0.9;
+
+    /// <summary>A wet element left to freeze is suspect: damage cannot be seen, and no check clears it.</summary>
+    public static string? Frozen(FilterSpec filter, List<Assumption> assumptions)
+    {
+        ArgumentNullException.ThrowIfNull(filter);
+        ArgumentNullException.ThrowIfNull(assumptions);
+        if (filter.Wetted == Happened.No || filter.Element == FilterElement.Carbon)
+        {
+            return null;
+        }
+
+        if (filter.Wetted is null or Happened.Unknown)
+        {
+            assumptions.Add(new("filter.wetted", "Whether the filter has been wet is not known: counted as wet."));
+        }
+
+        if (filter.Frozen is null or Happened.Unknown)
+        {
+            assumptions.Add(new("filter.frozen", "Whether the wet filter froze is not known: counted as frozen."));
+        }
+
+        return filter.Frozen == Happened.No ? null : "It may have frozen while wet. The damage cannot be seen: not counted until it is replaced.";
+    }
+
+    /// <summary>A dropped ceramic may be cracked unseen.</summary>
+    public static string? Dropped(FilterSpec filter, List<Assumption> assumptions)
+    {
+        ArgumentNullException.ThrowIfNull(filter);
+        ArgumentNullException.ThrowIfNull(assumptions);
+        if (filter.Element != FilterElement.Ceramic)
+        {
+            return null;
+        }
+
+        if (filter.Dropped is null or Happened.Unknown)
+        {
+            assumptions.Add(new("filter.dropped", "Whether the ceramic was dropped is not known: counted as dropped."));
+        }
+
+        return filter.Dropped == Happened.No ? null : "Ceramic that was dropped may be cracked unseen: not counted until it is replaced.";
+    }
+
+    /// <summary>Past its rated litres an element is not counted.</summary>
+    public static string? PastLife(FilterSpec filter, double volumeL, List<Assumption> assumptions)
+    {
+        ArgumentNullException.ThrowIfNull(filter);
+        ArgumentNullException.ThrowIfNull(assumptions);
+        if (filter.RatedLifeL is not { } life || filter.UsedL is not { } used)
+        {
+            assumptions.Add(new("filter.usedL", "Rated life or litres used not known: counted as used up."));
+            return "Its life is not known: counted as used up. Enter the label's litres and what it has had.";
+        }
+
+        return used + volumeL > life ? "Past its rated litres: not counted." : null;
+    }
+}

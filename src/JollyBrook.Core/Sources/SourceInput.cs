@@ -1,0 +1,86 @@
+using System.Text.Json.Serialization;
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Units;
+
+namespace JollyBrook.Core.Sources;
+
+/// <summary>What kind of place the water is taken from.</summary>
+[JsonConverter(typeof(CamelCaseEnumConverter<SourceKind>))]
+public enum SourceKind
+{
+    Unknown,
+    Spring,
+    Stream,
+    River,
+    Lake,
+    Pond,
+    Tank,
+    Seep,
+    Snow,
+    Rain,
+}
+
+/// <summary>How the water moves.</summary>
+[JsonConverter(typeof(CamelCaseEnumConverter<SourceFlow>))]
+public enum SourceFlow
+{
+    Unknown,
+    Flowing,
+    Slow,
+    Stagnant,
+}
+
+/// <summary>A question answered, or not.</summary>
+[JsonConverter(typeof(CamelCaseEnumConverter<YesNo>))]
+public enum YesNo
+{
+    Unknown,
+    Yes,
+    No,
+}
+
+/// <summary>What is seen at the source or upstream of it.</summary>
+[JsonConverter(typeof(CamelCaseEnumConverter<Sighting>))]
+public enum Sighting
+{
+    FuelSheen,
+    MineDrainage,
+    Pesticide,
+    Bloom,
+    DeadFish,
+    Salt,
+    IndustrialOutfall,
+    PostedClosure,
+    Carcass,
+    Stock,
+    CampOrToilet,
+    NobodyAbove,
+    ClearOverStone,
+    LivingInsects,
+}
+
+/// <summary>A source as it is seen. A null or "unknown" counts as worse.</summary>
+/// <param name="Kind">What kind of place.</param>
+/// <param name="Flow">How it moves.</param>
+/// <param name="Seen">What is seen there.</param>
+/// <param name="UpstreamWalked">Whether somebody walked 100 to 200 m upstream and round the next bend.</param>
+/// <param name="RainLastDay">Heavy rain or a surge of melt in the last 24 hours.</param>
+/// <param name="ConductivityUsCm">A probe's reading, µS/cm, 0 to 100 000.</param>
+/// <param name="Here">Which of the trip's sources this is; null for another place.</param>
+public sealed record SourceInput(
+    SourceKind? Kind, SourceFlow? Flow, IReadOnlyList<Sighting>? Seen, YesNo? UpstreamWalked, YesNo? RainLastDay,
+    double? ConductivityUsCm = null, string? Here = null);
+
+public static class SourceFields
+{
+    public static readonly NumberField Conductivity = new(
+        "source.conductivityUsCm", "Conductivity", Quantity.Conductivity, 0, 100000, "Read the probe again, or leave it out.");
+
+    public static readonly IReadOnlyList<Field> All =
+    [
+        ChoiceField.Of<SourceKind>("source.kind", "Kind of source"), ChoiceField.Of<SourceFlow>("source.flow", "Flow"),
+        ChoiceField.Of<Sighting>("source.seen", "What is seen"),
+        ChoiceField.Of<YesNo>("source.upstreamWalked", "Upstream walk"), ChoiceField.Of<YesNo>("source.rainLastDay", "Rain in the last day"),
+        Conductivity,
+    ];
+}

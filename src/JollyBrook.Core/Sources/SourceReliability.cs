@@ -1,0 +1,51 @@
+using System.Text.Json.Serialization;
+using JollyBrook.Core.Contract;
+
+namespace JollyBrook.Core.Sources;
+
+/// <summary>Mapped sources by how surely they run.</summary>
+[JsonConverter(typeof(CamelCaseEnumConverter<SourceClass>))]
+public enum SourceClass
+{
+    Perennial,
+    Lake,
+    TankOrTap,
+    SeasonalInSeason,
+    SeasonalLate,
+    Seep,
+    SnowPatch,
+    ReportedDry,
+}
+
+/// <summary>The chance that a mapped source runs when you come, by class and by its last report (handbook room 10).</summary>
+public static class SourceReliability
+{
+    /// <summary>A source is trusted from here up.</summary>
+    public const double Trusted = 0.95;
+
+    private const double AfterFlowing = 0.97;
+    private const double AfterDry = 0.05;
+    private const double HalfLifeDays = 21;
+
+    /// <summary>By class alone: perennial 0.98, lake 0.99, tank or tap 0.9, seasonal 0.75 and late 0.4, seep 0.5, snow patch 0.8, dry 0.05.</summary>
+    public static double OfClass(SourceClass source) => source switch
+    {
+        SourceClass.Perennial => 0.98,
+        SourceClass.Lake => 0.99,
+        SourceClass.TankOrTap => 0.9,
+        SourceClass.SeasonalInSeason => 0.75,
+        SourceClass.SeasonalLate => 0.4,
+        SourceClass.Seep => 0.5,
+        SourceClass.SnowPatch => 0.8,
+        _ => 0.05,
+    };
+
+    /// <summary>p = p_class + (p_report − p_class)·2^(−age/21 days); the half-life is a pick.</summary>
+    public static double At(SourceClass source, bool? reportedFlowing, double ageDays)
+    {
+        var byClass = OfClass(source);
+        return reportedFlowing is { } flowing
+            ? byClass + (((flowing ? AfterFlowing : AfterDry) - byClass) * Math.Pow(2, -Math.Max(0, ageDays) / HalfLifeDays))
+            : byClass;
+    }
+}

@@ -1,0 +1,37 @@
+using System.Text.Json.Serialization;
+using JollyBrook.Core.Contract;
+
+namespace JollyBrook.Core.Sources;
+
+/// <summary>The four verdicts.</summary>
+[JsonConverter(typeof(CamelCaseEnumConverter<Verdict>))]
+public enum Verdict
+{
+    Use,
+    UseWithCare,
+    LastResort,
+    DoNotUse,
+}
+
+/// <summary>One reason for a verdict.</summary>
+/// <param name="Code">A stable name.</param>
+/// <param name="Weight">"stop", "care", "unknown" or "good".</param>
+/// <param name="Reason">What it is.</param>
+/// <param name="Change">What would change it; empty where nothing needs to.</param>
+public sealed record VerdictReason(string Code, string Weight, string Reason, string Change);
+
+/// <summary>A source judged.</summary>
+/// <param name="Verdict">Use, use with care, last resort, do not use.</param>
+/// <param name="Reasons">Every reason, the gravest first.</param>
+/// <param name="VirusesCountAnyway">Whether people or stock above put viruses back into the target.</param>
+/// <param name="Foul">Whether it is foul enough that a second barrier is worth offering.</param>
+public sealed record SourceVerdict(Verdict Verdict, IReadOnlyList<VerdictReason> Reasons, bool VirusesCountAnyway, bool Foul)
+{
+    public static string Words(Verdict verdict) => verdict switch
+    {
+        Verdict.Use => "Use it, treated",
+        Verdict.UseWithCare => "Use with care, treated",
+        Verdict.LastResort => "Last resort",
+        _ => "Do not use",
+    };
+}

@@ -1,0 +1,84 @@
+using JollyBrook.Core.Barriers;
+using JollyBrook.Core.Clearing;
+using JollyBrook.Core.Sources;
+using JollyBrook.Core.Water;
+
+namespace JollyBrook.Core.Treatment;
+
+/// <summary>One or two barriers in a row on this water, after clearing it as the first one wants: ledgers add.</summary>
+internal sealed class Chain
+{
+    private Chain(IReadOnlyList<IBarrier> barriers, ClearingResult clearing, IReadOnlyList<BarrierResult> results, Situation situation)
+    {
+        (Barriers, Clearing, Results) = (barriers, clearing, results);
+        Refusal = StoppedBy(situation) ?? results.Select(r => r.Refusal).FirstOrDefault(r => r is not null);
+        Ledger = [.. OrganismClasses.All.Select((o, i) => LogLedger.Row(
+            o, situation.Target, [.. results.Select(r => Refusal is null ? r.Credits[i] : r.Credits[i] with { Logs = 0, Reason = Refusal.Reason })],
+            Refusal is null ? results.Select(r => r.MinutesToTarget[i]).FirstOrDefault(m => m is not null) : null))];
+        var melt = situation.Melt?.Answer.Minutes ?? 0;
+        HandsOnMinutes = melt + clearing.Answer.HandsOnMinutes + results.Sum(r => r.HandsOnMinutes);
+        Minutes = Refusal is not null || results.Any(r => r.MinutesToSip is null)
+            ? null
+            : Math.Ceiling(melt - 1e-9) + clearing.Answer.Minutes + results.Sum(r => r.MinutesToSip!.Value);
+    }
+
+    public IReadOnlyList<IBarrier> Barriers { get; }
+
+    public ClearingResult Clearing { get; }
+
+    public IReadOnlyList<BarrierResult> Results { get; }
+
+    /// <summary>Why there is no answer; null otherwise.</summary>
+    public Refusal? Refusal { get; }
+
+    public IReadOnlyList<LedgerRow> Ledger { get; }
+
+    public double HandsOnMinutes { get; }
+
+    /// <summary>Minutes from the start to the first sip; null when refused or never cool.</summary>
+    public double? Minutes { get; }
+
+    public string Id => string.Join('+', Barriers.Select(b => b.Id));
+
+    public string Name => string.Join(", then ", Barriers.Select((b, i) => i == 0 ? b.Name : Lower(b.Name)));
+
+    public string Headline => Refusal is not null
+        ? "No answer for this water"
+        : string.Join(", then ", Results.Select((r, i) => i == 0 ? r.Headline : Lower(r.Headline)));
+
+    public IReadOnlyList<OrganismClass> ShortOf => [.. Ledger.Where(r => !r.Meets).Select(r => r.Organism)];
+
+    public double ShortByLogs => Ledger.Sum(r => r.ShortByLogs);
+
+    public double SupplyWeight => Results.Sum(r => r.Supplies.Sum(s => s.Weight));
+
+    public Taste Taste => Results.Max(r => r.Taste);
+
+    public IReadOnlyList<string> Risks => [.. Results.SelectMany(r => r.Risks).Distinct()];
+
+    public static Chain Run(IReadOnlyList<IBarrier> barriers, Situation situation)
+    {
+        var clearing = ClearingPlan.For(
+            situation.Water, barriers[0].ClearTo(situation.Water), barriers[0].Stage, situation.Means, situation.Request.Clearing, situation.Setting);
+        var water = clearing.After;
+        var results = new List<BarrierResult>(barriers.Count);
+        foreach (var barrier in barriers)
+        {
+            var result = situation.Apply(barrier, water);
+            results.Add(result);
+            water = result.After;
+        }
+
+        return new Chain(barriers, clearing, results, situation);
+    }
+
+    /// <summary>A source that is not to be used stops every way to a dose.</summary>
+    public static Refusal? StoppedBy(Situation situation) => situation.Judged is { Verdict: Verdict.DoNotUse } judged
+        ? new Refusal(
+            "do-not-use", judged.Reasons[0].Reason,
+            ["Treating does not help: leave this water.", .. judged.Reasons.Where(r => r.Weight == "stop").Select(r => r.Change).Distinct()])
+        : null;
+
+    private static string Lower(string words) =>
+        words.Length > 1 && char.IsUpper(words[0]) && char.IsLower(words[1]) ? char.ToLowerInvariant(words[0]) + words[1..] : words;
+}

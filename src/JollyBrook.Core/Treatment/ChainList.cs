@@ -1,0 +1,154 @@
+using System.Text.Json.Serialization;
+using JollyBrook.Core.Barriers;
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Units;
+using JollyBrook.Core.Water;
+
+namespace JollyBrook.Core.Treatment;
+
+/// <summary>A way to put chains in order.</summary>
+[JsonConverter(typeof(CamelCaseEnumConverter<ChainSort>))]
+public enum ChainSort
+{
+    Best,
+    Soonest,
+    LeastWork,
+    LeastSupplies,
+    BestTaste,
+}
+
+/// <summary>One class of a chain's ledger, short.</summary>
+public sealed record ClassLogs(OrganismClass Organism, double Logs, double ShortByLogs);
+
+/// <summary>A chain beside the others.</summary>
+/// <param name="Id">What "method" takes.</param>
+/// <param name="Name">Its barriers in order.</param>
+/// <param name="Headline">The answer in a few words.</param>
+/// <param name="Outcome">Whether it meets the target.</param>
+/// <param name="Why">Why it falls short or gives no answer; what speaks for it otherwise.</param>
+/// <param name="Classes">Its ledger, short.</param>
+/// <param name="ClearFirst">What clearing it needs first; empty for straining.</param>
+/// <param name="HandsOnMinutes">Minutes of work.</param>
+/// <param name="DrinkableMinutes">Minutes to the first sip; null when there is none.</param>
+/// <param name="Supplies">What it uses up.</param>
+/// <param name="Taste">How it tastes, in words.</param>
+/// <param name="Risks">What can go wrong here.</param>
+public sealed record ChainSummary(
+    string Id, string Name, string Headline, TreatOutcome Outcome, string Why, IReadOnlyList<ClassLogs> Classes, string ClearFirst,
+    double HandsOnMinutes, double? DrinkableMinutes, string Supplies, string Taste, IReadOnlyList<string> Risks);
+
+/// <summary>The ids of all chains in one order: those that meet the target, those that fall short, those refused.</summary>
+public sealed record ChainOrder(ChainSort Sort, string Name, IReadOnlyList<string> Ids);
+
+/// <summary>Every chain on the same water.</summary>
+/// <param name="Best">The id of the best one; null when all are refused.</param>
+/// <param name="BestReason">Why it is on top.</param>
+/// <param name="Chains">All of them, best first.</param>
+/// <param name="Orders">The same in other orders.</param>
+public sealed record ChainListResponse(
+    string? Best, string BestReason, IReadOnlyList<ChainSummary> Chains, IReadOnlyList<ChainOrder> Orders);
+
+/// <summary>The calculation "chains".</summary>
+public static class ChainList
+{
+    /// <exception cref="BadInputException">Some field is out of its range.</exception>
+    public static ChainListResponse Compute(TreatRequest request)
+    {
+        var situation = Situation.Of(request);
+        var chains = Chains.All(situation);
+        var usable = chains.Where(c => c.Refusal is null).ToList();
+        return new ChainListResponse(
+            usable.FirstOrDefault()?.Id,
+            usable.Count == 0 ? (chains.Count == 0 ? "There is nothing to treat with." : chains[0].Refusal!.Reason) : Praise(usable[0], usable),
+            [.. chains.Select(c => Summary(c, situation))],
+            [
+                Order(ChainSort.Best, "Best", chains),
+                Order(ChainSort.Soonest, "Soonest", chains.OrderBy(Chains.Rank).ThenBy(c => c.Minutes ?? double.MaxValue)),
+                Order(ChainSort.LeastWork, "Least work", chains.OrderBy(Chains.Rank).ThenBy(c => c.HandsOnMinutes)),
+                Order(ChainSort.LeastSupplies, "Least supplies", chains.OrderBy(Chains.Rank).ThenBy(c => c.SupplyWeight)),
+                Order(ChainSort.BestTaste, "Best taste", chains.OrderBy(Chains.Rank).ThenBy(c => c.Taste)),
+            ]);
+    }
+
+    public static string TasteWords(Taste taste) => taste switch
+    {
+        Taste.AsItIs => "tastes as it came",
+        Taste.Flat => "tastes flat",
+        Taste.Faint => "faint taste",
+        Taste.Chlorine => "tastes of chlorine",
+        _ => "tastes of iodine",
+    };
+
+    private static ChainOrder Order(ChainSort sort, string name, IEnumerable<Chain> chains) => new(sort, name, [.. chains.Select(c => c.Id)]);
+
+    private static ChainSummary Summary(Chain chain, Situation situation) => new(
+        chain.Id, chain.Name, chain.Headline,
+        chain.Refusal is not null ? TreatOutcome.Refused : chain.ShortOf.Count > 0 ? TreatOutcome.ShortOfTarget : TreatOutcome.Meets,
+        Why(chain),
+        [.. chain.Ledger.Select(r => new ClassLogs(r.Organism, r.TotalLogs, r.ShortByLogs))],
+        chain.Clearing.Answer.Passes > 0 || chain.Clearing.Answer.Flocculant is not null || chain.Clearing.Answer.Way == Clearing.ClearingWay.ImprovisedFilter
+            ? chain.Clearing.Answer.Words
+            : "",
+        chain.HandsOnMinutes, chain.Minutes, Supplies(chain, situation), TasteWords(chain.Taste), chain.Risks);
+
+    internal static string Supplies(Chain chain, Situation situation) => string.Join(", ", SupplyWords(chain, situation));
+
+    internal static IReadOnlyList<string> SupplyWords(Chain chain, Situation situation)
+    {
+        List<string> words = [.. chain.Results.SelectMany(r => r.Supplies).Select(s => s.Words)];
+        if (situation.Melt is { } melt)
+        {
+            words.Insert(0, $"{situation.Setting.Say.Of(Quantity.FuelMass, melt.Answer.FuelG)} of fuel to melt it");
+        }
+
+        if (chain.Clearing.Answer.Flocculant is { } flocculant)
+        {
+            words.Insert(0, flocculant);
+        }
+
+        return words;
+    }
+
+    private static string Why(Chain chain)
+    {
+        if (chain.Refusal is { } refusal)
+        {
+            return refusal.Reason;
+        }
+
+        if (chain.ShortOf.Count == 0)
+        {
+            return "Meets the target in every class.";
+        }
+
+        var gaps = chain.Ledger.Where(r => !r.Meets).Select(r => $"{OrganismClasses.Spoken(r.Organism)} by {Speaker.Number(r.ShortByLogs, 1)} log");
+        return $"Short on {string.Join(", ", gaps)}.";
+    }
+
+    private static string Praise(Chain best, List<Chain> usable)
+    {
+        var peers = usable.Where(c => Chains.Rank(c) == Chains.Rank(best)).ToList();
+        List<string> virtues = [];
+        if (peers.All(c => (c.Minutes ?? double.MaxValue) >= (best.Minutes ?? double.MaxValue)))
+        {
+            virtues.Add("the soonest to drink");
+        }
+
+        if (peers.All(c => c.HandsOnMinutes >= best.HandsOnMinutes))
+        {
+            virtues.Add("the least work");
+        }
+
+        if (peers.All(c => c.SupplyWeight >= best.SupplyWeight))
+        {
+            virtues.Add("the least supplies");
+        }
+
+        var meets = best.ShortOf.Count == 0
+            ? "Meets the target in every class"
+            : $"Nothing here meets the whole target; this comes nearest (short on {OrganismClasses.Spoken(best.ShortOf)})";
+        return peers.Count == 1 && best.ShortOf.Count == 0
+            ? $"{meets}; the only one here that does."
+            : virtues.Count == 0 ? $"{meets}; the best balance of wait, work and supplies." : $"{meets}; {string.Join(", ", virtues)}.";
+    }
+}

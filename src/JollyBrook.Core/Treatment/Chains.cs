@@ -1,0 +1,44 @@
+using JollyBrook.Core.Barriers;
+
+namespace JollyBrook.Core.Treatment;
+
+/// <summary>Every chain the kit allows: each barrier alone, and each pair that closes a gap neither closes alone.</summary>
+internal static class Chains
+{
+    /// <summary>All of them, best first.</summary>
+    public static IReadOnlyList<Chain> All(Situation situation)
+    {
+        var single = situation.Barriers.Select(b => Chain.Run([b], situation)).ToList();
+        var pairs = from first in single
+                    where first.Barriers[0].Stage == BarrierStage.Filter && first.Barriers[0].CanBeFollowed && first.Refusal is null
+                    from second in single
+                    where second.Barriers[0].Stage > BarrierStage.Filter
+                    let pair = Chain.Run([first.Barriers[0], second.Barriers[0]], situation)
+                    where IsWorthOffering(pair, first, second, situation)
+                    select pair;
+        return [.. single.Concat(pairs).OrderBy(c => c, BestFirst)];
+    }
+
+    /// <summary>What a chain costs in wait, work and supplies together, so that the best can come first (pick).</summary>
+    public static double Effort(Chain chain) =>
+        ((chain.Minutes ?? double.MaxValue) / 4) + chain.HandsOnMinutes + (2 * chain.SupplyWeight);
+
+    /// <summary>0 for a chain that meets the target, 1 for one that falls short, 2 for one that is refused.</summary>
+    public static int Rank(Chain chain) => chain.Refusal is not null ? 2 : chain.ShortOf.Count > 0 ? 1 : 0;
+
+    private static readonly Comparer<Chain> BestFirst = Comparer<Chain>.Create((a, b) =>
+        (Rank(a), a.ShortByLogs, Effort(a)).CompareTo((Rank(b), b.ShortByLogs, Effort(b))));
+
+    private static bool IsWorthOffering(Chain pair, Chain first, Chain second, Situation situation)
+    {
+        if (pair.Refusal is not null)
+        {
+            return false;
+        }
+
+        const double least = 1e-9;
+        var alone = second.Refusal is null ? Math.Min(first.ShortByLogs, second.ShortByLogs) : first.ShortByLogs;
+        return pair.ShortByLogs < alone - least
+            || (situation.Judged?.Foul == true && second.Barriers[0].Stage == BarrierStage.Heat && pair.ShortByLogs <= least);
+    }
+}

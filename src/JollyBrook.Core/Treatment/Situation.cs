@@ -1,0 +1,139 @@
+using JollyBrook.Core.Barriers;
+using JollyBrook.Core.Boiling;
+using JollyBrook.Core.Chemistry;
+using JollyBrook.Core.Clearing;
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Kit;
+using JollyBrook.Core.Light;
+using JollyBrook.Core.Sources;
+using JollyBrook.Core.Units;
+using JollyBrook.Core.Water;
+
+namespace JollyBrook.Core.Treatment;
+
+/// <summary>A checked request: the water, what surrounds it, and every barrier there is.</summary>
+internal sealed class Situation
+{
+    private readonly Dictionary<(string Barrier, FieldWater Water), BarrierResult> _applied = [];
+
+    private Situation(
+        TreatRequest request, FieldWater water, SourceVerdict? judged, BarrierSetting setting, IReadOnlyList<IBarrier> barriers,
+        IReadOnlyList<IBarrier>? asked, ClearingMeans means, MeltResult? melt)
+    {
+        (Request, Water, Judged, Setting, Barriers, Asked, Means, Melt) = (request, water, judged, setting, barriers, asked, means, melt);
+    }
+
+    public TreatRequest Request { get; }
+
+    /// <summary>The water as it is drawn, or melted.</summary>
+    public FieldWater Water { get; }
+
+    public SourceVerdict? Judged { get; }
+
+    public BarrierSetting Setting { get; }
+
+    public IReadOnlyList<IBarrier> Barriers { get; }
+
+    /// <summary>The chain asked for; null when the best is wanted, or none at all.</summary>
+    public IReadOnlyList<IBarrier>? Asked { get; }
+
+    public ClearingMeans Means { get; }
+
+    public MeltResult? Melt { get; }
+
+    public LogTarget Target => Setting.Target;
+
+    /// <summary>Whether fresh clean snow, or rain off a clean sheet, may be drunk as it is by the traveller's own choice.</summary>
+    public bool MayAcceptUntreated =>
+        Request.AcceptCleanSnowOrRain == true
+        && Judged is { Verdict: Verdict.Use or Verdict.UseWithCare, Foul: false }
+        && Judged.Reasons.All(r => r.Weight != "care" || r.Code == "very-cold")
+        && (Request.Snow is { Kind: SnowKind.Fresh } || (Request.Snow is null && Request.Source?.Kind == SourceKind.Rain));
+
+    /// <exception cref="BadInputException">Some field is out of its range.</exception>
+    public static Situation Of(TreatRequest request)
+    {
+        ArgumentNullException.ThrowIfNull(request);
+        var intake = new Intake(Speaker.For(request.Units));
+        var water = FieldWater.Check(request.Water, intake);
+        var (container, sky) = (request.Container ?? new ContainerInput(), request.Sky ?? new SkyInput());
+        SettingFields.Check(container, sky, intake);
+        intake.Optional(SourceFields.Conductivity, request.Source?.ConductivityUsCm);
+        var kit = (request.Kit ?? []).Where(e => e is { Id: not null, Item: not null }).ToList();
+        var kitIsWrong = kit.FindAll(e => !e.Item!.IsSound(intake)).Count > 0;
+
+        // Every room's options are looked at before anything is said, so that all that is wrong is said at once.
+        BoilSetup.Check(request.Boil, intake, []);
+        ChemicalSetup.Check(ChemicalProfiles.All[0], request.Chemical, intake, []);
+        var judged = request.Source is null ? null : SourceJudge.Judge(request.Source, water);
+        var target = LogTarget.With((request.CountViruses ?? true) || judged?.VirusesCountAnyway == true);
+        var setting = new BarrierSetting(
+            intake, target, container, sky, request.StartAt,
+            [.. new object?[] { request.Boil, request.Chemical }.OfType<object>()]);
+        if (kitIsWrong)
+        {
+            intake.ThrowIfWrong();
+        }
+
+        var barriers = BarriersOf(request, kit);
+        var asked = AskedFor(request.Method, barriers, intake);
+        intake.ThrowIfWrong();
+        var means = new ClearingMeans(
+            kit.Select(e => e.Item!.Flocculant).FirstOrDefault(f => f is not null),
+            kit.Any(e => e.Item!.Kind == KitItemKind.ImprovisedFilter));
+        var melt = request.Snow is { } snow
+            ? Melting.For(water, snow, kit.Select(e => e.Item!.Burner).FirstOrDefault(b => b is not null), setting)
+            : null;
+        intake.ThrowIfWrong();
+        return new Situation(request, melt?.After ?? water, judged, setting, barriers, asked, means, melt);
+    }
+
+    /// <summary>One barrier on one water, worked out once however many chains share it.</summary>
+    public BarrierResult Apply(IBarrier barrier, FieldWater water)
+    {
+        if (!_applied.TryGetValue((barrier.Id, water), out var result))
+        {
+            result = barrier.Apply(water, Setting);
+            _applied.Add((barrier.Id, water), result);
+        }
+
+        return result;
+    }
+
+    private static List<IBarrier>? AskedFor(string? method, List<IBarrier> barriers, Intake intake)
+    {
+        if (string.IsNullOrEmpty(method) || method == Treat.Untreated)
+        {
+            return null;
+        }
+
+        var chain = method.Split('+').Select(id => barriers.Find(b => b.Id == id)).ToList();
+        var fits = chain.Count is 1 or 2 && chain.TrueForAll(b => b is not null)
+            && (chain.Count == 1 || (chain[0]!.CanBeFollowed && chain[0]!.Stage < chain[1]!.Stage));
+        if (!fits)
+        {
+            var field = new ChoiceField(TreatFields.Method.Path, TreatFields.Method.Label, [.. barriers.Select(b => b.Id)]);
+            intake.Refuse(field, field.WrongKind(intake.Say));
+        }
+
+        return chain!;
+    }
+
+    private static List<IBarrier> BarriersOf(TreatRequest request, List<KitEntry> kit)
+    {
+        var barriers = kit.SelectMany(e => e.Item!.Barriers(e.Id!)).ToList();
+        var ofKit = barriers.Count > 0;
+        if (!ofKit || request.BeyondKit == true)
+        {
+            barriers.Add(new BoilBarrier(BoilBarrier.GenericId, "Boil", null));
+            barriers.AddRange(ChemicalProfiles.All.Select(p => new ChemicalBarrier(p.Id, p.Name, p, null)));
+        }
+
+        if (ofKit)
+        {
+            barriers.Add(new SunBarrier(SunBarrier.GenericId));
+        }
+
+        return barriers;
+    }
+}
