@@ -64,8 +64,8 @@ build_all() {
   check_tools
   mkdir -p artifacts
   export DOTNET_CLI_TELEMETRY_OPTOUT=1 DOTNET_NOLOGO=1
-  part server "Server" make_server "${shared_places[@]}" src/JollyBrook.Core src/JollyBrook.Data src/JollyBrook.Server
+  part server "Server" make_server "${shared_places[@]}" src/JollyBrook.Core src/JollyBrook.Data src/JollyBrook.StandIns src/JollyBrook.Server
   part browser "Core for the browser (WebAssembly)" make_browser "${shared_places[@]}" src/JollyBrook.Core src/JollyBrook.Browser
   part packages "Front-end packages" make_packages src/web/package.json src/web/package-lock.json
-  part web "Page" make_web "${shared_places[@]}" src/JollyBrook.Core src/JollyBrook.Browser src/JollyBrook.Server src/web
+  part web "Page" make_web "${shared_places[@]}" src/JollyBrook.Core src/JollyBrook.Browser src/JollyBrook.StandIns src/JollyBrook.Server src/web
 }

@@ -1,8 +1,10 @@
 using JollyBrook.Data;
 using JollyBrook.Server;
 using JollyBrook.Server.Calculations;
+using JollyBrook.Server.Devices;
 using JollyBrook.Server.Records;
 using JollyBrook.Server.Site;
+using JollyBrook.StandIns;
 
 var builder = WebApplication.CreateBuilder(args);
 var options = ServerOptions.From(builder.Configuration);
@@ -11,6 +13,7 @@ builder.WebHost.ConfigureKestrel(kestrel => kestrel.Limits.MaxRequestBodySize = 
 builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddSingleton(options);
 builder.Services.AddSingleton<CurrentPerson>();
+builder.Services.AddSingleton<IWaterProbe, SimulatedProbe>();
 builder.Services.AddJollyBrookData(options.DatabaseFile);
 builder.Services.AddProblemDetails();
 builder.Services.AddContractOpenApi();
@@ -29,6 +32,7 @@ app.MapOpenApi();
 app.MapAbout();
 app.MapCalculations();
 app.MapRecords();
+app.MapProbe();
 app.UseSite(options.SiteFolder);
 
 app.Run();

@@ -5,14 +5,15 @@ using static ArchUnitNET.Fluent.ArchRuleDefinition;
 
 namespace JollyBrook.Server.Tests;
 
-/// <summary>Arrows point one way: Server → Data → Core; inside the core, from the treatment down to the barriers and the water.</summary>
+/// <summary>Arrows point one way: Server → Data, StandIns → Core; inside the core, from the treatment down to the barriers and the water.</summary>
 public class ArchitectureTests
 {
     private static readonly System.Reflection.Assembly Core = typeof(Core.Calculations).Assembly;
     private static readonly System.Reflection.Assembly Data = typeof(Data.RecordStore).Assembly;
+    private static readonly System.Reflection.Assembly StandIns = typeof(StandIns.IWaterProbe).Assembly;
     private static readonly System.Reflection.Assembly Server = typeof(Program).Assembly;
 
-    private static readonly Architecture Whole = new ArchLoader().LoadAssemblies(Core, Data, Server).Build();
+    private static readonly Architecture Whole = new ArchLoader().LoadAssemblies(Core, Data, StandIns, Server).Build();
 
     private static IObjectProvider<IType> In(string room) => Types().That().ResideInNamespaceMatching($@"^JollyBrook\.{room}($|\.)").As(room);
 
@@ -30,13 +31,25 @@ public class ArchitectureTests
         Data.GetReferencedAssemblies().ShouldNotContain(a => a.Name!.StartsWith("JollyBrook.Server", StringComparison.Ordinal));
 
     [Theory]
-    [InlineData(@"Core\.Water", @"Core\.(Boiling|Chemistry|Treatment|Kit|Book|Records|Catalogue)")]
-    [InlineData(@"Core\.Boiling", @"Core\.(Chemistry|Treatment|Kit|Book|Records|Catalogue)")]
-    [InlineData(@"Core\.Chemistry", @"Core\.(Boiling|Treatment|Kit|Book|Records|Catalogue)")]
-    [InlineData(@"Core\.Treatment", @"Core\.(Kit|Book|Records|Catalogue)")]
-    [InlineData(@"Core\.Units", @"Core\.(Water|Boiling|Chemistry|Treatment|Kit|Book|Records|Catalogue)")]
+    [InlineData(@"Core\.Units", @"Core\.(Water|Barriers|Sources|Clearing|Boiling|Chemistry|Filters|Light|Kit|Treatment|Book|Records|Catalogue|Words)")]
+    [InlineData(@"Core\.Water", @"Core\.(Barriers|Sources|Clearing|Boiling|Chemistry|Filters|Light|Kit|Treatment|Book|Records|Catalogue|Words)")]
+    [InlineData(@"Core\.Barriers", @"Core\.(Sources|Clearing|Boiling|Chemistry|Filters|Light|Kit|Treatment|Book|Records|Catalogue|Words)")]
+    [InlineData(@"Core\.Sources", @"Core\.(Barriers|Clearing|Boiling|Chemistry|Filters|Light|Kit|Treatment|Book|Records|Catalogue|Words)")]
+    [InlineData(@"Core\.Clearing", @"Core\.(Sources|Boiling|Chemistry|Filters|Light|Kit|Treatment|Book|Records|Catalogue|Words)")]
+    [InlineData(@"Core\.Boiling", @"Core\.(Sources|Clearing|Chemistry|Filters|Light|Kit|Treatment|Book|Records|Catalogue|Words)")]
+    [InlineData(@"Core\.Chemistry", @"Core\.(Sources|Clearing|Boiling|Filters|Light|Kit|Treatment|Book|Records|Catalogue|Words)")]
+    [InlineData(@"Core\.Filters", @"Core\.(Sources|Clearing|Boiling|Chemistry|Light|Kit|Treatment|Book|Records|Catalogue|Words)")]
+    [InlineData(@"Core\.Light", @"Core\.(Sources|Clearing|Boiling|Chemistry|Filters|Kit|Treatment|Book|Records|Catalogue|Words)")]
+    [InlineData(@"Core\.Kit", @"Core\.(Sources|Treatment|Book|Records|Catalogue|Words)")]
+    [InlineData(@"Core\.Treatment", @"Core\.(Book|Records|Catalogue|Words)")]
     public void Rooms_of_the_core_look_down_only(string room, string above) =>
         Types().That().Are(In(room)).Should().NotDependOnAny(In(above)).Check(Whole);
+
+    [Fact]
+    public void Stand_ins_know_neither_the_store_nor_the_web() =>
+        StandIns.GetReferencedAssemblies().Select(a => a.Name!).ShouldNotContain(
+            n => n.StartsWith("JollyBrook.Data", StringComparison.Ordinal) || n.StartsWith("JollyBrook.Server", StringComparison.Ordinal)
+                || n.StartsWith("Microsoft.AspNetCore", StringComparison.Ordinal));
 
     [Fact]
     public void Only_the_server_knows_both_the_store_and_the_web() =>

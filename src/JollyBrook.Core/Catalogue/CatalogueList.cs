@@ -1,6 +1,8 @@
 using JollyBrook.Core.Boiling;
 using JollyBrook.Core.Chemistry;
+using JollyBrook.Core.Clearing;
 using JollyBrook.Core.Contract;
+using JollyBrook.Core.Sources;
 using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
@@ -19,7 +21,8 @@ public static class CatalogueList
     public static readonly TreatDefaults Defaults = new(
         1, Clarity.SlightlyCloudy, WaterColour.None, 8, 1000, "nadcc-8.5", DateCheck.InDate, BottleLight.ShadeOrOpaque, 6,
         BoilSchool.OneOrThree, BoilSchools.DefaultLongMinutes, Burners.Default.Id, true, CoolingPlace.StillAir, 15,
-        ChemicalProfiles.DefaultDropsPerMl);
+        ChemicalProfiles.DefaultDropsPerMl, SourceKind.Stream, SourceFlow.Flowing, YesNo.No, YesNo.No, Grit.Silty, DrawOff.Siphon, 20, 30,
+        SnowKind.Settled, -8, 46.2, -28.6, 0.3);
 
     public static CatalogueResponse Compute(CatalogueRequest request)
     {
@@ -46,6 +49,7 @@ public static class CatalogueList
             ],
             [.. OrganismClasses.All.Select(o => new ClassInfo(o, Capital(OrganismClasses.Spoken(o)), LogTarget.Standard(o)))],
             LogTarget.Cap,
+            ChoiceListMaker.Make(),
             Defaults);
     }
 

@@ -1,5 +1,7 @@
 using JollyBrook.Core.Boiling;
 using JollyBrook.Core.Chemistry;
+using JollyBrook.Core.Clearing;
+using JollyBrook.Core.Sources;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
 
@@ -60,7 +62,20 @@ public sealed record TreatDefaults(
     bool LidOn,
     CoolingPlace Cooling,
     double AirTemperatureC,
-    double DropsPerMl);
+    double DropsPerMl,
+    SourceKind SourceKind,
+    SourceFlow Flow,
+    YesNo UpstreamWalked,
+    YesNo RainLastDay,
+    Grit Grit,
+    DrawOff DrawOff,
+    double DepthCm,
+    double VanishingDepthCm,
+    SnowKind SnowKind,
+    double SnowTemperatureC,
+    double LatitudeDeg,
+    double LongitudeDeg,
+    double CloudCover);
 
 /// <summary>Everything the page can offer, so that no fact is written twice.</summary>
 public sealed record CatalogueResponse(
@@ -78,4 +93,5 @@ public sealed record CatalogueResponse(
     IReadOnlyList<Choice> Lights,
     IReadOnlyList<ClassInfo> Classes,
     double MostLogs,
+    ChoiceLists Lists,
     TreatDefaults Defaults);

@@ -49,7 +49,7 @@ internal static class ClearingSteps
                     StepClock.Guide, Flocculation.StirFastMinutes));
                 steps.Add(new("stir-slow", StepKind.Clear, "Stir slowly", "Flakes form and grow.", "Flakes have formed",
                     StepClock.Guide, Flocculation.StirSlowMinutes));
-                steps.Add(new("stand", StepKind.Clear, $"Let it stand {Speaker.Minutes(plan.StandMinutes)}",
+                steps.Add(new("floc-stand", StepKind.Clear, $"Let it stand {Speaker.Minutes(plan.StandMinutes)}",
                     "The flakes sink. Longer when it is cold.", "The top is clear", StepClock.Guide, plan.StandMinutes));
                 steps.Add(new("draw-1", StepKind.Clear, "Draw off the clear water", $"Never pour. {plan.DrawOff}", "Drawn off"));
                 break;

@@ -3,7 +3,6 @@ using JollyBrook.Core.Boiling;
 using JollyBrook.Core.Book;
 using JollyBrook.Core.Chemistry;
 using JollyBrook.Core.Contract;
-using JollyBrook.Core.Kit;
 using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Units;
@@ -20,9 +19,14 @@ internal static class DemoSeed
 {
     public static async Task WriteAsync(RecordStore store, Guid owner, DateTimeOffset now)
     {
-        foreach (var item in KitItems)
+        foreach (var item in DemoKit.Items(DateOnly.FromDateTime(now.UtcDateTime)))
         {
             await PutAsync(store, owner, "kit-item", item, ContractJson.Default.KitItem);
+        }
+
+        foreach (var source in DemoTrip.Sources(now))
+        {
+            await PutAsync(store, owner, "trip-source", source, ContractJson.Default.TripSource);
         }
 
         foreach (var batch in Batches)
@@ -30,18 +34,6 @@ internal static class DemoSeed
             await WriteBatchAsync(store, owner, batch, now);
         }
     }
-
-    private static readonly KitItem[] KitItems =
-    [
-        new(KitItemKind.Container, "Litre bottle, wide mouth", 1, Opaque: false),
-        new(KitItemKind.Container, "Steel bottle", 0.75, Opaque: true),
-        new(KitItemKind.Container, "Quart bottle", UnitTable.LitresPerQuart, Opaque: false),
-        new(KitItemKind.Container, "Soft bladder with hose", 2, Opaque: false),
-        new(KitItemKind.Container, "Camp bag", 10, Opaque: true),
-        new(KitItemKind.Container, "Hut jerrycan", 20, Opaque: true),
-        new(KitItemKind.Pot, "Aluminium pot with lid", 1.3, MassKg: 0.19, Material: PotMaterial.Aluminium),
-        new(KitItemKind.Pot, "Titanium mug", 0.75, MassKg: 0.11, Material: PotMaterial.Titanium),
-    ];
 
     private static readonly DemoBatch[] Batches =
     [

@@ -82,7 +82,7 @@ public class SettlingTests
         answer.Outcome.ShouldBe(TreatOutcome.Meets);
         answer.Steps.Select(s => s.Id).ShouldBe(
         [
-            "collect", "floc", "stir-fast", "stir-slow", "stand", "draw-1", "look", "integrity", "filter", "measure", "dose", "dissolve",
+            "collect", "floc", "stir-fast", "stir-slow", "floc-stand", "draw-1", "look", "integrity", "filter", "measure", "dose", "dissolve",
             "threads", "contact", "flavour", "drink",
         ]);
     }
