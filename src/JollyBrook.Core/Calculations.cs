@@ -1,5 +1,6 @@
 using JollyBrook.Core.Catalogue;
 using JollyBrook.Core.Contract;
+using JollyBrook.Core.Kit;
 using JollyBrook.Core.Sources;
 using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Words;
@@ -27,6 +28,9 @@ public static class Calculations
         new Calculation<JudgeRequest, JudgeResponse>(
             "judge", "Whether to use a source at all: verdict, reasons, what would change it, how to draw from it.",
             JudgeSource.Compute, () => ContractJson.Default.JudgeRequest, () => AnswerJson.Default.JudgeResponse, JudgeSource.Fields),
+        new Calculation<KitItemRequest, KitItemResponse>(
+            "kit-item", "Checks a piece of kit and says it in a line.",
+            DescribeItem.Compute, () => ContractJson.Default.KitItemRequest, () => AnswerJson.Default.KitItemResponse, DescribeItem.Fields),
         new Calculation<WordsRequest, WordsResponse>(
             "words", "The words of the field, and the questions on which practitioners disagree.",
             WordList.Compute, () => ContractJson.Default.WordsRequest, () => AnswerJson.Default.WordsResponse, []),

@@ -16,6 +16,9 @@ public sealed record BarrierSetting(
 {
     public Speaker Say => Intake.Say;
 
+    /// <summary>The day it is: the sky's own, or the start's.</summary>
+    public DateOnly? Today => Sky.Date ?? (Now is { } now ? DateOnly.FromDateTime(now.DateTime) : null);
+
     /// <summary>A room's own options; null when none were given.</summary>
     public T? Choice<T>()
         where T : class => Choices.OfType<T>().FirstOrDefault();

@@ -35,7 +35,7 @@ public sealed class ChemicalBarrier(string id, string name, ChemicalProfile prof
             options = options with { Light = BottleLight.ShadeOrOpaque };
         }
 
-        var result = ChemicalPlan.For(profile, water, product?.Fill(options, setting.Now) ?? options, setting.Target, setting.Intake);
+        var result = ChemicalPlan.For(profile, water, product?.Fill(options, setting.Today) ?? options, setting.Target, setting.Intake);
         if (result.Refusal is { } refusal)
         {
             return BarrierResult.Refused(name, water, refusal, result.Assumptions, result.Cautions, result.Working);

@@ -26,14 +26,14 @@ public sealed record ProductSpec(
         [new ChemicalBarrier(id, name, ChemicalProfiles.All.First(p => p.Id == ProfileId), this)];
 
     /// <summary>The options with what the kit knows of the product put in.</summary>
-    public ChemicalOptions Fill(ChemicalOptions options, DateTimeOffset? now)
+    public ChemicalOptions Fill(ChemicalOptions options, DateOnly? today)
     {
         ArgumentNullException.ThrowIfNull(options);
         return options with
         {
-            Date = DateOn(now),
+            Date = DateOn(today),
             BleachStrengthPercent = StrengthPercent,
-            BleachAgeMonths = AgeMonths(now),
+            BleachAgeMonths = AgeMonths(today),
             DropCount = DropCount,
         };
     }
@@ -46,11 +46,11 @@ public sealed record ProductSpec(
         intake.Optional(Strength, StrengthPercent);
     }
 
-    private DateCheck DateOn(DateTimeOffset? now) => BestBefore is not { } last || now is not { } at
+    private DateCheck DateOn(DateOnly? today) => BestBefore is not { } last || today is not { } day
         ? DateCheck.Unknown
-        : DateOnly.FromDateTime(at.DateTime) <= last ? DateCheck.InDate : DateCheck.Past;
+        : day <= last ? DateCheck.InDate : DateCheck.Past;
 
-    private double? AgeMonths(DateTimeOffset? now) => PackDate is not { } packed || now is not { } at
+    private double? AgeMonths(DateOnly? today) => PackDate is not { } packed || today is not { } day
         ? null
-        : Math.Max(0, (DateOnly.FromDateTime(at.DateTime).DayNumber - packed.DayNumber) / DaysInMonth);
+        : Math.Max(0, (day.DayNumber - packed.DayNumber) / DaysInMonth);
 }

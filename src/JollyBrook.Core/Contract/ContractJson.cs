@@ -17,6 +17,7 @@ namespace JollyBrook.Core.Contract;
 [JsonSerializable(typeof(BatchProgressRequest))]
 [JsonSerializable(typeof(JudgeRequest))]
 [JsonSerializable(typeof(WordsRequest))]
+[JsonSerializable(typeof(KitItemRequest))]
 [JsonSerializable(typeof(TripSource))]
 [JsonSerializable(typeof(BatchRecord))]
 [JsonSerializable(typeof(BatchEventRecord))]
@@ -37,4 +38,5 @@ public sealed partial class ContractJson : JsonSerializerContext;
 [JsonSerializable(typeof(ChainListResponse))]
 [JsonSerializable(typeof(JudgeResponse))]
 [JsonSerializable(typeof(WordsResponse))]
+[JsonSerializable(typeof(KitItemResponse))]
 public sealed partial class AnswerJson : JsonSerializerContext;

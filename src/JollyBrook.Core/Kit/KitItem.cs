@@ -40,11 +40,12 @@ public enum KitItemKind
 /// <param name="Lamp">UV lamps.</param>
 /// <param name="Burner">Burners with their fuel.</param>
 /// <param name="Flocculant">Flocculants.</param>
+/// <param name="Retired">Whether it is no longer carried; it is then counted nowhere, and can be brought back.</param>
 public sealed record KitItem(
     KitItemKind? Kind, string? Name, double? VolumeL = null, bool? Opaque = null, double? MassKg = null, PotMaterial? Material = null,
     bool? ClearPlastic = null, bool? Squeezable = null, bool? HasHose = null, double? DepthCm = null,
     ProductSpec? Product = null, FilterSpec? Filter = null, LampSpec? Lamp = null, BurnerSpec? Burner = null,
-    FlocculantSpec? Flocculant = null)
+    FlocculantSpec? Flocculant = null, bool? Retired = null)
 {
     private const int LongestName = 80;
 

@@ -52,8 +52,7 @@ public sealed class SunBarrier(string id) : IBarrier
     private static SunAnswer? Sky(BarrierSetting setting, List<Assumption> assumptions, Working working)
     {
         var sky = setting.Sky;
-        var date = sky.Date ?? (setting.Now is { } now ? DateOnly.FromDateTime(now.DateTime) : null);
-        if (sky.LatitudeDeg is not { } latitude || date is not { } day)
+        if (sky.LatitudeDeg is not { } latitude || setting.Today is not { } day)
         {
             assumptions.Add(new(SettingFields.Latitude.Path, "Latitude or date not known: sunlight is not counted on."));
             return null;

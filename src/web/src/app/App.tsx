@@ -3,8 +3,10 @@ import { useMemo } from 'react';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { CatalogueProvider } from '../core/CatalogueContext';
 import { BookRoom } from '../rooms/book/BookRoom';
+import { KitRoom } from '../rooms/kit/KitRoom';
 import { NowRoom } from '../rooms/now/NowRoom';
 import { SettingsRoom } from '../rooms/settings/SettingsRoom';
+import { WordsRoom } from '../rooms/words/WordsRoom';
 import { TreatRoom } from '../rooms/treat/TreatRoom';
 import { themeOf } from '../shared/theme';
 import { LocalDataProvider, useSettings } from '../store/LocalDataContext';
@@ -18,7 +20,9 @@ const router = createBrowserRouter([
     children: [
       { path: '/now/:id?', element: <NowRoom /> },
       { path: '/treat', element: <TreatRoom /> },
+      { path: '/kit/:id?', element: <KitRoom /> },
       { path: '/book/:id?', element: <BookRoom /> },
+      { path: '/words', element: <WordsRoom /> },
       { path: '/settings', element: <SettingsRoom /> },
       { path: '*', element: <Navigate to="/treat" replace /> },
     ],

@@ -3,7 +3,8 @@ import type { components, paths } from './api';
 /** A record of the calculation contract, as the API document describes it. */
 export type Schema<K extends keyof components['schemas']> = components['schemas'][K];
 
-export type CalculationName = 'catalogue' | 'treat' | 'batch-progress';
+export type CalculationName =
+  'catalogue' | 'treat' | 'chains' | 'judge' | 'kit-item' | 'words' | 'batch-progress';
 
 type Post<N extends CalculationName> = paths[`/api/calc/${N}`]['post'];
 
@@ -18,6 +19,12 @@ export type Catalogue = Schema<'CatalogueResponse'>;
 export type TreatRequest = Schema<'TreatRequest'>;
 
 export type TreatResponse = Schema<'TreatResponse'>;
+
+export type ChainList = Schema<'ChainListResponse'>;
+
+export type ChainSummary = Schema<'ChainSummary'>;
+
+export type Judgement = Schema<'JudgeResponse'>;
 
 export type BatchProgress = Schema<'BatchProgressResponse'>;
 

@@ -28,6 +28,7 @@ export function startCore(): Worker {
   worker.onerror = (event) => {
     for (const job of waiting.values()) job.reject(new Error(event.message));
     waiting.clear();
+    started = null;
   };
   started = worker;
   return worker;
@@ -35,7 +36,7 @@ export function startCore(): Worker {
 
 /** The newest calculations, so that one asked for ahead of the page is not run again by it. */
 const newest = new Map<string, Promise<Outcome<CalculationName>>>();
-const newestKept = 8;
+const newestKept = 12;
 
 /** Runs a calculation of the core in this page. Rejects only if the core itself could not be loaded. */
 export function calculate<N extends CalculationName>(name: N, request: Request<N>): Promise<Outcome<N>> {
@@ -45,6 +46,8 @@ export function calculate<N extends CalculationName>(name: N, request: Request<N
   if (known) return known as Promise<Outcome<N>>;
   const asked = run(name, json);
   newest.set(key, asked as Promise<Outcome<CalculationName>>);
+  // A failure is no answer: the next one to ask tries again.
+  asked.catch(() => newest.delete(key));
   if (newest.size > newestKept) newest.delete(newest.keys().next().value!);
   return asked;
 }

@@ -8,15 +8,31 @@ const looks = {
   meets: { Icon: CheckCircle, colour: 'success.main' },
   shortOfTarget: { Icon: WarningAmber, colour: 'warning.main' },
   refused: { Icon: Block, colour: 'error.main' },
+  accepted: { Icon: WarningAmber, colour: 'warning.main' },
 };
 
 /** How good the answer is: a word, an icon and a colour, never colour alone. */
-export function OutcomeLine({ answer }: { answer: Pick<TreatResponse, 'outcome' | 'verdict'> }) {
+export function OutcomeLine({
+  answer,
+  small,
+}: {
+  answer: Pick<TreatResponse, 'outcome' | 'verdict'>;
+  small?: boolean;
+}) {
   const { Icon, colour } = looks[answer.outcome];
   return (
-    <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, color: colour }}>
-      <Icon aria-hidden />
-      <Typography sx={{ fontWeight: 650 }}>{answer.verdict}</Typography>
+    <Box
+      sx={{
+        display: 'flex',
+        alignItems: small ? 'flex-start' : 'center',
+        gap: small ? 0.5 : 1,
+        color: colour,
+      }}
+    >
+      <Icon aria-hidden fontSize={small ? 'small' : 'medium'} sx={small ? { mt: 0.25 } : undefined} />
+      <Typography variant={small ? 'body2' : 'body1'} sx={{ fontWeight: 650 }}>
+        {answer.verdict}
+      </Typography>
     </Box>
   );
 }

@@ -59,5 +59,11 @@ export function useSettings(): Pick<LocalData, 'settings' | 'change'> {
 
 /** Everything carried, oldest entry first. */
 export function useKit(): Kept<'kit-item'>[] {
+  const { kit } = useLocalData();
+  return useMemo(() => kit.filter((item) => item.body.retired !== true), [kit]);
+}
+
+/** Everything carried or once carried, oldest entry first. */
+export function useWholeKit(): Kept<'kit-item'>[] {
   return useLocalData().kit;
 }

@@ -8,6 +8,7 @@ export interface Bodies {
   'batch-event': Schema<'BatchEventRecord'>;
   'kit-item': Schema<'KitItem'>;
   settings: Schema<'PersonSettings'>;
+  'trip-source': Schema<'TripSource'>;
 }
 
 export type Kind = keyof Bodies;

@@ -1,4 +1,5 @@
-import { FormControlLabel, Stack, Switch, Typography } from '@mui/material';
+import { FormControlLabel, Stack, Switch, Typography, Link as MuiLink } from '@mui/material';
+import { Link } from 'react-router';
 import { ChoiceGroup } from '../../shared/ChoiceGroup';
 import { Section } from '../../shared/Section';
 import { useSettings, type Settings } from '../../store/LocalDataContext';
@@ -57,7 +58,10 @@ export function SettingsRoom() {
         />
         <Typography>
           Leave it on unless you are remote, with few people and no stock upstream. Every answer it changes
-          says so.
+          says so.{' '}
+          <MuiLink component={Link} to="/words">
+            Words and schools
+          </MuiLink>
         </Typography>
       </Section>
     </Stack>

@@ -1,25 +1,30 @@
 import { Box, Button, Stack, Typography } from '@mui/material';
-import { useEffect } from 'react';
+import { useEffect, useRef } from 'react';
 import { useNavigate } from 'react-router';
-import { useShortcut } from '../../app/shortcuts';
 import { rememberAsked } from '../../core/askedLast';
 import { calculate } from '../../core/core';
+import { useCatalogue } from '../../core/CatalogueContext';
 import { useCalculation } from '../../core/useCalculation';
+import { useShortcut } from '../../app/shortcuts';
+import { useNowMinute } from '../../shared/useNow';
 import { startBatch } from '../../store/batches';
-import type { Kept } from '../../store/records';
 import { useKit, useSettings } from '../../store/LocalDataContext';
+import type { Kept } from '../../store/records';
 import { useStore } from '../../store/StoreContext';
-import { AnswerDetails } from './AnswerDetails';
-import { AnswerHead } from './AnswerHead';
-import { BoilForm } from './BoilForm';
-import { ChemicalForm } from './ChemicalForm';
-import { toRequest } from './draft';
+import { useTripSources } from '../../store/trip';
+import { AnswerDetails } from './answer/AnswerDetails';
+import { AnswerHead } from './answer/AnswerHead';
+import { ChainPicker } from './choose/ChainPicker';
 import { fieldErrors } from './fieldErrors';
-import { MethodPicker } from './MethodPicker';
+import { isKnownMethod } from './knownMethod';
+import { MethodForms } from './method/MethodForms';
+import { SourceForm } from './source/SourceForm';
+import { isSnow, kitTreats, toJudge, toRequest } from './toRequest';
 import { useDraft } from './useDraft';
-import { WaterForm } from './WaterForm';
+import { ClearingForm } from './water/ClearingForm';
+import { WaterForm } from './water/WaterForm';
 
-/** Tell what is seen, choose a method, get the answer; it moves with every change. */
+/** Judge the source, say what the water is like, choose a way, get the answer; it moves with every change. */
 export function TreatRoom() {
   const kit = useKit();
   return <TreatDesk key={kit.length === 0 ? 'no kit' : 'kit'} kit={kit} />;
@@ -28,26 +33,48 @@ export function TreatRoom() {
 function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
   const store = useStore();
   const { settings } = useSettings();
+  const catalogue = useCatalogue();
   const navigate = useNavigate();
+  const now = useNowMinute();
+  const trip = useTripSources() ?? [];
   const form = useDraft(kit);
-  const { draft } = form;
-  const request = toRequest(draft, kit, settings.units, settings.countViruses);
+  const starting = useRef(false);
+  // A way that the kit no longer holds gives place to the best one.
+  const draft = isKnownMethod(form.draft, kit, catalogue) ? form.draft : { ...form.draft, method: null };
+  const request = toRequest(draft, kit, settings.units, settings.countViruses, localDay(now));
   const { response: answer, problem, answered, failure } = useCalculation('treat', request);
+  // Asked after the answer itself, which must not wait for it.
+  const { response: list } = useCalculation(
+    'chains',
+    answered === null ? null : { ...request, method: null },
+  );
+  const { response: judgement } = useCalculation(
+    'judge',
+    answered === null ? null : toJudge(draft, trip, settings.units, now),
+  );
   const errors = fieldErrors(problem);
   useEffect(() => {
     if (answer && answered) rememberAsked(answered, answer);
   }, [answered, answer]);
   // For a moment after a change the answer is to what was asked before; it is then shown as such.
   const overtaken = answered !== null && JSON.stringify(answered) !== JSON.stringify(request);
+  const parts = (answer?.method ?? '').split('+');
+  const cloudy =
+    answer?.clearing != null && (answer.clearing.lossShare > 0 || mustClear(answer.refusal?.code));
 
   const start = async () => {
-    if (!answer || answer.outcome === 'refused') return;
-    const started = { ...request, startAt: new Date().toISOString() };
-    const outcome = await calculate('treat', started);
-    if (!outcome.ok) return;
-    const container = kit.find((item) => item.id === draft.containerId)?.body.name ?? 'Another container';
-    const id = await startBatch(store, container, started, outcome.response);
-    await navigate(`/now/${id}`);
+    if (!answer || answer.outcome === 'refused' || starting.current) return;
+    starting.current = true;
+    try {
+      const started = { ...request, method: answer.method, startAt: new Date().toISOString() };
+      const outcome = await calculate('treat', started);
+      if (!outcome.ok) return;
+      const container = kit.find((item) => item.id === draft.containerId)?.body.name ?? 'Another container';
+      const id = await startBatch(store, container, started, outcome.response);
+      await navigate(`/now/${id}`);
+    } finally {
+      starting.current = false;
+    }
   };
   useShortcut('s', 'Start the batch', () => void start());
 
@@ -77,20 +104,48 @@ function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
           problem={problem}
           failure={failure}
           volumeL={answered?.water?.volumeL ?? null}
+          judgement={judgement}
           overtaken={overtaken}
           onStart={() => void start()}
         />
       </Box>
       <Stack spacing={1.5} sx={{ gridArea: 'inputs' }}>
-        <WaterForm form={form} kit={kit} errors={errors} />
-        <MethodPicker value={draft.method} onChange={(method) => form.set({ method })} />
-        {draft.method === 'boil' ? (
-          <BoilForm form={form} kit={kit} errors={errors} />
-        ) : (
-          <ChemicalForm form={form} errors={errors} />
+        <SourceForm form={form} trip={trip} judgement={judgement} />
+        <WaterForm
+          form={form}
+          kit={kit}
+          errors={errors}
+          place={placeName(draft.here, trip, draft.sourceKind)}
+        />
+        {cloudy && <ClearingForm form={form} errors={errors} clearing={answer?.clearing} />}
+        {judgement?.verdict !== 'doNotUse' && (
+          <ChainPicker
+            form={form}
+            list={list}
+            chosen={answer?.method ?? null}
+            kitTreats={kitTreats(kit)}
+            untreated={draft.acceptUntreated && canBeUntreated(draft.sourceKind, draft.snowKind)}
+          />
         )}
+        <MethodForms form={form} kit={kit} errors={errors} parts={parts} snow={isSnow(draft)} />
       </Stack>
       <Box sx={{ gridArea: 'details' }}>{answer && <AnswerDetails answer={answer} form={form} />}</Box>
     </Box>
   );
+}
+
+/** The local date of an instant, as the core takes it. */
+function localDay(instant: string): string {
+  const at = new Date(instant);
+  const pad = (n: number) => String(n).padStart(2, '0');
+  return `${at.getFullYear()}-${pad(at.getMonth() + 1)}-${pad(at.getDate())}`;
+}
+
+const mustClear = (code: string | undefined) => code === 'muddy' || code === 'too-cloudy-for-light';
+
+const canBeUntreated = (kind: string | null, snow: string | null) =>
+  kind === 'rain' || (kind === 'snow' && snow === 'fresh');
+
+function placeName(here: string | null, trip: Kept<'trip-source'>[], kind: string | null): string {
+  return trip.find((source) => source.id === here)?.body.name ?? kind ?? 'stream';
 }

@@ -1,16 +1,42 @@
-import type { Catalogue, Schema, TreatRequest } from '../../core/contract';
-import type { Kept } from '../../store/records';
+import type { Catalogue, Schema } from '../../core/contract';
 import type { Entry } from '../../shared/NumberEntry';
+import type { Kept } from '../../store/records';
+
+/** How clarity is told. */
+export type ClarityBy = 'class' | 'depth' | 'probe';
 
 /** Everything entered in the Treat room. `touched` lists what the person has set; the rest is a marked default. */
 export interface Draft {
+  here: string | null;
+  sourceKind: Schema<'SourceKind'>;
+  flow: Schema<'SourceFlow'>;
+  seen: string[];
+  upstreamWalked: Schema<'YesNo'>;
+  rainLastDay: Schema<'YesNo'>;
+  conductivityUsCm: Entry;
   containerId: string | null;
   volumeL: Entry;
+  clarityBy: ClarityBy;
   clarity: Schema<'Clarity'>;
+  vanishingDepthCm: Entry;
+  turbidityNtu: Entry;
   colour: Schema<'WaterColour'>;
   temperatureC: Entry;
   elevationM: Entry;
-  method: string;
+  snowKind: Schema<'SnowKind'>;
+  snowTemperatureC: Entry;
+  acceptUntreated: boolean;
+  grit: Schema<'Grit'>;
+  drawOff: Schema<'DrawOff'>;
+  depthCm: Entry;
+  /** The chain chosen; null for the best one. */
+  method: string | null;
+  sort: Schema<'ChainSort'>;
+  beyondKit: boolean;
+  cloudCover: Entry;
+  continuousRain: boolean;
+  latitudeDeg: Entry;
+  longitudeDeg: Entry;
   date: Schema<'DateCheck'>;
   light: Schema<'BottleLight'>;
   ph: Entry;
@@ -39,13 +65,35 @@ type Item = Kept<'kit-item'>;
 export function freshDraft({ defaults: d }: Catalogue, kit: Item[]): Draft {
   const container = kit.find((item) => item.body.kind === 'container');
   return {
+    here: null,
+    sourceKind: d.sourceKind,
+    flow: d.flow,
+    seen: [],
+    upstreamWalked: d.upstreamWalked,
+    rainLastDay: d.rainLastDay,
+    conductivityUsCm: null,
     containerId: container?.id ?? null,
     volumeL: container?.body.volumeL ?? d.volumeL,
+    clarityBy: 'class',
     clarity: d.clarity,
+    vanishingDepthCm: d.vanishingDepthCm,
+    turbidityNtu: null,
     colour: d.colour,
     temperatureC: d.temperatureC,
     elevationM: d.elevationM,
-    method: d.method,
+    snowKind: d.snowKind,
+    snowTemperatureC: d.snowTemperatureC,
+    acceptUntreated: false,
+    grit: d.grit,
+    drawOff: d.drawOff,
+    depthCm: container?.body.depthCm ?? d.depthCm,
+    method: null,
+    sort: 'best',
+    beyondKit: false,
+    cloudCover: d.cloudCover,
+    continuousRain: false,
+    latitudeDeg: d.latitudeDeg,
+    longitudeDeg: d.longitudeDeg,
     date: d.date,
     light: d.light,
     ph: null,
@@ -66,64 +114,5 @@ export function freshDraft({ defaults: d }: Catalogue, kit: Item[]): Draft {
     weighedStartC: null,
     weighedElevationM: null,
     touched: [],
-  };
-}
-
-/** What is asked of the core. Text that is no number goes as it is: the core answers it beside its field. */
-export function toRequest(
-  draft: Draft,
-  kit: Item[],
-  units: Schema<'UnitSystem'>,
-  countViruses: boolean,
-): TreatRequest {
-  const number = (entry: Entry) => entry as number | null;
-  const pot = kit.find((item) => item.id === draft.potId)?.body;
-  return {
-    units,
-    countViruses,
-    method: draft.method,
-    water: {
-      volumeL: number(draft.volumeL),
-      clarity: draft.clarity,
-      colour: draft.colour,
-      temperatureC: number(draft.temperatureC),
-      elevationM: number(draft.elevationM),
-    },
-    boil:
-      draft.method === 'boil'
-        ? {
-            school: draft.school,
-            longMinutes: number(draft.longMinutes),
-            burnerId: draft.burnerId,
-            pot: pot
-              ? { capacityL: pot.volumeL, massKg: pot.massKg ?? null, material: pot.material ?? null }
-              : null,
-            lidOn: draft.lidOn,
-            cooling: draft.cooling,
-            airTemperatureC: number(draft.airTemperatureC),
-            calibration: draft.weighed
-              ? {
-                  fuelG: number(draft.weighedFuelG),
-                  volumeL: number(draft.weighedVolumeL),
-                  startTemperatureC: number(draft.weighedStartC),
-                  elevationM: number(draft.weighedElevationM),
-                }
-              : null,
-          }
-        : null,
-    chemical:
-      draft.method === 'boil'
-        ? null
-        : {
-            date: draft.date,
-            light: draft.light,
-            ph: number(draft.ph),
-            bleachStrengthPercent: number(draft.bleachStrengthPercent),
-            bleachAgeMonths: number(draft.bleachAgeMonths),
-            dropCount:
-              draft.drops === null
-                ? null
-                : { drops: number(draft.drops), millilitres: number(draft.dropsMl) },
-          },
   };
 }

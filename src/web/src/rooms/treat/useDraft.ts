@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useCatalogue } from '../../core/CatalogueContext';
 import type { Kept } from '../../store/records';
 import { useStore } from '../../store/StoreContext';
@@ -22,17 +22,19 @@ export function useDraft(kit: Kept<'kit-item'>[]): DraftStore {
     const kept = localStorage.getItem(key);
     return kept === null ? fresh : { ...fresh, ...(JSON.parse(kept) as Partial<Draft>) };
   });
-
-  const put = (next: Draft) => {
-    localStorage.setItem(key, JSON.stringify(next));
-    setDraft(next);
-  };
+  useEffect(() => {
+    localStorage.setItem(key, JSON.stringify(draft));
+  }, [key, draft]);
 
   return {
     draft,
     set: (part) =>
-      put({ ...draft, ...part, touched: [...new Set([...draft.touched, ...Object.keys(part)])] }),
+      setDraft((now) => ({
+        ...now,
+        ...part,
+        touched: [...new Set([...now.touched, ...Object.keys(part)])],
+      })),
     isDefault: (field) => !draft.touched.includes(field),
-    reset: () => put(freshDraft(catalogue, kit)),
+    reset: () => setDraft(freshDraft(catalogue, kit)),
   };
 }

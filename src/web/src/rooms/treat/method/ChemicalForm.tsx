@@ -1,25 +1,31 @@
 import { Box } from '@mui/material';
-import { useCatalogue } from '../../core/CatalogueContext';
-import { ChoiceGroup } from '../../shared/ChoiceGroup';
-import { NumberEntry } from '../../shared/NumberEntry';
-import { Section } from '../../shared/Section';
-import type { Draft } from './draft';
-import type { FieldErrors } from './fieldErrors';
-import type { DraftStore } from './useDraft';
+import { useCatalogue } from '../../../core/CatalogueContext';
+import { ChoiceGroup } from '../../../shared/ChoiceGroup';
+import { NumberEntry } from '../../../shared/NumberEntry';
+import { Section } from '../../../shared/Section';
+import type { Draft } from '../draft';
+import type { FieldErrors } from '../fieldErrors';
+import type { DraftStore } from '../useDraft';
 
 /** What a chemical needs to be told besides the water. */
 export function ChemicalForm({
   form: { draft, set, isDefault },
   errors,
+  profileId,
+  ofKit,
 }: {
   form: DraftStore;
   errors: FieldErrors;
+  profileId: string;
+  /** Whether date, strength and dropper are the kit's. */
+  ofKit: boolean;
 }) {
   const catalogue = useCatalogue();
-  const method = catalogue.methods.find((m) => m.id === draft.method)!;
+  const method = catalogue.methods.find((m) => m.id === profileId);
+  if (!method) return null;
   return (
     <Section title="The product">
-      {method.asksDate && (
+      {method.asksDate && !ofKit && (
         <ChoiceGroup
           label="Date on the pack"
           choices={catalogue.dates}
@@ -28,7 +34,7 @@ export function ChemicalForm({
           onChange={(date) => set({ date: date as Draft['date'] })}
         />
       )}
-      {method.asksBleach && (
+      {method.asksBleach && !ofKit && (
         <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
           <NumberEntry
             label="Bleach strength"
@@ -51,7 +57,7 @@ export function ChemicalForm({
           />
         </Box>
       )}
-      {method.asksDrops && (
+      {method.asksDrops && !ofKit && (
         <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
           <NumberEntry
             label="Drops counted"

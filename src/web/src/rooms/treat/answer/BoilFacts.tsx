@@ -1,7 +1,7 @@
-import { useCatalogue } from '../../core/CatalogueContext';
-import type { Schema } from '../../core/contract';
-import { minutesText } from '../../shared/time';
-import { plain, show } from '../../shared/units';
+import { useCatalogue } from '../../../core/CatalogueContext';
+import type { Schema } from '../../../core/contract';
+import { minutesText } from '../../../shared/time';
+import { plain, show } from '../../../shared/units';
 import { Fact, Facts } from './Facts';
 
 /** Boiling point, minutes, fuel and water. */

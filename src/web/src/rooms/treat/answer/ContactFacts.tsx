@@ -1,7 +1,7 @@
-import { useCatalogue } from '../../core/CatalogueContext';
-import type { Schema } from '../../core/contract';
-import { minutesText } from '../../shared/time';
-import { plain } from '../../shared/units';
+import { useCatalogue } from '../../../core/CatalogueContext';
+import type { Schema } from '../../../core/contract';
+import { minutesText } from '../../../shared/time';
+import { plain } from '../../../shared/units';
 import { Fact, Facts } from './Facts';
 
 /** Label beside computed, for dose and wait. */
@@ -28,6 +28,7 @@ export function ContactFacts({
           {minutesText(contact.computedMinutes)}, longest for {longest}
         </Fact>
       )}
+      {contact.note && <Fact name="Why so long">{contact.note}</Fact>}
       <Fact name="Dose">
         {plain(dose.mgPerL, 1)} mg/L ({dose.computed ? 'computed, more than the label' : 'by the label'}
         {dose.why && `; ${dose.why}`})

@@ -1,9 +1,9 @@
 import { Box, Radio, Typography } from '@mui/material';
-import { useCatalogue } from '../../core/CatalogueContext';
-import type { Schema } from '../../core/contract';
-import { Section } from '../../shared/Section';
-import { minutesText } from '../../shared/time';
-import { show } from '../../shared/units';
+import { useCatalogue } from '../../../core/CatalogueContext';
+import type { Schema } from '../../../core/contract';
+import { Section } from '../../../shared/Section';
+import { minutesText } from '../../../shared/time';
+import { show } from '../../../shared/units';
 
 interface Props {
   schools: Schema<'SchoolCost'>[];

@@ -1,14 +1,18 @@
-import { Box, Stack } from '@mui/material';
-import { useCatalogue } from '../../core/CatalogueContext';
-import { ChoiceGroup } from '../../shared/ChoiceGroup';
-import { NumberEntry } from '../../shared/NumberEntry';
-import { SelectEntry } from '../../shared/SelectEntry';
-import { Section } from '../../shared/Section';
-import { show } from '../../shared/units';
-import type { Kept } from '../../store/records';
-import type { Draft } from './draft';
-import type { FieldErrors } from './fieldErrors';
-import type { DraftStore } from './useDraft';
+import { Box } from '@mui/material';
+import { useCatalogue } from '../../../core/CatalogueContext';
+import { ChoiceGroup } from '../../../shared/ChoiceGroup';
+import { NumberEntry } from '../../../shared/NumberEntry';
+import { SelectEntry } from '../../../shared/SelectEntry';
+import { Section } from '../../../shared/Section';
+import { show } from '../../../shared/units';
+import type { Kept } from '../../../store/records';
+import type { Draft } from '../draft';
+import type { FieldErrors } from '../fieldErrors';
+import { isSnow } from '../toRequest';
+import type { DraftStore } from '../useDraft';
+import { ClarityEntry } from './ClarityEntry';
+import { ProbePanel } from './ProbePanel';
+import { AcceptUntreated, SnowForm } from './SnowForm';
 
 const otherContainer = 'other';
 
@@ -16,16 +20,24 @@ interface Props {
   form: DraftStore;
   kit: Kept<'kit-item'>[];
   errors: FieldErrors;
+  /** What the water is called, for the probe. */
+  place: string;
 }
 
 /** What is in front of the person: container, litres, clarity, colour, temperature, elevation. */
-export function WaterForm({ form: { draft, set, isDefault }, kit, errors }: Props) {
+export function WaterForm({ form, kit, errors, place }: Props) {
+  const { draft, set, isDefault } = form;
   const catalogue = useCatalogue();
   const containers = kit.filter((item) => item.body.kind === 'container');
+  const snow = isSnow(draft);
 
   const choose = (id: string) => {
-    const volumeL = containers.find((item) => item.id === id)?.body.volumeL ?? draft.volumeL;
-    set({ containerId: id === otherContainer ? null : id, volumeL });
+    const body = containers.find((item) => item.id === id)?.body;
+    set({
+      containerId: id === otherContainer ? null : id,
+      volumeL: body?.volumeL ?? draft.volumeL,
+      depthCm: body?.depthCm ?? draft.depthCm,
+    });
   };
 
   return (
@@ -44,7 +56,7 @@ export function WaterForm({ form: { draft, set, isDefault }, kit, errors }: Prop
         ]}
       />
       <NumberEntry
-        label="Water in it"
+        label={snow ? 'Water wanted' : 'Water in it'}
         quantity="volume"
         step={0.25}
         value={draft.volumeL}
@@ -52,14 +64,9 @@ export function WaterForm({ form: { draft, set, isDefault }, kit, errors }: Prop
         onChange={(volumeL) => set({ volumeL })}
         error={errors('water.volumeL')}
       />
-      <ChoiceGroup
-        label="Clarity"
-        choices={catalogue.clarities}
-        value={draft.clarity}
-        isDefault={isDefault('clarity')}
-        onChange={(clarity) => set({ clarity: clarity as Draft['clarity'] })}
-        error={errors('water.clarity')}
-      />
+      {snow && <SnowForm form={form} errors={errors} />}
+      {(snow || draft.sourceKind === 'rain') && <AcceptUntreated form={form} />}
+      <ClarityEntry form={form} errors={errors} />
       <ChoiceGroup
         label="Colour"
         choices={catalogue.colours}
@@ -69,7 +76,7 @@ export function WaterForm({ form: { draft, set, isDefault }, kit, errors }: Prop
         error={errors('water.colour')}
       />
       <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
-        <Stack>
+        {!snow && (
           <NumberEntry
             label="Water temperature"
             quantity="temperature"
@@ -80,7 +87,7 @@ export function WaterForm({ form: { draft, set, isDefault }, kit, errors }: Prop
             error={errors('water.temperatureC')}
             unknown="Not known"
           />
-        </Stack>
+        )}
         <NumberEntry
           label="Elevation"
           quantity="elevation"
@@ -92,6 +99,7 @@ export function WaterForm({ form: { draft, set, isDefault }, kit, errors }: Prop
           unknown="Not known"
         />
       </Box>
+      {!snow && <ProbePanel form={form} water={place} />}
     </Section>
   );
 }

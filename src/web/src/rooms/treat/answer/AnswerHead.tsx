@@ -1,24 +1,26 @@
 import PlayArrow from '@mui/icons-material/PlayArrow';
 import { Box, Button, Paper, Typography } from '@mui/material';
-import { useCatalogue } from '../../core/CatalogueContext';
-import type { Problem, TreatResponse } from '../../core/contract';
-import { OutcomeLine } from '../../shared/OutcomeLine';
-import { clockTime, later, minutesText } from '../../shared/time';
-import { useNowMinute } from '../../shared/useNow';
-import { show } from '../../shared/units';
+import { useCatalogue } from '../../../core/CatalogueContext';
+import type { Judgement, Problem, TreatResponse } from '../../../core/contract';
+import { OutcomeLine } from '../../../shared/OutcomeLine';
+import { clockTime, later, minutesText } from '../../../shared/time';
+import { useNowMinute } from '../../../shared/useNow';
+import { show } from '../../../shared/units';
+import { verdictLooks } from '../source/verdictLooks';
 
 interface Props {
   answer: TreatResponse | null;
   problem: Problem | null;
   failure: string | null;
   volumeL: number | null;
+  judgement: Judgement | null;
   /** Whether something has been changed that this does not answer yet. */
   overtaken: boolean;
   onStart: () => void;
 }
 
 /** The answer, largest on the screen: how much, until when, how good. */
-export function AnswerHead({ answer, problem, failure, volumeL, overtaken, onStart }: Props) {
+export function AnswerHead({ answer, problem, failure, volumeL, judgement, overtaken, onStart }: Props) {
   return (
     <Paper
       component="section"
@@ -33,7 +35,7 @@ export function AnswerHead({ answer, problem, failure, volumeL, overtaken, onSta
         '& > *': { opacity: overtaken ? 0.3 : 1, transition: overtaken ? 'opacity 0s 150ms' : 'none' },
       }}
     >
-      {answer && <Answer answer={answer} volumeL={volumeL} onStart={onStart} />}
+      {answer && <Answer answer={answer} volumeL={volumeL} judgement={judgement} onStart={onStart} />}
       {problem && <CannotBeRight problem={problem} />}
       {!answer && !problem && !failure && <Typography sx={{ py: 2 }}>Working it out…</Typography>}
       {failure && <Typography role="alert">The core could not run: {failure}</Typography>}
@@ -44,15 +46,18 @@ export function AnswerHead({ answer, problem, failure, volumeL, overtaken, onSta
 function Answer({
   answer,
   volumeL,
+  judgement,
   onStart,
 }: {
   answer: TreatResponse;
   volumeL: number | null;
+  judgement: Judgement | null;
   onStart: () => void;
 }) {
   const catalogue = useCatalogue();
   const now = useNowMinute();
   const refused = answer.outcome === 'refused';
+  const SourceIcon = verdictLooks[judgement?.verdict ?? 'use'].Icon;
   return (
     <Box sx={{ display: 'grid', gap: { xs: 0.5, md: 1 } }}>
       <Typography variant="body2" sx={{ color: 'text.secondary' }}>
@@ -63,7 +68,8 @@ function Answer({
         component="p"
         data-testid="headline"
         sx={{
-          fontSize: { xs: '1.9rem', md: '2.6rem' },
+          fontSize:
+            answer.headline.length > 24 ? { xs: '1.5rem', md: '2rem' } : { xs: '1.9rem', md: '2.6rem' },
           fontWeight: 800,
           lineHeight: 1.05,
           letterSpacing: '-0.01em',
@@ -83,8 +89,25 @@ function Answer({
         </Typography>
       )}
       <OutcomeLine answer={answer} />
+      {judgement && judgement.verdict !== 'use' && !refused && (
+        <Typography
+          sx={{
+            display: 'flex',
+            alignItems: 'center',
+            gap: 1,
+            color: verdictLooks[judgement.verdict].colour,
+          }}
+        >
+          <SourceIcon aria-hidden /> Source: {judgement.words.toLowerCase()}
+        </Typography>
+      )}
       {refused ? (
         <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+          {judgement?.verdict === 'doNotUse' && judgement.goOn && (
+            <li>
+              <Typography sx={{ fontWeight: 700 }}>{judgement.goOn}</Typography>
+            </li>
+          )}
           {answer.refusal?.remedies.map((remedy) => (
             <li key={remedy}>
               <Typography>{remedy}</Typography>

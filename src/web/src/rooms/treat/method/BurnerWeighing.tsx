@@ -1,7 +1,7 @@
 import { Box, FormControlLabel, Switch } from '@mui/material';
-import { NumberEntry } from '../../shared/NumberEntry';
-import type { FieldErrors } from './fieldErrors';
-import type { DraftStore } from './useDraft';
+import { NumberEntry } from '../../../shared/NumberEntry';
+import type { FieldErrors } from '../fieldErrors';
+import type { DraftStore } from '../useDraft';
 
 /** "So much fuel boiled so much water from here": the burner's own efficiency in place of the table's. */
 export function BurnerWeighing({ form: { draft, set }, errors }: { form: DraftStore; errors: FieldErrors }) {

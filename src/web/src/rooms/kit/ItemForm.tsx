@@ -1,0 +1,88 @@
+import { Alert, Box, Button, Typography } from '@mui/material';
+import { useState } from 'react';
+import { useCalculation } from '../../core/useCalculation';
+import { calculate } from '../../core/core';
+import { Section } from '../../shared/Section';
+import { TextEntry } from '../../shared/TextEntry';
+import { useSettings } from '../../store/LocalDataContext';
+import { keep } from '../../store/records';
+import { useStore } from '../../store/StoreContext';
+import { ItemFields } from './ItemFields';
+import { kinds, type Item } from './kinds';
+
+interface Props {
+  /** Null for a new item. */
+  id: string | null;
+  start: Item;
+  onKept: (id: string) => void;
+}
+
+/** One piece of kit: checked by the core as it is typed, kept only when it is sound. */
+export function ItemForm({ id, start, onKept }: Props) {
+  const store = useStore();
+  const { units } = useSettings().settings;
+  const [item, setItem] = useState(start);
+  const [saved, setSaved] = useState(false);
+  const { response, problem } = useCalculation('kit-item', { units, item });
+  const errors = (field: string) => problem?.errors.find((error) => error.field === field)?.message;
+  const kind = kinds.find((k) => k.id === item.kind);
+
+  const change = (next: Item) => {
+    setSaved(false);
+    setItem(next);
+  };
+  const save = async (next: Item) => {
+    const checked = await calculate('kit-item', { units, item: next });
+    if (!checked.ok) return;
+    const kept = await keep(store.db, 'kit-item', next, id ?? undefined);
+    store.sync.nudge();
+    setItem(next);
+    setSaved(true);
+    onKept(kept);
+  };
+  const other = problem?.errors.filter((error) => !shownBesideField(error.field)) ?? [];
+
+  return (
+    <Section title={id === null ? `New: ${kind?.one}` : (start.name ?? '')}>
+      <Typography sx={{ fontWeight: 650 }}>
+        {response?.words ?? (problem ? 'Something is still missing.' : '')}
+      </Typography>
+      <TextEntry
+        label="Name"
+        value={item.name ?? ''}
+        onChange={(name) => change({ ...item, name })}
+        error={errors('name')}
+      />
+      <ItemFields item={item} onChange={change} errors={errors} />
+      {other.map((error) => (
+        <Typography key={error.field} role="alert" color="error">
+          {error.message}
+        </Typography>
+      ))}
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+        <Button variant="contained" size="large" disabled={problem !== null} onClick={() => void save(item)}>
+          Keep it
+        </Button>
+        {id !== null && (
+          <Button
+            color={item.retired ? 'primary' : 'error'}
+            onClick={() => void save({ ...item, retired: item.retired !== true })}
+          >
+            {item.retired ? 'Carry it again' : 'No longer carried'}
+          </Button>
+        )}
+      </Box>
+      {saved && (
+        <Alert severity="success" variant="outlined">
+          Kept.
+        </Alert>
+      )}
+    </Section>
+  );
+}
+
+const beside = ['name', 'volumeL', 'massKg', 'depthCm'];
+
+function shownBesideField(field: string): boolean {
+  return beside.includes(field) || /^(filter|lamp|burner|flocculant|product|chemical)\./.test(field);
+}

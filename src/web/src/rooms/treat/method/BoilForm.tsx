@@ -1,0 +1,79 @@
+import { FormControlLabel, Switch } from '@mui/material';
+import { useCatalogue } from '../../../core/CatalogueContext';
+import { ChoiceGroup } from '../../../shared/ChoiceGroup';
+import { NumberEntry } from '../../../shared/NumberEntry';
+import { SelectEntry } from '../../../shared/SelectEntry';
+import { Section } from '../../../shared/Section';
+import { show } from '../../../shared/units';
+import type { Kept } from '../../../store/records';
+import { BurnerWeighing } from './BurnerWeighing';
+import type { Draft } from '../draft';
+import type { FieldErrors } from '../fieldErrors';
+import type { DraftStore } from '../useDraft';
+
+const noPot = 'none';
+
+interface Props {
+  form: DraftStore;
+  kit: Kept<'kit-item'>[];
+  errors: FieldErrors;
+  /** Whether the burner is chosen here; otherwise it is the kit's. */
+  asksBurner: boolean;
+}
+
+/** What boiling needs to be told besides the water. */
+export function BoilForm({ form, kit, errors, asksBurner }: Props) {
+  const { draft, set, isDefault } = form;
+  const catalogue = useCatalogue();
+  const pots = kit.filter((item) => item.body.kind === 'pot');
+  return (
+    <Section title="Stove and pot">
+      {asksBurner && (
+        <SelectEntry
+          label="Burner"
+          choices={catalogue.burners}
+          value={draft.burnerId}
+          isDefault={isDefault('burnerId')}
+          onChange={(burnerId) => set({ burnerId })}
+        />
+      )}
+      <ChoiceGroup
+        label="Pot"
+        value={draft.potId ?? noPot}
+        isDefault={isDefault('potId')}
+        onChange={(id) => set({ potId: id === noPot ? null : id })}
+        choices={[
+          ...pots.map(({ id, body }) => ({
+            id,
+            name: `${body.name} · ${show(catalogue, 'volume', body.volumeL ?? 0)}`,
+          })),
+          { id: noPot, name: 'Not named' },
+        ]}
+      />
+      <FormControlLabel
+        control={<Switch checked={draft.lidOn} onChange={(event) => set({ lidOn: event.target.checked })} />}
+        label="Lid on, flame turned down while it boils"
+        sx={{ minHeight: 48 }}
+      />
+      {draft.school === 'longBoil' && (
+        <NumberEntry
+          label="Minutes of the long boil"
+          quantity="duration"
+          step={1}
+          value={draft.longMinutes}
+          isDefault={isDefault('longMinutes')}
+          onChange={(longMinutes) => set({ longMinutes })}
+          error={errors('boil.longMinutes')}
+        />
+      )}
+      <ChoiceGroup
+        label="Where it cools"
+        choices={catalogue.coolingPlaces}
+        value={draft.cooling}
+        isDefault={isDefault('cooling')}
+        onChange={(cooling) => set({ cooling: cooling as Draft['cooling'] })}
+      />
+      <BurnerWeighing form={form} errors={errors} />
+    </Section>
+  );
+}

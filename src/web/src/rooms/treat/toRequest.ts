@@ -1,0 +1,132 @@
+import type { Request, Schema, TreatRequest } from '../../core/contract';
+import type { Entry } from '../../shared/NumberEntry';
+import type { Kept } from '../../store/records';
+import type { Draft } from './draft';
+
+type Item = Kept<'kit-item'>;
+
+/** Text that is no number goes as it is: the core answers it beside its field. */
+const number = (entry: Entry) => entry as number | null;
+
+const holdsWater: (string | null)[] = ['container', 'pot'];
+
+/** What in the kit treats or clears water. */
+export function means(kit: Item[]): Item[] {
+  return kit.filter((item) => !holdsWater.includes(item.body.kind));
+}
+
+/** Whether the kit holds a barrier, so that the generic methods need not stand in for one. */
+export function kitTreats(kit: Item[]): boolean {
+  return means(kit).some(({ body }) => body.product ?? body.filter ?? body.lamp ?? body.burner);
+}
+
+export const isSnow = (draft: Draft) => draft.sourceKind === 'snow';
+
+/** What is asked of the core about treating this water. */
+export function toRequest(
+  draft: Draft,
+  kit: Item[],
+  units: Schema<'UnitSystem'>,
+  countViruses: boolean,
+  today: string,
+): TreatRequest {
+  const pot = kit.find((item) => item.id === draft.potId)?.body;
+  const container = kit.find((item) => item.id === draft.containerId)?.body;
+  return {
+    units,
+    countViruses,
+    method: draft.method,
+    source: source(draft),
+    water: water(draft),
+    snow: isSnow(draft) ? { kind: draft.snowKind, temperatureC: number(draft.snowTemperatureC) } : null,
+    acceptCleanSnowOrRain: draft.acceptUntreated,
+    clearing: { grit: draft.grit, drawOff: draft.drawOff },
+    container: {
+      opaque: container?.opaque ?? null,
+      clearPlastic: container?.clearPlastic ?? null,
+      squeezable: container?.squeezable ?? null,
+      hasHose: container?.hasHose ?? null,
+      depthCm: number(draft.depthCm),
+      capacityL: container?.volumeL ?? null,
+    },
+    sky: {
+      airTemperatureC: number(draft.airTemperatureC),
+      latitudeDeg: number(draft.latitudeDeg),
+      longitudeDeg: number(draft.longitudeDeg),
+      cloudCover: number(draft.cloudCover),
+      continuousRain: draft.continuousRain,
+      date: today,
+    },
+    kit: means(kit).map(({ id, body }) => ({ id, item: body })),
+    beyondKit: draft.beyondKit,
+    boil: {
+      school: draft.school,
+      longMinutes: number(draft.longMinutes),
+      burnerId: draft.burnerId,
+      pot: pot
+        ? { capacityL: pot.volumeL ?? null, massKg: pot.massKg ?? null, material: pot.material ?? null }
+        : null,
+      lidOn: draft.lidOn,
+      cooling: draft.cooling,
+      airTemperatureC: number(draft.airTemperatureC),
+      calibration: draft.weighed
+        ? {
+            fuelG: number(draft.weighedFuelG),
+            volumeL: number(draft.weighedVolumeL),
+            startTemperatureC: number(draft.weighedStartC),
+            elevationM: number(draft.weighedElevationM),
+          }
+        : null,
+    },
+    chemical: {
+      date: draft.date,
+      light: draft.light,
+      ph: number(draft.ph),
+      bleachStrengthPercent: number(draft.bleachStrengthPercent),
+      bleachAgeMonths: number(draft.bleachAgeMonths),
+      dropCount:
+        draft.drops === null ? null : { drops: number(draft.drops), millilitres: number(draft.dropsMl) },
+    },
+  };
+}
+
+/** What is asked of the core about the place. */
+export function toJudge(
+  draft: Draft,
+  trip: Kept<'trip-source'>[],
+  units: Schema<'UnitSystem'>,
+  now: string,
+): Request<'judge'> {
+  return {
+    units,
+    source: source(draft),
+    water: water(draft),
+    trip: trip.map(({ id, body }) => ({ id, source: body })),
+    now,
+  };
+}
+
+function source(draft: Draft): Schema<'SourceInput'> {
+  return {
+    kind: draft.sourceKind,
+    flow: isSnow(draft) || draft.sourceKind === 'rain' ? 'unknown' : draft.flow,
+    seen: draft.seen,
+    upstreamWalked: draft.upstreamWalked,
+    rainLastDay: draft.rainLastDay,
+    conductivityUsCm: number(draft.conductivityUsCm),
+    here: draft.here,
+  };
+}
+
+function water(draft: Draft): Schema<'WaterInput'> {
+  return {
+    volumeL: number(draft.volumeL),
+    clarity: draft.clarityBy === 'class' ? draft.clarity : 'unknown',
+    vanishingDepthCm: draft.clarityBy === 'depth' ? number(draft.vanishingDepthCm) : null,
+    turbidityNtu: draft.clarityBy === 'probe' ? number(draft.turbidityNtu) : null,
+    colour: draft.colour,
+    // Snow is melted to a temperature the core knows.
+    temperatureC: isSnow(draft) ? null : number(draft.temperatureC),
+    elevationM: number(draft.elevationM),
+  };
+}

@@ -1,0 +1,57 @@
+import { FormControlLabel, Switch } from '@mui/material';
+import { useCatalogue } from '../../../core/CatalogueContext';
+import { ChoiceGroup } from '../../../shared/ChoiceGroup';
+import { NumberEntry } from '../../../shared/NumberEntry';
+import type { Draft } from '../draft';
+import type { FieldErrors } from '../fieldErrors';
+import type { DraftStore } from '../useDraft';
+
+/** Snow or ice: what it is and how cold. */
+export function SnowForm({
+  form: { draft, set, isDefault },
+  errors,
+}: {
+  form: DraftStore;
+  errors: FieldErrors;
+}) {
+  const { lists } = useCatalogue();
+  return (
+    <>
+      <ChoiceGroup
+        label="Snow or ice"
+        choices={lists.snowKinds}
+        value={draft.snowKind}
+        isDefault={isDefault('snowKind')}
+        onChange={(snowKind) => set({ snowKind: snowKind as Draft['snowKind'] })}
+      />
+      <NumberEntry
+        label="Snow temperature"
+        quantity="temperature"
+        step={1}
+        value={draft.snowTemperatureC}
+        isDefault={isDefault('snowTemperatureC')}
+        onChange={(snowTemperatureC) => set({ snowTemperatureC })}
+        error={errors('snow.temperatureC')}
+        unknown="Not known"
+      />
+    </>
+  );
+}
+
+/** The school that drinks fresh clean snow, or rain off a clean sheet, as it is. */
+export function AcceptUntreated({ form: { draft, set } }: { form: DraftStore }) {
+  return (
+    <FormControlLabel
+      control={
+        <Switch
+          checked={draft.acceptUntreated}
+          onChange={(event) =>
+            set({ acceptUntreated: event.target.checked, method: event.target.checked ? draft.method : null })
+          }
+        />
+      }
+      label="Fresh and clean: offer it untreated, by my own choice"
+      sx={{ minHeight: 48 }}
+    />
+  );
+}

@@ -1,0 +1,39 @@
+import { Box, TextField, Typography } from '@mui/material';
+import { useId } from 'react';
+
+interface Props {
+  label: string;
+  value: string;
+  onChange: (text: string) => void;
+  type?: 'text' | 'date';
+  error?: string;
+  hint?: string;
+}
+
+/** A line of text, or a date. */
+export function TextEntry({ label, value, onChange, type = 'text', error, hint }: Props) {
+  const id = useId();
+  return (
+    <Box>
+      <Typography
+        component="label"
+        htmlFor={id}
+        variant="body2"
+        sx={{ display: 'block', color: 'text.secondary', mb: 0.5 }}
+      >
+        {label}
+      </Typography>
+      <TextField
+        id={id}
+        size="small"
+        type={type}
+        value={value}
+        onChange={(event) => onChange(event.target.value)}
+        error={error !== undefined}
+        helperText={error ?? hint}
+        fullWidth
+        slotProps={{ htmlInput: { autoComplete: 'off' } }}
+      />
+    </Box>
+  );
+}
