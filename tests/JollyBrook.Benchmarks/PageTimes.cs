@@ -22,7 +22,7 @@ internal sealed class PageTimes : IDisposable
     {
         using var browser = new Browser(_server.Address);
         browser.Open("/treat");
-        browser.UntilHeadline("1 tablet");
+        browser.UntilHeadline("2 cycles of UV");
         var medians = (IReadOnlyCollection<object>)browser.Driver.ExecuteAsyncScript(
             """
             const done = arguments[arguments.length - 1];

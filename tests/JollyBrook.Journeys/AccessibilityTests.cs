@@ -20,21 +20,25 @@ public sealed class AccessibilityTests : IDisposable
         {
             browser.Open("/settings");
             browser.Click("button", theme);
-            foreach (var (path, sign) in new[] { ("/settings", "Viruses count"), ("/treat", "Drink at"), ("/now", "Camp bag"), ("/book", "Quart bottle") })
+            foreach (var (path, sign) in new[] { ("/settings", "Viruses count"), ("/treat", "Drink at"), ("/now", "Camp bag"), ("/book", "Quart bottle"), ("/kit", "Flocculant drops"), ("/words", "Where practitioners disagree") })
             {
                 browser.Open(path);
                 browser.UntilText(sign);
                 Check(browser, $"{path} {theme} {width}");
                 if (path == "/treat")
                 {
-                    browser.Click("radio", "Boil");
+                    browser.Click("button", "Blue-green bloom, scum like paint, pea-soup");
+                    browser.UntilHeadline("Do not use this water");
+                    Check(browser, $"{path} stopped {theme} {width}");
+                    browser.Click("button", "Blue-green bloom, scum like paint, pea-soup");
+                    browser.Click("radio", "Canister stove");
                     browser.UntilText("three schools");
                     browser.Fill("Water in it", "400");
                     browser.UntilText("this says 400 L");
                     Check(browser, $"{path} with an error {theme} {width}");
                     browser.Fill("Water in it", "1");
-                    browser.Click("radio", "Chlorine tablet, NaDCC 8.5 mg");
-                    browser.UntilHeadline("1 tablet");
+                    browser.Click("radio", "UV lamp");
+                    browser.UntilHeadline("2 cycles of UV");
                 }
             }
         }

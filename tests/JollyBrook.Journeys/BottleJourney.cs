@@ -24,7 +24,7 @@ public sealed class BottleJourney : IDisposable
         _browser.Click("button", "Clear");
         _browser.Fill("Water temperature", "5");
         _browser.Fill("Elevation", "1200");
-        _browser.Click("radio", "Chlorine dioxide tablet");
+        _browser.Click("radio", "Chlorine dioxide tablets");
         _browser.UntilHeadline("1 tablet");
         _browser.UntilText("Drink at");
         _browser.UntilText("Meets the full target.");

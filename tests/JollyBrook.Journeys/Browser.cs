@@ -27,6 +27,9 @@ public sealed class Browser : IDisposable
 
     public string Headline => Find(By.CssSelector("[data-testid=headline]")).Text;
 
+    /// <summary>What the answer's own sheet says.</summary>
+    public string AnswerText => Find(By.CssSelector("section[aria-label=Answer]")).Text;
+
     /// <summary>Everything a person can read on the page.</summary>
     public string Text => Driver.FindElement(By.TagName("body")).Text;
 
@@ -145,7 +148,17 @@ public sealed class Browser : IDisposable
             "heading" => "h1, h2, h3",
             _ => $"[role={role}]",
         };
-        return [.. Driver.FindElements(By.CssSelector(css)).Where(e => NameOf(e).Equals(name, StringComparison.Ordinal))];
+        // Asking for a name is slow: only what holds the words somewhere is asked.
+        var near = (IReadOnlyCollection<object>)Driver.ExecuteScript(
+            """
+            const [css, name] = arguments;
+            const words = e => [
+              e.getAttribute('aria-label'), e.textContent, ...[...(e.labels ?? [])].map(l => l.textContent),
+              ...(e.getAttribute('aria-labelledby') ?? '').split(' ').map(id => document.getElementById(id)?.textContent),
+            ].join(' ').replaceAll('\u200b', '');
+            return [...document.querySelectorAll(css)].filter(e => words(e).includes(name));
+            """, css, name)!;
+        return [.. near.Cast<IWebElement>().Where(e => NameOf(e).Equals(name, StringComparison.Ordinal))];
     }
 
     /// <summary>What an element is called, without invisible spaces and without the mark of a default.</summary>

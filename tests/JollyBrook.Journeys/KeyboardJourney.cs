@@ -5,7 +5,7 @@ namespace JollyBrook.Journeys;
 /// <summary>The same job without a pointer.</summary>
 public sealed class KeyboardJourney : IDisposable
 {
-    private const int MostTabs = 80;
+    private const int MostTabs = 160;
     private readonly AppServer _server = new(demo: false);
     private readonly Browser _browser;
 
@@ -23,20 +23,19 @@ public sealed class KeyboardJourney : IDisposable
         _browser.Open("/now");
         _browser.UntilText("Nothing is running");
         _browser.Press("t");
-        _browser.UntilHeadline("1 tablet");
+        _browser.UntilHeadline("1 min at a rolling boil");
 
         TabTo("Water in it");
         _browser.SelectAll();
         _browser.Press("2");
-        _browser.UntilHeadline("2 tablets");
+        _browser.UntilText("Boil, 2 L");
         TabTo("Clear");
         _browser.Press(Keys.ArrowRight + Keys.ArrowRight + Keys.Enter);
-        _browser.UntilHeadline("4 tablets");
+        _browser.UntilText("the mark vanishes at 12 cm to 26 cm");
 
-        // Into the methods, then down to bleach: boil, two chlorine tablets, bleach.
-        TabTo("Chlorine tablet, NaDCC 8.5 mg");
-        _browser.Press(Keys.ArrowDown);
-        _browser.Press(Keys.ArrowDown);
+        // Into the ways, then down to bleach.
+        TabTo("Boil");
+        DownTo("Household bleach, regular unscented");
         _browser.UntilText("Age not known: bleach is counted as over a year old");
         TabTo("Months since the pack date");
         _browser.Press("8");
@@ -66,6 +65,22 @@ public sealed class KeyboardJourney : IDisposable
 
     private void CurrentStepIs(string title) => _browser.Until(
         () => _browser.Driver.FindElements(By.CssSelector("li[aria-current=step]")).SingleOrDefault()?.Text.Contains(title) == true, $"step “{title}”");
+
+    private void DownTo(string name)
+    {
+        List<string> passed = [];
+        while (passed.Count < 20)
+        {
+            _browser.Press(Keys.ArrowDown);
+            passed.Add(Browser.NameOf(_browser.Driver.SwitchTo().ActiveElement()));
+            if (passed[^1] == name)
+            {
+                return;
+            }
+        }
+
+        throw new TimeoutException($"20 times down did not reach “{name}”, only: {string.Join(" | ", passed)}");
+    }
 
     private void TabTo(string name)
     {

@@ -18,8 +18,12 @@ public sealed class NoServerJourney : IDisposable
     public void Answers_without_the_server_and_sends_later()
     {
         _browser.Open("/treat");
-        _browser.UntilHeadline("1 tablet");
+        _browser.UntilHeadline("1 min at a rolling boil");
+        _browser.Named("radio", "Chlorine tablet, NaDCC 8.5 mg");
         _server.Stop();
+
+        _browser.Click("radio", "Chlorine tablet, NaDCC 8.5 mg");
+        _browser.UntilHeadline("1 tablet");
 
         _browser.Fill("Water in it", "2.5");
         _browser.UntilHeadline("3 tablets");
@@ -43,7 +47,7 @@ public sealed class NoServerJourney : IDisposable
         _browser.Click("link", "Book");
         _browser.UntilText("The book is empty");
         _browser.Click("link", "Treat some water");
-        _browser.UntilHeadline("1 tablet");
+        _browser.UntilHeadline("1 min at a rolling boil");
         _browser.Named("combobox", "Container").Text.ShouldBe("Another container");
     }
 }

@@ -24,6 +24,51 @@ internal static class RequestGen
             {"steps":[{"id":"strain","kind":"prepare","title":"a","detail":"b","done":"c"},{"id":"measure","kind":"prepare","title":"a","detail":"b","done":"c"},{"id":"contact","kind":"contact","title":"a","detail":"b","done":null,"clock":"gate","minutes":33.5},{"id":"drink","kind":"drink","title":"a","detail":"b","done":"c"}],"shortOf":["viruses"],"taps":[{{string.Join(",", taps.Select(t => $$"""{"kind":"done","stepId":"{{t.Item1}}","at":"{{At(t.Item2)}}"}"""))}}],"startedAt":"{{At(0)}}","now":"{{At(minute)}}"}
             """;
 
+    private static readonly Gen<string> Source =
+        from kind in Gen.OneOf("\"stream\"", "\"pond\"", "\"lake\"", "\"snow\"", "\"unknown\"", "null", "\"puddle\"")
+        from flow in Gen.OneOf("\"flowing\"", "\"stagnant\"", "\"unknown\"", "null")
+        from seen in Gen.OneOf("\"bloom\"", "\"stock\"", "\"campOrToilet\"", "\"nobodyAbove\"", "\"livingInsects\"").Array[0, 2]
+        from walked in Gen.OneOf("\"yes\"", "\"no\"", "null")
+        from conductivity in Number(100, 2000, "-1", "null")
+        select $$"""{"kind":{{kind}},"flow":{{flow}},"seen":[{{string.Join(",", seen)}}],"upstreamWalked":{{walked}},"rainLastDay":"no","conductivityUsCm":{{conductivity}}}""";
+
+    private static readonly Gen<string> Filter =
+        from element in Gen.OneOf("hollowFibre", "ceramic", "pleated", "purifier", "oneMicron", "carbon")
+        from style in Gen.OneOf("squeeze", "gravity", "pump", "press", "drinkThrough")
+        from flow in Number(0.05, 4, "0", "null")
+        from used in Number(0, 5000, "null")
+        from load in Number(0, 3000, "null")
+        from frozen in Gen.OneOf("\"no\"", "\"no\"", "\"yes\"", "null")
+        select $$$$"""{"kind":"filter","name":"Filter","filter":{"element":"{{{{element}}}}","style":"{{{{style}}}}","ratedFlowLPerMin":{{{{flow}}}},"ratedLifeL":4000,"usedL":{{{{used}}}},"clogLoadLNtu":{{{{load}}}},"wetted":"yes","frozen":{{{{frozen}}}},"dropped":"no"}}""";
+
+    private static readonly Gen<string> Lamp =
+        from cycles in Number(0, 40, "null")
+        from battery in Gen.OneOf("\"lithium\"", "\"alkaline\"", "null")
+        select $$$$"""{"kind":"lamp","name":"Lamp","lamp":{"volumePerCycleL":1,"secondsPerCycle":90,"cyclesLeft":{{{{cycles}}}},"battery":{{{{battery}}}}}}""";
+
+    private static readonly Gen<string> KitItem = Gen.OneOf(Filter, Lamp).Select(item => $$"""{"item":{{item}}}""");
+
+    private static readonly Gen<string> WithKit =
+        from units in Units
+        from water in Water()
+        from source in Source
+        from filter in Filter
+        from lamp in Lamp
+        from method in Gen.OneOf("null", "\"filter\"", "\"lamp\"", "\"filter+lamp\"", "\"filter+tablets\"", "\"sunlight\"", "\"stove\"", "\"lamp+filter\"")
+        from snow in Gen.OneOf("null", "null", """{"kind":"settled","temperatureC":-12}""")
+        from cloud in Number(0, 1, "null")
+        from latitude in Number(-70, 70, "200", "null")
+        from grit in Gen.OneOf("\"silty\"", "\"clay\"", "\"sandy\"", "null")
+        select $$$$"""
+            {"units":{{{{units}}}},"method":{{{{method}}}},"water":{{{{water}}}},"source":{{{{source}}}},"snow":{{{{snow}}}},"clearing":{"grit":{{{{grit}}}},"drawOff":"pump"},"container":{"clearPlastic":true,"capacityL":1,"depthCm":20},"sky":{"airTemperatureC":-3,"latitudeDeg":{{{{latitude}}}},"longitudeDeg":-28.6,"cloudCover":{{{{cloud}}}},"date":"2026-08-10"},"kit":[{"id":"filter","item":{{{{filter}}}}},{"id":"lamp","item":{{{{lamp}}}}},{"id":"tablets","item":{"kind":"product","name":"Tablets","product":{"profileId":"nadcc-8.5","bestBefore":"2027-01-01"}}},{"id":"stove","item":{"kind":"burner","name":"Stove","burner":{"burnerId":"canister-windy","fuelLeftG":120}}},{"id":"alum","item":{"kind":"flocculant","name":"Alum","flocculant":{"form":"alum"}}}],"chemical":{"light":"shadeOrOpaque"}}
+            """;
+
+    private static readonly Gen<string> Judge =
+        from units in Units
+        from source in Source
+        from water in Water()
+        select $$"""{"units":{{units}},"source":{{source}},"water":{{water}}}""";
+
     private static readonly Gen<string> Broken =
         from whole in Treat
         from length in Gen.Int[0, 60]
@@ -32,6 +77,11 @@ internal static class RequestGen
     public static readonly Gen<(string Name, string Json)> Any = Gen.Frequency(
         (2, Units.Select(u => ("catalogue", $$"""{"units":{{u}}}"""))),
         (16, Treat.Select(json => ("treat", json))),
+        (10, WithKit.Select(json => ("treat", json))),
+        (4, WithKit.Select(json => ("chains", json))),
+        (4, Judge.Select(json => ("judge", json))),
+        (2, KitItem.Select(json => ("kit-item", json))),
+        (1, Gen.Const(("words", "{}"))),
         (4, Progress.Select(json => ("batch-progress", json))),
         (1, Broken.Select(json => ("treat", json))),
         (1, Gen.Const(("divine", "{}"))));

@@ -6,7 +6,7 @@ namespace JollyBrook.Journeys;
 /// <summary>The server and the page run the same core: a few hundred requests, good and bad, get the same answers from both.</summary>
 public sealed class TwoHostsTests : IDisposable
 {
-    private const int Requests = 360;
+    private const int Requests = 420;
     private const double Tolerance = 1e-9;
 
     private readonly AppServer _server = new(demo: false);
@@ -25,7 +25,7 @@ public sealed class TwoHostsTests : IDisposable
     {
         var requests = RequestGen.Any.Array[Requests].Single();
         _browser.Open("/treat");
-        _browser.UntilHeadline("1 tablet");
+        _browser.UntilHeadline("1 min at a rolling boil");
         var inPage = InPage(requests);
         inPage.Count.ShouldBe(Requests);
         var refused = 0;

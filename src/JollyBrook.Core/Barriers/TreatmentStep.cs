@@ -50,7 +50,7 @@ public enum StepClock
 /// <param name="Clock">How its clock works.</param>
 /// <param name="Minutes">Minutes on the clock; 0 without one.</param>
 /// <param name="Optional">Whether it may be skipped.</param>
-/// <param name="Treats">Whether it takes organisms away: the water is safe once the last such step is done.</param>
+/// <param name="DrinkAfter">Whether drinking waits for it: the water may be drunk once the last such step is done.</param>
 public sealed record TreatmentStep(
     string Id,
     StepKind Kind,
@@ -60,4 +60,4 @@ public sealed record TreatmentStep(
     StepClock Clock = StepClock.None,
     double Minutes = 0,
     bool Optional = false,
-    bool Treats = false);
+    bool DrinkAfter = false);

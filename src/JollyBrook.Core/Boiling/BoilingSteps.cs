@@ -26,11 +26,11 @@ internal static class BoilingSteps
         var which = boil.Loads > 1 ? $", load {load} of {boil.Loads}" : "";
         steps.Add(new($"heat-{load}", StepKind.Heat, $"Bring to a rolling boil{which}",
             $"About {Speaker.Minutes(boil.HeatMinutes)}. The clock starts when big bubbles churn the whole pot.",
-            "The whole pot churns", StepClock.Guide, Math.Ceiling(boil.HeatMinutes - 1e-9), Treats: boil.HoldMinutes <= 0));
+            "The whole pot churns", StepClock.Guide, Math.Ceiling(boil.HeatMinutes - 1e-9), DrinkAfter: boil.HoldMinutes <= 0));
         if (boil.HoldMinutes > 0)
         {
             steps.Add(new($"boil-{load}", StepKind.Boil, $"Keep it boiling {Speaker.Minutes(boil.HoldMinutes)}{which}",
-                "Lid on, flame turned down as far as it still churns.", null, StepClock.Gate, boil.HoldMinutes, Treats: true));
+                "Lid on, flame turned down as far as it still churns.", null, StepClock.Gate, boil.HoldMinutes, DrinkAfter: true));
         }
 
         steps.Add(new($"pour-{load}", StepKind.Pour, $"Pour into the clean container{which}",

@@ -14,6 +14,7 @@ public sealed record ChoiceLists(
     IReadOnlyList<SignChoice> Signs,
     IReadOnlyList<Choice> YesNo,
     IReadOnlyList<Choice> Grits,
+    IReadOnlyList<Choice> ClearingWays,
     IReadOnlyList<Choice> DrawOffs,
     IReadOnlyList<Choice> SnowKinds,
     IReadOnlyList<Choice> Elements,
@@ -48,6 +49,10 @@ internal static class ChoiceListMaker
             new(Id(Grit.Sandy), "Sand", "sinks in minutes"), new(Id(Grit.Silty), "Silt", "sinks within an hour or two"),
             new(Id(Grit.FineSilt), "Fine silt", "sinks in hours"), new(Id(Grit.Clay), "Clay", "does not sink: flocculate"),
             new(Id(Grit.Unknown), "Not known", "counts as clay"),
+        ],
+        [
+            new(Id(ClearingWay.Settle), "Settling", ""), new(Id(ClearingWay.Flocculate), "Flocculant", "where the kit holds one"),
+            new(Id(ClearingWay.ImprovisedFilter), "Improvised filter", "gravel, sand and charcoal; clearer, not safe"),
         ],
         [.. Enum.GetValues<DrawOff>().Select(d => new Choice(Id(d), Clearing.DrawOffs.Name(d), Clearing.DrawOffs.How(d)))],
         [

@@ -24,7 +24,7 @@ internal static class ChemicalSteps
             "Rinsed and closed"));
         steps.Add(new("contact", StepKind.Contact, $"Wait {Speaker.Minutes(contact.WaitMinutes)}",
             "Keep it closed, in the shade or opaque. Add no more water and no flavour.",
-            null, StepClock.Gate, contact.WaitMinutes, Treats: true));
+            null, StepClock.Gate, contact.WaitMinutes, DrinkAfter: true));
         if (profile.IsHouseholdBleach)
         {
             steps.Add(new("smell", StepKind.Check, "Smell it",

@@ -185,7 +185,7 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter) :
         }
 
         steps.Add(new("filter", StepKind.Filter, Title(say, water.VolumeL), How(), "All through", StepClock.Guide, Math.Ceiling(flow.Minutes - 1e-9),
-            Treats: info.Bacteria > 0 || info.Giardia > 0));
+            DrinkAfter: info.Bacteria > 0 || info.Giardia > 0));
         return steps;
     }
 

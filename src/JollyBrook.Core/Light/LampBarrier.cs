@@ -133,10 +133,10 @@ internal sealed class LampBarrier(string id, string name, LampSpec lamp) : IBarr
             steps.Add(new($"fill-{fill}", StepKind.Prepare, $"Fill {say.Of(Quantity.Volume, each)} into a wide mouth{which}",
                 $"No more than {say.Of(Quantity.Volume, lamp.VolumePerCycleL!.Value)} at a time.", "Filled"));
             steps.Add(new($"light-{fill}", StepKind.Light, $"{(plan.CyclesPerFill == 1 ? "1 cycle" : $"{plan.CyclesPerFill} cycles")}, stirring all the time{which}",
-                "Stir or swirl until the last cycle has run; a cycle cut short does not count.", null, StepClock.Gate, plan.SecondsPerFill / 60, Treats: true));
+                "Stir or swirl until the last cycle has run; a cycle cut short does not count.", null, StepClock.Gate, plan.SecondsPerFill / 60, DrinkAfter: true));
         }
 
-        steps.Add(new("wipe", StepKind.Threads, "Wipe rim and threads dry", "The light does not reach them.", "Wiped", Treats: true));
+        steps.Add(new("wipe", StepKind.Threads, "Wipe rim and threads dry", "The light does not reach them.", "Wiped", DrinkAfter: true));
         return steps;
     }
 }

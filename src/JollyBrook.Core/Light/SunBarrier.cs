@@ -112,7 +112,7 @@ public sealed class SunBarrier(string id) : IBarrier
             }
 
             steps.Add(new($"sun-{day}", StepKind.Light, $"Leave it {Speaker.Minutes(DayMinutes)} in the sun{which}",
-                "Clouds over for long: it needs a second day.", null, StepClock.Gate, DayMinutes, Treats: true));
+                "Clouds over for long: it needs a second day.", null, StepClock.Gate, DayMinutes, DrinkAfter: true));
         }
 
         return steps;

@@ -27,14 +27,15 @@ public static class BatchProgress
         }
 
         replay.RunGatesUntil(request.Now!.Value);
-        return Report(replay, request.Steps!, request.ShortOf ?? [], request.Now.Value);
+        return Report(replay, request.Steps!, request.ShortOf ?? [], request.Now.Value, request.DrinkWithinHours);
     }
 
     private static BatchProgressResponse Report(
-        BatchReplay replay, IReadOnlyList<TreatmentStep> steps, IReadOnlyList<OrganismClass> shortOf, DateTimeOffset now)
+        BatchReplay replay, IReadOnlyList<TreatmentStep> steps, IReadOnlyList<OrganismClass> shortOf, DateTimeOffset now,
+        double? drinkWithinHours)
     {
         var current = replay.Current;
-        var safeStep = steps.LastOrDefault(s => s.Treats) ?? steps.LastOrDefault(s => s.Kind is StepKind.Contact or StepKind.Boil) ?? steps[^1];
+        var safeStep = steps.LastOrDefault(s => s.DrinkAfter) ?? steps.LastOrDefault(s => s.Kind is StepKind.Contact or StepKind.Boil) ?? steps[^1];
         var clock = Clock(replay, current, now);
         var state = State(replay, current, safeStep);
         var cautions = new List<Caution>();
@@ -45,12 +46,19 @@ public static class BatchProgress
                 "This device's clock is behind the times stored in this batch. Check it: the wait shown may be too long, never too short."));
         }
 
+        var drinkBy = replay.DoneAt(safeStep.Id) is { } safe && drinkWithinHours is { } hours ? safe.AddHours(hours) : (DateTimeOffset?)null;
+        if (drinkBy < now && state == BatchState.Drinkable)
+        {
+            cautions.Add(new("kept-too-long", Severity.Warning, "It has no residual and has stood too long: treat it again before you drink it."));
+        }
+
         return new BatchProgressResponse(
             state,
             Words(state, current, shortOf),
             state is BatchState.Finished or BatchState.Discarded ? null : current?.Id,
             state is BatchState.Finished or BatchState.Discarded ? null : clock,
             SafeAt(replay, safeStep),
+            drinkBy,
             replay.DiscardedAt ?? (current is null ? replay.DoneAt(steps[^1].Id) : null),
             [.. steps.Select(s => Step(replay, s, current, safeStep))],
             cautions);

@@ -31,12 +31,14 @@ public sealed record BatchTap(BatchEventKind? Kind, string? StepId, DateTimeOffs
 /// <param name="Taps">What was tapped, in the order it was recorded.</param>
 /// <param name="StartedAt">When the batch was started.</param>
 /// <param name="Now">The time now.</param>
+/// <param name="DrinkWithinHours">How long it keeps once it is safe; null where a residual keeps it.</param>
 public sealed record BatchProgressRequest(
     IReadOnlyList<TreatmentStep>? Steps,
     IReadOnlyList<OrganismClass>? ShortOf,
     IReadOnlyList<BatchTap>? Taps,
     DateTimeOffset? StartedAt,
-    DateTimeOffset? Now);
+    DateTimeOffset? Now,
+    double? DrinkWithinHours = null);
 
 public static class BatchFields
 {

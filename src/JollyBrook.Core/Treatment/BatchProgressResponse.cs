@@ -56,6 +56,7 @@ public sealed record RunningClock(
 /// <param name="CurrentStepId">The step whose turn it is; null when there is none left.</param>
 /// <param name="Clock">The clock that counts now, if any.</param>
 /// <param name="SafeAt">When the last gate ends or ended; null until it is running.</param>
+/// <param name="DrinkBy">Until when it keeps; null until it is safe, and where a residual keeps it.</param>
 /// <param name="FinishedAt">When it was drunk, put by or thrown away.</param>
 /// <param name="Steps">Every step's standing.</param>
 /// <param name="Cautions">What to mind, such as a clock that went backwards.</param>
@@ -65,6 +66,7 @@ public sealed record BatchProgressResponse(
     string? CurrentStepId,
     RunningClock? Clock,
     DateTimeOffset? SafeAt,
+    DateTimeOffset? DrinkBy,
     DateTimeOffset? FinishedAt,
     IReadOnlyList<StepProgress> Steps,
     IReadOnlyList<Caution> Cautions);

@@ -96,12 +96,17 @@ public static class Treat
             [.. ledger.Where(r => !r.Meets).Select(r => r.Organism)], Math.Ceiling(melt?.Minutes ?? 0),
             situation.Request.StartAt?.ToUniversalTime().AddMinutes(Math.Ceiling(melt?.Minutes ?? 0)),
             null, null, null, null, ledger,
-            [.. situation.Melt?.Steps ?? [], DrinkSteps.Flavour("Flat from melting: a pinch of salt, or drink mix."), DrinkSteps.Drink()],
+            [.. Drawn(situation), DrinkSteps.Flavour("Flat from melting: a pinch of salt, or drink mix."), DrinkSteps.Drink()],
             situation.Melt?.Assumptions ?? [],
             [new Caution("untreated", Severity.Warning, "Fresh and clean by your own eye alone. Treating it is the default.")],
             situation.Melt?.Working.Steps ?? [], null, melt, HandsOnMinutes: melt?.Minutes ?? 0, Supplies: [], Risks: [], Storage: [],
             SourceVerdict: situation.Judged?.Verdict);
     }
+
+    /// <summary>Melted, or caught: the last of it done, it may be drunk.</summary>
+    private static IEnumerable<TreatmentStep> Drawn(Situation situation) => situation.Melt is { } melt
+        ? melt.Steps.Select((s, i) => s with { DrinkAfter = i == melt.Steps.Count - 1 })
+        : [new("catch", StepKind.Prepare, "Catch it off the clean sheet", "After the first minutes have rinsed it, into the clean container.", "Caught", DrinkAfter: true)];
 
     private static List<Assumption> Assumptions(Chain chain, Situation situation)
     {

@@ -55,6 +55,7 @@ public class SnowTests
         var accepted = Melt(Treat.Untreated, SnowKind.Fresh, accept: true);
         accepted.Outcome.ShouldBe(TreatOutcome.Accepted);
         accepted.Ledger.ShouldAllBe(r => r.TotalLogs == 0);
+        accepted.Steps.Single(s => s.DrinkAfter).Id.ShouldBe("melt");
         Should.Throw<Core.Contract.BadInputException>(() => Melt(Treat.Untreated, SnowKind.Fresh));
         Should.Throw<Core.Contract.BadInputException>(() => Melt(Treat.Untreated, SnowKind.Settled, accept: true));
         Should.Throw<Core.Contract.BadInputException>(() => Melt(

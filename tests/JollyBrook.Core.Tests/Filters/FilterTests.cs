@@ -81,7 +81,7 @@ public class FilterTests
     [InlineData(FilterStyle.Press, "Press 2 L through")]
     [InlineData(FilterStyle.DrinkThrough, "Drink 2 L through it")]
     public void Each_style_has_its_own_step(FilterStyle style, string title) =>
-        Through(Kits.Squeeze with { Style = style }, Ask.Water(2)).Steps.ShouldContain(s => s.Title == title && s.Treats);
+        Through(Kits.Squeeze with { Style = style }, Ask.Water(2)).Steps.ShouldContain(s => s.Title == title && s.DrinkAfter);
 
     [Fact]
     public void Gravity_is_no_work_and_a_pump_is_a_minute_a_litre()

@@ -62,7 +62,7 @@ public class LightTests
         var answer = Lamp(Kits.Lamp, Ask.Water(1), 15);
         answer.Steps.Single(s => s.Id == "light-1").ShouldSatisfyAllConditions(
             s => s.Clock.ShouldBe(StepClock.Gate), s => s.Minutes.ShouldBe(1.5), s => s.Done.ShouldBeNull());
-        answer.Steps.Last(s => s.Treats).Id.ShouldBe("wipe");
+        answer.Steps.Last(s => s.DrinkAfter).Id.ShouldBe("wipe");
         answer.DrinkWithinHours.ShouldBe(24);
         answer.Cautions.ShouldContain(c => c.Code == "adenovirus");
     }

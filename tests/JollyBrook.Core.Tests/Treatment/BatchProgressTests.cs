@@ -137,4 +137,21 @@ public class BatchProgressTests
             }
         });
     }
+
+    [Fact]
+    public void Water_without_a_residual_is_to_be_drunk_within_its_hours()
+    {
+        var lamp = Treat.Compute(new TreatRequest(
+            Core.Units.UnitSystem.Metric, Ask.Water(1), "lamp", StartAt: Start, Sky: new(15), Kit: [Kits.Entry(Kits.Lamp)]));
+        BatchTap[] taps = [Done("strain", 1), Done("fill-1", 2), Done("wipe", 5)];
+        BatchProgressResponse After(double minutes, params BatchTap[] made) => BatchProgress.Compute(
+            new BatchProgressRequest(lamp.Steps, [], made, Start, Start.AddMinutes(minutes), lamp.DrinkWithinHours));
+
+        After(4, taps[..2]).DrinkBy.ShouldBeNull(); // lit for 1.5 minutes, not wiped yet
+        var kept = After(60, taps);
+        kept.State.ShouldBe(BatchState.Drinkable);
+        kept.DrinkBy.ShouldBe(Start.AddMinutes(5).AddHours(24));
+        kept.Cautions.ShouldBeEmpty();
+        After(5 + (24 * 60) + 1, taps).Cautions.ShouldContain(c => c.Code == "kept-too-long");
+    }
 }

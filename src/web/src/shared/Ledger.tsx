@@ -102,7 +102,12 @@ function Figure({ row }: { row: Row }) {
           ? `${plain(row.totalLogs, 1)}, not asked`
           : `${plain(Math.floor(row.totalLogs * 10) / 10, 1)} of ${plain(row.targetLogs, 0)}`}
       </Typography>
-      {row.minutesToTarget !== null && (
+      {row.credits.length > 1 && (
+        <Typography component="span" variant="body2" sx={{ color: 'text.secondary' }}>
+          ({row.credits.map((credit) => plain(Math.floor(credit.logs * 10) / 10, 1)).join(' + ')})
+        </Typography>
+      )}
+      {row.credits.length === 1 && row.minutesToTarget !== null && (
         <Typography
           component="span"
           variant="body2"

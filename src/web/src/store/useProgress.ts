@@ -51,6 +51,7 @@ async function standing(batch: Batch, now: string): Promise<BatchProgress | null
     taps: batch.taps.map(({ kind, stepId, at }) => ({ kind, stepId, at })),
     startedAt: batch.startedAt,
     now,
+    drinkWithinHours: batch.answer.drinkWithinHours ?? null,
   });
   return outcome.ok ? outcome.response : null;
 }

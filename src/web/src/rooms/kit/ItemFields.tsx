@@ -37,13 +37,21 @@ export function ItemFields(props: FieldsProps) {
   }
 }
 
+/** A wall that keeps light out is not clear. */
+function excluded(field: string): Partial<Item> {
+  if (field === 'opaque') return { clearPlastic: false };
+  return field === 'clearPlastic' ? { opaque: false } : {};
+}
+
 function ContainerFields({ item, onChange, errors }: FieldsProps) {
   const toggle = (label: string, field: 'opaque' | 'clearPlastic' | 'squeezable' | 'hasHose') => (
     <FormControlLabel
       control={
         <Switch
           checked={item[field] === true}
-          onChange={(event) => onChange({ ...item, [field]: event.target.checked })}
+          onChange={(event) =>
+            onChange({ ...item, ...(event.target.checked && excluded(field)), [field]: event.target.checked })
+          }
         />
       }
       label={label}

@@ -14,15 +14,17 @@ interface Props {
   /** Null for a new item. */
   id: string | null;
   start: Item;
+  /** Whether it has just been kept for the first time. */
+  justKept: boolean;
   onKept: (id: string) => void;
 }
 
 /** One piece of kit: checked by the core as it is typed, kept only when it is sound. */
-export function ItemForm({ id, start, onKept }: Props) {
+export function ItemForm({ id, start, justKept, onKept }: Props) {
   const store = useStore();
   const { units } = useSettings().settings;
   const [item, setItem] = useState(start);
-  const [saved, setSaved] = useState(false);
+  const [saved, setSaved] = useState(justKept);
   const { response, problem } = useCalculation('kit-item', { units, item });
   const errors = (field: string) => problem?.errors.find((error) => error.field === field)?.message;
   const kind = kinds.find((k) => k.id === item.kind);

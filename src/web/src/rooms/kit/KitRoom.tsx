@@ -1,5 +1,5 @@
 import { Box, ButtonBase, Paper, Stack, Typography } from '@mui/material';
-import { useNavigate, useParams } from 'react-router';
+import { useLocation, useNavigate, useParams } from 'react-router';
 import { useCalculation } from '../../core/useCalculation';
 import { SelectEntry } from '../../shared/SelectEntry';
 import { TwoPanes } from '../../shared/TwoPanes';
@@ -8,10 +8,13 @@ import type { Kept } from '../../store/records';
 import { ItemForm } from './ItemForm';
 import { freshItem, kinds, type Kind } from './kinds';
 
+const justKept = 'just kept';
+
 /** What is carried: what holds water, what treats it, what clears it. */
 export function KitRoom() {
   const { id } = useParams();
   const navigate = useNavigate();
+  const { state } = useLocation() as { state: unknown };
   const kit = useWholeKit();
   const fresh = kinds.find((kind) => id === `new-${kind.id}`);
   const shown = fresh
@@ -49,10 +52,19 @@ export function KitRoom() {
             key={id}
             id={null}
             start={freshItem(fresh.id)}
-            onKept={(kept) => void navigate(`/kit/${kept}`)}
+            justKept={false}
+            onKept={(kept) => void navigate(`/kit/${kept}`, { state: justKept })}
           />
         ) : (
-          shown && <ItemForm key={shown.id} id={shown.id} start={shown.body} onKept={() => undefined} />
+          shown && (
+            <ItemForm
+              key={shown.id}
+              id={shown.id}
+              start={shown.body}
+              justKept={state === justKept}
+              onKept={() => undefined}
+            />
+          )
         )
       }
     />

@@ -5,6 +5,7 @@ import { useCatalogue } from '../../core/CatalogueContext';
 import type { BatchProgress } from '../../core/contract';
 import { BatchStateLine } from '../../shared/BatchStateLine';
 import { Cautions } from '../../shared/Cautions';
+import { clockTime } from '../../shared/time';
 import { show } from '../../shared/units';
 import { tap, type Batch } from '../../store/batches';
 import { useStore } from '../../store/StoreContext';
@@ -47,6 +48,9 @@ export function BatchSteps({ batch, progress }: { batch: Batch; progress: BatchP
         <div aria-live="polite">
           <BatchStateLine progress={progress} short={batch.answer.shortOf.length > 0} />
         </div>
+        {progress.drinkBy && !over && (
+          <Typography>Drink by {clockTime(progress.drinkBy)}: it has no residual.</Typography>
+        )}
         <BatchClock progress={progress} large />
         <Cautions cautions={progress.cautions} />
         <Box component="ol" aria-label="Steps" sx={{ listStyle: 'none', m: 0, p: 0 }}>

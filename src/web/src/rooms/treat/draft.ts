@@ -26,6 +26,7 @@ export interface Draft {
   snowKind: Schema<'SnowKind'>;
   snowTemperatureC: Entry;
   acceptUntreated: boolean;
+  clearingWay: Schema<'ClearingWay'> | null;
   grit: Schema<'Grit'>;
   drawOff: Schema<'DrawOff'>;
   depthCm: Entry;
@@ -84,6 +85,7 @@ export function freshDraft({ defaults: d }: Catalogue, kit: Item[]): Draft {
     snowKind: d.snowKind,
     snowTemperatureC: d.snowTemperatureC,
     acceptUntreated: false,
+    clearingWay: null,
     grit: d.grit,
     drawOff: d.drawOff,
     depthCm: container?.body.depthCm ?? d.depthCm,

@@ -40,7 +40,7 @@ export function toRequest(
     water: water(draft),
     snow: isSnow(draft) ? { kind: draft.snowKind, temperatureC: number(draft.snowTemperatureC) } : null,
     acceptCleanSnowOrRain: draft.acceptUntreated,
-    clearing: { grit: draft.grit, drawOff: draft.drawOff },
+    clearing: { grit: draft.grit, drawOff: draft.drawOff, way: draft.clearingWay },
     container: {
       opaque: container?.opaque ?? null,
       clearPlastic: container?.clearPlastic ?? null,

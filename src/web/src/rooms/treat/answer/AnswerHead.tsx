@@ -31,7 +31,7 @@ export function AnswerHead({ answer, problem, failure, volumeL, judgement, overt
       sx={{
         p: { xs: 1.5, md: 2.5 },
         borderWidth: 3,
-        borderColor: 'primary.main',
+        borderColor: answer?.outcome === 'refused' ? 'error.main' : 'primary.main',
         '& > *': { opacity: overtaken ? 0.3 : 1, transition: overtaken ? 'opacity 0s 150ms' : 'none' },
       }}
     >
@@ -57,12 +57,14 @@ function Answer({
   const catalogue = useCatalogue();
   const now = useNowMinute();
   const refused = answer.outcome === 'refused';
+  const stopped = answer.refusal?.code === 'do-not-use';
+  const remedies = answer.refusal?.remedies.slice(0, stopped ? 1 : undefined) ?? [];
   const SourceIcon = verdictLooks[judgement?.verdict ?? 'use'].Icon;
   return (
     <Box sx={{ display: 'grid', gap: { xs: 0.5, md: 1 } }}>
       <Typography variant="body2" sx={{ color: 'text.secondary' }}>
-        {answer.methodName}
-        {volumeL !== null && `, ${show(catalogue, 'volume', volumeL)}`}
+        {stopped ? 'The source' : answer.methodName}
+        {volumeL !== null && !stopped && `, ${show(catalogue, 'volume', volumeL)}`}
       </Typography>
       <Typography
         component="p"
@@ -103,12 +105,12 @@ function Answer({
       )}
       {refused ? (
         <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
-          {judgement?.verdict === 'doNotUse' && judgement.goOn && (
+          {stopped && judgement?.goOn && (
             <li>
               <Typography sx={{ fontWeight: 700 }}>{judgement.goOn}</Typography>
             </li>
           )}
-          {answer.refusal?.remedies.map((remedy) => (
+          {remedies.map((remedy) => (
             <li key={remedy}>
               <Typography>{remedy}</Typography>
             </li>

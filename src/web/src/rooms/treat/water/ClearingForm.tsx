@@ -8,6 +8,8 @@ import type { Draft } from '../draft';
 import type { FieldErrors } from '../fieldErrors';
 import type { DraftStore } from '../useDraft';
 
+const quickest = 'quickest';
+
 interface Props {
   form: DraftStore;
   errors: FieldErrors;
@@ -20,6 +22,12 @@ export function ClearingForm({ form: { draft, set, isDefault }, errors, clearing
   return (
     <Section title="Clear it first">
       {clearing && <Typography sx={{ fontWeight: 650 }}>{clearing.words}</Typography>}
+      <ChoiceGroup
+        label="Clear it by"
+        choices={[{ id: quickest, name: 'The quickest' }, ...lists.clearingWays]}
+        value={draft.clearingWay ?? quickest}
+        onChange={(way) => set({ clearingWay: way === quickest ? null : (way as Draft['clearingWay']) })}
+      />
       <ChoiceGroup
         label="What clouds it"
         choices={lists.grits}
