@@ -18,26 +18,26 @@ public static class Calculations
         new Calculation<CatalogueRequest, CatalogueResponse>(
             "catalogue", "What can be chosen: units, fields with ranges and defaults, methods, burners, schools.",
             CatalogueList.Compute, () => ContractJson.Default.CatalogueRequest, () => AnswerJson.Default.CatalogueResponse,
-            CatalogueList.Fields),
+            () => CatalogueList.Fields),
         new Calculation<TreatRequest, TreatResponse>(
             "treat", "Dose, wait, ledger, steps and working for one container of water and one method.",
-            Treat.Compute, () => ContractJson.Default.TreatRequest, () => AnswerJson.Default.TreatResponse, TreatFields.All),
+            Treat.Compute, () => ContractJson.Default.TreatRequest, () => AnswerJson.Default.TreatResponse, () => TreatFields.All),
         new Calculation<TreatRequest, ChainListResponse>(
             "chains", "Every chain of one or two barriers on the same water, side by side, best first.",
-            ChainList.Compute, () => ContractJson.Default.TreatRequest, () => AnswerJson.Default.ChainListResponse, TreatFields.All),
+            ChainList.Compute, () => ContractJson.Default.TreatRequest, () => AnswerJson.Default.ChainListResponse, () => TreatFields.All),
         new Calculation<JudgeRequest, JudgeResponse>(
             "judge", "Whether to use a source at all: verdict, reasons, what would change it, how to draw from it.",
-            JudgeSource.Compute, () => ContractJson.Default.JudgeRequest, () => AnswerJson.Default.JudgeResponse, JudgeSource.Fields),
+            JudgeSource.Compute, () => ContractJson.Default.JudgeRequest, () => AnswerJson.Default.JudgeResponse, () => JudgeSource.Fields),
         new Calculation<KitItemRequest, KitItemResponse>(
             "kit-item", "Checks a piece of kit and says it in a line.",
-            DescribeItem.Compute, () => ContractJson.Default.KitItemRequest, () => AnswerJson.Default.KitItemResponse, DescribeItem.Fields),
+            DescribeItem.Compute, () => ContractJson.Default.KitItemRequest, () => AnswerJson.Default.KitItemResponse, () => DescribeItem.Fields),
         new Calculation<WordsRequest, WordsResponse>(
             "words", "The words of the field, and the questions on which practitioners disagree.",
-            WordList.Compute, () => ContractJson.Default.WordsRequest, () => AnswerJson.Default.WordsResponse, []),
+            WordList.Compute, () => ContractJson.Default.WordsRequest, () => AnswerJson.Default.WordsResponse, () => []),
         new Calculation<BatchProgressRequest, BatchProgressResponse>(
             "batch-progress", "Where a running batch stands, from its steps, its taps and the time now.",
             BatchProgress.Compute, () => ContractJson.Default.BatchProgressRequest, () => AnswerJson.Default.BatchProgressResponse,
-            BatchFields.All),
+            () => BatchFields.All),
     ];
 
     /// <summary>Runs a calculation by name on a JSON request. Never throws for bad input or an unknown name.</summary>

@@ -31,7 +31,6 @@ public static class CatalogueList
         return new CatalogueResponse(
             say.System,
             [.. Enum.GetValues<Quantity>().Select(q => new QuantityScales(q, UnitTable.For(q, say.System)))],
-            [.. TreatFields.All.OfType<NumberField>().Select(f => new NumberFieldInfo(f.Path, f.Label, f.Quantity, f.Min, f.Max, f.Allowed(say)))],
             Clarities(say),
             Colours(),
             [BoilMethod(), .. ChemicalProfiles.All.Select(Method)],

@@ -19,15 +19,6 @@ public sealed record Choice(string Id, string Name, string Hint);
 /// <summary>The units a quantity is shown in, smallest first.</summary>
 public sealed record QuantityScales(Quantity Quantity, IReadOnlyList<UnitScale> Scales);
 
-/// <summary>A number field of the treat request.</summary>
-/// <param name="Path">Where it is in the request.</param>
-/// <param name="Label">What a person calls it.</param>
-/// <param name="Quantity">What it measures.</param>
-/// <param name="Min">Least allowed, in the inside unit.</param>
-/// <param name="Max">Greatest allowed, in the inside unit.</param>
-/// <param name="Allowed">The range in words.</param>
-public sealed record NumberFieldInfo(string Path, string Label, Quantity Quantity, double Min, double Max, string Allowed);
-
 /// <summary>A method that can be chosen.</summary>
 /// <param name="Id">"boil" or a profile's id.</param>
 /// <param name="Name">Its name.</param>
@@ -81,7 +72,6 @@ public sealed record TreatDefaults(
 public sealed record CatalogueResponse(
     UnitSystem Units,
     IReadOnlyList<QuantityScales> Quantities,
-    IReadOnlyList<NumberFieldInfo> Fields,
     IReadOnlyList<Choice> Clarities,
     IReadOnlyList<Choice> Colours,
     IReadOnlyList<MethodInfo> Methods,

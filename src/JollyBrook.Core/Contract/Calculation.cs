@@ -34,14 +34,14 @@ public abstract class Calculation(string name, string summary)
 /// <param name="compute">The function.</param>
 /// <param name="requestJson">How the request is read; asked for at its first use, since building it takes time.</param>
 /// <param name="responseJson">How the response is written.</param>
-/// <param name="fields">The request's fields, so that a value of the wrong kind is answered by name and range.</param>
+/// <param name="fields">The request's fields, so that a value of the wrong kind is answered by name and range; asked for only then.</param>
 public sealed class Calculation<TRequest, TResponse>(
     string name,
     string summary,
     Func<TRequest, TResponse> compute,
     Func<JsonTypeInfo<TRequest>> requestJson,
     Func<JsonTypeInfo<TResponse>> responseJson,
-    IReadOnlyList<Field> fields) : Calculation(name, summary)
+    Func<IReadOnlyList<Field>> fields) : Calculation(name, summary)
 {
     public override Type RequestType => typeof(TRequest);
 

@@ -47,7 +47,7 @@ public sealed record ChoiceField(string Path, string Label, IReadOnlyList<string
     /// <summary>A choice among the names of an enum, as the contract writes them.</summary>
     public static ChoiceField Of<TEnum>(string path, string label)
         where TEnum : struct, Enum =>
-        new(path, label, [.. Enum.GetNames<TEnum>().Select(System.Text.Json.JsonNamingPolicy.CamelCase.ConvertName)]);
+        new(path, label, EnumNames<TEnum>.All);
 
     public override string Allowed(Speaker say) => string.Join(", ", Choices);
 

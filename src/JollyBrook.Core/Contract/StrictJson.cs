@@ -8,7 +8,7 @@ namespace JollyBrook.Core.Contract;
 public static class StrictJson
 {
     /// <returns>The record, or null with <paramref name="problem"/> set.</returns>
-    public static T? Read<T>(string json, JsonTypeInfo<T> typeInfo, IReadOnlyList<Field> fields, out Problem? problem)
+    public static T? Read<T>(string json, JsonTypeInfo<T> typeInfo, Func<IReadOnlyList<Field>> fields, out Problem? problem)
     {
         problem = null;
         var say = Speaker.Metric;
@@ -37,7 +37,7 @@ public static class StrictJson
         }
         catch (JsonException wrong)
         {
-            problem = Problem.BadInput([Explain(wrong, fields, say)]);
+            problem = Problem.BadInput([Explain(wrong, fields(), say)]);
             return default;
         }
     }

@@ -27,7 +27,7 @@ public sealed class RecordKind<TBody>(
 
     public override Problem? Check(string bodyJson)
     {
-        var body = StrictJson.Read(bodyJson, json, fields, out var problem);
+        var body = StrictJson.Read(bodyJson, json, () => fields, out var problem);
         if (problem is not null)
         {
             return problem;

@@ -5,6 +5,7 @@ using JollyBrook.Core.Contract;
 using JollyBrook.Core.Filters;
 using JollyBrook.Core.Light;
 using JollyBrook.Core.Sources;
+using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
 
 namespace JollyBrook.Core.Treatment;
@@ -62,24 +63,30 @@ public static class Treat
         IReadOnlyList<TreatmentStep> steps)
     {
         var request = situation.Request;
-        foreach (var step in (situation.Melt?.Working.Steps ?? []).Concat(chain.Clearing.Working.Steps).Concat(chain.Results.SelectMany(r => r.Working.Steps)))
+        // Water that is not to be used gets no figure that could be taken for a dose.
+        var stopped = Chain.StoppedBy(situation) is not null;
+        var results = stopped ? [] : chain.Results;
+        if (!stopped)
         {
-            working.Add(step);
+            foreach (var step in (situation.Melt?.Working.Steps ?? []).Concat(chain.Clearing.Working.Steps).Concat(results.SelectMany(r => r.Working.Steps)))
+            {
+                working.Add(step);
+            }
         }
 
         working.Add(
             "Target", situation.Target.CountsViruses ? "bacteria 6, viruses 4, cysts 3 log" : "bacteria 6, cysts 3 log; viruses switched off",
             LogTarget.Source,
             WorkingValue.Of("met", chain.ShortOf.Count == 0 ? "yes" : $"short of {OrganismClasses.Spoken(chain.ShortOf)}"));
-        var details = chain.Results.Select(r => r.Detail).ToList();
+        var details = results.Select(r => r.Detail).ToList();
         var chemical = details.OfType<ChemicalResult>().FirstOrDefault();
         var refused = outcome == TreatOutcome.Refused;
         return new TreatResponse(
             chain.Id, chain.Name, outcome, headline, verdict, chain.ShortOf, minutes,
             minutes is { } m && request.StartAt is { } start ? start.ToUniversalTime().AddMinutes(m) : null,
             null, chemical?.Dose, chemical?.Contact, refused ? null : details.OfType<BoilAnswer>().FirstOrDefault(), chain.Ledger, steps,
-            Assumptions(chain, situation), Cautions(chain, situation), working.Steps,
-            chain.Clearing.Answer, situation.Melt?.Answer, details.OfType<FilterAnswer>().FirstOrDefault(),
+            stopped ? [] : Assumptions(chain, situation), stopped ? [] : Cautions(chain, situation), working.Steps,
+            stopped ? null : chain.Clearing.Answer, stopped ? null : situation.Melt?.Answer, details.OfType<FilterAnswer>().FirstOrDefault(),
             details.OfType<LampAnswer>().FirstOrDefault(), details.OfType<SunAnswer>().FirstOrDefault(), chain.HandsOnMinutes,
             refused ? [] : ChainList.SupplyWords(chain, situation), chain.Taste, chain.Risks,
             refused ? [] : ChainSteps.Storage(chain, situation),
@@ -132,6 +139,14 @@ public static class Treat
             // What one barrier leaves, the other takes: only the gaps that remain are worth a line.
             all.RemoveAll(c => c.Code is "no-viruses" && !chain.ShortOf.Contains(OrganismClass.Viruses));
             all.RemoveAll(c => c.Code is "no-cryptosporidium" && !chain.ShortOf.Contains(OrganismClass.Cryptosporidium));
+        }
+
+        var collect = chain.Clearing.Answer.CollectL;
+        if (chain.Clearing.Answer.LossShare > 0 && situation.Setting.Container.CapacityL is { } holds && collect > holds)
+        {
+            var say = situation.Setting.Say;
+            all.Add(new("collect-more", Severity.Note,
+                $"Collect {say.Of(Quantity.Volume, collect)}: more than this container holds. Clear it in a bigger one, or twice."));
         }
 
         if (situation.Judged is { Verdict: Verdict.LastResort })

@@ -41,6 +41,24 @@ public class SettlingTests
         answer.Steps.Select(s => s.Id).Take(6).ShouldBe(["collect", "settle-1", "draw-1", "settle-2", "draw-2", "look"]);
     }
 
+    [Fact]
+    public void A_container_too_small_for_what_must_be_collected_is_said() =>
+        Treat.Compute(new TreatRequest(
+            UnitSystem.Metric, Ask.Water(1, Clarity.Muddy, 20), "nadcc-8.5", Chemical: Ask.InDateInShade, Clearing: new(Grit.Silty),
+            Container: new(CapacityL: 1))).Cautions.ShouldContain(c => c.Code == "collect-more" && c.Message.Contains("1.23 L"));
+
+    [Fact]
+    public void The_way_of_clearing_is_the_travellers_where_it_works()
+    {
+        TreatResponse By(ClearingWay? way) => Treat.Compute(new TreatRequest(
+            UnitSystem.Metric, Ask.Water(1, Clarity.Muddy, 20), "filter", Clearing: new(Grit.Silty, Way: way),
+            Kit: [Kits.Entry(Kits.Squeeze), Kits.Entry(Kits.Alum), new("sand", new(Core.Kit.KitItemKind.ImprovisedFilter, "Sand and charcoal"))]));
+        By(null).Clearing!.Way.ShouldBe(ClearingWay.ImprovisedFilter); // ten minutes a litre, against 31 and 61
+        By(ClearingWay.Settle).Clearing!.Way.ShouldBe(ClearingWay.Settle);
+        By(ClearingWay.Flocculate).Clearing!.Way.ShouldBe(ClearingWay.Flocculate);
+        By(ClearingWay.ImprovisedFilter).Ledger.ShouldAllBe(r => r.Credits.Count == 1); // it clears, and is no barrier
+    }
+
     [Theory]
     [InlineData(null)]
     [InlineData(Grit.Clay)]

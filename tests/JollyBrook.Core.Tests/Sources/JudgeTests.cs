@@ -29,12 +29,15 @@ public class JudgeTests
         judged.Collect.ShouldBeEmpty();
         judged.Explanation.ShouldContain("Treating does not help");
 
-        var request = new TreatRequest(UnitSystem.Metric, Ask.Water(1), null, Source: source, Chemical: Ask.InDateInShade);
+        var request = new TreatRequest(UnitSystem.Metric, Ask.Water(1), "nadcc-8.5", Source: source, Chemical: Ask.InDateInShade);
         ChainList.Compute(request).Chains.ShouldAllBe(c => c.Outcome == TreatOutcome.Refused && c.Why.Length > 0);
         var answer = Treat.Compute(request);
         answer.Headline.ShouldBe("Do not use this water");
         answer.Refusal!.Code.ShouldBe("do-not-use");
         answer.Steps.ShouldBeEmpty();
+        answer.ShouldSatisfyAllConditions(
+            a => a.Dose.ShouldBeNull(), a => a.Contact.ShouldBeNull(), a => a.Boil.ShouldBeNull(), a => a.Clearing.ShouldBeNull(),
+            a => a.Working.ShouldHaveSingleItem(), a => a.Supplies!.ShouldBeEmpty());
         answer.Ledger.ShouldAllBe(r => r.TotalLogs == 0);
     }
 

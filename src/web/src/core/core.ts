@@ -60,14 +60,40 @@ export function recall<N extends CalculationName>(name: N, request: Request<N>, 
   requestIdleCallback(() => void run(name, json).catch(() => undefined), { timeout: 2_000 });
 }
 
+/** Whether the core in this page has answered yet; until then it is still starting. */
+let answering = false;
+
 async function run<N extends CalculationName>(name: N, request: string): Promise<Outcome<N>> {
+  const here = askHere(name, request);
+  // While the core starts, the server's own copy of it may answer sooner; the two give the same answers.
+  const json = await (answering ? here : firstOf(here, askServer(name, request)));
+  const { status, body } = JSON.parse(json) as { status: number; body: unknown };
+  return status === 200
+    ? { ok: true, response: body as Response<N> }
+    : { ok: false, problem: body as Problem };
+}
+
+async function askHere(name: CalculationName, request: string): Promise<string> {
   const id = ++lastId;
   const json = await new Promise<string>((resolve, reject) => {
     waiting.set(id, { resolve, reject });
     startCore().postMessage({ id, name, request });
   });
-  const { status, body } = JSON.parse(json) as { status: number; body: unknown };
-  return status === 200
-    ? { ok: true, response: body as Response<N> }
-    : { ok: false, problem: body as Problem };
+  answering = true;
+  return json;
+}
+
+async function askServer(name: CalculationName, request: string): Promise<string> {
+  const response = await fetch(`/api/calc/${name}`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: request,
+  });
+  if (response.status >= 500) throw new Error(`The server answered ${response.status}.`);
+  return `{"status":${response.status},"body":${await response.text()}}`;
+}
+
+/** The sooner answer; when neither comes, the reason that the core here gave. */
+function firstOf(here: Promise<string>, server: Promise<string>): Promise<string> {
+  return Promise.any([here, server]).catch(() => here);
 }

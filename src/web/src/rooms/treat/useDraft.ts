@@ -23,7 +23,9 @@ export function useDraft(kit: Kept<'kit-item'>[]): DraftStore {
     return kept === null ? fresh : { ...fresh, ...(JSON.parse(kept) as Partial<Draft>) };
   });
   useEffect(() => {
-    localStorage.setItem(key, JSON.stringify(draft));
+    // Defaults alone are not kept: they follow the kit.
+    if (draft.touched.length === 0) localStorage.removeItem(key);
+    else localStorage.setItem(key, JSON.stringify(draft));
   }, [key, draft]);
 
   return {

@@ -15,11 +15,6 @@ export function StoreFacts({ answer }: { answer: TreatResponse }) {
             <Typography>{line}</Typography>
           </li>
         ))}
-        {answer.drinkWithinHours != null && storage.every((line) => !line.includes('24 hours')) && (
-          <li>
-            <Typography>Drink it within {plain(answer.drinkWithinHours, 0)} h.</Typography>
-          </li>
-        )}
         {answer.dose?.neutraliserMg != null && (
           <li>
             <Typography>
