@@ -10,35 +10,35 @@ public static class StrictJson
     /// <returns>The record, or null with <paramref name="problem"/> set.</returns>
     public static T? Read<T>(string json, JsonTypeInfo<T> typeInfo, Func<IReadOnlyList<Field>> fields, out Problem? problem)
     {
-        problem = null;
-        var say = Speaker.Metric;
         try
         {
-            // Syntax first: a cut-off request is told apart from a field of the wrong kind.
-            using var document = JsonDocument.Parse(json);
-            if (document.RootElement.ValueKind != JsonValueKind.Object)
-            {
-                problem = Problem.Unreadable("The request must be a JSON object, starting with '{'.");
-                return default;
-            }
-
-            say = SpeakerOf(document.RootElement);
-        }
-        catch (JsonException)
-        {
-            problem = Problem.Unreadable(
-                "The request is cut short or is not JSON (NaN and Infinity are not JSON either). Send it again, whole.");
-            return default;
-        }
-
-        try
-        {
-            return JsonSerializer.Deserialize(json, typeInfo);
+            var read = JsonSerializer.Deserialize(json, typeInfo);
+            problem = read is null ? NotAnObject : null;
+            return read;
         }
         catch (JsonException wrong)
         {
-            problem = Problem.BadInput([Explain(wrong, fields(), say)]);
+            problem = WhatIsWrong(json, wrong, fields);
             return default;
+        }
+    }
+
+    private static Problem NotAnObject => Problem.Unreadable("The request must be a JSON object, starting with '{'.");
+
+    /// <summary>Tells a request that is cut short from one with a field of the wrong kind.</summary>
+    private static Problem WhatIsWrong(string json, JsonException wrong, Func<IReadOnlyList<Field>> fields)
+    {
+        try
+        {
+            using var document = JsonDocument.Parse(json);
+            return document.RootElement.ValueKind == JsonValueKind.Object
+                ? Problem.BadInput([Explain(wrong, fields(), SpeakerOf(document.RootElement))])
+                : NotAnObject;
+        }
+        catch (JsonException)
+        {
+            return Problem.Unreadable(
+                "The request is cut short or is not JSON (NaN and Infinity are not JSON either). Send it again, whole.");
         }
     }
 

@@ -12,9 +12,11 @@ internal sealed class Chain
     {
         (Barriers, Clearing, Results) = (barriers, clearing, results);
         Refusal = StoppedBy(situation) ?? results.Select(r => r.Refusal).FirstOrDefault(r => r is not null);
-        Ledger = [.. OrganismClasses.All.Select((o, i) => LogLedger.Row(
-            o, situation.Target, [.. results.Select(r => Refusal is null ? r.Credits[i] : r.Credits[i] with { Logs = 0, Reason = Refusal.Reason })],
-            Refusal is null ? results.Select(r => r.MinutesToTarget[i]).FirstOrDefault(m => m is not null) : null))];
+        Ledger = AddUp(results, Refusal, situation.Target);
+        ShortOf = [.. Ledger.Where(r => !r.Meets).Select(r => r.Organism)];
+        ShortByLogs = Ledger.Sum(r => r.ShortByLogs);
+        SupplyWeight = results.Sum(r => r.Supplies.Sum(s => s.Weight));
+        Id = barriers.Count == 1 ? barriers[0].Id : string.Join('+', barriers.Select(b => b.Id));
         var melt = situation.Melt?.Answer.Minutes ?? 0;
         HandsOnMinutes = melt + clearing.Answer.HandsOnMinutes + results.Sum(r => r.HandsOnMinutes);
         Minutes = Refusal is not null || results.Any(r => r.MinutesToSip is null)
@@ -38,7 +40,7 @@ internal sealed class Chain
     /// <summary>Minutes from the start to the first sip; null when refused or never cool.</summary>
     public double? Minutes { get; }
 
-    public string Id => string.Join('+', Barriers.Select(b => b.Id));
+    public string Id { get; }
 
     public string Name => string.Join(", then ", Barriers.Select((b, i) => i == 0 ? b.Name : Lower(b.Name)));
 
@@ -46,11 +48,11 @@ internal sealed class Chain
         ? "No answer for this water"
         : string.Join(", then ", Results.Select((r, i) => i == 0 ? r.Headline : Lower(r.Headline)));
 
-    public IReadOnlyList<OrganismClass> ShortOf => [.. Ledger.Where(r => !r.Meets).Select(r => r.Organism)];
+    public IReadOnlyList<OrganismClass> ShortOf { get; }
 
-    public double ShortByLogs => Ledger.Sum(r => r.ShortByLogs);
+    public double ShortByLogs { get; }
 
-    public double SupplyWeight => Results.Sum(r => r.Supplies.Sum(s => s.Weight));
+    public double SupplyWeight { get; }
 
     public Taste Taste => Results.Max(r => r.Taste);
 
@@ -58,8 +60,7 @@ internal sealed class Chain
 
     public static Chain Run(IReadOnlyList<IBarrier> barriers, Situation situation)
     {
-        var clearing = ClearingPlan.For(
-            situation.Water, barriers[0].ClearTo(situation.Water), barriers[0].Stage, situation.Means, situation.Request.Clearing, situation.Setting);
+        var clearing = situation.Clear(barriers[0]);
         var water = clearing.After;
         var results = new List<BarrierResult>(barriers.Count);
         foreach (var barrier in barriers)
@@ -78,6 +79,25 @@ internal sealed class Chain
             "do-not-use", judged.Reasons[0].Reason,
             ["Treating does not help: leave this water.", .. judged.Reasons.Where(r => r.Weight == "stop").Select(r => r.Change).Distinct()])
         : null;
+
+    private static LedgerRow[] AddUp(IReadOnlyList<BarrierResult> results, Refusal? refusal, LogTarget target)
+    {
+        var rows = new LedgerRow[OrganismClasses.All.Count];
+        for (var i = 0; i < rows.Length; i++)
+        {
+            var credits = new LogCredit[results.Count];
+            double? minutes = null;
+            for (var r = 0; r < credits.Length; r++)
+            {
+                credits[r] = refusal is null ? results[r].Credits[i] : results[r].Credits[i] with { Logs = 0, Reason = refusal.Reason };
+                minutes ??= refusal is null ? results[r].MinutesToTarget[i] : null;
+            }
+
+            rows[i] = LogLedger.Row(OrganismClasses.All[i], target, credits, minutes);
+        }
+
+        return rows;
+    }
 
     private static string Lower(string words) =>
         words.Length > 1 && char.IsUpper(words[0]) && char.IsLower(words[1]) ? char.ToLowerInvariant(words[0]) + words[1..] : words;

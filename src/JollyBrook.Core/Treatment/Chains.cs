@@ -12,11 +12,11 @@ internal static class Chains
         var pairs = from first in single
                     where first.Barriers[0].Stage == BarrierStage.Filter && first.Barriers[0].CanBeFollowed && first.Refusal is null
                     from second in single
-                    where second.Barriers[0].Stage > BarrierStage.Filter
+                    where second.Barriers[0].Stage > BarrierStage.Filter && MayBeWorth(first, second, situation)
                     let pair = Chain.Run([first.Barriers[0], second.Barriers[0]], situation)
                     where IsWorthOffering(pair, first, second, situation)
                     select pair;
-        return [.. single.Concat(pairs).OrderBy(c => c, BestFirst)];
+        return [.. single.Concat(pairs).OrderBy(Rank).ThenBy(c => c.ShortByLogs).ThenBy(Effort)];
     }
 
     /// <summary>What a chain costs in wait, work and supplies together, so that the best can come first (pick).</summary>
@@ -26,8 +26,9 @@ internal static class Chains
     /// <summary>0 for a chain that meets the target, 1 for one that falls short, 2 for one that is refused.</summary>
     public static int Rank(Chain chain) => chain.Refusal is not null ? 2 : chain.ShortOf.Count > 0 ? 1 : 0;
 
-    private static readonly Comparer<Chain> BestFirst = Comparer<Chain>.Create((a, b) =>
-        (Rank(a), a.ShortByLogs, Effort(a)).CompareTo((Rank(b), b.ShortByLogs, Effort(b))));
+    /// <summary>A barrier that meets the target alone leaves no gap to close; foul water may still be filtered before it is boiled.</summary>
+    private static bool MayBeWorth(Chain first, Chain second, Situation situation) =>
+        (Rank(first) > 0 && Rank(second) > 0) || (situation.Judged?.Foul == true && second.Barriers[0].Stage == BarrierStage.Heat);
 
     private static bool IsWorthOffering(Chain pair, Chain first, Chain second, Situation situation)
     {

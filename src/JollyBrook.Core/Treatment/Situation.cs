@@ -14,7 +14,8 @@ namespace JollyBrook.Core.Treatment;
 /// <summary>A checked request: the water, what surrounds it, and every barrier there is.</summary>
 internal sealed class Situation
 {
-    private readonly Dictionary<(string Barrier, FieldWater Water), BarrierResult> _applied = [];
+    private readonly Dictionary<(Clarity To, BarrierStage Stage), ClearingResult> _cleared = [];
+    private readonly Dictionary<string, List<(FieldWater Water, BarrierResult Result)>> _applied = [];
 
     private Situation(
         TreatRequest request, FieldWater water, SourceVerdict? judged, BarrierSetting setting, IReadOnlyList<IBarrier> barriers,
@@ -88,15 +89,37 @@ internal sealed class Situation
         return new Situation(request, melt?.After ?? water, judged, setting, barriers, asked, means, melt);
     }
 
+    /// <summary>Clearing as a chain's first barrier wants it, worked out once for all that want the same.</summary>
+    public ClearingResult Clear(IBarrier first)
+    {
+        var wanted = (first.ClearTo(Water), first.Stage);
+        if (!_cleared.TryGetValue(wanted, out var result))
+        {
+            result = ClearingPlan.For(Water, wanted.Item1, wanted.Stage, Means, Request.Clearing, Setting);
+            _cleared.Add(wanted, result);
+        }
+
+        return result;
+    }
+
     /// <summary>One barrier on one water, worked out once however many chains share it.</summary>
     public BarrierResult Apply(IBarrier barrier, FieldWater water)
     {
-        if (!_applied.TryGetValue((barrier.Id, water), out var result))
+        if (!_applied.TryGetValue(barrier.Id, out var known))
         {
-            result = barrier.Apply(water, Setting);
-            _applied.Add((barrier.Id, water), result);
+            _applied.Add(barrier.Id, known = []);
         }
 
+        foreach (var (seen, found) in known)
+        {
+            if (ReferenceEquals(seen, water) || seen == water)
+            {
+                return found;
+            }
+        }
+
+        var result = barrier.Apply(water, Setting);
+        known.Add((water, result));
         return result;
     }
 

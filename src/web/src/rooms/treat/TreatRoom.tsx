@@ -87,9 +87,9 @@ function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
         gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1.15fr) minmax(0, 1fr)' },
         gridTemplateAreas: {
           xs: '"title" "head" "inputs" "details"',
-          lg: '"title head" "inputs head" "inputs details"',
+          lg: '"title answer" "inputs answer"',
         },
-        gridTemplateRows: { lg: 'auto auto 1fr' },
+        gridTemplateRows: { lg: 'auto 1fr' },
       }}
     >
       <Box sx={{ gridArea: 'title', display: 'flex', alignItems: 'center', justifyContent: 'space-between' }}>
@@ -97,17 +97,6 @@ function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
         <Button onClick={form.reset} disabled={draft.touched.length === 0}>
           Start over
         </Button>
-      </Box>
-      <Box sx={{ gridArea: 'head', position: { xs: 'sticky', lg: 'static' }, top: 0, zIndex: 2 }}>
-        <AnswerHead
-          answer={answer}
-          problem={problem}
-          failure={failure}
-          volumeL={answered?.water?.volumeL ?? null}
-          judgement={judgement}
-          overtaken={overtaken}
-          onStart={() => void start()}
-        />
       </Box>
       <Stack spacing={1.5} sx={{ gridArea: 'inputs' }}>
         <SourceForm form={form} trip={trip} judgement={judgement} />
@@ -129,7 +118,30 @@ function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
         )}
         <MethodForms form={form} kit={kit} errors={errors} parts={parts} snow={isSnow(draft)} />
       </Stack>
-      <Box sx={{ gridArea: 'details' }}>{answer && <AnswerDetails answer={answer} form={form} />}</Box>
+      {/* On a phone its two parts stand before and after the inputs; on a wide screen it stays beside them. */}
+      <Box
+        sx={{
+          display: { xs: 'contents', lg: 'block' },
+          gridArea: 'answer',
+          position: 'sticky',
+          top: 16,
+          maxHeight: 'calc(100dvh - 32px)',
+          overflowY: 'auto',
+        }}
+      >
+        <Box sx={{ gridArea: 'head', position: 'sticky', top: 0, zIndex: 2, mb: { lg: 1.5 } }}>
+          <AnswerHead
+            answer={answer}
+            problem={problem}
+            failure={failure}
+            volumeL={answered?.water?.volumeL ?? null}
+            judgement={judgement}
+            overtaken={overtaken}
+            onStart={() => void start()}
+          />
+        </Box>
+        <Box sx={{ gridArea: 'details' }}>{answer && <AnswerDetails answer={answer} form={form} />}</Box>
+      </Box>
     </Box>
   );
 }
