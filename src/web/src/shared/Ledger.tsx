@@ -57,18 +57,20 @@ function Bar({ row, longest }: { row: Row; longest: number }) {
         display: 'flex',
       }}
     >
-      {row.credits.map((credit) => (
-        <Box
-          key={credit.barrier}
-          sx={{
-            width: `${(100 * credit.logs) / longest}%`,
-            bgcolor: colour,
-            borderRadius: '5px',
-            borderRight: 1,
-            borderColor: 'background.paper',
-          }}
-        />
-      ))}
+      {row.credits
+        .filter((credit) => credit.logs > 0)
+        .map((credit) => (
+          <Box
+            key={credit.barrier}
+            sx={{
+              width: `${(100 * credit.logs) / longest}%`,
+              bgcolor: colour,
+              borderRadius: '5px',
+              borderRight: 1,
+              borderColor: 'background.paper',
+            }}
+          />
+        ))}
       {row.targetLogs !== null && (
         <Box
           sx={{

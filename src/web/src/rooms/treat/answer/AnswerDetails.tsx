@@ -15,6 +15,8 @@ import { StoreFacts } from './StoreFacts';
 /** The how and the why below the answer. */
 export function AnswerDetails({ answer, form }: { answer: TreatResponse; form: DraftStore }) {
   const started = answer.steps.length > 0;
+  // Water that is left alone has no how and no ledger.
+  if (answer.refusal?.code === 'do-not-use') return null;
   return (
     <Stack spacing={1.5}>
       <Section label="Ledger">
