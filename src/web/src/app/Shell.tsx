@@ -1,3 +1,4 @@
+import { useEffect } from 'react';
 import {
   BottomNavigation,
   BottomNavigationAction,
@@ -19,6 +20,10 @@ export function Shell() {
   const wide = useMediaQuery((theme: Theme) => theme.breakpoints.up('md'));
   const { pathname } = useLocation();
   const here = rooms.find((room) => pathname.startsWith(room.path))?.path ?? '/treat';
+  // On a phone another address is another page, and starts at its top.
+  useEffect(() => {
+    if (!wide) window.scrollTo(0, 0);
+  }, [pathname, wide]);
   return (
     <Box sx={{ display: 'flex', minHeight: '100dvh' }}>
       <MuiLink

@@ -25,7 +25,15 @@ export function TwoPanes({ list, detail, backTo, onDetail }: Props) {
     >
       <Box sx={{ display: { xs: onDetail ? 'none' : 'block', lg: 'block' } }}>{list}</Box>
       {detail && (
-        <Box sx={{ display: { xs: onDetail ? 'block' : 'none', lg: 'block' } }}>
+        <Box
+          sx={{
+            display: { xs: onDetail ? 'block' : 'none', lg: 'block' },
+            position: { lg: 'sticky' },
+            top: 16,
+            maxHeight: { lg: 'calc(100dvh - 32px)' },
+            overflowY: { lg: 'auto' },
+          }}
+        >
           <Button
             component={Link}
             to={backTo}
