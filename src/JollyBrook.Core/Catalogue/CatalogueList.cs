@@ -35,16 +35,16 @@ public static class CatalogueList
             Colours(),
             [BoilMethod(), .. ChemicalProfiles.All.Select(Method)],
             [.. Burners.All.Select(b => new Choice(b.Id, b.Name, b.Fuel))],
-            [.. BoilSchools.All.Select(s => new Choice(Id(s), BoilSchools.Name(s), BoilSchools.Reason(s)))],
-            [.. Enum.GetValues<PotMaterial>().Select(m => new Choice(Id(m), m.ToString(), ""))],
-            [new(Id(CoolingPlace.StillAir), "In still air", ""), new(Id(CoolingPlace.Stream), "Set in the stream", "")],
+            [.. BoilSchools.All.Select(s => new Choice(ContractName.Of(s), BoilSchools.Name(s), BoilSchools.Reason(s)))],
+            [.. Enum.GetValues<PotMaterial>().Select(m => new Choice(ContractName.Of(m), m.ToString(), ""))],
+            [new(ContractName.Of(CoolingPlace.StillAir), "In still air", ""), new(ContractName.Of(CoolingPlace.Stream), "Set in the stream", "")],
             [
-                new(Id(DateCheck.InDate), "In date", ""), new(Id(DateCheck.Past), "Past its date", "not counted on"),
-                new(Id(DateCheck.Unknown), "Not known", "counts as past"),
+                new(ContractName.Of(DateCheck.InDate), "In date", ""), new(ContractName.Of(DateCheck.Past), "Past its date", "not counted on"),
+                new(ContractName.Of(DateCheck.Unknown), "Not known", "counts as past"),
             ],
             [
-                new(Id(BottleLight.ShadeOrOpaque), "Shade, or opaque", ""), new(Id(BottleLight.ClearInSun), "Clear, in the sun", "half strength"),
-                new(Id(BottleLight.Unknown), "Not known", "counts as sun"),
+                new(ContractName.Of(BottleLight.ShadeOrOpaque), "Shade, or opaque", ""), new(ContractName.Of(BottleLight.ClearInSun), "Clear, in the sun", "half strength"),
+                new(ContractName.Of(BottleLight.Unknown), "Not known", "counts as sun"),
             ],
             [.. OrganismClasses.All.Select(o => new ClassInfo(o, Capital(OrganismClasses.Spoken(o)), LogTarget.Standard(o)))],
             LogTarget.Cap,
@@ -54,20 +54,20 @@ public static class CatalogueList
 
     private static List<Choice> Clarities(Speaker say) =>
     [
-        new(Id(Clarity.Clear), "Clear", $"a dark mark still shows {Depth(5, say)} down"),
-        new(Id(Clarity.SlightlyCloudy), "Slightly cloudy", $"the mark vanishes at {Depth(30, say)} to {Depth(5, say)}"),
-        new(Id(Clarity.Cloudy), "Cloudy", $"the mark vanishes at {Depth(100, say)} to {Depth(30, say)}"),
-        new(Id(Clarity.Muddy), "Muddy", $"the mark vanishes at {Depth(1000, say)} to {Depth(100, say)}"),
-        new(Id(Clarity.Slurry), "Slurry", "you cannot see into it at all"),
-        new(Id(Clarity.Unknown), "Not known", "counts as cloudy"),
+        new(ContractName.Of(Clarity.Clear), "Clear", $"a dark mark still shows {Depth(5, say)} down"),
+        new(ContractName.Of(Clarity.SlightlyCloudy), "Slightly cloudy", $"the mark vanishes at {Depth(30, say)} to {Depth(5, say)}"),
+        new(ContractName.Of(Clarity.Cloudy), "Cloudy", $"the mark vanishes at {Depth(100, say)} to {Depth(30, say)}"),
+        new(ContractName.Of(Clarity.Muddy), "Muddy", $"the mark vanishes at {Depth(1000, say)} to {Depth(100, say)}"),
+        new(ContractName.Of(Clarity.Slurry), "Slurry", "you cannot see into it at all"),
+        new(ContractName.Of(Clarity.Unknown), "Not known", "counts as cloudy"),
     ];
 
     private static List<Choice> Colours() =>
     [
-        new(Id(WaterColour.None), "No colour", ""),
-        new(Id(WaterColour.Tea), "Like tea", "leaf and peat; uses up disinfectant"),
-        new(Id(WaterColour.Green), "Green", "algae; scum or paint-like streaks: leave it"),
-        new(Id(WaterColour.Unknown), "Not known", "counts as coloured"),
+        new(ContractName.Of(WaterColour.None), "No colour", ""),
+        new(ContractName.Of(WaterColour.Tea), "Like tea", "leaf and peat; uses up disinfectant"),
+        new(ContractName.Of(WaterColour.Green), "Green", "algae; scum or paint-like streaks: leave it"),
+        new(ContractName.Of(WaterColour.Unknown), "Not known", "counts as coloured"),
     ];
 
     private static MethodInfo BoilMethod() => new(
@@ -93,9 +93,6 @@ public static class CatalogueList
         var cm = Turbidity.VanishingDepthCm(ntu);
         return say.System == UnitSystem.Us ? $"{Speaker.Number(cm / 2.54, 0)} in" : $"{Speaker.Number(cm, 0)} cm";
     }
-
-    private static string Id<TEnum>(TEnum value)
-        where TEnum : struct, Enum => System.Text.Json.JsonNamingPolicy.CamelCase.ConvertName(value.ToString());
 
     private static string Capital(string word) => char.ToUpperInvariant(word[0]) + word[1..];
 }

@@ -1,6 +1,7 @@
 using JollyBrook.Core.Boiling;
 using JollyBrook.Core.Chemistry;
 using JollyBrook.Core.Clearing;
+using JollyBrook.Core.Contract;
 using JollyBrook.Core.Filters;
 using JollyBrook.Core.Light;
 using JollyBrook.Core.Sources;
@@ -34,42 +35,39 @@ internal static class ChoiceListMaker
 {
     public static ChoiceLists Make() => new(
         [
-            new(Id(SourceKind.Stream), "Stream", ""), new(Id(SourceKind.Spring), "Spring", ""), new(Id(SourceKind.River), "River", ""),
-            new(Id(SourceKind.Lake), "Lake", ""), new(Id(SourceKind.Pond), "Pond", ""), new(Id(SourceKind.Tank), "Tank or trough", ""),
-            new(Id(SourceKind.Seep), "Seep", ""), new(Id(SourceKind.Snow), "Snow or ice", ""), new(Id(SourceKind.Rain), "Rain caught", ""),
-            new(Id(SourceKind.Unknown), "Not known", ""),
+            new(ContractName.Of(SourceKind.Stream), "Stream", ""), new(ContractName.Of(SourceKind.Spring), "Spring", ""), new(ContractName.Of(SourceKind.River), "River", ""),
+            new(ContractName.Of(SourceKind.Lake), "Lake", ""), new(ContractName.Of(SourceKind.Pond), "Pond", ""), new(ContractName.Of(SourceKind.Tank), "Tank or trough", ""),
+            new(ContractName.Of(SourceKind.Seep), "Seep", ""), new(ContractName.Of(SourceKind.Snow), "Snow or ice", ""), new(ContractName.Of(SourceKind.Rain), "Rain caught", ""),
+            new(ContractName.Of(SourceKind.Unknown), "Not known", ""),
         ],
         [
-            new(Id(SourceFlow.Flowing), "Flows", ""), new(Id(SourceFlow.Slow), "Hardly moves", ""),
-            new(Id(SourceFlow.Stagnant), "Stagnant", ""), new(Id(SourceFlow.Unknown), "Not known", "counts as standing"),
+            new(ContractName.Of(SourceFlow.Flowing), "Flows", ""), new(ContractName.Of(SourceFlow.Slow), "Hardly moves", ""),
+            new(ContractName.Of(SourceFlow.Stagnant), "Stagnant", ""), new(ContractName.Of(SourceFlow.Unknown), "Not known", "counts as standing"),
         ],
-        [.. SourceSigns.All.Select(s => new SignChoice(Id(s.Seen), s.Name, s.Weight.ToString().ToLowerInvariant()))],
-        [new(Id(Sources.YesNo.Yes), "Yes", ""), new(Id(Sources.YesNo.No), "No", ""), new(Id(Sources.YesNo.Unknown), "Not known", "counts as worse")],
+        [.. SourceSigns.All.Select(s => new SignChoice(ContractName.Of(s.Seen), s.Name, s.Weight.ToString().ToLowerInvariant()))],
+        [new(ContractName.Of(Sources.YesNo.Yes), "Yes", ""), new(ContractName.Of(Sources.YesNo.No), "No", ""), new(ContractName.Of(Sources.YesNo.Unknown), "Not known", "counts as worse")],
         [
-            new(Id(Grit.Sandy), "Sand", "sinks in minutes"), new(Id(Grit.Silty), "Silt", "sinks within an hour or two"),
-            new(Id(Grit.FineSilt), "Fine silt", "sinks in hours"), new(Id(Grit.Clay), "Clay", "does not sink: flocculate"),
-            new(Id(Grit.Unknown), "Not known", "counts as clay"),
+            new(ContractName.Of(Grit.Sandy), "Sand", "sinks in minutes"), new(ContractName.Of(Grit.Silty), "Silt", "sinks within an hour or two"),
+            new(ContractName.Of(Grit.FineSilt), "Fine silt", "sinks in hours"), new(ContractName.Of(Grit.Clay), "Clay", "does not sink: flocculate"),
+            new(ContractName.Of(Grit.Unknown), "Not known", "counts as clay"),
         ],
         [
-            new(Id(ClearingWay.Settle), "Settling", ""), new(Id(ClearingWay.Flocculate), "Flocculant", "where the kit holds one"),
-            new(Id(ClearingWay.ImprovisedFilter), "Improvised filter", "gravel, sand and charcoal; clearer, not safe"),
+            new(ContractName.Of(ClearingWay.Settle), "Settling", ""), new(ContractName.Of(ClearingWay.Flocculate), "Flocculant", "where the kit holds one"),
+            new(ContractName.Of(ClearingWay.ImprovisedFilter), "Improvised filter", "gravel, sand and charcoal; clearer, not safe"),
         ],
-        [.. Enum.GetValues<DrawOff>().Select(d => new Choice(Id(d), Clearing.DrawOffs.Name(d), Clearing.DrawOffs.How(d)))],
+        [.. Enum.GetValues<DrawOff>().Select(d => new Choice(ContractName.Of(d), Clearing.DrawOffs.Name(d), Clearing.DrawOffs.How(d)))],
         [
-            new(Id(SnowKind.Fresh), "Fresh", "a tenth is water"), new(Id(SnowKind.Settled), "Settled", "a quarter"),
-            new(Id(SnowKind.WindPacked), "Wind-packed", "two fifths"), new(Id(SnowKind.Firn), "Firn", "over half"),
-            new(Id(SnowKind.Ice), "Ice", "nine tenths"), new(Id(SnowKind.Unknown), "Not known", "counts as fresh"),
+            new(ContractName.Of(SnowKind.Fresh), "Fresh", "a tenth is water"), new(ContractName.Of(SnowKind.Settled), "Settled", "a quarter"),
+            new(ContractName.Of(SnowKind.WindPacked), "Wind-packed", "two fifths"), new(ContractName.Of(SnowKind.Firn), "Firn", "over half"),
+            new(ContractName.Of(SnowKind.Ice), "Ice", "nine tenths"), new(ContractName.Of(SnowKind.Unknown), "Not known", "counts as fresh"),
         ],
-        [.. FilterElements.All.Select(e => new Choice(Id(e.Element), e.Name, e.Care))],
-        [.. Enum.GetValues<FilterStyle>().Select(s => new Choice(Id(s), FilterElements.StyleName(s), FilterElements.StyleHint(s)))],
+        [.. FilterElements.All.Select(e => new Choice(ContractName.Of(e.Element), e.Name, e.Care))],
+        [.. Enum.GetValues<FilterStyle>().Select(s => new Choice(ContractName.Of(s), FilterElements.StyleName(s), FilterElements.StyleHint(s)))],
         [
-            new(Id(Battery.Lithium), "Lithium", "keeps most of its charge in the cold"), new(Id(Battery.Alkaline), "Alkaline", "half at 0 °C"),
-            new(Id(Battery.Unknown), "Not known", "counts as alkaline"),
+            new(ContractName.Of(Battery.Lithium), "Lithium", "keeps most of its charge in the cold"), new(ContractName.Of(Battery.Alkaline), "Alkaline", "half at 0 °C"),
+            new(ContractName.Of(Battery.Unknown), "Not known", "counts as alkaline"),
         ],
-        [new(Id(Filters.Happened.No), "No", ""), new(Id(Filters.Happened.Yes), "Yes", ""), new(Id(Filters.Happened.Unknown), "Not known", "counts as yes")],
+        [new(ContractName.Of(Filters.Happened.No), "No", ""), new(ContractName.Of(Filters.Happened.Yes), "Yes", ""), new(ContractName.Of(Filters.Happened.Unknown), "Not known", "counts as yes")],
         [.. ChemicalProfiles.All.Select(p => new Choice(p.Id, p.Name, $"{p.Dose.Words}; {p.Wait.Words}"))],
-        [new(Id(FlocculantForm.Drops), "Drops", "by its label"), new(Id(FlocculantForm.Alum), "Alum powder", "0.03 to 0.06 g a litre")]);
-
-    private static string Id<TEnum>(TEnum value)
-        where TEnum : struct, Enum => System.Text.Json.JsonNamingPolicy.CamelCase.ConvertName(value.ToString());
+        [new(ContractName.Of(FlocculantForm.Drops), "Drops", "by its label"), new(ContractName.Of(FlocculantForm.Alum), "Alum powder", "0.03 to 0.06 g a litre")]);
 }

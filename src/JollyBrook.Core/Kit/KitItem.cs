@@ -118,7 +118,7 @@ public sealed record KitItem(
         }
         else if (Kind == kind)
         {
-            var name = System.Text.Json.JsonNamingPolicy.CamelCase.ConvertName(kind.ToString());
+            var name = ContractName.Of(kind);
             intake.Refuse(new ChoiceField(name, kind.ToString(), ["its details"]), $"The details of this {name} are missing. Copy them from its label.");
         }
     }

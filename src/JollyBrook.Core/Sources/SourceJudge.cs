@@ -1,3 +1,4 @@
+using JollyBrook.Core.Contract;
 using JollyBrook.Core.Water;
 
 namespace JollyBrook.Core.Sources;
@@ -23,7 +24,7 @@ public static class SourceJudge
         }
 
         var reasons = signs.Select(s => new VerdictReason(
-            Camel(s.Seen), s.Weight.ToString().ToLowerInvariant(), s.Reason, s.Change)).ToList();
+            ContractName.Of(s.Seen), s.Weight.ToString().ToLowerInvariant(), s.Reason, s.Change)).ToList();
         reasons.AddRange(OfPlace(source));
         reasons.AddRange(OfWater(water));
         var foulSigns = signs.Any(s => s.Seen is Sighting.Carcass or Sighting.Stock or Sighting.CampOrToilet);
@@ -102,6 +103,4 @@ public static class SourceJudge
     private const double VeryColdC = 5;
 
     private static int Rank(string weight) => weight switch { "stop" => 0, "care" => 1, "unknown" => 2, _ => 3 };
-
-    private static string Camel(Sighting seen) => System.Text.Json.JsonNamingPolicy.CamelCase.ConvertName(seen.ToString());
 }

@@ -1,6 +1,7 @@
-import { Box, ButtonBase, Paper, Stack, Typography } from '@mui/material';
+import { Box, Stack, Typography } from '@mui/material';
 import { useLocation, useNavigate, useParams } from 'react-router';
 import { useCalculation } from '../../core/useCalculation';
+import { ListCard } from '../../shared/ListCard';
 import { SelectEntry } from '../../shared/SelectEntry';
 import { TwoPanes } from '../../shared/TwoPanes';
 import { useSettings, useWholeKit } from '../../store/LocalDataContext';
@@ -114,30 +115,14 @@ function ItemLine({ item, chosen, onOpen }: { item: Kept<'kit-item'>; chosen: bo
   const { units } = useSettings().settings;
   const { response } = useCalculation('kit-item', { units, item: item.body });
   return (
-    <Paper
-      variant="outlined"
-      sx={{ borderWidth: chosen ? 3 : 1, borderColor: chosen ? 'primary.main' : 'divider' }}
-    >
-      <ButtonBase
-        onClick={onOpen}
-        aria-current={chosen ? 'true' : undefined}
-        sx={{
-          display: 'block',
-          textAlign: 'left',
-          p: 1.5,
-          minHeight: 48,
-          width: '100%',
-          borderRadius: 'inherit',
-        }}
-      >
-        <Typography sx={{ fontWeight: 700 }}>
-          {item.body.name}
-          {item.body.retired && ' (no longer carried)'}
-        </Typography>
-        <Typography variant="body2" sx={{ color: 'text.secondary' }}>
-          {response?.words}
-        </Typography>
-      </ButtonBase>
-    </Paper>
+    <ListCard chosen={chosen} onOpen={onOpen}>
+      <Typography sx={{ fontWeight: 700 }}>
+        {item.body.name}
+        {item.body.retired && ' (no longer carried)'}
+      </Typography>
+      <Typography variant="body2" sx={{ color: 'text.secondary' }}>
+        {response?.words}
+      </Typography>
+    </ListCard>
   );
 }

@@ -1,7 +1,8 @@
-import { ButtonBase, Paper, Typography } from '@mui/material';
+import { Typography } from '@mui/material';
 import { useCatalogue } from '../../core/CatalogueContext';
 import type { BatchProgress } from '../../core/contract';
 import { BatchStateLine } from '../../shared/BatchStateLine';
+import { ListCard } from '../../shared/ListCard';
 import { show } from '../../shared/units';
 import type { Batch } from '../../store/batches';
 import { BatchClock } from './BatchClock';
@@ -18,35 +19,17 @@ export function BatchCard({ batch, progress, chosen, onOpen }: Props) {
   const catalogue = useCatalogue();
   const step = batch.answer.steps.find((s) => s.id === progress.currentStepId);
   return (
-    <Paper
-      variant="outlined"
-      sx={{ borderWidth: chosen ? 3 : 1, borderColor: chosen ? 'primary.main' : 'divider' }}
-    >
-      <ButtonBase
-        onClick={onOpen}
-        aria-current={chosen ? 'true' : undefined}
-        sx={{
-          display: 'grid',
-          gap: 0.75,
-          p: 2,
-          width: '100%',
-          textAlign: 'left',
-          gridTemplateColumns: 'minmax(0, 1fr)',
-          justifyContent: 'stretch',
-          borderRadius: 'inherit',
-        }}
-      >
-        <Typography component="h2" variant="h2">
-          {batch.container}
-        </Typography>
-        <Typography variant="body2" sx={{ color: 'text.secondary' }}>
-          {show(catalogue, 'volume', batch.request.water?.volumeL ?? 0)} · {batch.answer.methodName} ·{' '}
-          {batch.answer.headline}
-        </Typography>
-        <BatchClock progress={progress} />
-        <BatchStateLine progress={progress} short={batch.answer.shortOf.length > 0} />
-        {step?.done && <Typography>Your turn: {step.title}</Typography>}
-      </ButtonBase>
-    </Paper>
+    <ListCard chosen={chosen} onOpen={onOpen}>
+      <Typography component="h2" variant="h2">
+        {batch.container}
+      </Typography>
+      <Typography variant="body2" sx={{ color: 'text.secondary' }}>
+        {show(catalogue, 'volume', batch.request.water?.volumeL ?? 0)} · {batch.answer.methodName} ·{' '}
+        {batch.answer.headline}
+      </Typography>
+      <BatchClock progress={progress} />
+      <BatchStateLine progress={progress} short={batch.answer.shortOf.length > 0} />
+      {step?.done && <Typography>Your turn: {step.title}</Typography>}
+    </ListCard>
   );
 }
