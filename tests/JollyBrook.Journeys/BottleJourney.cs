@@ -20,6 +20,7 @@ public sealed class BottleJourney : IDisposable
     public void From_the_stream_to_the_book()
     {
         _browser.Open("/");
+        _browser.UntilHeadline("2 cycles of UV"); // the kit has arrived
         _browser.Select("Container", "Steel bottle · 0.75 L");
         _browser.Click("button", "Clear");
         _browser.Fill("Water temperature", "5");
