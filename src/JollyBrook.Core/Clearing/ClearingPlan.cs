@@ -41,7 +41,7 @@ public static class ClearingPlan
         ArgumentNullException.ThrowIfNull(setting);
         if (water.Clarity <= clearTo)
         {
-            return Untouched(water, before, setting, null);
+            return Untouched(water, before, null);
         }
 
         var asked = options ?? new ClearingOptions();
@@ -60,7 +60,7 @@ public static class ClearingPlan
         var ways = Ways(water, clearTo, means, asked, setting).OrderBy(w => w.Minutes).ToList();
         var picked = ways.Find(w => w.Way == asked.Way) ?? ways.FirstOrDefault();
         return picked is null
-            ? Untouched(water, before, setting, NothingClears(asked)) with { Assumptions = assumptions }
+            ? Untouched(water, before, NothingClears(asked)) with { Assumptions = assumptions }
             : new ClearingResult(
                 picked, water.ClearedTo(picked.ClarityAfter), null, ClearingSteps.For(picked, setting.Say), assumptions,
                 Explain(picked, water, asked, setting));
@@ -118,7 +118,7 @@ public static class ClearingPlan
         }
     }
 
-    private static ClearingResult Untouched(FieldWater water, BarrierStage? before, BarrierSetting setting, Refusal? refusal)
+    private static ClearingResult Untouched(FieldWater water, BarrierStage? before, Refusal? refusal)
     {
         var (way, words) = before switch
         {
@@ -127,7 +127,7 @@ public static class ClearingPlan
             _ => (ClearingWay.Strain, "Strain"),
         };
         var answer = new ClearingAnswer(way, words, 0, null, null, 0, "", 0, water.VolumeL, water.Clarity, 1, 0);
-        return new ClearingResult(answer, water, refusal, ClearingSteps.Untouched(way, before, water, setting.Say), [], new Working());
+        return new ClearingResult(answer, water, refusal, ClearingSteps.Untouched(way, before, water), [], new Working());
     }
 
     private static Working Explain(ClearingAnswer picked, FieldWater water, ClearingOptions asked, BarrierSetting setting)

@@ -7,7 +7,7 @@ namespace JollyBrook.Core.Clearing;
 /// <summary>The steps of clearing, before the first barrier.</summary>
 internal static class ClearingSteps
 {
-    public static IReadOnlyList<TreatmentStep> Untouched(ClearingWay way, BarrierStage? before, FieldWater water, Speaker say) => way switch
+    public static IReadOnlyList<TreatmentStep> Untouched(ClearingWay way, BarrierStage? before, FieldWater water) => way switch
     {
         ClearingWay.None => [],
         ClearingWay.PreFilter =>

@@ -27,8 +27,7 @@ public static class Treat
         }
 
         var chain = Pick(situation);
-        var working = new Working();
-        return chain.Refusal is { } refusal ? Refused(chain, refusal, situation, working) : Answer(chain, situation, working);
+        return chain.Refusal is { } refusal ? Refused(chain, refusal, situation) : Answer(chain, situation);
     }
 
     private static Chain Pick(Situation situation)
@@ -44,25 +43,26 @@ public static class Treat
         return situation.Asked is { } asked ? Chain.Run(asked, situation) : Chains.All(situation)[0];
     }
 
-    private static TreatResponse Answer(Chain chain, Situation situation, Working working)
+    private static TreatResponse Answer(Chain chain, Situation situation)
     {
         var minutes = chain.Minutes is { } m ? Math.Ceiling(m - 1e-9) : (double?)null;
         return Finish(
-            chain, situation, working, chain.ShortOf.Count == 0 ? TreatOutcome.Meets : TreatOutcome.ShortOfTarget, chain.Headline,
+            chain, situation, chain.ShortOf.Count == 0 ? TreatOutcome.Meets : TreatOutcome.ShortOfTarget, chain.Headline,
             VerdictWords(chain.ShortOf, situation.Target), minutes, ChainSteps.For(chain, situation));
     }
 
-    private static TreatResponse Refused(Chain chain, Refusal refusal, Situation situation, Working working) =>
-        Finish(chain, situation, working, TreatOutcome.Refused, refusal.Code == "do-not-use" ? "Do not use this water" : chain.Headline, refusal.Reason, null, [])
+    private static TreatResponse Refused(Chain chain, Refusal refusal, Situation situation) =>
+        Finish(chain, situation, TreatOutcome.Refused, refusal.Code == "do-not-use" ? "Do not use this water" : chain.Headline, refusal.Reason, null, [])
             with { Refusal = chain.Clearing.Refusal is { } clearing && refusal.Code is "muddy" or "too-cloudy-for-light"
                 ? refusal with { Remedies = [clearing.Reason, .. refusal.Remedies] }
                 : refusal };
 
     private static TreatResponse Finish(
-        Chain chain, Situation situation, Working working, TreatOutcome outcome, string headline, string verdict, double? minutes,
+        Chain chain, Situation situation, TreatOutcome outcome, string headline, string verdict, double? minutes,
         IReadOnlyList<TreatmentStep> steps)
     {
         var request = situation.Request;
+        var working = new Working();
         // Water that is not to be used gets no figure that could be taken for a dose.
         var stopped = Chain.StoppedBy(situation) is not null;
         var results = stopped ? [] : chain.Results;
