@@ -1,6 +1,8 @@
 using JollyBrook.Core.Catalogue;
+using JollyBrook.Core.Clocks;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Kit;
+using JollyBrook.Core.Records;
 using JollyBrook.Core.Sources;
 using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Words;
@@ -38,6 +40,14 @@ public static class Calculations
             "batch-progress", "Where a running batch stands, from its steps, its taps and the time now.",
             BatchProgress.Compute, () => ContractJson.Default.BatchProgressRequest, () => AnswerJson.Default.BatchProgressResponse,
             () => BatchFields.All),
+        new Calculation<DeviceClockRequest, DeviceClockResponse>(
+            "device-clock", "Whether a device's clock can be trusted, from what it has shown and what the server showed.",
+            DeviceClock.Compute, () => ContractJson.Default.DeviceClockRequest, () => AnswerJson.Default.DeviceClockResponse,
+            () => DeviceClockRequest.Fields),
+        new Calculation<BackupFile, BackupCheckResponse>(
+            "backup-check", "Whether every record of a backup can be kept, and what it holds.",
+            CheckBackup.Compute, () => ContractJson.Default.BackupFile, () => AnswerJson.Default.BackupCheckResponse,
+            () => BackupFile.Fields),
     ];
 
     /// <summary>Runs a calculation by name on a JSON request. Never throws for bad input or an unknown name.</summary>

@@ -1,6 +1,7 @@
 using System.Text.Json.Serialization;
 using JollyBrook.Core.Book;
 using JollyBrook.Core.Catalogue;
+using JollyBrook.Core.Clocks;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Records;
 using JollyBrook.Core.Sources;
@@ -23,6 +24,8 @@ namespace JollyBrook.Core.Contract;
 [JsonSerializable(typeof(BatchEventRecord))]
 [JsonSerializable(typeof(KitItem))]
 [JsonSerializable(typeof(PersonSettings))]
+[JsonSerializable(typeof(DeviceClockRequest))]
+[JsonSerializable(typeof(BackupFile))]
 public sealed partial class ContractJson : JsonSerializerContext;
 
 /// <summary>
@@ -39,4 +42,6 @@ public sealed partial class ContractJson : JsonSerializerContext;
 [JsonSerializable(typeof(JudgeResponse))]
 [JsonSerializable(typeof(WordsResponse))]
 [JsonSerializable(typeof(KitItemResponse))]
+[JsonSerializable(typeof(DeviceClockResponse))]
+[JsonSerializable(typeof(BackupCheckResponse))]
 public sealed partial class AnswerJson : JsonSerializerContext;

@@ -10,12 +10,16 @@ public static class RecordKinds
 {
     public static readonly IReadOnlyList<RecordKind> All =
     [
-        new RecordKind<BatchRecord>("batch", true, ContractJson.Default.BatchRecord, BatchRecord.Fields, BatchRecord.Check),
+        new RecordKind<BatchRecord>(
+            "batch", "Batches", RecordPlace.Log, ContractJson.Default.BatchRecord, BatchRecord.Fields, BatchRecord.Check),
         new RecordKind<BatchEventRecord>(
-            "batch-event", true, ContractJson.Default.BatchEventRecord, BatchEventRecord.Fields, BatchEventRecord.Check),
-        new RecordKind<KitItem>("kit-item", false, ContractJson.Default.KitItem, KitItem.Fields, KitItem.Check),
-        new RecordKind<TripSource>("trip-source", false, ContractJson.Default.TripSource, TripSource.Fields, TripSource.Check),
-        new RecordKind<PersonSettings>("settings", false, ContractJson.Default.PersonSettings, PersonSettings.Fields, _ => { }),
+            "batch-event", "Taps on batches", RecordPlace.Log,
+            ContractJson.Default.BatchEventRecord, BatchEventRecord.Fields, BatchEventRecord.Check),
+        new RecordKind<KitItem>("kit-item", "Pieces of kit", RecordPlace.Personal, ContractJson.Default.KitItem, KitItem.Fields, KitItem.Check),
+        new RecordKind<TripSource>(
+            "trip-source", "Sources", RecordPlace.Plan, ContractJson.Default.TripSource, TripSource.Fields, TripSource.Check),
+        new RecordKind<PersonSettings>(
+            "settings", "Settings", RecordPlace.Personal, ContractJson.Default.PersonSettings, PersonSettings.Fields, _ => { }),
     ];
 
     public static RecordKind? Find(string name) => All.FirstOrDefault(k => k.Name == name);
