@@ -1,20 +1,43 @@
-using JollyBrook.Data;
-using JollyBrook.Server;
+using JollyBrook.Data.Store;
+using JollyBrook.Server.Access;
+using JollyBrook.Server.Accounts;
 using JollyBrook.Server.Calculations;
+using JollyBrook.Server.Commands;
+using JollyBrook.Server.Demo;
 using JollyBrook.Server.Devices;
+using JollyBrook.Server.Parties;
 using JollyBrook.Server.Records;
 using JollyBrook.Server.Site;
+using JollyBrook.Server.Start;
 using JollyBrook.StandIns;
+using Microsoft.AspNetCore.HttpOverrides;
+
+if (args is [BackupCommand.Name, ..])
+{
+    return BackupCommand.Run(new ConfigurationBuilder().AddCommandLine(args[1..]).Build());
+}
 
 var builder = WebApplication.CreateBuilder(args);
 var options = ServerOptions.From(builder.Configuration);
 
-builder.WebHost.ConfigureKestrel(kestrel => kestrel.Limits.MaxRequestBodySize = RequestText.MostBytes);
+builder.WebHost.ConfigureKestrel(kestrel =>
+{
+    kestrel.Limits.MaxRequestBodySize = RequestText.MostBytes;
+    kestrel.AddServerHeader = false;
+});
+// The keys lie in the data folder, whose rights guard them; docs/hosting.md says so.
+builder.Logging.AddFilter("Microsoft.AspNetCore.DataProtection", LogLevel.Error);
+// It warns of every answer that is not to be cached, which here is all of them.
+builder.Logging.AddFilter("Microsoft.AspNetCore.Antiforgery", LogLevel.Error);
 builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddSingleton(options);
-builder.Services.AddSingleton<CurrentPerson>();
+builder.Services.AddSingleton<FirstStart>();
 builder.Services.AddSingleton<IWaterProbe, SimulatedProbe>();
+builder.Services.AddScoped<DemoSeed>();
 builder.Services.AddJollyBrookData(options.DatabaseFile);
+builder.Services.AddAccounts(options);
+builder.Services.AddFormTokens();
+builder.Services.AddSecretsLimit(options);
 builder.Services.AddProblemDetails();
 builder.Services.AddContractOpenApi();
 
@@ -26,16 +49,37 @@ if (!ContractOpenApi.IsBuildingDocument)
     await OpenStore.RunAsync(app);
 }
 
-app.UseExceptionHandler();
+if (options.BehindProxy)
+{
+    app.UseForwardedHeaders(new ForwardedHeadersOptions { ForwardedHeaders = ForwardedHeaders.XForwardedFor | ForwardedHeaders.XForwardedProto });
+    app.UseHsts();
+}
+
+app.UseExceptionHandler(new ExceptionHandlerOptions
+{
+    // A body too large, or cut off, is the sender's doing.
+    StatusCodeSelector = failure => failure is BadHttpRequestException bad ? bad.StatusCode : StatusCodes.Status500InternalServerError,
+});
 app.UseStatusCodePages();
-app.MapOpenApi();
+app.UseSecurityHeaders();
+app.UseSiteFiles(options.SiteFolder);
+app.UseRouting();
+app.UseRateLimiter();
+app.UseAuthentication();
+app.UseAuthorization();
+
+app.MapOpenApi().For(Audience.SignedIn);
 app.MapAbout();
+app.MapAccounts();
+app.MapParties();
 app.MapCalculations();
 app.MapRecords();
+app.MapBackups();
 app.MapProbe();
-app.UseSite(options.SiteFolder);
+app.MapSitePage(options.SiteFolder);
 
-app.Run();
+await app.RunAsync();
+return 0;
 
 /// <summary>Named so that tests can start the server.</summary>
 public partial class Program;

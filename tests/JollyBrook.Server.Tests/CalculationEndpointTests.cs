@@ -60,7 +60,7 @@ public class CalculationEndpointTests : IDisposable
 
         foreach (var kind in Core.Records.RecordKinds.All)
         {
-            document.ShouldContain($"/api/records/{kind.Name}/{{id}}");
+            document.ShouldContain($"/api/books/{{book}}/records/{kind.Name}/{{id}}");
         }
 
         document.ShouldContain("slightlyCloudy");

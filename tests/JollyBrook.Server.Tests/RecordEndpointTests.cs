@@ -41,7 +41,7 @@ public class RecordEndpointTests : IDisposable
         blind.Content.Headers.ContentType!.MediaType.ShouldBe("application/problem+json");
 
         (await RevisionOf(await _server.PutAsync("kit-item", id, BiggerBottle, revision))).ShouldBeGreaterThan(revision);
-        var now = await _server.Client.GetFromJsonAsync<JsonElement>($"/api/records/kit-item/{id}");
+        var now = await _server.Client.GetFromJsonAsync<JsonElement>($"/api/books/{_server.Owner.PersonId}/records/kit-item/{id}");
         now.GetProperty("body").GetProperty("volumeL").GetDouble().ShouldBe(1.5);
     }
 
@@ -73,7 +73,7 @@ public class RecordEndpointTests : IDisposable
     {
         (await _server.PutAsync("potion", Guid.CreateVersion7(), "{}")).StatusCode.ShouldBe(HttpStatusCode.NotFound);
         (await _server.PutAsync("kit-item", Guid.NewGuid(), Bottle)).StatusCode.ShouldBe(HttpStatusCode.BadRequest);
-        var cut = await _server.Client.PutAsync($"/api/records/kit-item/{Guid.CreateVersion7()}", RunningServer.Json("{\"body\":{"));
+        var cut = await _server.Client.PutAsync($"/api/books/{_server.Owner.PersonId}/records/kit-item/{Guid.CreateVersion7()}", RunningServer.Json("{\"body\":{"));
         cut.StatusCode.ShouldBe(HttpStatusCode.BadRequest);
     }
 
@@ -104,11 +104,12 @@ public class RecordEndpointTests : IDisposable
     {
         var id = Guid.CreateVersion7();
         await _server.PutAsync("kit-item", id, Bottle);
-        var before = await _server.Client.GetStringAsync("/api/about");
+        var before = _server.Owner.About;
 
         _server.Restart();
 
-        (await _server.Client.GetStringAsync("/api/about")).ShouldBe(before);
+        _server.Owner.About.GetProperty("storeId").GetGuid().ShouldBe(before.GetProperty("storeId").GetGuid());
+        _server.Owner.PersonId.ShouldBe(before.GetProperty("person").GetProperty("id").GetGuid());
         (await _server.ChangesAsync()).GetProperty("records")[0].GetProperty("id").GetGuid().ShouldBe(id);
     }
 

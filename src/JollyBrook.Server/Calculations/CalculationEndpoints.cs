@@ -1,10 +1,11 @@
 using System.Text;
 using JollyBrook.Core.Contract;
+using JollyBrook.Server.Access;
 using All = JollyBrook.Core.Calculations;
 
 namespace JollyBrook.Server.Calculations;
 
-/// <summary><c>POST /api/calc/{name}</c> for every calculation of the core.</summary>
+/// <summary><c>POST /api/calc/{name}</c> for every calculation of the core. They change nothing, so want no form token.</summary>
 internal static class CalculationEndpoints
 {
     public static void MapCalculations(this IEndpointRouteBuilder routes)
@@ -17,12 +18,13 @@ internal static class CalculationEndpoints
                 .WithSummary(calculation.Summary)
                 .Accepts(calculation.RequestType, "application/json")
                 .Produces(200, calculation.ResponseType)
-                .Produces<Problem>(400, "application/problem+json");
+                .Produces<Problem>(400, "application/problem+json")
+                .For(Audience.SignedIn);
         }
 
         // An unknown name, or a body sent under another content type: the core answers both.
         group.MapPost("{name}", async (string name, HttpRequest request) => Answer(All.Run(name, await RequestText.ReadAsync(request))))
-            .ExcludeFromDescription();
+            .ExcludeFromDescription().For(Audience.SignedIn);
     }
 
     private static IResult Answer(CalculationOutcome outcome) => Results.Text(

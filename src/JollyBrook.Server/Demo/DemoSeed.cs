@@ -7,32 +7,65 @@ using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
-using JollyBrook.Data;
+using JollyBrook.Data.Parties;
+using JollyBrook.Data.Records;
+using JollyBrook.Server.Accounts;
 
 namespace JollyBrook.Server.Demo;
 
 /// <summary>
-/// The demo data: a party of three on an invented limestone island in mid-ocean, late summer. Two batches are running
-/// and three are in the book, the newest started minutes ago.
+/// The demo data: a party of three on an invented limestone island in mid-ocean, late summer. Two batches are running, one of them a
+/// companion's, and three are in the book, the newest started minutes ago.
 /// </summary>
-internal static class DemoSeed
+internal sealed class DemoSeed(RecordStore store, BookInHand book, PartyStore parties, AccountService accounts)
 {
-    public static async Task WriteAsync(RecordStore store, Guid owner, DateTimeOffset now)
+    private const string Walker = "Ilva";
+    private const string Companion = "Torren";
+    private const string AtHome = "Maud";
+    private const string TripName = "Four days across the island";
+
+    public async Task WriteAsync(Guid owner, DateTimeOffset now)
     {
+        var trip = Guid.CreateVersion7(now.AddDays(-2));
+        var companion = await MakeTripAsync(trip, owner);
+        book.Open(owner);
         foreach (var item in DemoKit.Items(DateOnly.FromDateTime(now.UtcDateTime)))
         {
-            await PutAsync(store, owner, "kit-item", item, ContractJson.Default.KitItem);
+            await PutAsync(owner, "kit-item", item, ContractJson.Default.KitItem);
         }
 
+        foreach (var batch in Batches.Where(b => !b.ByCompanion))
+        {
+            await WriteBatchAsync(owner, batch, now);
+        }
+
+        book.Open(trip);
         foreach (var source in DemoTrip.Sources(now))
         {
-            await PutAsync(store, owner, "trip-source", source, ContractJson.Default.TripSource);
+            await PutAsync(owner, "trip-source", source, ContractJson.Default.TripSource);
         }
 
-        foreach (var batch in Batches)
+        foreach (var batch in Batches.Where(b => b.ByCompanion))
         {
-            await WriteBatchAsync(store, owner, batch, now);
+            await WriteBatchAsync(companion, batch, now);
         }
+    }
+
+    private async Task<Guid> MakeTripAsync(Guid trip, Guid owner)
+    {
+        var (companion, atHome) = (Guid.CreateVersion7(), Guid.CreateVersion7());
+        await accounts.MakeForDemoAsync(owner, Walker, isOwner: true);
+        await accounts.MakeForDemoAsync(companion, Companion, isOwner: false);
+        await accounts.MakeForDemoAsync(atHome, AtHome, isOwner: false);
+        await parties.NameTripAsync(trip, TripName, owner, CancellationToken.None);
+        foreach (var (person, role) in new[] { (companion, PartyRole.Member), (atHome, PartyRole.Follower) })
+        {
+            var (invitation, secret) = await parties.InviteAsync(trip, role, CancellationToken.None);
+            await parties.AcceptAsync(secret, person, CancellationToken.None);
+            await parties.WithdrawAsync(trip, invitation.Id, CancellationToken.None);
+        }
+
+        return companion;
     }
 
     private static readonly DemoBatch[] Batches =
@@ -55,22 +88,22 @@ internal static class DemoSeed
         new("Camp bag", TimeSpan.FromMinutes(95),
             new TreatRequest(UnitSystem.Metric, new WaterInput(10, Clarity.Clear, WaterColour.None, 8, 1180), "clo2-drops",
                 Chemical: new ChemicalOptions(DateCheck.InDate, BottleLight.ShadeOrOpaque)),
-            Finish: false),
+            Finish: false, ByCompanion: true),
         new("Litre bottle, wide mouth", TimeSpan.FromMinutes(21),
             new TreatRequest(UnitSystem.Metric, new WaterInput(1, Clarity.SlightlyCloudy, WaterColour.None, 9, 1040), "nadcc-8.5",
                 Chemical: new ChemicalOptions(DateCheck.InDate, BottleLight.ShadeOrOpaque)),
             Finish: false),
     ];
 
-    private sealed record DemoBatch(string Container, TimeSpan Ago, TreatRequest Request, bool Finish);
+    private sealed record DemoBatch(string Container, TimeSpan Ago, TreatRequest Request, bool Finish, bool ByCompanion = false);
 
-    private static async Task WriteBatchAsync(RecordStore store, Guid owner, DemoBatch batch, DateTimeOffset now)
+    private async Task WriteBatchAsync(Guid author, DemoBatch batch, DateTimeOffset now)
     {
         var startedAt = now - batch.Ago;
         var request = batch.Request with { StartAt = startedAt };
         var answer = Treat.Compute(request);
         var record = new BatchRecord(batch.Container, startedAt, request, answer);
-        var id = await PutAsync(store, owner, "batch", record, ContractJson.Default.BatchRecord, startedAt);
+        var id = await PutAsync(author, "batch", record, ContractJson.Default.BatchRecord, startedAt);
         var at = startedAt;
         foreach (var step in answer.Steps)
         {
@@ -88,16 +121,16 @@ internal static class DemoSeed
 
             at = at.AddMinutes(step.Clock == StepClock.Guide ? step.Minutes : 1);
             var tap = new BatchEventRecord(id, BatchEventKind.Done, step.Id, at);
-            await PutAsync(store, owner, "batch-event", tap, ContractJson.Default.BatchEventRecord, at);
+            await PutAsync(author, "batch-event", tap, ContractJson.Default.BatchEventRecord, at);
         }
     }
 
-    private static async Task<Guid> PutAsync<T>(
-        RecordStore store, Guid owner, string kind, T body, System.Text.Json.Serialization.Metadata.JsonTypeInfo<T> json,
+    private async Task<Guid> PutAsync<T>(
+        Guid author, string kind, T body, System.Text.Json.Serialization.Metadata.JsonTypeInfo<T> json,
         DateTimeOffset? madeAt = null)
     {
         var id = madeAt is { } at ? Guid.CreateVersion7(at) : Guid.CreateVersion7();
-        await store.PutAsync(owner, kind, id, JsonSerializer.Serialize(body, json), null, false, CancellationToken.None);
+        await store.PutAsync(kind, id, JsonSerializer.Serialize(body, json), null, false, author, CancellationToken.None);
         return id;
     }
 }

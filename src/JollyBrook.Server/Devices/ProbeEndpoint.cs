@@ -1,5 +1,6 @@
 using System.Net.ServerSentEvents;
 using System.Runtime.CompilerServices;
+using JollyBrook.Server.Access;
 using JollyBrook.StandIns;
 
 namespace JollyBrook.Server.Devices;
@@ -15,7 +16,8 @@ internal static class ProbeEndpoint
                     ? RequestText.Problem(Core.Contract.Problem.BadInput(
                         [new Core.Contract.FieldProblem("water", "Water must be named in 80 characters or fewer. Give it a short name.", "1 to 80 characters")]))
                     : TypedResults.ServerSentEvents(Readings(probe, water, life, cancellation)))
-            .WithName("probe").WithTags("devices").WithSummary("Readings of the (simulated) water probe, one a second.");
+            .WithName("probe").WithTags("devices").WithSummary("Readings of the (simulated) water probe, one a second.")
+            .For(Audience.SignedIn);
 
     private static async IAsyncEnumerable<SseItem<ProbeReading>> Readings(
         IWaterProbe probe, string water, IHostApplicationLifetime life, [EnumeratorCancellation] CancellationToken cancellation)

@@ -1,24 +1,29 @@
 using System.Text.Json;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Records;
-using JollyBrook.Data;
+using JollyBrook.Data.Records;
+using JollyBrook.Server.Access;
 
 namespace JollyBrook.Server.Records;
 
-/// <summary><c>PUT /api/records/{kind}/{id}</c> (idempotent) and <c>GET /api/changes?since=</c>.</summary>
+/// <summary>
+/// The records of a book: <c>PUT /api/books/{book}/records/{kind}/{id}</c> (idempotent), <c>GET</c> of the same, and
+/// <c>GET /api/books/{book}/changes?since=</c>.
+/// </summary>
 internal static class RecordEndpoints
 {
-    private const int MostPerPull = 500;
+    private const int MostPerPull = 1000;
 
     public static void MapRecords(this IEndpointRouteBuilder routes)
     {
-        var group = routes.MapGroup("/api/records").WithTags("records");
+        var group = routes.MapGroup("/api/books/{book}/records").WithTags("records").WantsFormToken();
         foreach (var kind in RecordKinds.All)
         {
-            group.MapPut($"{kind.Name}/{{id}}", (string id, HttpRequest request, RecordStore store, CurrentPerson person) =>
-                    PutAsync(kind, id, request, store, person))
+            group.MapPut($"{kind.Name}/{{id}}", (string book, string id, HttpRequest request, RecordStore store) =>
+                    PutAsync(kind, book, id, request, store))
                 .WithName($"put-{kind.Name}")
                 .WithSummary(kind.AppendOnly ? "Keeps a record, once and for good." : "Keeps a record or a change of it.")
+                .For(Audience.Writer)
                 .Accepts(typeof(RecordEnvelope<>).MakeGenericType(kind.BodyType), "application/json")
                 .Produces<RecordKept>()
                 .Produces<Problem>(400, "application/problem+json")
@@ -26,21 +31,29 @@ internal static class RecordEndpoints
         }
 
         // An unknown kind, or a body sent under another content type.
-        group.MapPut("{kind}/{id}", async (string kind, string id, HttpRequest request, RecordStore store, CurrentPerson person) =>
+        group.MapPut("{kind}/{id}", async (string book, string kind, string id, HttpRequest request, RecordStore store) =>
                 RecordKinds.Find(kind) is { } known
-                    ? await PutAsync(known, id, request, store, person)
+                    ? await PutAsync(known, book, id, request, store)
                     : RequestText.Problem(UnknownKind(kind)))
-            .ExcludeFromDescription();
+            .ExcludeFromDescription().For(Audience.Writer);
         group.MapGet("{kind}/{id:guid}", GetAsync).WithName("get-record").WithSummary("A record as it now stands.")
             .Produces<ChangedRecord>()
-            .Produces<Problem>(404, "application/problem+json");
-        routes.MapGet("/api/changes", ChangesAsync).WithName("changes").WithTags("records")
-            .WithSummary("Records written after a revision, oldest first.");
+            .Produces<Problem>(404, "application/problem+json")
+            .For(Audience.Reader);
+        routes.MapGet("/api/books/{book}/changes", ChangesAsync).WithName("changes").WithTags("records")
+            .WithSummary("Records written after a revision, oldest first.")
+            .For(Audience.Reader);
     }
 
     private static async Task<IResult> PutAsync(
-        RecordKind kind, string idText, HttpRequest request, RecordStore store, CurrentPerson person)
+        RecordKind kind, string book, string idText, HttpRequest request, RecordStore store)
     {
+        var person = request.HttpContext.User.PersonId();
+        if (kind.PersonalOnly && Guid.Parse(book) != person)
+        {
+            return RequestText.Problem(NotForTrips(kind));
+        }
+
         if (!Guid.TryParse(idText, out var id) || id.Version != 7)
         {
             return RequestText.Problem(Problem.BadInput(
@@ -58,7 +71,7 @@ internal static class RecordEndpoints
         }
 
         var result = await store.PutAsync(
-            person.OwnerId, kind.Name, id, body, baseRevision, kind.AppendOnly, request.HttpContext.RequestAborted);
+            kind.Name, id, body, baseRevision, kind.AppendOnly, person, request.HttpContext.RequestAborted);
         return result.End == WriteEnd.Refused
             ? RequestText.Problem(MovedOn(kind, result.Current))
             : Results.Ok(new RecordKept(kind.Name, id, result.Current.Revision));
@@ -98,16 +111,16 @@ internal static class RecordEndpoints
     }
 
     private static async Task<IResult> GetAsync(
-        string kind, Guid id, RecordStore store, CurrentPerson person, CancellationToken cancellation) =>
-        await store.FindAsync(person.OwnerId, kind, id, cancellation) is { } found
+        string book, string kind, Guid id, RecordStore store, CancellationToken cancellation) =>
+        await store.FindAsync(kind, id, cancellation) is { } found
             ? Results.Ok(Out(found))
             : RequestText.Problem(new Problem(
                 "/problems/no-such-record", "There is no such record.", 404, $"There is no {kind} with the id {id}.", []));
 
     private static async Task<Changes> ChangesAsync(
-        RecordStore store, CurrentPerson person, CancellationToken cancellation, long since = 0)
+        string book, RecordStore store, CancellationToken cancellation, long since = 0)
     {
-        var records = await store.ChangesAsync(person.OwnerId, since, MostPerPull, cancellation);
+        var records = await store.ChangesAsync(since, MostPerPull, cancellation);
         return new Changes(
             records.Count > 0 ? records[^1].Revision : since,
             records.Count == MostPerPull,
@@ -115,7 +128,11 @@ internal static class RecordEndpoints
     }
 
     private static ChangedRecord Out(StoredRecord record) =>
-        new(record.Kind, record.Id, record.Revision, JsonSerializer.Deserialize<JsonElement>(record.Body));
+        new(record.Kind, record.Id, record.Revision, record.AuthorId,
+            record.TakenOut ? null : JsonSerializer.Deserialize<JsonElement>(record.Body));
+
+    private static Problem NotForTrips(RecordKind kind) => new(
+        "/problems/not-for-trips", "That is a person's own.", 400, $"{kind.Title} belong in a person's own book, not in a trip's.", []);
 
     private static Problem UnknownKind(string kind) => new(
         "/problems/unknown-kind", "There is no such kind of record.", 404,

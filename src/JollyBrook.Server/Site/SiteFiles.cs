@@ -1,3 +1,4 @@
+using JollyBrook.Server.Access;
 using Microsoft.AspNetCore.StaticFiles;
 using Microsoft.Extensions.FileProviders;
 
@@ -8,7 +9,7 @@ internal static class SiteFiles
 {
     private const string Brotli = ".br";
 
-    public static void UseSite(this WebApplication app, string? folder)
+    public static void UseSiteFiles(this WebApplication app, string? folder)
     {
         if (folder is null)
         {
@@ -36,31 +37,34 @@ internal static class SiteFiles
             ContentTypeProvider = new CompressedContentType(types),
             OnPrepareResponse = served => Describe(served.Context),
         });
+    }
 
-        // Routing comes after the files, or the fallback below would answer for them.
-        app.UseRouting();
-
-        // A room's address opened directly, or reloaded, gets the page; an unknown API address stays a 404.
-        app.MapFallback("{*path:nonfile:regex(^(?!api/|openapi/).*$)}", (HttpContext context) =>
+    /// <summary>A room's address opened directly, or reloaded, gets the page; an unknown API address stays a 404.</summary>
+    public static void MapSitePage(this WebApplication app, string? folder)
+    {
+        if (folder is null)
         {
-            context.Response.Headers.CacheControl = "no-cache";
-            return Results.File(Path.Combine(folder, "index.html"), "text/html; charset=utf-8");
-        });
+            return;
+        }
+
+        var page = new SitePage(Path.Combine(folder, "index.html"));
+        app.MapGet("/", (HttpContext http) => page.Answer(http)).ExcludeFromDescription().For(Audience.Anyone);
+        app.MapFallback("{*path:nonfile:regex(^(?!api/|openapi/).*$)}", (HttpContext http) => page.Answer(http)).For(Audience.Anyone);
     }
 
     private static void PreferCompressed(HttpContext context, PhysicalFileProvider files)
     {
+        // The page itself is written anew for each visit.
         var path = context.Request.Path.Value ?? "/";
-        var file = path == "/" ? "/index.html" : path;
-        if (HttpMethods.IsGet(context.Request.Method)
-            && context.Request.Headers.AcceptEncoding.ToString().Contains("br", StringComparison.Ordinal)
-            && files.GetFileInfo(file + Brotli).Exists)
+        if (path == SitePage.File)
         {
-            context.Request.Path = file + Brotli;
+            context.Request.Path = "/";
         }
-        else if (path == "/")
+        else if (HttpMethods.IsGet(context.Request.Method)
+            && context.Request.Headers.AcceptEncoding.ToString().Contains("br", StringComparison.Ordinal)
+            && files.GetFileInfo(path + Brotli).Exists)
         {
-            context.Request.Path = file;
+            context.Request.Path = path + Brotli;
         }
     }
 

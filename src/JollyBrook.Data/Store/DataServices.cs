@@ -1,8 +1,10 @@
+using JollyBrook.Data.Parties;
+using JollyBrook.Data.Records;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
 
-namespace JollyBrook.Data;
+namespace JollyBrook.Data.Store;
 
 public static class DataServices
 {
@@ -10,7 +12,10 @@ public static class DataServices
     public static IServiceCollection AddJollyBrookData(this IServiceCollection services, string file) =>
         services
             .AddDbContext<JollyBrookDb>(options => Configure(options, file))
+            .AddScoped<BookInHand>()
             .AddScoped<RecordStore>()
+            .AddScoped<BookRestore>()
+            .AddScoped<PartyStore>()
             .AddScoped<StoreSetup>();
 
     internal static DbContextOptionsBuilder Configure(DbContextOptionsBuilder options, string file) =>

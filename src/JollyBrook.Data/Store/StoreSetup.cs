@@ -1,6 +1,6 @@
 using Microsoft.EntityFrameworkCore;
 
-namespace JollyBrook.Data;
+namespace JollyBrook.Data.Store;
 
 /// <summary>Brings the store up to date at start.</summary>
 public sealed class StoreSetup(JollyBrookDb db, TimeProvider time)

@@ -5,7 +5,7 @@ using System.Text.Json.Serialization;
 using JollyBrook.Core.Contract;
 using Microsoft.OpenApi;
 
-namespace JollyBrook.Server;
+namespace JollyBrook.Server.Start;
 
 /// <summary>The API document, which the page's types are made from.</summary>
 internal static class ContractOpenApi

@@ -1,7 +1,8 @@
+using JollyBrook.Data.Records;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Design;
 
-namespace JollyBrook.Data;
+namespace JollyBrook.Data.Store;
 
 /// <summary>Lets <c>dotnet ef migrations add</c> work on this project by itself.</summary>
 internal sealed class DesignTimeDb : IDesignTimeDbContextFactory<JollyBrookDb>
@@ -10,6 +11,6 @@ internal sealed class DesignTimeDb : IDesignTimeDbContextFactory<JollyBrookDb>
     {
         var options = new DbContextOptionsBuilder<JollyBrookDb>();
         DataServices.Configure(options, "design-time.db");
-        return new JollyBrookDb(options.Options);
+        return new JollyBrookDb(options.Options, new BookInHand());
     }
 }

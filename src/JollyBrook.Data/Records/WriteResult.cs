@@ -1,0 +1,16 @@
+namespace JollyBrook.Data.Records;
+
+/// <summary>How a write ended.</summary>
+public enum WriteEnd
+{
+    Written,
+
+    /// <summary>The same body was there already: nothing changed.</summary>
+    AlreadyThere,
+
+    /// <summary>The record has moved on, or may not change: nothing was written.</summary>
+    Refused,
+}
+
+/// <summary>How a write ended, and the record as it now stands.</summary>
+public sealed record WriteResult(WriteEnd End, StoredRecord Current);

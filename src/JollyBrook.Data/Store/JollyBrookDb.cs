@@ -1,0 +1,79 @@
+using JollyBrook.Data.Parties;
+using JollyBrook.Data.People;
+using JollyBrook.Data.Records;
+using Microsoft.AspNetCore.Identity.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore;
+
+namespace JollyBrook.Data.Store;
+
+/// <summary>The SQLite store. Records are seen only through the book in hand.</summary>
+public sealed class JollyBrookDb(DbContextOptions<JollyBrookDb> options, BookInHand book) : IdentityUserContext<Person, Guid>(options)
+{
+    public DbSet<StoredRecord> Records => Set<StoredRecord>();
+
+    public DbSet<RestorePoint> RestorePoints => Set<RestorePoint>();
+
+    public DbSet<StoreIdentity> Identity => Set<StoreIdentity>();
+
+    public DbSet<RecoveryCode> RecoveryCodes => Set<RecoveryCode>();
+
+    public DbSet<Trip> Trips => Set<Trip>();
+
+    public DbSet<TripPerson> Party => Set<TripPerson>();
+
+    public DbSet<Invitation> Invitations => Set<Invitation>();
+
+    private Guid Book => book.Id;
+
+    protected override void OnModelCreating(ModelBuilder builder)
+    {
+        base.OnModelCreating(builder);
+        builder.Entity<StoredRecord>(record =>
+        {
+            record.ToTable("records");
+            record.HasKey(r => new { r.BookId, r.Kind, r.Id });
+            record.HasIndex(r => new { r.BookId, r.Revision }).IsUnique();
+            record.Property(r => r.Kind).HasMaxLength(40);
+            record.HasQueryFilter(r => r.BookId == Book);
+        });
+        builder.Entity<RestorePoint>(point =>
+        {
+            point.ToTable("restore_points");
+            point.HasKey(p => p.BookId);
+            point.HasQueryFilter(p => p.BookId == Book);
+        });
+        builder.Entity<StoreIdentity>().ToTable("store");
+        NamePeople(builder);
+        NameParties(builder);
+    }
+
+    private static void NamePeople(ModelBuilder builder)
+    {
+        builder.Entity<Person>().ToTable("people");
+        builder.Entity<RecoveryCode>(code =>
+        {
+            code.ToTable("recovery_codes");
+            code.HasKey(c => new { c.PersonId, c.Hash });
+            code.HasOne<Person>().WithMany().HasForeignKey(c => c.PersonId);
+        });
+    }
+
+    private static void NameParties(ModelBuilder builder)
+    {
+        builder.Entity<Trip>().ToTable("trips");
+        builder.Entity<TripPerson>(person =>
+        {
+            person.ToTable("trip_people");
+            person.HasKey(p => new { p.TripId, p.PersonId });
+            person.HasIndex(p => p.PersonId);
+            person.HasOne<Trip>().WithMany().HasForeignKey(p => p.TripId);
+            person.HasOne<Person>().WithMany().HasForeignKey(p => p.PersonId);
+        });
+        builder.Entity<Invitation>(invitation =>
+        {
+            invitation.ToTable("invitations");
+            invitation.HasIndex(i => i.SecretHash).IsUnique();
+            invitation.HasOne<Trip>().WithMany().HasForeignKey(i => i.TripId);
+        });
+    }
+}

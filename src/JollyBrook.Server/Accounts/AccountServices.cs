@@ -1,0 +1,68 @@
+using JollyBrook.Core.Contract;
+using JollyBrook.Data.People;
+using JollyBrook.Data.Store;
+using JollyBrook.Server.Access;
+using JollyBrook.Server.Start;
+using Microsoft.AspNetCore.Authentication.Cookies;
+using Microsoft.AspNetCore.Authorization;
+using Microsoft.AspNetCore.DataProtection;
+using Microsoft.AspNetCore.Identity;
+
+namespace JollyBrook.Server.Accounts;
+
+/// <summary>Accounts by ASP.NET Core Identity with a cookie.</summary>
+internal static class AccountServices
+{
+    /// <summary>Long enough for a walk without signal; any visit begins it anew.</summary>
+    private static readonly TimeSpan CookieHolds = TimeSpan.FromDays(180);
+
+    public static void AddAccounts(this IServiceCollection services, ServerOptions options)
+    {
+        services.AddDataProtection().SetApplicationName("jolly-brook").PersistKeysToFileSystem(new DirectoryInfo(options.KeyFolder));
+        services.AddIdentityCore<Person>(identity =>
+            {
+                // Names may be in any script; the passphrase's own rules stand in PassphraseRules.
+                identity.User.AllowedUserNameCharacters = "";
+                identity.Password = new PasswordOptions
+                {
+                    RequiredLength = 1, RequiredUniqueChars = 1, RequireDigit = false, RequireLowercase = false, RequireUppercase = false, RequireNonAlphanumeric = false,
+                };
+                identity.Lockout.MaxFailedAccessAttempts = 5;
+                identity.Lockout.DefaultLockoutTimeSpan = TimeSpan.FromMinutes(5);
+            })
+            .AddEntityFrameworkStores<JollyBrookDb>()
+            .AddSignInManager();
+        // OWASP's figure for PBKDF2 with SHA-512.
+        services.Configure<PasswordHasherOptions>(hasher => hasher.IterationCount = 210_000);
+        services.AddAuthentication(IdentityConstants.ApplicationScheme).AddCookie(IdentityConstants.ApplicationScheme, Cookie);
+        services.AddAuthorizationBuilder().SetFallbackPolicy(new AuthorizationPolicyBuilder().RequireAuthenticatedUser().Build());
+        services.AddScoped<RecoveryCodes>();
+        services.AddScoped<AccountService>();
+    }
+
+    private static void Cookie(CookieAuthenticationOptions cookie)
+    {
+        cookie.Cookie.Name = "jolly-brook";
+        cookie.Cookie.HttpOnly = true;
+        cookie.Cookie.SameSite = SameSiteMode.Strict;
+        cookie.Cookie.SecurePolicy = CookieSecurePolicy.SameAsRequest;
+        cookie.ExpireTimeSpan = CookieHolds;
+        cookie.SlidingExpiration = true;
+        cookie.Events.OnRedirectToLogin = context => SayAsync(context.HttpContext, SignedOut);
+        cookie.Events.OnRedirectToAccessDenied = context => SayAsync(context.HttpContext, SignedOut with { Status = 403 });
+        cookie.Events.OnValidatePrincipal = async context =>
+        {
+            // Signed out everywhere means at once, so the stamp is looked at every time.
+            var manager = context.HttpContext.RequestServices.GetRequiredService<SignInManager<Person>>();
+            if (await manager.ValidateSecurityStampAsync(context.Principal) is null)
+            {
+                context.RejectPrincipal();
+            }
+        };
+    }
+
+    private static Task SayAsync(HttpContext http, Problem problem) => RequestText.Problem(problem).ExecuteAsync(http);
+
+    private static Problem SignedOut => new(
+        "/problems/signed-out", "You are signed out.", 401, "Sign in. What is kept on this device stays, and is sent after that.", []);
+}

@@ -1,0 +1,22 @@
+namespace JollyBrook.Server.Start;
+
+/// <summary>How the server was started.</summary>
+/// <param name="Demo">Whether an empty store is filled with the demo data, which signs in by itself on this machine.</param>
+/// <param name="DataFolder">Where the store is kept.</param>
+/// <param name="SiteFolder">The built page; null serves the API alone.</param>
+/// <param name="BehindProxy">Whether a reverse proxy on this machine stands in front and says who is calling.</param>
+/// <param name="SecretTriesPerMinute">Tries at a passphrase, code or link a minute from one address.</param>
+public sealed record ServerOptions(bool Demo, string DataFolder, string? SiteFolder, bool BehindProxy = false, int SecretTriesPerMinute = 20)
+{
+    public string DatabaseFile => Path.Combine(DataFolder, "jolly-brook.db");
+
+    /// <summary>The keys that cookies are sealed with; without them everyone signs in anew.</summary>
+    public string KeyFolder => Path.Combine(DataFolder, "keys");
+
+    public static ServerOptions From(IConfiguration configuration) => new(
+        configuration.GetValue("demo", false),
+        Path.GetFullPath(configuration["data"] ?? ".data/own"),
+        configuration["site"] is { } site ? Path.GetFullPath(site) : null,
+        configuration.GetValue("proxy", false),
+        configuration.GetValue("secretTriesPerMinute", 20));
+}
