@@ -1,8 +1,46 @@
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
+
+const mostBytesOfOneFile = 12 * 1024 * 1024;
 
 export default defineConfig({
-  plugins: [react()],
+  plugins: [
+    react(),
+    VitePWA({
+      registerType: 'prompt',
+      injectRegister: null,
+      manifest: {
+        name: 'Jolly Brook',
+        short_name: 'Jolly Brook',
+        description: 'Judge, treat and time wild water, with no signal.',
+        id: '/',
+        start_url: '/now',
+        scope: '/',
+        display: 'standalone',
+        background_color: '#f4eddd',
+        theme_color: '#0b4f5c',
+        icons: [
+          { src: '/icon-192.png', sizes: '192x192', type: 'image/png' },
+          { src: '/icon-512.png', sizes: '512x512', type: 'image/png' },
+          { src: '/icon-maskable-512.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' },
+        ],
+      },
+      workbox: {
+        // The whole program, the WebAssembly core included: one visit is enough.
+        globPatterns: ['**/*.{html,js,css,svg,png,woff2,wasm,dat,json}'],
+        // Files named by their content need no second look.
+        dontCacheBustURLsMatching: /^(assets\/|_framework\/(?!dotnet\.js))/,
+        maximumFileSizeToCacheInBytes: mostBytesOfOneFile,
+        navigateFallback: '/index.html',
+        navigateFallbackDenylist: [/^\/api\//, /^\/openapi\//],
+        cleanupOutdatedCaches: true,
+        clientsClaim: true,
+      },
+    }),
+  ],
+  // The server writes each visit's nonce in its place.
+  html: { cspNonce: '__STYLE_NONCE__' },
   // Names the build, so that nothing kept by one build of the core is used with another.
   define: { __BUILD__: JSON.stringify(String(Date.now())) },
   build: { outDir: '../../artifacts/web', emptyOutDir: true, target: 'es2022' },

@@ -3,6 +3,8 @@ import { useMemo } from 'react';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { CatalogueProvider } from '../core/CatalogueContext';
 import { BookRoom } from '../rooms/book/BookRoom';
+import { ChooseRoom } from '../rooms/choose/ChooseRoom';
+import { JoinRoom } from '../rooms/join/JoinRoom';
 import { KitRoom } from '../rooms/kit/KitRoom';
 import { NowRoom } from '../rooms/now/NowRoom';
 import { SettingsRoom } from '../rooms/settings/SettingsRoom';
@@ -10,6 +12,7 @@ import { WordsRoom } from '../rooms/words/WordsRoom';
 import { TreatRoom } from '../rooms/treat/TreatRoom';
 import { themeOf } from '../shared/theme';
 import { LocalDataProvider, useSettings } from '../store/LocalDataContext';
+import { RunningProvider } from '../store/RunningContext';
 import { StoreProvider } from '../store/StoreContext';
 import { Shell } from './Shell';
 import { ShortcutProvider } from './shortcuts';
@@ -23,7 +26,9 @@ const router = createBrowserRouter([
       { path: '/kit/:id?', element: <KitRoom /> },
       { path: '/book/:id?', element: <BookRoom /> },
       { path: '/words', element: <WordsRoom /> },
-      { path: '/settings', element: <SettingsRoom /> },
+      { path: '/settings/:page?', element: <SettingsRoom /> },
+      { path: '/choose', element: <ChooseRoom /> },
+      { path: '/join', element: <JoinRoom /> },
       { path: '*', element: <Navigate to="/treat" replace /> },
     ],
   },
@@ -50,7 +55,9 @@ function ThemedRooms() {
       <CssBaseline />
       <CatalogueProvider>
         <ShortcutProvider>
-          <RouterProvider router={router} />
+          <RunningProvider>
+            <RouterProvider router={router} />
+          </RunningProvider>
         </ShortcutProvider>
       </CatalogueProvider>
     </ThemeProvider>

@@ -5,21 +5,26 @@ import {
   Box,
   Link as MuiLink,
   Paper,
+  Stack,
   useMediaQuery,
   type Theme,
 } from '@mui/material';
 import { Link, Outlet, useLocation, useNavigate } from 'react-router';
+import { Alarms } from '../rooms/now/Alarms';
+import { ClockLine } from './ClockLine';
+import { NotKeptLine } from './NotKeptLine';
 import { rooms } from './rooms';
 import { ShortcutHelp } from './ShortcutHelp';
 import { useShortcut } from './shortcuts';
 import { SideRail } from './SideRail';
 import { SyncLine } from './SyncLine';
+import { UpdateLine } from './UpdateLine';
 
 /** The frame of every room: a bar under the thumb on a phone, a rail at the side on a wide screen. */
 export function Shell() {
   const wide = useMediaQuery((theme: Theme) => theme.breakpoints.up('md'));
   const { pathname } = useLocation();
-  const here = rooms.find((room) => pathname.startsWith(room.path))?.path ?? '/treat';
+  const here = rooms.find((room) => pathname.startsWith(room.path))?.path ?? '';
   // On a phone another address is another page, and starts at its top.
   useEffect(() => {
     if (!wide) window.scrollTo(0, 0);
@@ -38,6 +43,11 @@ export function Shell() {
       </MuiLink>
       {wide && <SideRail here={here} />}
       <Box sx={{ flex: 1, minWidth: 0, display: 'flex', flexDirection: 'column', pb: { xs: 9, md: 0 } }}>
+        <Stack spacing={1} sx={{ px: { xs: 1, md: 2 }, '& > *': { mt: 1 } }}>
+          <NotKeptLine />
+          <ClockLine />
+          <UpdateLine />
+        </Stack>
         <Box
           component="main"
           id="room"
@@ -53,6 +63,7 @@ export function Shell() {
         <RoomKey key={room.path} path={room.path} name={room.name} shortcut={room.shortcut} />
       ))}
       <ShortcutHelp />
+      <Alarms />
     </Box>
   );
 }

@@ -1,34 +1,101 @@
+import CallSplit from '@mui/icons-material/CallSplit';
 import CloudDone from '@mui/icons-material/CloudDone';
 import CloudOff from '@mui/icons-material/CloudOff';
 import CloudUpload from '@mui/icons-material/CloudUpload';
-import { Box, Typography } from '@mui/material';
+import LockOutlined from '@mui/icons-material/LockOutlined';
+import { Box, Link as MuiLink, Typography } from '@mui/material';
 import { useLiveQuery } from 'dexie-react-hooks';
-import { useSyncExternalStore } from 'react';
+import { Link } from 'react-router';
+import { clockTime } from '../shared/time';
 import { useStore } from '../store/StoreContext';
+import { useLink } from '../store/useLink';
+import type { Link as ServerLink } from '../store/sync/SyncLoop';
 
-/** What is kept here and what has still to reach the server. */
+/** What is kept here, what has still to reach the server, and when it last did. */
 export function SyncLine() {
-  const { db, sync, demo } = useStore();
-  const link = useSyncExternalStore(sync.subscribe, sync.getLink);
-  const outbox = useLiveQuery(() => db.outbox.toArray(), [db]) ?? [];
-  const refused = outbox.filter((item) => item.refused !== null);
-  const waiting = outbox.length - refused.length;
-  const Icon = link === 'down' ? CloudOff : waiting > 0 ? CloudUpload : CloudDone;
+  const { db, demo } = useStore();
+  const link = useLink();
+  const read = useLiveQuery(
+    async () => ({
+      outbox: await db.outbox.toArray(),
+      met: (await db.meta.get('met'))?.value as string | undefined,
+    }),
+    [db],
+  );
+  if (!read) return null;
+  const choose = read.outbox.filter((item) => item.theirs !== null).length;
+  const refused = read.outbox.filter((item) => item.refused !== null).length;
+  const waiting = read.outbox.length - refused - choose;
   return (
-    <Box component="footer" sx={{ px: { xs: 1.5, md: 2 }, pb: 1, color: 'text.secondary' }}>
+    <Box
+      component="footer"
+      sx={{
+        px: { xs: 1.5, md: 2 },
+        py: 0.5,
+        color: 'text.secondary',
+        bgcolor: 'background.default',
+        // In sight on a wide screen whatever the length of the room; a phone keeps its room for the answer.
+        position: { md: 'sticky' },
+        bottom: 0,
+      }}
+    >
       <Box role="status" sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
-        <Icon aria-hidden fontSize="small" />
+        <LinkIcon link={link} waiting={waiting} />
         <Typography variant="body2">
           {demo && 'Demo data. '}
-          {link === 'down' ? 'No server: everything still works and is kept on this device. ' : ''}
-          {waiting > 0 ? `${waiting} to be sent.` : link === 'up' ? 'All saved.' : ''}
+          {wordsFor(link, waiting)}
+          {link === 'down' && read.met !== undefined && ` Last met ${clockTime(read.met)}.`}{' '}
+          {link === 'signedOut' && (
+            <MuiLink component={Link} to="/settings/account">
+              Sign in
+            </MuiLink>
+          )}
         </Typography>
       </Box>
-      {refused.map((item) => (
-        <Typography key={item.seq} role="alert" variant="body2" color="error">
-          Kept here, but the server would not take it: {item.refused}
+      {choose > 0 && (
+        <Box role="alert" sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
+          <CallSplit aria-hidden fontSize="small" />
+          <Typography variant="body2">
+            {choose === 1 ? '1 record was' : `${choose} records were`} changed on two devices.{' '}
+            <MuiLink component={Link} to="/choose">
+              Choose which stands
+            </MuiLink>
+          </Typography>
+        </Box>
+      )}
+      {refused > 0 && (
+        <Typography role="alert" variant="body2" color="error">
+          {refused === 1 ? '1 record is' : `${refused} records are`} kept here, but the server would not take{' '}
+          {refused === 1 ? 'it' : 'them'}.{' '}
+          <MuiLink component={Link} to="/settings/device" color="inherit">
+            See why
+          </MuiLink>
         </Typography>
-      ))}
+      )}
     </Box>
   );
+}
+
+function LinkIcon({ link, waiting }: { link: ServerLink; waiting: number }) {
+  if (link === 'down') return <CloudOff aria-hidden fontSize="small" />;
+  if (link === 'signedOut') return <LockOutlined aria-hidden fontSize="small" />;
+  return waiting > 0 ? (
+    <CloudUpload aria-hidden fontSize="small" />
+  ) : (
+    <CloudDone aria-hidden fontSize="small" />
+  );
+}
+
+function wordsFor(link: ServerLink, waiting: number): string {
+  const toSend = waiting > 0 ? ` ${waiting} to be sent.` : '';
+  switch (link) {
+    case 'down':
+      return `No server: everything still works and is kept on this device.${toSend}`;
+    case 'signedOut':
+      return `Signed out: everything is kept on this device.${toSend}`;
+    case 'up':
+      return waiting > 0 ? `Kept here.${toSend}` : 'All saved.';
+    default:
+      return `Kept here.${toSend}`;
+  }
 }

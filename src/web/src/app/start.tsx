@@ -1,10 +1,28 @@
 import '@fontsource-variable/atkinson-hyperlegible-next';
+import createCache from '@emotion/cache';
+import { CacheProvider } from '@emotion/react';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
+import { coreAnswering } from '../core/core';
 import { App } from './App';
+import { keepProgramHere } from './update';
+import './install';
+
+// Styles made while the page runs carry the nonce of the page they are made in; the policy allows no others.
+const nonce = document.querySelector<HTMLElement>('meta[property="csp-nonce"]')?.nonce;
+const styles = createCache({ key: 'jb', nonce, prepend: true });
 
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
-    <App />
+    <CacheProvider value={styles}>
+      <App />
+    </CacheProvider>
   </StrictMode>,
+);
+
+// Only once the core has answered: the copy for later must not slow the first answer. At the door nobody asks it anything.
+const patienceMs = 6_000;
+const patience = new Promise((resolve) => setTimeout(resolve, patienceMs));
+void Promise.race([coreAnswering, patience]).then(() =>
+  requestIdleCallback(keepProgramHere, { timeout: patienceMs }),
 );

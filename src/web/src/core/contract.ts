@@ -4,7 +4,15 @@ import type { components, paths } from './api';
 export type Schema<K extends keyof components['schemas']> = components['schemas'][K];
 
 export type CalculationName =
-  'catalogue' | 'treat' | 'chains' | 'judge' | 'kit-item' | 'words' | 'batch-progress';
+  | 'catalogue'
+  | 'treat'
+  | 'chains'
+  | 'judge'
+  | 'kit-item'
+  | 'words'
+  | 'batch-progress'
+  | 'device-clock'
+  | 'backup-check';
 
 type Post<N extends CalculationName> = paths[`/api/calc/${N}`]['post'];
 

@@ -62,6 +62,11 @@ export function recall<N extends CalculationName>(name: N, request: Request<N>, 
 
 /** Whether the core in this page has answered yet; until then it is still starting. */
 let answering = false;
+let tellAnswering: () => void = () => undefined;
+/** Settles with the first answer of the core in this page. */
+export const coreAnswering = new Promise<void>((resolve) => {
+  tellAnswering = resolve;
+});
 
 async function run<N extends CalculationName>(name: N, request: string): Promise<Outcome<N>> {
   const here = askHere(name, request);
@@ -80,6 +85,7 @@ async function askHere(name: CalculationName, request: string): Promise<string> 
     startCore().postMessage({ id, name, request });
   });
   answering = true;
+  tellAnswering();
   return json;
 }
 
@@ -89,7 +95,9 @@ async function askServer(name: CalculationName, request: string): Promise<string
     headers: { 'content-type': 'application/json' },
     body: request,
   });
-  if (response.status >= 500) throw new Error(`The server answered ${response.status}.`);
+  // Anything else is no word of the core's: signed out, say.
+  if (response.status !== 200 && response.status !== 400)
+    throw new Error(`The server answered ${response.status}.`);
   return `{"status":${response.status},"body":${await response.text()}}`;
 }
 

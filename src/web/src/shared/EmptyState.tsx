@@ -16,7 +16,7 @@ export function EmptyState({
   return (
     <Box sx={{ py: 6, px: 2, textAlign: 'center', maxWidth: 480, mx: 'auto' }}>
       <Box component="img" src="/drop.svg" alt="" sx={{ width: 64, height: 64, mb: 2 }} />
-      <Typography variant="h1" component="p" gutterBottom>
+      <Typography variant="h1" gutterBottom>
         {title}
       </Typography>
       <Typography sx={{ mb: 2 }}>{text}</Typography>

@@ -5,13 +5,23 @@ interface Props {
   label: string;
   value: string;
   onChange: (text: string) => void;
-  type?: 'text' | 'date';
+  type?: 'text' | 'date' | 'password';
+  /** What a browser's own memory may fill in; nothing unless it is named. */
+  autoComplete?: string;
   error?: string;
   hint?: string;
 }
 
 /** A line of text, or a date. */
-export function TextEntry({ label, value, onChange, type = 'text', error, hint }: Props) {
+export function TextEntry({
+  label,
+  value,
+  onChange,
+  type = 'text',
+  autoComplete = 'off',
+  error,
+  hint,
+}: Props) {
   const id = useId();
   return (
     <Box>
@@ -32,7 +42,7 @@ export function TextEntry({ label, value, onChange, type = 'text', error, hint }
         error={error !== undefined}
         helperText={error ?? hint}
         fullWidth
-        slotProps={{ htmlInput: { autoComplete: 'off' } }}
+        slotProps={{ htmlInput: { autoComplete } }}
       />
     </Box>
   );

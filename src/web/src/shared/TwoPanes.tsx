@@ -30,7 +30,7 @@ export function TwoPanes({ list, detail, backTo, onDetail }: Props) {
             display: { xs: onDetail ? 'block' : 'none', lg: 'block' },
             position: { lg: 'sticky' },
             top: 16,
-            maxHeight: { lg: 'calc(100dvh - 32px)' },
+            maxHeight: { lg: 'calc(100dvh - 64px)' },
             overflowY: { lg: 'auto' },
           }}
         >

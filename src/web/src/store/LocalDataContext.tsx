@@ -26,20 +26,26 @@ const Context = createContext<LocalData | null>(null);
 export function LocalDataProvider({ children }: { children: ReactNode }) {
   const { db, sync } = useStore();
   const read = useLiveQuery(async () => {
-    const [settings, kit] = await Promise.all([all(db, 'settings'), all(db, 'kit-item')]);
-    return { kept: settings.at(-1), kit };
+    const [settings, kit] = await Promise.all([
+      // One a person, so that two devices change the same one.
+      db.records.get([db.personId, 'settings', db.personId]),
+      all(db, 'kit-item'),
+    ]);
+    return { chosen: settings?.body as Schema<'PersonSettings'> | undefined, kit };
   }, [db]);
   const value = useMemo<LocalData | null>(() => {
     if (read === undefined) return null;
-    const { kept, kit } = read;
-    const chosen = Object.fromEntries(Object.entries(kept?.body ?? {}).filter(([, v]) => v !== null));
+    const { kit } = read;
+    const chosen = Object.fromEntries(Object.entries(read.chosen ?? {}).filter(([, v]) => v !== null));
     const settings = { ...untilChosen, ...chosen };
     return {
       settings,
       kit,
       change: async (part) => {
-        await keep(db, 'settings', { ...settings, ...part }, kept?.id);
-        sync.nudge();
+        await keep(db, 'settings', { ...settings, ...part }, { id: db.personId }).then(
+          () => sync.nudge(),
+          () => undefined,
+        );
       },
     };
   }, [read, db, sync]);

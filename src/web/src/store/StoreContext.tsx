@@ -1,62 +1,90 @@
-import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
+import { createContext, useCallback, useContext, useEffect, useState, type ReactNode } from 'react';
+import { Door } from '../app/door/Door';
 import { LoadingScreen } from '../shared/LoadingScreen';
-import { api } from './api';
+import { askAbout, type About, type BookCard } from './api';
 import { LocalStore } from './db';
-import { SyncLoop } from './sync';
+import { keepKnown, knownFrom, readKnown, readKnownSurely, type Known } from './known';
+import { SyncLoop } from './sync/SyncLoop';
 
 export interface Store {
   db: LocalStore;
   sync: SyncLoop;
   demo: boolean;
+  person: Known['person'];
+  /** The person's own book, then their trips' books. */
+  books: BookCard[];
+  /** Forgets who is signed in here; their records stay on the device unless they are erased. */
+  leave: (erase: boolean) => Promise<void>;
+}
+
+interface Opened {
+  known: Known;
+  db: LocalStore;
+  sync: SyncLoop;
 }
 
 const Context = createContext<Store | null>(null);
-const knownKey = 'jolly-brook-store';
 
-interface Known {
-  storeId: string;
-  demo: boolean;
-}
-
-function open({ storeId, demo }: Known): Store {
-  const db = new LocalStore(storeId);
-  return { db, demo, sync: new SyncLoop(db) };
-}
-
-/** Opens the local store of the server's store: the one met last time at once, another as soon as the server says so. */
+/** Opens the local store of the person who was signed in last, at once; another as soon as the server says so. */
 export function StoreProvider({ children }: { children: ReactNode }) {
-  const [store, setStore] = useState<Store | null>(() => {
-    const known = localStorage.getItem(knownKey);
-    return known === null ? null : open(JSON.parse(known) as Known);
+  const [opened, setOpened] = useState<Opened | null>(() => {
+    const known = readKnown();
+    return known === null ? null : openedFor(known, null);
   });
+  const [about, setAbout] = useState<About | null>(null);
   const [failure, setFailure] = useState<string | null>(null);
 
-  useEffect(() => {
-    let closed = false;
-    const ask = async () => {
-      try {
-        const { data } = await api.GET('/api/about');
-        if (closed || !data) return;
-        localStorage.setItem(knownKey, JSON.stringify(data));
-        setStore((now) => (now?.db.storeId === data.storeId ? now : open(data)));
-      } catch {
-        if (!closed)
-          setFailure('The server does not answer, and this page has not met it before. Start it and reload.');
-      }
-    };
-    void ask();
-    return () => {
-      closed = true;
-    };
+  const take = useCallback((heard: About) => {
+    setAbout(heard);
+    setFailure(null);
+    const known = knownFrom(heard);
+    if (known === null) return;
+    void keepKnown(known);
+    setOpened((now) => openedFor(known, now));
   }, []);
 
   useEffect(() => {
-    store?.sync.start();
-    return () => store?.sync.stop();
-  }, [store]);
+    askAbout().then(take, async () => {
+      const known = await readKnownSurely();
+      if (known !== null) setOpened((now) => now ?? openedFor(known, null));
+      else
+        setFailure(
+          'The server does not answer, and nobody has signed in on this device yet. Start it and reload.',
+        );
+    });
+  }, [take]);
 
-  if (store === null) return <LoadingScreen failure={failure} />;
-  return <Context value={store}>{children}</Context>;
+  useEffect(() => {
+    const sync = opened?.sync;
+    sync?.start(take);
+    return () => sync?.stop();
+  }, [opened?.sync, take]);
+
+  const leave = useCallback(
+    async (erase: boolean) => {
+      opened?.sync.stop();
+      await keepKnown(null);
+      if (erase) await opened?.db.delete();
+      setOpened(null);
+      await askAbout().then(take, () => undefined);
+    },
+    [opened, take],
+  );
+
+  if (opened === null) {
+    if (about !== null && about.person === null) return <Door about={about} onIn={take} />;
+    return <LoadingScreen failure={failure} />;
+  }
+  const { known, db, sync } = opened;
+  return <Context value={{ ...known, db, sync, leave }}>{children}</Context>;
+}
+
+function openedFor(known: Known, now: Opened | null): Opened {
+  if (now?.db.storeId === known.storeId && now.db.personId === known.person.id) {
+    return JSON.stringify(now.known) === JSON.stringify(known) ? now : { ...now, known };
+  }
+  const db = new LocalStore(known.storeId, known.person.id);
+  return { known, db, sync: new SyncLoop(db) };
 }
 
 export function useStore(): Store {

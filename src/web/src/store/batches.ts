@@ -1,11 +1,14 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import type { Schema, TreatRequest, TreatResponse } from '../core/contract';
-import { all, keep } from './records';
+import type { LocalRecord, LocalStore } from './db';
+import { keep, type Bodies } from './records';
 import { useStore, type Store } from './StoreContext';
 
 /** A batch with every tap on it, in the order they were made. */
 export interface Batch {
+  book: string;
   id: string;
+  author: string | null;
   container: string;
   startedAt: string;
   request: TreatRequest;
@@ -13,39 +16,95 @@ export interface Batch {
   taps: Schema<'BatchEventRecord'>[];
 }
 
-/** All batches, oldest first; undefined while they are being read. */
-export function useBatches(): Batch[] | undefined {
+/** So many that may be running are looked at; the rest follows as they turn out to be over. */
+const openAtOnce = 200;
+
+/** Batches that may be running, the newest first; undefined while they are being read. */
+export function useOpenBatches(): Batch[] | undefined {
   const { db } = useStore();
   return useLiveQuery(async () => {
-    const [batches, taps] = await Promise.all([all(db, 'batch'), all(db, 'batch-event')]);
-    return batches.map(({ id, body }) => ({
-      id,
+    const open = await db.openBatches.reverse().limit(openAtOnce).toArray();
+    const records = await db.records.bulkGet(open.map(({ book, id }) => [book, 'batch', id]));
+    return withTaps(
+      db,
+      records.filter((record) => record !== undefined),
+    );
+  }, [db]);
+}
+
+/** These batches are over: they need not be looked at again until someone taps on them. */
+export async function settle(db: LocalStore, ids: string[]): Promise<void> {
+  if (ids.length > 0) await db.openBatches.bulkDelete(ids);
+}
+
+/** The newest batches of every book, so many of them; undefined while they are being read. */
+export function useNewestBatches(count: number): Batch[] | undefined {
+  const { db } = useStore();
+  return useLiveQuery(async () => {
+    const records = await db.records
+      .where('[kind+id]')
+      .between(['batch', ''], ['batch', '\uffff'])
+      .reverse()
+      .limit(count)
+      .toArray();
+    return withTaps(db, records);
+  }, [db, count]);
+}
+
+/** One batch by its id; null when there is none, undefined while it is being read. */
+export function useBatch(id: string | undefined): Batch | null | undefined {
+  const { db } = useStore();
+  return useLiveQuery(async () => {
+    if (id === undefined) return null;
+    const record = await db.records.where('[kind+id]').equals(['batch', id]).first();
+    return record ? (await withTaps(db, [record]))[0] : null;
+  }, [db, id]);
+}
+
+async function withTaps(db: LocalStore, records: LocalRecord[]): Promise<Batch[]> {
+  const taps = await db.records
+    .where('[kind+parent]')
+    .anyOf(records.map((record) => ['batch-event', record.id]))
+    .sortBy('id');
+  const tapsOf = Object.groupBy(taps, (tap) => tap.parent ?? '');
+  return records.map((record) => {
+    const body = record.body as Bodies['batch'];
+    return {
+      book: record.book,
+      id: record.id,
+      author: record.author,
       container: body.container ?? '',
       startedAt: body.startedAt ?? '',
       request: body.request!,
       answer: body.answer!,
-      taps: taps.filter((tap) => tap.body.batchId === id).map((tap) => tap.body),
-    }));
-  }, [db]);
+      taps: (tapsOf[record.id] ?? []).map((tap) => tap.body as Bodies['batch-event']),
+    };
+  });
 }
 
 export async function startBatch(
   { db, sync }: Store,
+  book: string,
   container: string,
   request: TreatRequest,
   answer: TreatResponse,
 ): Promise<string> {
-  const id = await keep(db, 'batch', { container, startedAt: request.startAt ?? null, request, answer });
+  const body = { container, startedAt: request.startAt ?? null, request, answer };
+  const id = await keep(db, 'batch', body, { book });
   sync.nudge();
   return id;
 }
 
+/** One tap. When it could not be kept the screen has been told, and the step stays open. */
 export async function tap(
   { db, sync }: Store,
-  batchId: string,
+  batch: Batch,
   kind: Schema<'BatchEventKind'>,
   stepId: string | null,
 ): Promise<void> {
-  await keep(db, 'batch-event', { batchId, kind, stepId, at: new Date().toISOString() });
-  sync.nudge();
+  const body = { batchId: batch.id, kind, stepId, at: new Date().toISOString() };
+  await keep(db, 'batch-event', body, { book: batch.book }).then(
+    () => sync.nudge(),
+    () => undefined,
+  );
 }

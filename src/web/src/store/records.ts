@@ -1,6 +1,7 @@
 import { v7 as newId } from 'uuid';
 import type { Schema } from '../core/contract';
-import type { LocalStore } from './db';
+import type { LocalRecord, LocalStore } from './db';
+import { failures } from './failures';
 
 /** What each kind of record holds. */
 export interface Bodies {
@@ -14,28 +15,64 @@ export interface Bodies {
 export type Kind = keyof Bodies;
 
 export interface Kept<K extends Kind> {
+  book: string;
   id: string;
+  author: string | null;
   body: Bodies[K];
 }
 
-/** Keeps a record here, whole or not at all, and lines it up to be sent. */
+/**
+ * Keeps a record here, whole or not at all, and lines it up to be sent. Rejects, and tells the screen, when it could not be kept.
+ */
 export async function keep<K extends Kind>(
   db: LocalStore,
   kind: K,
   body: Bodies[K],
-  id: string = newId(),
+  { id = newId(), book = db.personId }: { id?: string; book?: string } = {},
 ): Promise<string> {
-  await db.transaction('rw', db.records, db.outbox, async () => {
-    const before = await db.records.get([kind, id]);
-    await db.records.put({ kind, id, body, revision: before?.revision ?? null });
-    const waiting = await db.outbox.where('[kind+id]').equals([kind, id]).count();
-    if (waiting === 0) await db.outbox.add({ kind, id, refused: null });
-  });
+  try {
+    await db.transaction('rw', db.records, db.outbox, db.openBatches, async () => {
+      const before = await db.records.get([book, kind, id]);
+      await putAll(db, [{ book, kind, id, body, revision: before?.revision ?? null, author: db.personId }]);
+      const waiting = await db.outbox.where('[book+kind+id]').equals([book, kind, id]).first();
+      if (!waiting) await db.outbox.add({ book, kind, id, refused: null, theirs: null });
+      // Mended here: it may be sent again.
+      else if (waiting.refused !== null) await db.outbox.update(waiting.seq!, { refused: null });
+    });
+  } catch (error) {
+    failures.report(error);
+    throw error;
+  }
   return id;
 }
 
-/** Every record of a kind, oldest first: ids are version 7 UUIDs, which sort by time. */
+/** Writes records, and marks the batches they are or belong to as ones that may be running. For use inside a transaction. */
+export async function putAll(db: LocalStore, records: LocalRecord[]): Promise<void> {
+  const withParents = records.map((record) =>
+    record.kind === 'batch-event' ? { ...record, parent: parentOf(record) } : record,
+  );
+  await db.records.bulkPut(withParents);
+  const batches = withParents.flatMap(({ book, kind, id, parent }) =>
+    kind === 'batch' ? [{ book, id }] : parent === undefined ? [] : [{ book, id: parent }],
+  );
+  await db.openBatches.bulkPut(batches);
+}
+
+function parentOf({ body }: LocalRecord): string | undefined {
+  return (body as Bodies['batch-event']).batchId ?? undefined;
+}
+
+/** Every record of a kind in every book, oldest first: ids are version 7 UUIDs, which sort by time. */
 export async function all<K extends Kind>(db: LocalStore, kind: K): Promise<Kept<K>[]> {
-  const found = await db.records.where('kind').equals(kind).sortBy('id');
-  return found.map((record) => ({ id: record.id, body: record.body as Bodies[K] }));
+  const found = await db.records.where('[kind+id]').between([kind, ''], [kind, '\uffff']).toArray();
+  return found.map((record) => kept<K>(record));
+}
+
+/** Every record of one book. */
+export function recordsIn(db: LocalStore, book: string) {
+  return db.records.where('[book+kind+id]').between([book, '', ''], [book, '\uffff', '']);
+}
+
+function kept<K extends Kind>({ book, id, author, body }: LocalRecord): Kept<K> {
+  return { book, id, author, body: body as Bodies[K] };
 }

@@ -9,6 +9,7 @@ import { OutcomeLine } from '../../shared/OutcomeLine';
 import { Section } from '../../shared/Section';
 import { clockTime, dayName } from '../../shared/time';
 import { show } from '../../shared/units';
+import { WhoseLine } from '../../shared/WhoseLine';
 import { WorkingPanel } from '../../shared/WorkingPanel';
 import type { Batch } from '../../store/batches';
 import { isOver } from '../../store/useProgress';
@@ -29,6 +30,7 @@ export function BookEntry({ batch, progress }: { batch: Batch; progress: BatchPr
             {dayName(batch.startedAt)}, {clockTime(batch.startedAt, new Date(batch.startedAt))} ·{' '}
             {show(catalogue, 'volume', batch.request.water?.volumeL ?? 0)} · {answer.methodName}
           </Typography>
+          <WhoseLine book={batch.book} author={batch.author} />
         </div>
         <OutcomeLine answer={answer} />
         <BatchStateLine progress={progress} short={answer.shortOf.length > 0} />

@@ -5,6 +5,7 @@ import { OutcomeLine } from '../../shared/OutcomeLine';
 import { clockTime } from '../../shared/time';
 import { ListCard } from '../../shared/ListCard';
 import { show } from '../../shared/units';
+import { WhoseLine } from '../../shared/WhoseLine';
 import type { Batch } from '../../store/batches';
 
 interface Props {
@@ -26,6 +27,7 @@ export function BookLine({ batch, progress, chosen, onOpen }: Props) {
       <Typography>
         {batch.answer.methodName}: {batch.answer.headline}
       </Typography>
+      <WhoseLine book={batch.book} author={batch.author} />
       <OutcomeLine answer={batch.answer} />
       <Typography sx={{ color: 'text.secondary' }}>{progress?.words}</Typography>
     </ListCard>

@@ -1,21 +1,33 @@
-import { Box, Stack, Typography } from '@mui/material';
+import { Box, Button, Stack, Typography } from '@mui/material';
+import { useMemo, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { EmptyState } from '../../shared/EmptyState';
 import { dayName } from '../../shared/time';
+import { Reading } from '../../shared/Reading';
 import { TwoPanes } from '../../shared/TwoPanes';
-import { useBatches, type Batch } from '../../store/batches';
+import { useBatch, useNewestBatches, type Batch } from '../../store/batches';
 import { useProgress } from '../../store/useProgress';
 import { BookEntry } from './BookEntry';
 import { BookLine } from './BookLine';
+
+const onePage = 40;
 
 /** Every batch, newest first, by day; each with its ledger. */
 export function BookRoom() {
   const { id } = useParams();
   const navigate = useNavigate();
-  const batches = useBatches();
-  const progress = useProgress(batches);
-  if (!batches || !progress) return null;
-  if (batches.length === 0) {
+  const [count, setCount] = useState(onePage);
+  const read = useNewestBatches(count + 1);
+  const named = useBatch(id);
+  const newest = useMemo(() => read?.slice(0, count), [read, count]);
+  const shown = named ?? newest?.[0];
+  const looked = useMemo(
+    () => (newest && shown && !newest.some((batch) => batch.id === shown.id) ? [...newest, shown] : newest),
+    [newest, shown],
+  );
+  const progress = useProgress(looked);
+  if (!newest || !read || !progress || named === undefined) return <Reading what="Book" />;
+  if (!shown) {
     return (
       <EmptyState
         title="The book is empty"
@@ -26,8 +38,6 @@ export function BookRoom() {
     );
   }
 
-  const newestFirst = batches.toReversed();
-  const shown = batches.find((batch) => batch.id === id) ?? newestFirst[0];
   const shownProgress = progress.get(shown.id);
 
   return (
@@ -37,7 +47,7 @@ export function BookRoom() {
       list={
         <Stack spacing={1.5}>
           <Typography variant="h1">Book</Typography>
-          {byDay(newestFirst).map(([day, entries]) => (
+          {byDay(newest).map(([day, entries]) => (
             <section key={day} aria-label={day}>
               <Typography variant="h2" sx={{ mb: 1 }}>
                 {day}
@@ -56,6 +66,11 @@ export function BookRoom() {
               </Box>
             </section>
           ))}
+          {read.length > count && (
+            <Button variant="outlined" onClick={() => setCount(count + onePage)}>
+              Show older ones
+            </Button>
+          )}
         </Stack>
       }
       detail={shownProgress && <BookEntry batch={shown} progress={shownProgress} />}

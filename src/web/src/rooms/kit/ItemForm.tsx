@@ -36,7 +36,8 @@ export function ItemForm({ id, start, justKept, onKept }: Props) {
   const save = async (next: Item) => {
     const checked = await calculate('kit-item', { units, item: next });
     if (!checked.ok) return;
-    const kept = await keep(store.db, 'kit-item', next, id ?? undefined);
+    const kept = await keep(store.db, 'kit-item', next, id === null ? {} : { id }).catch(() => null);
+    if (kept === null) return;
     store.sync.nudge();
     setItem(next);
     setSaved(true);

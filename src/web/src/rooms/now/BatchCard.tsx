@@ -5,6 +5,7 @@ import { BatchStateLine } from '../../shared/BatchStateLine';
 import { ListCard } from '../../shared/ListCard';
 import { show } from '../../shared/units';
 import type { Batch } from '../../store/batches';
+import { WhoseLine } from '../../shared/WhoseLine';
 import { BatchClock } from './BatchClock';
 
 interface Props {
@@ -27,6 +28,7 @@ export function BatchCard({ batch, progress, chosen, onOpen }: Props) {
         {show(catalogue, 'volume', batch.request.water?.volumeL ?? 0)} · {batch.answer.methodName} ·{' '}
         {batch.answer.headline}
       </Typography>
+      <WhoseLine book={batch.book} author={batch.author} />
       <BatchClock progress={progress} />
       <BatchStateLine progress={progress} short={batch.answer.shortOf.length > 0} />
       {step?.done && <Typography>Your turn: {step.title}</Typography>}

@@ -8,8 +8,11 @@ import { Cautions } from '../../shared/Cautions';
 import { clockTime } from '../../shared/time';
 import { show } from '../../shared/units';
 import { tap, type Batch } from '../../store/batches';
+import { mayWrite } from '../../store/books';
 import { useStore } from '../../store/StoreContext';
+import { WhoseLine } from '../../shared/WhoseLine';
 import { BatchClock } from './BatchClock';
+import { CalendarAlarm } from './CalendarAlarm';
 import { StepRow } from './StepRow';
 
 /** The steps of a batch in order, one tap each. */
@@ -22,10 +25,11 @@ export function BatchSteps({ batch, progress }: { batch: Batch; progress: BatchP
   const lastTap = batch.taps.findLast(
     (t) => t.kind === 'done' && progress.steps.some((s) => s.stepId === t.stepId && s.state === 'done'),
   );
+  const writes = mayWrite(store.books.find((book) => book.id === batch.book));
   const over = progress.state === 'finished' || progress.state === 'discarded';
-  const done = (stepId: string) => void tap(store, batch.id, 'done', stepId);
+  const done = (stepId: string) => void tap(store, batch, 'done', stepId);
   useShortcut('d', 'Mark the step as done', () => {
-    if (current?.done) done(current.id);
+    if (current?.done && writes) done(current.id);
   });
 
   return (
@@ -44,6 +48,7 @@ export function BatchSteps({ batch, progress }: { batch: Batch; progress: BatchP
             {show(catalogue, 'volume', batch.request.water?.volumeL ?? 0)} · {batch.answer.methodName} ·{' '}
             {batch.answer.headline}
           </Typography>
+          <WhoseLine book={batch.book} author={batch.author} />
         </div>
         <div aria-live="polite">
           <BatchStateLine progress={progress} short={batch.answer.shortOf.length > 0} />
@@ -52,6 +57,7 @@ export function BatchSteps({ batch, progress }: { batch: Batch; progress: BatchP
           <Typography>Drink by {clockTime(progress.drinkBy)}: it has no residual.</Typography>
         )}
         <BatchClock progress={progress} large />
+        {progress.clock && !over && <CalendarAlarm batch={batch} clock={progress.clock} />}
         <Cautions cautions={progress.cautions} />
         <Box component="ol" aria-label="Steps" sx={{ listStyle: 'none', m: 0, p: 0 }}>
           {steps.map((step, index) => (
@@ -61,14 +67,15 @@ export function BatchSteps({ batch, progress }: { batch: Batch; progress: BatchP
               step={step}
               progress={progress.steps[index]}
               // An optional step may be passed over: the one after it is open too.
-              open={step === current || (current?.optional === true && step === next)}
+              open={writes && (step === current || (current?.optional === true && step === next))}
               onDone={() => done(step.id)}
             />
           ))}
         </Box>
-        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+        {!writes && <Typography>You follow this trip: its members tap the steps.</Typography>}
+        <Box sx={{ display: writes ? 'flex' : 'none', gap: 1, flexWrap: 'wrap' }}>
           {lastTap && progress.state !== 'discarded' && (
-            <Button startIcon={<Undo />} onClick={() => void tap(store, batch.id, 'undone', lastTap.stepId)}>
+            <Button startIcon={<Undo />} onClick={() => void tap(store, batch, 'undone', lastTap.stepId)}>
               Take back “{steps.find((s) => s.id === lastTap.stepId)?.title}”
             </Button>
           )}
@@ -76,13 +83,13 @@ export function BatchSteps({ batch, progress }: { batch: Batch; progress: BatchP
             <Button
               variant="contained"
               startIcon={<Undo />}
-              onClick={() => void tap(store, batch.id, 'undone', null)}
+              onClick={() => void tap(store, batch, 'undone', null)}
             >
               Bring it back
             </Button>
           )}
           {!over && (
-            <Button color="error" onClick={() => void tap(store, batch.id, 'discarded', null)}>
+            <Button color="error" onClick={() => void tap(store, batch, 'discarded', null)}>
               Throw this batch away
             </Button>
           )}

@@ -1,9 +1,13 @@
 import { Box, Stack, Typography } from '@mui/material';
+import { useMemo } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { EmptyState } from '../../shared/EmptyState';
+import { Reading } from '../../shared/Reading';
 import { TwoPanes } from '../../shared/TwoPanes';
-import { useBatches } from '../../store/batches';
-import { isOver, useProgress } from '../../store/useProgress';
+import { useBatch } from '../../store/batches';
+import { useRunning } from '../../store/RunningContext';
+import { useProgress } from '../../store/useProgress';
+import { AlarmPanel } from './AlarmPanel';
 import { BatchCard } from './BatchCard';
 import { BatchSteps } from './BatchSteps';
 import { soonestFirst } from './order';
@@ -12,19 +16,18 @@ import { soonestFirst } from './order';
 export function NowRoom() {
   const { id } = useParams();
   const navigate = useNavigate();
-  const batches = useBatches();
-  const progress = useProgress(batches);
-  if (!batches || !progress) return null;
+  const all = useRunning();
+  const named = useBatch(id);
+  // One that is over is not among the running, and can still be looked at.
+  const lone = useMemo(() => (named ? [named] : []), [named]);
+  const loneProgress = useProgress(lone);
+  if (!all || named === undefined) return <Reading what="Now" />;
 
-  const running = batches
-    .flatMap((batch) => {
-      const stands = progress.get(batch.id);
-      return stands && !isOver(stands) ? [{ batch, progress: stands }] : [];
-    })
-    .sort(soonestFirst);
-  const named = batches.find((batch) => batch.id === id);
-  const namedProgress = named && progress.get(named.id);
-  const shown = named && namedProgress ? { batch: named, progress: namedProgress } : running[0];
+  const running = all.toSorted(soonestFirst);
+  const stands = named && loneProgress?.get(named.id);
+  const shown =
+    running.find(({ batch }) => batch.id === id) ??
+    (named && stands ? { batch: named, progress: stands } : running[0]);
 
   if (running.length === 0 && !shown) {
     return (
@@ -40,7 +43,7 @@ export function NowRoom() {
   return (
     <TwoPanes
       backTo="/now"
-      onDetail={named !== undefined}
+      onDetail={named !== null}
       list={
         <Stack spacing={1.5}>
           <Typography variant="h1">Now</Typography>
@@ -61,6 +64,7 @@ export function NowRoom() {
               </li>
             ))}
           </Box>
+          <AlarmPanel />
         </Stack>
       }
       detail={shown && <BatchSteps key={shown.batch.id} batch={shown.batch} progress={shown.progress} />}

@@ -1,69 +1,64 @@
-import { FormControlLabel, Stack, Switch, Typography, Link as MuiLink } from '@mui/material';
-import { Link } from 'react-router';
-import { ChoiceGroup } from '../../shared/ChoiceGroup';
-import { Section } from '../../shared/Section';
-import { useSettings, type Settings } from '../../store/LocalDataContext';
+import { Box, Stack, Typography } from '@mui/material';
+import { useNavigate, useParams } from 'react-router';
+import { ListCard } from '../../shared/ListCard';
+import { TwoPanes } from '../../shared/TwoPanes';
+import { useStore } from '../../store/StoreContext';
+import { AccountPage } from './account/AccountPage';
+import { BackupPage } from './backup/BackupPage';
+import { ChoicesPage } from './ChoicesPage';
+import { DevicePage } from './device/DevicePage';
+import { PartyPage } from './party/PartyPage';
 
-const unitChoices = [
-  { id: 'metric', name: 'Metric', hint: 'litres, °C, metres, grams' },
-  { id: 'us', name: 'US', hint: 'quarts and gallons, °F, feet, ounces' },
+const pages = [
+  { id: 'choices', name: 'Reading and typing', about: 'Units, screen, keys, the target', Page: ChoicesPage },
+  {
+    id: 'device',
+    name: 'This device',
+    about: 'What is kept, what waits, how to install it',
+    Page: DevicePage,
+  },
+  { id: 'party', name: 'Party', about: 'Trips you share, who is in, invitations', Page: PartyPage },
+  { id: 'account', name: 'Account', about: 'Passphrase, recovery codes, signing out', Page: AccountPage },
+  { id: 'backup', name: 'Backup', about: 'Your book in one file, out and in', Page: BackupPage },
 ];
 
-const themeChoices = [
-  { id: 'paper', name: 'Paper', hint: 'by day' },
-  { id: 'dusk', name: 'Dusk', hint: 'by head-torch, easy on eyes used to the dark' },
-  { id: 'glare', name: 'Glare', hint: 'the strongest contrast, for full sun' },
-];
-
-/** What one person chooses; kept with their records. */
+/** What one person chooses, and what belongs to the device, the party and the account. */
 export function SettingsRoom() {
-  const { settings, change } = useSettings();
+  const { page: id } = useParams();
+  const navigate = useNavigate();
+  const { person } = useStore();
+  const shown = pages.find((page) => page.id === id) ?? pages[0];
   return (
-    <Stack spacing={1.5} sx={{ maxWidth: 720 }}>
-      <Typography variant="h1">Settings</Typography>
-      <Section title="Reading and typing">
-        <ChoiceGroup
-          label="Units"
-          choices={unitChoices}
-          value={settings.units}
-          onChange={(units) => void change({ units: units as Settings['units'] })}
-        />
-        <ChoiceGroup
-          label="Screen"
-          choices={themeChoices}
-          value={settings.theme}
-          onChange={(theme) => void change({ theme: theme as Settings['theme'] })}
-        />
-        <FormControlLabel
-          control={
-            <Switch
-              checked={settings.shortcuts}
-              onChange={(event) => void change({ shortcuts: event.target.checked })}
-            />
-          }
-          label="Single keys act (press ? for the list)"
-          sx={{ minHeight: 48 }}
-        />
-      </Section>
-      <Section title="The target">
-        <FormControlLabel
-          control={
-            <Switch
-              checked={settings.countViruses}
-              onChange={(event) => void change({ countViruses: event.target.checked })}
-            />
-          }
-          label="Viruses count"
-          sx={{ minHeight: 48 }}
-        />
-        <Typography>
-          Leave it on unless you are remote, with few people and no stock upstream. Every answer it changes
-          says so.{' '}
-          <MuiLink component={Link} to="/words">
-            Words and schools
-          </MuiLink>
-        </Typography>
-      </Section>
-    </Stack>
+    <TwoPanes
+      backTo="/settings"
+      onDetail={id !== undefined}
+      list={
+        <Stack spacing={1.5}>
+          <Typography variant="h1">Settings</Typography>
+          <Typography sx={{ color: 'text.secondary' }}>Signed in as {person.name}.</Typography>
+          <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 1 }}>
+            {pages.map((page) => (
+              <li key={page.id}>
+                <ListCard chosen={page === shown} onOpen={() => void navigate(`/settings/${page.id}`)}>
+                  <Typography sx={{ fontWeight: 700 }}>{page.name}</Typography>
+                  <Typography variant="body2" sx={{ color: 'text.secondary' }}>
+                    {page.about}
+                  </Typography>
+                </ListCard>
+              </li>
+            ))}
+          </Box>
+        </Stack>
+      }
+      detail={
+        <>
+          {/* Alone on a phone, it is the page. */}
+          <Typography variant="h1" sx={{ display: { lg: 'none' }, mb: 1.5 }}>
+            {shown.name}
+          </Typography>
+          <shown.Page />
+        </>
+      }
+    />
   );
 }

@@ -8,6 +8,7 @@ import { useCalculation } from '../../core/useCalculation';
 import { useShortcut } from '../../app/shortcuts';
 import { useNowMinute } from '../../shared/useNow';
 import { startBatch } from '../../store/batches';
+import { useLoggingBook } from '../../store/books';
 import { useKit, useSettings } from '../../store/LocalDataContext';
 import type { Kept } from '../../store/records';
 import { useStore } from '../../store/StoreContext';
@@ -37,6 +38,7 @@ function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
   const navigate = useNavigate();
   const now = useNowMinute();
   const trip = useTripSources() ?? [];
+  const book = useLoggingBook();
   const form = useDraft(kit);
   const starting = useRef(false);
   // A way that the kit no longer holds gives place to the best one.
@@ -70,8 +72,8 @@ function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
       const outcome = await calculate('treat', started);
       if (!outcome.ok) return;
       const container = kit.find((item) => item.id === draft.containerId)?.body.name ?? 'Another container';
-      const id = await startBatch(store, container, started, outcome.response);
-      await navigate(`/now/${id}`);
+      const id = await startBatch(store, book.id, container, started, outcome.response).catch(() => null);
+      if (id !== null) await navigate(`/now/${id}`);
     } finally {
       starting.current = false;
     }

@@ -1,0 +1,35 @@
+import { Alert, Button } from '@mui/material';
+import { useClockCautions, useClockWatch, trustClockFromHere } from '../store/deviceClock';
+import { isWaiting, useRunning } from '../store/RunningContext';
+import { useStore } from '../store/StoreContext';
+
+const looks = { danger: 'error', warning: 'warning', note: 'info' } as const;
+
+/** Says when this device's clock is wrong or was changed: waits are counted by it. */
+export function ClockLine() {
+  const { db } = useStore();
+  useClockWatch();
+  const cautions = useClockCautions(useRunning()?.some(isWaiting) ?? false);
+  if (cautions.length === 0) return null;
+  return (
+    <>
+      {cautions.map(({ code, severity, message }) => (
+        <Alert
+          key={code}
+          severity={looks[severity]}
+          variant="outlined"
+          action={
+            // A clock that is off stays off until it is set right.
+            code !== 'clock-off' && (
+              <Button color="inherit" onClick={() => void trustClockFromHere(db)}>
+                I have seen to it
+              </Button>
+            )
+          }
+        >
+          {message}
+        </Alert>
+      ))}
+    </>
+  );
+}

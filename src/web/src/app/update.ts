@@ -1,0 +1,45 @@
+import { useSyncExternalStore } from 'react';
+import { registerSW } from 'virtual:pwa-register';
+
+interface UpdateState {
+  /** Whether the whole program is on this device. */
+  offlineReady: boolean;
+  /** Whether a newer one waits for a tap. */
+  waiting: boolean;
+}
+
+let state: UpdateState = { offlineReady: false, waiting: false };
+const listeners = new Set<() => void>();
+let takeOver: (() => Promise<void>) | null = null;
+
+function set(part: Partial<UpdateState>) {
+  state = { ...state, ...part };
+  for (const listener of listeners) listener();
+}
+
+// It may be here since an earlier visit.
+if ('serviceWorker' in navigator) void navigator.serviceWorker.ready.then(() => set({ offlineReady: true }));
+
+/** Puts the program on this device, and looks for newer ones; none takes over by itself. */
+export function keepProgramHere() {
+  if (!('serviceWorker' in navigator)) return;
+  takeOver = registerSW({ immediate: true, onNeedRefresh: () => set({ waiting: true }) });
+}
+
+/** Lets the newer program take over and reloads the page with it. */
+export function updateNow() {
+  void takeOver?.();
+}
+
+const subscribe = (listener: () => void) => {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+};
+
+export function useOfflineReady(): boolean {
+  return useSyncExternalStore(subscribe, () => state.offlineReady);
+}
+
+export function useUpdateWaiting(): boolean {
+  return useSyncExternalStore(subscribe, () => state.waiting);
+}

@@ -1,0 +1,136 @@
+import { Box, Button, Stack, Typography } from '@mui/material';
+import { useState } from 'react';
+import type { Problem, Schema } from '../../../core/contract';
+import { calculate } from '../../../core/core';
+import { Section } from '../../../shared/Section';
+import { useAsk } from '../../../shared/useAsk';
+import { api, call } from '../../../store/api';
+import { useStore } from '../../../store/StoreContext';
+import { CheckedFile } from './CheckedFile';
+import { countsText } from './countsText';
+import { UndoPanel } from './UndoPanel';
+
+const mostBytes = 32 * 1024 * 1024;
+
+type File_ = Schema<'BackupFile'>;
+
+interface Checked {
+  file: File_;
+  check: Schema<'BackupCheckResponse'>;
+}
+
+/** A backup file is checked whole on this device before anything is touched; the server then takes it in, whole or not at all. */
+export function TakeIn() {
+  const { person, sync } = useStore();
+  const [checked, setChecked] = useState<Checked | null>(null);
+  const [fault, setFault] = useState<string | null>(null);
+  const [done, setDone] = useState<string | null>(null);
+  const [generation, setGeneration] = useState(0);
+  const { busy, problem, ask } = useAsk();
+
+  const read = async (chosen: File | undefined) => {
+    setChecked(null);
+    setFault(null);
+    setDone(null);
+    if (!chosen) return;
+    if (chosen.size > mostBytes) {
+      setFault('This file is larger than 32 MB, which no backup made here is. Choose another.');
+      return;
+    }
+    const outcome = await checkText(await chosen.text());
+    if ('file' in outcome) setChecked(outcome);
+    else setFault(outcome.problem.errors[0]?.message ?? outcome.problem.detail);
+  };
+
+  const takeIn = async (mode: 'merge' | 'replace') => {
+    const counts = await ask(() =>
+      call(() =>
+        api.POST('/api/books/{book}/restore', {
+          params: { path: { book: person.id }, query: { mode } },
+          body: checked!.file,
+        }),
+      ),
+    );
+    if (!counts) return;
+    setChecked(null);
+    setDone(countsText(counts, 'done'));
+    setGeneration(generation + 1);
+    sync.nudge();
+  };
+
+  return (
+    <Section title="Take a backup in">
+      <Typography>The file is checked before anything is touched, and can be undone afterwards.</Typography>
+      <Box>
+        <Button component="label" variant="outlined" role={undefined}>
+          Choose a file
+          <input
+            type="file"
+            accept="application/json,.json"
+            aria-label="Backup file"
+            style={{ position: 'absolute', opacity: 0, width: 1, height: 1 }}
+            onChange={(event) => {
+              void read(event.target.files?.[0]);
+              event.target.value = '';
+            }}
+          />
+        </Button>
+      </Box>
+      {fault !== null && (
+        <Typography role="alert" color="error">
+          {fault} Nothing was changed.
+        </Typography>
+      )}
+      {checked && (
+        <CheckedFile
+          check={checked.check}
+          file={checked.file}
+          busy={busy}
+          onTakeIn={(mode) => void takeIn(mode)}
+        />
+      )}
+      {problem && (
+        <Typography role="alert" color="error">
+          {problem.detail} Nothing was changed.
+        </Typography>
+      )}
+      {done !== null && (
+        <Stack role="status">
+          <Typography sx={{ fontWeight: 650 }}>Taken in. {done}</Typography>
+        </Stack>
+      )}
+      <UndoPanel key={generation} onUndone={(words) => setDone(words)} />
+    </Section>
+  );
+}
+
+async function checkText(text: string): Promise<Checked | { problem: Problem }> {
+  let file: File_;
+  try {
+    file = JSON.parse(text) as File_;
+  } catch {
+    return {
+      problem: problemOf(
+        'This file is cut short or is no JSON. Choose a file that was made here under Backup.',
+      ),
+    };
+  }
+  try {
+    const outcome = await calculate('backup-check', file);
+    return outcome.ok ? { file, check: outcome.response } : { problem: outcome.problem };
+  } catch {
+    return {
+      problem: problemOf('This file could not be checked. Choose a file that was made here under Backup.'),
+    };
+  }
+}
+
+function problemOf(detail: string): Problem {
+  return {
+    type: '/problems/unreadable',
+    title: 'The file could not be read.',
+    status: 400,
+    detail,
+    errors: [],
+  };
+}

@@ -1,0 +1,21 @@
+import type { Bodies } from '../store/records';
+
+/** What a person calls a record. */
+export function nameRecord(kind: string, body: unknown): string {
+  switch (kind) {
+    case 'batch': {
+      const batch = body as Bodies['batch'] | undefined;
+      return `Batch in ${batch?.container ?? 'a container'}`;
+    }
+    case 'batch-event':
+      return 'A tap on a batch';
+    case 'kit-item':
+      return `Kit: ${(body as Bodies['kit-item'] | undefined)?.name ?? 'a piece'}`;
+    case 'trip-source':
+      return `Source: ${(body as Bodies['trip-source'] | undefined)?.name ?? 'one'}`;
+    case 'settings':
+      return 'Your settings';
+    default:
+      return kind;
+  }
+}

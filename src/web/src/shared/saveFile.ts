@@ -1,0 +1,9 @@
+/** Hands a file made in the page to the person. */
+export function saveFile(name: string, type: string, content: string) {
+  const address = URL.createObjectURL(new Blob([content], { type }));
+  const link = document.createElement('a');
+  link.href = address;
+  link.download = name;
+  link.click();
+  setTimeout(() => URL.revokeObjectURL(address), 10_000);
+}

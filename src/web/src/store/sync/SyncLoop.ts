@@ -1,0 +1,107 @@
+import { askAbout, type About } from '../api';
+import type { LocalStore } from '../db';
+import { noteServerTime } from '../deviceClock';
+import { leaveBook } from './leaveBook';
+import { pullBook } from './pull';
+import { sendWaiting } from './send';
+
+const shortestWaitMs = 1_000;
+const longestWaitMs = 8_000;
+const quietWaitMs = 30_000;
+
+/** How the last word with the server went. */
+export type Link = 'unknown' | 'up' | 'down' | 'signedOut';
+
+/** Sends what waits in the outbox and pulls what is new in every book; tries again until it is through. */
+export class SyncLoop {
+  link: Link = 'unknown';
+  private timer: ReturnType<typeof setTimeout> | undefined;
+  private waitMs = shortestWaitMs;
+  private running = false;
+  private stopped = true;
+  private again = false;
+  private onAbout: (about: About) => void = () => undefined;
+  private readonly listeners = new Set<() => void>();
+  private readonly kick = () => this.nudge();
+
+  constructor(private readonly db: LocalStore) {}
+
+  /** @param onAbout Told whatever the server says about who is signed in. */
+  start(onAbout: (about: About) => void) {
+    this.onAbout = onAbout;
+    this.stopped = false;
+    window.addEventListener('online', this.kick);
+    document.addEventListener('visibilitychange', this.kick);
+    this.nudge();
+  }
+
+  stop() {
+    this.stopped = true;
+    clearTimeout(this.timer);
+    window.removeEventListener('online', this.kick);
+    document.removeEventListener('visibilitychange', this.kick);
+  }
+
+  subscribe = (listener: () => void) => {
+    this.listeners.add(listener);
+    return () => this.listeners.delete(listener);
+  };
+
+  getLink = () => this.link;
+
+  /** Tries now. */
+  nudge() {
+    clearTimeout(this.timer);
+    if (this.running) {
+      this.again = true;
+      return;
+    }
+    void this.run();
+  }
+
+  private async run() {
+    if (this.stopped) return;
+    this.running = true;
+    this.again = false;
+    let link: Link;
+    try {
+      // Only one page at a time sends, however many are open.
+      link = await navigator.locks.request(`jolly-brook-${this.db.name}`, () => this.exchange());
+    } catch {
+      link = 'down';
+    }
+    this.running = false;
+    this.setLink(link);
+    if (link === 'down') this.waitMs = Math.min(longestWaitMs, this.waitMs * 2);
+    else this.waitMs = shortestWaitMs;
+    if (!this.stopped) {
+      this.timer = setTimeout(this.kick, this.again ? 0 : link === 'down' ? this.waitMs : quietWaitMs);
+    }
+  }
+
+  private async exchange(): Promise<Link> {
+    const { db } = this;
+    const asked = Date.now();
+    const about = await askAbout();
+    await noteServerTime(db, about.serverTime, asked, Date.now());
+    this.onAbout(about);
+    if (about.storeId !== db.storeId || about.person?.id !== db.personId) return 'signedOut';
+    const books = about.books.map((book) => book.id);
+    for (const gone of await this.booksGone(books)) await leaveBook(db, gone);
+    if (await sendWaiting(db)) this.again = true;
+    for (const book of books) await pullBook(db, book);
+    await db.meta.put({ key: 'met', value: new Date().toISOString() });
+    return 'up';
+  }
+
+  private async booksGone(books: string[]): Promise<string[]> {
+    const keys = await this.db.meta.where('key').startsWith('revision ').primaryKeys();
+    return keys.map((key) => key.slice('revision '.length)).filter((book) => !books.includes(book));
+  }
+
+  private setLink(link: Link) {
+    if (this.link === link) return;
+    this.link = link;
+    for (const listener of this.listeners) listener();
+  }
+}
