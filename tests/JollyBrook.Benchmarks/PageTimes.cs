@@ -20,7 +20,7 @@ internal sealed class PageTimes : IDisposable
     /// <summary>Median milliseconds by request name, after warming up.</summary>
     public IReadOnlyDictionary<string, double> Calculations()
     {
-        using var browser = new Browser(_server.Address);
+        using var browser = _server.NewBrowser();
         browser.Open("/treat");
         browser.UntilHeadline("2 cycles of UV");
         var medians = (IReadOnlyCollection<object>)browser.Driver.ExecuteAsyncScript(

@@ -1,26 +1,68 @@
 using JollyBrook.Benchmarks;
+using JollyBrook.Journeys;
 
 // Prints one table a question; nothing here decides what is good enough, the limits stand beside the figures.
-var native = NativeTimes.Measure();
-using var page = new PageTimes();
-var inPage = page.Calculations();
+// Without arguments every table, otherwise those named.
+bool Wants(string table) => args.Length == 0 || args.Contains(table);
 
-Console.WriteLine();
-Console.WriteLine("Each calculation, JSON in to JSON out, median              limits: 0.2 ms native, 5 ms in the page; chains 20 ms in the page");
-Console.WriteLine($"{"",-28}{"native",12}{"in the page",14}{"ratio",9}");
-foreach (var request in Requests.All)
+if (Wants("calculations"))
 {
-    var (n, p) = (native[request.Name], inPage[request.Name]);
-    Console.WriteLine($"{request.Name,-28}{n,9:F3} ms{p,11:F2} ms{p / n,8:F0}×");
+    using var page = new PageTimes();
+    var (native, inPage) = (NativeTimes.Measure(), page.Calculations());
+    Console.WriteLine();
+    Console.WriteLine("Each calculation, JSON in to JSON out, median              limits: 0.2 ms native, 5 ms in the page; chains 20 ms in the page");
+    Console.WriteLine($"{"",-28}{"native",12}{"in the page",14}{"ratio",9}");
+    foreach (var request in Requests.All)
+    {
+        var (n, p) = (native[request.Name], inPage[request.Name]);
+        Console.WriteLine($"{request.Name,-28}{n,9:F3} ms{p,11:F2} ms{p / n,8:F0}×");
+    }
 }
 
-var visits = page.Visits();
-Console.WriteLine();
-Console.WriteLine("Visits to Treat                                            limits: 2.5 MB, 2.5 s first, 1 s repeat");
-Console.WriteLine($"{"",-28}{"median",12}{"fastest",14}{"slowest",12}");
-foreach (var (name, times) in visits.Times)
+if (Wants("visits"))
 {
-    Console.WriteLine($"{name,-28}{Statistics.Median(times),9:F0} ms{times.Min(),11:F0} ms{times.Max(),9:F0} ms");
+    using var page = new PageTimes();
+    var visits = page.Visits();
+    Console.WriteLine();
+    Console.WriteLine("Visits to Treat                                            limits: 2.5 MB, 2.5 s first, 1 s repeat");
+    Console.WriteLine($"{"",-28}{"median",12}{"fastest",14}{"slowest",12}");
+    foreach (var (name, times) in visits.Times)
+    {
+        Console.WriteLine($"{name,-28}{Statistics.Median(times),9:F0} ms{times.Min(),11:F0} ms{times.Max(),9:F0} ms");
+    }
+
+    Console.WriteLine($"{"first visit, all bytes sent",-28}{visits.FirstVisitBytes / 1e6,9:F2} MB");
 }
 
-Console.WriteLine($"{"first visit, all bytes sent",-28}{visits.FirstVisitBytes / 1e6,9:F2} MB");
+if (Wants("load"))
+{
+    var load = await LoadRun.RunAsync();
+    Console.WriteLine();
+    Console.WriteLine($"{LoadRun.PerSecond} mixed requests/s for {LoadRun.Length.TotalSeconds} s, an empty endpoint in the same run        limit: no errors");
+    Console.WriteLine($"{"",-28}{"median",12}{"p99",14}{"requests",12}");
+    foreach (var (name, times) in new[] { ("mixed", load.Mixed), ("empty endpoint", load.Empty) })
+    {
+        Console.WriteLine($"{name,-28}{Statistics.Median(times),9:F2} ms{Statistics.Percentile(times, 99),11:F2} ms{times.Count,12}");
+    }
+
+    Console.WriteLine($"{"errors",-28}{load.Errors,9}");
+}
+
+if (Wants("crash"))
+{
+    Console.WriteLine();
+    Console.WriteLine($"Crash drill: {await CrashDrill.RunAsync(rounds: 50, seed: 20260821)}");
+}
+
+if (Wants("books"))
+{
+    var (small, big) = (BigBook.Measure(1_000), BigBook.Measure(100_000));
+    Console.WriteLine();
+    Console.WriteLine("Opening a room on a device that holds so many records       limit: 100 000 at most 2× of 1 000");
+    Console.WriteLine($"{"",-28}{"1 000",12}{"100 000",14}{"ratio",9}");
+    foreach (var room in small.Keys)
+    {
+        var (s, b) = (Statistics.Median(small[room]), Statistics.Median(big[room]));
+        Console.WriteLine($"{room,-28}{s,9:F0} ms{b,11:F0} ms{b / s,8:F2}×");
+    }
+}

@@ -5,22 +5,35 @@ using System.Text.Json;
 
 namespace JollyBrook.Journeys;
 
-/// <summary>The built server as a process of its own, on a port and a data folder of its own, which it keeps through a restart.</summary>
+/// <summary>The built server as a process of its own, on a port and a data folder of its own, which it keeps through a restart. Its owner is signed in.</summary>
 public sealed class AppServer : IDisposable
 {
-    private static readonly HttpClient Http = new() { Timeout = TimeSpan.FromSeconds(10) };
     private readonly bool _demo;
-    private readonly string _folder = Directory.CreateTempSubdirectory("jolly-brook-journey-").FullName;
+    private readonly string _site;
     private Process? _process;
+    private ServerClient? _owner;
 
-    public AppServer(bool demo = true)
+    /// <param name="demo">Whether it holds the demo data.</param>
+    /// <param name="makeOwner">Whether the owner's account of own data is made at once.</param>
+    /// <param name="site">The folder of the built page; the repository's when left out.</param>
+    public AppServer(bool demo = true, bool makeOwner = true, string? site = null)
     {
         _demo = demo;
+        _site = site ?? Repository.Artifact("web");
         Address = $"http://127.0.0.1:{FreePort()}";
         Start();
+        if (demo || makeOwner)
+        {
+            Owner.SignInAsync().GetAwaiter().GetResult();
+        }
     }
 
     public string Address { get; }
+
+    public string DataFolder { get; } = Directory.CreateTempSubdirectory("jolly-brook-journey-").FullName;
+
+    /// <summary>The owner, signed in or about to be.</summary>
+    public ServerClient Owner => _owner ??= new ServerClient(Address);
 
     public void Start()
     {
@@ -29,8 +42,8 @@ public sealed class AppServer : IDisposable
         _process = Process.Start(new ProcessStartInfo(
             "dotnet",
             [
-                dll, "--urls", Address, "--demo", _demo ? "true" : "false", "--data", _folder, "--site", Repository.Artifact("web"),
-                "--Logging:LogLevel:Default=Warning",
+                dll, "--urls", Address, "--demo", _demo ? "true" : "false", "--data", DataFolder, "--site", _site,
+                "--Logging:LogLevel:Default=Warning", "--secretTriesPerMinute", "1000",
             ])
         {
             WorkingDirectory = Repository.Root,
@@ -47,39 +60,68 @@ public sealed class AppServer : IDisposable
         _process = null;
     }
 
+    /// <summary>A fresh browser in which the owner is signed in.</summary>
+    /// <param name="width">Width of the window.</param>
+    /// <param name="height">Height of the window.</param>
+    /// <param name="profile">A folder that outlives the browser.</param>
+    /// <param name="keepsProgram">Whether the program is put on the device for later, which takes a while.</param>
+    public Browser NewBrowser(int width = 1280, int height = 800, string? profile = null, bool keepsProgram = false)
+    {
+        var browser = new Browser(Address, width, height, profile);
+        if (!keepsProgram)
+        {
+            browser.Block("*/sw.js");
+        }
+
+        foreach (var cookie in Owner.Cookies)
+        {
+            browser.Driver.ExecuteCdpCommand("Network.setCookie", new Dictionary<string, object?>
+            {
+                ["name"] = cookie.Name, ["value"] = cookie.Value, ["url"] = Address, ["httpOnly"] = true, ["sameSite"] = "Strict",
+                ["expires"] = DateTimeOffset.UtcNow.AddDays(30).ToUnixTimeSeconds(),
+            });
+        }
+
+        return browser;
+    }
+
     public async Task<string> PostAsync(string path, string json)
     {
-        using var response = await Http.PostAsync(Address + path, new StringContent(json, System.Text.Encoding.UTF8, "application/json"));
+        using var response = await Owner.PostAsync(path, json);
         return await response.Content.ReadAsStringAsync();
     }
 
+    /// <summary>Records of a kind in every book of the owner's.</summary>
     public IReadOnlyList<JsonElement> Records(string kind) =>
-        [.. JsonDocument.Parse(Http.GetStringAsync($"{Address}/api/changes?since=0").GetAwaiter().GetResult())
-            .RootElement.GetProperty("records").EnumerateArray().Where(r => r.GetProperty("kind").GetString() == kind)];
+    [
+        .. Owner.Books.SelectMany(book => Owner.RecordsAsync(book).GetAwaiter().GetResult()).Where(r => r.GetProperty("kind").GetString() == kind),
+    ];
 
     public void Dispose()
     {
+        _owner?.Dispose();
         if (_process is not null)
         {
             Stop();
         }
 
-        Directory.Delete(_folder, recursive: true);
+        Directory.Delete(DataFolder, recursive: true);
     }
 
     private void WaitUntilUp()
     {
+        using var http = new HttpClient { Timeout = TimeSpan.FromSeconds(10) };
         var deadline = DateTime.UtcNow.AddSeconds(60);
         while (true)
         {
             try
             {
-                Http.GetStringAsync($"{Address}/api/about").GetAwaiter().GetResult();
+                http.GetAsync($"{Address}/api/alive").GetAwaiter().GetResult().EnsureSuccessStatusCode();
                 return;
             }
             catch (HttpRequestException) when (DateTime.UtcNow < deadline && !_process!.HasExited)
             {
-                Thread.Sleep(100);
+                Thread.Sleep(50);
             }
         }
     }

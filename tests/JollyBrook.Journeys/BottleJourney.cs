@@ -8,7 +8,7 @@ public sealed class BottleJourney : IDisposable
     private readonly AppServer _server = new();
     private Browser _browser;
 
-    public BottleJourney() => _browser = new Browser(_server.Address, 390, 844);
+    public BottleJourney() => _browser = _server.NewBrowser(390, 844);
 
     public void Dispose()
     {
@@ -52,7 +52,7 @@ public sealed class BottleJourney : IDisposable
         _server.Stop();
         _server.Start();
         _browser.Dispose();
-        _browser = new Browser(_server.Address, 390, 844);
+        _browser = _server.NewBrowser(390, 844);
         _browser.Open("/now");
         _browser.UntilText("Steel bottle");
         _browser.UntilText(until);
@@ -61,7 +61,7 @@ public sealed class BottleJourney : IDisposable
         _browser.LetTimePass(TimeSpan.FromHours(5));
         _browser.Reload();
         _browser.Until(() => Cards().Any(c => c.Text.Contains("Steel bottle") && c.Text.Contains("Drinkable")), "the steel bottle to be drinkable");
-        Cards().First(c => c.Text.Contains("Steel bottle")).Click();
+        _browser.Click(Cards().First(c => c.Text.Contains("Steel bottle")));
         _browser.Click("button", "Flavoured");
         _browser.Click("button", "Drunk or put by");
         _browser.UntilText("Finished");

@@ -8,22 +8,33 @@ namespace JollyBrook.Journeys;
 public sealed class Browser : IDisposable
 {
     private static readonly TimeSpan Patience = TimeSpan.FromSeconds(40);
-    private readonly string _profile = Directory.CreateTempSubdirectory("jolly-brook-browser-").FullName;
+    private readonly string _profile;
+    private readonly bool _keepProfile;
     private readonly string _address;
 
-    public Browser(string address, int width = 1280, int height = 800)
+    /// <param name="address">The server's address.</param>
+    /// <param name="width">Width of the window.</param>
+    /// <param name="height">Height of the window.</param>
+    /// <param name="profile">A folder that outlives this browser, as a device's own would; a fresh one when left out.</param>
+    public Browser(string address, int width = 1280, int height = 800, string? profile = null)
     {
         _address = address;
+        _keepProfile = profile is not null;
+        _profile = profile ?? Directory.CreateTempSubdirectory("jolly-brook-browser-").FullName;
         var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
         options.AddArguments(
             "--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
             "--disable-component-update", "--disable-sync", "--disable-dev-shm-usage", $"--user-data-dir={_profile}", $"--window-size={width},{height}");
+        options.AddUserProfilePreference("download.default_directory", Downloads);
         var service = ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver");
         Driver = new ChromeDriver(service, options, TimeSpan.FromMinutes(2));
         Driver.Manage().Timeouts().AsynchronousJavaScript = TimeSpan.FromMinutes(2);
     }
 
     public ChromeDriver Driver { get; }
+
+    /// <summary>Where files saved by the page come to lie.</summary>
+    public string Downloads => Path.Combine(_profile, "downloads");
 
     public string Headline => Find(By.CssSelector("[data-testid=headline]")).Text;
 
@@ -35,7 +46,14 @@ public sealed class Browser : IDisposable
 
     public void Open(string path) => Driver.Navigate().GoToUrl(_address + path);
 
+    /// <summary>Goes to a room as a link in the page does, without loading it anew.</summary>
+    public void Go(string path) => Driver.ExecuteScript(
+        "history.pushState(null, '', arguments[0]); window.dispatchEvent(new PopStateEvent('popstate', { state: null }));", path);
+
     public void Reload() => Driver.Navigate().Refresh();
+
+    /// <summary>The device hears that it has signal again, and need not wait for the next try.</summary>
+    public void SignalIsBack() => Driver.ExecuteScript("window.dispatchEvent(new Event('online'))");
 
     /// <summary>From the next load on the device's clock shows that much more.</summary>
     public void LetTimePass(TimeSpan time) => Driver.ExecuteCdpCommand("Page.addScriptToEvaluateOnNewDocument", new Dictionary<string, object?>
@@ -51,17 +69,83 @@ public sealed class Browser : IDisposable
             """,
     });
 
+    /// <summary>Makes it a device that has never met the page, but for its cookies.</summary>
+    public void Forget()
+    {
+        // A page of the same place on which nothing of the program runs.
+        Open("/icon-192.png");
+        Driver.ExecuteAsyncScript(
+            """
+            const done = arguments[0];
+            localStorage.clear();
+            sessionStorage.clear();
+            (async () => {
+              for (const { name } of await indexedDB.databases()) {
+                await new Promise((ok, no) => { const r = indexedDB.deleteDatabase(name); r.onsuccess = ok; r.onerror = no; r.onblocked = ok; });
+              }
+            })().then(() => done(), done);
+            """);
+    }
+
+    /// <summary>From here on what matches is not fetched.</summary>
+    public void Block(string address)
+    {
+        Driver.ExecuteCdpCommand("Network.enable", []);
+        Driver.ExecuteCdpCommand("Network.setBlockedURLs", new Dictionary<string, object?> { ["urls"] = new[] { address } });
+    }
+
+    /// <summary>Waits until the whole program is on the device, so that the server may go.</summary>
+    public void UntilOfflineReady() => Until(
+        () => (bool)Driver.ExecuteAsyncScript(
+            "const done = arguments[0]; navigator.serviceWorker.getRegistration().then(r => done(!!r?.active && !!navigator.serviceWorker.controller))")!,
+        "the program to be on the device");
+
+    /// <summary>Ends every process of the browser at once, as a flat battery would.</summary>
+    public void Kill()
+    {
+        foreach (var folder in Directory.GetDirectories("/proc").Where(d => int.TryParse(Path.GetFileName(d), out _)))
+        {
+            try
+            {
+                if (File.ReadAllText(Path.Combine(folder, "cmdline")).Contains(_profile, StringComparison.Ordinal))
+                {
+                    System.Diagnostics.Process.GetProcessById(int.Parse(Path.GetFileName(folder), System.Globalization.CultureInfo.InvariantCulture)).Kill();
+                }
+            }
+            catch (Exception gone) when (gone is IOException or UnauthorizedAccessException or ArgumentException or InvalidOperationException or System.ComponentModel.Win32Exception)
+            {
+                // Ended by itself meanwhile.
+            }
+        }
+    }
+
+    /// <summary>The newest file the page saved whose name ends so.</summary>
+    public string SavedFile(string ending)
+    {
+        string? found = null;
+        Until(
+            () => (found = Directory.Exists(Downloads) ? Directory.GetFiles(Downloads, "*" + ending).Where(f => new FileInfo(f).Length > 0).OrderByDescending(File.GetLastWriteTimeUtc).FirstOrDefault() : null) is not null,
+            $"a saved {ending} file");
+        return File.ReadAllText(found!);
+    }
+
     public void Click(string role, string name)
     {
         Until(() =>
         {
             var element = Named(role, name);
             // The mark of a radio button or box is drawn by its label, which is what a finger meets.
-            var target = role is "radio" or "checkbox" ? element.FindElement(By.XPath("ancestor::label")) : element;
+            var target = role is "radio" or "checkbox" or "switch" ? element.FindElement(By.XPath("ancestor::label")) : element;
             Driver.ExecuteScript("arguments[0].scrollIntoView({ block: 'center' })", target);
             target.Click();
             return true;
         }, $"{role} “{name}” to be clickable");
+    }
+
+    public void Click(IWebElement element)
+    {
+        Driver.ExecuteScript("arguments[0].scrollIntoView({ block: 'center' })", element);
+        element.Click();
     }
 
     /// <summary>Types into a field found by its label.</summary>
@@ -83,7 +167,7 @@ public sealed class Browser : IDisposable
     public IWebElement Named(string role, string name)
     {
         IWebElement? found = null;
-        Until(() => (found = Elements(role, name).FirstOrDefault(e => role is "radio" or "checkbox" || e.Displayed)) is not null, $"{role} “{name}”");
+        Until(() => (found = Elements(role, name).FirstOrDefault(e => role is "radio" or "checkbox" or "switch" || e.Displayed)) is not null, $"{role} “{name}”");
         return found!;
     }
 
@@ -130,9 +214,20 @@ public sealed class Browser : IDisposable
 
     public void Dispose()
     {
-        Driver.Quit();
-        Driver.Dispose();
-        Directory.Delete(_profile, recursive: true);
+        try
+        {
+            Driver.Quit();
+            Driver.Dispose();
+        }
+        catch (WebDriverException)
+        {
+            // It was killed.
+        }
+
+        if (!_keepProfile)
+        {
+            Directory.Delete(_profile, recursive: true);
+        }
     }
 
     /// <summary>Elements with a role and an accessible name, as Chromium itself computes them.</summary>
@@ -142,7 +237,8 @@ public sealed class Browser : IDisposable
         {
             "button" => "button, [role=button]",
             "link" => "a[href]",
-            "textbox" => "input:not([type=radio]):not([type=checkbox]), textarea",
+            "textbox" => "input:not([type=radio]):not([type=checkbox]):not([type=file]), textarea",
+            "switch" => "input[role=switch], input[type=checkbox]",
             "radio" => "input[type=radio]",
             "checkbox" => "input[type=checkbox]",
             "heading" => "h1, h2, h3",

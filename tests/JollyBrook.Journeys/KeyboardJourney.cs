@@ -9,7 +9,7 @@ public sealed class KeyboardJourney : IDisposable
     private readonly AppServer _server = new(demo: false);
     private readonly Browser _browser;
 
-    public KeyboardJourney() => _browser = new Browser(_server.Address);
+    public KeyboardJourney() => _browser = _server.NewBrowser();
 
     public void Dispose()
     {

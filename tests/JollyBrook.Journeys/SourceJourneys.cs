@@ -10,7 +10,7 @@ public sealed class SourceJourneys : IDisposable
 
     public SourceJourneys()
     {
-        _browser = new Browser(_server.Address, 390, 844);
+        _browser = _server.NewBrowser(390, 844);
         _browser.Open("/treat");
         _browser.UntilHeadline("2 cycles of UV");
     }

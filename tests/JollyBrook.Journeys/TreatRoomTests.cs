@@ -3,29 +3,24 @@ using OpenQA.Selenium;
 namespace JollyBrook.Journeys;
 
 /// <summary>What the Treat room shows for every method, for bad input and in US units.</summary>
-public sealed class TreatRoomTests : IDisposable
+public sealed class TreatRoomTests : IClassFixture<DemoPage>
 {
-    private readonly AppServer _server = new();
+    private readonly AppServer _server;
     private readonly Browser _browser;
 
-    public TreatRoomTests()
+    public TreatRoomTests(DemoPage page)
     {
-        _browser = new Browser(_server.Address);
+        (_server, _browser) = (page.Server, page.Browser);
+        _browser.Forget();
         _browser.Open("/treat");
         _browser.UntilHeadline("2 cycles of UV");
-    }
-
-    public void Dispose()
-    {
-        _browser.Dispose();
-        _server.Dispose();
     }
 
     [Fact]
     public void Without_a_kit_every_product_answers()
     {
         using var server = new AppServer(demo: false);
-        using var browser = new Browser(server.Address);
+        using var browser = server.NewBrowser();
         browser.Open("/treat");
         browser.UntilHeadline("1 min at a rolling boil");
         browser.Click("button", "Clear");
@@ -101,9 +96,13 @@ public sealed class TreatRoomTests : IDisposable
         _browser.Named("textbox", "Elevation").GetAttribute("value").ShouldBe("3280.84"); // 1000 m
         _browser.Until(() => _server.Records("settings").Count == 1, "the choice to reach the server");
 
-        using var another = new Browser(_server.Address);
+        using var another = _server.NewBrowser();
         another.Open("/treat");
         another.Until(() => another.Named("textbox", "Elevation").GetAttribute("value") == "3280.84", "US units on another device");
+
+        _browser.Click("link", "Settings");
+        _browser.Click("button", "Metric");
+        _browser.Until(() => _server.Records("settings")[0].GetProperty("body").GetProperty("units").GetString() == "metric", "the server as it was");
     }
 
     [Fact]

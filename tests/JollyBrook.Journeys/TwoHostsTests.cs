@@ -12,7 +12,7 @@ public sealed class TwoHostsTests : IDisposable
     private readonly AppServer _server = new(demo: false);
     private readonly Browser _browser;
 
-    public TwoHostsTests() => _browser = new Browser(_server.Address);
+    public TwoHostsTests() => _browser = _server.NewBrowser();
 
     public void Dispose()
     {

@@ -1,0 +1,28 @@
+namespace JollyBrook.Journeys;
+
+/// <summary>A book with nothing in it says in each room what to do.</summary>
+public sealed class EmptyRoomsTests : IDisposable
+{
+    private readonly AppServer _server = new(demo: false);
+    private readonly Browser _browser;
+
+    public EmptyRoomsTests() => _browser = _server.NewBrowser();
+
+    public void Dispose()
+    {
+        _browser.Dispose();
+        _server.Dispose();
+    }
+
+    [Fact]
+    public void Rooms_with_nothing_in_them_say_what_to_do()
+    {
+        _browser.Open("/now");
+        _browser.UntilText("Nothing is running");
+        _browser.Click("link", "Book");
+        _browser.UntilText("The book is empty");
+        _browser.Click("link", "Treat some water");
+        _browser.UntilHeadline("1 min at a rolling boil");
+        _browser.Named("combobox", "Container").Text.ShouldBe("Another container");
+    }
+}
