@@ -40,8 +40,13 @@ internal static class BigBook
     private static void Fill(string file, Guid book, int records)
     {
         var start = new DateTimeOffset(2026, 1, 1, 8, 0, 0, TimeSpan.Zero);
-        var request = new TreatRequest(UnitSystem.Metric, new WaterInput(1, Clarity.Clear, WaterColour.None, 11, 340), "nadcc-8.5");
+        var request = new TreatRequest(UnitSystem.Metric, new WaterInput(1, Clarity.Clear, WaterColour.None, 11, 340), TreatmentMethods.Boil);
         var answer = Treat.Compute(request with { StartAt = start });
+        if (answer.Steps.Count == 0)
+        {
+            throw new InvalidOperationException("The batch of the measure has no steps.");
+        }
+
         using var connection = new SqliteConnection($"Data Source={file};Pooling=False");
         connection.Open();
         using var transaction = connection.BeginTransaction();

@@ -52,6 +52,24 @@ public sealed class Browser : IDisposable
 
     public void Reload() => Driver.Navigate().Refresh();
 
+    /// <summary>The device itself is out of reach of any server.</summary>
+    public void NoSignal() => Network(offline: true);
+
+    /// <summary>The device itself is in reach again, and knows it.</summary>
+    public void Signal()
+    {
+        Network(offline: false);
+        SignalIsBack();
+    }
+
+    private void Network(bool offline) => Driver.ExecuteCdpCommand("Network.emulateNetworkConditions", new Dictionary<string, object?>
+    {
+        ["offline"] = offline,
+        ["latency"] = 0,
+        ["downloadThroughput"] = -1,
+        ["uploadThroughput"] = -1,
+    });
+
     /// <summary>The device hears that it has signal again, and need not wait for the next try.</summary>
     public void SignalIsBack() => Driver.ExecuteScript("window.dispatchEvent(new Event('online'))");
 

@@ -39,11 +39,12 @@ public sealed class TwoDevicesJourney : IDisposable
         Rename(phone, "Phone");
         laptop.UntilText("3 to be sent.");
         phone.UntilText("3 to be sent.");
+        // Whoever is first through, the other is asked: here the laptop is first.
+        phone.NoSignal();
         _server.Start();
-        // Whoever is first through, the other is asked.
         laptop.SignalIsBack();
         laptop.UntilText("All saved.");
-        phone.SignalIsBack();
+        phone.Signal();
         phone.UntilText("3 records were changed on two devices.");
 
         phone.Click("link", "Choose which stands");
