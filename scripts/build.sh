@@ -28,14 +28,13 @@ part() {
   print="$(print_of "$@")"
   if [[ -f "artifacts/$name.stamp" && "$(cat "artifacts/$name.stamp")" == "$print" ]]; then return; fi
   rm -f "artifacts/$name.stamp"
-  printf '%-44s' "$title …"
   if ! "$make" >"$log" 2>&1; then
-    echo "failed:"
+    printf '%-44s%s\n' "$title" "failed:"
     tail -n 40 "$log" >&2
     exit 1
   fi
   echo "$print" >"artifacts/$name.stamp"
-  echo "$((SECONDS - started)) s"
+  printf '%-44s%s\n' "$title" "$((SECONDS - started)) s"
 }
 
 shared_places=(Directory.Build.props Directory.Packages.props global.json .editorconfig scripts/build.sh)
@@ -64,8 +63,11 @@ build_all() {
   check_tools
   mkdir -p artifacts
   export DOTNET_CLI_TELEMETRY_OPTOUT=1 DOTNET_NOLOGO=1
+  # Fetching packages waits on the network, compiling on the processor: side by side.
+  part packages "Front-end packages" make_packages src/web/package.json src/web/package-lock.json &
+  local packages=$!
   part server "Server" make_server "${shared_places[@]}" src/JollyBrook.Core src/JollyBrook.Data src/JollyBrook.StandIns src/JollyBrook.Server
   part browser "Core for the browser (WebAssembly)" make_browser "${shared_places[@]}" src/JollyBrook.Core src/JollyBrook.Browser
-  part packages "Front-end packages" make_packages src/web/package.json src/web/package-lock.json
+  wait "$packages" || exit 1
   part web "Page" make_web "${shared_places[@]}" src/JollyBrook.Core src/JollyBrook.Browser src/JollyBrook.StandIns src/JollyBrook.Server src/web
 }
