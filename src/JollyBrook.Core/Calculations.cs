@@ -1,8 +1,11 @@
+using JollyBrook.Core.Body;
+using JollyBrook.Core.Carry;
 using JollyBrook.Core.Catalogue;
 using JollyBrook.Core.Clocks;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Records;
+using JollyBrook.Core.Route;
 using JollyBrook.Core.Sources;
 using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Words;
@@ -48,6 +51,18 @@ public static class Calculations
             "backup-check", "Whether every record of a backup can be kept, and what it holds.",
             CheckBackup.Compute, () => ContractJson.Default.BackupFile, () => AnswerJson.Default.BackupCheckResponse,
             () => BackupFile.Fields),
+        new Calculation<SweatRequest, SweatResponse>(
+            "sweat", "What a walker loses and should drink: prediction, personal factor from tests, how sure.",
+            Sweat.Compute, () => ContractJson.Default.SweatRequest, () => AnswerJson.Default.SweatResponse, () => Sweat.Fields),
+        new Calculation<LegsRequest, ReadRoute>(
+            "legs", "Ground made from legs typed by hand.",
+            ReadLegs.Compute, () => ContractJson.Default.LegsRequest, () => AnswerJson.Default.ReadRoute, () => ReadLegs.Fields),
+        new Calculation<PlanRequest, PlanResponse>(
+            "plan", "Where to fill and how much to carry along a route, and what fixes what does not fit.",
+            Plan.Compute, () => ContractJson.Default.PlanRequest, () => AnswerJson.Default.PlanResponse, () => Plan.Fields),
+        new Calculation<HowSureRequest, HowSureResponse>(
+            "how-sure", "The plan walked many times with sweat, pace, weather and sources drawn at random.",
+            HowSure.Compute, () => ContractJson.Default.HowSureRequest, () => AnswerJson.Default.HowSureResponse, () => HowSure.Fields),
     ];
 
     /// <summary>Runs a calculation by name on a JSON request. Never throws for bad input or an unknown name.</summary>

@@ -1,9 +1,12 @@
 using System.Text.Json.Serialization;
+using JollyBrook.Core.Body;
 using JollyBrook.Core.Book;
+using JollyBrook.Core.Carry;
 using JollyBrook.Core.Catalogue;
 using JollyBrook.Core.Clocks;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Records;
+using JollyBrook.Core.Route;
 using JollyBrook.Core.Sources;
 using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Words;
@@ -26,6 +29,13 @@ namespace JollyBrook.Core.Contract;
 [JsonSerializable(typeof(PersonSettings))]
 [JsonSerializable(typeof(DeviceClockRequest))]
 [JsonSerializable(typeof(BackupFile))]
+[JsonSerializable(typeof(Walker))]
+[JsonSerializable(typeof(SweatTest))]
+[JsonSerializable(typeof(TripRoute))]
+[JsonSerializable(typeof(SweatRequest))]
+[JsonSerializable(typeof(LegsRequest))]
+[JsonSerializable(typeof(PlanRequest))]
+[JsonSerializable(typeof(HowSureRequest))]
 public sealed partial class ContractJson : JsonSerializerContext;
 
 /// <summary>
@@ -44,4 +54,8 @@ public sealed partial class ContractJson : JsonSerializerContext;
 [JsonSerializable(typeof(KitItemResponse))]
 [JsonSerializable(typeof(DeviceClockResponse))]
 [JsonSerializable(typeof(BackupCheckResponse))]
+[JsonSerializable(typeof(SweatResponse))]
+[JsonSerializable(typeof(ReadRoute))]
+[JsonSerializable(typeof(PlanResponse))]
+[JsonSerializable(typeof(HowSureResponse))]
 public sealed partial class AnswerJson : JsonSerializerContext;

@@ -1,6 +1,8 @@
+using JollyBrook.Core.Body;
 using JollyBrook.Core.Book;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Kit;
+using JollyBrook.Core.Route;
 using JollyBrook.Core.Sources;
 
 namespace JollyBrook.Core.Records;
@@ -18,6 +20,9 @@ public static class RecordKinds
         new RecordKind<KitItem>("kit-item", "Pieces of kit", RecordPlace.Personal, ContractJson.Default.KitItem, KitItem.Fields, KitItem.Check),
         new RecordKind<TripSource>(
             "trip-source", "Sources", RecordPlace.Plan, ContractJson.Default.TripSource, TripSource.Fields, TripSource.Check),
+        new RecordKind<TripRoute>("route", "Routes", RecordPlace.Plan, ContractJson.Default.TripRoute, TripRoute.Fields, TripRoute.Check),
+        new RecordKind<Walker>("walker", "Walkers", RecordPlace.Plan, ContractJson.Default.Walker, Walker.Fields, Walker.Check),
+        new RecordKind<SweatTest>("sweat-test", "Sweat tests", RecordPlace.Log, ContractJson.Default.SweatTest, SweatTest.Fields, SweatTest.Check),
         new RecordKind<PersonSettings>(
             "settings", "Settings", RecordPlace.Personal, ContractJson.Default.PersonSettings, PersonSettings.Fields, _ => { }),
     ];

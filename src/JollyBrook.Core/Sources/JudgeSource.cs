@@ -80,9 +80,7 @@ public static class JudgeSource
         }
 
         var (at, next) = (trip[here].Source, trip[here + 1]);
-        var age = request.Now is { } now && next.Source.ReportedAt is { } when ? (now - when).TotalDays : double.PositiveInfinity;
-        var sure = SourceReliability.At(
-            next.Source.Class ?? SourceClass.ReportedDry, next.Source.ReportedAt is null ? null : next.Source.ReportedFlowing, age);
+        var sure = next.Source.ChanceOfRunning(request.Now);
         var km = (next.Source.AlongKm ?? 0) - (at.AlongKm ?? 0);
         var distance = Speaker.For(request.Units).Of(Quantity.Distance, km);
         var trusted = sure >= SourceReliability.Trusted;

@@ -3,34 +3,94 @@ using JollyBrook.Core.Units;
 
 namespace JollyBrook.Core.Sources;
 
-/// <summary>A source of the loaded trip, in the order of the walk.</summary>
+/// <summary>A source of a trip, in the order of the walk.</summary>
 /// <param name="Name">What the map or the party calls it.</param>
 /// <param name="Class">Its class.</param>
 /// <param name="AlongKm">How far along the walk it lies, km, 0 to 5 000.</param>
 /// <param name="ReportedFlowing">What the last report said; null without one.</param>
 /// <param name="ReportedAt">When that was.</param>
+/// <param name="RouteId">The route it lies on; null for the book's only one.</param>
+/// <param name="Chance">The traveller's own word on whether it runs, 0 to 1; it outranks class and report.</param>
+/// <param name="DetourMinutes">Walk off the line, one way, min.</param>
+/// <param name="LitresPerMinute">How fast it fills, L/min.</param>
+/// <param name="DoNotUse">Whether it carries what no treatment takes out: never planned on.</param>
+/// <param name="OnlyIfNeeded">Whether it is left out until it is called for.</param>
+/// <param name="TreatBy">How its water is treated, in the traveller's words.</param>
+/// <param name="WaitMinutes">From drawing to drinkable, min.</param>
+/// <param name="HandsOnMinutesPerL">Hands-on treatment, min for a litre.</param>
+/// <param name="TreatLater">Whether it is carried untreated and treated at the next stop, so that dirty bags count.</param>
+/// <param name="DrinkL">Drunk on the spot by the whole party, L.</param>
+/// <param name="CacheL">What was left there, L; null where water is not limited.</param>
+/// <param name="LatitudeDeg">Where, for maps.</param>
+/// <param name="LongitudeDeg">Where, for maps.</param>
 public sealed record TripSource(
-    string? Name, SourceClass? Class, double? AlongKm, bool? ReportedFlowing = null, DateTimeOffset? ReportedAt = null)
+    string? Name, SourceClass? Class, double? AlongKm, bool? ReportedFlowing = null, DateTimeOffset? ReportedAt = null, Guid? RouteId = null,
+    double? Chance = null, double? DetourMinutes = null, double? LitresPerMinute = null, bool? DoNotUse = null, bool? OnlyIfNeeded = null,
+    string? TreatBy = null, double? WaitMinutes = null, double? HandsOnMinutesPerL = null, bool? TreatLater = null, double? DrinkL = null,
+    double? CacheL = null, double? LatitudeDeg = null, double? LongitudeDeg = null)
 {
+    /// <summary>Filling from a small stream with a litre bottle (pick).</summary>
+    public const double DefaultLitresPerMinute = 2;
+
+    /// <summary>The label's usual wait of a chlorine tablet (pick).</summary>
+    public const double DefaultWaitMinutes = 30;
+
+    /// <summary>Dropping, capping, rinsing the thread (pick).</summary>
+    public const double DefaultHandsOnMinutesPerL = 0.5;
+
     private const int LongestName = 80;
     private static readonly ChoiceField NameField = new("name", "Name", ["1 to 80 characters"]);
     private static readonly ChoiceField ClassField = ChoiceField.Of<SourceClass>("class", "Class of source");
-    private static readonly NumberField Along = new("alongKm", "Distance along the walk", Quantity.Plain, 0, 5000, "Measure it on the map, in km.");
+    private static readonly NumberField Along = new("alongKm", "Distance along the walk", Quantity.Distance, 0, 5000, "Measure it on the map.");
+    private static readonly NumberField ChanceField = new("chance", "Chance that it runs", Quantity.Share, 0, 1, "100 % is certain.");
+    private static readonly NumberField Detour = new("detourMinutes", "Detour, one way", Quantity.Duration, 0, 600, "Give the walk from the line to the water.");
+    private static readonly NumberField Flow = new("litresPerMinute", "Flow", Quantity.Flow, 0.05, 60, "Time the filling of a bottle.");
+    private static readonly NumberField Wait = new("waitMinutes", "Wait until drinkable", Quantity.Duration, 0, 720, "Take it from Treat.");
+    private static readonly NumberField HandsOn = new("handsOnMinutesPerL", "Hands-on minutes for a litre", Quantity.Plain, 0, 60, "A pump takes about one.");
+    private static readonly NumberField Drink = new("drinkL", "Drunk on the spot", Quantity.Volume, 0, 50, "For the whole party; about 1 L each is the most that stays down.");
+    private static readonly NumberField Cache = new("cacheL", "Left there", Quantity.Volume, 0, 500, "Give what was put there.");
+    private static readonly NumberField Latitude = new("latitudeDeg", "Latitude", Quantity.Angle, -90, 90, "Degrees, north above 0.");
+    private static readonly NumberField Longitude = new("longitudeDeg", "Longitude", Quantity.Angle, -180, 180, "Degrees, east above 0.");
 
-    public static readonly IReadOnlyList<Field> Fields = [NameField, ClassField, Along];
+    public static readonly IReadOnlyList<Field> Fields =
+        [NameField, ClassField, Along, ChanceField, Detour, Flow, Wait, HandsOn, Drink, Cache, Latitude, Longitude];
 
     /// <exception cref="BadInputException">A field is missing or out of its range.</exception>
     public static void Check(TripSource source)
     {
         ArgumentNullException.ThrowIfNull(source);
         var intake = new Intake(Speaker.Metric);
-        if (string.IsNullOrWhiteSpace(source.Name) || source.Name.Length > LongestName)
+        source.Check(intake);
+        intake.ThrowIfWrong();
+    }
+
+    /// <summary>Notes what is missing or can't be right.</summary>
+    public void Check(Intake intake)
+    {
+        ArgumentNullException.ThrowIfNull(intake);
+        if (string.IsNullOrWhiteSpace(Name) || Name.Length > LongestName)
         {
             intake.Refuse(NameField, $"Name must be 1 to {LongestName} characters. Give it a short name.");
         }
 
-        intake.Present(ClassField, source.Class);
-        intake.Required(Along, source.AlongKm);
-        intake.ThrowIfWrong();
+        intake.Present(ClassField, Class);
+        intake.Required(Along, AlongKm);
+        intake.Optional(ChanceField, Chance);
+        intake.Optional(Detour, DetourMinutes);
+        intake.Optional(Flow, LitresPerMinute);
+        intake.Optional(Wait, WaitMinutes);
+        intake.Optional(HandsOn, HandsOnMinutesPerL);
+        intake.Optional(Drink, DrinkL);
+        intake.Optional(Cache, CacheL);
+        intake.Optional(Latitude, LatitudeDeg);
+        intake.Optional(Longitude, LongitudeDeg);
+    }
+
+    /// <summary>The chance that it runs when you come: the traveller's own word, else class and report.</summary>
+    /// <param name="now">For the age of the report; null counts any report as faded.</param>
+    public double ChanceOfRunning(DateTimeOffset? now)
+    {
+        var age = now is { } at && ReportedAt is { } when ? (at - when).TotalDays : double.PositiveInfinity;
+        return Chance ?? SourceReliability.At(Class ?? SourceClass.ReportedDry, ReportedAt is null ? null : ReportedFlowing, age);
     }
 }

@@ -1,0 +1,30 @@
+using System.Text.Json.Serialization;
+using JollyBrook.Core.Contract;
+
+namespace JollyBrook.Core.Body;
+
+[JsonConverter(typeof(CamelCaseEnumConverter<SunLoad>))]
+public enum SunLoad
+{
+    None,
+    Part,
+    Full,
+}
+
+/// <summary>The air a walker is in.</summary>
+/// <param name="TemperatureC">In the shade, °C.</param>
+/// <param name="HumidityPercent">Relative, %.</param>
+/// <param name="Sun">Sun on the walker.</param>
+public readonly record struct Air(double TemperatureC, double HumidityPercent, SunLoad Sun)
+{
+    private const double MmHgPerKPa = 7.50062;
+
+    /// <summary>Air temperature + 7 °C in full sun, + 4 °C in part (pick).</summary>
+    public double OperativeC => TemperatureC + Sun switch { SunLoad.Full => 7, SunLoad.Part => 4, _ => 0 };
+
+    /// <summary>Vapour pressure, mmHg.</summary>
+    public double VapourMmHg => VapourKPa * MmHgPerKPa;
+
+    /// <summary>Vapour pressure, kPa: humidity × saturation by Magnus and Tetens, 0.61078·exp(17.27·T/(T + 237.3)).</summary>
+    public double VapourKPa => HumidityPercent / 100 * 0.61078 * Math.Exp(17.27 * TemperatureC / (TemperatureC + 237.3));
+}

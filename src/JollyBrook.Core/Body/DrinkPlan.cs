@@ -1,0 +1,32 @@
+namespace JollyBrook.Core.Body;
+
+/// <summary>From what is lost to what is drunk (handbook room 60; US Army TB MED 507 for the ceilings).</summary>
+public static class DrinkPlan
+{
+    /// <summary>Share of the loss replaced while walking; the rest at camp.</summary>
+    public const double DefaultReplaceShare = 0.8;
+
+    /// <summary>Never planned above, L/h.</summary>
+    public const double MostPlannedLPerH = 1.0;
+
+    /// <summary>Never drunk above, L/h.</summary>
+    public const double CeilingLPerH = 1.4;
+
+    /// <summary>Never drunk above, L a day.</summary>
+    public const double CeilingLPerDay = 11.4;
+
+    public const double LPerMeal = 0.5;
+    public const double LPerHotDrink = 0.3;
+    public const double LPerWash = 0.5;
+
+    private const double RestMlPerKgH = 1.5;
+    private const double HotAboveC = 28;
+    private const double HighAboveM = 2500;
+
+    /// <summary>Planned drinking while walking, L/h.</summary>
+    public static double WalkingLPerH(double lossLPerH, double replaceShare) => Math.Min(MostPlannedLPerH, lossLPerH * replaceShare);
+
+    /// <summary>Need at rest, L/h: 1.5 mL/kg/h, × 1.3 above 28 °C, + 10 % above 2 500 m.</summary>
+    public static double RestLPerH(double massKg, double temperatureC, double elevationM) =>
+        RestMlPerKgH / 1000 * massKg * (temperatureC > HotAboveC ? 1.3 : 1) * (elevationM > HighAboveM ? 1.1 : 1);
+}

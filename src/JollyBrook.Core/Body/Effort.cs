@@ -1,0 +1,55 @@
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Units;
+
+namespace JollyBrook.Core.Body;
+
+/// <summary>Air, ground and pace of a walk; what is left out is taken from <see cref="Default"/>.</summary>
+/// <param name="TemperatureC">Air in the shade, °C, −40 to 50.</param>
+/// <param name="HumidityPercent">Relative humidity, %, 0 to 100.</param>
+/// <param name="Sun">Sun on the walker.</param>
+/// <param name="SpeedKmH">Pace, km/h, 0.5 to 8.</param>
+/// <param name="GradePercent">Grade, %, −40 to 40.</param>
+/// <param name="Terrain">What is walked on.</param>
+/// <param name="ElevationM">Height above the sea, m.</param>
+public sealed record Effort(
+    double? TemperatureC = null, double? HumidityPercent = null, SunLoad? Sun = null, double? SpeedKmH = null, double? GradePercent = null,
+    Terrain? Terrain = null, double? ElevationM = null)
+{
+    /// <summary>A warm late-summer walk on a good path in the sun (pick).</summary>
+    public static readonly Effort Default = new(22, 60, SunLoad.Full, 4, 0, Body.Terrain.GoodPath, 500);
+
+    public static IReadOnlyList<Field> FieldsAt(string path) => [.. Numbers(path), .. Choices(path)];
+
+    /// <summary>The effort with defaults filled in; what is out of range is noted under the path.</summary>
+    public static Effort Check(Effort? given, string path, Intake intake)
+    {
+        ArgumentNullException.ThrowIfNull(intake);
+        var effort = given ?? Default;
+        var fields = Numbers(path);
+        intake.Optional(fields[0], effort.TemperatureC);
+        intake.Optional(fields[1], effort.HumidityPercent);
+        intake.Optional(fields[2], effort.SpeedKmH);
+        intake.Optional(fields[3], effort.GradePercent);
+        intake.Optional(fields[4], effort.ElevationM);
+        return new Effort(
+            effort.TemperatureC ?? Default.TemperatureC, effort.HumidityPercent ?? Default.HumidityPercent, effort.Sun ?? Default.Sun,
+            effort.SpeedKmH ?? Default.SpeedKmH, effort.GradePercent ?? Default.GradePercent, effort.Terrain ?? Default.Terrain,
+            effort.ElevationM ?? Default.ElevationM);
+    }
+
+    internal Air Air => new(TemperatureC!.Value, HumidityPercent!.Value, Sun!.Value);
+
+    internal double SpeedMs => SpeedKmH!.Value / 3.6;
+
+    private static NumberField[] Numbers(string path) =>
+    [
+        new($"{path}.temperatureC", "Air temperature", Quantity.Temperature, -40, 50, "Measure it in the shade."),
+        new($"{path}.humidityPercent", "Humidity", Quantity.Percent, 0, 100, "Take it from the forecast."),
+        new($"{path}.speedKmH", "Pace in km/h", Quantity.Plain, 0.5, 8, "Give the pace while moving."),
+        new($"{path}.gradePercent", "Grade", Quantity.Percent, -40, 40, "Metres up for each 100 m along; less than 0 is down."),
+        new($"{path}.elevationM", "Elevation", Quantity.Elevation, -400, 8000, "Take it from the map."),
+    ];
+
+    private static ChoiceField[] Choices(string path) =>
+        [ChoiceField.Of<SunLoad>($"{path}.sun", "Sun"), ChoiceField.Of<Terrain>($"{path}.terrain", "Terrain")];
+}

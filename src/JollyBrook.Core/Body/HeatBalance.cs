@@ -1,0 +1,34 @@
+namespace JollyBrook.Core.Body;
+
+/// <summary>What a body has to shed by sweat, what the air can take up, and the sweat that follows (handbook room 60).</summary>
+/// <param name="RequiredWPerM2">E_req, W/m².</param>
+/// <param name="MaximumWPerM2">E_max, W/m²; 0 where the air takes up nothing.</param>
+public readonly record struct HeatBalance(double RequiredWPerM2, double MaximumWPerM2)
+{
+    /// <summary>Least sweat, g·m⁻²·h⁻¹.</summary>
+    public const double FloorGPerM2H = 15;
+
+    private const double SkinMmHg = 44.6;
+    private const double SkinC = 36;
+    private const double Gravity = 9.81;
+
+    /// <summary>DuBois: A = 0.007184·W^0.425·H^0.725, m².</summary>
+    public static double SurfaceM2(double massKg, double heightCm) => 0.007184 * Math.Pow(massKg, 0.425) * Math.Pow(heightCm, 0.725);
+
+    /// <summary>Work of climbing, W: m·g·S·G/100 uphill, none downhill.</summary>
+    public static double ClimbWork(double totalKg, double speedMs, double gradePercent) =>
+        gradePercent > 0 ? totalKg * Gravity * speedMs * gradePercent / 100 : 0;
+
+    /// <summary>E_req = (M − climb work)/A + 6.45·(T_op − 36)/clo; E_max = 14.21·(im/clo)·(44.6 − P_a), mmHg.</summary>
+    public static HeatBalance Of(double metabolicW, double climbW, double surfaceM2, Air air, ClothingResistance worn) => new(
+        ((metabolicW - climbW) / surfaceM2) + (6.45 * (air.OperativeC - SkinC) / worn.Clo),
+        Math.Max(0, 14.21 * worn.VapourPermeability * (SkinMmHg - air.VapourMmHg)));
+
+    /// <summary>
+    /// Gonzalez 2009: 147 + 1.527·E_req − 0.87·E_max. Shapiro 1982: 27.9·E_req·E_max^−0.455, the high estimate.
+    /// Both g·m⁻²·h⁻¹, not below 15.
+    /// </summary>
+    public double SweatGPerM2H(SweatSchool school) => Math.Max(FloorGPerM2H, school == SweatSchool.Gonzalez2009
+        ? 147 + (1.527 * RequiredWPerM2) - (0.87 * MaximumWPerM2)
+        : RequiredWPerM2 <= 0 ? 0 : 27.9 * RequiredWPerM2 * Math.Pow(Math.Max(1, MaximumWPerM2), -0.455));
+}

@@ -1,0 +1,29 @@
+namespace JollyBrook.Core.Body;
+
+/// <summary>What one walker loses walking, before the personal factor.</summary>
+/// <param name="MetabolicW">Metabolic rate, W.</param>
+/// <param name="Heat">Heat to shed and what the air takes up.</param>
+/// <param name="SweatLPerH">Predicted sweat, L/h.</param>
+/// <param name="BreathedLPerH">Breathed out, L/h.</param>
+public readonly record struct Loss(double MetabolicW, HeatBalance Heat, double SweatLPerH, double BreathedLPerH)
+{
+    public static Loss Of(Walker walker, Effort effort, SweatSchool school)
+    {
+        ArgumentNullException.ThrowIfNull(walker);
+        ArgumentNullException.ThrowIfNull(effort);
+        var total = walker.MassKg!.Value + walker.LoadKg;
+        var grade = effort.GradePercent!.Value;
+        var metabolic = MetabolicRate.Walking(total, effort.SpeedMs, grade, Terrains.Factor(effort.Terrain!.Value));
+        return Of(walker, metabolic, HeatBalance.ClimbWork(total, effort.SpeedMs, grade), effort.Air, school);
+    }
+
+    /// <summary>The same from a mean metabolic rate and climb work, W.</summary>
+    public static Loss Of(Walker walker, double metabolicW, double climbW, Air air, SweatSchool school)
+    {
+        ArgumentNullException.ThrowIfNull(walker);
+        var surface = walker.SurfaceM2;
+        var heat = HeatBalance.Of(metabolicW, climbW, surface, air, walker.Resistance);
+        return new Loss(
+            metabolicW, heat, Sweating.LPerH(heat, surface, walker.IsAcclimatised, school), Sweating.BreathedLPerH(metabolicW, air));
+    }
+}

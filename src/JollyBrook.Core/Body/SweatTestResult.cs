@@ -1,0 +1,77 @@
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Units;
+
+namespace JollyBrook.Core.Body;
+
+/// <summary>What a sweat test says, and whether it counts.</summary>
+/// <param name="LossL">Lost in all, L.</param>
+/// <param name="LossLPerH">Lost, L/h.</param>
+/// <param name="BreathedLPerH">Of that breathed out, L/h.</param>
+/// <param name="SweatLPerH">Measured sweat, L/h.</param>
+/// <param name="PredictedLPerH">Predicted sweat for the same walk, L/h.</param>
+/// <param name="Ratio">Measured over predicted; null when refused.</param>
+/// <param name="Accepted">Whether it counts.</param>
+/// <param name="Refusals">Why not.</param>
+/// <param name="Warnings">What to heed.</param>
+public sealed record SweatTestResult(
+    double LossL, double LossLPerH, double BreathedLPerH, double SweatLPerH, double PredictedLPerH, double? Ratio, bool Accepted,
+    IReadOnlyList<string> Refusals, IReadOnlyList<string> Warnings)
+{
+    private const double ShortestH = 0.25;
+    private const double LongestH = 8;
+    private const double MostLossLPerH = 4;
+    private const double MostChange = 0.08;
+    private const double MuchLost = 0.03;
+
+    /// <summary>loss = before − after + drunk + eaten − urine; the rate without what was breathed out is sweat (handbook room 60).</summary>
+    /// <param name="test">Checked.</param>
+    /// <param name="school">The equation it is held against.</param>
+    public static SweatTestResult Of(SweatTest test, SweatSchool school)
+    {
+        ArgumentNullException.ThrowIfNull(test);
+        var (before, after, hours) = (test.BeforeKg!.Value, test.AfterKg!.Value, test.Hours!.Value);
+        var loss = before - after + (test.DrunkL ?? 0) + (test.EatenKg ?? 0) - (test.UrineL ?? 0);
+        var walker = new Walker("", before, test.HeightCm, test.Acclimatised, test.Worn, test.PackKg);
+        var effort = Body.Effort.Check(test.Effort, "effort", new Intake(Speaker.Metric));
+        var predicted = Loss.Of(walker, effort, school);
+        var sweat = (loss / hours) - predicted.BreathedLPerH;
+
+        List<string> refusals = [], warnings = [];
+        if (hours is < ShortestH or > LongestH)
+        {
+            refusals.Add($"It lasted {Speaker.Number(hours, 2)} h; 0.25 to 8 h can be counted.");
+        }
+
+        if (loss < 0)
+        {
+            refusals.Add("More came in than went out: check the weights, and what was drunk and eaten.");
+        }
+        else if (loss / hours > MostLossLPerH)
+        {
+            refusals.Add($"{Speaker.Number(loss / hours, 1)} L/h is more than a body can lose (4 L/h): check the weights.");
+        }
+        else if (sweat <= 0)
+        {
+            refusals.Add("No sweat is left after what was breathed out: the walk was too easy or too cold to learn from.");
+        }
+
+        var change = (after - before) / before;
+        if (Math.Abs(change) > MostChange)
+        {
+            refusals.Add($"Body mass changed by {Speaker.Number(change * 100, 1)} %; more than 8 % is a slip of the scale.");
+        }
+        else if (-change > MuchLost)
+        {
+            warnings.Add($"{Speaker.Number(-change * 100, 1)} % of body mass was lost: drink more on the way.");
+        }
+
+        if (after > before && refusals.Count == 0)
+        {
+            warnings.Add("Heavier than before: more was drunk than lost. Over-drinking thins the blood's salt.");
+        }
+
+        return new SweatTestResult(
+            loss, loss / hours, predicted.BreathedLPerH, sweat, predicted.SweatLPerH,
+            refusals.Count == 0 ? sweat / predicted.SweatLPerH : null, refusals.Count == 0, refusals, warnings);
+    }
+}

@@ -1,0 +1,42 @@
+using JollyBrook.Core.Contract;
+
+namespace JollyBrook.Core.Body;
+
+/// <summary>The arithmetic behind a sweat rate, as data.</summary>
+internal static class SweatWorking
+{
+    public static IReadOnlyList<WorkingStep> Steps(
+        Walker walker, Effort effort, SweatSchool school, Loss loss, PersonalFactor factor, int counted, double share, double drink)
+    {
+        var working = new Working();
+        var (mass, load, worn, air) = (walker.MassKg!.Value, walker.LoadKg, walker.Resistance, effort.Air);
+        working.Add(
+            "Metabolic rate", "(W + L)·(1.44 + η·(1.94·S^0.43 + 0.24·S⁴ + 0.34·S·G·(1 − 1.05^(1 − 1.1^(G + 32)))))", "LCDA, Looney et al. 2019",
+            WorkingValue.Of("M", loss.MetabolicW, "W"), WorkingValue.Of("W", mass, "kg"), WorkingValue.Of("L", load, "kg"),
+            WorkingValue.Of("S", effort.SpeedMs, "m/s"), WorkingValue.Of("G", effort.GradePercent!.Value, "%"),
+            WorkingValue.Of("η", Terrains.Factor(effort.Terrain!.Value)));
+        working.Add(
+            "Body surface", "0.007184·W^0.425·H^0.725", "DuBois", WorkingValue.Of("A", walker.SurfaceM2, "m²"),
+            WorkingValue.Of("W", mass, "kg"), WorkingValue.Of("H", walker.HeightCm!.Value, "cm"));
+        working.Add(
+            "Heat to shed", "(M − climb)/A + 6.45·(T_op − 36)/clo", "heat balance; sun + 7 °C full, + 4 part: pick",
+            WorkingValue.Of("E_req", loss.Heat.RequiredWPerM2, "W/m²"), WorkingValue.Of("T_op", air.OperativeC, "°C"), WorkingValue.Of("clo", worn.Clo));
+        working.Add(
+            "What the air takes up", "14.21·(im/clo)·(44.6 − P_a)", "heat balance", WorkingValue.Of("E_max", loss.Heat.MaximumWPerM2, "W/m²"),
+            WorkingValue.Of("im/clo", worn.VapourPermeability), WorkingValue.Of("P_a", air.VapourMmHg, "mmHg"));
+        working.Add(
+            "Sweat predicted", school == SweatSchool.Gonzalez2009 ? "(147 + 1.527·E_req − 0.87·E_max)·A" : "27.9·E_req·E_max^−0.455·A",
+            school == SweatSchool.Gonzalez2009 ? "Gonzalez et al. 2009, corrected" : "Shapiro et al. 1982",
+            WorkingValue.Of("sweat", loss.SweatLPerH, "L/h"));
+        working.Add(
+            "Personal factor", "exp(Σlog r/0.15² ÷ (1/0.35² + n/0.15²))", "log-normal prior, 0.35; one test 0.15",
+            WorkingValue.Of("k", factor.K), WorkingValue.Of("n", counted));
+        working.Add(
+            "Breathed out", "0.0173·M·(5.87 − P_a)/0.68", "respiratory heat loss", WorkingValue.Of("breath", loss.BreathedLPerH, "L/h"),
+            WorkingValue.Of("P_a", air.VapourKPa, "kPa"));
+        working.Add(
+            "To drink", "min(1.0, share·(k·sweat + breath))", "80 % replaced walking: pick; ceiling TB MED 507",
+            WorkingValue.Of("drink", drink, "L/h"), WorkingValue.Of("share", share));
+        return working.Steps;
+    }
+}

@@ -1,0 +1,97 @@
+namespace JollyBrook.Core.Carry;
+
+/// <summary>Walks a plan many times over with drawn sweat, pace, temperature and sources (handbook room 70).</summary>
+internal sealed class CarrySimulation(SimulatedRoute route, Func<WalkDraws> draws, double capacityL, int walkers)
+{
+    /// <summary>Sums are made in so many blocks, always the same, so that the last digit is the same on one core and on many.</summary>
+    private const int Blocks = 16;
+    private const double Empty = -1e-9;
+
+    public SimulationTally Run(Policy policy, int runs, ulong seed)
+    {
+        var tallies = new SimulationTally[Blocks];
+        void Block(int b)
+        {
+            var (tally, draw) = (new SimulationTally(route.Places, Math.Max(capacityL, route.CapacityL.Max())), draws());
+            for (var run = (int)((long)runs * b / Blocks); run < (int)((long)runs * (b + 1) / Blocks); run++)
+            {
+                draw.Draw(seed, run);
+                Walk(policy, draw, tally);
+            }
+
+            tallies[b] = tally;
+        }
+
+        if (OperatingSystem.IsBrowser())
+        {
+            for (var b = 0; b < Blocks; b++)
+            {
+                Block(b);
+            }
+        }
+        else
+        {
+            Parallel.For(0, Blocks, Block);
+        }
+
+        return SimulationTally.Sum(tallies, runs);
+    }
+
+    private void Walk(Policy policy, WalkDraws draw, SimulationTally tally)
+    {
+        var fixedL = Math.Min(capacityL, Policies.FixedLPerWalker * walkers);
+        var hand = policy switch { Policy.Plan => route.StartL, Policy.WhenUnderHalf => capacityL, _ => fixedL };
+        var wasShort = false;
+        double kgKm = 0, minutes = 0;
+        var last = route.Places - 1;
+        for (var k = 0; k <= last; k++)
+        {
+            tally.Arrive(k, hand);
+            if (route.Source[k] is >= 0 and var source && draw.Runs[source])
+            {
+                var wanted = Wanted(policy, k, hand, fixedL);
+                var taken = Math.Min(wanted - hand + route.DetourL[k], route.CacheL[k]);
+                // Worth the way only when it leaves more in hand than walking by.
+                if (taken > (2 * route.DetourL[k]) + 1e-9)
+                {
+                    minutes += route.StopMinutes[k] + (taken * route.MinutesPerL[k]);
+                    hand += taken - (2 * route.DetourL[k]);
+                }
+            }
+
+            tally.Leave(k, hand);
+            if (k == last)
+            {
+                break;
+            }
+
+            var c = draw.DayC[route.Day[k]];
+            var walking = Math.Max(0, route.WantedL[k] + (c * (route.PerC[k] + (c * route.PerC2[k] / 2)))) * draw.Factor;
+            var use = (Math.Min(walking, route.CeilingL[k]) * draw.Pace) + route.FixedL[k];
+            var after = hand - use;
+            kgKm += route.EffortKm[k] * (hand + Math.Max(0, after)) / 2;
+            if (after < Empty)
+            {
+                wasShort = true;
+                tally.Short(k, route.EndHour[k]);
+                after = 0;
+            }
+
+            hand = after;
+        }
+
+        tally.End(wasShort, kgKm, minutes);
+    }
+
+    /// <summary>Litres to have in hand when leaving.</summary>
+    private double Wanted(Policy policy, int k, double hand, double fixedL)
+    {
+        var most = route.CapacityL[k] + route.OnTheSpotL[k];
+        return policy switch
+        {
+            Policy.Plan => Math.Min(most, route.IsPlanned[k] ? route.LeaveL[k] : route.ToPlannedL[k] + route.DetourL[k]),
+            Policy.WhenUnderHalf => hand < capacityL / 2 ? most : 0,
+            _ => Math.Min(most, Math.Max(fixedL, route.OnTheSpotL[k])),
+        };
+    }
+}

@@ -1,0 +1,23 @@
+using JollyBrook.Core.Sources;
+
+namespace JollyBrook.Core.Carry;
+
+/// <summary>A place on the route with its profile step and, once the walk is laid out, its point on the line.</summary>
+internal sealed record Place(StopKind Kind, string Id, string Name, int Step, TripSource? Source = null, double? Chance = null)
+{
+    /// <summary>A source at a camp is met twice: evening, for the camp, and morning, for the way on.</summary>
+    public bool IsMorning { get; init; }
+
+    public bool IsEvening { get; init; }
+
+    public int Point { get; set; }
+
+    /// <summary>The day it is reached on, from 0.</summary>
+    public int Day { get; set; }
+
+    /// <summary>Whether water is to be had here at all, as far as the plan may think of it.</summary>
+    public bool HasWater => Source is { DoNotUse: not true, OnlyIfNeeded: not true };
+
+    /// <summary>Whether the plan may count on it.</summary>
+    public bool Trusted => HasWater && Chance >= SourceReliability.Trusted;
+}

@@ -1,0 +1,49 @@
+using JollyBrook.Core.Route;
+
+namespace JollyBrook.Core.Carry;
+
+/// <summary>Puts start, sources, camps, ways out and finish in the order of the walk.</summary>
+internal static class Places
+{
+    /// <summary>A source this near a camp is at it: 2 steps, about 100 m.</summary>
+    private const int AtCampSteps = 2;
+
+    public static List<Place> Of(PlanRequest request, GroundProfile ground)
+    {
+        var route = request.Route!;
+        var camps = Camps(route, ground);
+        List<Place> places = [.. camps, .. (route.BailOuts ?? []).Select((b, i) => new Place(StopKind.BailOut, $"way-out-{i}", b.Name ?? "Way out", Timeline.StepAt(ground, b.AlongKm!.Value)))];
+        foreach (var (id, source) in request.Sources ?? [])
+        {
+            var step = Timeline.StepAt(ground, source.AlongKm!.Value);
+            var place = new Place(StopKind.Source, id, source.Name!, step, source, source.ChanceOfRunning(request.Now));
+            if (camps.FirstOrDefault(c => Math.Abs(c.Step - step) <= AtCampSteps) is { } camp)
+            {
+                places.Add(place with { Step = camp.Step, IsEvening = true });
+                places.Add(place with { Step = camp.Step, IsMorning = true });
+            }
+            else
+            {
+                places.Add(place);
+            }
+        }
+
+        return
+        [
+            new Place(StopKind.Start, "start", "Start", 0),
+            .. places.OrderBy(p => p.Step).ThenBy(Order),
+            new Place(StopKind.Finish, "finish", "Finish", ground.Steps),
+        ];
+    }
+
+    private static List<Place> Camps(TripRoute route, GroundProfile ground) =>
+        [.. (route.Days ?? []).SkipLast(1).Select((d, i) => new Place(StopKind.Camp, $"camp-{i}", d.CampName is { Length: > 0 } name ? name : $"Camp {i + 1}", Timeline.StepAt(ground, d.EndKm!.Value)))];
+
+    private static int Order(Place place) => place switch
+    {
+        { Kind: StopKind.BailOut } => 0,
+        { IsMorning: true } => 3,
+        { Kind: StopKind.Camp } => 2,
+        _ => 1,
+    };
+}

@@ -1,0 +1,143 @@
+using JollyBrook.Core.Body;
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Route;
+using JollyBrook.Core.Sources;
+using JollyBrook.Core.Units;
+
+namespace JollyBrook.Core.Carry;
+
+/// <summary>The calculation "plan": where to fill, how much to carry, and what to do where it does not fit.</summary>
+public static class Plan
+{
+    private const int PicturePoints = 300;
+    private const double LongDayH = 13;
+
+    public static IReadOnlyList<Field> Fields => [ChoiceField.Of<UnitSystem>("units", "Units"), .. TripRouteFields.All, .. TripSource.Fields, .. Walker.Fields];
+
+    /// <exception cref="BadInputException">A field is missing or out of its range.</exception>
+    public static PlanResponse Compute(PlanRequest request)
+    {
+        PlanSetup.Check(request);
+        var say = Speaker.For(request.Units);
+        var setup = new PlanSetup(request);
+        var solution = CarrySolver.Solve(setup.Problem);
+        var stops = new PlanStops(setup, solution, say).All();
+        var impossible = Stretches.Impossible(setup, solution, say);
+        var most = solution.Fills.Max(f => f.LeaveL);
+        var (kgKm, minutes) = (Burden(setup, solution), stops.Sum(s => s.StopMinutes));
+        return new PlanResponse(
+            Headline(solution, most, say), impossible.Count == 0, setup.Ground.LengthKm, setup.Ground.AscentM, setup.Ground.DescentM,
+            setup.Line.Timeline.Walk.Sum(w => w.EndHour - w.StartHour), Schools(setup), setup.Line.UseL[^1], setup.ReserveL, setup.CleanL, most, kgKm,
+            minutes, stops, Days(setup), impossible, GroundPicture(setup.Ground), CarriedLine.Of(setup, solution),
+            Flags(setup, say), Assume(request), Cautions(), PlanWorking.Steps(setup, solution, kgKm, minutes));
+    }
+
+    /// <summary>The kg·km of a plan: its cost without the minutes.</summary>
+    internal static double Burden(PlanSetup setup, CarrySolution solution)
+    {
+        var line = CarriedLine.ByEffort(setup, solution);
+        return line.Zip(line.Skip(1)).Sum(p => (p.Second.Effort - p.First.Effort) * (p.First.Litres + p.Second.Litres) / 2);
+    }
+
+    private static string Headline(CarrySolution solution, double mostL, Speaker say)
+    {
+        var fills = solution.Fills.Count - 1;
+        var where = fills == 0 ? "no fill on the way" : fills == 1 ? "1 fill on the way" : $"{fills} fills on the way";
+        return solution.IsFeasible
+            ? $"Leave with {say.Of(Quantity.Volume, solution.Fills[0].LeaveL)}, {where}, never more than {say.Of(Quantity.Volume, mostL)}"
+            : $"Not with this kit: {say.Of(Quantity.Volume, solution.Fills.Max(f => f.ShortL))} too little room for water";
+    }
+
+    private static List<SchoolHours> Schools(PlanSetup setup) =>
+    [
+        .. Enum.GetValues<WalkSchool>().Select(s =>
+            new SchoolHours(s, WalkingTime.Name(s), new Pieces(setup.Route with { School = s, Pace = 1 }, setup.Ground).Between(0, setup.Ground.Steps).Hours)),
+    ];
+
+    private static List<PlanDay> Days(PlanSetup setup)
+    {
+        var timeline = setup.Line.Timeline;
+        var height = setup.Ground.ElevationM;
+        List<PlanDay> days = [];
+        for (var d = 0; d < timeline.Days.Count; d++)
+        {
+            var (day, from, to) = timeline.Days[d];
+            double up = 0, down = 0;
+            for (var i = from; i < to; i++)
+            {
+                up += Math.Max(0, height[i + 1] - height[i]);
+                down += Math.Max(0, height[i] - height[i + 1]);
+            }
+
+            var weather = Timeline.WeatherOf(setup.Route, d);
+            var walk = timeline.Walk.Where(w => w.Day == d).ToList();
+            double[] hours = [.. Enumerable.Range(0, 24).Select(h => weather.TemperatureAt(h))];
+            days.Add(new PlanDay(
+                d, setup.Route.StartDate?.AddDays(d), from * setup.Ground.StepKm, to * setup.Ground.StepKm, up, down, walk.Sum(w => w.EndHour - w.StartHour),
+                day.StartHour ?? RouteDay.DefaultStartHour, timeline.ArriveHours[d], hours.Min(), hours.Max(),
+                weather.Source ?? WeatherSource.Typed, walk.Sum(w => w.UseL), timeline.CampL[d],
+                d == timeline.Days.Count - 1 ? null : day.CampName is { Length: > 0 } name ? name : $"Camp {d + 1}"));
+        }
+
+        return days;
+    }
+
+    private static List<LinePoint> GroundPicture(GroundProfile ground)
+    {
+        var count = Math.Min(ground.Steps, PicturePoints);
+        return [.. Enumerable.Range(0, count + 1).Select(i => ground.LengthKm * i / count).Select(km => new LinePoint(km, ground.ElevationAt(km)))];
+    }
+
+    private static List<string> Flags(PlanSetup setup, Speaker say)
+    {
+        List<string> flags = [];
+        for (var d = 0; d < setup.Line.Timeline.Days.Count; d++)
+        {
+            var hours = setup.Line.Timeline.Walk.Where(w => w.Day == d).Sum(w => w.EndHour - w.StartHour);
+            if (hours > LongDayH)
+            {
+                flags.Add($"Day {d + 1} is {Speaker.Minutes(hours * 60)} of walking. Move its camp, or start another day.");
+            }
+        }
+
+        foreach (var (_, source) in setup.Request.Sources ?? [])
+        {
+            if (source.AlongKm > setup.Ground.LengthKm + setup.Ground.StepKm)
+            {
+                flags.Add($"{source.Name} lies {say.Of(Quantity.Distance, source.AlongKm!.Value - setup.Ground.LengthKm)} past the finish.");
+            }
+        }
+
+        return flags;
+    }
+
+    private static List<Assumption> Assume(PlanRequest request)
+    {
+        List<Assumption> assumed = [];
+        if (request.Walkers is not { Count: > 0 })
+        {
+            assumed.Add(new("walkers", "Nobody is entered yet: taken as one walker of 75 kg. Enter the party in Body."));
+        }
+        else if (request.Tests is not { Count: > 0 })
+        {
+            assumed.Add(new("tests", "No sweat test counts yet: need may be a third off either way."));
+        }
+
+        if (request.Route!.Weather is not { Count: > 0 })
+        {
+            assumed.Add(new("route.weather", "No weather given: taken as a warm, sunny day, 13 to 25 °C."));
+        }
+
+        if (request.Route.Containers is not { Count: > 0 })
+        {
+            assumed.Add(new("route.containers", "No containers given: taken as 3 L for each walker."));
+        }
+
+        return assumed;
+    }
+
+    private static List<Caution> Cautions() =>
+    [
+        new("plan-is-a-plan", Severity.Note, "Reports, notices and what you see at the water outrank this plan. Turn back while the water still reaches."),
+    ];
+}

@@ -1,0 +1,137 @@
+using System.Text.Json.Serialization;
+using JollyBrook.Core.Body;
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Route;
+using JollyBrook.Core.Sources;
+using JollyBrook.Core.Units;
+
+namespace JollyBrook.Core.Carry;
+
+/// <summary>A walker with their id, so that sweat tests find them.</summary>
+public sealed record WalkerEntry(string Id, Walker Walker);
+
+/// <summary>A route to plan carried water for.</summary>
+/// <param name="Units">The units that words are put in; metric when left out.</param>
+/// <param name="Route">The route.</param>
+/// <param name="Sources">Its sources, in any order.</param>
+/// <param name="Walkers">Who walks; one of 75 kg and 175 cm when left out.</param>
+/// <param name="Tests">Their sweat tests.</param>
+/// <param name="Now">The time now, for the age of reports.</param>
+public sealed record PlanRequest(
+    UnitSystem? Units, TripRoute? Route, IReadOnlyList<TripSourceEntry>? Sources = null, IReadOnlyList<WalkerEntry>? Walkers = null,
+    IReadOnlyList<SweatTestEntry>? Tests = null, DateTimeOffset? Now = null);
+
+[JsonConverter(typeof(CamelCaseEnumConverter<StopKind>))]
+public enum StopKind
+{
+    Start,
+    Source,
+    Camp,
+    BailOut,
+    Finish,
+}
+
+/// <summary>What one walker carries.</summary>
+public sealed record WalkerShare(string Walker, double Litres);
+
+/// <summary>A place on the way, and what to do there.</summary>
+/// <param name="Id">The source's id; a place's own word otherwise.</param>
+/// <param name="Kind">What it is.</param>
+/// <param name="Name">Its name.</param>
+/// <param name="AlongKm">How far along, km.</param>
+/// <param name="ElevationM">Its height, m.</param>
+/// <param name="Day">Day of the walk, from 0.</param>
+/// <param name="ArriveHour">Clock time of arrival, h after midnight of that day.</param>
+/// <param name="Chance">Chance that it runs; null where there is no water.</param>
+/// <param name="Trusted">Whether the plan may count on it.</param>
+/// <param name="Planned">Whether the plan fills here.</param>
+/// <param name="ArriveL">In hand on arrival, L.</param>
+/// <param name="TakeL">To take, L; 0 where the plan does not fill.</param>
+/// <param name="DrinkL">Of it to drink on the spot, L.</param>
+/// <param name="LeaveL">To carry away, L.</param>
+/// <param name="WeightKg">Of the water and its containers, kg.</param>
+/// <param name="Split">Who carries how much.</param>
+/// <param name="TreatBy">How it is treated.</param>
+/// <param name="ReadyHour">Clock time from which what was taken is drinkable.</param>
+/// <param name="StopMinutes">Detour, collecting and hands-on treatment, min.</param>
+/// <param name="WaitsHere">Whether the treatment's wait is spent here.</param>
+/// <param name="ToName">Where the fill is to last to.</param>
+/// <param name="ArriveNextL">In hand there, L.</param>
+/// <param name="TurnBackKm">The last place along from which water in hand still reaches back here; null: anywhere before the next fill.</param>
+/// <param name="Words">What to do, in a line.</param>
+/// <param name="IfElse">"If it is running" for a place not counted on, "if it is dry" for one that is.</param>
+public sealed record PlanStop(
+    string Id, StopKind Kind, string Name, double AlongKm, double ElevationM, int Day, double ArriveHour, double? Chance, bool Trusted, bool Planned,
+    double ArriveL, double TakeL, double DrinkL, double LeaveL, double WeightKg, IReadOnlyList<WalkerShare> Split, string TreatBy, double? ReadyHour,
+    double StopMinutes, bool WaitsHere, string? ToName, double? ArriveNextL, double? TurnBackKm, string Words, string IfElse);
+
+/// <summary>What a tap on a remedy changes.</summary>
+[JsonConverter(typeof(CamelCaseEnumConverter<RemedyKind>))]
+public enum RemedyKind
+{
+    AddContainer,
+    StartHour,
+    DrinkAtSource,
+    Cache,
+    MoveCamp,
+    UseSource,
+
+    /// <summary>Nothing is changed: the source's last report is to be asked for.</summary>
+    AskReport,
+}
+
+/// <summary>Something that makes a stretch possible, reckoned.</summary>
+/// <param name="Kind">What it changes.</param>
+/// <param name="Words">In a line.</param>
+/// <param name="Solves">Whether it is enough by itself.</param>
+/// <param name="Litres">Litres to add, drink or leave.</param>
+/// <param name="Day">The day it is about.</param>
+/// <param name="Hour">The hour to start at.</param>
+/// <param name="AlongKm">The place.</param>
+/// <param name="SourceId">The source.</param>
+public sealed record Remedy(
+    RemedyKind Kind, string Words, bool Solves, double? Litres = null, int? Day = null, double? Hour = null, double? AlongKm = null, string? SourceId = null);
+
+/// <summary>A stretch that cannot be walked with what can be carried.</summary>
+public sealed record ImpossibleStretch(
+    string FromName, string ToName, double FromKm, double ToKm, double NeedL, double CapacityL, double ShortL, string Words, IReadOnlyList<Remedy> Remedies);
+
+/// <summary>A point of a line drawn over the route.</summary>
+public sealed record LinePoint(double Km, double Value);
+
+/// <summary>One day of the plan.</summary>
+public sealed record PlanDay(
+    int Day, DateOnly? Date, double FromKm, double ToKm, double AscentM, double DescentM, double WalkHours, double StartHour, double ArriveHour,
+    double LowC, double HighC, WeatherSource Weather, double WalkL, double CampL, string? CampName);
+
+/// <summary>The plan of carried water.</summary>
+/// <param name="Headline">The answer in words.</param>
+/// <param name="Feasible">Whether every stretch can be walked.</param>
+/// <param name="LengthKm">km.</param>
+/// <param name="AscentM">m.</param>
+/// <param name="DescentM">m.</param>
+/// <param name="WalkHours">Walking with breaks, h.</param>
+/// <param name="HoursBySchool">The same without breaks and pace, by each school.</param>
+/// <param name="NeedL">Used in all, L, whole party.</param>
+/// <param name="ReserveL">Kept in hand on every arrival, L.</param>
+/// <param name="CapacityL">Most that can be carried, L.</param>
+/// <param name="MostCarriedL">Most carried at once, L.</param>
+/// <param name="KgKm">Burden: carried water × equivalent km, kg·km.</param>
+/// <param name="StopMinutes">Minutes stopped at water.</param>
+/// <param name="Stops">Every place in order.</param>
+/// <param name="Days">Day by day.</param>
+/// <param name="Impossible">Stretches that cannot be walked, each with what fixes it.</param>
+/// <param name="Ground">Heights for the picture, m.</param>
+/// <param name="Carried">The carried water, L.</param>
+/// <param name="Flags">What is odd about the route.</param>
+/// <param name="Assumptions">What was not known.</param>
+/// <param name="Cautions">What to heed.</param>
+/// <param name="Working">The arithmetic.</param>
+public sealed record PlanResponse(
+    string Headline, bool Feasible, double LengthKm, double AscentM, double DescentM, double WalkHours, IReadOnlyList<SchoolHours> HoursBySchool,
+    double NeedL, double ReserveL, double CapacityL, double MostCarriedL, double KgKm, double StopMinutes, IReadOnlyList<PlanStop> Stops,
+    IReadOnlyList<PlanDay> Days, IReadOnlyList<ImpossibleStretch> Impossible, IReadOnlyList<LinePoint> Ground, IReadOnlyList<LinePoint> Carried,
+    IReadOnlyList<string> Flags, IReadOnlyList<Assumption> Assumptions, IReadOnlyList<Caution> Cautions, IReadOnlyList<WorkingStep> Working);
+
+/// <summary>Walking hours by one school.</summary>
+public sealed record SchoolHours(WalkSchool School, string Name, double Hours);

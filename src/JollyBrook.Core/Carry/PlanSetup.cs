@@ -1,0 +1,104 @@
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Route;
+using JollyBrook.Core.Sources;
+using JollyBrook.Core.Units;
+
+namespace JollyBrook.Core.Carry;
+
+/// <summary>A checked plan request laid out as a line, its places, and the bare problem over those that may be counted on.</summary>
+internal sealed class PlanSetup
+{
+    private const double LeastReserveLPerWalker = 0.5;
+    private const double DefaultCapacityLPerWalker = 3;
+
+    public PlanSetup(PlanRequest request)
+    {
+        (Request, Route) = (request, request.Route!);
+        Ground = Route.Ground();
+        Party = new Party(request);
+        Line = new CarryLine(request, Ground, Party);
+        CleanL = Route.Containers is { Count: > 0 } taken
+            ? taken.Where(c => c.Role is not ContainerRole.Dirty).Sum(c => c.VolumeL!.Value)
+            : DefaultCapacityLPerWalker * Party.Count;
+        DirtyL = (Route.Containers ?? []).Where(c => c.Role == ContainerRole.Dirty).Sum(c => c.VolumeL!.Value);
+        ReserveL = Route.ReserveL ?? Math.Max(LeastReserveLPerWalker * Party.Count, Line.MostLPerH);
+        Counted = [.. Line.Places.Where(p => p.Kind is StopKind.Start or StopKind.Finish || p.Trusted)];
+        Problem = ProblemOver(Counted);
+    }
+
+    public PlanRequest Request { get; }
+
+    public TripRoute Route { get; }
+
+    public GroundProfile Ground { get; }
+
+    public Party Party { get; }
+
+    public CarryLine Line { get; }
+
+    public double CleanL { get; }
+
+    public double DirtyL { get; }
+
+    public double ReserveL { get; }
+
+    /// <summary>The places behind the problem's stops.</summary>
+    public IReadOnlyList<Place> Counted { get; }
+
+    public CarryProblem Problem { get; }
+
+    public double KgKmPerMinute => Route.KgKmPerMinute ?? TripRoute.DefaultKgKmPerMinute;
+
+    /// <exception cref="BadInputException">A field is missing or out of its range.</exception>
+    public static void Check(PlanRequest request)
+    {
+        ArgumentNullException.ThrowIfNull(request);
+        var intake = new Intake(Speaker.For(request.Units));
+        TripRouteFields.Check(request.Route ?? new TripRoute(null, null, null, null), intake);
+        foreach (var entry in request.Sources ?? [])
+        {
+            entry.Source.Check(intake);
+        }
+
+        foreach (var entry in request.Walkers ?? [])
+        {
+            entry.Walker.Check(intake);
+        }
+
+        foreach (var entry in request.Tests ?? [])
+        {
+            entry.Test.Check(intake);
+        }
+
+        intake.ThrowIfWrong();
+    }
+
+    public CarryProblem ProblemOver(IReadOnlyList<Place> places) => new(
+        Line.UseL, Line.EffortKm, Line.UseByEffort, [.. places.Select(Stop)], ReserveL, KgKmPerMinute);
+
+    private CarryStop Stop(Place place)
+    {
+        if (place.Source is not { } source)
+        {
+            return new CarryStop(place.Point, CleanL);
+        }
+
+        var detourH = (source.DetourMinutes ?? 0) / 60;
+        // At a camp the night is long enough for any wait; what is treated later is not drunk on the way.
+        var wait = place.IsEvening || place.IsMorning || source.TreatLater == true ? 0 : source.WaitMinutes ?? TripSource.DefaultWaitMinutes;
+        var capacity = CleanL + (source.TreatLater == true ? DirtyL : 0);
+        return new CarryStop(
+            place.Point,
+            // What lies there, and what may still be in hand.
+            Math.Min(capacity, source.CacheL is { } left ? left + ReserveL : capacity),
+            source.DrinkL ?? 0,
+            2 * 60 * detourH,
+            (1 / (source.LitresPerMinute ?? TripSource.DefaultLitresPerMinute)) + (source.HandsOnMinutesPerL ?? TripSource.DefaultHandsOnMinutesPerL),
+            Line.UseWithin(place.Point, wait / 60),
+            wait,
+            detourH * Line.UseLPerH(place.Point),
+            place.IsEvening ? CampL(place) : 0);
+    }
+
+    private double CampL(Place evening) => Line.Timeline.CampL[evening.Day];
+}

@@ -1,0 +1,173 @@
+using JollyBrook.Core.Units;
+
+namespace JollyBrook.Core.Carry;
+
+/// <summary>Every place of the plan with what to do there.</summary>
+internal sealed class PlanStops(PlanSetup setup, CarrySolution solution, Speaker say)
+{
+    private readonly CarryLine _line = setup.Line;
+
+    public List<PlanStop> All()
+    {
+        var byPlace = solution.Fills.ToDictionary(f => setup.Counted[f.From]);
+        return [.. _line.Places.Select(place => Stop(place, byPlace.GetValueOrDefault(place)))];
+    }
+
+    private PlanStop Stop(Place place, CarryFill? fill)
+    {
+        var planned = fill is not null && place.Kind == StopKind.Source;
+        var arrive = _line.ClockHour[place.Point] + DelayBefore(place);
+        var stop = fill is null ? null : setup.Problem.Stops[fill.From];
+        var minutes = planned ? stop!.StopMinutes + (fill!.TakenL * stop.MinutesPerL) + (Waits(fill) ? stop.WaitMinutes : 0) : 0;
+        var to = fill is null ? null : setup.Counted[fill.To];
+        return new PlanStop(
+            place.Id, place.Kind, NameOf(place), place.Step * setup.Ground.StepKm, setup.Ground.ElevationM[place.Step], place.Day, arrive, place.Chance,
+            place.Trusted, planned, InHand(place, fill), fill is null ? 0 : fill.TakenL, fill?.DrinkL ?? 0, fill?.LeaveL ?? 0,
+            fill is null ? 0 : fill.LeaveL + ContainersKg(fill.LeaveL), fill is null ? [] : Split(fill.LeaveL), place.Source?.TreatBy ?? "",
+            planned ? arrive + (minutes / 60) + (Waits(fill!) ? 0 : stop!.WaitMinutes / 60) : null, minutes, fill is not null && Waits(fill),
+            to is null ? null : NameOf(to), fill?.ArriveNextL, fill is null ? null : TurnBack(fill), Words(place, fill, to), IfElse(place, fill));
+    }
+
+    private bool Waits(CarryFill fill) => solution.Fills.FirstOrDefault(f => f.To == fill.From)?.WaitsAtNext == true;
+
+    private string NameOf(Place place) => place.IsEvening ? $"{place.Name}, evening" : place.IsMorning ? $"{place.Name}, morning" : place.Name;
+
+    /// <summary>Stops made earlier that day push the clock on, h.</summary>
+    private double DelayBefore(Place place)
+    {
+        var minutes = 0.0;
+        foreach (var fill in solution.Fills.Where(f => f.From > 0))
+        {
+            var at = setup.Counted[fill.From];
+            if (at.Day == place.Day && at.Point < place.Point && !at.IsMorning)
+            {
+                var stop = setup.Problem.Stops[fill.From];
+                minutes += stop.StopMinutes + (fill.TakenL * stop.MinutesPerL) + (Waits(fill) ? stop.WaitMinutes : 0);
+            }
+        }
+
+        return minutes / 60;
+    }
+
+    private double InHand(Place place, CarryFill? fill)
+    {
+        if (fill is not null)
+        {
+            return fill.ArriveL;
+        }
+
+        var through = solution.Fills.LastOrDefault(f => setup.Counted[f.From].Point <= place.Point && setup.Counted[f.To].Point >= place.Point) ?? solution.Fills[^1];
+        return CarriedLine.InHand(setup, through, place.Point);
+    }
+
+    /// <summary>The fullest containers first; what holds no water is not counted as carried.</summary>
+    private double ContainersKg(double litres)
+    {
+        var left = litres;
+        var kg = 0.0;
+        foreach (var container in (setup.Route.Containers ?? []).OrderByDescending(c => c.VolumeL))
+        {
+            if (left <= 0)
+            {
+                break;
+            }
+
+            kg += container.MassKg ?? 0;
+            left -= container.VolumeL!.Value;
+        }
+
+        return kg;
+    }
+
+    /// <summary>By what each one's own containers hold; evenly where none is named.</summary>
+    private List<WalkerShare> Split(double litres)
+    {
+        var owned = setup.Party.Names.Select(n => (setup.Route.Containers ?? []).Where(c => c.Walker == n).Sum(c => c.VolumeL!.Value)).ToList();
+        var shared = (setup.Route.Containers ?? []).Where(c => !setup.Party.Names.Contains(c.Walker ?? "")).Sum(c => c.VolumeL!.Value) / setup.Party.Count;
+        var weights = owned.Select(o => o + shared).ToList();
+        var sum = weights.Sum();
+        return [.. setup.Party.Names.Select((n, i) => new WalkerShare(n, sum > 0 ? litres * weights[i] / sum : litres / setup.Party.Count))];
+    }
+
+    /// <summary>
+    /// As far as half of what the fill holds, the way back takes no more than is left (the same use back as forth: pick).
+    /// Null where the next fill comes sooner.
+    /// </summary>
+    private double? TurnBack(CarryFill fill)
+    {
+        var (from, to) = (setup.Counted[fill.From].Point, setup.Counted[fill.To].Point);
+        var reach = _line.UseL[from] + ((fill.LeaveL + fill.DrinkL) / 2);
+        if (reach >= _line.UseL[to])
+        {
+            return null;
+        }
+
+        var p = from;
+        while (_line.UseL[p + 1] < reach)
+        {
+            p++;
+        }
+
+        var use = _line.UseL[p + 1] - _line.UseL[p];
+        return _line.Km[p] + (use <= 0 ? 0 : (reach - _line.UseL[p]) / use * (_line.Km[p + 1] - _line.Km[p]));
+    }
+
+    private string Words(Place place, CarryFill? fill, Place? to)
+    {
+        if (fill is null)
+        {
+            return place switch
+            {
+                { Kind: StopKind.Camp } => $"Camp: {L(setup.Line.Timeline.CampL[place.Day])} used here",
+                { Kind: StopKind.Finish } => "Arrive",
+                { Kind: StopKind.BailOut } => "A way out",
+                { Source.DoNotUse: true } => "Do not use: nothing carried takes out what is in it",
+                { Source.OnlyIfNeeded: true } => "Left out until it is called for",
+                { Trusted: false } => "Not counted on",
+                _ => "Walk by",
+            };
+        }
+
+        var drink = fill.DrinkL > 0 ? $"drink {L(fill.DrinkL)}, " : "";
+        return place.Kind == StopKind.Start
+            ? $"Leave with {L(fill.LeaveL)}, to {NameOf(to!)}"
+            : $"Take {L(fill.TakenL)}: {drink}carry {L(fill.LeaveL)} to {NameOf(to!)}";
+    }
+
+    private string IfElse(Place place, CarryFill? fill)
+    {
+        if (place.Kind != StopKind.Source || !place.HasWater)
+        {
+            return "";
+        }
+
+        return fill is not null ? IfDry(fill) : place.Trusted ? "" : IfRunning(place);
+    }
+
+    private string IfDry(CarryFill fill)
+    {
+        var here = setup.Counted[fill.From];
+        var next = setup.Counted.Skip(fill.From + 1).First(p => p.Id != here.Id);
+        var need = _line.UseL[next.Point] - _line.UseL[here.Point];
+        var before = solution.Fills.First(f => f.To == fill.From);
+        var back = _line.UseL[here.Point] - _line.UseL[setup.Counted[before.From].Point];
+        var km = say.Of(Quantity.Distance, _line.Km[next.Point] - _line.Km[here.Point]);
+        var start = $"If it is dry: {L(fill.ArriveL)} in hand, {NameOf(next)} in {km}: ";
+        return start + (need <= fill.ArriveL
+            ? "it reaches"
+            : back <= fill.ArriveL ? $"{L(need - fill.ArriveL)} short, turn back to {NameOf(setup.Counted[before.From])}"
+            : $"{L(need - fill.ArriveL)} short, and {L(back - fill.ArriveL)} short back to {NameOf(setup.Counted[before.From])}");
+    }
+
+    private string IfRunning(Place place)
+    {
+        List<Place> with = [.. _line.Places.Where(p => setup.Counted.Contains(p) || p == place)];
+        var on = CarrySolver.From(setup.ProblemOver(with), with.IndexOf(place)).Fills[0];
+        var to = with[on.To];
+        var skipped = solution.Fills.Skip(1).Select(f => setup.Counted[f.From]).Where(p => p.Point > place.Point && p.Point < to.Point).Select(NameOf).ToList();
+        var words = $"If it is running: top up to {L(on.LeaveL)}";
+        return skipped.Count > 0 ? $"{words} and skip {string.Join(" and ", skipped)}" : $"{words} to {NameOf(to)}";
+    }
+
+    private string L(double litres) => say.Of(Quantity.Volume, Math.Ceiling((litres * 20) - 1e-6) / 20);
+}

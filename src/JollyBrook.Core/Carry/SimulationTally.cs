@@ -1,0 +1,106 @@
+namespace JollyBrook.Core.Carry;
+
+/// <summary>Counts over many simulated walks.</summary>
+internal sealed class SimulationTally
+{
+    private const int Bins = 400;
+    private readonly double _binL;
+    private readonly int[][] _arrive;
+    private readonly int[][] _leave;
+
+    public SimulationTally(int places, double mostL)
+    {
+        _binL = Math.Max(0.001, mostL / Bins);
+        (_arrive, _leave) = (Counts(places), Counts(places));
+        (Shorts, ShortHours) = (new int[places], new int[24]);
+    }
+
+    public int Runs { get; private set; }
+
+    public int RunsShort { get; private set; }
+
+    public double KgKm { get; private set; }
+
+    public double Minutes { get; private set; }
+
+    /// <summary>Walks that ran short between each place and the next.</summary>
+    public int[] Shorts { get; }
+
+    /// <summary>The same by clock hour.</summary>
+    public int[] ShortHours { get; }
+
+    public static SimulationTally Sum(IReadOnlyList<SimulationTally> parts, int runs)
+    {
+        var sum = parts[0];
+        foreach (var part in parts.Skip(1))
+        {
+            sum.Add(part);
+        }
+
+        sum.Runs = runs;
+        return sum;
+    }
+
+    public void Arrive(int place, double litres) => _arrive[place][Bin(litres)]++;
+
+    public void Leave(int place, double litres) => _leave[place][Bin(litres)]++;
+
+    public void Short(int place, int hour)
+    {
+        Shorts[place]++;
+        ShortHours[hour]++;
+    }
+
+    public void End(bool wasShort, double kgKm, double minutes)
+    {
+        RunsShort += wasShort ? 1 : 0;
+        KgKm += kgKm;
+        Minutes += minutes;
+    }
+
+    /// <summary>Litres on arrival at a place that a share of the walks had less than.</summary>
+    public double ArriveQuantile(int place, double share) => Quantile(_arrive[place], share);
+
+    public double LeaveQuantile(int place, double share) => Quantile(_leave[place], share);
+
+    private double Quantile(int[] counts, double share)
+    {
+        var wanted = share * Runs;
+        long seen = 0;
+        for (var b = 0; b < counts.Length; b++)
+        {
+            if (counts[b] > 0 && seen + counts[b] >= wanted)
+            {
+                return b * _binL;
+            }
+
+            seen += counts[b];
+        }
+
+        return (counts.Length - 1) * _binL;
+    }
+
+    private int Bin(double litres) => Math.Clamp((int)(litres / _binL), 0, (2 * Bins) - 1);
+
+    private void Add(SimulationTally other)
+    {
+        for (var p = 0; p < Shorts.Length; p++)
+        {
+            Shorts[p] += other.Shorts[p];
+            for (var b = 0; b < 2 * Bins; b++)
+            {
+                _arrive[p][b] += other._arrive[p][b];
+                _leave[p][b] += other._leave[p][b];
+            }
+        }
+
+        for (var h = 0; h < 24; h++)
+        {
+            ShortHours[h] += other.ShortHours[h];
+        }
+
+        (RunsShort, KgKm, Minutes) = (RunsShort + other.RunsShort, KgKm + other.KgKm, Minutes + other.Minutes);
+    }
+
+    private static int[][] Counts(int places) => [.. Enumerable.Range(0, places).Select(_ => new int[2 * Bins])];
+}

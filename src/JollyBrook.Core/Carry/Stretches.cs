@@ -1,0 +1,155 @@
+using JollyBrook.Core.Route;
+using JollyBrook.Core.Sources;
+using JollyBrook.Core.Units;
+
+namespace JollyBrook.Core.Carry;
+
+/// <summary>Stretches that cannot be walked with what can be carried, and what fixes each, reckoned by planning anew.</summary>
+internal static class Stretches
+{
+    private const double MostDrunkOnTheSpotLPerWalker = 1;
+    private const double ContainerStepL = 0.5;
+    private const int EarliestHour = 3;
+    private const double Slack = 1e-6;
+
+    public static List<ImpossibleStretch> Impossible(PlanSetup setup, CarrySolution solution, Speaker say) =>
+        [.. solution.Fills.Where(f => f.ShortL > 0).Select(f => Describe(setup, f, say))];
+
+    private static ImpossibleStretch Describe(PlanSetup setup, CarryFill fill, Speaker say)
+    {
+        var (from, to) = (setup.Counted[fill.From], setup.Counted[fill.To]);
+        var capacity = setup.Problem.Stops[fill.From].CapacityL;
+        string L(double litres) => say.Of(Quantity.Volume, litres);
+        return new ImpossibleStretch(
+            from.Name, to.Name, setup.Line.Km[from.Point], setup.Line.Km[to.Point], capacity + fill.ShortL, capacity, fill.ShortL,
+            $"{from.Name} to {to.Name} needs {L(capacity + fill.ShortL)}; {L(capacity)} can be carried: {L(fill.ShortL)} short.",
+            [.. Remedies(setup, fill, from, to, say).OrderByDescending(r => r.Solves)]);
+    }
+
+    private static IEnumerable<Remedy> Remedies(PlanSetup setup, CarryFill fill, Place from, Place to, Speaker say)
+    {
+        string L(double litres) => say.Of(Quantity.Volume, litres);
+        var more = Math.Ceiling((fill.ShortL / ContainerStepL) - Slack) * ContainerStepL;
+        yield return new Remedy(RemedyKind.AddContainer, $"Take {L(more)} more of containers", from.Source?.CacheL is null, Litres: more);
+
+        if (from.Source is { } source)
+        {
+            var room = (MostDrunkOnTheSpotLPerWalker * setup.Party.Count) - (source.DrinkL ?? 0);
+            if (room > 0)
+            {
+                var drink = Math.Min(room, fill.ShortL);
+                yield return new Remedy(
+                    RemedyKind.DrinkAtSource, $"Drink {L(Up(drink))} more at {from.Name} before leaving", drink >= fill.ShortL - Slack,
+                    Litres: Up((source.DrinkL ?? 0) + drink), SourceId: from.Id);
+            }
+        }
+
+        foreach (var remedy in CoolerHour(setup, from, to, fill).Concat(OtherSources(setup, from, to)).Concat(Camp(setup, from, to, say)))
+        {
+            yield return remedy;
+        }
+
+        yield return Cache(setup, fill, from, to, say);
+    }
+
+    /// <summary>The latest earlier start that is enough; else the one that saves most.</summary>
+    private static IEnumerable<Remedy> CoolerHour(PlanSetup setup, Place from, Place to, CarryFill fill)
+    {
+        var day = from.IsEvening && to.Day > from.Day ? from.Day + 1 : from.Day;
+        var days = setup.Route.Days is { Count: > 0 } given ? given : [new RouteDay()];
+        var start = days[day].StartHour ?? RouteDay.DefaultStartHour;
+        Remedy? best = null;
+        var bestShort = fill.ShortL - 0.05;
+        for (var hour = Math.Ceiling(start) - 1; hour >= EarliestHour; hour--)
+        {
+            var changed = setup.Route with { Days = [.. days.Select((d, i) => i == day ? d with { StartHour = hour } : d)] };
+            var shortL = ShortBetween(new PlanSetup(setup.Request with { Route = changed }), from.Id, to.Id);
+            if (shortL < bestShort)
+            {
+                bestShort = shortL;
+                best = new Remedy(
+                    RemedyKind.StartHour, $"Start day {day + 1} at {hour:00}:00, in the cool: saves {Speaker.Number(fill.ShortL - shortL, 2)} L", shortL <= 0,
+                    Day: day, Hour: hour);
+                if (shortL <= 0)
+                {
+                    break;
+                }
+            }
+        }
+
+        return best is null ? [] : [best];
+    }
+
+    private static IEnumerable<Remedy> OtherSources(PlanSetup setup, Place from, Place to)
+    {
+        foreach (var place in setup.Line.Places.Where(p => p.Source is { DoNotUse: not true } && !p.IsMorning && p.Point > from.Point && p.Point < to.Point))
+        {
+            var used = setup.Request.Sources!.Select(s => s.Id == place.Id ? s with { Source = s.Source with { OnlyIfNeeded = false, Chance = Math.Max(place.Chance!.Value, SourceReliability.Trusted) } } : s);
+            var with = new PlanSetup(setup.Request with { Sources = [.. used] });
+            var solves = CarrySolver.Solve(with.Problem).Fills.All(f => f.ShortL <= 0 || with.Counted[f.To].Point <= from.Point || with.Counted[f.From].Point >= to.Point);
+            if (place.Source!.OnlyIfNeeded == true && place.Chance >= SourceReliability.Trusted)
+            {
+                yield return new Remedy(
+                    RemedyKind.UseSource, $"Use {place.Name}: {Speaker.Minutes(2 * (place.Source.DetourMinutes ?? 0))} there and back", solves, SourceId: place.Id);
+            }
+            else if (solves)
+            {
+                yield return new Remedy(
+                    RemedyKind.AskReport,
+                    $"Find out whether {place.Name} runs ({Speaker.Number(Math.Floor(place.Chance!.Value * 100), 0)} %): a fresh report would be enough", false,
+                    SourceId: place.Id);
+            }
+        }
+    }
+
+    /// <summary>Camp at the water instead of carrying the camp's litres: the end of the day moved to the stretch's start or end.</summary>
+    private static IEnumerable<Remedy> Camp(PlanSetup setup, Place from, Place to, Speaker say)
+    {
+        var camp = setup.Line.Places.FirstOrDefault(p => p.Kind == StopKind.Camp && p.Point > from.Point && p.Point < to.Point);
+        if (camp is null || setup.Route.Days is not { } days)
+        {
+            yield break;
+        }
+
+        foreach (var water in new[] { from, to }.Where(p => p.Kind == StopKind.Source))
+        {
+            var km = water.Step * setup.Ground.StepKm;
+            var before = camp.Day == 0 ? 0 : days[camp.Day - 1].EndKm!.Value;
+            var after = camp.Day + 1 < days.Count - 1 ? days[camp.Day + 1].EndKm!.Value : setup.Ground.LengthKm;
+            if (km <= before + setup.Ground.StepKm || km >= after - setup.Ground.StepKm)
+            {
+                continue;
+            }
+
+            var moved = setup.Route with { Days = [.. days.Select((d, i) => i == camp.Day ? d with { EndKm = km } : d)] };
+            var with = new PlanSetup(setup.Request with { Route = moved });
+            var solved = CarrySolver.Solve(with.Problem).Fills.All(f => f.ShortL <= 0 || with.Line.Km[with.Counted[f.To].Point] <= setup.Line.Km[from.Point] || with.Line.Km[with.Counted[f.From].Point] >= setup.Line.Km[to.Point]);
+            yield return new Remedy(
+                RemedyKind.MoveCamp, $"Camp at {water.Name}, {say.Of(Quantity.Distance, Math.Abs(km - setup.Line.Km[camp.Point]))} {(km < setup.Line.Km[camp.Point] ? "sooner" : "further on")}", solved,
+                Day: camp.Day, AlongKm: km);
+        }
+    }
+
+    /// <summary>Water left beforehand, as far on as full containers reach; enough to get to the stretch's end.</summary>
+    private static Remedy Cache(PlanSetup setup, CarryFill fill, Place from, Place to, Speaker say)
+    {
+        var (line, capacity) = (setup.Line, setup.Problem.Stops[fill.From].CapacityL);
+        var reach = line.UseL[from.Point] + Math.Max(0, capacity + fill.DrinkL - setup.ReserveL - setup.Problem.Stops[fill.From].DetourUseL);
+        var p = from.Point;
+        while (p < to.Point && line.UseL[p + 1] <= reach)
+        {
+            p++;
+        }
+
+        var litres = Up(line.UseL[to.Point] - line.UseL[p] + fill.ArriveNextL - setup.ReserveL);
+        return new Remedy(
+            RemedyKind.Cache, $"Leave {say.Of(Quantity.Volume, litres)} beforehand at {say.Of(Quantity.Distance, line.Km[p])}",
+            p > from.Point && litres + setup.ReserveL <= setup.CleanL + Slack, Litres: litres, AlongKm: line.Km[p]);
+    }
+
+    /// <summary>Litres too many between the two places when they are next to each other in a plan; 0 where the plan does otherwise.</summary>
+    private static double ShortBetween(PlanSetup setup, string from, string to) =>
+        CarrySolver.Solve(setup.Problem).Fills.Where(f => setup.Counted[f.From].Id == from || setup.Counted[f.To].Id == to).Sum(f => f.ShortL);
+
+    private static double Up(double litres) => Math.Ceiling((litres * 20) - Slack) / 20;
+}

@@ -1,0 +1,173 @@
+namespace JollyBrook.Core.Route;
+
+/// <summary>A line on the ground as a file gave it, with the distance along at each point.</summary>
+public sealed class Track
+{
+    private const double FarApartKm = 5;
+    private const double SamePlaceKm = 0.0005;
+
+    private Track(List<GeoPoint> points, double[] alongKm, IReadOnlyList<string> flags, int withoutHeight)
+    {
+        (Points, AlongKm, Flags) = (points, alongKm, flags);
+        HasHeights = withoutHeight < points.Count;
+    }
+
+    public IReadOnlyList<GeoPoint> Points { get; }
+
+    public IReadOnlyList<double> AlongKm { get; }
+
+    /// <summary>What is odd about it, in words.</summary>
+    public IReadOnlyList<string> Flags { get; }
+
+    /// <summary>Whether any point has a height. Without, ascent and descent have to be given by hand.</summary>
+    public bool HasHeights { get; }
+
+    public double LengthKm => AlongKm[^1];
+
+    /// <summary>Null when fewer than two different places are left.</summary>
+    public static Track? Of(IReadOnlyList<GeoPoint> given)
+    {
+        ArgumentNullException.ThrowIfNull(given);
+        List<GeoPoint> points = new(given.Count);
+        List<double> along = new(given.Count);
+        List<string> flags = [];
+        foreach (var point in given)
+        {
+            var step = points.Count == 0 ? double.PositiveInfinity : points[^1].KmTo(point);
+            if (step < SamePlaceKm)
+            {
+                continue;
+            }
+
+            if (points.Count > 0 && step > FarApartKm)
+            {
+                flags.Add($"A gap of {step:0} km at {along[^1]:0.0} km: a piece of the track may be missing.");
+            }
+
+            along.Add(points.Count == 0 ? 0 : along[^1] + step);
+            points.Add(point);
+        }
+
+        if (points.Count < 2)
+        {
+            return null;
+        }
+
+        var missing = points.Count(p => double.IsNaN(p.ElevationM));
+        if (missing > 0)
+        {
+            flags.Add(missing == points.Count
+                ? "It has no heights: give ascent and descent by hand, leg by leg."
+                : $"{missing} of {points.Count} points have no height: filled in between their neighbours.");
+        }
+
+        return new Track(points, [.. along], flags, missing);
+    }
+
+    /// <summary>The ground resampled to 50 m and averaged over 150 m.</summary>
+    public GroundProfile Profile()
+    {
+        var steps = Math.Max(1, (int)Math.Round(LengthKm * 1000 / GroundProfile.ResampleM));
+        var raw = Resample(steps, Filled());
+        return new GroundProfile(LengthKm, Smooth(raw, (int)Math.Round(GroundProfile.SmoothM / GroundProfile.ResampleM)));
+    }
+
+    /// <summary>Places at the profile's own steps; longitudes run on across the antimeridian.</summary>
+    public IReadOnlyList<GeoPoint> PlacesAt(int steps)
+    {
+        var unwrapped = new double[Points.Count];
+        unwrapped[0] = Points[0].LongitudeDeg;
+        for (var i = 1; i < unwrapped.Length; i++)
+        {
+            unwrapped[i] = unwrapped[i - 1] + Math.IEEERemainder(Points[i].LongitudeDeg - Points[i - 1].LongitudeDeg, 360);
+        }
+
+        var (lat, lon) = (Resample(steps, [.. Points.Select(p => p.LatitudeDeg)]), Resample(steps, unwrapped));
+        return [.. lat.Zip(lon, (a, b) => new GeoPoint(a, b))];
+    }
+
+    /// <summary>The nearest place of the line to a point: how far along, and how far off, km.</summary>
+    public (double AlongKm, double OffKm) Nearest(GeoPoint point)
+    {
+        var (bestAlong, bestOff) = (0.0, double.PositiveInfinity);
+        var kmPerLon = Math.Cos(point.LatitudeDeg * Math.PI / 180) * Math.PI / 180 * GeoPoint.EarthKm;
+        const double kmPerLat = Math.PI / 180 * GeoPoint.EarthKm;
+        for (var i = 1; i < Points.Count; i++)
+        {
+            // Flat around the point: exact enough wherever it could be the nearest.
+            var (ax, ay) = (Math.IEEERemainder(Points[i - 1].LongitudeDeg - point.LongitudeDeg, 360) * kmPerLon, (Points[i - 1].LatitudeDeg - point.LatitudeDeg) * kmPerLat);
+            var dx = Math.IEEERemainder(Points[i].LongitudeDeg - Points[i - 1].LongitudeDeg, 360) * kmPerLon;
+            var dy = (Points[i].LatitudeDeg - Points[i - 1].LatitudeDeg) * kmPerLat;
+            var square = (dx * dx) + (dy * dy);
+            var share = square == 0 ? 0 : Math.Clamp(-((ax * dx) + (ay * dy)) / square, 0, 1);
+            var off = Math.Sqrt(Math.Pow(ax + (share * dx), 2) + Math.Pow(ay + (share * dy), 2));
+            if (off < bestOff)
+            {
+                (bestOff, bestAlong) = (off, AlongKm[i - 1] + (share * (AlongKm[i] - AlongKm[i - 1])));
+            }
+        }
+
+        return (bestAlong, bestOff);
+    }
+
+    private double[] Filled()
+    {
+        double[] heights = [.. Points.Select(p => p.ElevationM)];
+        var known = Enumerable.Range(0, heights.Length).Where(i => !double.IsNaN(heights[i])).ToList();
+        if (known.Count == 0)
+        {
+            return new double[heights.Length];
+        }
+
+        Array.Fill(heights, heights[known[0]], 0, known[0]);
+        Array.Fill(heights, heights[known[^1]], known[^1], heights.Length - known[^1]);
+        foreach (var (from, to) in known.Zip(known.Skip(1)))
+        {
+            for (var i = from + 1; i < to; i++)
+            {
+                heights[i] = heights[from] + ((heights[to] - heights[from]) * (AlongKm[i] - AlongKm[from]) / (AlongKm[to] - AlongKm[from]));
+            }
+        }
+
+        return heights;
+    }
+
+    private double[] Resample(int steps, double[] values)
+    {
+        var result = new double[steps + 1];
+        var i = 1;
+        for (var s = 0; s <= steps; s++)
+        {
+            var km = LengthKm * s / steps;
+            while (i < values.Length - 1 && AlongKm[i] < km)
+            {
+                i++;
+            }
+
+            var share = Math.Clamp((km - AlongKm[i - 1]) / (AlongKm[i] - AlongKm[i - 1]), 0, 1);
+            result[s] = values[i - 1] + (share * (values[i] - values[i - 1]));
+        }
+
+        return result;
+    }
+
+    /// <summary>A centred mean over so many steps, shorter at both ends.</summary>
+    private static double[] Smooth(double[] raw, int window)
+    {
+        var half = window / 2;
+        var smooth = new double[raw.Length];
+        for (var i = 0; i < raw.Length; i++)
+        {
+            var reach = Math.Min(half, Math.Min(i, raw.Length - 1 - i));
+            var sum = 0.0;
+            for (var j = i - reach; j <= i + reach; j++)
+            {
+                sum += raw[j];
+            }
+
+            smooth[i] = sum / ((2 * reach) + 1);
+        }
+
+        return smooth;
+    }
+}

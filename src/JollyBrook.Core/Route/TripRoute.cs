@@ -1,0 +1,89 @@
+using System.Text.Json.Serialization;
+using JollyBrook.Core.Body;
+using JollyBrook.Core.Contract;
+
+namespace JollyBrook.Core.Route;
+
+/// <summary>What a container may hold.</summary>
+[JsonConverter(typeof(CamelCaseEnumConverter<ContainerRole>))]
+public enum ContainerRole
+{
+    Clean,
+    Dirty,
+    Either,
+}
+
+/// <summary>A container taken along.</summary>
+/// <param name="Name">What its owner calls it.</param>
+/// <param name="VolumeL">L, 0.05 to 200.</param>
+/// <param name="Role">What it may hold; dirty ones count only for water treated later.</param>
+/// <param name="MassKg">Empty, kg.</param>
+/// <param name="Walker">Who carries it, by name; null for the party.</param>
+public sealed record CarriedContainer(string? Name, double? VolumeL, ContainerRole? Role = null, double? MassKg = null, string? Walker = null);
+
+/// <summary>From somewhere on, the ground underfoot.</summary>
+public sealed record TerrainSpan(double? FromKm, Terrain? Terrain);
+
+/// <summary>One day of the walk.</summary>
+/// <param name="StartHour">Clock time of leaving, h after midnight, 0 to 23.</param>
+/// <param name="EndKm">Where the day ends, km along; null on the last day: the finish.</param>
+/// <param name="CampName">What the camp is called.</param>
+/// <param name="Meals">Cooked meals for each person at that camp.</param>
+/// <param name="HotDrinks">Hot drinks for each person.</param>
+/// <param name="WashL">Washing, L for each person.</param>
+public sealed record RouteDay(
+    double? StartHour = null, double? EndKm = null, string? CampName = null, double? Meals = null, double? HotDrinks = null, double? WashL = null)
+{
+    public const double DefaultStartHour = 8;
+
+    /// <summary>An evening meal and breakfast.</summary>
+    public const double DefaultMeals = 2;
+    public const double DefaultHotDrinks = 2;
+}
+
+/// <summary>A place to leave the route by.</summary>
+public sealed record BailOut(string? Name, double? AlongKm);
+
+/// <summary>A route with all that its plan of carried water rests on; its sources are records of their own.</summary>
+/// <param name="Name">1 to 80 characters.</param>
+/// <param name="StartDate">The first day.</param>
+/// <param name="LengthKm">Length, km.</param>
+/// <param name="Heights">Heights at equal steps from start to finish, decimetres, as <see cref="EncodedNumbers"/>.</param>
+/// <param name="Latitudes">Where those steps are, 1e-5°, encoded alike; null without a map line.</param>
+/// <param name="Longitudes">Likewise.</param>
+/// <param name="Terrain">Ground underfoot, from each place on; good path when left out.</param>
+/// <param name="School">How walking time is reckoned.</param>
+/// <param name="Pace">Personal pace factor, 0.4 to 2.5: more is slower.</param>
+/// <param name="BreakShare">Breaks on top of walking time, 0 to 1.</param>
+/// <param name="Days">Day by day; one day when left out.</param>
+/// <param name="Weather">Day by day; the last one stands for the days after it.</param>
+/// <param name="WeatherElevationM">The height the weather was given for, m.</param>
+/// <param name="Containers">Taken along.</param>
+/// <param name="ReserveL">Kept in hand on every arrival, L, the whole party; reckoned when left out.</param>
+/// <param name="KgKmPerMinute">What a minute stopped is worth, kg·km.</param>
+/// <param name="ReplaceShare">Share of the loss drunk while walking.</param>
+/// <param name="Sweat">Which sweat equation.</param>
+/// <param name="BailOuts">Places to leave by.</param>
+public sealed record TripRoute(
+    string? Name, DateOnly? StartDate, double? LengthKm, string? Heights, string? Latitudes = null, string? Longitudes = null,
+    IReadOnlyList<TerrainSpan>? Terrain = null, WalkSchool? School = null, double? Pace = null, double? BreakShare = null,
+    IReadOnlyList<RouteDay>? Days = null, IReadOnlyList<DayWeather>? Weather = null, double? WeatherElevationM = null,
+    IReadOnlyList<CarriedContainer>? Containers = null, double? ReserveL = null, double? KgKmPerMinute = null, double? ReplaceShare = null,
+    SweatSchool? Sweat = null, IReadOnlyList<BailOut>? BailOuts = null)
+{
+    public const double DefaultBreakShare = 0.1;
+    public const double DefaultKgKmPerMinute = 0.25;
+
+    public static IReadOnlyList<Field> Fields => TripRouteFields.All;
+
+    /// <exception cref="BadInputException">A field is missing or out of its range.</exception>
+    public static void Check(TripRoute route)
+    {
+        var intake = new Intake(Units.Speaker.Metric);
+        TripRouteFields.Check(route, intake);
+        intake.ThrowIfWrong();
+    }
+
+    /// <summary>The ground; only after <see cref="Check"/>.</summary>
+    public GroundProfile Ground() => new(LengthKm!.Value, [.. EncodedNumbers.Decode(Heights!)!.Select(dm => dm / 10.0)]);
+}
