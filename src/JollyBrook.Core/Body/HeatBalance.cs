@@ -3,10 +3,14 @@ namespace JollyBrook.Core.Body;
 /// <summary>What a body has to shed by sweat, what the air can take up, and the sweat that follows (handbook room 60).</summary>
 /// <param name="RequiredWPerM2">E_req, W/m².</param>
 /// <param name="MaximumWPerM2">E_max, W/m²; 0 where the air takes up nothing.</param>
-public readonly record struct HeatBalance(double RequiredWPerM2, double MaximumWPerM2)
+/// <param name="BreathedWPerM2">E_res, shed by breathing, W/m².</param>
+public readonly record struct HeatBalance(double RequiredWPerM2, double MaximumWPerM2, double BreathedWPerM2)
 {
     /// <summary>Least sweat, g·m⁻²·h⁻¹.</summary>
     public const double FloorGPerM2H = 15;
+
+    /// <summary>Heat that a gram of sweat carries off, W·h.</summary>
+    public const double LatentWhPerG = 0.68;
 
     private const double SkinMmHg = 44.6;
     private const double SkinC = 36;
@@ -19,16 +23,25 @@ public readonly record struct HeatBalance(double RequiredWPerM2, double MaximumW
     public static double ClimbWork(double totalKg, double speedMs, double gradePercent) =>
         gradePercent > 0 ? totalKg * Gravity * speedMs * gradePercent / 100 : 0;
 
-    /// <summary>E_req = (M − climb work)/A + 6.45·(T_op − 36)/clo; E_max = 14.21·(im/clo)·(44.6 − P_a), mmHg.</summary>
+    /// <summary>E_req = (M − climb work)/A + 6.45·(T_op − 36)/clo; E_max = 14.21·(im/clo)·(44.6 − P_a), mmHg; E_res = 0.0173·(M/A)·(5.87 − P_a), kPa.</summary>
     public static HeatBalance Of(double metabolicW, double climbW, double surfaceM2, Air air, ClothingResistance worn) => new(
         ((metabolicW - climbW) / surfaceM2) + (6.45 * (air.OperativeC - SkinC) / worn.Clo),
-        Math.Max(0, 14.21 * worn.VapourPermeability * (SkinMmHg - air.VapourMmHg)));
+        Math.Max(0, 14.21 * worn.VapourPermeability * (SkinMmHg - air.VapourMmHg)),
+        Math.Max(0, 0.0173 * metabolicW / surfaceM2 * (5.87 - air.VapourKPa)));
 
     /// <summary>
-    /// Gonzalez 2009: 147 + 1.527·E_req − 0.87·E_max. Shapiro 1982: 27.9·E_req·E_max^−0.455, the high estimate.
-    /// Both g·m⁻²·h⁻¹, not below 15.
+    /// Gonzalez 2009: 147 + 1.527·E_req − 0.87·E_max. Shapiro 1982: 27.9·E_req·E_max^−0.455, the high estimate. Both g·m⁻²·h⁻¹.
     /// </summary>
-    public double SweatGPerM2H(SweatSchool school) => Math.Max(FloorGPerM2H, school == SweatSchool.Gonzalez2009
+    public double EquationGPerM2H(SweatSchool school) => school == SweatSchool.Gonzalez2009
         ? 147 + (1.527 * RequiredWPerM2) - (0.87 * MaximumWPerM2)
-        : RequiredWPerM2 <= 0 ? 0 : 27.9 * RequiredWPerM2 * Math.Pow(Math.Max(1, MaximumWPerM2), -0.455));
+        : RequiredWPerM2 <= 0 ? 0 : 27.9 * RequiredWPerM2 * Math.Pow(Math.Max(1, MaximumWPerM2), -0.455);
+
+    /// <summary>
+    /// Sweat that carries off what the body has to shed, g·m⁻²·h⁻¹: (E_req − E_res)/0.68, as ISO 7933 does. In cool, dry air the Gonzalez
+    /// equation falls below this, where the body would grow hotter and hotter: it is fitted to warmer air.
+    /// </summary>
+    public double BalanceGPerM2H => (RequiredWPerM2 - BreathedWPerM2) / LatentWhPerG;
+
+    /// <summary>The greatest of the equation, the heat balance (pick) and 15 g·m⁻²·h⁻¹.</summary>
+    public double SweatGPerM2H(SweatSchool school) => Math.Max(FloorGPerM2H, Math.Max(BalanceGPerM2H, EquationGPerM2H(school)));
 }

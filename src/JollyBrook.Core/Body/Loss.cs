@@ -24,6 +24,6 @@ public readonly record struct Loss(double MetabolicW, HeatBalance Heat, double S
         var surface = walker.SurfaceM2;
         var heat = HeatBalance.Of(metabolicW, climbW, surface, air, walker.Resistance);
         return new Loss(
-            metabolicW, heat, Sweating.LPerH(heat, surface, walker.IsAcclimatised, school), Sweating.BreathedLPerH(metabolicW, air));
+            metabolicW, heat, Sweating.LPerH(heat, surface, walker.IsAcclimatised, school), Sweating.BreathedLPerH(heat, surface));
     }
 }

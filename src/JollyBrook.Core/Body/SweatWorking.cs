@@ -24,15 +24,22 @@ internal static class SweatWorking
         working.Add(
             "What the air takes up", "14.21·(im/clo)·(44.6 − P_a)", "heat balance", WorkingValue.Of("E_max", loss.Heat.MaximumWPerM2, "W/m²"),
             WorkingValue.Of("im/clo", worn.VapourPermeability), WorkingValue.Of("P_a", air.VapourMmHg, "mmHg"));
+        var gonzalez = school == SweatSchool.Gonzalez2009;
         working.Add(
-            "Sweat predicted", school == SweatSchool.Gonzalez2009 ? "(147 + 1.527·E_req − 0.87·E_max)·A" : "27.9·E_req·E_max^−0.455·A",
-            school == SweatSchool.Gonzalez2009 ? "Gonzalez et al. 2009, corrected" : "Shapiro et al. 1982",
-            WorkingValue.Of("sweat", loss.SweatLPerH, "L/h"));
+            "Sweat by the equation", gonzalez ? "(147 + 1.527·E_req − 0.87·E_max)·A" : "27.9·E_req·E_max^−0.455·A",
+            gonzalez ? "Gonzalez et al. 2009, corrected" : "Shapiro et al. 1982",
+            WorkingValue.Of("equation", loss.Heat.EquationGPerM2H(school) * walker.SurfaceM2 / 1000, "L/h"));
+        working.Add(
+            "Sweat that keeps the balance", "(E_req − E_res)/0.68·A", "heat balance, as ISO 7933; the greater counts: pick",
+            WorkingValue.Of("balance", loss.Heat.BalanceGPerM2H * walker.SurfaceM2 / 1000, "L/h"), WorkingValue.Of("E_res", loss.Heat.BreathedWPerM2, "W/m²"));
+        working.Add(
+            "Sweat predicted", "max(equation, balance, 0.015·A), at most what the body can", "handbook room 60",
+            WorkingValue.Of("sweat", loss.SweatLPerH, "L/h"), WorkingValue.Of("most", Sweating.Ceiling(walker.IsAcclimatised), "L/h"));
         working.Add(
             "Personal factor", "exp(Σlog r/0.15² ÷ (1/0.35² + n/0.15²))", "log-normal prior, 0.35; one test 0.15",
             WorkingValue.Of("k", factor.K), WorkingValue.Of("n", counted));
         working.Add(
-            "Breathed out", "0.0173·M·(5.87 − P_a)/0.68", "respiratory heat loss", WorkingValue.Of("breath", loss.BreathedLPerH, "L/h"),
+            "Breathed out", "E_res·A/0.68", "respiratory heat loss", WorkingValue.Of("breath", loss.BreathedLPerH, "L/h"),
             WorkingValue.Of("P_a", air.VapourKPa, "kPa"));
         working.Add(
             "To drink", "min(1.0, share·(k·sweat + breath))", "80 % replaced walking: pick; ceiling TB MED 507",

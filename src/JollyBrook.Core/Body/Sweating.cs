@@ -15,7 +15,7 @@ public static class Sweating
 
     public static double Ceiling(bool acclimatised) => acclimatised ? CeilingAcclimatisedLPerH : CeilingUntrainedLPerH;
 
-    /// <summary>Breathed out, L/h: E_res = 0.0173·(M/A)·(5.87 − P_a kPa) W/m², g/h = E_res·A/0.68.</summary>
-    public static double BreathedLPerH(double metabolicW, Air air) =>
-        Math.Max(0, 0.0173 * metabolicW * (5.87 - air.VapourKPa) / 0.68 / 1000);
+    /// <summary>Breathed out, L/h: E_res·A/0.68 g/h.</summary>
+    public static double BreathedLPerH(HeatBalance heat, double surfaceM2) =>
+        heat.BreathedWPerM2 * surfaceM2 / HeatBalance.LatentWhPerG / 1000;
 }

@@ -61,7 +61,8 @@ public static class CarrySolver
                 {
                     var hop = Between(i, j, arriveL, nextLevel, mustWait && nextLevel == 0, i == start);
                     var cost = hop.Cost + (last ? 0 : _rest[j, nextLevel]);
-                    if (cost < best)
+                    // Of equal plans the one that fills soonest again: less in hand at once.
+                    if (cost < best - Slack)
                     {
                         best = cost;
                         _next[i, level] = (j, mustWait && nextLevel == 0);

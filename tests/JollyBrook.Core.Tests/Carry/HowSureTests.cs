@@ -1,0 +1,84 @@
+using CsCheck;
+using JollyBrook.Core.Carry;
+
+namespace JollyBrook.Core.Tests.Carry;
+
+public sealed class HowSureTests
+{
+    private const int Runs = 20_000;
+
+    /// <summary>
+    /// Two stretches, a source between them that runs with p, only the walker's sweat drawn (σ 0.35): the way is dry with neither
+    /// when X ≤ min(a/u₁, b/u₂) with the source running, or X ≤ a/(u₁ + u₂) without: 1 − p·Φ(ln(min)/σ) − (1 − p)·Φ(ln(…)/σ).
+    /// </summary>
+    [Fact]
+    public void Two_stretches_against_the_closed_form()
+    {
+        const double p = 0.96;
+        var setup = new PlanSetup(Routes.Level(20, ("Spring", 12, p)));
+        var solution = CarrySolver.Solve(setup.Problem);
+        var route = SimulatedRoute.Of(setup, solution);
+        var (u1, u2) = (route.WantedL[0], route.WantedL[1]);
+        var (a, b) = (solution.Fills[0].LeaveL, solution.Fills[1].LeaveL);
+        var tally = new CarrySimulation(route, () => new WalkDraws(setup.Party.Spread(), 1, route.Chance, 0, 0), setup.CleanL, 1).Run(Policy.Plan, Runs, 7);
+
+        var exact = 1 - (p * Phi(Math.Log(Math.Min(a / u1, b / u2)) / 0.35)) - ((1 - p) * Phi(Math.Log(a / (u1 + u2)) / 0.35));
+        var share = (double)tally.RunsShort / Runs;
+        share.ShouldBe(exact, 4 * Math.Sqrt(exact * (1 - exact) / Runs));
+        exact.ShouldBeInRange(0.05, 0.5); // a case worth simulating
+    }
+
+    [Fact]
+    public void A_surer_source_never_makes_short_more_likely() => Gen.Select(Gen.Double[0.3, 0.9], Gen.Double[0, 0.09], Gen.Int[0, 1000]).Sample((p, more, seed) =>
+    {
+        double Short(double chance) => HowSure.Compute(new HowSureRequest(Routes.Level(24, ("Spring", 9, 0.97), ("Brook", 15, chance)), 300, seed)).ShortChance;
+        Short(Math.Min(0.94, p + more)).ShouldBeLessThanOrEqualTo(Short(p));
+    }, iter: 40);
+
+    [Fact]
+    public void The_same_seed_gives_the_same_walks_on_one_core_and_on_two()
+    {
+        var request = new HowSureRequest(Routes.Level(24, ("Spring", 9, 0.97), ("Brook", 15, 0.5)), 2000, 3);
+        var (first, second) = (HowSure.Compute(request), HowSure.Compute(request));
+        first.ShortChance.ShouldBe(second.ShortChance);
+        first.Policies.ShouldBe(second.Policies);
+        HowSure.Compute(request with { Seed = 4 }).Policies.ShouldNotBe(first.Policies);
+    }
+
+    [Fact]
+    public void The_reserve_found_is_the_smallest_that_reaches_the_certainty()
+    {
+        var request = Routes.Level(20, ("Spring", 10, 1));
+        var found = HowSure.Compute(new HowSureRequest(request, 2000, Target: 0.05)).Reserve!;
+        found.Reached.ShouldBeTrue();
+        found.ShortChance.ShouldBeLessThanOrEqualTo(0.05);
+        HowSure.Compute(new HowSureRequest(request with { Route = request.Route! with { ReserveL = found.ReserveL - 0.25 } }, 2000)).ShortChance.ShouldBeGreaterThan(0.05);
+    }
+
+    [Fact]
+    public void A_source_that_may_be_dry_can_be_beyond_any_reserve()
+    {
+        var request = Routes.Level(30, ("Spring", 15, 0.95));
+        var found = HowSure.Compute(new HowSureRequest(request with { Route = request.Route! with { Containers = [new("Bag", 1.4)] } }, 2000, Target: 0.01)).Reserve!;
+        found.Reached.ShouldBeFalse();
+        found.Words.ShouldStartWith("No reserve");
+    }
+
+    [Fact]
+    public void The_schools_carry_more_or_run_dry_more()
+    {
+        var answer = HowSure.Compute(new HowSureRequest(Routes.Level(24, ("Spring", 9, 0.97), ("Pool", 16, 0.96)), 1000));
+        answer.Policies.Select(p => p.Policy).ShouldBe([Policy.Plan, Policy.WhenUnderHalf, Policy.FixedLitres]);
+        answer.Policies[1].KgKm.ShouldBeGreaterThan(answer.Policies[0].KgKm);
+        answer.Places.ShouldAllBe(p => p.ArriveL.Low <= p.ArriveL.Middle && p.ArriveL.Middle <= p.ArriveL.High);
+    }
+
+    /// <summary>Abramowitz and Stegun 26.2.17, good to 7.5e-8.</summary>
+    private static double Phi(double x)
+    {
+        var t = 1 / (1 + (0.2316419 * Math.Abs(x)));
+        var tail = Math.Exp(-x * x / 2) / Math.Sqrt(2 * Math.PI) * t
+            * (0.319381530 + (t * (-0.356563782 + (t * (1.781477937 + (t * (-1.821255978 + (t * 1.330274429))))))));
+        return x >= 0 ? 1 - tail : tail;
+    }
+}
