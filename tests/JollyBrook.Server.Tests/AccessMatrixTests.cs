@@ -56,6 +56,10 @@ public sealed class AccessMatrixTests : IDisposable
         ["GET /api/books/{book}/restore/"] = Audience.Keeper,
         ["POST /api/books/{book}/restore/undo"] = Audience.Keeper,
         ["GET /api/probe"] = Audience.SignedIn,
+        ["GET /api/weather"] = Audience.SignedIn,
+        ["GET /api/scale"] = Audience.SignedIn,
+        ["POST /api/files/route"] = Audience.SignedIn,
+        ["POST /api/files/weather"] = Audience.SignedIn,
         ["GET /openapi/{documentName}.json"] = Audience.SignedIn,
     };
 

@@ -5,15 +5,16 @@ using static ArchUnitNET.Fluent.ArchRuleDefinition;
 
 namespace JollyBrook.Server.Tests;
 
-/// <summary>Arrows point one way: Server → Data, StandIns → Core; inside the core, from the treatment down to the barriers and the water.</summary>
+/// <summary>Arrows point one way: Server → Data, Formats, StandIns → Core; inside the core, from the treatment down to the barriers and the water.</summary>
 public class ArchitectureTests
 {
     private static readonly System.Reflection.Assembly Core = typeof(Core.Calculations).Assembly;
     private static readonly System.Reflection.Assembly Data = typeof(Data.Records.RecordStore).Assembly;
+    private static readonly System.Reflection.Assembly Formats = typeof(Formats.RouteFile).Assembly;
     private static readonly System.Reflection.Assembly StandIns = typeof(StandIns.IWaterProbe).Assembly;
     private static readonly System.Reflection.Assembly Server = typeof(Program).Assembly;
 
-    private static readonly Architecture Whole = new ArchLoader().LoadAssemblies(Core, Data, StandIns, Server).Build();
+    private static readonly Architecture Whole = new ArchLoader().LoadAssemblies(Core, Data, Formats, StandIns, Server).Build();
 
     private static IObjectProvider<IType> In(string room) => Types().That().ResideInNamespaceMatching($@"^JollyBrook\.{room}($|\.)").As(room);
 
@@ -24,31 +25,40 @@ public class ArchitectureTests
     [Fact]
     public void The_core_knows_no_files_network_or_clock() =>
         Core.GetReferencedAssemblies().Select(a => a.Name!)
-            .ShouldNotContain(name => name.Contains("FileSystem") || name.Contains("Net.") || name.Contains("Threading"));
+            .ShouldNotContain(name => name.Contains("FileSystem") || name.Contains("Net.") || (name.Contains("Threading") && name != "System.Threading.Tasks.Parallel"));
 
     [Fact]
     public void Data_does_not_know_the_server() =>
         Data.GetReferencedAssemblies().ShouldNotContain(a => a.Name!.StartsWith("JollyBrook.Server", StringComparison.Ordinal));
 
     [Theory]
-    [InlineData(@"Core\.Units", @"Core\.(Water|Barriers|Sources|Clearing|Boiling|Chemistry|Filters|Light|Kit|Treatment|Book|Records|Catalogue|Words)")]
-    [InlineData(@"Core\.Water", @"Core\.(Barriers|Sources|Clearing|Boiling|Chemistry|Filters|Light|Kit|Treatment|Book|Records|Catalogue|Words)")]
-    [InlineData(@"Core\.Barriers", @"Core\.(Sources|Clearing|Boiling|Chemistry|Filters|Light|Kit|Treatment|Book|Records|Catalogue|Words)")]
-    [InlineData(@"Core\.Sources", @"Core\.(Barriers|Clearing|Boiling|Chemistry|Filters|Light|Kit|Treatment|Book|Records|Catalogue|Words)")]
-    [InlineData(@"Core\.Clearing", @"Core\.(Sources|Boiling|Chemistry|Filters|Light|Kit|Treatment|Book|Records|Catalogue|Words)")]
-    [InlineData(@"Core\.Boiling", @"Core\.(Sources|Clearing|Chemistry|Filters|Light|Kit|Treatment|Book|Records|Catalogue|Words)")]
-    [InlineData(@"Core\.Chemistry", @"Core\.(Sources|Clearing|Boiling|Filters|Light|Kit|Treatment|Book|Records|Catalogue|Words)")]
-    [InlineData(@"Core\.Filters", @"Core\.(Sources|Clearing|Boiling|Chemistry|Light|Kit|Treatment|Book|Records|Catalogue|Words)")]
-    [InlineData(@"Core\.Light", @"Core\.(Sources|Clearing|Boiling|Chemistry|Filters|Kit|Treatment|Book|Records|Catalogue|Words)")]
-    [InlineData(@"Core\.Kit", @"Core\.(Sources|Treatment|Book|Records|Catalogue|Words)")]
-    [InlineData(@"Core\.Treatment", @"Core\.(Book|Records|Catalogue|Words)")]
-    [InlineData(@"Core\.Clocks", @"Core\.(Water|Barriers|Sources|Clearing|Boiling|Chemistry|Filters|Light|Kit|Treatment|Book|Records|Catalogue|Words)")]
+    [InlineData(@"Core\.Units", @"Core\.(Water|Barriers|Sources|Clearing|Boiling|Chemistry|Filters|Light|Kit|Treatment|Book|Records|Catalogue|Words|Body|Route|Carry)")]
+    [InlineData(@"Core\.Water", @"Core\.(Barriers|Sources|Clearing|Boiling|Chemistry|Filters|Light|Kit|Treatment|Book|Records|Catalogue|Words|Body|Route|Carry)")]
+    [InlineData(@"Core\.Barriers", @"Core\.(Sources|Clearing|Boiling|Chemistry|Filters|Light|Kit|Treatment|Book|Records|Catalogue|Words|Body|Route|Carry)")]
+    [InlineData(@"Core\.Sources", @"Core\.(Barriers|Clearing|Boiling|Chemistry|Filters|Light|Kit|Treatment|Book|Records|Catalogue|Words|Body|Route|Carry)")]
+    [InlineData(@"Core\.Clearing", @"Core\.(Sources|Boiling|Chemistry|Filters|Light|Kit|Treatment|Book|Records|Catalogue|Words|Body|Route|Carry)")]
+    [InlineData(@"Core\.Boiling", @"Core\.(Sources|Clearing|Chemistry|Filters|Light|Kit|Treatment|Book|Records|Catalogue|Words|Body|Route|Carry)")]
+    [InlineData(@"Core\.Chemistry", @"Core\.(Sources|Clearing|Boiling|Filters|Light|Kit|Treatment|Book|Records|Catalogue|Words|Body|Route|Carry)")]
+    [InlineData(@"Core\.Filters", @"Core\.(Sources|Clearing|Boiling|Chemistry|Light|Kit|Treatment|Book|Records|Catalogue|Words|Body|Route|Carry)")]
+    [InlineData(@"Core\.Light", @"Core\.(Sources|Clearing|Boiling|Chemistry|Filters|Kit|Treatment|Book|Records|Catalogue|Words|Body|Route|Carry)")]
+    [InlineData(@"Core\.Kit", @"Core\.(Sources|Treatment|Book|Records|Catalogue|Words|Body|Route|Carry)")]
+    [InlineData(@"Core\.Treatment", @"Core\.(Book|Records|Catalogue|Words|Body|Route|Carry)")]
+    [InlineData(@"Core\.Clocks", @"Core\.(Water|Barriers|Sources|Clearing|Boiling|Chemistry|Filters|Light|Kit|Treatment|Book|Records|Catalogue|Words|Body|Route|Carry)")]
+    [InlineData(@"Core\.Body", @"Core\.(Sources|Barriers|Clearing|Boiling|Chemistry|Filters|Light|Kit|Treatment|Book|Records|Catalogue|Words|Route|Carry)")]
+    [InlineData(@"Core\.Route", @"Core\.(Barriers|Clearing|Boiling|Chemistry|Filters|Light|Kit|Treatment|Book|Records|Catalogue|Words|Carry)")]
+    [InlineData(@"Core\.Carry", @"Core\.(Barriers|Clearing|Boiling|Chemistry|Filters|Light|Kit|Treatment|Book|Records|Catalogue|Words)")]
     public void Rooms_of_the_core_look_down_only(string room, string above) =>
         Types().That().Are(In(room)).Should().NotDependOnAny(In(above)).Check(Whole);
 
     [Fact]
     public void Stand_ins_know_neither_the_store_nor_the_web() =>
         StandIns.GetReferencedAssemblies().Select(a => a.Name!).ShouldNotContain(
+            n => n.StartsWith("JollyBrook.Data", StringComparison.Ordinal) || n.StartsWith("JollyBrook.Server", StringComparison.Ordinal)
+                || n.StartsWith("Microsoft.AspNetCore", StringComparison.Ordinal));
+
+    [Fact]
+    public void Formats_know_neither_the_store_nor_the_web() =>
+        Formats.GetReferencedAssemblies().Select(a => a.Name!).ShouldNotContain(
             n => n.StartsWith("JollyBrook.Data", StringComparison.Ordinal) || n.StartsWith("JollyBrook.Server", StringComparison.Ordinal)
                 || n.StartsWith("Microsoft.AspNetCore", StringComparison.Ordinal));
 
