@@ -57,6 +57,9 @@ public static class Calculations
         new Calculation<LegsRequest, ReadRoute>(
             "legs", "Ground made from legs typed by hand.",
             ReadLegs.Compute, () => ContractJson.Default.LegsRequest, () => AnswerJson.Default.ReadRoute, () => ReadLegs.Fields),
+        new Calculation<TripRoute, RouteLineResponse>(
+            "route-line", "A route's kept line written out as points.",
+            RouteLine.Compute, () => ContractJson.Default.TripRoute, () => AnswerJson.Default.RouteLineResponse, () => TripRoute.Fields),
         new Calculation<PlanRequest, PlanResponse>(
             "plan", "Where to fill and how much to carry along a route, and what fixes what does not fit.",
             Plan.Compute, () => ContractJson.Default.PlanRequest, () => AnswerJson.Default.PlanResponse, () => Plan.Fields),

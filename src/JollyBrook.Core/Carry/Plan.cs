@@ -28,7 +28,7 @@ public static class Plan
         return new PlanResponse(
             Headline(solution, most, say), impossible.Count == 0, setup.Ground.LengthKm, setup.Ground.AscentM, setup.Ground.DescentM,
             setup.Line.Timeline.Walk.Sum(w => w.EndHour - w.StartHour), Schools(setup), setup.Line.UseL[^1], setup.ReserveL, setup.CleanL, most, kgKm,
-            minutes, stops, Days(setup), impossible, GroundPicture(setup.Ground), CarriedLine.Of(setup, solution),
+            minutes, stops, Days(setup, say), impossible, GroundPicture(setup.Ground), CarriedLine.Of(setup, solution),
             Flags(setup, say), Assume(request), Cautions(), PlanWorking.Steps(setup, solution, kgKm, minutes));
     }
 
@@ -54,7 +54,7 @@ public static class Plan
             new SchoolHours(s, WalkingTime.Name(s), new Pieces(setup.Route with { School = s, Pace = 1 }, setup.Ground).Between(0, setup.Ground.Steps).Hours)),
     ];
 
-    private static List<PlanDay> Days(PlanSetup setup)
+    private static List<PlanDay> Days(PlanSetup setup, Speaker say)
     {
         var timeline = setup.Line.Timeline;
         var height = setup.Ground.ElevationM;
@@ -76,10 +76,20 @@ public static class Plan
                 d, setup.Route.StartDate?.AddDays(d), from * setup.Ground.StepKm, to * setup.Ground.StepKm, up, down, walk.Sum(w => w.EndHour - w.StartHour),
                 day.StartHour ?? RouteDay.DefaultStartHour, timeline.ArriveHours[d], hours.Min(), hours.Max(),
                 weather.Source ?? WeatherSource.Typed, walk.Sum(w => w.UseL), timeline.CampL[d],
-                d == timeline.Days.Count - 1 ? null : day.CampName is { Length: > 0 } name ? name : $"Camp {d + 1}"));
+                d == timeline.Days.Count - 1 ? null : day.CampName is { Length: > 0 } name ? name : $"Camp {d + 1}",
+                PhoneOff(walk, (to - from) * setup.Ground.StepKm, setup, say)));
         }
 
         return days;
+    }
+
+    /// <summary>What a litre is worth that day, so that the plan can be carried on by head.</summary>
+    private static string PhoneOff(List<TimelinePiece> walk, double km, PlanSetup setup, Speaker say)
+    {
+        var (litres, hours) = (walk.Sum(w => w.UseL), walk.Sum(w => w.EndHour - w.StartHour));
+        return litres <= 0 || hours <= 0 ? "" :
+            $"All together {say.Of(Quantity.Volume, litres / hours)} an hour, {say.Of(Quantity.Volume, setup.Line.MostLPerH)} in the thirstiest: "
+            + $"for each hour late, that much more. {say.Of(Quantity.Volume, 1)} lasts about {say.Of(Quantity.Distance, km / litres)}.";
     }
 
     private static List<LinePoint> GroundPicture(GroundProfile ground)

@@ -99,10 +99,10 @@ public sealed record ImpossibleStretch(
 /// <summary>A point of a line drawn over the route.</summary>
 public sealed record LinePoint(double Km, double Value);
 
-/// <summary>One day of the plan.</summary>
+/// <summary>One day of the plan; <paramref name="PhoneOff"/> is the arithmetic for a day without a screen.</summary>
 public sealed record PlanDay(
     int Day, DateOnly? Date, double FromKm, double ToKm, double AscentM, double DescentM, double WalkHours, double StartHour, double ArriveHour,
-    double LowC, double HighC, WeatherSource Weather, double WalkL, double CampL, string? CampName);
+    double LowC, double HighC, WeatherSource Weather, double WalkL, double CampL, string? CampName, string PhoneOff);
 
 /// <summary>The plan of carried water.</summary>
 /// <param name="Headline">The answer in words.</param>

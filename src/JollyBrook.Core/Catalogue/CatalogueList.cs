@@ -49,7 +49,9 @@ public static class CatalogueList
             [.. OrganismClasses.All.Select(o => new ClassInfo(o, Capital(OrganismClasses.Spoken(o)), LogTarget.Standard(o)))],
             LogTarget.Cap,
             ChoiceListMaker.Make(),
-            Defaults);
+            Defaults,
+            PlanningChoiceMaker.Body(),
+            PlanningChoiceMaker.Route());
     }
 
     private static List<Choice> Clarities(Speaker say) =>

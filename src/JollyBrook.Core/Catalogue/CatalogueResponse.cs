@@ -84,4 +84,6 @@ public sealed record CatalogueResponse(
     IReadOnlyList<ClassInfo> Classes,
     double MostLogs,
     ChoiceLists Lists,
-    TreatDefaults Defaults);
+    TreatDefaults Defaults,
+    BodyChoices Body,
+    RouteChoices Route);

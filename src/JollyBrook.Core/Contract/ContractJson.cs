@@ -56,6 +56,7 @@ public sealed partial class ContractJson : JsonSerializerContext;
 [JsonSerializable(typeof(BackupCheckResponse))]
 [JsonSerializable(typeof(SweatResponse))]
 [JsonSerializable(typeof(ReadRoute))]
+[JsonSerializable(typeof(RouteLineResponse))]
 [JsonSerializable(typeof(PlanResponse))]
 [JsonSerializable(typeof(HowSureResponse))]
 public sealed partial class AnswerJson : JsonSerializerContext;

@@ -40,14 +40,33 @@ internal sealed class DemoSeed(RecordStore store, BookInHand book, PartyStore pa
         }
 
         book.Open(trip);
-        foreach (var source in DemoTrip.Sources(now))
-        {
-            await PutAsync(owner, "trip-source", source, ContractJson.Default.TripSource);
-        }
+        await WriteRoutesAsync(owner, now);
 
         foreach (var batch in Batches.Where(b => b.ByCompanion))
         {
             await WriteBatchAsync(companion, batch, now);
+        }
+    }
+
+    private async Task WriteRoutesAsync(Guid owner, DateTimeOffset now)
+    {
+        var today = DateOnly.FromDateTime(now.UtcDateTime);
+        var route = await PutAsync(owner, "route", DemoTrip.Route(today, DemoTrip.Line()), ContractJson.Default.TripRoute, now.AddDays(-2));
+        foreach (var source in DemoTrip.Sources(now, route))
+        {
+            await PutAsync(owner, "trip-source", source, ContractJson.Default.TripSource);
+        }
+
+        await PutAsync(owner, "route", DemoTrip.Ridge(today, DemoTrip.RidgeLine()), ContractJson.Default.TripRoute);
+        List<Guid> walkers = [];
+        foreach (var walker in DemoTrip.Walkers)
+        {
+            walkers.Add(await PutAsync(owner, "walker", walker, ContractJson.Default.Walker, now.AddDays(-3).AddSeconds(walkers.Count)));
+        }
+
+        foreach (var test in DemoTrip.Tests(now, walkers[0], walkers[1]))
+        {
+            await PutAsync(owner, "sweat-test", test, ContractJson.Default.SweatTest, test.At);
         }
     }
 

@@ -2,11 +2,13 @@ import { CssBaseline, ThemeProvider } from '@mui/material';
 import { useMemo } from 'react';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { CatalogueProvider } from '../core/CatalogueContext';
+import { BodyRoom } from '../rooms/body/BodyRoom';
 import { BookRoom } from '../rooms/book/BookRoom';
 import { ChooseRoom } from '../rooms/choose/ChooseRoom';
 import { JoinRoom } from '../rooms/join/JoinRoom';
 import { KitRoom } from '../rooms/kit/KitRoom';
 import { NowRoom } from '../rooms/now/NowRoom';
+import { RouteRoom } from '../rooms/route/RouteRoom';
 import { SettingsRoom } from '../rooms/settings/SettingsRoom';
 import { WordsRoom } from '../rooms/words/WordsRoom';
 import { TreatRoom } from '../rooms/treat/TreatRoom';
@@ -23,6 +25,8 @@ const router = createBrowserRouter([
     children: [
       { path: '/now/:id?', element: <NowRoom /> },
       { path: '/treat', element: <TreatRoom /> },
+      { path: '/route/:id?/:page?', element: <RouteRoom /> },
+      { path: '/body/:id?/:page?', element: <BodyRoom /> },
       { path: '/kit/:id?', element: <KitRoom /> },
       { path: '/book/:id?', element: <BookRoom /> },
       { path: '/words', element: <WordsRoom /> },

@@ -78,17 +78,20 @@ function BottomBar({ here }: { here: string }) {
       sx={{ position: 'fixed', left: 0, right: 0, bottom: 0, zIndex: 5, borderColor: 'divider' }}
     >
       <BottomNavigation value={here} showLabels sx={{ height: 64 }}>
-        {rooms.map(({ path, name, Icon }) => (
-          <BottomNavigationAction
-            key={path}
-            value={path}
-            label={name}
-            icon={<Icon />}
-            component={Link}
-            to={path}
-            aria-current={path === here ? 'page' : undefined}
-          />
-        ))}
+        {rooms
+          .filter((room) => room.inBar)
+          .map(({ path, name, Icon }) => (
+            <BottomNavigationAction
+              key={path}
+              value={path}
+              label={name}
+              icon={<Icon />}
+              component={Link}
+              to={path}
+              sx={{ minWidth: 0, px: 0 }}
+              aria-current={path === here ? 'page' : undefined}
+            />
+          ))}
       </BottomNavigation>
     </Paper>
   );

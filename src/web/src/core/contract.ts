@@ -12,7 +12,12 @@ export type CalculationName =
   | 'words'
   | 'batch-progress'
   | 'device-clock'
-  | 'backup-check';
+  | 'backup-check'
+  | 'sweat'
+  | 'legs'
+  | 'route-line'
+  | 'plan'
+  | 'how-sure';
 
 type Post<N extends CalculationName> = paths[`/api/calc/${N}`]['post'];
 
@@ -37,3 +42,13 @@ export type Judgement = Schema<'JudgeResponse'>;
 export type BatchProgress = Schema<'BatchProgressResponse'>;
 
 export type UnitSystem = Schema<'UnitSystem'>;
+
+export type Sweat = Schema<'SweatResponse'>;
+
+export type PlanRequest = Schema<'PlanRequest'>;
+
+export type Plan = Schema<'PlanResponse'>;
+
+export type HowSure = Schema<'HowSureResponse'>;
+
+export type ReadRoute = Schema<'ReadRoute'>;

@@ -1,5 +1,6 @@
-import { Button, Stack, Typography } from '@mui/material';
+import { Button, Stack } from '@mui/material';
 import type { ReactNode } from 'react';
+import { ProblemLine } from './ProblemLine';
 
 interface Props {
   /** What the button says. */
@@ -27,11 +28,7 @@ export function Form({ action, onSubmit, busy, error, more, children }: Props) {
       }}
     >
       {children}
-      {error !== null && (
-        <Typography role="alert" color="error">
-          {error}
-        </Typography>
-      )}
+      {error !== null && <ProblemLine>{error}</ProblemLine>}
       <Stack direction="row" sx={{ gap: 1, flexWrap: 'wrap' }}>
         <Button type="submit" variant="contained" size="large" disabled={busy}>
           {action}

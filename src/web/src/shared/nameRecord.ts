@@ -13,6 +13,12 @@ export function nameRecord(kind: string, body: unknown): string {
       return `Kit: ${(body as Bodies['kit-item'] | undefined)?.name ?? 'a piece'}`;
     case 'trip-source':
       return `Source: ${(body as Bodies['trip-source'] | undefined)?.name ?? 'one'}`;
+    case 'route':
+      return `Route: ${(body as Bodies['route'] | undefined)?.name ?? 'one'}`;
+    case 'walker':
+      return `Walker: ${(body as Bodies['walker'] | undefined)?.name ?? 'one'}`;
+    case 'sweat-test':
+      return 'A sweat test';
     case 'settings':
       return 'Your settings';
     default:

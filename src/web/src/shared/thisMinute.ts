@@ -4,3 +4,10 @@ export function thisMinute(): string {
   now.setSeconds(0, 0);
   return now.toISOString();
 }
+
+/** The time now, to the whole hour: near enough for the age of a report. */
+export function thisHour(): string {
+  const now = new Date();
+  now.setMinutes(0, 0, 0);
+  return now.toISOString();
+}

@@ -10,6 +10,9 @@ export interface Bodies {
   'kit-item': Schema<'KitItem'>;
   settings: Schema<'PersonSettings'>;
   'trip-source': Schema<'TripSource'>;
+  route: Schema<'TripRoute'>;
+  walker: Schema<'Walker'>;
+  'sweat-test': Schema<'SweatTest'>;
 }
 
 export type Kind = keyof Bodies;

@@ -6,6 +6,7 @@ import { Section } from '../../shared/Section';
 import { useAsk } from '../../shared/useAsk';
 import { api, call } from '../../store/api';
 import { useStore } from '../../store/StoreContext';
+import { ProblemLine } from '../../shared/ProblemLine';
 
 /** An invitation opened by someone who is signed in. */
 export function JoinRoom() {
@@ -36,11 +37,7 @@ export function JoinRoom() {
             </Button>
           </>
         )}
-        {problem && (
-          <Typography role="alert" color="error">
-            {problem.errors[0]?.message ?? problem.detail}
-          </Typography>
-        )}
+        {problem && <ProblemLine>{problem.errors[0]?.message ?? problem.detail}</ProblemLine>}
       </Section>
     </Box>
   );

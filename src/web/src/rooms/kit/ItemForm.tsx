@@ -9,6 +9,7 @@ import { keep } from '../../store/records';
 import { useStore } from '../../store/StoreContext';
 import { ItemFields } from './ItemFields';
 import { kinds, type Item } from './kinds';
+import { ProblemLine } from '../../shared/ProblemLine';
 
 interface Props {
   /** Null for a new item. */
@@ -58,9 +59,7 @@ export function ItemForm({ id, start, justKept, onKept }: Props) {
       />
       <ItemFields item={item} onChange={change} errors={errors} />
       {other.map((error) => (
-        <Typography key={error.field} role="alert" color="error">
-          {error.message}
-        </Typography>
+        <ProblemLine key={error.field}>{error.message}</ProblemLine>
       ))}
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
         <Button variant="contained" size="large" disabled={problem !== null} onClick={() => void save(item)}>

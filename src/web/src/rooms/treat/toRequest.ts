@@ -97,11 +97,13 @@ export function toJudge(
   units: Schema<'UnitSystem'>,
   now: string,
 ): Request<'judge'> {
+  const route = trip.find(({ id }) => id === draft.here)?.body.routeId;
   return {
     units,
     source: source(draft),
     water: water(draft),
-    trip: trip.map(({ id, body }) => ({ id, source: body })),
+    // What comes next is the next one of the same route.
+    trip: trip.filter(({ body }) => body.routeId === route).map(({ id, body }) => ({ id, source: body })),
     now,
   };
 }

@@ -5,6 +5,7 @@ import { Section } from '../../../shared/Section';
 import { useAsk } from '../../../shared/useAsk';
 import { api, call } from '../../../store/api';
 import { useStore } from '../../../store/StoreContext';
+import { ProblemLine } from '../../../shared/ProblemLine';
 
 type Where = 'here' | 'everywhere';
 
@@ -26,11 +27,7 @@ export function SignOutPanel() {
         Your records are taken off this device; they stay on the server. Everywhere means every phone and
         laptop you have signed in on, at once when they next meet the server.
       </Typography>
-      {problem && (
-        <Typography role="alert" color="error">
-          {problem.detail}
-        </Typography>
-      )}
+      {problem && <ProblemLine>{problem.detail}</ProblemLine>}
       {sure !== null ? (
         <>
           <Typography role="alert" color="error" sx={{ fontWeight: 650 }}>

@@ -9,6 +9,7 @@ import { useStore } from '../../../store/StoreContext';
 import { CheckedFile } from './CheckedFile';
 import { countsText } from './countsText';
 import { UndoPanel } from './UndoPanel';
+import { ProblemLine } from '../../../shared/ProblemLine';
 
 const mostBytes = 32 * 1024 * 1024;
 
@@ -76,11 +77,7 @@ export function TakeIn() {
           />
         </Button>
       </Box>
-      {fault !== null && (
-        <Typography role="alert" color="error">
-          {fault} Nothing was changed.
-        </Typography>
-      )}
+      {fault !== null && <ProblemLine>{fault} Nothing was changed.</ProblemLine>}
       {checked && (
         <CheckedFile
           check={checked.check}
@@ -89,11 +86,7 @@ export function TakeIn() {
           onTakeIn={(mode) => void takeIn(mode)}
         />
       )}
-      {problem && (
-        <Typography role="alert" color="error">
-          {problem.detail} Nothing was changed.
-        </Typography>
-      )}
+      {problem && <ProblemLine>{problem.detail} Nothing was changed.</ProblemLine>}
       {done !== null && (
         <Stack role="status">
           <Typography sx={{ fontWeight: 650 }}>Taken in. {done}</Typography>

@@ -6,6 +6,7 @@ import { useAsk } from '../../../shared/useAsk';
 import { api, call } from '../../../store/api';
 import { useStore } from '../../../store/StoreContext';
 import { countsText } from './countsText';
+import { ProblemLine } from '../../../shared/ProblemLine';
 
 /** Takes the last backup taken in back. What was written since stays. */
 export function UndoPanel({ onUndone }: { onUndone: (words: string) => void }) {
@@ -38,11 +39,7 @@ export function UndoPanel({ onUndone }: { onUndone: (words: string) => void }) {
       <Button variant="outlined" startIcon={<Undo />} disabled={busy} onClick={() => void undo()}>
         Undo it
       </Button>
-      {problem && (
-        <Typography role="alert" color="error">
-          {problem.detail}
-        </Typography>
-      )}
+      {problem && <ProblemLine>{problem.detail}</ProblemLine>}
     </Box>
   );
 }

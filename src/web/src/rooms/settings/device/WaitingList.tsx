@@ -5,6 +5,7 @@ import { Section } from '../../../shared/Section';
 import { nameRecord } from '../../../shared/nameRecord';
 import { dropRefused, tryAgain } from '../../../store/conflicts';
 import { useStore } from '../../../store/StoreContext';
+import { ProblemLine } from '../../../shared/ProblemLine';
 
 /** What has still to reach the server, and what it would not take. */
 export function WaitingList() {
@@ -37,9 +38,7 @@ export function WaitingList() {
             )}
             {item.refused !== null && (
               <>
-                <Typography role="alert" color="error">
-                  The server would not take it: {item.refused}
-                </Typography>
+                <ProblemLine>The server would not take it: {item.refused}</ProblemLine>
                 <Button onClick={() => void tryAgain(db, item).then(() => sync.nudge())}>Try again</Button>
                 <Button color="error" onClick={() => void dropRefused(db, item).then(() => sync.nudge())}>
                   Drop it

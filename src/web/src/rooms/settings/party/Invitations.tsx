@@ -7,6 +7,7 @@ import { TextEntry } from '../../../shared/TextEntry';
 import { useAsk } from '../../../shared/useAsk';
 import { api, call } from '../../../store/api';
 import { roleNames } from './PersonRow';
+import { ProblemLine } from '../../../shared/ProblemLine';
 
 type Card = Schema<'InvitationCard'>;
 
@@ -77,11 +78,7 @@ export function Invitations({ trip }: { trip: string }) {
           </Box>
         ))}
       </Box>
-      {problem && (
-        <Typography role="alert" color="error">
-          {problem.detail}
-        </Typography>
-      )}
+      {problem && <ProblemLine>{problem.detail}</ProblemLine>}
       <Stack direction="row" sx={{ gap: 1, flexWrap: 'wrap' }}>
         <Button variant="outlined" disabled={busy} onClick={() => void invite('member')}>
           Invite a member

@@ -6,6 +6,7 @@ import { api, call, type BookCard } from '../../../store/api';
 import { useStore } from '../../../store/StoreContext';
 import { Invitations } from './Invitations';
 import { PersonRow } from './PersonRow';
+import { ProblemLine } from '../../../shared/ProblemLine';
 
 /** One shared trip: who is in it, and for its keeper the ways to change that. */
 export function TripPanel({ trip }: { trip: BookCard }) {
@@ -28,11 +29,7 @@ export function TripPanel({ trip }: { trip: BookCard }) {
         ))}
       </Box>
       {keeper && <Invitations trip={trip.id} />}
-      {problem && (
-        <Typography role="alert" color="error">
-          {problem.errors[0]?.message ?? problem.detail}
-        </Typography>
-      )}
+      {problem && <ProblemLine>{problem.errors[0]?.message ?? problem.detail}</ProblemLine>}
       {leaving ? (
         <>
           <Typography>

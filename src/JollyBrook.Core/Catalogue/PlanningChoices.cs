@@ -1,0 +1,70 @@
+using JollyBrook.Core.Body;
+using JollyBrook.Core.Carry;
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Route;
+using JollyBrook.Core.Sources;
+
+namespace JollyBrook.Core.Catalogue;
+
+/// <summary>What Body can offer, and the effort it starts from.</summary>
+public sealed record BodyChoices(Effort Effort, IReadOnlyList<Choice> Suns, IReadOnlyList<Choice> Terrains, IReadOnlyList<Choice> Clothes);
+
+/// <summary>What Route can offer, and where its fields start from.</summary>
+/// <param name="WalkSchools">Schools of walking time.</param>
+/// <param name="SweatSchools">Sweat equations.</param>
+/// <param name="SourceClasses">Classes of source, with the chance that each runs.</param>
+/// <param name="Roles">What a container may hold.</param>
+/// <param name="Trusted">A source is counted on from this chance.</param>
+/// <param name="Day">A day's defaults.</param>
+/// <param name="Weather">The weather assumed where none is given.</param>
+/// <param name="BreakShare">Breaks.</param>
+/// <param name="KgKmPerMinute">Worth of a minute stopped.</param>
+/// <param name="ReplaceShare">Share drunk while walking.</param>
+/// <param name="LitresPerMinute">Flow of a source.</param>
+/// <param name="WaitMinutes">Wait of a treatment.</param>
+/// <param name="HandsOnMinutesPerL">Hands-on minutes for a litre.</param>
+/// <param name="Runs">Simulated walks.</param>
+public sealed record RouteChoices(
+    IReadOnlyList<Choice> WalkSchools, IReadOnlyList<Choice> SweatSchools, IReadOnlyList<Choice> SourceClasses, IReadOnlyList<Choice> Roles, double Trusted,
+    RouteDay Day, DayWeather Weather, double BreakShare, double KgKmPerMinute, double ReplaceShare, double LitresPerMinute, double WaitMinutes,
+    double HandsOnMinutesPerL, int Runs);
+
+internal static class PlanningChoiceMaker
+{
+    public static BodyChoices Body() => new(
+        Effort.Default,
+        [new(ContractName.Of(SunLoad.None), "No sun", ""), new(ContractName.Of(SunLoad.Part), "Part", ""), new(ContractName.Of(SunLoad.Full), "Full sun", "")],
+        [.. Enum.GetValues<Terrain>().Select(t => new Choice(ContractName.Of(t), Terrains.Name(t), ""))],
+        [.. Enum.GetValues<Clothing>().Select(c => new Choice(ContractName.Of(c), ClothingResistance.Name(c), ""))]);
+
+    public static RouteChoices Route() => new(
+        [
+            new(ContractName.Of(WalkSchool.Tobler), "Tobler", "pace by slope; slower off the path"),
+            new(ContractName.Of(WalkSchool.NaismithLangmuir), "Naismith, Langmuir", "5 km/h and an hour for 600 m up; descents by steepness"),
+        ],
+        [
+            new(ContractName.Of(SweatSchool.Gonzalez2009), "Gonzalez 2009", "never below what keeps the body's heat in balance"),
+            new(ContractName.Of(SweatSchool.Shapiro1982), "Shapiro 1982", "older, on the high side"),
+        ],
+        [.. Enum.GetValues<SourceClass>().Select(c => new Choice(ContractName.Of(c), ClassName(c), $"runs with {SourceReliability.OfClass(c) * 100:0} %"))],
+        [
+            new(ContractName.Of(ContainerRole.Either), "Either", ""), new(ContractName.Of(ContainerRole.Clean), "Clean", "drinking water only"),
+            new(ContractName.Of(ContainerRole.Dirty), "Dirty", "counts only for water treated later"),
+        ],
+        SourceReliability.Trusted,
+        new RouteDay(RouteDay.DefaultStartHour, null, null, RouteDay.DefaultMeals, RouteDay.DefaultHotDrinks, DrinkPlan.LPerWash), DayWeather.Assumed,
+        TripRoute.DefaultBreakShare, TripRoute.DefaultKgKmPerMinute, DrinkPlan.DefaultReplaceShare, TripSource.DefaultLitresPerMinute,
+        TripSource.DefaultWaitMinutes, TripSource.DefaultHandsOnMinutesPerL, HowSure.DefaultRuns);
+
+    private static string ClassName(SourceClass source) => source switch
+    {
+        SourceClass.Perennial => "Perennial spring or river",
+        SourceClass.Lake => "Lake",
+        SourceClass.TankOrTap => "Tank, trough or hut tap",
+        SourceClass.SeasonalInSeason => "Seasonal stream, in season",
+        SourceClass.SeasonalLate => "Seasonal stream, late",
+        SourceClass.Seep => "Seep",
+        SourceClass.SnowPatch => "Snow patch",
+        _ => "Reported dry",
+    };
+}

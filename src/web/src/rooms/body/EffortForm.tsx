@@ -1,0 +1,48 @@
+import { Box } from '@mui/material';
+import type { Schema } from '../../core/contract';
+import { ChoiceGroup } from '../../shared/ChoiceGroup';
+import { NumberEntry, type Entry } from '../../shared/NumberEntry';
+import { SelectEntry } from '../../shared/SelectEntry';
+import { useCatalogue } from '../../core/CatalogueContext';
+
+type Effort = Schema<'Effort'>;
+
+interface Props {
+  effort: Effort;
+  onChange: (effort: Effort) => void;
+  errors: (field: string) => string | undefined;
+}
+
+/** Air, ground and pace; what nobody has touched is marked as a default. */
+export function EffortForm({ effort, onChange, errors }: Props) {
+  const { body } = useCatalogue();
+  const start = body.effort;
+  const number = (key: 'temperatureC' | 'humidityPercent' | 'speedKmH' | 'gradePercent') => ({
+    value: effort[key] ?? start[key] ?? null,
+    isDefault: effort[key] === undefined,
+    onChange: (value: Entry) => onChange({ ...effort, [key]: value as number | null }),
+    error: errors(`effort.${key}`),
+  });
+  return (
+    <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
+      <NumberEntry label="Air temperature" quantity="temperature" step={1} {...number('temperatureC')} />
+      <NumberEntry label="Humidity" quantity="percent" step={5} {...number('humidityPercent')} />
+      <NumberEntry label="Pace in km/h" quantity="plain" step={0.5} {...number('speedKmH')} />
+      <NumberEntry label="Grade" quantity="percent" step={1} {...number('gradePercent')} />
+      <ChoiceGroup
+        label="Sun"
+        value={effort.sun ?? start.sun ?? 'full'}
+        isDefault={effort.sun === undefined}
+        onChange={(sun) => onChange({ ...effort, sun: sun as Effort['sun'] })}
+        choices={body.suns}
+      />
+      <SelectEntry
+        label="Terrain"
+        value={effort.terrain ?? start.terrain ?? 'goodPath'}
+        isDefault={effort.terrain === undefined}
+        onChange={(terrain) => onChange({ ...effort, terrain: terrain as Effort['terrain'] })}
+        choices={body.terrains}
+      />
+    </Box>
+  );
+}

@@ -1,0 +1,135 @@
+import { Box, Button, Stack, Typography } from '@mui/material';
+import { useState } from 'react';
+import type { Schema } from '../../core/contract';
+import { useCalculation } from '../../core/useCalculation';
+import { NumberEntry, type Entry } from '../../shared/NumberEntry';
+import { ProblemLine } from '../../shared/ProblemLine';
+import { Section } from '../../shared/Section';
+import { useAsk } from '../../shared/useAsk';
+import { plain } from '../../shared/units';
+import { api, call } from '../../store/api';
+import { useSettings } from '../../store/LocalDataContext';
+import { keep, type Kept } from '../../store/records';
+import { useStore } from '../../store/StoreContext';
+import { EffortForm } from './EffortForm';
+
+type Test = Schema<'SweatTest'>;
+
+interface Props {
+  walker: Kept<'walker'>;
+  onDone: () => void;
+}
+
+/** A sweat test step by step: weighed before, walked, weighed after; judged before it is kept. */
+export function NewSweatTest({ walker, onDone }: Props) {
+  const store = useStore();
+  const { units } = useSettings().settings;
+  const { name, heightCm, acclimatised, worn, packKg } = walker.body;
+  const [test, setTest] = useState<Test>({
+    walkerId: walker.id,
+    at: null,
+    hours: 2,
+    beforeKg: null,
+    afterKg: null,
+    drunkL: 0,
+    urineL: 0,
+    eatenKg: 0,
+  });
+  const { busy, problem: noScale, ask } = useAsk();
+  const whole: Test = { ...test, at: test.at ?? null, heightCm, acclimatised, worn, packKg };
+  const weighed = test.beforeKg !== null && test.afterKg !== null;
+  const { response, problem } = useCalculation(
+    'sweat',
+    weighed ? { units, walker: walker.body, tests: [{ id: 'new', test: whole }] } : null,
+  );
+  const errors = (field: string) => problem?.errors.find((e) => e.field === field)?.message;
+  const result = weighed ? response?.tests[0]?.result : undefined;
+
+  const number = (key: 'hours' | 'beforeKg' | 'afterKg' | 'drunkL' | 'urineL' | 'eatenKg') => ({
+    value: test[key] ?? null,
+    onChange: (value: Entry) => setTest({ ...test, [key]: value as number | null }),
+    error: errors(key),
+  });
+  const weigh = async (key: 'beforeKg' | 'afterKg') => {
+    const lost = key === 'afterKg' ? 0.35 * (test.hours ?? 0) : 0;
+    const reading = await ask(() =>
+      call(() => api.GET('/api/scale', { params: { query: { person: name ?? 'walker', lost } } })),
+    );
+    if (reading) setTest({ ...test, [key]: reading.kg });
+  };
+  const save = async () => {
+    const body = { ...whole, at: new Date().toISOString() };
+    const kept = await keep(store.db, 'sweat-test', body, { book: walker.book }).catch(() => null);
+    if (kept === null) return;
+    store.sync.nudge();
+    onDone();
+  };
+
+  return (
+    <Stack spacing={2}>
+      <Section title={`Sweat test: ${name}`}>
+        <Typography>
+          Walk 1 to 2 hours. Empty the bladder, undress, dry off and weigh; walk; dry off and weigh again.
+        </Typography>
+        <Typography variant="h3">1 · Before</Typography>
+        <NumberEntry label="Mass before" quantity="kitMass" step={0.1} {...number('beforeKg')} />
+        <Box>
+          <Button variant="outlined" disabled={busy} onClick={() => void weigh('beforeKg')}>
+            Take it from the scale (simulated)
+          </Button>
+        </Box>
+        <Typography variant="h3">2 · The walk</Typography>
+        <NumberEntry label="Hours walked" quantity="plain" step={0.25} {...number('hours')} />
+        <EffortForm
+          effort={test.effort ?? {}}
+          onChange={(effort) => setTest({ ...test, effort })}
+          errors={errors}
+        />
+        <NumberEntry label="Drunk" quantity="volume" step={0.25} {...number('drunkL')} />
+        <NumberEntry label="Urine" quantity="volume" step={0.1} {...number('urineL')} />
+        <NumberEntry label="Eaten" quantity="kitMass" step={0.05} {...number('eatenKg')} />
+        <Typography variant="h3">3 · After</Typography>
+        <NumberEntry label="Mass after" quantity="kitMass" step={0.1} {...number('afterKg')} />
+        <Box>
+          <Button variant="outlined" disabled={busy} onClick={() => void weigh('afterKg')}>
+            Take it from the scale (simulated)
+          </Button>
+        </Box>
+        {noScale && <ProblemLine>{noScale.detail} Type the mass instead.</ProblemLine>}
+      </Section>
+      <Section title="What it says">
+        {!weighed && <Typography>Both weighings are needed.</Typography>}
+        {result && (
+          <>
+            <Typography sx={{ fontSize: '1.5rem', fontWeight: 750 }}>
+              {result.accepted
+                ? `${plain(result.sweatLPerH, 2)} L of sweat an hour`
+                : 'This test can’t be counted'}
+            </Typography>
+            <Typography>
+              Lost {plain(result.lossL, 2)} L in all, {plain(result.lossLPerH, 2)} L an hour; predicted{' '}
+              {plain(result.predictedLPerH, 2)} L of sweat an hour.
+            </Typography>
+            {result.refusals.map((words) => (
+              <ProblemLine key={words}>{words}</ProblemLine>
+            ))}
+            {result.warnings.map((words) => (
+              <Typography key={words}>Mind: {words}</Typography>
+            ))}
+          </>
+        )}
+        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+          <Button
+            variant="contained"
+            size="large"
+            disabled={!result || problem !== null}
+            onClick={() => void save()}
+          >
+            {result && !result.accepted ? 'Keep it, not counted' : 'Keep it'}
+          </Button>
+          <Button onClick={onDone}>Leave it</Button>
+        </Box>
+      </Section>
+    </Stack>
+  );
+}

@@ -1,0 +1,90 @@
+import { Box, Button, Stack, Tab, Tabs, Typography } from '@mui/material';
+import { Link, useNavigate, useParams } from 'react-router';
+import { SelectEntry } from '../../shared/SelectEntry';
+import type { Kept } from '../../store/records';
+import { useRecords } from '../../store/useRecords';
+import { CardPage } from './card/CardPage';
+import { DaysPage } from './days/DaysPage';
+import { GroundPage } from './ground/GroundPage';
+import { NewRoute } from './ground/NewRoute';
+import { PlanPage } from './plan/PlanPage';
+import { SourcesPage } from './sources/SourcesPage';
+import { SurePage } from './sure/SurePage';
+import { TripProvider } from './TripContext';
+
+const pages = [
+  { id: 'plan', name: 'Plan', Page: PlanPage },
+  { id: 'sources', name: 'Sources', Page: SourcesPage },
+  { id: 'days', name: 'Days, weather, kit', Page: DaysPage },
+  { id: 'sure', name: 'How sure', Page: SurePage },
+  { id: 'card', name: 'Take it along', Page: CardPage },
+  { id: 'ground', name: 'Ground', Page: GroundPage },
+] as const;
+
+/** The planning half: a route, its sources, and how much to carry between them. */
+export function RouteRoom() {
+  const { id, page } = useParams();
+  const navigate = useNavigate();
+  const routes = useRecords('route');
+  if (!routes) return null;
+  const route = routes.find((r) => r.id === id) ?? (id === undefined ? routes[0] : undefined);
+  if (id === 'new' || !route) return <NewRoute first={routes.length === 0} />;
+  const shown = pages.find((p) => p.id === page) ?? pages[0];
+
+  return (
+    <TripProvider key={route.id} route={route}>
+      <Stack spacing={2}>
+        <Box className="no-print" sx={{ display: 'flex', gap: 1.5, alignItems: 'end', flexWrap: 'wrap' }}>
+          <RouteChoice
+            routes={routes}
+            shown={route}
+            onOpen={(next) => void navigate(`/route/${next}/${shown.id}`)}
+          />
+          <Button component={Link} to="/route/new" variant="outlined">
+            New route
+          </Button>
+          <Button component={Link} to="/body">
+            Walkers and sweat
+          </Button>
+        </Box>
+        <Tabs
+          className="no-print"
+          value={shown.id}
+          onChange={(_, next: string) => void navigate(`/route/${route.id}/${next}`)}
+          variant="scrollable"
+          allowScrollButtonsMobile
+          aria-label="Parts of the route"
+          sx={{ borderBottom: 1, borderColor: 'divider' }}
+        >
+          {pages.map((p) => (
+            <Tab key={p.id} value={p.id} label={p.name} sx={{ minHeight: 48, color: 'text.primary' }} />
+          ))}
+        </Tabs>
+        <shown.Page />
+      </Stack>
+    </TripProvider>
+  );
+}
+
+interface ChoiceProps {
+  routes: Kept<'route'>[];
+  shown: Kept<'route'>;
+  onOpen: (id: string) => void;
+}
+
+function RouteChoice({ routes, shown, onOpen }: ChoiceProps) {
+  if (routes.length === 1) return <Typography variant="h1">{shown.body.name}</Typography>;
+  return (
+    <Box sx={{ minWidth: 280 }}>
+      <Typography variant="h1" sx={{ position: 'absolute', left: -9999 }}>
+        {shown.body.name}
+      </Typography>
+      <SelectEntry
+        label="Route"
+        value={shown.id}
+        onChange={onOpen}
+        choices={routes.map((r) => ({ id: r.id, name: r.body.name ?? 'Unnamed' }))}
+      />
+    </Box>
+  );
+}

@@ -1,0 +1,28 @@
+import { Box, Stack } from '@mui/material';
+import { ContainerList } from './ContainerList';
+import { DayList } from './DayList';
+import { PaceForm } from './PaceForm';
+import { WeatherPanel } from './WeatherPanel';
+
+/** Stages and camps, the weather, what holds water, and how the plan reckons. */
+export function DaysPage() {
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gap: 2,
+        alignItems: 'start',
+        gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1fr) minmax(0, 1fr)' },
+      }}
+    >
+      <Stack spacing={2}>
+        <DayList />
+        <ContainerList />
+      </Stack>
+      <Stack spacing={2}>
+        <WeatherPanel />
+        <PaceForm />
+      </Stack>
+    </Box>
+  );
+}

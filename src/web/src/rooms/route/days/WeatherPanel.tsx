@@ -1,0 +1,148 @@
+import { Box, Button, Typography } from '@mui/material';
+import { useCatalogue } from '../../../core/CatalogueContext';
+import type { Schema } from '../../../core/contract';
+import { NumberEntry, type Entry } from '../../../shared/NumberEntry';
+import { ProblemLine } from '../../../shared/ProblemLine';
+import { Section } from '../../../shared/Section';
+import { useAsk } from '../../../shared/useAsk';
+import { api, call } from '../../../store/api';
+import { FileButton } from '../FileButton';
+import { useTrip } from '../TripContext';
+
+type Day = Schema<'DayWeather'>;
+
+const sources = {
+  default: 'assumed',
+  typed: 'typed in',
+  service: 'from the weather service (simulated)',
+  table: 'from a table',
+} as const;
+
+const placeless = { latitude: 46.2, longitude: -28.6 };
+
+/** The weather day by day, each with where it comes from. */
+export function WeatherPanel() {
+  const catalogue = useCatalogue();
+  const { route, change, plan, sources: waters } = useTrip();
+  const { busy, problem, ask } = useAsk();
+  const count = Math.max(1, route.days?.length ?? 1);
+  const assumed = catalogue.route.weather;
+  const weather: Day[] = Array.from(
+    { length: count },
+    (_, i) => route.weather?.[i] ?? route.weather?.at(-1) ?? assumed,
+  );
+  const set = (i: number, part: Partial<Day>) =>
+    change({
+      weather: weather.map((day, j) => (j === i ? { ...day, ...part, hours: null, source: 'typed' } : day)),
+    });
+  const middle = plan.response
+    ? plan.response.ground.reduce((sum, p) => sum + p.value, 0) / plan.response.ground.length
+    : 0;
+
+  const fromService = async () => {
+    const at = waters.find((w) => w.body.latitudeDeg != null)?.body;
+    const days = await ask(() =>
+      call(() =>
+        api.GET('/api/weather', {
+          params: {
+            query: {
+              latitude: at?.latitudeDeg ?? placeless.latitude,
+              longitude: at?.longitudeDeg ?? placeless.longitude,
+              elevation: Math.round(middle),
+              from: route.startDate ?? new Date().toISOString().slice(0, 10),
+              days: count,
+            },
+          },
+        }),
+      ),
+    );
+    if (days) change({ weather: days, weatherElevationM: Math.round(middle) });
+  };
+  const fromTable = async (file: File) => {
+    const text = await file.text();
+    const days = await ask(() =>
+      call(() =>
+        api.POST('/api/files/weather', {
+          body: text,
+          bodySerializer: (b) => b,
+          headers: { 'content-type': 'text/plain' },
+        }),
+      ),
+    );
+    if (days) change({ weather: days });
+  };
+
+  return (
+    <Section title="Weather">
+      <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+        <Button variant="outlined" disabled={busy} onClick={() => void fromService()}>
+          Ask the weather service (simulated)
+        </Button>
+        <FileButton
+          label="Read a table (CSV)"
+          name="Weather table"
+          accept=".csv,text/csv"
+          onFile={(f) => void fromTable(f)}
+        />
+      </Box>
+      {problem && (
+        <ProblemLine>{problem.errors[0]?.message ?? problem.detail} Nothing was changed.</ProblemLine>
+      )}
+      {weather.map((day, i) => (
+        <Box
+          key={i}
+          component="section"
+          aria-label={`Weather of day ${i + 1}`}
+          sx={{ borderTop: 1, borderColor: 'divider', pt: 1.5 }}
+        >
+          <Typography variant="h3" sx={{ mb: 1 }}>
+            Day {i + 1}: {sources[day.source ?? 'typed']}
+          </Typography>
+          <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
+            <NumberEntry
+              label="Low"
+              quantity="temperature"
+              step={1}
+              value={day.lowC ?? null}
+              onChange={(v: Entry) => set(i, { lowC: v as number | null })}
+            />
+            <NumberEntry
+              label="High"
+              quantity="temperature"
+              step={1}
+              value={day.highC ?? null}
+              onChange={(v: Entry) => set(i, { highC: v as number | null })}
+            />
+            <NumberEntry
+              label="Humidity"
+              quantity="percent"
+              step={5}
+              value={day.humidityPercent ?? null}
+              onChange={(v: Entry) => set(i, { humidityPercent: v as number | null })}
+            />
+            <NumberEntry
+              label="Cloud"
+              quantity="share"
+              step={10}
+              value={day.cloud ?? null}
+              onChange={(v: Entry) => set(i, { cloud: v as number | null })}
+            />
+          </Box>
+          {day.windMs != null && (
+            <Typography variant="body2">
+              Wind about {Math.round(day.windMs)} m/s; not reckoned with.
+            </Typography>
+          )}
+        </Box>
+      ))}
+      <NumberEntry
+        label="Height the weather is for"
+        quantity="elevation"
+        step={50}
+        value={route.weatherElevationM ?? null}
+        unknown="Not known: taken as it is all along"
+        onChange={(v: Entry) => change({ weatherElevationM: v as number | null })}
+      />
+    </Section>
+  );
+}

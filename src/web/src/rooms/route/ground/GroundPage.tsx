@@ -1,0 +1,57 @@
+import { Box, Stack, Typography } from '@mui/material';
+import { useState } from 'react';
+import { useCatalogue } from '../../../core/CatalogueContext';
+import type { ReadRoute } from '../../../core/contract';
+import { ProblemLine } from '../../../shared/ProblemLine';
+import { Section } from '../../../shared/Section';
+import { TextEntry } from '../../../shared/TextEntry';
+import { show } from '../../../shared/units';
+import { FileButton } from '../FileButton';
+import { useTrip } from '../TripContext';
+import { LegsForm } from './LegsForm';
+import { groundOf, useReadRoute } from './useReadRoute';
+
+/** The line itself: its name, and another track or other legs in its place. */
+export function GroundPage() {
+  const catalogue = useCatalogue();
+  const { route, change, plan } = useTrip();
+  const { busy, problem, read } = useReadRoute();
+  const [told, setTold] = useState<string[]>([]);
+  const replace = (ground: ReadRoute) => {
+    change(groundOf(ground));
+    setTold(['The ground was replaced; sources and camps keep their distance along.', ...ground.flags]);
+  };
+  return (
+    <Stack spacing={2} sx={{ maxWidth: 760 }}>
+      <Section title="Ground">
+        <TextEntry label="Name of the route" value={route.name ?? ''} onChange={(name) => change({ name })} />
+        {plan.response && (
+          <Typography>
+            {show(catalogue, 'distance', plan.response.lengthKm)}, up{' '}
+            {show(catalogue, 'elevation', plan.response.ascentM)}, down{' '}
+            {show(catalogue, 'elevation', plan.response.descentM)}. Heights every 50 m, averaged over 150 m.
+          </Typography>
+        )}
+        <Box>
+          <FileButton
+            label={busy ? 'Reading it …' : 'Replace it by a track'}
+            name="Track file"
+            accept=".gpx,.geojson,.json"
+            onFile={(file) => void read(file).then((ground) => ground && replace(ground))}
+          />
+        </Box>
+        {problem && (
+          <ProblemLine>{problem.errors[0]?.message ?? problem.detail} Nothing was changed.</ProblemLine>
+        )}
+        {told.map((words) => (
+          <Typography key={words} role="status">
+            {words}
+          </Typography>
+        ))}
+      </Section>
+      <Section title="Or replace it by legs">
+        <LegsForm action="Replace the ground" onLegs={(ground) => replace(ground)} />
+      </Section>
+    </Stack>
+  );
+}

@@ -1,0 +1,151 @@
+import { Box, Typography, useTheme } from '@mui/material';
+import { useCatalogue } from '../../../core/CatalogueContext';
+import type { HowSure, Plan } from '../../../core/contract';
+import { entryScale, plain, show } from '../../../shared/units';
+import { useWidth } from '../../../shared/useWidth';
+import { PlaceMark } from './PlaceMark';
+
+const height = 330;
+const edge = { left: 46, right: 58, top: 34, bottom: 34 };
+const groundShare = 0.42;
+
+interface Props {
+  plan: Plan;
+  /** The simulated walks, drawn as a band around the line. */
+  sure?: HowSure | null;
+}
+
+/** One strip: the ground, the places by how sure they are, and the carried water rising and falling over it. */
+export function RouteStrip({ plan, sure }: Props) {
+  const theme = useTheme();
+  const catalogue = useCatalogue();
+  const [ref, width] = useWidth<HTMLDivElement>();
+  const x = (km: number) => edge.left + (km / plan.lengthKm) * (width - edge.left - edge.right);
+  const bottom = height - edge.bottom;
+  const heights = plan.ground.map((p) => p.value);
+  const [lowest, highest] = [Math.min(...heights), Math.max(...heights, Math.min(...heights) + 50)];
+  const groundY = (m: number) =>
+    bottom - 8 - ((m - lowest) / (highest - lowest)) * (bottom - edge.top) * groundShare;
+  const band = sure?.places ?? [];
+  const mostL = Math.max(1, plan.mostCarriedL, ...band.map((p) => p.leaveL.high)) * 1.08;
+  const waterY = (l: number) => bottom - (l / mostL) * (bottom - edge.top);
+  const ground = plan.ground.map((p) => `${x(p.km)},${groundY(p.value)}`);
+  const carried = plan.carried.map((p) => `${x(p.km)},${waterY(p.value)}`);
+  const upper = band.flatMap((p) => [
+    `${x(p.alongKm)},${waterY(p.arriveL.high)}`,
+    `${x(p.alongKm)},${waterY(p.leaveL.high)}`,
+  ]);
+  const lower = band.flatMap((p) => [
+    `${x(p.alongKm)},${waterY(p.arriveL.low)}`,
+    `${x(p.alongKm)},${waterY(p.leaveL.low)}`,
+  ]);
+  const ink = { fill: theme.palette.text.primary, fontSize: 16, fontFamily: theme.typography.fontFamily };
+  const litres = entryScale(catalogue, 'volume');
+  const ticks = [0, mostL / 2, mostL / 1.08];
+  const kmStep =
+    plan.lengthKm > 200 ? 50 : plan.lengthKm > 60 ? 20 : plan.lengthKm > 25 ? 10 : plan.lengthKm > 8 ? 5 : 1;
+  const kms = Array.from({ length: Math.floor(plan.lengthKm / kmStep) + 1 }, (_, i) => i * kmStep);
+  const places = plan.stops.filter((s) => s.kind === 'source' || s.kind === 'camp' || s.kind === 'bailOut');
+
+  return (
+    <Box ref={ref}>
+      {width > 0 && (
+        <svg
+          width={width}
+          height={height}
+          role="img"
+          aria-label={`The ground and the carried water over ${show(catalogue, 'distance', plan.lengthKm)}: at most ${show(catalogue, 'volume', plan.mostCarriedL)} carried. The table below says it place by place.`}
+        >
+          <polygon
+            points={`${x(0)},${bottom} ${ground.join(' ')} ${x(plan.lengthKm)},${bottom}`}
+            fill={theme.palette.divider}
+            opacity={0.55}
+          />
+          <polyline
+            points={ground.join(' ')}
+            fill="none"
+            stroke={theme.palette.text.secondary}
+            strokeWidth={1.5}
+          />
+          {plan.impossible.map((s) => (
+            <rect
+              key={`${s.fromKm}`}
+              x={x(s.fromKm)}
+              width={Math.max(4, x(s.toKm) - x(s.fromKm))}
+              y={edge.top}
+              height={bottom - edge.top}
+              fill={theme.palette.error.main}
+              opacity={0.14}
+            />
+          ))}
+          {ticks.map((l) => (
+            <g key={l}>
+              <line
+                x1={edge.left}
+                x2={width - edge.right}
+                y1={waterY(l)}
+                y2={waterY(l)}
+                stroke={theme.palette.divider}
+              />
+              <text
+                x={edge.left - 6}
+                y={waterY(l) + 5}
+                textAnchor="end"
+                {...ink}
+                fill={theme.palette.primary.main}
+              >
+                {plain(l * litres.factor, 1)}
+              </text>
+            </g>
+          ))}
+          {[lowest, highest].map((m) => (
+            <text
+              key={m}
+              x={width - edge.right + 6}
+              y={groundY(m) + 5}
+              {...ink}
+              fill={theme.palette.text.secondary}
+            >
+              {show(catalogue, 'elevation', m)}
+            </text>
+          ))}
+          {kms.map((km) => (
+            <text key={km} x={x(km)} y={height - 10} textAnchor="middle" {...ink}>
+              {km === 0
+                ? show(catalogue, 'distance', 0)
+                : plain(km * entryScale(catalogue, 'distance').factor, 0)}
+            </text>
+          ))}
+          {band.length > 0 && (
+            <polygon
+              points={[...upper, ...lower.reverse()].join(' ')}
+              fill={theme.palette.primary.main}
+              opacity={0.2}
+            />
+          )}
+          <polyline
+            points={carried.join(' ')}
+            fill="none"
+            stroke={theme.palette.primary.main}
+            strokeWidth={4}
+            strokeLinejoin="round"
+          />
+          {places.map((stop, i) => (
+            <PlaceMark
+              key={`${stop.id}-${i}`}
+              stop={stop}
+              x={x(stop.alongKm)}
+              y={18}
+              foot={groundY(stop.elevationM)}
+            />
+          ))}
+        </svg>
+      )}
+      <Typography variant="body2" sx={{ color: 'text.secondary' }}>
+        Thick line: water carried, {litres.symbol}, left. Grey: the ground, right. Full drop: counted on;
+        hollow drop: not counted on; cross: do not use; tent: camp.
+        {band.length > 0 && ' Band: 9 walks in 10.'}
+      </Typography>
+    </Box>
+  );
+}

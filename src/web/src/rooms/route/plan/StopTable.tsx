@@ -1,0 +1,73 @@
+import { Box, Typography } from '@mui/material';
+import { useCatalogue } from '../../../core/CatalogueContext';
+import type { Plan, Schema } from '../../../core/contract';
+import { plain, show } from '../../../shared/units';
+import { clock } from '../clock';
+
+/** Place by place: arrive with, take, carry, and what if. */
+export function StopTable({ plan }: { plan: Plan }) {
+  return (
+    <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+      {plan.stops.map((stop, i) => (
+        <StopRow key={`${stop.id}-${i}`} stop={stop} newDay={stop.day !== plan.stops[i - 1]?.day} />
+      ))}
+    </Box>
+  );
+}
+
+function StopRow({ stop, newDay }: { stop: Schema<'PlanStop'>; newDay: boolean }) {
+  const catalogue = useCatalogue();
+  const litres = (value: number) => show(catalogue, 'volume', value);
+  const facts = [
+    stop.kind !== 'start' && `${litres(stop.arriveL)} in hand`,
+    stop.weightKg > 0 && `${show(catalogue, 'kitMass', stop.weightKg)} with containers`,
+    stop.split.length > 1 && stop.split.map((s) => `${s.walker} ${litres(s.litres)}`).join(', '),
+    stop.planned && stop.stopMinutes > 0 && `${plain(Math.ceil(stop.stopMinutes), 0)} min here`,
+    stop.planned &&
+      stop.readyHour !== null &&
+      `${stop.treatBy ? `${stop.treatBy}: ` : ''}drinkable from ${clock(stop.readyHour)}${stop.waitsHere ? ', wait here' : ''}`,
+    stop.turnBackKm !== null && `turn back at ${show(catalogue, 'distance', stop.turnBackKm)} at the latest`,
+  ].filter(Boolean);
+  const strong = stop.planned || stop.kind === 'start';
+  return (
+    <Box
+      component="li"
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: '4.5rem 1fr', md: '6rem 15rem 1fr' },
+        columnGap: 1.5,
+        py: 1.25,
+        borderTop: newDay ? 3 : 1,
+        borderColor: newDay ? 'text.primary' : 'divider',
+        breakInside: 'avoid',
+      }}
+    >
+      <Box>
+        <Typography sx={{ fontWeight: 650 }}>{show(catalogue, 'distance', stop.alongKm)}</Typography>
+        <Typography variant="body2" sx={{ color: 'text.secondary' }}>
+          {newDay && `Day ${stop.day + 1}, `}
+          {clock(stop.arriveHour)}
+        </Typography>
+      </Box>
+      <Box>
+        <Typography sx={{ fontWeight: 700 }}>{stop.name}</Typography>
+        {stop.chance !== null && (
+          <Typography variant="body2" sx={{ color: 'text.secondary' }}>
+            runs with {plain(Math.floor(stop.chance * 100), 0)} %{stop.trusted ? '' : ', not counted on'}
+          </Typography>
+        )}
+      </Box>
+      <Box sx={{ gridColumn: { xs: '1 / -1', md: 'auto' } }}>
+        <Typography sx={{ fontWeight: strong ? 700 : 400, fontSize: strong ? '1.1875rem' : undefined }}>
+          {stop.words}
+        </Typography>
+        {facts.length > 0 && <Typography variant="body2">{facts.join(' · ')}</Typography>}
+        {stop.ifElse !== '' && (
+          <Typography variant="body2" sx={{ color: 'text.secondary' }}>
+            {stop.ifElse}
+          </Typography>
+        )}
+      </Box>
+    </Box>
+  );
+}

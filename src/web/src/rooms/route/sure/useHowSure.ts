@@ -1,0 +1,65 @@
+import { useEffect, useState } from 'react';
+import type { HowSure, PlanRequest, Problem } from '../../../core/contract';
+import { calculateLong } from '../../../core/long';
+
+const first = 500;
+const second = 2_000;
+
+export interface Sure {
+  response: HowSure | null;
+  problem: Problem | null;
+  failure: string | null;
+  /** Walks still being simulated; 0 when done. */
+  under: number;
+  stop: () => void;
+}
+
+/** Simulates in a worker of its own, first few walks, then more, so that an answer stands early and grows surer. */
+export function useHowSure(plan: PlanRequest, runs: number, target: number | null): Sure {
+  const [state, setState] = useState<Omit<Sure, 'stop'>>({
+    response: null,
+    problem: null,
+    failure: null,
+    under: 0,
+  });
+  const [stopped, setStopped] = useState<string | null>(null);
+  const key = JSON.stringify({ plan, runs, target });
+
+  useEffect(() => {
+    if (stopped === key) return;
+    let overtaken = false;
+    const asked = JSON.parse(key) as { plan: PlanRequest; runs: number; target: number | null };
+    const work = async () => {
+      for (const count of [...new Set([first, second, asked.runs])]) {
+        setState((s) => ({ ...s, under: count }));
+        const last = count === asked.runs;
+        const outcome = await calculateLong('how-sure', {
+          plan: asked.plan,
+          runs: count,
+          target: last ? asked.target : null,
+        });
+        if (overtaken) return;
+        if (!outcome.ok) {
+          setState({ response: null, problem: outcome.problem, failure: null, under: 0 });
+          return;
+        }
+        setState({ response: outcome.response, problem: null, failure: null, under: last ? 0 : count });
+      }
+    };
+    work().catch((error: Error) => {
+      if (!overtaken) setState((s) => ({ ...s, failure: error.message, under: 0 }));
+    });
+    return () => {
+      overtaken = true;
+    };
+  }, [key, stopped]);
+
+  return {
+    ...state,
+    under: stopped === key ? 0 : state.under,
+    stop: () => {
+      setStopped(key);
+      calculateLong.cancel();
+    },
+  };
+}
