@@ -1,3 +1,4 @@
+using System.Text.RegularExpressions;
 using System.Xml;
 using JollyBrook.Core.Route;
 using NetTopologySuite.IO;
@@ -5,7 +6,7 @@ using NetTopologySuite.IO;
 namespace JollyBrook.Formats;
 
 /// <summary>GPX 1.1, and 1.0 where it differs in name only: the longest track, else the longest route, with the waypoints as places.</summary>
-internal static class GpxRoutes
+internal static partial class GpxRoutes
 {
     private const string Gpx10 = "http://www.topografix.com/GPX/1/0";
     private const string Gpx11 = "http://www.topografix.com/GPX/1/1";
@@ -22,7 +23,7 @@ internal static class GpxRoutes
 
     public static ReadRoute Read(string text)
     {
-        var file = Parse(text.Replace(Gpx10, Gpx11, StringComparison.Ordinal));
+        var file = Parse(NoNumber().Replace(text.Replace(Gpx10, Gpx11, StringComparison.Ordinal), ""));
         var lines = file.Tracks.Select(t => (t.Name, Points: t.Segments.SelectMany(s => s.Waypoints).ToList()))
             .Concat(file.Routes.Select(r => (r.Name, Points: r.Waypoints.ToList())))
             .Where(l => l.Points.Count > 0).ToList();
@@ -48,6 +49,10 @@ internal static class GpxRoutes
             name ?? file.Metadata?.Name ?? "", [.. points.Select(Point)],
             [.. file.Waypoints.Select(w => (w.Name ?? "", $"{w.Description} {w.Comment} {w.SymbolText} {w.Classification}", Point(w)))], flags);
     }
+
+    /// <summary>A height that is no number is as good as none; the reader would refuse the whole file for it.</summary>
+    [GeneratedRegex(@"<ele>\s*[-+]?(nan|inf|infinity)?\s*</ele>", RegexOptions.IgnoreCase)]
+    private static partial Regex NoNumber();
 
     private static GpxFile Parse(string text)
     {

@@ -15,7 +15,8 @@ internal static class CarriedLine
         var from = setup.Counted[fill.From].Point;
         var used = setup.Line.UseL[point] - setup.Line.UseL[from];
         var detour = fill.From == 0 ? 0 : setup.Problem.Stops[fill.From].DetourUseL;
-        return fill.LeaveL - detour - Math.Max(0, used - fill.DrinkL);
+        // What a camp at the water uses is drawn there and carried nowhere.
+        return fill.LeaveL - detour - Math.Max(setup.Problem.Stops[fill.From].OnTheSpotL, Math.Max(0, used - fill.DrinkL));
     }
 
     private static IEnumerable<(int Point, double Litres)> Points(PlanSetup setup, CarrySolution solution)

@@ -42,6 +42,8 @@ internal sealed class CarrySimulation(SimulatedRoute route, Func<WalkDraws> draw
         var fixedL = Math.Min(capacityL, Policies.FixedLPerWalker * walkers);
         var hand = policy switch { Policy.Plan => route.StartL, Policy.WhenUnderHalf => capacityL, _ => fixedL };
         var wasShort = false;
+        // What the camp at a running water uses is drawn there and carried nowhere.
+        var onTheSpot = 0.0;
         double kgKm = 0, minutes = 0;
         var last = route.Places - 1;
         for (var k = 0; k <= last; k++)
@@ -49,6 +51,8 @@ internal sealed class CarrySimulation(SimulatedRoute route, Func<WalkDraws> draw
             tally.Arrive(k, hand);
             if (route.Source[k] is >= 0 and var source && draw.Runs[source])
             {
+                onTheSpot = route.OnTheSpotL[k];
+                minutes += onTheSpot * route.MinutesPerL[k];
                 var wanted = Wanted(policy, k, hand, fixedL);
                 var taken = Math.Min(wanted - hand + route.DetourL[k], route.CacheL[k]);
                 // Worth the way only when it leaves more in hand than walking by.
@@ -67,7 +71,9 @@ internal sealed class CarrySimulation(SimulatedRoute route, Func<WalkDraws> draw
 
             var c = draw.DayC[route.Day[k]];
             var walking = Math.Max(0, route.WantedL[k] + (c * (route.PerC[k] + (c * route.PerC2[k] / 2)))) * draw.Factor;
-            var use = (Math.Min(walking, route.CeilingL[k]) * draw.Pace) + route.FixedL[k];
+            var drawn = Math.Min(onTheSpot, route.FixedL[k]);
+            onTheSpot -= drawn;
+            var use = (Math.Min(walking, route.CeilingL[k]) * draw.Pace) + route.FixedL[k] - drawn;
             var after = hand - use;
             kgKm += route.EffortKm[k] * (hand + Math.Max(0, after)) / 2;
             if (after < Empty)
@@ -83,15 +89,11 @@ internal sealed class CarrySimulation(SimulatedRoute route, Func<WalkDraws> draw
         tally.End(wasShort, kgKm, minutes);
     }
 
-    /// <summary>Litres to have in hand when leaving.</summary>
-    private double Wanted(Policy policy, int k, double hand, double fixedL)
+    /// <summary>Litres to have in hand when leaving, without what the camp uses on the spot.</summary>
+    private double Wanted(Policy policy, int k, double hand, double fixedL) => policy switch
     {
-        var most = route.CapacityL[k] + route.OnTheSpotL[k];
-        return policy switch
-        {
-            Policy.Plan => Math.Min(most, route.IsPlanned[k] ? route.LeaveL[k] : route.ToPlannedL[k] + route.DetourL[k]),
-            Policy.WhenUnderHalf => hand < capacityL / 2 ? most : 0,
-            _ => Math.Min(most, Math.Max(fixedL, route.OnTheSpotL[k])),
-        };
-    }
+        Policy.Plan => Math.Min(route.CapacityL[k], (route.IsPlanned[k] ? route.LeaveL[k] : route.ToPlannedL[k] + route.DetourL[k]) - route.OnTheSpotL[k]),
+        Policy.WhenUnderHalf => hand < capacityL / 2 ? route.CapacityL[k] : 0,
+        _ => Math.Min(route.CapacityL[k], fixedL),
+    };
 }

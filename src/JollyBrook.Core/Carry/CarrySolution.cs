@@ -5,7 +5,7 @@ namespace JollyBrook.Core.Carry;
 /// <param name="To">Index of the next stop filled at, or of the finish.</param>
 /// <param name="ArriveL">In hand on arrival at <paramref name="From"/>, L; 0 at the start.</param>
 /// <param name="DrinkL">Drunk on the spot, L.</param>
-/// <param name="LeaveL">Carried away, L.</param>
+/// <param name="LeaveL">Taken along or used on the spot at a camp there, L.</param>
 /// <param name="ArriveNextL">In hand on arrival at <paramref name="To"/>, L.</param>
 /// <param name="WaitsAtNext">Whether the treatment at <paramref name="To"/> is waited for there.</param>
 /// <param name="ShortL">Litres beyond what can be carried; 0 when it fits.</param>

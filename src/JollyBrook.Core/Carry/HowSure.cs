@@ -37,7 +37,7 @@ public static class HowSure
         var share = (double)planned.RunsShort / runs;
         return new HowSureResponse(
             Headline(share), share, Math.Sqrt(share * (1 - share) / runs), runs, places,
-            ever ? $"{places[worst].Name} to {places[Math.Min(worst + 1, places.Count - 1)].Name}" : null,
+            ever ? $"from {places[worst].Name} to {places[Math.Min(worst + 1, places.Count - 1)].Name}" : null,
             ever ? Enumerable.Range(0, 24).MaxBy(h => planned.ShortHours[h]) : null,
             [Result(Policy.Plan, planned, runs), .. new[] { Policy.WhenUnderHalf, Policy.FixedLitres }.Select(p => Result(p, walk.Tally(p, runs, seed), runs))],
             request.Target is { } target ? Reserve(plan, target, seed) : null,
@@ -54,7 +54,7 @@ public static class HowSure
     private static List<SimulatedPlace> Places(Walks walk, SimulationTally tally) =>
     [
         .. walk.Setup.Line.Places.Select((p, k) => new SimulatedPlace(
-            p.Id, p.Name, p.Step * walk.Setup.Ground.StepKm, Of(q => tally.ArriveQuantile(k, q)), Of(q => tally.LeaveQuantile(k, q)),
+            p.Id, p.FullName, p.Step * walk.Setup.Ground.StepKm, Of(q => tally.ArriveQuantile(k, q)), Of(q => tally.LeaveQuantile(k, q)),
             (double)tally.Shorts[k] / tally.Runs)),
     ];
 

@@ -10,6 +10,9 @@ internal sealed record Place(StopKind Kind, string Id, string Name, int Step, Tr
 
     public bool IsEvening { get; init; }
 
+    /// <summary>Its name, with the time of day where it is met twice.</summary>
+    public string FullName => IsEvening ? $"{Name}, evening" : IsMorning ? $"{Name}, morning" : Name;
+
     public int Point { get; set; }
 
     /// <summary>The day it is reached on, from 0.</summary>

@@ -23,7 +23,7 @@ public static class Plan
         var solution = CarrySolver.Solve(setup.Problem);
         var stops = new PlanStops(setup, solution, say).All();
         var impossible = Stretches.Impossible(setup, solution, say);
-        var most = solution.Fills.Max(f => f.LeaveL);
+        var most = solution.Fills.Max(f => f.LeaveL - setup.Problem.Stops[f.From].OnTheSpotL);
         var (kgKm, minutes) = (Burden(setup, solution), stops.Sum(s => s.StopMinutes));
         return new PlanResponse(
             Headline(solution, most, say), impossible.Count == 0, setup.Ground.LengthKm, setup.Ground.AscentM, setup.Ground.DescentM,
@@ -42,10 +42,11 @@ public static class Plan
     private static string Headline(CarrySolution solution, double mostL, Speaker say)
     {
         var fills = solution.Fills.Count - 1;
+        string L(double litres) => say.Of(Quantity.Volume, PlanStops.UpToCup(litres));
         var where = fills == 0 ? "no fill on the way" : fills == 1 ? "1 fill on the way" : $"{fills} fills on the way";
         return solution.IsFeasible
-            ? $"Leave with {say.Of(Quantity.Volume, solution.Fills[0].LeaveL)}, {where}, never more than {say.Of(Quantity.Volume, mostL)}"
-            : $"Not with this kit: {say.Of(Quantity.Volume, solution.Fills.Max(f => f.ShortL))} too little room for water";
+            ? $"Leave with {L(solution.Fills[0].LeaveL)}, {where}, never more than {L(mostL)}"
+            : $"Not with this kit: {L(solution.Fills.Max(f => f.ShortL))} too little room for water";
     }
 
     private static List<SchoolHours> Schools(PlanSetup setup) =>

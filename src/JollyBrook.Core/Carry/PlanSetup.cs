@@ -83,7 +83,8 @@ internal sealed class PlanSetup
             return new CarryStop(place.Point, CleanL);
         }
 
-        var detourH = (source.DetourMinutes ?? 0) / 60;
+        // In the morning nobody walks off for it again: it was drawn the evening before.
+        var detourH = place.IsMorning ? 0 : (source.DetourMinutes ?? 0) / 60;
         // At a camp the night is long enough for any wait; what is treated later is not drunk on the way.
         var wait = place.IsEvening || place.IsMorning || source.TreatLater == true ? 0 : source.WaitMinutes ?? TripSource.DefaultWaitMinutes;
         var capacity = CleanL + (source.TreatLater == true ? DirtyL : 0);

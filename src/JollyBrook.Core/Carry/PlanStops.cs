@@ -5,6 +5,7 @@ namespace JollyBrook.Core.Carry;
 /// <summary>Every place of the plan with what to do there.</summary>
 internal sealed class PlanStops(PlanSetup setup, CarrySolution solution, Speaker say)
 {
+    private const double WorthStoppingL = 0.1;
     private readonly CarryLine _line = setup.Line;
 
     public List<PlanStop> All()
@@ -20,17 +21,20 @@ internal sealed class PlanStops(PlanSetup setup, CarrySolution solution, Speaker
         var stop = fill is null ? null : setup.Problem.Stops[fill.From];
         var minutes = planned ? stop!.StopMinutes + (fill!.TakenL * stop.MinutesPerL) + (Waits(fill) ? stop.WaitMinutes : 0) : 0;
         var to = fill is null ? null : setup.Counted[fill.To];
+        var carried = fill is null ? 0 : Carried(fill);
         return new PlanStop(
-            place.Id, place.Kind, NameOf(place), place.Step * setup.Ground.StepKm, setup.Ground.ElevationM[place.Step], place.Day, arrive, place.Chance,
-            place.Trusted, planned, InHand(place, fill), fill is null ? 0 : fill.TakenL, fill?.DrinkL ?? 0, fill?.LeaveL ?? 0,
-            fill is null ? 0 : fill.LeaveL + ContainersKg(fill.LeaveL), fill is null ? [] : Split(fill.LeaveL), place.Source?.TreatBy ?? "",
+            place.Id, place.Kind, place.FullName, place.Step * setup.Ground.StepKm, setup.Ground.ElevationM[place.Step], place.Day, arrive,
+            place.Source?.DoNotUse == true ? null : place.Chance,
+            place.Trusted, planned, InHand(place, fill), fill is null ? 0 : fill.TakenL, fill?.DrinkL ?? 0, carried,
+            fill is null ? 0 : carried + ContainersKg(carried), fill is null ? [] : Split(carried), place.Source?.TreatBy ?? "",
             planned ? arrive + (minutes / 60) + (Waits(fill!) ? 0 : stop!.WaitMinutes / 60) : null, minutes, fill is not null && Waits(fill),
-            to is null ? null : NameOf(to), fill?.ArriveNextL, fill is null ? null : TurnBack(fill), Words(place, fill, to), IfElse(place, fill));
+            to?.Name, fill?.ArriveNextL, fill is null ? null : TurnBack(fill), Words(place, fill, to), IfElse(place, fill));
     }
 
-    private bool Waits(CarryFill fill) => solution.Fills.FirstOrDefault(f => f.To == fill.From)?.WaitsAtNext == true;
+    /// <summary>Without what the camp at the water uses there.</summary>
+    private double Carried(CarryFill fill) => Math.Max(0, fill.LeaveL - setup.Problem.Stops[fill.From].OnTheSpotL);
 
-    private string NameOf(Place place) => place.IsEvening ? $"{place.Name}, evening" : place.IsMorning ? $"{place.Name}, morning" : place.Name;
+    private bool Waits(CarryFill fill) => solution.Fills.FirstOrDefault(f => f.To == fill.From)?.WaitsAtNext == true;
 
     /// <summary>Stops made earlier that day push the clock on, h.</summary>
     private double DelayBefore(Place place)
@@ -96,6 +100,11 @@ internal sealed class PlanStops(PlanSetup setup, CarrySolution solution, Speaker
     private double? TurnBack(CarryFill fill)
     {
         var (from, to) = (setup.Counted[fill.From].Point, setup.Counted[fill.To].Point);
+        if (_line.Km[from] == _line.Km[to])
+        {
+            return null;
+        }
+
         var reach = _line.UseL[from] + ((fill.LeaveL + fill.DrinkL) / 2);
         if (reach >= _line.UseL[to])
         {
@@ -129,9 +138,12 @@ internal sealed class PlanStops(PlanSetup setup, CarrySolution solution, Speaker
         }
 
         var drink = fill.DrinkL > 0 ? $"drink {L(fill.DrinkL)}, " : "";
-        return place.Kind == StopKind.Start
-            ? $"Leave with {L(fill.LeaveL)}, to {NameOf(to!)}"
-            : $"Take {L(fill.TakenL)}: {drink}carry {L(fill.LeaveL)} to {NameOf(to!)}";
+        return place switch
+        {
+            { Kind: StopKind.Start } => $"Leave with {L(fill.LeaveL)}, to {to!.Name}",
+            { IsEvening: true } when to!.IsMorning && to.Id == place.Id => $"Take {L(fill.TakenL)} for the camp",
+            _ => $"Take {L(fill.TakenL)}: {drink}carry {L(Carried(fill))} to {to!.Name}",
+        };
     }
 
     private string IfElse(Place place, CarryFill? fill)
@@ -149,14 +161,14 @@ internal sealed class PlanStops(PlanSetup setup, CarrySolution solution, Speaker
         var here = setup.Counted[fill.From];
         var next = setup.Counted.Skip(fill.From + 1).First(p => p.Id != here.Id);
         var need = _line.UseL[next.Point] - _line.UseL[here.Point];
-        var before = solution.Fills.First(f => f.To == fill.From);
+        var before = solution.Fills.Last(f => f.To <= fill.From && setup.Counted[f.From].Id != here.Id);
         var back = _line.UseL[here.Point] - _line.UseL[setup.Counted[before.From].Point];
         var km = say.Of(Quantity.Distance, _line.Km[next.Point] - _line.Km[here.Point]);
-        var start = $"If it is dry: {L(fill.ArriveL)} in hand, {NameOf(next)} in {km}: ";
+        var start = $"If it is dry: {L(fill.ArriveL)} in hand, {next.Name} in {km}: ";
         return start + (need <= fill.ArriveL
             ? "it reaches"
-            : back <= fill.ArriveL ? $"{L(need - fill.ArriveL)} short, turn back to {NameOf(setup.Counted[before.From])}"
-            : $"{L(need - fill.ArriveL)} short, and {L(back - fill.ArriveL)} short back to {NameOf(setup.Counted[before.From])}");
+            : back <= fill.ArriveL ? $"{L(need - fill.ArriveL)} short, turn back to {setup.Counted[before.From].Name}"
+            : $"{L(need - fill.ArriveL)} short, and {L(back - fill.ArriveL)} short back to {setup.Counted[before.From].Name}");
     }
 
     private string IfRunning(Place place)
@@ -164,10 +176,18 @@ internal sealed class PlanStops(PlanSetup setup, CarrySolution solution, Speaker
         List<Place> with = [.. _line.Places.Where(p => setup.Counted.Contains(p) || p == place)];
         var on = CarrySolver.From(setup.ProblemOver(with), with.IndexOf(place)).Fills[0];
         var to = with[on.To];
-        var skipped = solution.Fills.Skip(1).Select(f => setup.Counted[f.From]).Where(p => p.Point > place.Point && p.Point < to.Point).Select(NameOf).ToList();
+        var skipped = solution.Fills.Skip(1).Select(f => setup.Counted[f.From]).Where(p => p.Point > place.Point && p.Point < to.Point).Select(p => p.Name).Distinct().ToList();
+        if (on.LeaveL - InHand(place, null) < WorthStoppingL)
+        {
+            return "If it is running: no need to stop";
+        }
+
         var words = $"If it is running: top up to {L(on.LeaveL)}";
-        return skipped.Count > 0 ? $"{words} and skip {string.Join(" and ", skipped)}" : $"{words} to {NameOf(to)}";
+        return skipped.Count > 0 ? $"{words} and skip {string.Join(" and ", skipped)}" : $"{words} to {to.Name}";
     }
 
-    private string L(double litres) => say.Of(Quantity.Volume, Math.Ceiling((litres * 20) - 1e-6) / 20);
+    /// <summary>Up to the next twentieth of a litre: what a bottle's marks can tell.</summary>
+    internal static double UpToCup(double litres) => Math.Ceiling((litres * 20) - 1e-6) / 20;
+
+    private string L(double litres) => say.Of(Quantity.Volume, UpToCup(litres));
 }

@@ -21,7 +21,7 @@ internal static class DemoTrip
     public static TripRoute Route(DateOnly today, ReadRoute line) => new(
         "Four days across the island", today.AddDays(1), line.LengthKm, line.Heights, line.Latitudes, line.Longitudes,
         [new(0, Terrain.GoodPath), new(13, Terrain.Rough), new(21.5, Terrain.GoodPath), new(29.5, Terrain.Rough), new(35, Terrain.GoodPath)],
-        Days:
+        Pace: 1.25, BreakShare: 0.2, Days:
         [
             new(8, 11.5, "Beck terrace"), new(7.5, 24.6, "Cistern hut"), new(7, 38.2, "Whin hollow"), new(8),
         ],
@@ -41,7 +41,7 @@ internal static class DemoTrip
     [
         new("Litre bottle, wide mouth", 1, MassKg: 0.12, Walker: "Ilva"), new("Steel bottle", 0.75, MassKg: 0.16, Walker: "Ilva"),
         new("Quart bottle", 0.95, MassKg: 0.14, Walker: "Sorrel"), new("Soft bladder with hose", 2, MassKg: 0.17, Walker: "Sorrel"),
-        new("Soft bladder with hose", 2, MassKg: 0.17, Walker: "Torren"), new("Camp bag", 10, ContainerRole.Either, 0.2, "Torren"),
+        new("Soft bladder with hose", 2, MassKg: 0.17, Walker: "Torren"), new("Spare bladder", 2, MassKg: 0.07, Walker: "Ilva"), new("Camp bag", 10, ContainerRole.Either, 0.2, "Torren"),
     ];
 
     public static ReadRoute Line() => RouteReading.Of("Four days across the island", Track.Of([.. Points()])!, [], []);

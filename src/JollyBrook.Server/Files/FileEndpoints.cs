@@ -16,11 +16,11 @@ internal static class FileEndpoints
         var group = routes.MapGroup("/api/files").WithTags("files").WantsFormToken();
         group.MapPost("route", (HttpRequest request) => ReadAsync(request, "file", text => RouteFile.Read(text)))
             .WithName("read-route").WithSummary("A route out of GPX or GeoJSON: ground, line, places.")
-            .Accepts<string>("text/plain").Produces<ReadRoute>().Produces<Problem>(400, "application/problem+json")
+            .Accepts<string>("text/plain", "application/json").Produces<ReadRoute>().Produces<Problem>(400, "application/problem+json")
             .WithMetadata(new RequestSizeLimitAttribute(MostBytes)).For(Audience.SignedIn);
         group.MapPost("weather", (HttpRequest request) => ReadAsync(request, "file", text => WeatherTable.Read(text)))
             .WithName("read-weather").WithSummary("Weather by the hour out of a CSV table.")
-            .Accepts<string>("text/plain").Produces<IReadOnlyList<DayWeather>>().Produces<Problem>(400, "application/problem+json")
+            .Accepts<string>("text/plain", "application/json").Produces<IReadOnlyList<DayWeather>>().Produces<Problem>(400, "application/problem+json")
             .For(Audience.SignedIn);
     }
 

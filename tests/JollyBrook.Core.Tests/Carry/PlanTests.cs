@@ -16,7 +16,7 @@ public sealed class PlanTests
         var (start, spring, brook, finish) = (plan.Stops[0], plan.Stops[1], plan.Stops[2], plan.Stops[3]);
         spring.Planned.ShouldBeTrue();
         brook.Planned.ShouldBeFalse();
-        brook.IfElse.ShouldStartWith("If it is running: top up");
+        brook.IfElse.ShouldStartWith("If it is running:");
         spring.IfElse.ShouldStartWith("If it is dry:");
         // Even use: 8, 12 km of 20; the reserve stays in hand.
         start.LeaveL.ShouldBe((plan.NeedL * 8 / 20) + 0.5, 0.01);

@@ -129,7 +129,7 @@ export function WeatherPanel() {
             />
           </Box>
           {day.windMs != null && (
-            <Typography variant="body2">
+            <Typography variant="body2" sx={{ mt: 1.5 }}>
               Wind about {Math.round(day.windMs)} m/s; not reckoned with.
             </Typography>
           )}

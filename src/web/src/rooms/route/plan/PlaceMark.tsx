@@ -19,14 +19,14 @@ export function PlaceMark({ stop, x, y, foot }: Props) {
   if (stop.kind === 'camp') {
     return (
       <g>
-        {stem}
         <path
-          d={`M${x},${y - 11} l13,23 h-26 Z`}
+          d={`M${x},${foot - 22} l14,24 h-28 Z`}
           fill={palette.background.paper}
           stroke={palette.text.primary}
           strokeWidth={2.5}
+          strokeLinejoin="round"
         />
-        <path d={`M${x},${y + 1} l6,11 h-12 Z`} fill={palette.text.primary} />
+        <path d={`M${x},${foot - 9} l6,11 h-12 Z`} fill={palette.text.primary} />
       </g>
     );
   }

@@ -41,9 +41,10 @@ export function RouteStrip({ plan, sure }: Props) {
   ]);
   const ink = { fill: theme.palette.text.primary, fontSize: 16, fontFamily: theme.typography.fontFamily };
   const litres = entryScale(catalogue, 'volume');
-  const ticks = [0, mostL / 2, mostL / 1.08];
-  const kmStep =
-    plan.lengthKm > 200 ? 50 : plan.lengthKm > 60 ? 20 : plan.lengthKm > 25 ? 10 : plan.lengthKm > 8 ? 5 : 1;
+  const litreStep = niceStep((mostL * litres.factor) / 3) / litres.factor;
+  const ticks = Array.from({ length: Math.floor(mostL / litreStep) + 1 }, (_, i) => i * litreStep);
+  const kmFactor = entryScale(catalogue, 'distance').factor;
+  const kmStep = niceStep((plan.lengthKm * kmFactor) / 6) / kmFactor;
   const kms = Array.from({ length: Math.floor(plan.lengthKm / kmStep) + 1 }, (_, i) => i * kmStep);
   const places = plan.stops.filter((s) => s.kind === 'source' || s.kind === 'camp' || s.kind === 'bailOut');
 
@@ -111,9 +112,7 @@ export function RouteStrip({ plan, sure }: Props) {
           ))}
           {kms.map((km) => (
             <text key={km} x={x(km)} y={height - 10} textAnchor="middle" {...ink}>
-              {km === 0
-                ? show(catalogue, 'distance', 0)
-                : plain(km * entryScale(catalogue, 'distance').factor, 0)}
+              {km === 0 ? show(catalogue, 'distance', 0) : plain(km * kmFactor, 1)}
             </text>
           ))}
           {band.length > 0 && (
@@ -148,4 +147,10 @@ export function RouteStrip({ plan, sure }: Props) {
       </Typography>
     </Box>
   );
+}
+
+/** 1, 2 or 5 times a power of ten, at least as large. */
+function niceStep(least: number): number {
+  const power = 10 ** Math.floor(Math.log10(least));
+  return ([1, 2, 5].find((n) => n * power >= least) ?? 10) * power;
 }

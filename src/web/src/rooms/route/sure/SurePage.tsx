@@ -34,7 +34,7 @@ export function SurePage() {
           <Typography>
             {percent(response.shortChance)} of {plain(response.runs, 0)} simulated walks (give or take{' '}
             {percent(2 * response.errorOfChance)})
-            {response.worstStretch !== null && `; most of them between ${response.worstStretch}`}
+            {response.worstStretch !== null && `; most of them ${response.worstStretch}`}
             {response.worstHour !== null && `, towards ${response.worstHour}:00`}.
           </Typography>
         )}
