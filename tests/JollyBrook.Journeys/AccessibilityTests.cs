@@ -60,12 +60,20 @@ public sealed class AccessibilityTests : IDisposable
     {
         using var browser = _server.NewBrowser(width, height);
         browser.Open("/settings");
-        foreach (var (path, sign) in new[] { ("/settings", "Signed in as"), ("/settings/device", "Kept on this device"), ("/settings/party", "Torren"), ("/settings/account", "Sign out here"), ("/settings/backup", "Save the backup"), ("/choose", "Nothing to choose"), ("/join#nothing", "no longer holds") })
+        foreach (var (path, sign) in new[] { ("/settings", "Signed in as"), ("/settings/device", "Kept on this device"), ("/settings/party", "Torren"), ("/settings/account", "Sign out here"), ("/settings/backup", "Save the backup"), ("/choose", "Nothing to choose"), ("/route", "At each place"), ("/route/new", "Or type the legs"), ("/body", "Rules of thumb"), ("/join#nothing", "no longer holds") })
         {
             browser.UntilText("Demo data.");
             browser.Go(path);
             browser.UntilText(sign);
             Check(browser, $"{path} {width}");
+        }
+
+        browser.Go("/route");
+        foreach (var (tab, sign) in new[] { ("Sources", "Add a source"), ("Days, weather, kit", "Ground underfoot"), ("How sure", "Against other ways"), ("Take it along", "Without a phone"), ("Ground", "Or replace it by legs") })
+        {
+            browser.Click("tab", tab);
+            browser.UntilText(sign);
+            Check(browser, $"route, {tab} {width}");
         }
 
         using var own = new AppServer(demo: false, makeOwner: false);

@@ -24,5 +24,13 @@ public sealed class EmptyRoomsTests : IDisposable
         _browser.Click("link", "Treat some water");
         _browser.UntilHeadline("1 min at a rolling boil");
         _browser.Named("combobox", "Container").Text.ShouldBe("Another container");
+        _browser.Click("link", "Body");
+        _browser.UntilText("Nobody is entered yet.");
+        _browser.Click("link", "Route");
+        _browser.UntilText("Or type the legs");
+        _browser.Click("button", "Make the route");
+        _browser.UntilText("No containers given: taken as 3 L for each walker.");
+        _browser.Click("tab", "Sources");
+        _browser.UntilText("No water is entered on this route.");
     }
 }

@@ -69,7 +69,7 @@ public sealed class OfflineJourney : IDisposable
         foreach (var (path, sign) in new[]
                  {
                      ("/now", "Camp bag"), ("/treat", "Drink at"), ("/kit", "Flocculant drops"), ("/book", "Quart bottle"),
-                     ("/words", "Where practitioners disagree"), ("/settings", "Reading and typing"), ("/settings/party", "Torren"),
+                     ("/words", "Where practitioners disagree"), ("/route", "At each place"), ("/body", "Rules of thumb"), ("/settings", "Reading and typing"), ("/settings/party", "Torren"),
                      ("/settings/backup", "Save the backup"), ("/choose", "Nothing to choose"),
                      ("/settings/device", "The whole program is on this device"),
                  })

@@ -83,6 +83,7 @@ internal static class RequestGen
         (2, KitItem.Select(json => ("kit-item", json))),
         (1, Gen.Const(("words", "{}"))),
         (4, Progress.Select(json => ("batch-progress", json))),
+        (12, PlanningRequestGen.Any),
         (1, Broken.Select(json => ("treat", json))),
         (1, Gen.Const(("divine", "{}"))));
 

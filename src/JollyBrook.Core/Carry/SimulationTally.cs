@@ -80,7 +80,8 @@ internal sealed class SimulationTally
         return (counts.Length - 1) * _binL;
     }
 
-    private int Bin(double litres) => Math.Clamp((int)(litres / _binL), 0, (2 * Bins) - 1);
+    /// <summary>A hair to the right, so that a figure on the edge of a bin falls into the same one on every host.</summary>
+    private int Bin(double litres) => (int)Math.Clamp((litres / _binL) + 1e-6, 0, (2 * Bins) - 1);
 
     private void Add(SimulationTally other)
     {

@@ -96,7 +96,7 @@ internal static class Stretches
             {
                 yield return new Remedy(
                     RemedyKind.AskReport,
-                    $"Find out whether {place.Name} runs ({Speaker.Number(Math.Floor(place.Chance!.Value * 100), 0)} %): a fresh report would be enough", false,
+                    $"Find out whether {place.Name} runs ({SourceReliability.Percent(place.Chance!.Value)} %): a fresh report would be enough", false,
                     SourceId: place.Id);
             }
         }

@@ -85,7 +85,7 @@ public static class JudgeSource
         var distance = Speaker.For(request.Units).Of(Quantity.Distance, km);
         var trusted = sure >= SourceReliability.Trusted;
         return new NextSource(
-            next.Id, next.Source.Name ?? "", $"{distance} on, runs with a chance of {Speaker.Number(Math.Floor(sure * 100), 0)} %{(trusted ? "" : ", not to be counted on")}",
+            next.Id, next.Source.Name ?? "", $"{distance} on, runs with a chance of {SourceReliability.Percent(sure)} %{(trusted ? "" : ", not to be counted on")}",
             sure, trusted);
     }
 }

@@ -40,6 +40,9 @@ public static class SourceReliability
         _ => 0.05,
     };
 
+    /// <summary>Whole per cent, never rounded up.</summary>
+    public static string Percent(double chance) => Units.Speaker.Number(Math.Floor((chance * 100) + 1e-9), 0);
+
     /// <summary>p = p_class + (p_report − p_class)·2^(−age/21 days); the half-life is a pick.</summary>
     public static double At(SourceClass source, bool? reportedFlowing, double ageDays)
     {

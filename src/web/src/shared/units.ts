@@ -44,3 +44,8 @@ export function writeEntry(scale: Scale, value: number | string | null): string 
 export function figure(value: number): string {
   return Number.isInteger(value) ? String(value) : String(Number(value.toPrecision(5)));
 }
+
+/** A chance in whole per cent, never rounded up. */
+export function wholePercent(chance: number): string {
+  return plain(Math.floor(chance * 100 + 1e-9), 0);
+}

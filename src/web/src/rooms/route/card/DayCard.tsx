@@ -1,7 +1,7 @@
 import { Box, Typography } from '@mui/material';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import type { Plan, Schema } from '../../../core/contract';
-import { plain, show } from '../../../shared/units';
+import { show, wholePercent } from '../../../shared/units';
 import { clock, hoursText } from '../clock';
 
 interface Props {
@@ -85,8 +85,7 @@ function StopLine({ stop }: { stop: Schema<'PlanStop'> }) {
       </Box>
       <Box component="td" sx={cell}>
         <strong>{stop.name}</strong>
-        {stop.chance !== null &&
-          ` (${plain(Math.floor(stop.chance * 100), 0)} %${stop.trusted ? '' : ', not sure'})`}
+        {stop.chance !== null && ` (${wholePercent(stop.chance)} %${stop.trusted ? '' : ', not sure'})`}
         <br />
         {stop.planned || stop.kind === 'start' ? <strong>{stop.words}</strong> : stop.words}
         {stop.planned && stop.treatBy && `. ${stop.treatBy}`}

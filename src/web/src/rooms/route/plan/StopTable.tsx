@@ -1,7 +1,7 @@
 import { Box, Typography } from '@mui/material';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import type { Plan, Schema } from '../../../core/contract';
-import { plain, show } from '../../../shared/units';
+import { plain, show, wholePercent } from '../../../shared/units';
 import { clock } from '../clock';
 
 /** Place by place: arrive with, take, carry, and what if. */
@@ -53,7 +53,7 @@ function StopRow({ stop, newDay }: { stop: Schema<'PlanStop'>; newDay: boolean }
         <Typography sx={{ fontWeight: 700 }}>{stop.name}</Typography>
         {stop.chance !== null && (
           <Typography variant="body2" sx={{ color: 'text.secondary' }}>
-            runs with {plain(Math.floor(stop.chance * 100), 0)} %{stop.trusted ? '' : ', not counted on'}
+            runs with {wholePercent(stop.chance)} %{stop.trusted ? '' : ', not counted on'}
           </Typography>
         )}
       </Box>

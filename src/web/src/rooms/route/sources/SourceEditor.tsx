@@ -7,7 +7,7 @@ import { ProblemLine } from '../../../shared/ProblemLine';
 import { Section } from '../../../shared/Section';
 import { SelectEntry } from '../../../shared/SelectEntry';
 import { TextEntry } from '../../../shared/TextEntry';
-import { plain } from '../../../shared/units';
+import { wholePercent } from '../../../shared/units';
 import type { Kept } from '../../../store/records';
 import { useEdited } from '../../../store/useEdited';
 import { useTrip } from '../TripContext';
@@ -55,7 +55,7 @@ export function SourceEditor({ record, stop }: Props) {
     <Section title={source.name ?? ''}>
       <Typography sx={{ fontWeight: 700, fontSize: '1.1875rem' }}>
         {stop?.chance != null
-          ? `Runs with ${plain(Math.floor(stop.chance * 100), 0)} %: ${source.doNotUse ? 'do not use' : stop.trusted ? 'counted on' : 'not counted on'}`
+          ? `Runs with ${wholePercent(stop.chance)} %: ${source.doNotUse ? 'do not use' : stop.trusted ? 'counted on' : 'not counted on'}`
           : ''}
       </Typography>
       {plan.problem && <ProblemLine>{plan.problem.detail}</ProblemLine>}

@@ -5,7 +5,7 @@ import { useCatalogue } from '../../../core/CatalogueContext';
 import type { Schema } from '../../../core/contract';
 import { ListCard } from '../../../shared/ListCard';
 import { Section } from '../../../shared/Section';
-import { plain, show } from '../../../shared/units';
+import { show, wholePercent } from '../../../shared/units';
 import { keep, type Kept } from '../../../store/records';
 import { useStore } from '../../../store/StoreContext';
 import { useTrip } from '../TripContext';
@@ -100,7 +100,7 @@ function SourceLine({ source, stop }: LineProps) {
             : stop?.trusted
               ? 'Counted on'
               : 'Not counted on'}
-        {stop?.chance != null && `: runs with ${plain(Math.floor(stop.chance * 100), 0)} %`}
+        {stop?.chance != null && `: runs with ${wholePercent(stop.chance)} %`}
         {` · ${name}`}
       </Typography>
     </>

@@ -1,0 +1,123 @@
+using System.Globalization;
+using System.Text.Json;
+using JollyBrook.Core.Route;
+using OpenQA.Selenium;
+
+namespace JollyBrook.Journeys;
+
+/// <summary>From a dropped track to a card in the hand: sources, a stretch that is too long, its remedy, the wanted certainty, and all of it offline.</summary>
+public sealed class RouteJourney : IDisposable
+{
+    private readonly AppServer _server = new(demo: false);
+    private readonly Browser _browser;
+    private readonly string _track = Path.Combine(Directory.CreateTempSubdirectory("jolly-brook-track-").FullName, "over-the-moor.gpx");
+
+    public RouteJourney()
+    {
+        _browser = _server.NewBrowser(keepsProgram: true);
+        File.WriteAllText(_track, Track());
+    }
+
+    public void Dispose()
+    {
+        _browser.Dispose();
+        _server.Dispose();
+        Directory.Delete(Path.GetDirectoryName(_track)!, recursive: true);
+    }
+
+    [Fact]
+    public async Task A_track_becomes_a_card_in_the_hand()
+    {
+        _browser.Open("/route");
+        _browser.UntilText("Drop a track");
+        _browser.Find(By.CssSelector("input[aria-label='Track file']")).SendKeys(_track);
+        _browser.UntilText("At each place");
+        _browser.UntilText("Moss spring");
+        _browser.UntilText("Nobody is entered yet: taken as one walker of 75 kg.");
+
+        // The source is told apart from hearsay.
+        _browser.Click("tab", "Sources");
+        _browser.Find(By.XPath("//button[contains(., 'Reed seep')]")).Click();
+        _browser.UntilText("Runs with 50 %: not counted on");
+        _browser.Click("button", "Dry");
+        _browser.UntilText("Runs with 5 %: not counted on");
+
+        // One bottle is too little.
+        _browser.Click("tab", "Days, weather, kit");
+        _browser.Click("button", "Add a container");
+        _browser.Fill("Holds", "0.75");
+        _browser.UntilText("Room for 0.75 L");
+        _browser.Click("tab", "Plan");
+        _browser.Until(() => _browser.Headline.StartsWith("Not with this kit", StringComparison.Ordinal), "what is too little");
+        _browser.UntilText("Too far: ");
+        while (_browser.Headline.StartsWith("Not with this kit", StringComparison.Ordinal))
+        {
+            var before = _browser.Headline;
+            _browser.Find(By.XPath("//li[contains(., 'more of containers')]//button")).Click();
+            _browser.Until(() => _browser.Headline != before, "the plan to follow the remedy");
+        }
+
+        _browser.Headline.ShouldStartWith("Leave with");
+
+        _browser.Click("tab", "How sure");
+        _browser.UntilText("Against other ways");
+        _browser.Until(() => _browser.Text.Contains("95 % sure", StringComparison.Ordinal), "the reserve for it");
+        if (_browser.Has("button", "Plan with that reserve"))
+        {
+            _browser.Click("button", "Plan with that reserve");
+        }
+
+        _browser.Click("tab", "Take it along");
+        _browser.UntilText("Without a phone:");
+        var pdf = (Dictionary<string, object>)_browser.Driver.ExecuteCdpCommand("Page.printToPDF", new Dictionary<string, object?> { ["preferCSSPageSize"] = true })!;
+        var bytes = Convert.FromBase64String((string)pdf["data"]);
+        System.Text.Encoding.ASCII.GetString(bytes, 0, 5).ShouldBe("%PDF-");
+        // A5 is 420 × 595 points.
+        System.Text.Encoding.Latin1.GetString(bytes).ShouldContain("/MediaBox [0 0 419");
+
+        _browser.Click("button", "GPX with the plan in its waypoints");
+        await ReadsBackAsync(_browser.SavedFile(".gpx"));
+        _browser.Click("button", "Table (CSV)");
+        _browser.SavedFile(".csv").ShouldStartWith("day,along_km,place");
+
+        _browser.Click("tab", "Plan");
+        _browser.UntilText("At each place");
+        _browser.UntilText("All saved.");
+        var headline = _browser.Headline;
+        _browser.UntilOfflineReady();
+        _server.Stop();
+        _browser.Open("/route");
+        _browser.UntilHeadline(headline);
+        _browser.UntilText("Moss spring");
+        _browser.Click("tab", "Take it along");
+        _browser.Click("button", "GPX with the plan in its waypoints");
+    }
+
+    /// <summary>What the page wrote is the same route to the reader.</summary>
+    private async Task ReadsBackAsync(string gpx)
+    {
+        var sent = await ReadAsync(File.ReadAllText(_track));
+        var written = await ReadAsync(gpx);
+        written.GetProperty("lengthKm").GetDouble().ShouldBe(sent.GetProperty("lengthKm").GetDouble(), 0.02);
+        written.GetProperty("ascentM").GetDouble().ShouldBe(sent.GetProperty("ascentM").GetDouble(), sent.GetProperty("ascentM").GetDouble() * 0.03);
+        var (before, after) = (sent.GetProperty("heights").GetString()!, written.GetProperty("heights").GetString()!);
+        EncodedNumbers.Decode(after)!.Count.ShouldBe(EncodedNumbers.Decode(before)!.Count);
+        written.GetProperty("places").EnumerateArray().Select(p => p.GetProperty("name").GetString()).ShouldContain("Moss spring");
+        gpx.ShouldContain("Take ");
+    }
+
+    private async Task<JsonElement> ReadAsync(string text)
+    {
+        using var content = new StringContent(text, System.Text.Encoding.UTF8, "text/plain");
+        using var response = await _server.Owner.Http.PostAsync("/api/files/route", content);
+        return JsonDocument.Parse(await response.Content.ReadAsStringAsync()).RootElement;
+    }
+
+    /// <summary>22 km due east over a moor, a spring and a seep on the way.</summary>
+    private static string Track()
+    {
+        string Point(string tag, double km, string inside) => string.Create(CultureInfo.InvariantCulture, $"<{tag} lat=\"46.2\" lon=\"{-28.7 + (km / 76.96):0.000000}\">{inside}</{tag}>");
+        var points = string.Concat(Enumerable.Range(0, 221).Select(i => Point("trkpt", i / 10.0, string.Create(CultureInfo.InvariantCulture, $"<ele>{300 + (200 * Math.Sin(i / 35.0)):0.0}</ele>"))));
+        return $"<?xml version=\"1.0\"?><gpx version=\"1.1\" creator=\"test\" xmlns=\"http://www.topografix.com/GPX/1/1\">{Point("wpt", 9, "<name>Moss spring</name>")}{Point("wpt", 15, "<name>Reed seep</name>")}<trk><name>Over the moor</name><trkseg>{points}</trkseg></trk></gpx>";
+    }
+}
