@@ -19,6 +19,22 @@ if (Wants("calculations"))
     }
 }
 
+if (Wants("plan"))
+{
+    PlanTimes.Print();
+}
+
+if (Wants("fuzz"))
+{
+    var (read, refused, unhandled, first) = FileFuzz.Run(Path.Combine(Repository.Root, "tests/JollyBrook.Server.Tests/Files/awkward"));
+    Console.WriteLine();
+    Console.WriteLine($"{FileFuzz.Inputs} mutated files: {read} read, {refused} refused with a reason, {unhandled} unhandled        limit: 0 unhandled");
+    if (first is not null)
+    {
+        Console.WriteLine(first);
+    }
+}
+
 if (Wants("visits"))
 {
     using var page = new PageTimes();

@@ -37,7 +37,7 @@ public sealed class RouteJourney : IDisposable
 
         // The source is told apart from hearsay.
         _browser.Click("tab", "Sources");
-        _browser.Find(By.XPath("//button[contains(., 'Reed seep')]")).Click();
+        _browser.Click(_browser.Find(By.XPath("//button[contains(., 'Reed seep')]")));
         _browser.UntilText("Runs with 50 %: not counted on");
         _browser.Click("button", "Dry");
         _browser.UntilText("Runs with 5 %: not counted on");
@@ -53,7 +53,7 @@ public sealed class RouteJourney : IDisposable
         while (_browser.Headline.StartsWith("Not with this kit", StringComparison.Ordinal))
         {
             var before = _browser.Headline;
-            _browser.Find(By.XPath("//li[contains(., 'more of containers')]//button")).Click();
+            _browser.Click(_browser.Find(By.XPath("//li[contains(., 'more of containers')]//button")));
             _browser.Until(() => _browser.Headline != before, "the plan to follow the remedy");
         }
 
@@ -72,8 +72,8 @@ public sealed class RouteJourney : IDisposable
         var pdf = (Dictionary<string, object>)_browser.Driver.ExecuteCdpCommand("Page.printToPDF", new Dictionary<string, object?> { ["preferCSSPageSize"] = true })!;
         var bytes = Convert.FromBase64String((string)pdf["data"]);
         System.Text.Encoding.ASCII.GetString(bytes, 0, 5).ShouldBe("%PDF-");
-        // A5 is 420 × 595 points.
-        System.Text.Encoding.Latin1.GetString(bytes).ShouldContain("/MediaBox [0 0 419");
+        // A5: 420 × 595 points.
+        System.Text.Encoding.Latin1.GetString(bytes).ShouldContain("/MediaBox [0 0 420 594");
 
         _browser.Click("button", "GPX with the plan in its waypoints");
         await ReadsBackAsync(_browser.SavedFile(".gpx"));

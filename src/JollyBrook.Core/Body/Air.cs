@@ -17,7 +17,7 @@ public enum SunLoad
 /// <param name="Sun">Sun on the walker.</param>
 public readonly record struct Air(double TemperatureC, double HumidityPercent, SunLoad Sun)
 {
-    private const double MmHgPerKPa = 7.50062;
+    public const double MmHgPerKPa = 7.50062;
 
     /// <summary>Air temperature + 7 °C in full sun, + 4 °C in part (pick).</summary>
     public double OperativeC => TemperatureC + Sun switch { SunLoad.Full => 7, SunLoad.Part => 4, _ => 0 };

@@ -24,10 +24,14 @@ public readonly record struct HeatBalance(double RequiredWPerM2, double MaximumW
         gradePercent > 0 ? totalKg * Gravity * speedMs * gradePercent / 100 : 0;
 
     /// <summary>E_req = (M − climb work)/A + 6.45·(T_op − 36)/clo; E_max = 14.21·(im/clo)·(44.6 − P_a), mmHg; E_res = 0.0173·(M/A)·(5.87 − P_a), kPa.</summary>
-    public static HeatBalance Of(double metabolicW, double climbW, double surfaceM2, Air air, ClothingResistance worn) => new(
-        ((metabolicW - climbW) / surfaceM2) + (6.45 * (air.OperativeC - SkinC) / worn.Clo),
-        Math.Max(0, 14.21 * worn.VapourPermeability * (SkinMmHg - air.VapourMmHg)),
-        Math.Max(0, 0.0173 * metabolicW / surfaceM2 * (5.87 - air.VapourKPa)));
+    public static HeatBalance Of(double metabolicW, double climbW, double surfaceM2, Air air, ClothingResistance worn)
+    {
+        var vapour = air.VapourKPa;
+        return new HeatBalance(
+            ((metabolicW - climbW) / surfaceM2) + (6.45 * (air.OperativeC - SkinC) / worn.Clo),
+            Math.Max(0, 14.21 * worn.VapourPermeability * (SkinMmHg - (vapour * Air.MmHgPerKPa))),
+            Math.Max(0, 0.0173 * metabolicW / surfaceM2 * (5.87 - vapour)));
+    }
 
     /// <summary>
     /// Gonzalez 2009: 147 + 1.527·E_req − 0.87·E_max. Shapiro 1982: 27.9·E_req·E_max^−0.455, the high estimate. Both g·m⁻²·h⁻¹.

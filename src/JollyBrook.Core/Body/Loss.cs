@@ -18,10 +18,13 @@ public readonly record struct Loss(double MetabolicW, HeatBalance Heat, double S
     }
 
     /// <summary>The same from a mean metabolic rate and climb work, W.</summary>
-    public static Loss Of(Walker walker, double metabolicW, double climbW, Air air, SweatSchool school)
+    public static Loss Of(Walker walker, double metabolicW, double climbW, Air air, SweatSchool school) =>
+        Of(walker, walker?.SurfaceM2 ?? 0, metabolicW, climbW, air, school);
+
+    /// <summary>The same with the body's surface already known, m².</summary>
+    internal static Loss Of(Walker walker, double surface, double metabolicW, double climbW, Air air, SweatSchool school)
     {
         ArgumentNullException.ThrowIfNull(walker);
-        var surface = walker.SurfaceM2;
         var heat = HeatBalance.Of(metabolicW, climbW, surface, air, walker.Resistance);
         return new Loss(
             metabolicW, heat, Sweating.LPerH(heat, surface, walker.IsAcclimatised, school), Sweating.BreathedLPerH(heat, surface));

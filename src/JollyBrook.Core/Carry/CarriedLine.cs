@@ -3,8 +3,27 @@ namespace JollyBrook.Core.Carry;
 /// <summary>The carried water along the route, falling as it is drunk and rising at each fill.</summary>
 internal static class CarriedLine
 {
-    public static List<LinePoint> Of(PlanSetup setup, CarrySolution solution) =>
-        [.. Points(setup, solution).Select(p => new LinePoint(setup.Line.Km[p.Point], p.Litres))];
+    /// <summary>More than a picture can show.</summary>
+    private const int PicturePoints = 400;
+
+    /// <summary>Every rise and fall, and of the slopes between them as many points as a picture can show.</summary>
+    public static List<LinePoint> Of(PlanSetup setup, CarrySolution solution)
+    {
+        List<LinePoint> line = [];
+        var (step, points) = (setup.Ground.LengthKm / PicturePoints, Points(setup, solution).ToList());
+        for (var i = 0; i < points.Count; i++)
+        {
+            var km = setup.Line.Km[points[i].Point];
+            var turns = i == 0 || i == points.Count - 1 || points[i - 1].Point == points[i].Point || points[i + 1].Point == points[i].Point
+                || setup.Line.Into[points[i].Point] is null || setup.Line.Into[points[i + 1].Point] is null;
+            if (turns || km - line[^1].Km >= step)
+            {
+                line.Add(new LinePoint(km, points[i].Litres));
+            }
+        }
+
+        return line;
+    }
 
     public static List<(double Effort, double Litres)> ByEffort(PlanSetup setup, CarrySolution solution) =>
         [.. Points(setup, solution).Select(p => (setup.Line.EffortKm[p.Point], p.Litres))];

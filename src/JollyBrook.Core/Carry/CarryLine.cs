@@ -8,10 +8,10 @@ internal sealed class CarryLine
     private readonly List<double> _use = [0], _effort = [0], _useByEffort = [0], _clock = [], _km = [0];
     private readonly List<int> _day = [0];
 
-    public CarryLine(PlanRequest request, GroundProfile ground, Party party)
+    public CarryLine(PlanRequest request, GroundProfile ground, Party party, bool withSlopes)
     {
         (Ground, Places) = (ground, Carry.Places.Of(request, ground));
-        Timeline = new Timeline(request.Route!, ground, party, [.. Places.Select(p => p.Step).Distinct()]);
+        Timeline = new Timeline(request.Route!, ground, party, [.. Places.Select(p => p.Step).Distinct()], withSlopes);
         _clock.Add(Timeline.Walk[0].StartHour);
         LayOut();
         (UseL, EffortKm, UseByEffort) = ([.. _use], [.. _effort], [.. _useByEffort]);

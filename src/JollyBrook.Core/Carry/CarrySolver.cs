@@ -17,75 +17,103 @@ public static class CarrySolver
         return new Search(problem).Best();
     }
 
-    /// <summary>The best way on from a stop that is found running, and what it then costs to the finish.</summary>
-    public static CarrySolution From(CarryProblem problem, int stop)
+    /// <summary>Solves once, and then tells the way on from places that are not among its stops.</summary>
+    public static (CarrySolution Solution, Func<CarryStop, CarryFill> WayOn) SolveWithWaysOn(CarryProblem problem)
     {
         ArgumentNullException.ThrowIfNull(problem);
-        return new Search(problem).BestFrom(stop);
+        var search = new Search(problem);
+        return (search.Best(), search.WayOn);
     }
 
     private readonly record struct Hop(double LeaveL, double DrinkL, double ArriveNextL, bool Waits, double ShortL, double Cost);
 
     private sealed class Search(CarryProblem problem)
     {
+        private readonly CarryStop[] _stops = [.. problem.Stops];
+        private readonly double[] _use = [.. problem.Stops.Select(s => problem.UseL[s.Point])];
+        private readonly double[] _effort = [.. problem.Stops.Select(s => problem.EffortKm[s.Point])];
+        private readonly double[] _area = [.. problem.Stops.Select(s => problem.UseByEffort[s.Point])];
+
         // Backwards: the level on arrival is settled by the hop that leads there, and minutes by the litre depend on it.
         private readonly double[,] _rest = new double[problem.Stops.Count, 2];
         private readonly (int To, bool Waits)[,] _next = new (int, bool)[problem.Stops.Count, 2];
 
-        public CarrySolution Best() => BestFrom(0);
-
-        public CarrySolution BestFrom(int start)
+        public CarrySolution Best()
         {
-            for (var i = problem.Stops.Count - 2; i >= start; i--)
+            for (var i = _stops.Length - 2; i >= 0; i--)
             {
                 // 0: arrives with the reserve. 1: arrives with what the treatment's wait needs.
-                for (var level = 0; level < (i == start || problem.Stops[i].WaitNeedL <= problem.ReserveL ? 1 : 2); level++)
+                for (var level = 0; level < (i == 0 || _stops[i].WaitNeedL <= problem.ReserveL ? 1 : 2); level++)
                 {
-                    Look(i, level, i == start ? 0 : Arrival(i, level), start);
+                    (_rest[i, level], _next[i, level]) = Look(_stops[i], i, i == 0 ? 0 : Arrival(i, level));
                 }
             }
 
-            return Follow(start);
+            return Follow();
         }
 
-        private double Arrival(int stop, int level) => level == 0 ? problem.ReserveL : problem.Stops[stop].WaitNeedL;
-
-        private void Look(int i, int level, double arriveL, int start)
+        /// <summary>The first hop of the best way on from a stop found running; after <see cref="Best"/>.</summary>
+        public CarryFill WayOn(CarryStop from)
         {
-            var best = double.PositiveInfinity;
-            for (var j = i + 1; j < problem.Stops.Count; j++)
+            var before = 0;
+            while (before + 1 < _stops.Length - 1 && _stops[before + 1].Point <= from.Point)
             {
-                var last = j == problem.Stops.Count - 1;
-                var mustWait = !last && problem.Stops[j].WaitNeedL > problem.ReserveL;
+                before++;
+            }
+
+            var (_, (to, waits)) = Look(from, before, problem.ReserveL, isStart: false);
+            var hop = Between(from, to, problem.ReserveL, Level(to, waits), waits, isStart: false);
+            return new CarryFill(before, to, problem.ReserveL, hop.DrinkL, hop.LeaveL, hop.ArriveNextL, waits, hop.ShortL);
+        }
+
+        private double Arrival(int stop, int level) => level == 0 ? problem.ReserveL : _stops[stop].WaitNeedL;
+
+        /// <summary>The best of all next stops after number <paramref name="i"/>, and what it costs to the finish.</summary>
+        private (double Cost, (int To, bool Waits) Next) Look(CarryStop from, int i, double arriveL, bool? isStart = null)
+        {
+            var best = (Cost: double.PositiveInfinity, Next: (To: i + 1, Waits: false));
+            var (useHere, room) = (problem.UseL[from.Point], from.CapacityL + from.OnTheSpotL + from.DrinkL - problem.ReserveL);
+            for (var j = i + 1; j < _stops.Length; j++)
+            {
+                // Further on it fits even less, and something that fits is known.
+                if (_use[j] - useHere > room + Slack && best.Cost < ShortCostPerL)
+                {
+                    break;
+                }
+
+                var last = j == _stops.Length - 1;
+                var mustWait = !last && _stops[j].WaitNeedL > problem.ReserveL;
                 for (var nextLevel = 0; nextLevel < (mustWait ? 2 : 1); nextLevel++)
                 {
-                    var hop = Between(i, j, arriveL, nextLevel, mustWait && nextLevel == 0, i == start);
-                    var cost = hop.Cost + (last ? 0 : _rest[j, nextLevel]);
+                    var waits = mustWait && nextLevel == 0;
+                    var cost = Between(from, j, arriveL, nextLevel, waits, isStart ?? i == 0).Cost + (last ? 0 : _rest[j, nextLevel]);
                     // Of equal plans the one that fills soonest again: less in hand at once.
-                    if (cost < best - Slack)
+                    if (cost < best.Cost - Slack)
                     {
-                        best = cost;
-                        _next[i, level] = (j, mustWait && nextLevel == 0);
+                        best = (cost, (j, waits));
                     }
                 }
             }
 
-            _rest[i, level] = best;
+            return best;
         }
 
-        private Hop Between(int i, int j, double arriveL, int nextLevel, bool waits, bool isStart)
+        private int Level(int stop, bool waits) =>
+            stop < _stops.Length - 1 && !waits && _stops[stop].WaitNeedL > problem.ReserveL ? 1 : 0;
+
+        private Hop Between(CarryStop from, int j, double arriveL, int nextLevel, bool waits, bool isStart)
         {
-            var (from, to) = (problem.Stops[i], problem.Stops[j]);
-            var (a, b) = (from.Point, to.Point);
+            var to = _stops[j];
+            var a = from.Point;
             var detours = (isStart ? 0 : from.DetourUseL) + to.DetourUseL;
-            var along = problem.UseL[b] - problem.UseL[a];
+            var along = _use[j] - problem.UseL[a];
             var use = along + detours;
             var drink = Math.Min(from.DrinkL, along);
             var arriveNext = Arrival(j, nextLevel);
             var leave = use + arriveNext - drink;
-            var effort = problem.EffortKm[b] - problem.EffortKm[a];
+            var effort = _effort[j] - problem.EffortKm[a];
             // The way out to the water at j is carried along; the way back from i is used up before the line is reached.
-            var carried = ((arriveNext + to.DetourUseL + problem.UseL[b] - drink) * effort) - (problem.UseByEffort[b] - problem.UseByEffort[a]) + NotYetThirsty(a, b, drink);
+            var carried = ((arriveNext + to.DetourUseL + _use[j] - drink) * effort) - (_area[j] - problem.UseByEffort[a]) + NotYetThirsty(a, to.Point, drink);
             var taken = Math.Max(0, leave + drink - arriveL);
             var minutes = (isStart ? 0 : from.StopMinutes + (taken * from.MinutesPerL)) + (waits ? to.WaitMinutes : 0);
             var tooMuch = leave - from.OnTheSpotL - from.CapacityL;
@@ -125,17 +153,16 @@ public static class CarrySolver
             return sum;
         }
 
-        private CarrySolution Follow(int start)
+        private CarrySolution Follow()
         {
             List<CarryFill> fills = [];
             var cost = 0.0;
-            var (i, level, arrive) = (start, 0, 0.0);
-            while (i < problem.Stops.Count - 1)
+            var (i, level, arrive) = (0, 0, 0.0);
+            while (i < _stops.Length - 1)
             {
                 var (j, waits) = _next[i, level];
-                var last = j == problem.Stops.Count - 1;
-                var nextLevel = !last && !waits && problem.Stops[j].WaitNeedL > problem.ReserveL ? 1 : 0;
-                var hop = Between(i, j, arrive, nextLevel, waits, i == start);
+                var nextLevel = Level(j, waits);
+                var hop = Between(_stops[i], j, arrive, nextLevel, waits, i == 0);
                 fills.Add(new CarryFill(i, j, arrive, hop.DrinkL, hop.LeaveL, hop.ArriveNextL, hop.Waits, hop.ShortL));
                 cost += hop.Cost - (ShortCostPerL * hop.ShortL);
                 (i, level, arrive) = (j, nextLevel, hop.ArriveNextL);

@@ -11,6 +11,8 @@ public static class HowSure
     private const int ReserveRuns = 2_000;
     private const double ReserveStepL = 0.25;
 
+    private static readonly Policy[] Others = [Policy.WhenUnderHalf, Policy.FixedLitres];
+
     private static readonly NumberField Runs = new("runs", "Simulated walks", Quantity.Plain, 100, 100_000, "10 000 are usual.");
     private static readonly NumberField Target = new("target", "Wanted chance of running short", Quantity.Share, 0.001, 0.5, "5 % is usual.");
 
@@ -39,7 +41,7 @@ public static class HowSure
             Headline(share), share, Math.Sqrt(share * (1 - share) / runs), runs, places,
             ever ? $"from {places[worst].Name} to {places[Math.Min(worst + 1, places.Count - 1)].Name}" : null,
             ever ? Enumerable.Range(0, 24).MaxBy(h => planned.ShortHours[h]) : null,
-            [Result(Policy.Plan, planned, runs), .. new[] { Policy.WhenUnderHalf, Policy.FixedLitres }.Select(p => Result(p, walk.Tally(p, runs, seed), runs))],
+            [Result(Policy.Plan, planned, runs), .. (request.Compare == false ? [] : Others).Select(p => Result(p, walk.Tally(p, runs, seed), runs))],
             request.Target is { } target ? Reserve(plan, target, seed) : null,
             Steps(walk, runs));
     }
@@ -122,7 +124,7 @@ public static class HowSure
 
         public Walks(PlanRequest plan)
         {
-            Setup = new PlanSetup(plan);
+            Setup = new PlanSetup(plan, forSimulation: true);
             var solution = CarrySolver.Solve(Setup.Problem);
             IsFeasible = solution.IsFeasible;
             Route = SimulatedRoute.Of(Setup, solution);

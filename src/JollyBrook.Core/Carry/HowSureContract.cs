@@ -7,7 +7,8 @@ namespace JollyBrook.Core.Carry;
 /// <param name="Runs">Simulated walks, 100 to 100 000; 10 000 when left out.</param>
 /// <param name="Seed">Of the draws; the same seed gives the same walks.</param>
 /// <param name="Target">Wanted chance of running short at most, 0.001 to 0.5; the reserve for it is looked for when given.</param>
-public sealed record HowSureRequest(PlanRequest? Plan, int? Runs = null, int? Seed = null, double? Target = null);
+/// <param name="Compare">Whether other ways of deciding are walked too; yes when left out.</param>
+public sealed record HowSureRequest(PlanRequest? Plan, int? Runs = null, int? Seed = null, double? Target = null, bool? Compare = null);
 
 /// <summary>Low, middle and high: the 5, 50 and 95 % points, L.</summary>
 public sealed record Spread(double Low, double Middle, double High);

@@ -9,7 +9,7 @@ internal sealed class Party
     /// <summary>Steps of the temperature that the slope of need is taken over, °C.</summary>
     public const double ProbeC = 2.5;
 
-    private readonly (Walker Walker, PersonalFactor Factor, double TotalKg)[] _walkers;
+    private readonly (Walker Walker, PersonalFactor Factor, double TotalKg, double SurfaceM2, double K)[] _walkers;
     private readonly SweatSchool _school;
     private readonly double _share;
 
@@ -18,7 +18,14 @@ internal sealed class Party
         _school = request.Route!.Sweat ?? SweatSchool.Gonzalez2009;
         _share = request.Route.ReplaceShare ?? DrinkPlan.DefaultReplaceShare;
         var given = request.Walkers is { Count: > 0 } some ? some : [new WalkerEntry("", Unnamed)];
-        _walkers = [.. given.Select(w => (w.Walker, FactorOf(w.Id, request.Tests), w.Walker.MassKg!.Value + w.Walker.LoadKg))];
+        _walkers =
+        [
+            .. given.Select(w =>
+            {
+                var factor = FactorOf(w.Id, request.Tests);
+                return (w.Walker, factor, w.Walker.MassKg!.Value + w.Walker.LoadKg, w.Walker.SurfaceM2, factor.K);
+            }),
+        ];
         Names = [.. given.Select(w => w.Walker.Name!)];
     }
 
@@ -44,10 +51,10 @@ internal sealed class Party
     public (double LossLPerH, double WantedLPerH, double PlannedLPerH) Walking(double perKgW, double climbPerKgW, Air air)
     {
         double loss = 0, wanted = 0, planned = 0;
-        foreach (var (walker, factor, total) in _walkers)
+        foreach (var (walker, _, total, surface, k) in _walkers)
         {
-            var own = Loss.Of(walker, perKgW * total, climbPerKgW * total, air, _school);
-            var litres = Math.Min(Sweating.Ceiling(walker.IsAcclimatised), own.SweatLPerH * factor.K) + own.BreathedLPerH;
+            var own = Loss.Of(walker, surface, perKgW * total, climbPerKgW * total, air, _school);
+            var litres = Math.Min(Sweating.Ceiling(walker.IsAcclimatised), own.SweatLPerH * k) + own.BreathedLPerH;
             loss += litres;
             wanted += litres * _share;
             planned += DrinkPlan.WalkingLPerH(litres, _share);

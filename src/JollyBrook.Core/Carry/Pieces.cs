@@ -43,6 +43,19 @@ internal sealed class Pieces
         return (hours, energy / hours, climb / hours, ascent);
     }
 
+    /// <summary>Walking hours alone.</summary>
+    public double Hours(int from, int to)
+    {
+        var hours = 0.0;
+        var height = _ground.ElevationM;
+        for (var i = from; i < to; i++)
+        {
+            hours += WalkingTime.Hours(_school, _ground.StepKm, height[i + 1] - height[i], Terrains.IsOffPath(TerrainAt(i))) * _pace;
+        }
+
+        return hours;
+    }
+
     private Terrain TerrainAt(int step)
     {
         var terrain = Terrain.GoodPath;

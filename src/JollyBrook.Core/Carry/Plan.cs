@@ -20,8 +20,8 @@ public static class Plan
         PlanSetup.Check(request);
         var say = Speaker.For(request.Units);
         var setup = new PlanSetup(request);
-        var solution = CarrySolver.Solve(setup.Problem);
-        var stops = new PlanStops(setup, solution, say).All();
+        var (solution, wayOn) = CarrySolver.SolveWithWaysOn(setup.Problem);
+        var stops = new PlanStops(setup, solution, wayOn, say).All();
         var impossible = Stretches.Impossible(setup, solution, say);
         var most = solution.Fills.Max(f => f.LeaveL - setup.Problem.Stops[f.From].OnTheSpotL);
         var (kgKm, minutes) = (Burden(setup, solution), stops.Sum(s => s.StopMinutes));
@@ -49,11 +49,17 @@ public static class Plan
             : $"Not with this kit: {L(solution.Fills.Max(f => f.ShortL))} too little room for water";
     }
 
-    private static List<SchoolHours> Schools(PlanSetup setup) =>
-    [
-        .. Enum.GetValues<WalkSchool>().Select(s =>
-            new SchoolHours(s, WalkingTime.Name(s), new Pieces(setup.Route with { School = s, Pace = 1 }, setup.Ground).Between(0, setup.Ground.Steps).Hours)),
-    ];
+    /// <summary>The plan's own school is already walked; only the other is reckoned anew.</summary>
+    private static List<SchoolHours> Schools(PlanSetup setup)
+    {
+        var own = setup.Route.School ?? WalkSchool.Tobler;
+        var walked = setup.Line.Timeline.Walk.Sum(w => w.WalkHours) / (setup.Route.Pace ?? 1);
+        return
+        [
+            .. Enum.GetValues<WalkSchool>().Select(s => new SchoolHours(
+                s, WalkingTime.Name(s), s == own ? walked : new Pieces(setup.Route with { School = s, Pace = 1 }, setup.Ground).Hours(0, setup.Ground.Steps))),
+        ];
+    }
 
     private static List<PlanDay> Days(PlanSetup setup, Speaker say)
     {

@@ -11,12 +11,14 @@ internal sealed class PlanSetup
     private const double LeastReserveLPerWalker = 0.5;
     private const double DefaultCapacityLPerWalker = 3;
 
-    public PlanSetup(PlanRequest request)
+    /// <param name="request">Checked.</param>
+    /// <param name="forSimulation">Whether it will be simulated.</param>
+    public PlanSetup(PlanRequest request, bool forSimulation = false)
     {
         (Request, Route) = (request, request.Route!);
         Ground = Route.Ground();
         Party = new Party(request);
-        Line = new CarryLine(request, Ground, Party);
+        Line = new CarryLine(request, Ground, Party, forSimulation);
         CleanL = Route.Containers is { Count: > 0 } taken
             ? taken.Where(c => c.Role is not ContainerRole.Dirty).Sum(c => c.VolumeL!.Value)
             : DefaultCapacityLPerWalker * Party.Count;
@@ -76,7 +78,8 @@ internal sealed class PlanSetup
     public CarryProblem ProblemOver(IReadOnlyList<Place> places) => new(
         Line.UseL, Line.EffortKm, Line.UseByEffort, [.. places.Select(Stop)], ReserveL, KgKmPerMinute);
 
-    private CarryStop Stop(Place place)
+    /// <summary>A place as the problem sees it.</summary>
+    public CarryStop Stop(Place place)
     {
         if (place.Source is not { } source)
         {

@@ -3,14 +3,29 @@ using JollyBrook.Core.Units;
 namespace JollyBrook.Core.Carry;
 
 /// <summary>Every place of the plan with what to do there.</summary>
-internal sealed class PlanStops(PlanSetup setup, CarrySolution solution, Speaker say)
+internal sealed class PlanStops
 {
     private const double WorthStoppingL = 0.1;
-    private readonly CarryLine _line = setup.Line;
+    private readonly PlanSetup _setup;
+    private readonly CarrySolution _solution;
+    private readonly Func<CarryStop, CarryFill> _wayOn;
+    private readonly Speaker _say;
+    private readonly CarryLine _line;
+    private readonly HashSet<int> _waitsAt;
+
+    /// <summary>Minutes stopped at each fill but the first, by its place.</summary>
+    private readonly List<(Place At, double Minutes)> _stopped;
+
+    public PlanStops(PlanSetup setup, CarrySolution solution, Func<CarryStop, CarryFill> wayOn, Speaker say)
+    {
+        (_setup, _solution, _wayOn, _say, _line) = (setup, solution, wayOn, say, setup.Line);
+        _waitsAt = [.. solution.Fills.Where(f => f.WaitsAtNext).Select(f => f.To)];
+        _stopped = [.. solution.Fills.Skip(1).Select(f => (setup.Counted[f.From], Minutes(f)))];
+    }
 
     public List<PlanStop> All()
     {
-        var byPlace = solution.Fills.ToDictionary(f => setup.Counted[f.From]);
+        var byPlace = _solution.Fills.ToDictionary(f => _setup.Counted[f.From]);
         return [.. _line.Places.Select(place => Stop(place, byPlace.GetValueOrDefault(place)))];
     }
 
@@ -18,12 +33,12 @@ internal sealed class PlanStops(PlanSetup setup, CarrySolution solution, Speaker
     {
         var planned = fill is not null && place.Kind == StopKind.Source;
         var arrive = _line.ClockHour[place.Point] + DelayBefore(place);
-        var stop = fill is null ? null : setup.Problem.Stops[fill.From];
-        var minutes = planned ? stop!.StopMinutes + (fill!.TakenL * stop.MinutesPerL) + (Waits(fill) ? stop.WaitMinutes : 0) : 0;
-        var to = fill is null ? null : setup.Counted[fill.To];
+        var stop = fill is null ? null : _setup.Problem.Stops[fill.From];
+        var minutes = planned ? Minutes(fill!) : 0;
+        var to = fill is null ? null : _setup.Counted[fill.To];
         var carried = fill is null ? 0 : Carried(fill);
         return new PlanStop(
-            place.Id, place.Kind, place.FullName, place.Step * setup.Ground.StepKm, setup.Ground.ElevationM[place.Step], place.Day, arrive,
+            place.Id, place.Kind, place.FullName, place.Step * _setup.Ground.StepKm, _setup.Ground.ElevationM[place.Step], place.Day, arrive,
             place.Source?.DoNotUse == true ? null : place.Chance,
             place.Trusted, planned, InHand(place, fill), fill is null ? 0 : fill.TakenL, fill?.DrinkL ?? 0, carried,
             fill is null ? 0 : carried + ContainersKg(carried), fill is null ? [] : Split(carried), place.Source?.TreatBy ?? "",
@@ -32,26 +47,19 @@ internal sealed class PlanStops(PlanSetup setup, CarrySolution solution, Speaker
     }
 
     /// <summary>Without what the camp at the water uses there.</summary>
-    private double Carried(CarryFill fill) => Math.Max(0, fill.LeaveL - setup.Problem.Stops[fill.From].OnTheSpotL);
+    private double Carried(CarryFill fill) => Math.Max(0, fill.LeaveL - _setup.Problem.Stops[fill.From].OnTheSpotL);
 
-    private bool Waits(CarryFill fill) => solution.Fills.FirstOrDefault(f => f.To == fill.From)?.WaitsAtNext == true;
+    private bool Waits(CarryFill fill) => _waitsAt.Contains(fill.From);
+
+    private double Minutes(CarryFill fill)
+    {
+        var stop = _setup.Problem.Stops[fill.From];
+        return stop.StopMinutes + (fill.TakenL * stop.MinutesPerL) + (Waits(fill) ? stop.WaitMinutes : 0);
+    }
 
     /// <summary>Stops made earlier that day push the clock on, h.</summary>
-    private double DelayBefore(Place place)
-    {
-        var minutes = 0.0;
-        foreach (var fill in solution.Fills.Where(f => f.From > 0))
-        {
-            var at = setup.Counted[fill.From];
-            if (at.Day == place.Day && at.Point < place.Point && !at.IsMorning)
-            {
-                var stop = setup.Problem.Stops[fill.From];
-                minutes += stop.StopMinutes + (fill.TakenL * stop.MinutesPerL) + (Waits(fill) ? stop.WaitMinutes : 0);
-            }
-        }
-
-        return minutes / 60;
-    }
+    private double DelayBefore(Place place) =>
+        _stopped.Where(s => s.At.Day == place.Day && s.At.Point < place.Point && !s.At.IsMorning).Sum(s => s.Minutes) / 60;
 
     private double InHand(Place place, CarryFill? fill)
     {
@@ -60,8 +68,8 @@ internal sealed class PlanStops(PlanSetup setup, CarrySolution solution, Speaker
             return fill.ArriveL;
         }
 
-        var through = solution.Fills.LastOrDefault(f => setup.Counted[f.From].Point <= place.Point && setup.Counted[f.To].Point >= place.Point) ?? solution.Fills[^1];
-        return CarriedLine.InHand(setup, through, place.Point);
+        var through = _solution.Fills.LastOrDefault(f => _setup.Counted[f.From].Point <= place.Point && _setup.Counted[f.To].Point >= place.Point) ?? _solution.Fills[^1];
+        return CarriedLine.InHand(_setup, through, place.Point);
     }
 
     /// <summary>The fullest containers first; what holds no water is not counted as carried.</summary>
@@ -69,7 +77,7 @@ internal sealed class PlanStops(PlanSetup setup, CarrySolution solution, Speaker
     {
         var left = litres;
         var kg = 0.0;
-        foreach (var container in (setup.Route.Containers ?? []).OrderByDescending(c => c.VolumeL))
+        foreach (var container in (_setup.Route.Containers ?? []).OrderByDescending(c => c.VolumeL))
         {
             if (left <= 0)
             {
@@ -86,11 +94,11 @@ internal sealed class PlanStops(PlanSetup setup, CarrySolution solution, Speaker
     /// <summary>By what each one's own containers hold; evenly where none is named.</summary>
     private List<WalkerShare> Split(double litres)
     {
-        var owned = setup.Party.Names.Select(n => (setup.Route.Containers ?? []).Where(c => c.Walker == n).Sum(c => c.VolumeL!.Value)).ToList();
-        var shared = (setup.Route.Containers ?? []).Where(c => !setup.Party.Names.Contains(c.Walker ?? "")).Sum(c => c.VolumeL!.Value) / setup.Party.Count;
+        var owned = _setup.Party.Names.Select(n => (_setup.Route.Containers ?? []).Where(c => c.Walker == n).Sum(c => c.VolumeL!.Value)).ToList();
+        var shared = (_setup.Route.Containers ?? []).Where(c => !_setup.Party.Names.Contains(c.Walker ?? "")).Sum(c => c.VolumeL!.Value) / _setup.Party.Count;
         var weights = owned.Select(o => o + shared).ToList();
         var sum = weights.Sum();
-        return [.. setup.Party.Names.Select((n, i) => new WalkerShare(n, sum > 0 ? litres * weights[i] / sum : litres / setup.Party.Count))];
+        return [.. _setup.Party.Names.Select((n, i) => new WalkerShare(n, sum > 0 ? litres * weights[i] / sum : litres / _setup.Party.Count))];
     }
 
     /// <summary>
@@ -99,7 +107,7 @@ internal sealed class PlanStops(PlanSetup setup, CarrySolution solution, Speaker
     /// </summary>
     private double? TurnBack(CarryFill fill)
     {
-        var (from, to) = (setup.Counted[fill.From].Point, setup.Counted[fill.To].Point);
+        var (from, to) = (_setup.Counted[fill.From].Point, _setup.Counted[fill.To].Point);
         if (_line.Km[from] == _line.Km[to])
         {
             return null;
@@ -127,7 +135,7 @@ internal sealed class PlanStops(PlanSetup setup, CarrySolution solution, Speaker
         {
             return place switch
             {
-                { Kind: StopKind.Camp } => $"Camp: {L(setup.Line.Timeline.CampL[place.Day])} used here",
+                { Kind: StopKind.Camp } => $"Camp: {L(_setup.Line.Timeline.CampL[place.Day])} used here",
                 { Kind: StopKind.Finish } => "Arrive",
                 { Kind: StopKind.BailOut } => "A way out",
                 { Source.DoNotUse: true } => "Do not use: nothing carried takes out what is in it",
@@ -158,36 +166,37 @@ internal sealed class PlanStops(PlanSetup setup, CarrySolution solution, Speaker
 
     private string IfDry(CarryFill fill)
     {
-        var here = setup.Counted[fill.From];
-        var next = setup.Counted.Skip(fill.From + 1).First(p => p.Id != here.Id);
+        var here = _setup.Counted[fill.From];
+        var next = _setup.Counted.Skip(fill.From + 1).First(p => p.Id != here.Id);
         var need = _line.UseL[next.Point] - _line.UseL[here.Point];
-        var before = solution.Fills.Last(f => f.To <= fill.From && setup.Counted[f.From].Id != here.Id);
-        var back = _line.UseL[here.Point] - _line.UseL[setup.Counted[before.From].Point];
-        var km = say.Of(Quantity.Distance, _line.Km[next.Point] - _line.Km[here.Point]);
+        var before = _solution.Fills.Last(f => f.To <= fill.From && _setup.Counted[f.From].Id != here.Id);
+        var back = _line.UseL[here.Point] - _line.UseL[_setup.Counted[before.From].Point];
+        var km = _say.Of(Quantity.Distance, _line.Km[next.Point] - _line.Km[here.Point]);
         var start = $"If it is dry: {L(fill.ArriveL)} in hand, {next.Name} in {km}: ";
         return start + (need <= fill.ArriveL
             ? "it reaches"
-            : back <= fill.ArriveL ? $"{L(need - fill.ArriveL)} short, turn back to {setup.Counted[before.From].Name}"
-            : $"{L(need - fill.ArriveL)} short, and {L(back - fill.ArriveL)} short back to {setup.Counted[before.From].Name}");
+            : back <= fill.ArriveL ? $"{L(need - fill.ArriveL)} short, turn back to {_setup.Counted[before.From].Name}"
+            : $"{L(need - fill.ArriveL)} short, and {L(back - fill.ArriveL)} short back to {_setup.Counted[before.From].Name}");
     }
 
     private string IfRunning(Place place)
     {
-        List<Place> with = [.. _line.Places.Where(p => setup.Counted.Contains(p) || p == place)];
-        var on = CarrySolver.From(setup.ProblemOver(with), with.IndexOf(place)).Fills[0];
-        var to = with[on.To];
-        var skipped = solution.Fills.Skip(1).Select(f => setup.Counted[f.From]).Where(p => p.Point > place.Point && p.Point < to.Point).Select(p => p.Name).Distinct().ToList();
+        var stop = _setup.Stop(place);
+        var on = _wayOn(stop);
+        var to = _setup.Counted[on.To];
+        var carried = Math.Max(0, on.LeaveL - stop.OnTheSpotL);
+        var skipped = _solution.Fills.Skip(1).Select(f => _setup.Counted[f.From]).Where(p => p.Point > place.Point && p.Point < to.Point).Select(p => p.Name).Distinct().ToList();
         if (on.LeaveL - InHand(place, null) < WorthStoppingL)
         {
             return "If it is running: no need to stop";
         }
 
-        var words = $"If it is running: top up to {L(on.LeaveL)}";
+        var words = $"If it is running: top up to {L(carried)}";
         return skipped.Count > 0 ? $"{words} and skip {string.Join(" and ", skipped)}" : $"{words} to {to.Name}";
     }
 
     /// <summary>Up to the next twentieth of a litre: what a bottle's marks can tell.</summary>
     internal static double UpToCup(double litres) => Math.Ceiling((litres * 20) - 1e-6) / 20;
 
-    private string L(double litres) => say.Of(Quantity.Volume, UpToCup(litres));
+    private string L(double litres) => _say.Of(Quantity.Volume, UpToCup(litres));
 }

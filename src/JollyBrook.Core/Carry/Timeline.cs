@@ -15,14 +15,16 @@ internal sealed class Timeline
     private readonly TripRoute _route;
     private readonly Party _party;
     private readonly Pieces _pieces;
+    private readonly bool _withSlopes;
 
     /// <param name="route">Checked.</param>
     /// <param name="ground">Its ground.</param>
     /// <param name="party">Who walks.</param>
     /// <param name="cuts">Profile steps at which pieces must end, in order, the first 0 and the last the profile's end.</param>
-    public Timeline(TripRoute route, GroundProfile ground, Party party, IReadOnlyList<int> cuts)
+    /// <param name="withSlopes">Whether to find how need bends with temperature, which only the simulation asks.</param>
+    public Timeline(TripRoute route, GroundProfile ground, Party party, IReadOnlyList<int> cuts, bool withSlopes)
     {
-        (_route, _ground, _party) = (route, ground, party);
+        (_route, _ground, _party, _withSlopes) = (route, ground, party, withSlopes);
         Days = DaysOf(route, ground);
         _pieces = new Pieces(route, ground);
         Build(cuts);
@@ -112,8 +114,8 @@ internal sealed class Timeline
         var height = _ground.ElevationM[(from + to) / 2];
         var air = AirAt(day, clock + ((walkH + breaks) / 2), height);
         var middle = _party.Walking(perKg, climbPerKg, air);
-        var cold = _party.Walking(perKg, climbPerKg, air with { TemperatureC = air.TemperatureC - Party.ProbeC });
-        var hot = _party.Walking(perKg, climbPerKg, air with { TemperatureC = air.TemperatureC + Party.ProbeC });
+        var cold = _withSlopes ? _party.Walking(perKg, climbPerKg, air with { TemperatureC = air.TemperatureC - Party.ProbeC }) : middle;
+        var hot = _withSlopes ? _party.Walking(perKg, climbPerKg, air with { TemperatureC = air.TemperatureC + Party.ProbeC }) : middle;
         var resting = breaks * _party.RestLPerH(air.TemperatureC, height);
         lostL = (middle.LossLPerH * walkH) + resting;
         return new TimelinePiece(

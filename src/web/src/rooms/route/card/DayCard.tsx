@@ -32,7 +32,13 @@ export function DayCard({ day, plan, title }: Props) {
         borderRadius: 1,
         p: 2,
         maxWidth: 720,
-        '@media print': { border: 0, p: 0, maxWidth: 'none', breakAfter: 'page', fontSize: '10.5pt' },
+        '@media print': {
+          border: 0,
+          p: 0,
+          maxWidth: 'none',
+          fontSize: '10.5pt',
+          ...(day.day > 0 && { breakBefore: 'page' }),
+        },
       }}
     >
       <Typography variant="h2">

@@ -36,6 +36,7 @@ export function useHowSure(plan: PlanRequest, runs: number, target: number | nul
         const outcome = await calculateLong('how-sure', {
           plan: asked.plan,
           runs: count,
+          compare: last,
           target: last ? asked.target : null,
         });
         if (overtaken) return;
