@@ -13,14 +13,24 @@ internal sealed class PlanStops
     private readonly CarryLine _line;
     private readonly HashSet<int> _waitsAt;
 
-    /// <summary>Minutes stopped at each fill but the first, by its place.</summary>
-    private readonly List<(Place At, double Minutes)> _stopped;
+    /// <summary>Stops on the way by day: from which point on, and minutes.</summary>
+    private readonly ILookup<int, (int Point, double Minutes)> _stopped;
+
+    /// <summary>The fill whose water is carried at each point of the line.</summary>
+    private readonly CarryFill[] _carriedAt;
 
     public PlanStops(PlanSetup setup, CarrySolution solution, Func<CarryStop, CarryFill> wayOn, Speaker say)
     {
         (_setup, _solution, _wayOn, _say, _line) = (setup, solution, wayOn, say, setup.Line);
         _waitsAt = [.. solution.Fills.Where(f => f.WaitsAtNext).Select(f => f.To)];
-        _stopped = [.. solution.Fills.Skip(1).Select(f => (setup.Counted[f.From], Minutes(f)))];
+        // What is drawn in the morning is drawn before the day's start.
+        _stopped = solution.Fills.Skip(1).Where(f => !setup.Counted[f.From].IsMorning)
+            .ToLookup(f => setup.Counted[f.From].Day, f => (setup.Counted[f.From].Point, Minutes(f)));
+        _carriedAt = new CarryFill[setup.Line.UseL.Length];
+        foreach (var fill in solution.Fills)
+        {
+            Array.Fill(_carriedAt, fill, setup.Counted[fill.From].Point, setup.Counted[fill.To].Point - setup.Counted[fill.From].Point + 1);
+        }
     }
 
     public List<PlanStop> All()
@@ -58,19 +68,19 @@ internal sealed class PlanStops
     }
 
     /// <summary>Stops made earlier that day push the clock on, h.</summary>
-    private double DelayBefore(Place place) =>
-        _stopped.Where(s => s.At.Day == place.Day && s.At.Point < place.Point && !s.At.IsMorning).Sum(s => s.Minutes) / 60;
-
-    private double InHand(Place place, CarryFill? fill)
+    private double DelayBefore(Place place)
     {
-        if (fill is not null)
+        var minutes = 0.0;
+        foreach (var (point, stopped) in _stopped[place.Day])
         {
-            return fill.ArriveL;
+            minutes += point < place.Point ? stopped : 0;
         }
 
-        var through = _solution.Fills.LastOrDefault(f => _setup.Counted[f.From].Point <= place.Point && _setup.Counted[f.To].Point >= place.Point) ?? _solution.Fills[^1];
-        return CarriedLine.InHand(_setup, through, place.Point);
+        return minutes / 60;
     }
+
+    private double InHand(Place place, CarryFill? fill) =>
+        fill is not null ? fill.ArriveL : CarriedLine.InHand(_setup, _carriedAt[place.Point], place.Point);
 
     /// <summary>The fullest containers first; what holds no water is not counted as carried.</summary>
     private double ContainersKg(double litres)
@@ -185,13 +195,14 @@ internal sealed class PlanStops
         var on = _wayOn(stop);
         var to = _setup.Counted[on.To];
         var carried = Math.Max(0, on.LeaveL - stop.OnTheSpotL);
-        var skipped = _solution.Fills.Skip(1).Select(f => _setup.Counted[f.From]).Where(p => p.Point > place.Point && p.Point < to.Point).Select(p => p.Name).Distinct().ToList();
         if (on.LeaveL - InHand(place, null) < WorthStoppingL)
         {
             return "If it is running: no need to stop";
         }
 
         var words = $"If it is running: top up to {L(carried)}";
+        var skipped = _solution.Fills.Skip(1).Select(f => _setup.Counted[f.From]).SkipWhile(p => p.Point <= place.Point)
+            .TakeWhile(p => p.Point < to.Point).Select(p => p.Name).Distinct().ToList();
         return skipped.Count > 0 ? $"{words} and skip {string.Join(" and ", skipped)}" : $"{words} to {to.Name}";
     }
 
