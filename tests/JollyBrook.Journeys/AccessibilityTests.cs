@@ -60,7 +60,7 @@ public sealed class AccessibilityTests : IDisposable
     {
         using var browser = _server.NewBrowser(width, height);
         browser.Open("/settings");
-        foreach (var (path, sign) in new[] { ("/settings", "Signed in as"), ("/settings/device", "Kept on this device"), ("/settings/party", "Torren"), ("/settings/account", "Sign out here"), ("/settings/backup", "Save the backup"), ("/choose", "Nothing to choose"), ("/route", "At each place"), ("/route/new", "Or type the legs"), ("/body", "Rules of thumb"), ("/join#nothing", "no longer holds") })
+        foreach (var (path, sign) in new[] { ("/settings", "Signed in as"), ("/settings/device", "Kept on this device"), ("/settings/party", "Torren"), ("/settings/account", "Sign out here"), ("/settings/backup", "Save the backup"), ("/choose", "Nothing to choose"), ("/route", "At each place"), ("/route/new", "Or type the legs"), ("/body", "Add a walker"), ("/join#nothing", "no longer holds") })
         {
             browser.UntilText("Demo data.");
             browser.Go(path);
