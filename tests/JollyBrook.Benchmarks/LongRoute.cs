@@ -29,7 +29,10 @@ internal static class LongRoute
             null, null, new DateTimeOffset(2026, 8, 20, 6, 0, 0, TimeSpan.Zero));
     }
 
-    public static string Json(PlanRequest request) => JsonSerializer.Serialize(request, ContractJson.Default.PlanRequest);
+    /// <summary>As the page sends it: what is not set is left out.</summary>
+    public static string Json(PlanRequest request) => JsonSerializer.Serialize(request, Compact);
+
+    private static readonly JsonSerializerOptions Compact = new(ContractJson.Default.Options) { DefaultIgnoreCondition = System.Text.Json.Serialization.JsonIgnoreCondition.WhenWritingNull };
 
     /// <summary>A track of so many points as GPX with heights and times.</summary>
     public static string Gpx(int points)

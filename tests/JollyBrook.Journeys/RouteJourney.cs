@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Text.Json;
+using System.Xml.Linq;
 using JollyBrook.Core.Route;
 using OpenQA.Selenium;
 
@@ -104,6 +105,14 @@ public sealed class RouteJourney : IDisposable
         EncodedNumbers.Decode(after)!.Count.ShouldBe(EncodedNumbers.Decode(before)!.Count);
         written.GetProperty("places").EnumerateArray().Select(p => p.GetProperty("name").GetString()).ShouldContain("Moss spring");
         gpx.ShouldContain("Take ");
+
+        // Point by point it is the line that is kept.
+        var kept = _server.Records("route").Single().GetProperty("body");
+        var points = XDocument.Parse(gpx).Descendants().Where(e => e.Name.LocalName == "trkpt").ToList();
+        List<long> Numbers(string name) => EncodedNumbers.Decode(kept.GetProperty(name).GetString()!)!;
+        points.Select(p => Math.Round((double)p.Attribute("lat")! * 1e5)).ShouldBe(Numbers("latitudes").Select(n => (double)n));
+        points.Select(p => Math.Round((double)p.Attribute("lon")! * 1e5)).ShouldBe(Numbers("longitudes").Select(n => (double)n));
+        points.Select(p => Math.Round((double)p.Elements().Single() * 10)).ShouldBe(Numbers("heights").Select(n => (double)n));
     }
 
     private async Task<JsonElement> ReadAsync(string text)

@@ -54,6 +54,8 @@ internal sealed class CarrySimulation(SimulatedRoute route, Func<WalkDraws> draw
                 onTheSpot = route.OnTheSpotL[k];
                 minutes += onTheSpot * route.MinutesPerL[k];
                 var wanted = Wanted(policy, k, hand, fixedL);
+                // Nobody carries on what was carried for a camp that has water; as much is left as where it had none, and what is planned.
+                hand = Math.Max(Math.Max(0, hand - onTheSpot), Math.Min(hand, wanted));
                 var taken = Math.Min(wanted - hand + route.DetourL[k], route.CacheL[k]);
                 // Worth the way only when it leaves more in hand than walking by.
                 if (taken > (2 * route.DetourL[k]) + 1e-9)

@@ -31,8 +31,11 @@ public enum StopKind
     Finish,
 }
 
-/// <summary>What one walker carries.</summary>
-public sealed record WalkerShare(string Walker, double Litres);
+/// <summary>Litres in one container.</summary>
+public sealed record ContainerShare(string Container, double Litres);
+
+/// <summary>What one walker carries, and in what; empty where no container is named.</summary>
+public sealed record WalkerShare(string Walker, double Litres, IReadOnlyList<ContainerShare> Containers);
 
 /// <summary>A place on the way, and what to do there.</summary>
 /// <param name="Id">The source's id; a place's own word otherwise.</param>

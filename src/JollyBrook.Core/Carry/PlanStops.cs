@@ -1,3 +1,4 @@
+using JollyBrook.Core.Route;
 using JollyBrook.Core.Units;
 
 namespace JollyBrook.Core.Carry;
@@ -101,14 +102,40 @@ internal sealed class PlanStops
         return kg;
     }
 
-    /// <summary>By what each one's own containers hold; evenly where none is named.</summary>
+    /// <summary>By what each one's own containers hold; evenly where none is named. The largest are filled first.</summary>
     private List<WalkerShare> Split(double litres)
     {
-        var owned = _setup.Party.Names.Select(n => (_setup.Route.Containers ?? []).Where(c => c.Walker == n).Sum(c => c.VolumeL!.Value)).ToList();
-        var shared = (_setup.Route.Containers ?? []).Where(c => !_setup.Party.Names.Contains(c.Walker ?? "")).Sum(c => c.VolumeL!.Value) / _setup.Party.Count;
-        var weights = owned.Select(o => o + shared).ToList();
+        var containers = _setup.Route.Containers ?? [];
+        var own = _setup.Party.Names.Select(n => containers.Where(c => c.Walker == n).OrderByDescending(c => c.VolumeL).ToList()).ToList();
+        var shared = containers.Where(c => !_setup.Party.Names.Contains(c.Walker ?? "")).OrderByDescending(c => c.VolumeL).ToList();
+        var weights = own.Select(o => o.Concat(shared).Sum(c => c.VolumeL!.Value / (o.Contains(c) ? 1 : _setup.Party.Count))).ToList();
         var sum = weights.Sum();
-        return [.. _setup.Party.Names.Select((n, i) => new WalkerShare(n, sum > 0 ? litres * weights[i] / sum : litres / _setup.Party.Count))];
+        return
+        [
+            .. _setup.Party.Names.Select((n, i) =>
+            {
+                var share = sum > 0 ? litres * weights[i] / sum : litres / _setup.Party.Count;
+                return new WalkerShare(n, share, Into(own[i].Concat(shared), share));
+            }),
+        ];
+    }
+
+    private static List<ContainerShare> Into(IEnumerable<CarriedContainer> containers, double litres)
+    {
+        List<ContainerShare> filled = [];
+        foreach (var container in containers)
+        {
+            if (litres < 0.005)
+            {
+                break;
+            }
+
+            var into = Math.Min(litres, container.VolumeL!.Value);
+            filled.Add(new ContainerShare(container.Name ?? "Container", into));
+            litres -= into;
+        }
+
+        return filled;
     }
 
     /// <summary>

@@ -96,6 +96,22 @@ public sealed class PlanTests
     }
 
     [Fact]
+    public void The_load_is_split_by_what_each_one_carries_it_in()
+    {
+        var request = Routes.Level(20);
+        var plan = Plan.Compute(request with
+        {
+            Route = request.Route! with { Containers = [new("Flask", 1, Walker: "Ilva"), new("Bladder", 2, Walker: "Ilva"), new("Bag", 3, Walker: "Torren")], ReserveL = 1 },
+            Walkers = [new("a", Routes.Ilva), new("b", Routes.Ilva with { Name = "Torren" })],
+        });
+        var (all, split) = (plan.Stops[0].LeaveL, plan.Stops[0].Split);
+        split.Select(s => s.Walker).ShouldBe(["Ilva", "Torren"]);
+        split.ShouldAllBe(s => Math.Abs(s.Litres - (all / 2)) < 1e-9); // 3 L of room each
+        split[0].Containers.Select(c => c.Container).ShouldBe(all / 2 > 2 ? ["Bladder", "Flask"] : ["Bladder"]);
+        split[0].Containers.Sum(c => c.Litres).ShouldBe(all / 2, 0.005);
+    }
+
+    [Fact]
     public void What_must_not_be_used_is_never_planned_on()
     {
         var request = Routes.Level(20, ("Tarn", 10, 1));

@@ -6,7 +6,7 @@ import { useWidth } from '../../../shared/useWidth';
 import { PlaceMark } from './PlaceMark';
 
 const height = 330;
-const edge = { left: 46, right: 58, top: 34, bottom: 34 };
+const edge = { left: 46, right: 74, top: 34, bottom: 34 };
 const groundShare = 0.42;
 
 interface Props {

@@ -15,13 +15,22 @@ export function StopTable({ plan }: { plan: Plan }) {
   );
 }
 
+/** "Torren 3 L (Camp bag 2 L, Steel bottle 1 L)" */
+function share(
+  { walker, litres, containers }: Schema<'WalkerShare'>,
+  say: (value: number) => string,
+): string {
+  const into = containers.map((c) => `${c.container} ${say(c.litres)}`).join(', ');
+  return containers.length > 1 ? `${walker} ${say(litres)} (${into})` : `${walker} ${say(litres)}`;
+}
+
 function StopRow({ stop, newDay }: { stop: Schema<'PlanStop'>; newDay: boolean }) {
   const catalogue = useCatalogue();
   const litres = (value: number) => show(catalogue, 'volume', value);
   const facts = [
     stop.kind !== 'start' && `${litres(stop.arriveL)} in hand`,
     stop.weightKg > 0 && `${show(catalogue, 'kitMass', stop.weightKg)} with containers`,
-    stop.split.length > 1 && stop.split.map((s) => `${s.walker} ${litres(s.litres)}`).join(', '),
+    stop.split.length > 1 && stop.split.map((s) => share(s, litres)).join('; '),
     stop.planned && stop.stopMinutes > 0 && `${plain(Math.ceil(stop.stopMinutes), 0)} min here`,
     stop.planned &&
       stop.readyHour !== null &&
