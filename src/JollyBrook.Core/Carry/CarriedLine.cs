@@ -18,7 +18,7 @@ internal static class CarriedLine
                 || setup.Line.Into[points[i].Point] is null || setup.Line.Into[points[i + 1].Point] is null;
             if (turns || km - line[^1].Km >= step)
             {
-                line.Add(new LinePoint(km, points[i].Litres));
+                line.Add(new LinePoint(Math.Round(km, 3), Math.Round(points[i].Litres, 3)));
             }
         }
 

@@ -102,7 +102,7 @@ public static class Plan
     private static List<LinePoint> GroundPicture(GroundProfile ground)
     {
         var count = Math.Min(ground.Steps, PicturePoints);
-        return [.. Enumerable.Range(0, count + 1).Select(i => ground.LengthKm * i / count).Select(km => new LinePoint(km, ground.ElevationAt(km)))];
+        return [.. Enumerable.Range(0, count + 1).Select(i => ground.LengthKm * i / count).Select(km => new LinePoint(Math.Round(km, 3), Math.Round(ground.ElevationAt(km), 1)))];
     }
 
     private static List<string> Flags(PlanSetup setup, Speaker say)

@@ -49,13 +49,17 @@ internal sealed class PlanStops
         var to = fill is null ? null : _setup.Counted[fill.To];
         var carried = fill is null ? 0 : Carried(fill);
         return new PlanStop(
-            place.Id, place.Kind, place.FullName, place.Step * _setup.Ground.StepKm, _setup.Ground.ElevationM[place.Step], place.Day, arrive,
+            place.Id, place.Kind, place.FullName, Short(place.Step * _setup.Ground.StepKm), Short(_setup.Ground.ElevationM[place.Step]), place.Day, Short(arrive),
             place.Source?.DoNotUse == true ? null : place.Chance,
-            place.Trusted, planned, InHand(place, fill), fill is null ? 0 : fill.TakenL, fill?.DrinkL ?? 0, carried,
-            fill is null ? 0 : carried + ContainersKg(carried), fill is null ? [] : Split(carried), place.Source?.TreatBy ?? "",
-            planned ? arrive + (minutes / 60) + (Waits(fill!) ? 0 : stop!.WaitMinutes / 60) : null, minutes, fill is not null && Waits(fill),
-            to?.Name, fill?.ArriveNextL, fill is null ? null : TurnBack(fill), Words(place, fill, to), IfElse(place, fill));
+            place.Trusted, planned, Short(InHand(place, fill)), Short(fill?.TakenL ?? 0), Short(fill?.DrinkL ?? 0), Short(carried),
+            Short(fill is null ? 0 : carried + ContainersKg(carried)), fill is null ? [] : Split(carried), place.Source?.TreatBy ?? "",
+            planned ? Short(arrive + (minutes / 60) + (Waits(fill!) ? 0 : stop!.WaitMinutes / 60)) : null, Short(minutes), fill is not null && Waits(fill),
+            to?.Name, fill is null ? null : Short(fill.ArriveNextL), fill is not null && TurnBack(fill) is { } back ? Short(back) : null,
+            Words(place, fill, to), IfElse(place, fill));
     }
+
+    /// <summary>A tenth of a millilitre, a metre in ten: digits beyond that only make a long answer longer.</summary>
+    private static double Short(double value) => Math.Round(value, 4);
 
     /// <summary>Without what the camp at the water uses there.</summary>
     private double Carried(CarryFill fill) => Math.Max(0, fill.LeaveL - _setup.Problem.Stops[fill.From].OnTheSpotL);
@@ -115,7 +119,7 @@ internal sealed class PlanStops
             .. _setup.Party.Names.Select((n, i) =>
             {
                 var share = sum > 0 ? litres * weights[i] / sum : litres / _setup.Party.Count;
-                return new WalkerShare(n, share, Into(own[i].Concat(shared), share));
+                return new WalkerShare(n, Short(share), Into(own[i].Concat(shared), share));
             }),
         ];
     }
@@ -131,7 +135,7 @@ internal sealed class PlanStops
             }
 
             var into = Math.Min(litres, container.VolumeL!.Value);
-            filled.Add(new ContainerShare(container.Name ?? "Container", into));
+            filled.Add(new ContainerShare(container.Name ?? "Container", Short(into)));
             litres -= into;
         }
 
