@@ -17,7 +17,7 @@ check_tools() {
 # A print of the files below the given places, leaving out what the build itself writes.
 print_of() {
   find "$@" -type f \
-    -not -path '*/bin/*' -not -path '*/obj/*' -not -path '*/node_modules/*' -not -path '*/public/_framework/*' \
+    -not -path '*/bin/*' -not -path '*/obj/*' -not -path '*/node_modules/*' -not -path '*/public/_framework/*' -not -path '*/.data/*' \
     -not -path '*/openapi/*' -not -path '*/src/core/api.d.ts' -not -name packages.lock.json -print0 | LC_ALL=C sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1
 }
 
