@@ -14,7 +14,8 @@ public readonly record struct HeatBalance(double RequiredWPerM2, double MaximumW
 
     private const double SkinMmHg = 44.6;
     private const double SkinC = 36;
-    private const double Gravity = 9.81;
+    /// <summary>m/s².</summary>
+    internal const double Gravity = 9.81;
 
     /// <summary>DuBois: A = 0.007184·W^0.425·H^0.725, m².</summary>
     public static double SurfaceM2(double massKg, double heightCm) => 0.007184 * Math.Pow(massKg, 0.425) * Math.Pow(heightCm, 0.725);

@@ -47,7 +47,7 @@ public static class Sweat
         var school = request.School ?? SweatSchool.Gonzalez2009;
         var other = school == SweatSchool.Gonzalez2009 ? SweatSchool.Shapiro1982 : SweatSchool.Gonzalez2009;
         var tests = Judge(request.Tests ?? [], school);
-        var factor = FactorOf(request.Tests ?? [], school);
+        var factor = PersonalFactor.After([.. tests.Select(t => t.Result.Ratio).OfType<double>()]);
         var loss = Loss.Of(walker, effort, school);
         var sweat = BandOf(loss.SweatLPerH, factor, walker.IsAcclimatised);
         var total = new Band(sweat.Low + loss.BreathedLPerH, sweat.Middle + loss.BreathedLPerH, sweat.High + loss.BreathedLPerH);

@@ -65,7 +65,12 @@ internal sealed class CarryLine
     private void LayOut()
     {
         var next = 0;
-        Pass(StopKind.Start, ref next);
+        do
+        {
+            Here(next++);
+        }
+        while (Places[next].Step == 0 && Places[next].Kind is not (StopKind.Camp or StopKind.Finish));
+
         for (var d = 0; d < Timeline.Days.Count; d++)
         {
             foreach (var piece in Timeline.Walk.Where(w => w.Day == d))
@@ -96,15 +101,6 @@ internal sealed class CarryLine
         }
 
         while (next < Places.Count)
-        {
-            Here(next++);
-        }
-    }
-
-    private void Pass(StopKind kind, ref int next)
-    {
-        Here(next++);
-        while (Places[next].Step == 0 && Places[next].Kind is not (StopKind.Camp or StopKind.Finish) && kind == StopKind.Start)
         {
             Here(next++);
         }

@@ -69,10 +69,10 @@ public static class HowSure
     private static ReserveFor Reserve(PlanRequest plan, double target, ulong seed)
     {
         var most = (int)Math.Floor(new PlanSetup(plan).CleanL / ReserveStepL);
-        double ShortWith(int steps) =>
-            (double)new Walks(plan with { Route = plan.Route! with { ReserveL = steps * ReserveStepL } }).Tally(Policy.Plan, ReserveRuns, seed).RunsShort / ReserveRuns;
+        Walks With(int steps) => new(plan with { Route = plan.Route! with { ReserveL = steps * ReserveStepL } });
+        double ShortWith(int steps) => (double)With(steps).Tally(Policy.Plan, ReserveRuns, seed).RunsShort / ReserveRuns;
         // Reserve that leaves no plan feasible helps nobody.
-        while (most > 0 && !new Walks(plan with { Route = plan.Route! with { ReserveL = most * ReserveStepL } }).IsFeasible)
+        while (most > 0 && !With(most).IsFeasible)
         {
             most = most > 8 ? most * 3 / 4 : most - 1;
         }
@@ -113,7 +113,7 @@ public static class HowSure
             WorkingValue.Of("walks", runs),
             [
                 WorkingValue.Of("σ of log factor", walk.Setup.Party.Spread().Max(s => s.Deviation)), WorkingValue.Of("σ of pace", WalkDraws.PaceDeviation),
-                WorkingValue.Of("σ of temperature", WalkDraws.TemperatureDeviationC, "°C"), WorkingValue.Of("sources", walk.Route.SourceCount),
+                WorkingValue.Of("σ of temperature", WalkDraws.TemperatureDeviationC, "°C"), WorkingValue.Of("sources", walk.Route.Chance.Length),
             ]);
         return working.Steps;
     }

@@ -36,7 +36,7 @@ internal sealed class Pieces
             var h = WalkingTime.Hours(_school, km, rise, Terrains.IsOffPath(terrain)) * _pace;
             hours += h;
             energy += h * PerKg(terrain, rise / (km * 10));
-            climb += Math.Max(0, rise) * 9.81 / 3600;
+            climb += Math.Max(0, rise) * HeatBalance.Gravity / 3600;
             ascent += Math.Max(0, rise);
         }
 

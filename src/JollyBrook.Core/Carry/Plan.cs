@@ -50,13 +50,13 @@ public static class Plan
     }
 
     /// <summary>The plan's own school is already walked; only the other is reckoned anew.</summary>
-    private static List<SchoolHours> Schools(PlanSetup setup)
+    private static List<RouteHours> Schools(PlanSetup setup)
     {
         var own = setup.Route.School ?? WalkSchool.Tobler;
         var walked = setup.Line.Timeline.Walk.Sum(w => w.WalkHours) / (setup.Route.Pace ?? 1);
         return
         [
-            .. Enum.GetValues<WalkSchool>().Select(s => new SchoolHours(
+            .. Enum.GetValues<WalkSchool>().Select(s => new RouteHours(
                 s, WalkingTime.Name(s), s == own ? walked : new Pieces(setup.Route with { School = s, Pace = 1 }, setup.Ground).Hours(0, setup.Ground.Steps))),
         ];
     }

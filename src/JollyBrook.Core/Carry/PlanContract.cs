@@ -45,7 +45,7 @@ public sealed record WalkerShare(string Walker, double Litres, IReadOnlyList<Con
 /// <param name="ElevationM">Its height, m.</param>
 /// <param name="Day">Day of the walk, from 0.</param>
 /// <param name="ArriveHour">Clock time of arrival, h after midnight of that day.</param>
-/// <param name="Chance">Chance that it runs; null where there is no water.</param>
+/// <param name="Chance">Chance that it runs; null where there is no water, or none to be used.</param>
 /// <param name="Trusted">Whether the plan may count on it.</param>
 /// <param name="Planned">Whether the plan fills here.</param>
 /// <param name="ArriveL">In hand on arrival, L.</param>
@@ -131,10 +131,7 @@ public sealed record PlanDay(
 /// <param name="Cautions">What to heed.</param>
 /// <param name="Working">The arithmetic.</param>
 public sealed record PlanResponse(
-    string Headline, bool Feasible, double LengthKm, double AscentM, double DescentM, double WalkHours, IReadOnlyList<SchoolHours> HoursBySchool,
+    string Headline, bool Feasible, double LengthKm, double AscentM, double DescentM, double WalkHours, IReadOnlyList<RouteHours> HoursBySchool,
     double NeedL, double ReserveL, double CapacityL, double MostCarriedL, double KgKm, double StopMinutes, IReadOnlyList<PlanStop> Stops,
     IReadOnlyList<PlanDay> Days, IReadOnlyList<ImpossibleStretch> Impossible, IReadOnlyList<LinePoint> Ground, IReadOnlyList<LinePoint> Carried,
     IReadOnlyList<string> Flags, IReadOnlyList<Assumption> Assumptions, IReadOnlyList<Caution> Cautions, IReadOnlyList<WorkingStep> Working);
-
-/// <summary>Walking hours by one school.</summary>
-public sealed record SchoolHours(WalkSchool School, string Name, double Hours);

@@ -3,65 +3,54 @@ using JollyBrook.Core.Body;
 namespace JollyBrook.Core.Carry;
 
 /// <summary>A plan as the simulation walks it: flat arrays over its places.</summary>
-internal sealed class SimulatedRoute
+/// <param name="places">How many places.</param>
+internal sealed class SimulatedRoute(int places)
 {
-    private SimulatedRoute(int places)
-    {
-        (FixedL, WantedL, PerC, PerC2, CeilingL, EffortKm, Day, Source, OutL, DetourL, StopMinutes, MinutesPerL, CapacityL, CacheL, LeaveL, ToPlannedL, IsPlanned, OnTheSpotL, EndHour) = (
-            new double[places], new double[places], new double[places], new double[places], new double[places], new double[places], new int[places], new int[places],
-            new double[places], new double[places], new double[places], new double[places], new double[places], new double[places], new double[places], new double[places],
-            new bool[places], new double[places], new int[places]);
-        Array.Fill(Source, -1);
-    }
-
     // From each place to the next: litres at camp and at rest; wanted walking, and how that bends with temperature; most that can be drunk.
-    public double[] FixedL { get; }
+    public double[] FixedL { get; } = new double[places];
 
-    public double[] WantedL { get; }
+    public double[] WantedL { get; } = new double[places];
 
-    public double[] PerC { get; }
+    public double[] PerC { get; } = new double[places];
 
-    public double[] PerC2 { get; }
+    public double[] PerC2 { get; } = new double[places];
 
-    public double[] CeilingL { get; }
+    public double[] CeilingL { get; } = new double[places];
 
-    public double[] EffortKm { get; }
+    public double[] EffortKm { get; } = new double[places];
 
-    public int[] Day { get; }
+    public int[] Day { get; } = new int[places];
 
     /// <summary>Clock hour of reaching the next place.</summary>
-    public int[] EndHour { get; }
+    public int[] EndHour { get; } = new int[places];
 
     // At each place: which source (−1: none), minutes and litres of stopping, what can be carried from it, what the plan leaves it with.
-    public int[] Source { get; }
+    public int[] Source { get; } = [.. Enumerable.Repeat(-1, places)];
 
-    public double[] OutL { get; }
+    public double[] DetourL { get; } = new double[places];
 
-    public double[] DetourL { get; }
+    public double[] StopMinutes { get; } = new double[places];
 
-    public double[] StopMinutes { get; }
+    public double[] MinutesPerL { get; } = new double[places];
 
-    public double[] MinutesPerL { get; }
+    public double[] CapacityL { get; } = new double[places];
 
-    public double[] CapacityL { get; }
+    public double[] CacheL { get; } = new double[places];
 
-    public double[] CacheL { get; }
+    public double[] LeaveL { get; } = new double[places];
 
-    public double[] LeaveL { get; }
+    public double[] OnTheSpotL { get; } = new double[places];
 
-    public double[] OnTheSpotL { get; }
-
-    public bool[] IsPlanned { get; }
+    public bool[] IsPlanned { get; } = new bool[places];
 
     /// <summary>Expected need from each place to the next planned fill, with what the plan has in hand there, L.</summary>
-    public double[] ToPlannedL { get; }
+    public double[] ToPlannedL { get; } = new double[places];
 
     public int Places => Day.Length;
 
     public double StartL { get; private init; }
 
-    public int SourceCount { get; private set; }
-
+    /// <summary>Chance that each source runs.</summary>
     public double[] Chance { get; private set; } = [];
 
     public static SimulatedRoute Of(PlanSetup setup, CarrySolution solution)
@@ -74,7 +63,7 @@ internal sealed class SimulatedRoute
         }
 
         var sources = places.Where(p => p.HasWater).Select(p => p.Id).Distinct().ToList();
-        (route.SourceCount, route.Chance) = (sources.Count, [.. sources.Select(id => places.First(p => p.Id == id).Chance!.Value)]);
+        route.Chance = [.. sources.Select(id => places.First(p => p.Id == id).Chance!.Value)];
         var stops = setup.ProblemOver(places).Stops;
         for (var k = 0; k < places.Count; k++)
         {

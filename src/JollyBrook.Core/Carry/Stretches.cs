@@ -39,8 +39,8 @@ internal static class Stretches
             {
                 var drink = Math.Min(room, fill.ShortL);
                 yield return new Remedy(
-                    RemedyKind.DrinkAtSource, $"Drink {L(Up(drink))} more at {from.Name} before leaving", drink >= fill.ShortL - Slack,
-                    Litres: Up((source.DrinkL ?? 0) + drink), SourceId: from.Id);
+                    RemedyKind.DrinkAtSource, $"Drink {L(PlanStops.UpToCup(drink))} more at {from.Name} before leaving", drink >= fill.ShortL - Slack,
+                    Litres: PlanStops.UpToCup((source.DrinkL ?? 0) + drink), SourceId: from.Id);
             }
         }
 
@@ -63,7 +63,7 @@ internal static class Stretches
         for (var hour = Math.Ceiling(start) - 1; hour >= EarliestHour; hour--)
         {
             var changed = setup.Route with { Days = [.. days.Select((d, i) => i == day ? d with { StartHour = hour } : d)] };
-            var shortL = ShortBetween(new PlanSetup(setup.Request with { Route = changed }), from.Id, to.Id);
+            var shortL = ShortOn(setup, from, to, setup.Request with { Route = changed });
             if (shortL < bestShort)
             {
                 bestShort = shortL;
@@ -85,8 +85,7 @@ internal static class Stretches
         foreach (var place in setup.Line.Places.Where(p => p.Source is { DoNotUse: not true } && !p.IsMorning && p.Point > from.Point && p.Point < to.Point))
         {
             var used = setup.Request.Sources!.Select(s => s.Id == place.Id ? s with { Source = s.Source with { OnlyIfNeeded = false, Chance = Math.Max(place.Chance!.Value, SourceReliability.Trusted) } } : s);
-            var with = new PlanSetup(setup.Request with { Sources = [.. used] });
-            var solves = CarrySolver.Solve(with.Problem).Fills.All(f => f.ShortL <= 0 || with.Counted[f.To].Point <= from.Point || with.Counted[f.From].Point >= to.Point);
+            var solves = ShortOn(setup, from, to, setup.Request with { Sources = [.. used] }) <= 0;
             if (place.Source!.OnlyIfNeeded == true && place.Chance >= SourceReliability.Trusted)
             {
                 yield return new Remedy(
@@ -122,8 +121,7 @@ internal static class Stretches
             }
 
             var moved = setup.Route with { Days = [.. days.Select((d, i) => i == camp.Day ? d with { EndKm = km } : d)] };
-            var with = new PlanSetup(setup.Request with { Route = moved });
-            var solved = CarrySolver.Solve(with.Problem).Fills.All(f => f.ShortL <= 0 || with.Line.Km[with.Counted[f.To].Point] <= setup.Line.Km[from.Point] || with.Line.Km[with.Counted[f.From].Point] >= setup.Line.Km[to.Point]);
+            var solved = ShortOn(setup, from, to, setup.Request with { Route = moved }) <= 0;
             yield return new Remedy(
                 RemedyKind.MoveCamp, $"Camp at {water.Name}, {say.Of(Quantity.Distance, Math.Abs(km - setup.Line.Km[camp.Point]))} {(km < setup.Line.Km[camp.Point] ? "sooner" : "further on")}", solved,
                 Day: camp.Day, AlongKm: km);
@@ -141,15 +139,18 @@ internal static class Stretches
             p++;
         }
 
-        var litres = Up(line.UseL[to.Point] - line.UseL[p] + fill.ArriveNextL - setup.ReserveL);
+        var litres = PlanStops.UpToCup(line.UseL[to.Point] - line.UseL[p] + fill.ArriveNextL - setup.ReserveL);
         return new Remedy(
             RemedyKind.Cache, $"Leave {say.Of(Quantity.Volume, litres)} beforehand at {say.Of(Quantity.Distance, line.Km[p])}",
             p > from.Point && litres + setup.ReserveL <= setup.CleanL + Slack, Litres: litres, AlongKm: line.Km[p]);
     }
 
-    /// <summary>Litres too many between the two places when they are next to each other in a plan; 0 where the plan does otherwise.</summary>
-    private static double ShortBetween(PlanSetup setup, string from, string to) =>
-        CarrySolver.Solve(setup.Problem).Fills.Where(f => setup.Counted[f.From].Id == from || setup.Counted[f.To].Id == to).Sum(f => f.ShortL);
-
-    private static double Up(double litres) => Math.Ceiling((litres * 20) - Slack) / 20;
+    /// <summary>Litres too many anywhere on the stretch between two places, once the request is changed and planned anew.</summary>
+    private static double ShortOn(PlanSetup setup, Place from, Place to, PlanRequest changed)
+    {
+        var (with, fromKm, toKm) = (new PlanSetup(changed), setup.Line.Km[from.Point], setup.Line.Km[to.Point]);
+        return CarrySolver.Solve(with.Problem).Fills
+            .Where(f => with.Line.Km[with.Counted[f.To].Point] > fromKm && with.Line.Km[with.Counted[f.From].Point] < toKm)
+            .Sum(f => f.ShortL);
+    }
 }

@@ -28,17 +28,15 @@ public sealed record FoundPlace(string Name, double AlongKm, double OffKm, doubl
 /// <param name="Longitudes">Likewise.</param>
 /// <param name="Terrain">Ground underfoot from each leg's start; empty when the file says nothing.</param>
 /// <param name="HoursBySchool">Walking hours on a path by each school.</param>
-/// <param name="Picture">Heights for a small picture, m.</param>
 /// <param name="Places">Places found in the file, in order.</param>
 /// <param name="Flags">What is odd about it.</param>
 /// <param name="HasHeights">Whether any heights were given.</param>
 public sealed record ReadRoute(
     string Name, double LengthKm, double AscentM, double DescentM, string Heights, string? Latitudes, string? Longitudes, IReadOnlyList<TerrainSpan> Terrain,
-    IReadOnlyList<RouteHours> HoursBySchool, IReadOnlyList<ProfilePoint> Picture, IReadOnlyList<FoundPlace> Places, IReadOnlyList<string> Flags, bool HasHeights);
+    IReadOnlyList<RouteHours> HoursBySchool, IReadOnlyList<FoundPlace> Places, IReadOnlyList<string> Flags, bool HasHeights);
 
+/// <summary>Walking hours by one school.</summary>
 public sealed record RouteHours(WalkSchool School, string Name, double Hours);
-
-public sealed record ProfilePoint(double Km, double ElevationM);
 
 /// <summary>The calculation "legs": ground from legs typed by hand.</summary>
 public static class ReadLegs

@@ -1,5 +1,4 @@
 using JollyBrook.Core.Contract;
-using JollyBrook.Core.Units;
 
 namespace JollyBrook.Core.Route;
 
@@ -16,9 +15,7 @@ public static class RouteLine
     public static RouteLineResponse Compute(TripRoute route)
     {
         ArgumentNullException.ThrowIfNull(route);
-        var intake = new Intake(Speaker.Metric);
-        TripRouteFields.Check(route, intake);
-        intake.ThrowIfWrong();
+        TripRoute.Check(route);
         if (route.Latitudes is null || route.Longitudes is null)
         {
             return new([]);

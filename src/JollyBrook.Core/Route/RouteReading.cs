@@ -3,7 +3,6 @@ namespace JollyBrook.Core.Route;
 /// <summary>Makes what a file or typed legs gave into the parts of a route.</summary>
 public static class RouteReading
 {
-    private const int PicturePoints = 200;
     private const double FarOffKm = 3;
 
     /// <summary>A track with its places. Places more than 3 km off the line are flagged, not dropped.</summary>
@@ -26,13 +25,11 @@ public static class RouteReading
         string name, GroundProfile ground, IReadOnlyList<GeoPoint>? line, IReadOnlyList<TerrainSpan> terrain, IReadOnlyList<FoundPlace> places,
         IReadOnlyList<string> flags, bool hasHeights)
     {
-        var count = Math.Min(ground.Steps, PicturePoints);
         return new ReadRoute(
             name, ground.LengthKm, ground.AscentM, ground.DescentM, EncodedNumbers.Encode(ground.ElevationM.ToArray().Select(m => (long)Math.Round(m * 10))),
             line is null ? null : EncodedNumbers.Encode(line.Select(p => (long)Math.Round(p.LatitudeDeg * 1e5))),
             line is null ? null : EncodedNumbers.Encode(line.Select(p => (long)Math.Round(p.LongitudeDeg * 1e5))),
             terrain, [.. Enum.GetValues<WalkSchool>().Select(s => new RouteHours(s, WalkingTime.Name(s), WalkingTime.Hours(s, ground, offPath: false)))],
-            [.. Enumerable.Range(0, count + 1).Select(i => ground.LengthKm * i / count).Select(km => new ProfilePoint(km, ground.ElevationAt(km)))],
             places, flags, hasHeights);
     }
 }

@@ -1,37 +1,15 @@
+import { CoreWorker } from './CoreWorker';
 import type { CalculationName, Problem, Request, Response } from './contract';
 
 /** What a calculation gave: its response, or a problem that names the fields that can't be right. */
 export type Outcome<N extends CalculationName> =
   { ok: true; response: Response<N> } | { ok: false; problem: Problem };
 
-interface Reply {
-  id: number;
-  outcome?: string;
-  failure?: string;
-}
-
-const waiting = new Map<number, { resolve: (json: string) => void; reject: (error: Error) => void }>();
-let lastId = 0;
-let started: Worker | null = null;
+const core = new CoreWorker();
 
 /** Starts the core's worker, once. */
-export function startCore(): Worker {
-  if (started) return started;
-  const worker = new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module' });
-  worker.onmessage = (message: MessageEvent<Reply>) => {
-    const { id, outcome, failure } = message.data;
-    const job = waiting.get(id);
-    waiting.delete(id);
-    if (outcome !== undefined) job?.resolve(outcome);
-    else job?.reject(new Error(failure ?? 'The core did not answer.'));
-  };
-  worker.onerror = (event) => {
-    for (const job of waiting.values()) job.reject(new Error(event.message));
-    waiting.clear();
-    started = null;
-  };
-  started = worker;
-  return worker;
+export function startCore() {
+  core.start();
 }
 
 /** The newest calculations, so that one asked for ahead of the page is not run again by it. */
@@ -72,6 +50,11 @@ async function run<N extends CalculationName>(name: N, request: string): Promise
   const here = askHere(name, request);
   // While the core starts, the server's own copy of it may answer sooner; the two give the same answers.
   const json = await (answering ? here : firstOf(here, askServer(name, request)));
+  return outcomeOf(json);
+}
+
+/** Reads the status and body that a core gave. */
+export function outcomeOf<N extends CalculationName>(json: string): Outcome<N> {
   const { status, body } = JSON.parse(json) as { status: number; body: unknown };
   return status === 200
     ? { ok: true, response: body as Response<N> }
@@ -79,11 +62,7 @@ async function run<N extends CalculationName>(name: N, request: string): Promise
 }
 
 async function askHere(name: CalculationName, request: string): Promise<string> {
-  const id = ++lastId;
-  const json = await new Promise<string>((resolve, reject) => {
-    waiting.set(id, { resolve, reject });
-    startCore().postMessage({ id, name, request });
-  });
+  const json = await core.ask(name, request);
   answering = true;
   tellAnswering();
   return json;

@@ -2,6 +2,7 @@ import { Box, useTheme } from '@mui/material';
 import { useCatalogue } from '../../core/CatalogueContext';
 import type { Sweat } from '../../core/contract';
 import { show } from '../../shared/units';
+import { usePictureText } from '../../shared/usePictureText';
 import { useWidth } from '../../shared/useWidth';
 
 const height = 220;
@@ -21,7 +22,7 @@ export function SweatPicture({ sweat, temperatureC }: { sweat: Sweat; temperatur
   const line = (pick: (p: (typeof points)[number]) => number) =>
     points.map((p) => `${x(p.temperatureC)},${y(pick(p))}`);
   const at = temperatureC ?? catalogue.body.effort.temperatureC ?? 22;
-  const ink = { fill: theme.palette.text.primary, fontSize: 16, fontFamily: theme.typography.fontFamily };
+  const ink = usePictureText();
   return (
     <Box ref={ref}>
       {width > 0 && (

@@ -4,6 +4,7 @@ import { Box, Typography, useTheme } from '@mui/material';
 import { useCatalogue } from '../../core/CatalogueContext';
 import type { Sweat } from '../../core/contract';
 import { plain, show } from '../../shared/units';
+import { usePictureText } from '../../shared/usePictureText';
 import { useWidth } from '../../shared/useWidth';
 import type { Kept } from '../../store/records';
 
@@ -69,7 +70,7 @@ function FactorPicture({ sweat }: { sweat: Sweat }) {
   const most = Math.max(2, ...rows.map((row) => Math.max(row.band.high, row.ratio ?? 0))) * 1.05;
   const x = (k: number) => left + (k / most) * (width - left - 12);
   const height = rows.length * rowHeight + 28;
-  const ink = { fill: theme.palette.text.primary, fontSize: 16, fontFamily: theme.typography.fontFamily };
+  const ink = usePictureText();
   return (
     <Box ref={ref}>
       {width > 0 && (

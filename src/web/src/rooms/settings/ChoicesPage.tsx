@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { ChoiceGroup } from '../../shared/ChoiceGroup';
 import { Section } from '../../shared/Section';
 import { useSettings, type Settings } from '../../store/LocalDataContext';
+import { CountVirusesSwitch } from '../../shared/CountVirusesSwitch';
 
 const unitChoices = [
   { id: 'metric', name: 'Metric', hint: 'litres, °C, metres, grams' },
@@ -45,16 +46,7 @@ export function ChoicesPage() {
         />
       </Section>
       <Section title="The target">
-        <FormControlLabel
-          control={
-            <Switch
-              checked={settings.countViruses}
-              onChange={(event) => void change({ countViruses: event.target.checked })}
-            />
-          }
-          label="Viruses count"
-          sx={{ minHeight: 48 }}
-        />
+        <CountVirusesSwitch />
         <Typography>
           Leave it on unless you are remote, with few people and no stock upstream. Every answer it changes
           says so.{' '}

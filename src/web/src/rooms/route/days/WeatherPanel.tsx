@@ -18,8 +18,6 @@ const sources = {
   table: 'from a table',
 } as const;
 
-const placeless = { latitude: 46.2, longitude: -28.6 };
-
 /** The weather day by day, each with where it comes from. */
 export function WeatherPanel() {
   const catalogue = useCatalogue();
@@ -46,8 +44,8 @@ export function WeatherPanel() {
         api.GET('/api/weather', {
           params: {
             query: {
-              latitude: at?.latitudeDeg ?? placeless.latitude,
-              longitude: at?.longitudeDeg ?? placeless.longitude,
+              latitude: at?.latitudeDeg ?? catalogue.defaults.latitudeDeg,
+              longitude: at?.longitudeDeg ?? catalogue.defaults.longitudeDeg,
               elevation: Math.round(middle),
               from: route.startDate ?? new Date().toISOString().slice(0, 10),
               days: count,

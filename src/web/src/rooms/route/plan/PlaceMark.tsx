@@ -43,7 +43,8 @@ export function PlaceMark({ stop, x, y, foot }: Props) {
       </g>
     );
   }
-  if (stop.words.startsWith('Do not use')) {
+  // No chance is given for a water that is not to be used.
+  if (stop.chance === null) {
     return (
       <g>
         {stem}

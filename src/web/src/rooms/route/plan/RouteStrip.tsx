@@ -2,6 +2,7 @@ import { Box, Typography, useTheme } from '@mui/material';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import type { HowSure, Plan } from '../../../core/contract';
 import { entryScale, plain, show } from '../../../shared/units';
+import { usePictureText } from '../../../shared/usePictureText';
 import { useWidth } from '../../../shared/useWidth';
 import { PlaceMark } from './PlaceMark';
 
@@ -39,7 +40,7 @@ export function RouteStrip({ plan, sure }: Props) {
     `${x(p.alongKm)},${waterY(p.arriveL.low)}`,
     `${x(p.alongKm)},${waterY(p.leaveL.low)}`,
   ]);
-  const ink = { fill: theme.palette.text.primary, fontSize: 16, fontFamily: theme.typography.fontFamily };
+  const ink = usePictureText();
   const litres = entryScale(catalogue, 'volume');
   const litreStep = niceStep((mostL * litres.factor) / 3) / litres.factor;
   const ticks = Array.from({ length: Math.floor(mostL / litreStep) + 1 }, (_, i) => i * litreStep);

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { HowSure, PlanRequest, Problem } from '../../../core/contract';
-import { calculateLong } from '../../../core/long';
+import { calculateLong, cancelLong } from '../../../core/long';
 
 const first = 500;
 const second = 2_000;
@@ -60,7 +60,7 @@ export function useHowSure(plan: PlanRequest, runs: number, target: number | nul
     under: stopped === key ? 0 : state.under,
     stop: () => {
       setStopped(key);
-      calculateLong.cancel();
+      cancelLong();
     },
   };
 }

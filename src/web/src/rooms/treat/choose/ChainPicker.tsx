@@ -3,10 +3,10 @@ import { Link } from 'react-router';
 import type { ChainList } from '../../../core/contract';
 import { ChoiceGroup } from '../../../shared/ChoiceGroup';
 import { Section } from '../../../shared/Section';
-import { useSettings } from '../../../store/LocalDataContext';
 import type { Draft } from '../draft';
 import type { DraftStore } from '../useDraft';
 import { ChainOption } from './ChainOption';
+import { CountVirusesSwitch } from '../../../shared/CountVirusesSwitch';
 
 interface Props {
   form: DraftStore;
@@ -21,7 +21,6 @@ interface Props {
 
 /** Every way to treat this water, side by side; the best is taken until another is tapped. */
 export function ChainPicker({ form: { draft, set }, list, chosen, kitTreats, untreated }: Props) {
-  const { settings, change } = useSettings();
   if (list === null) return null;
   const order = list.orders.find((o) => o.sort === draft.sort) ?? list.orders[0];
   const chains = order.ids.flatMap((id) => list.chains.find((chain) => chain.id === id) ?? []);
@@ -58,16 +57,7 @@ export function ChainPicker({ form: { draft, set }, list, chosen, kitTreats, unt
           />
         ))}
       </Box>
-      <FormControlLabel
-        control={
-          <Switch
-            checked={settings.countViruses}
-            onChange={(event) => void change({ countViruses: event.target.checked })}
-          />
-        }
-        label="Viruses count"
-        sx={{ minHeight: 48 }}
-      />
+      <CountVirusesSwitch />
       {kitTreats && (
         <FormControlLabel
           control={
