@@ -154,11 +154,28 @@ public sealed class Browser : IDisposable
             var element = Named(role, name);
             // The mark of a radio button or box is drawn by its label, which is what a finger meets.
             var target = role is "radio" or "checkbox" or "switch" ? element.FindElement(By.XPath("ancestor::label")) : element;
-            Driver.ExecuteScript("arguments[0].scrollIntoView({ block: 'center' })", target);
+            if (!StandsStill(target))
+            {
+                return false;
+            }
+
             target.Click();
             return true;
         }, $"{role} “{name}” to be clickable");
     }
+
+    // A tap on what is still being moved by an answer that arrives would land beside it and be lost without a word.
+    private bool StandsStill(IWebElement target) => (bool)Driver.ExecuteAsyncScript(
+        """
+        const [target, done] = arguments;
+        target.scrollIntoView({ block: 'center' });
+        const before = target.getBoundingClientRect();
+        requestAnimationFrame(() => requestAnimationFrame(() => {
+          const after = target.getBoundingClientRect();
+          done(before.x === after.x && before.y === after.y);
+        }));
+        """,
+        target)!;
 
     public void Click(IWebElement element)
     {

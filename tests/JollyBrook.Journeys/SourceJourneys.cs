@@ -134,7 +134,7 @@ public sealed class SourceJourneys : IDisposable
         _browser.Until(() => _browser.Named("textbox", "Turbidity").GetAttribute("value") is { Length: > 0 }, "a turbidity");
         _browser.Click("button", "Take the probe out");
         _browser.UntilText("Stale, last read ");
-        _browser.Named("textbox", "Turbidity").GetAttribute("value").ShouldNotBeNullOrEmpty();
+        _browser.Until(() => _browser.Named("textbox", "Turbidity").GetAttribute("value") is { Length: > 0 }, "the last turbidity to stay");
     }
 
     [Fact]
