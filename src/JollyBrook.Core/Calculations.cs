@@ -1,11 +1,16 @@
 using JollyBrook.Core.Body;
+using JollyBrook.Core.Book;
 using JollyBrook.Core.Carry;
 using JollyBrook.Core.Catalogue;
 using JollyBrook.Core.Clocks;
 using JollyBrook.Core.Contract;
+using JollyBrook.Core.Illness;
 using JollyBrook.Core.Kit;
+using JollyBrook.Core.Learning;
+using JollyBrook.Core.Packing;
 using JollyBrook.Core.Records;
 using JollyBrook.Core.Route;
+using JollyBrook.Core.Schedule;
 using JollyBrook.Core.Sources;
 using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Words;
@@ -36,6 +41,36 @@ public static class Calculations
         new Calculation<KitItemRequest, KitItemResponse>(
             "kit-item", "Checks a piece of kit and says it in a line.",
             DescribeItem.Compute, () => ContractJson.Default.KitItemRequest, () => AnswerJson.Default.KitItemResponse, () => DescribeItem.Fields),
+        new Calculation<KitCheckRequest, KitCheckResponse>(
+            "kit-check", "Whether a kit is enough for a trip: seven findings, chains against failures, what can be spared.",
+            CheckKit.Compute, () => ContractJson.Default.KitCheckRequest, () => AnswerJson.Default.KitCheckResponse, () => CheckKit.Fields),
+        new Calculation<ScheduleRequest, ScheduleResponse>(
+            "schedule", "Litres wanted by time as batches on a clock line.",
+            DaySchedule.Compute, () => ContractJson.Default.ScheduleRequest, () => AnswerJson.Default.ScheduleResponse, () => ScheduleFields.All),
+        new Calculation<DayWantsRequest, DayWantsResponse>(
+            "day-wants", "What a trip's plan wants ready on an evening and by the next start.",
+            DayWants.Compute, () => ContractJson.Default.DayWantsRequest, () => AnswerJson.Default.DayWantsResponse, () => DayWants.Fields),
+        new Calculation<BookEntryRequest, BookEntryResponse>(
+            "book-entry", "Checks a line of the book and says it in words.",
+            EntryWords.Compute, () => ContractJson.Default.BookEntryRequest, () => AnswerJson.Default.BookEntryResponse, () => BookEntry.Fields),
+        new Calculation<BookDayRequest, BookDayResponse>(
+            "book-day", "A day of the book, added up.",
+            BookDay.Compute, () => ContractJson.Default.BookDayRequest, () => AnswerJson.Default.BookDayResponse, () => BookDay.Fields),
+        new Calculation<BookTableRequest, BookTableResponse>(
+            "book-table", "Lines of one kind as a table.",
+            BookTable.Compute, () => ContractJson.Default.BookTableRequest, () => AnswerJson.Default.BookTableResponse, () => BookTable.Fields),
+        new Calculation<BookImportRequest, BookImportResponse>(
+            "book-import", "Lines of a table read into lines of the book, with those that can't be.",
+            BookImport.Compute, () => ContractJson.Default.BookImportRequest, () => AnswerJson.Default.BookImportResponse, () => BookImport.Fields),
+        new Calculation<LearnRequest, LearnResponse>(
+            "learn", "Planned against lived, and what the book proposes.",
+            Learn.Compute, () => ContractJson.Default.LearnRequest, () => AnswerJson.Default.LearnResponse, () => Learn.Fields),
+        new Calculation<LookBackRequest, LookBackResponse>(
+            "look-back", "Which agents could fit an illness, and which water fell short for them.",
+            LookBack.Compute, () => ContractJson.Default.LookBackRequest, () => AnswerJson.Default.LookBackResponse, () => LookBack.Fields),
+        new Calculation<WatchRequest, WatchResponse>(
+            "body-watch", "A walker's deficit through the day, and what to drink by the clock.",
+            BodyWatch.Compute, () => ContractJson.Default.WatchRequest, () => AnswerJson.Default.WatchResponse, () => BodyWatch.Fields),
         new Calculation<WordsRequest, WordsResponse>(
             "words", "The words of the field, and the questions on which practitioners disagree.",
             WordList.Compute, () => ContractJson.Default.WordsRequest, () => AnswerJson.Default.WordsResponse, () => []),

@@ -27,7 +27,13 @@ public enum Taste
 /// <summary>What a barrier uses up.</summary>
 /// <param name="Words">"1 tablet", "2 cycles", "17 g of gas".</param>
 /// <param name="Weight">How much it is missed, so that unlike supplies can be put in order: 1 is a tablet (pick).</param>
-public sealed record Supply(string Words, double Weight);
+/// <param name="Used">How much of it this water takes, in its own measure: tablets, mL, cycles, g, litres of filter life.</param>
+/// <param name="Left">How much of it there is, in the same measure; null when that is not known.</param>
+public sealed record Supply(string Words, double Weight, double Used, double? Left)
+{
+    /// <summary>Uses of this size that what is left is enough for; null when not known.</summary>
+    public double? UsesLeft => Left is { } left ? (Used > 0 ? left / Used : double.PositiveInfinity) : null;
+}
 
 /// <summary>What one barrier does to one water: what it takes away, costs and asks for, and how.</summary>
 /// <param name="Credits">One credit for each class, in the order of <see cref="OrganismClasses.All"/>.</param>

@@ -40,7 +40,7 @@ public sealed class BoilBarrier(string id, string name, BurnerSpec? burner) : IB
             BarrierResult.Of("Boiling", reason, BoilPlan.Credit, BoilPlan.Credit, BoilPlan.Credit, BoilPlan.Credit),
             null, boil.HoldMinutes > 0 ? reason : "Bring to a rolling boil", atStove,
             boil.CoolMinutes is { } cool ? Math.Ceiling(atStove + cool - 1e-9) : null,
-            [new Supply($"{setting.Say.Of(Quantity.FuelMass, boil.FuelG)} of {boil.Fuel}", boil.FuelG / GramsToATablet)],
+            [new Supply($"{setting.Say.Of(Quantity.FuelMass, boil.FuelG)} of {boil.Fuel}", boil.FuelG / GramsToATablet, boil.FuelG, burner?.FuelLeftG)],
             Taste.Flat, Risks(boil), water with { VolumeL = boil.WaterLeftL, TemperatureC = Cooling.DrinkableC },
             () => BoilingSteps.For(result), "Flat taste: pour it to and fro between clean containers, or add drink mix or a pinch of salt.",
             ["Into a clean container: the pot's rim is clean, the dipping bottle's threads are not.", "No residual: keep it capped."],

@@ -7,10 +7,17 @@ namespace JollyBrook.Core.Boiling;
 /// <summary>A burner in the kit with what is left of its fuel.</summary>
 /// <param name="BurnerId">One of the burners known by type.</param>
 /// <param name="FuelLeftG">Fuel left, g, 0 to 20 000: the canister's weight less its empty weight; null when not weighed or not limited.</param>
-public sealed record BurnerSpec(string? BurnerId, double? FuelLeftG = null) : IBarrierSource
+/// <param name="EmptyG">What canister or bottle weighs empty, g, 5 to 5 000.</param>
+public sealed record BurnerSpec(string? BurnerId, double? FuelLeftG = null, double? EmptyG = null) : IBarrierSource
 {
     private static readonly NumberField Left = new(
         "burner.fuelLeftG", "Fuel left", Quantity.FuelMass, 0, 20000, "Weigh the canister and take off its empty weight.");
+
+    private static readonly NumberField Empty = new(
+        "burner.emptyG", "Weight of the empty canister", Quantity.FuelMass, 5, 5000, "It is printed on most canisters; else weigh an empty one.");
+
+    private static readonly NumberField Gross = new(
+        "weighedG", "Weight with what is left", Quantity.FuelMass, 5, 25000, "Weigh canister or bottle as it is, stove off.");
 
     private static readonly ChoiceField Type = new("burner.burnerId", "Burner", [.. Burners.All.Select(b => b.Id)]);
 
@@ -22,5 +29,28 @@ public sealed record BurnerSpec(string? BurnerId, double? FuelLeftG = null) : IB
         ArgumentNullException.ThrowIfNull(intake);
         intake.Listed(Type, BurnerId, Burners.All, b => b.Id);
         intake.Optional(Left, FuelLeftG);
+        intake.Optional(Empty, EmptyG);
+    }
+
+    /// <summary>Weighs canister or bottle: gross less empty, g. Null after noting what is wrong.</summary>
+    /// <param name="weighedG">Gross, g.</param>
+    /// <param name="intake">Notes what can't be right.</param>
+    public double? Weigh(double weighedG, Intake intake)
+    {
+        ArgumentNullException.ThrowIfNull(intake);
+        intake.Optional(Gross, weighedG);
+        intake.Required(Empty, EmptyG);
+        if (EmptyG is not { } empty)
+        {
+            return null;
+        }
+
+        if (weighedG < empty)
+        {
+            intake.Refuse(Gross, $"It weighs less than its empty weight, {intake.Say.Of(Quantity.FuelMass, empty)}. Check the scale and the empty weight.");
+            return null;
+        }
+
+        return weighedG - empty;
     }
 }

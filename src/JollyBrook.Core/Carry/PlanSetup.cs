@@ -2,6 +2,7 @@ using JollyBrook.Core.Contract;
 using JollyBrook.Core.Route;
 using JollyBrook.Core.Sources;
 using JollyBrook.Core.Units;
+using JollyBrook.Core.Water;
 
 namespace JollyBrook.Core.Carry;
 

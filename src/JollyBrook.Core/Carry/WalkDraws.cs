@@ -1,3 +1,5 @@
+using JollyBrook.Core.Chance;
+
 namespace JollyBrook.Core.Carry;
 
 /// <summary>What is drawn for one simulated walk: the walkers' sweat, the pace, each day's temperature, which sources run.</summary>

@@ -3,6 +3,7 @@ using JollyBrook.Core.Carry;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Route;
 using JollyBrook.Core.Sources;
+using JollyBrook.Core.Water;
 
 namespace JollyBrook.Core.Catalogue;
 

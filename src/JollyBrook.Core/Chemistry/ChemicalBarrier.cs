@@ -45,12 +45,24 @@ public sealed class ChemicalBarrier(string id, string name, ChemicalProfile prof
         return new BarrierResult(
             [.. result.Ledger.Select(r => r.Credits[0])], null, dose.Words, HandsOnBesideDissolving + contact.DissolveMinutes,
             contact.MixStandMinutes + contact.DissolveMinutes + contact.WaitMinutes,
-            [new Supply(dose.Words, profile.Form == ProductForm.Tablet ? dose.Units : 0.05 * dose.Units)],
+            [Uses(dose)],
             TasteOf(profile.Active), Risks(water, contact), water, () => ChemicalSteps.For(result, water, setting.Say),
             dose.NeutraliserMg is { } mg
                 ? $"Drink mix, or vitamin C: {Speaker.Number(mg, 0)} mg takes the taste away. It ends the disinfection, so never sooner."
                 : "Drink mix, a pinch of salt, or pouring it to and fro. Never sooner: vitamin C ends the disinfection.",
             Storage(setting), null, [.. result.Ledger.Select(r => r.MinutesToTarget)], result.Assumptions, result.Cautions, result.Working, result);
+    }
+
+    /// <summary>Tablets are used and counted whole; drops are counted, and what is left of them is measured in mL of each part.</summary>
+    private Supply Uses(DoseAnswer dose)
+    {
+        if (profile.Form == ProductForm.Tablet)
+        {
+            return new Supply(dose.Words, dose.Units, dose.Units, product?.Left);
+        }
+
+        var dropsPerMl = product?.DropCount is { Drops: { } drops, Millilitres: > 0 and { } millilitres } ? drops / millilitres : ChemicalProfiles.DefaultDropsPerMl;
+        return new Supply(dose.Words, 0.05 * dose.Units, dose.Units / dropsPerMl, product?.Left);
     }
 
     private static Taste TasteOf(ActiveIngredient active) => active switch

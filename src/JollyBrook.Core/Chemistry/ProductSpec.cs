@@ -10,8 +10,11 @@ namespace JollyBrook.Core.Chemistry;
 /// <param name="PackDate">Bleach: the day it was packed; null counts as too old.</param>
 /// <param name="StrengthPercent">Bleach: strength on the label, 5 to 9 %.</param>
 /// <param name="DropCount">Drops counted into a measure.</param>
+/// <param name="Left">What is left: tablets, or mL (of each part), 0 to 10 000; null when not counted.</param>
+/// <param name="Label">The dose as the pack's own label says it.</param>
 public sealed record ProductSpec(
-    string? ProfileId, DateOnly? BestBefore = null, DateOnly? PackDate = null, double? StrengthPercent = null, DropCount? DropCount = null)
+    string? ProfileId, DateOnly? BestBefore = null, DateOnly? PackDate = null, double? StrengthPercent = null, DropCount? DropCount = null,
+    double? Left = null, CopiedLabel? Label = null)
     : IBarrierSource
 {
     private const double DaysInMonth = 365.25 / 12;
@@ -21,6 +24,12 @@ public sealed record ProductSpec(
     private static readonly NumberField Strength = new(
         "product.strengthPercent", "Bleach strength", Quantity.Percent, Bleach.WeakestPercent, Bleach.StrongestPercent,
         "Read it on the bottle; weaker or stronger bleach is not for drinking water.");
+
+    private static readonly NumberField LeftField = new(
+        "product.left", "What is left", Quantity.Plain, 0, 10000, "Count the tablets, or read the bottle in mL.");
+
+    /// <summary>The last day it may be counted on; null when not known. Bleach counts for 12 months from its pack date.</summary>
+    public DateOnly? LastDay => ProfileId == ChemicalProfiles.BleachId ? PackDate?.AddMonths((int)Bleach.LifeMonths) : BestBefore;
 
     public IEnumerable<IBarrier> Barriers(string id, string name) =>
         [new ChemicalBarrier(id, name, ChemicalProfiles.All.First(p => p.Id == ProfileId), this)];
@@ -44,6 +53,8 @@ public sealed record ProductSpec(
         ArgumentNullException.ThrowIfNull(intake);
         intake.Listed(Profile, ProfileId, ChemicalProfiles.All, p => p.Id);
         intake.Optional(Strength, StrengthPercent);
+        intake.Optional(LeftField, Left);
+        Label?.Check(intake);
     }
 
     private DateCheck DateOn(DateOnly? today) => BestBefore is not { } last || today is not { } day

@@ -4,9 +4,13 @@ using JollyBrook.Core.Book;
 using JollyBrook.Core.Carry;
 using JollyBrook.Core.Catalogue;
 using JollyBrook.Core.Clocks;
+using JollyBrook.Core.Illness;
 using JollyBrook.Core.Kit;
+using JollyBrook.Core.Learning;
+using JollyBrook.Core.Packing;
 using JollyBrook.Core.Records;
 using JollyBrook.Core.Route;
+using JollyBrook.Core.Schedule;
 using JollyBrook.Core.Sources;
 using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Words;
@@ -22,6 +26,18 @@ namespace JollyBrook.Core.Contract;
 [JsonSerializable(typeof(JudgeRequest))]
 [JsonSerializable(typeof(WordsRequest))]
 [JsonSerializable(typeof(KitItemRequest))]
+[JsonSerializable(typeof(KitCheckRequest))]
+[JsonSerializable(typeof(ScheduleRequest))]
+[JsonSerializable(typeof(DayWantsRequest))]
+[JsonSerializable(typeof(BookEntry))]
+[JsonSerializable(typeof(BookEntryRequest))]
+[JsonSerializable(typeof(BookDayRequest))]
+[JsonSerializable(typeof(BookTableRequest))]
+[JsonSerializable(typeof(BookImportRequest))]
+[JsonSerializable(typeof(LearnRequest))]
+[JsonSerializable(typeof(LookBackRequest))]
+[JsonSerializable(typeof(WatchRequest))]
+[JsonSerializable(typeof(DayBook))]
 [JsonSerializable(typeof(TripSource))]
 [JsonSerializable(typeof(BatchRecord))]
 [JsonSerializable(typeof(BatchEventRecord))]
@@ -52,6 +68,16 @@ public sealed partial class ContractJson : JsonSerializerContext;
 [JsonSerializable(typeof(JudgeResponse))]
 [JsonSerializable(typeof(WordsResponse))]
 [JsonSerializable(typeof(KitItemResponse))]
+[JsonSerializable(typeof(BookEntryResponse))]
+[JsonSerializable(typeof(BookDayResponse))]
+[JsonSerializable(typeof(BookTableResponse))]
+[JsonSerializable(typeof(BookImportResponse))]
+[JsonSerializable(typeof(LearnResponse))]
+[JsonSerializable(typeof(LookBackResponse))]
+[JsonSerializable(typeof(WatchResponse))]
+[JsonSerializable(typeof(ScheduleResponse))]
+[JsonSerializable(typeof(DayWantsResponse))]
+[JsonSerializable(typeof(KitCheckResponse))]
 [JsonSerializable(typeof(DeviceClockResponse))]
 [JsonSerializable(typeof(BackupCheckResponse))]
 [JsonSerializable(typeof(SweatResponse))]

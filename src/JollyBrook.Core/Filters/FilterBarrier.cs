@@ -47,7 +47,7 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter) :
         return new BarrierResult(
             Credits(info), null, $"{Minutes(flow.Minutes)} through the filter",
             passive ? SetUpMinutes : SetUpMinutes + flow.Minutes, Math.Ceiling(flow.Minutes - 1e-9),
-            [new Supply($"{say.Of(Quantity.Volume, water.VolumeL)} of filter life", 0.2 * water.VolumeL)],
+            [new Supply($"{say.Of(Quantity.Volume, water.VolumeL)} of filter life", 0.2 * water.VolumeL, water.VolumeL, filter is { RatedLifeL: { } rated, UsedL: { } used } ? Math.Max(0, rated - used) : null)],
             Taste.AsItIs, Risks(info, flow, water), After(info, water), () => Steps(info, flow, water, say),
             "Tastes as it came. Flavour goes into the clean container only, never through the filter.",
             ["Clean side to clean container: the dirty pouch never touches it.", "Above freezing at night: against the body, in the sleeping bag."],

@@ -10,10 +10,13 @@ namespace JollyBrook.Core.Kit;
 
 /// <param name="Units">The units that words are put in; metric when left out.</param>
 /// <param name="Item">The piece of kit.</param>
-public sealed record KitItemRequest(UnitSystem? Units, KitItem? Item);
+/// <param name="WeighedG">A burner's canister or bottle as just weighed, g; null when it was not.</param>
+public sealed record KitItemRequest(UnitSystem? Units, KitItem? Item, double? WeighedG = null);
 
 /// <param name="Words">The item in a line.</param>
-public sealed record KitItemResponse(string Words);
+/// <param name="Warnings">What to mind about it, each a sentence.</param>
+/// <param name="FuelLeftG">What the weighing leaves, g; null without one.</param>
+public sealed record KitItemResponse(string Words, IReadOnlyList<string> Warnings, double? FuelLeftG = null);
 
 /// <summary>The calculation "kit-item": checks a piece of kit before it is kept, and says it in a line.</summary>
 public static class DescribeItem
@@ -30,15 +33,34 @@ public static class DescribeItem
         intake.Present(ItemField, request.Item);
         intake.ThrowIfWrong();
         request.Item!.IsSound(intake);
+        var left = request is { WeighedG: { } weighed, Item.Burner: { } burner } ? burner.Weigh(weighed, intake) : null;
         intake.ThrowIfWrong();
-        return new KitItemResponse(Words(request.Item, intake.Say));
+        return new KitItemResponse(Words(request.Item, intake.Say), Warnings(request.Item), left);
     }
 
-    private static string Words(KitItem item, Speaker say) => item switch
+    private static List<string> Warnings(KitItem item)
+    {
+        List<string> warnings = [];
+        if (item.Product is { Label: { } label } product)
+        {
+            var profile = ChemicalProfiles.All.First(p => p.Id == product.ProfileId);
+            var share = profile is { IsHouseholdBleach: true, StockPercent: { } stock } ? (product.StrengthPercent ?? Bleach.WeakestPercent) / stock : 1;
+            if (label.Beyond(profile, share) is { } beyond)
+            {
+                warnings.Add(beyond);
+            }
+        }
+
+        return warnings;
+    }
+
+    /// <summary>A sound item in a line.</summary>
+    internal static string Words(KitItem item, Speaker say) => item switch
     {
         { Filter: { } filter } => Words(filter, say),
         { Lamp: { } lamp } => Words(lamp, say),
         { Product: { } product } => Words(product),
+        { Kind: KitItemKind.Taste or KitItemKind.Neutraliser or KitItemKind.Electrolytes } => Words(item.Extra ?? new ExtraSpec(), item.Kind.Value),
         { Burner: { } burner } => Burners.All.First(b => b.Id == burner.BurnerId).Name
             + (burner.FuelLeftG is { } left ? $"; {say.Of(Quantity.FuelMass, left)} of fuel left" : "; fuel not weighed"),
         { Flocculant.Form: FlocculantForm.Alum } => "Alum powder, 30 to 60 mg/L",
@@ -74,6 +96,20 @@ public static class DescribeItem
         var date = profile.IsHouseholdBleach
             ? product.PackDate is { } packed ? $"packed {packed:yyyy-MM-dd}" : "pack date not known: not counted on"
             : product.BestBefore is { } last ? $"good to {last:yyyy-MM-dd}" : "date not known: not counted on";
-        return $"{profile.Name}; {date}";
+        var left = product.Left is { } count
+            ? $"; {Speaker.Number(count, 1)} {(profile.Form == ProductForm.Tablet ? "tablets" : "mL")} left"
+            : "; not counted";
+        return $"{profile.Name}; {date}{left}" + (product.Label is { } label ? $"; label: {label.Words()}" : "");
+    }
+
+    private static string Words(ExtraSpec extra, KitItemKind kind)
+    {
+        var what = kind switch
+        {
+            KitItemKind.Taste => "Only once the water is safe",
+            KitItemKind.Neutraliser => "Only after contact: it ends the disinfection",
+            _ => "From two hours of sweating on",
+        };
+        return extra.PortionsLeft is { } left ? $"{what}; {Speaker.Number(left, 0)} portions left" : $"{what}; not counted";
     }
 }

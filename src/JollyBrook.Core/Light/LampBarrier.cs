@@ -69,7 +69,7 @@ internal sealed class LampBarrier(string id, string name, LampSpec lamp) : IBarr
         return new BarrierResult(
             BarrierResult.Of(name, $"{plan.CyclesPerFill} {(plan.CyclesPerFill == 1 ? "cycle" : "cycles")} each fill", 6, 4, 3, 3),
             null, plan.Cycles == 1 ? "1 cycle of UV" : $"{plan.Cycles} cycles of UV", minutes, Math.Ceiling(minutes - 1e-9),
-            [new Supply($"{plan.Cycles} of {plan.CyclesNow} cycles", 0.5 * plan.Cycles)], Taste.AsItIs, Risks(plan, air), water,
+            [new Supply($"{plan.Cycles} of {plan.CyclesNow} cycles", 0.5 * plan.Cycles, plan.Cycles, lamp.CyclesLeft is null ? null : plan.CyclesNow)], Taste.AsItIs, Risks(plan, air), water,
             () => Steps(plan, setting.Say, water), "Tastes as it came.",
             ["Wipe rim and threads dry: the light does not reach them.", "No residual: cap it clean, drink it within 24 hours."],
             24, BarrierResult.Untimed, assumptions, cautions, working, plan);

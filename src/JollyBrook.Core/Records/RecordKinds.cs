@@ -3,6 +3,7 @@ using JollyBrook.Core.Book;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Route;
+using JollyBrook.Core.Schedule;
 using JollyBrook.Core.Sources;
 
 namespace JollyBrook.Core.Records;
@@ -23,6 +24,8 @@ public static class RecordKinds
         new RecordKind<TripRoute>("route", "Routes", RecordPlace.Plan, ContractJson.Default.TripRoute, TripRoute.Fields, TripRoute.Check),
         new RecordKind<Walker>("walker", "Walkers", RecordPlace.Plan, ContractJson.Default.Walker, Walker.Fields, Walker.Check),
         new RecordKind<SweatTest>("sweat-test", "Sweat tests", RecordPlace.Log, ContractJson.Default.SweatTest, SweatTest.Fields, SweatTest.Check),
+        new RecordKind<BookEntry>("book-entry", "Lines of the book", RecordPlace.Log, ContractJson.Default.BookEntry, BookEntry.Fields, BookEntry.Check),
+        new RecordKind<DayBook>("day", "Days", RecordPlace.Plan, ContractJson.Default.DayBook, DayBook.Fields, DayBook.Check),
         new RecordKind<PersonSettings>(
             "settings", "Settings", RecordPlace.Personal, ContractJson.Default.PersonSettings, PersonSettings.Fields, _ => { }),
     ];

@@ -1,17 +1,8 @@
-using System.Text.Json.Serialization;
 using JollyBrook.Core.Body;
 using JollyBrook.Core.Contract;
+using JollyBrook.Core.Water;
 
 namespace JollyBrook.Core.Route;
-
-/// <summary>What a container may hold.</summary>
-[JsonConverter(typeof(CamelCaseEnumConverter<ContainerRole>))]
-public enum ContainerRole
-{
-    Clean,
-    Dirty,
-    Either,
-}
 
 /// <summary>A container taken along.</summary>
 /// <param name="Name">What its owner calls it.</param>

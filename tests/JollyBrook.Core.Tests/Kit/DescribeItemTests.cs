@@ -26,7 +26,7 @@ public class DescribeItemTests
     public void The_rest_of_the_kit_in_a_line()
     {
         Say(Tests.Kits.Entry(Tests.Kits.Lamp).Item!).ShouldBe("1 L in 90 s; 40 cycles left");
-        Say(Tests.Kits.Entry(Tests.Kits.Tablets).Item!).ShouldBe("Chlorine tablet, NaDCC 8.5 mg; good to 2027-05-31");
+        Say(Tests.Kits.Entry(Tests.Kits.Tablets).Item!).ShouldBe("Chlorine tablet, NaDCC 8.5 mg; good to 2027-05-31; not counted");
         Say(Tests.Kits.Burner(fuelG: 164).Item!).ShouldBe("Canister stove, sheltered; 164 g of fuel left");
         Say(Tests.Kits.Entry(Tests.Kits.Alum).Item!).ShouldBe("Alum powder, 30 to 60 mg/L");
         Say(new KitItem(KitItemKind.Container, "Bladder", 2, HasHose: true), UnitSystem.Us).ShouldBe("2.11 qt, not opaque, with a hose");

@@ -1,4 +1,4 @@
-namespace JollyBrook.Core.Carry;
+namespace JollyBrook.Core.Chance;
 
 /// <summary>
 /// Seeded draws that are the same on every host: SplitMix64 (Steele, Lea and Flood 2014), normal deviates by Box and Muller.

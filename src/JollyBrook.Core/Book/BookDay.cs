@@ -1,0 +1,48 @@
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Units;
+
+namespace JollyBrook.Core.Book;
+
+/// <summary>One day's lines, corrections applied by the page's order: those corrected or struck out are not among them.</summary>
+/// <param name="Units">The units that words are put in; metric when left out.</param>
+/// <param name="Entries">The lines that stand.</param>
+/// <param name="PlannedL">What the plan has the party use that day, L; null without a plan.</param>
+public sealed record BookDayRequest(UnitSystem? Units, IReadOnlyList<BookEntry>? Entries, double? PlannedL = null);
+
+/// <summary>A day of the book, added up.</summary>
+/// <param name="DrunkL">Drunk, L, the whole party.</param>
+/// <param name="DarkestUrine">The darkest colour; null without one.</param>
+/// <param name="Words">In a line.</param>
+public sealed record BookDayResponse(double DrunkL, double? DarkestUrine, string Words);
+
+/// <summary>The calculation "book-day".</summary>
+public static class BookDay
+{
+    private static readonly NumberField Planned = new("plannedL", "Planned", Quantity.Volume, 0, 5000, "Take it from the plan.");
+
+    public static readonly IReadOnlyList<Field> Fields = [Planned, .. BookEntry.Fields];
+
+    /// <exception cref="BadInputException">What is planned is out of its range.</exception>
+    public static BookDayResponse Compute(BookDayRequest request)
+    {
+        ArgumentNullException.ThrowIfNull(request);
+        var intake = new Intake(Speaker.For(request.Units));
+        intake.Optional(Planned, request.PlannedL);
+        intake.ThrowIfWrong();
+        var entries = request.Entries ?? [];
+        var drunk = entries.Where(e => e.Kind == BookEntryKind.Drink).Sum(e => e.Litres ?? 0);
+        var darkest = entries.Max(e => e.UrineColour);
+        List<string> parts = [];
+        if (drunk > 0 || request.PlannedL is not null)
+        {
+            parts.Add($"drunk {intake.Say.Of(Quantity.Volume, drunk)}" + (request.PlannedL is { } planned ? $" of {intake.Say.Of(Quantity.Volume, planned)} planned" : ""));
+        }
+
+        if (darkest is { } colour)
+        {
+            parts.Add($"urine at its darkest {UrineScale.Of(colour).Words}");
+        }
+
+        return new BookDayResponse(drunk, darkest, string.Join(" · ", parts));
+    }
+}

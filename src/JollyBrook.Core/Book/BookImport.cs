@@ -1,0 +1,118 @@
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Units;
+
+namespace JollyBrook.Core.Book;
+
+/// <summary>Lines of a table to be taken into the book.</summary>
+/// <param name="Kind">What each line tells.</param>
+/// <param name="Header">The table's headings.</param>
+/// <param name="Rows">Its lines, cell by cell.</param>
+/// <param name="FirstLine">The number the first of them has in the file.</param>
+/// <param name="Mapping">For each heading the column it is read as, or empty to leave it out; by its name when left out.</param>
+/// <param name="OffsetMinutes">The clock's offset from UTC where a date has none, min.</param>
+/// <param name="Names">Names of walkers, items and sources.</param>
+public sealed record BookImportRequest(
+    BookEntryKind? Kind, IReadOnlyList<string>? Header, IReadOnlyList<IReadOnlyList<string>>? Rows, double? FirstLine = null,
+    IReadOnlyList<string>? Mapping = null, double? OffsetMinutes = null, IReadOnlyList<NamedId>? Names = null);
+
+/// <summary>A column that can be read.</summary>
+public sealed record ImportColumn(string Name, string Title);
+
+/// <summary>A line that cannot be taken in.</summary>
+/// <param name="Line">Its number in the file.</param>
+/// <param name="Message">What is wrong with it.</param>
+public sealed record RejectedLine(double Line, string Message);
+
+/// <summary>What would be taken in.</summary>
+/// <param name="Mapping">For each heading the column it is read as; empty where it is left out.</param>
+/// <param name="Columns">What a heading can be read as.</param>
+/// <param name="Entries">Lines fit to keep.</param>
+/// <param name="Rejected">Lines that are not; while there is one, nothing is taken in.</param>
+public sealed record BookImportResponse(
+    IReadOnlyList<string> Mapping, IReadOnlyList<ImportColumn> Columns, IReadOnlyList<BookEntry> Entries, IReadOnlyList<RejectedLine> Rejected);
+
+/// <summary>The calculation "book-import": table lines read into lines of the book. Nothing is kept here.</summary>
+public static class BookImport
+{
+    private static readonly ChoiceField KindField = ChoiceField.Of<BookEntryKind>("kind", "Kind of line");
+    private static readonly ChoiceField HeaderField = new("header", "Headings", ["the table's first line"]);
+    private static readonly NumberField Offset = new("offsetMinutes", "Offset from UTC", Quantity.Plain, -840, 840, "The device gives it.");
+
+    public static readonly IReadOnlyList<Field> Fields = [KindField, HeaderField, Offset];
+
+    /// <exception cref="BadInputException">Kind or headings are missing.</exception>
+    public static BookImportResponse Compute(BookImportRequest request)
+    {
+        ArgumentNullException.ThrowIfNull(request);
+        var intake = new Intake(Speaker.Metric);
+        intake.Present(KindField, request.Kind);
+        intake.Present(HeaderField, request.Header);
+        intake.Optional(Offset, request.OffsetMinutes);
+        intake.ThrowIfWrong();
+        var columns = EntryColumns.Of(request.Kind!.Value);
+        var mapping = request.Mapping ?? [.. request.Header!.Select(h => Guess(h, columns))];
+        var chosen = mapping.Select(name => columns.FirstOrDefault(c => c.Name == name)).ToList();
+        var reader = new CellReader(new Names((request.Names ?? []).Select(n => (n.Id, n.Name ?? ""))), TimeSpan.FromMinutes(request.OffsetMinutes ?? 0));
+        List<BookEntry> entries = [];
+        List<RejectedLine> rejected = [];
+        var line = request.FirstLine ?? 2;
+        foreach (var row in request.Rows ?? [])
+        {
+            Read(request.Kind.Value, row, chosen, reader, line++, entries, rejected);
+        }
+
+        return new BookImportResponse(mapping, [.. columns.Select(c => new ImportColumn(c.Name, c.Title))], entries, rejected);
+    }
+
+    private static void Read(
+        BookEntryKind kind, IReadOnlyList<string> row, List<EntryColumn?> columns, CellReader reader, double line, List<BookEntry> entries, List<RejectedLine> rejected)
+    {
+        var entry = new BookEntry(kind, null);
+        for (var i = 0; i < Math.Min(row.Count, columns.Count); i++)
+        {
+            if (columns[i] is not { } column || string.IsNullOrWhiteSpace(row[i]))
+            {
+                continue;
+            }
+
+            if (column.Read(entry, row[i], reader) is not { } next)
+            {
+                rejected.Add(new(line, $"{column.Title}: “{Short(row[i])}” can't be read{Hint(column)}"));
+                return;
+            }
+
+            entry = next;
+        }
+
+        var intake = new Intake(Speaker.Metric);
+        entry.Check(intake);
+        try
+        {
+            intake.ThrowIfWrong();
+            entries.Add(entry);
+        }
+        catch (BadInputException bad)
+        {
+            rejected.Add(new(line, bad.Errors[0].Message));
+        }
+    }
+
+    private static string Hint(EntryColumn column) => column.Name switch
+    {
+        EntryColumns.AtColumn => ": give it like 2026-08-21 14:05.",
+        "walker" or "item" or "source" => ": nothing here has that name. Add it first, or leave the column out.",
+        _ => ".",
+    };
+
+    private static string Guess(string heading, IReadOnlyList<EntryColumn> columns)
+    {
+        var plain = Plain(heading);
+        return (columns.FirstOrDefault(c => Plain(c.Name) == plain || Plain(c.Title) == plain)
+            ?? (plain is "date" or "time" or "datetime" or "when" ? columns[0] : null)
+            ?? columns.FirstOrDefault(c => plain.Length > 2 && Plain(c.Name).StartsWith(plain, StringComparison.Ordinal)))?.Name ?? "";
+    }
+
+    private static string Plain(string text) => new([.. text.Where(char.IsLetterOrDigit).Select(char.ToLowerInvariant)]);
+
+    private static string Short(string text) => text.Length > 40 ? text[..39] + "…" : text;
+}

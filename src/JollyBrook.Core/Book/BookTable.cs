@@ -1,0 +1,38 @@
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Units;
+
+namespace JollyBrook.Core.Book;
+
+/// <summary>A name with its id, so that tables speak of walkers, items and sources by name.</summary>
+public sealed record NamedId(Guid Id, string? Name);
+
+/// <summary>Lines of one kind to be written out as a table.</summary>
+/// <param name="Kind">The kind.</param>
+/// <param name="Entries">Its lines.</param>
+/// <param name="Names">Names of walkers, items and sources.</param>
+public sealed record BookTableRequest(BookEntryKind? Kind, IReadOnlyList<BookEntry>? Entries, IReadOnlyList<NamedId>? Names = null);
+
+/// <summary>A table: heading and lines, each cell as text with a point for decimals.</summary>
+public sealed record BookTableResponse(IReadOnlyList<string> Header, IReadOnlyList<IReadOnlyList<string>> Rows);
+
+/// <summary>The calculation "book-table": one kind of line as a table.</summary>
+public static class BookTable
+{
+    private static readonly ChoiceField KindField = ChoiceField.Of<BookEntryKind>("kind", "Kind of line");
+
+    public static readonly IReadOnlyList<Field> Fields = [KindField, .. BookEntry.Fields];
+
+    /// <exception cref="BadInputException">The kind is missing.</exception>
+    public static BookTableResponse Compute(BookTableRequest request)
+    {
+        ArgumentNullException.ThrowIfNull(request);
+        var intake = new Intake(Speaker.Metric);
+        intake.Present(KindField, request.Kind);
+        intake.ThrowIfWrong();
+        var columns = EntryColumns.Of(request.Kind!.Value);
+        var names = new Names((request.Names ?? []).Select(n => (n.Id, n.Name ?? "")));
+        return new BookTableResponse(
+            [.. columns.Select(c => c.Name)],
+            [.. (request.Entries ?? []).Where(e => e.Kind == request.Kind).Select(e => (IReadOnlyList<string>)[.. columns.Select(c => c.Write(e, names))])]);
+    }
+}

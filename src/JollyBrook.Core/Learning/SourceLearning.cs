@@ -1,0 +1,31 @@
+using JollyBrook.Core.Book;
+using JollyBrook.Core.Sources;
+using JollyBrook.Core.Units;
+
+namespace JollyBrook.Core.Learning;
+
+/// <summary>The newest report on a source takes the place of an older one.</summary>
+internal static class SourceLearning
+{
+    public static IEnumerable<Proposal> Of(LearnRequest request, TripBook book, Speaker say)
+    {
+        foreach (var (id, source) in request.Plan?.Sources ?? [])
+        {
+            var report = book.Of(BookEntryKind.SourceReport).LastOrDefault(e => e.SourceId?.ToString() == id && e.Flowing is not null);
+            if (report is null || report.At <= source.ReportedAt)
+            {
+                continue;
+            }
+
+            var refreshed = source with
+            {
+                ReportedFlowing = report.Flowing, ReportedAt = report.At, LitresPerMinute = report.FlowLPerMin is { } flow ? Math.Clamp(Math.Round(flow, 2), 0.05, 60) : source.LitresPerMinute,
+            };
+            yield return new Proposal(
+                $"source-{id}", ProposalKind.Source, source.Name ?? "", Chance(source, request.Now!.Value), Chance(refreshed, request.Now.Value),
+                $"Found {(report.Flowing == true ? "running" : "dry")} on {book.DateOf(report):yyyy-MM-dd}{(report.FlowLPerMin is { } f ? $", {say.Of(Quantity.Flow, f)}" : "")}.", id, Source: refreshed);
+        }
+    }
+
+    private static string Chance(TripSource source, DateTimeOffset now) => $"runs with {SourceReliability.Percent(source.ChanceOfRunning(now))}";
+}

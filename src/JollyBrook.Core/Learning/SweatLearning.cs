@@ -1,0 +1,70 @@
+using JollyBrook.Core.Body;
+using JollyBrook.Core.Book;
+using JollyBrook.Core.Carry;
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Units;
+
+namespace JollyBrook.Core.Learning;
+
+/// <summary>A day on which someone was weighed twice is a sweat test: mass lost, drunk and passed in between.</summary>
+internal static class SweatLearning
+{
+    private const double ShortestH = 0.25;
+
+    public static IEnumerable<Proposal> Of(LearnRequest request, PlanResponse? plan, TripBook book, Speaker say, Working working)
+    {
+        var school = request.Plan?.Route?.Sweat ?? SweatSchool.Gonzalez2009;
+        foreach (var (id, walker) in request.Plan?.Walkers ?? [])
+        {
+            var known = (request.Plan?.Tests ?? []).Where(t => t.Test.WalkerId?.ToString() == id).ToList();
+            var masses = book.Of(BookEntryKind.BodyMass).Where(e => e.WalkerId?.ToString() == id);
+            foreach (var day in masses.GroupBy(book.DateOf).OrderBy(g => g.Key))
+            {
+                if (Test(day.ToList(), walker, book, plan) is not { } test || known.Exists(t => t.Test.At == test.At))
+                {
+                    continue;
+                }
+
+                var result = SweatTestResult.Of(test, school);
+                if (!result.Accepted)
+                {
+                    continue;
+                }
+
+                var before = Sweat.FactorOf(known, school);
+                var after = Sweat.FactorOf([.. known, new SweatTestEntry("new", test)], school);
+                working.Add(
+                    $"{walker.Name}: sweat factor", "mean of log k: Σ log r/0.15² ÷ (1/0.35² + n/0.15²)", "Handbook room 60", WorkingValue.Of("k", after.K),
+                    WorkingValue.Of("r", result.Ratio!.Value), WorkingValue.Of("tests before", known.Count), WorkingValue.Of("k before", before.K),
+                    WorkingValue.Of("loss", result.LossL, "L"), WorkingValue.Of("hours", test.Hours!.Value));
+                yield return new Proposal(
+                    $"sweat-{id}-{day.Key:yyyyMMdd}", ProposalKind.SweatFactor, $"{walker.Name}: sweat", Factor(before), Factor(after),
+                    $"{day.Key:yyyy-MM-dd}: {say.Of(Quantity.KitMass, test.BeforeKg!.Value)} before, {say.Of(Quantity.KitMass, test.AfterKg!.Value)} after, {say.Of(Quantity.Volume, test.DrunkL ?? 0)} drunk, {say.Of(Quantity.Volume, test.UrineL ?? 0)} passed in {Speaker.Minutes(test.Hours!.Value * 60)}: {Speaker.Number(result.SweatLPerH, 2)} L/h against {Speaker.Number(result.PredictedLPerH, 2)} L/h predicted.",
+                    id, test);
+            }
+        }
+    }
+
+    private static string Factor(PersonalFactor factor) =>
+        $"× {Speaker.Number(factor.K, 2)} ({Speaker.Number(factor.Low, 2)} to {Speaker.Number(factor.High, 2)})";
+
+    private static SweatTest? Test(List<BookEntry> masses, Walker walker, TripBook book, PlanResponse? plan)
+    {
+        var (first, last) = (masses[0], masses[^1]);
+        var gap = (last.At!.Value - first.At!.Value).TotalHours;
+        if (gap < ShortestH)
+        {
+            return null;
+        }
+
+        var date = book.DateOf(first);
+        var stage = book.Stages.FirstOrDefault(e => book.DateOf(e) == date);
+        var hours = stage?.Hours is { } walked && walked < gap ? walked : gap;
+        bool Between(BookEntry e) => e.At > first.At && e.At <= last.At && e.WalkerId == first.WalkerId;
+        var planned = plan?.Days.FirstOrDefault(d => d.Date == date);
+        var effort = stage?.Effort ?? (planned is null ? Effort.Default : Effort.Default with { TemperatureC = (planned.LowC + planned.HighC) / 2 });
+        return new SweatTest(
+            first.WalkerId, last.At, hours, first.MassKg, last.MassKg, book.Of(BookEntryKind.Drink).Where(Between).Sum(e => e.Litres ?? 0),
+            book.Of(BookEntryKind.Urine).Where(Between).Sum(e => e.Litres ?? 0), 0, effort, walker.HeightCm, walker.Acclimatised, walker.Worn, walker.PackKg);
+    }
+}

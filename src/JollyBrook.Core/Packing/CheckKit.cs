@@ -1,0 +1,116 @@
+using JollyBrook.Core.Boiling;
+using JollyBrook.Core.Barriers;
+using JollyBrook.Core.Carry;
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Kit;
+using JollyBrook.Core.Treatment;
+using JollyBrook.Core.Units;
+using JollyBrook.Core.Water;
+
+namespace JollyBrook.Core.Packing;
+
+/// <summary>The calculation "kit-check": whether a kit is enough for a trip (handbook room 80).</summary>
+public static class CheckKit
+{
+    public static readonly IReadOnlyList<Field> Fields = [ChoiceField.Of<UnitSystem>("units", "Units"), .. KitTrip.Fields, .. KitItem.Fields];
+
+    /// <exception cref="BadInputException">A field is out of its range, or neither plan nor litres are given.</exception>
+    public static KitCheckResponse Compute(KitCheckRequest request)
+    {
+        ArgumentNullException.ThrowIfNull(request);
+        var intake = new Intake(Speaker.For(request.Units));
+        var told = request.Trip ?? new KitTrip();
+        told.Check(intake);
+        if (request.Plan is null && told.Litres is null)
+        {
+            intake.Required(KitTrip.LitresField, null);
+        }
+
+        intake.ThrowIfWrong();
+        List<Assumption> assumptions = [];
+        var plan = request.Plan is { } route ? Plan.Compute(route) : null;
+        var today = request.Now is { } now ? DateOnly.FromDateTime(now.DateTime) : (DateOnly?)null;
+        var trip = TripNeeds.Fill(told, plan, today, assumptions);
+        var kit = (request.Kit ?? []).Where(e => e is { Id: not null, Item: { Retired: not true } }).ToList();
+        return Answer(request, trip, kit, assumptions, intake.Say);
+    }
+
+    private static KitCheckResponse Answer(KitCheckRequest request, KitTrip trip, List<KitEntry> kit, List<Assumption> assumptions, Speaker say)
+    {
+        var dayL = trip.Litres!.Value / trip.Days;
+        // The order of Treat's own list, those with the most in them first among equals.
+        var chains = ChainsOf(request, trip, kit, dayL);
+        var counted = chains.Where(c => c.Counts).ToList();
+        var grid = FailureGrid.Over(counted);
+        var columns = grid.Select(g => g.Column).ToList();
+        var budget = new SupplyBudget(counted);
+        var findings = new Findings(trip, kit, chains, columns, budget, say).All();
+        var wrong = findings.Where(f => f.State != FindingState.Holds).ToList();
+        return new KitCheckResponse(
+            wrong.Count == 0 ? "The kit is enough" : $"{wrong.Count} of 7 to mend before you leave",
+            wrong.Count == 0, trip, findings, columns,
+            [
+                .. chains.OrderBy(c => c.Counts ? 0 : 1).Select(c => new ChainInKit(
+                    c.Chain.Id, c.Chain.Name, c.Chain.Headline, c.Counts, c.Why, double.IsInfinity(c.Litres) ? null : c.Litres, c.WeightKg, c.WeightKnown,
+                    [.. grid.Select(g => g.Stands(c))])),
+            ],
+            Spare(trip, budget, say), assumptions, Working(trip, budget, dayL));
+    }
+
+    private static List<CarriedChain> ChainsOf(KitCheckRequest request, KitTrip trip, List<KitEntry> kit, double dayL)
+    {
+        var pot = kit.Where(e => e.Item!.Kind == KitItemKind.Pot).MaxBy(e => e.Item!.VolumeL);
+        var situation = Situation.Of(new TreatRequest(
+            request.Units, new WaterInput(CarriedChain.BasisL, trip.WorstClarity, trip.Colour, trip.ColdestWaterC, trip.HighestM), null, request.CountViruses,
+            Boil: pot?.Item is { } p ? new BoilOptions(Pot: new PotInput(p.VolumeL, p.MassKg, p.Material), LidOn: true) : null,
+            StartAt: trip.LastDay is { } last ? new DateTimeOffset(last, TimeOnly.MinValue, TimeSpan.Zero) : null,
+            Container: new ContainerInput(Opaque: kit.Any(e => e.Item is { Kind: KitItemKind.Container, Opaque: true }) ? true : null),
+            Sky: new SkyInput(trip.ColdestAirC), Kit: kit));
+        return
+        [
+            .. Chains.All(situation)
+                // Only what is carried: neither the generic methods nor the sun, which no one can promise.
+                .Select(chain => (chain, pieces: chain.Barriers.Select(b => kit.Find(e => e.Id == b.Id)).ToList()))
+                .Where(c => c.pieces.TrueForAll(p => p is not null))
+                .Where(c => pot is not null || c.chain.Barriers.All(b => b.Stage != BarrierStage.Heat))
+                .Select(c => new CarriedChain(c.chain, [.. c.pieces.Select(p => p!)], c.chain.Barriers.Any(b => b.Stage == BarrierStage.Heat) ? pot : null, dayL)),
+        ];
+    }
+
+    private static List<SpareWater> Spare(KitTrip trip, SupplyBudget budget, Speaker say)
+    {
+        var left = budget.Litres - (trip.Litres!.Value * Findings.SupplyFactor);
+        List<SpareWater> spare = [];
+        foreach (var (chain, litres) in budget.Shares.Reverse())
+        {
+            var given = Math.Floor(Math.Min(left, litres));
+            if (given >= 1)
+            {
+                spare.Add(new(chain.Chain.Name, given, $"{say.Of(Quantity.Volume, given)} by {char.ToLowerInvariant(chain.Chain.Name[0])}{chain.Chain.Name[1..]}"));
+                left -= given;
+            }
+        }
+
+        return spare;
+    }
+
+    private static IReadOnlyList<WorkingStep> Working(KitTrip trip, SupplyBudget budget, double dayL)
+    {
+        var working = new Working();
+        working.Add("A day’s water", "litres/days", "Handbook room 80", WorkingValue.Of("day", dayL, "L"), WorkingValue.Of("litres", trip.Litres!.Value, "L"), WorkingValue.Of("days", trip.Days));
+        foreach (var (chain, litres) in budget.Shares)
+        {
+            working.Add(
+                $"Enough for: {chain.Chain.Name}", "min over its supplies of left/used × batch, less what the chains before it take",
+                "Doses of the worst water; batch of 2 L (pick)", WorkingValue.Of("litres", litres, "L"),
+                [
+                    .. chain.Chain.Results.SelectMany(r => r.Supplies).Select(s => WorkingValue.Of(s.Words, s.Left is { } left ? $"{Speaker.Number(left, 1)} left" : "left not known")),
+                ]);
+        }
+
+        working.Add(
+            "Wanted", "planned × 1.25", "Handbook room 80", WorkingValue.Of("wanted", trip.Litres.Value * Findings.SupplyFactor, "L"),
+            WorkingValue.Of("all chains", budget.Litres, "L"));
+        return working.Steps;
+    }
+}

@@ -1,0 +1,45 @@
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Filters;
+using JollyBrook.Core.Units;
+using JollyBrook.Core.Water;
+
+namespace JollyBrook.Core.Packing;
+
+/// <summary>How one filter will fare on a trip.</summary>
+internal readonly record struct FilterOutlook(FindingState State, string Figure, string Fix)
+{
+    public static FilterOutlook Of(FilterSpec filter, KitTrip trip, Speaker say)
+    {
+        List<Assumption> ignored = [];
+        var need = trip.Litres!.Value;
+        if ((FilterCredit.Frozen(filter, ignored) ?? FilterCredit.Dropped(filter, ignored)) is { } suspect)
+        {
+            var happened = filter.Frozen == Happened.Yes || filter.Dropped == Happened.Yes;
+            return new(happened ? FindingState.Fails : FindingState.Unknown, suspect, "Replace the element, or enter that it was guarded.");
+        }
+
+        if (filter is not { RatedLifeL: { } life, UsedL: { } used })
+        {
+            return new(FindingState.Unknown, "its life is not known: counted as used up.", "Copy the rated litres from its label and count what it has had.");
+        }
+
+        if (life - used < need)
+        {
+            return new(FindingState.Fails, $"{say.Of(Quantity.Bulk, Math.Max(0, life - used))} of life left, {say.Of(Quantity.Bulk, need)} planned.", "Take another element.");
+        }
+
+        var element = FilterElements.Of(filter.Element!.Value);
+        var between = LitresToService(filter, element.ClogLNtu, Turbidity.WorstOf(Clouded(trip)));
+        return between <= 0
+            ? new(FindingState.Fails, "already below half its flow.", element.BackFlushes ? "Back-flush it before you leave." : "Clean the element before you leave.")
+            : new(
+                FindingState.Holds,
+                $"{say.Of(Quantity.Bulk, life - used)} of life left; {(element.BackFlushes ? "back-flush" : "clean")} it about every {say.Of(Quantity.Bulk, between)} of the worst water.", "");
+    }
+
+    /// <summary>Litres of such water until it runs at half its flow: (1 − lost)/(1 + (load + V·NTU)/K) = ½.</summary>
+    public static double LitresToService(FilterSpec filter, double clogLNtu, double ntu) =>
+        ((clogLNtu * (((1 - (filter.LostShare ?? 0)) / FilterFlow.ServiceBelow) - 1)) - (filter.ClogLoadLNtu ?? clogLNtu)) / ntu;
+
+    private static Clarity Clouded(KitTrip trip) => trip.WorstClarity is null or Clarity.Unknown ? FieldWater.WorstDoseable : trip.WorstClarity.Value;
+}

@@ -1,0 +1,62 @@
+using JollyBrook.Core.Carry;
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Water;
+
+namespace JollyBrook.Core.Packing;
+
+/// <summary>Fills a trip up from its plan, and says what neither could tell.</summary>
+internal static class TripNeeds
+{
+    /// <summary>Open water is never colder than this while it flows, °C (pick).</summary>
+    private const double ColdestFlowingC = 1;
+
+    /// <param name="trip">What was told.</param>
+    /// <param name="plan">The worked plan; null without a route.</param>
+    /// <param name="today">The day it is.</param>
+    /// <param name="assumptions">Takes what was not known.</param>
+    public static KitTrip Fill(KitTrip trip, PlanResponse? plan, DateOnly? today, List<Assumption> assumptions)
+    {
+        var nights = plan?.Days.Min(d => d.LowC);
+        var air = trip.ColdestAirC ?? nights;
+        var filled = trip with
+        {
+            Litres = trip.Litres ?? plan?.NeedL,
+            FirstDay = trip.FirstDay ?? plan?.Days[0].Date ?? today,
+            LastDay = trip.LastDay ?? plan?.Days[^1].Date ?? trip.FirstDay ?? today,
+            ColdestAirC = air,
+            // What runs takes its cold from the nights.
+            ColdestWaterC = trip.ColdestWaterC ?? (nights is { } low ? Math.Clamp(low, ColdestFlowingC, 40) : null),
+            WorstClarity = trip.WorstClarity ?? Clarity.Unknown,
+            Colour = trip.Colour ?? WaterColour.Unknown,
+            HighestM = trip.HighestM ?? plan?.Stops.Max(s => s.ElevationM),
+            MostCarriedL = trip.MostCarriedL ?? plan?.MostCarriedL,
+            CampL = trip.CampL ?? plan?.Days.Max(d => d.CampL),
+        };
+        if (filled.WorstClarity is Clarity.Unknown)
+        {
+            assumptions.Add(new("trip.worstClarity", "How cloudy the worst water is, is not known: counted as cloudy."));
+        }
+
+        if (filled.Colour is WaterColour.Unknown)
+        {
+            assumptions.Add(new("trip.colour", "Colour of the worst water not known: counted as tea-coloured."));
+        }
+
+        if (filled.ColdestWaterC is null)
+        {
+            assumptions.Add(new("trip.coldestWaterC", "Coldest water not known: counted as 0 °C."));
+        }
+
+        if (filled.HighestM is null)
+        {
+            assumptions.Add(new("trip.highestM", "Highest place not known: counted as high up."));
+        }
+
+        if (filled.LastDay is null)
+        {
+            assumptions.Add(new("trip.lastDay", "The last day is not known: no date can be counted on."));
+        }
+
+        return filled;
+    }
+}

@@ -1,0 +1,47 @@
+using JollyBrook.Core.Barriers;
+using JollyBrook.Core.Treatment;
+
+namespace JollyBrook.Core.Schedule;
+
+/// <summary>What is left to do of a batch that was begun.</summary>
+internal static class BegunWork
+{
+    /// <summary>A step without a clock, min (pick).</summary>
+    private const int StepMinutes = 2;
+
+    /// <returns>Its stretches from now on, none when it is drinkable; and when it became so.</returns>
+    public static (IReadOnlyList<Segment> Left, DateTimeOffset? ReadyAt) Of(BegunBatch begun, DateTimeOffset now)
+    {
+        var steps = begun.Steps ?? [];
+        if (steps.Count == 0 || begun.StartedAt is not { } started)
+        {
+            return ([], begun.StartedAt);
+        }
+
+        var replay = new BatchReplay(steps, started);
+        foreach (var tap in begun.Taps ?? [])
+        {
+            replay.Take(tap);
+        }
+
+        replay.RunGatesUntil(now);
+        var safe = steps.LastOrDefault(s => s.DrinkAfter) ?? steps[^1];
+        if (replay.DoneAt(safe.Id) is { } ready)
+        {
+            return ([], ready);
+        }
+
+        List<Segment> left = [];
+        foreach (var step in steps.SkipWhile(s => s != replay.Current).TakeWhile((s, i) => i == 0 || steps.ToList().IndexOf(s) <= steps.ToList().IndexOf(safe)))
+        {
+            var passed = step == replay.Current && step.Clock != StepClock.None ? (now - replay.TurnCame).TotalMinutes : 0;
+            var minutes = step.Clock == StepClock.None ? StepMinutes : (int)Math.Ceiling(Math.Max(0, step.Minutes - passed));
+            if (minutes > 0 && !step.Optional)
+            {
+                left.Add(new Segment(step.Title, minutes, step.Clock != StepClock.Gate && step.Kind is not (StepKind.Clear or StepKind.Cool)));
+            }
+        }
+
+        return (left, null);
+    }
+}

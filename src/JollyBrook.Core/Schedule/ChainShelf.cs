@@ -1,0 +1,102 @@
+using JollyBrook.Core.Barriers;
+using JollyBrook.Core.Boiling;
+using JollyBrook.Core.Chemistry;
+using JollyBrook.Core.Filters;
+using JollyBrook.Core.Kit;
+using JollyBrook.Core.Treatment;
+using JollyBrook.Core.Water;
+
+namespace JollyBrook.Core.Schedule;
+
+/// <summary>The chains for a volume in a container, each cut into stretches; worked out once for all batches alike.</summary>
+internal sealed class ChainShelf(ScheduleRequest request, IReadOnlyList<KitEntry> kit)
+{
+    private readonly Dictionary<(double VolumeL, string? Container), IReadOnlyList<ShelvedChain>> _known = [];
+    private readonly KitEntry? _pot = kit.Where(e => e.Item!.Kind == KitItemKind.Pot).MaxBy(e => e.Item!.VolumeL);
+
+    public IReadOnlyList<ShelvedChain> For(double volumeL, KitEntry? container)
+    {
+        if (!_known.TryGetValue((volumeL, container?.Id), out var chains))
+        {
+            _known.Add((volumeL, container?.Id), chains = Work(volumeL, container));
+        }
+
+        return chains;
+    }
+
+    /// <summary>What Treat is asked for such a batch.</summary>
+    public TreatRequest Ask(double volumeL, KitEntry? container, string? method) => new(
+        request.Units, (request.Water ?? new WaterInput(null, null, null, null, null)) with { VolumeL = volumeL }, method, request.CountViruses,
+        Boil: _pot?.Item is { } p ? new BoilOptions(Pot: new PotInput(p.VolumeL, p.MassKg, p.Material), LidOn: true) : null,
+        Container: container?.Item is { } c ? new ContainerInput(c.Opaque, c.ClearPlastic, c.Squeezable, c.DepthCm, c.HasHose, c.VolumeL) : null,
+        Sky: request.Sky, Kit: kit, StartAt: request.From);
+
+    private List<ShelvedChain> Work(double volumeL, KitEntry? container)
+    {
+        var situation = Situation.Of(Ask(volumeL, container, null));
+        return
+        [
+            .. Chains.All(situation)
+                .Where(c => c.Refusal is null && c.Minutes is not null)
+                // Drunk at the lips: nothing is ready by a time.
+                .Where(c => c.Barriers.All(b => b.CanBeFollowed))
+                .Select(c => new ShelvedChain(c, Blocks(c))),
+        ];
+    }
+
+    private List<Block> Blocks(Chain chain)
+    {
+        List<Block> blocks = [];
+        var clearing = chain.Clearing.Answer;
+        Add(blocks, [Hands("Clear it", clearing.HandsOnMinutes), Wait("Settles", clearing.Minutes - clearing.HandsOnMinutes)], []);
+        foreach (var (barrier, result) in chain.Barriers.Zip(chain.Results))
+        {
+            var held = kit.Any(e => e.Id == barrier.Id) ? barrier.Id : null;
+            switch (barrier.Stage)
+            {
+                case BarrierStage.Filter:
+                    var alone = result.Detail is FilterAnswer { Style: FilterStyle.Gravity };
+                    Add(blocks, [Hands(alone ? "Hang the filter up" : "Filter", result.HandsOnMinutes), Wait("Runs through", alone ? result.MinutesToSip!.Value : 0)], [held]);
+                    break;
+                case BarrierStage.Chemical:
+                    var contact = ((ChemicalResult)result.Detail!).Contact!;
+                    Add(blocks, [Hands($"Dose: {result.Headline}", result.HandsOnMinutes), Wait("Contact", contact.MixStandMinutes + contact.WaitMinutes)], []);
+                    break;
+                case BarrierStage.Heat:
+                    Add(blocks, [Hands("Boil", result.HandsOnMinutes)], [held, _pot?.Id]);
+                    Add(blocks, [Wait("Cools", result.MinutesToSip!.Value - result.HandsOnMinutes)], []);
+                    break;
+                default:
+                    Add(blocks, [Hands(result.Headline, result.HandsOnMinutes), Wait("In the sun", result.MinutesToSip!.Value - result.HandsOnMinutes)], [held]);
+                    break;
+            }
+        }
+
+        return blocks;
+    }
+
+    private static void Add(List<Block> blocks, Segment[] segments, string?[] equipment)
+    {
+        Segment[] real = [.. segments.Where(s => s.Minutes > 0)];
+        if (real.Length > 0)
+        {
+            blocks.Add(new Block(real, [.. equipment.OfType<string>()]));
+        }
+    }
+
+    private static Segment Hands(string title, double minutes) => new(title, Whole(minutes), true);
+
+    private static Segment Wait(string title, double minutes) => new(title, Whole(minutes), false);
+
+    private static int Whole(double minutes) => (int)Math.Max(0, Math.Ceiling(minutes - 1e-9));
+}
+
+/// <summary>A chain with its stretches.</summary>
+internal sealed record ShelvedChain(Chain Chain, IReadOnlyList<Block> Blocks)
+{
+    public int Minutes { get; } = Blocks.Sum(b => b.Minutes);
+
+    public int HandsMinutes { get; } = Blocks.Sum(b => b.Segments.Where(s => s.Hands).Sum(s => s.Minutes));
+
+    public bool Meets => Chain.ShortOf.Count == 0;
+}

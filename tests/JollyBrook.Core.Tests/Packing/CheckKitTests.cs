@@ -1,0 +1,181 @@
+using JollyBrook.Core.Boiling;
+using JollyBrook.Core.Chemistry;
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Filters;
+using JollyBrook.Core.Kit;
+using JollyBrook.Core.Packing;
+using JollyBrook.Core.Units;
+using JollyBrook.Core.Water;
+
+namespace JollyBrook.Core.Tests.Packing;
+
+/// <summary>The seven findings, each with a kit that holds and one that does not, and the grid of chains against failures.</summary>
+public class CheckKitTests
+{
+    private static readonly DateOnly First = new(2026, 8, 10);
+    private static readonly DateOnly Last = new(2026, 8, 13);
+
+    private static readonly KitTrip Trip = new(40, First, Last, 8, Clarity.Clear, WaterColour.None, 900, 4, 6, 9);
+
+    private static readonly KitItem Filter = new(KitItemKind.Filter, "Squeeze filter", MassKg: 0.09, Bag: "Ilva", Filter: Kits.Squeeze);
+    private static readonly KitItem Tablets = new(KitItemKind.Product, "Chlorine tablets", MassKg: 0.02, Bag: "Ilva", Product: Kits.Tablets with { Left = 60 });
+    private static readonly KitItem Dioxide = new(KitItemKind.Product, "Chlorine dioxide tablets", MassKg: 0.03, Bag: "Torren", Product: new ProductSpec("clo2-tablet", new DateOnly(2028, 1, 1), Left: 30));
+    private static readonly KitItem Lamp = new(KitItemKind.Lamp, "UV lamp", MassKg: 0.1, Bag: "Sorrel", Lamp: Kits.Lamp);
+    private static readonly KitItem Stove = new(KitItemKind.Burner, "Canister stove", MassKg: 0.1, Bag: "Torren", Burner: new BurnerSpec("canister-sheltered", 230, 130));
+    private static readonly KitItem Pot = new(KitItemKind.Pot, "Pot", 1.3, MassKg: 0.19, Material: PotMaterial.Aluminium, Bag: "Torren");
+    private static readonly KitItem Bottle = new(KitItemKind.Container, "Bottles", 6, Opaque: true);
+    private static readonly KitItem Bag = new(KitItemKind.Container, "Camp bag", 10, Role: ContainerRole.Dirty);
+
+    private static readonly KitItem[] Whole = [Filter, Tablets, Dioxide, Lamp, Stove, Pot, Bottle, Bag];
+
+    private static KitCheckResponse Check(IEnumerable<KitItem> kit, KitTrip? trip = null) =>
+        CheckKit.Compute(new KitCheckRequest(UnitSystem.Metric, [.. kit.Select((item, i) => new KitEntry($"k{i}", item))], Trip: trip ?? Trip));
+
+    private static KitFinding Finding(int number, IEnumerable<KitItem> kit, KitTrip? trip = null) => Check(kit, trip).Findings[number - 1];
+
+    private static IEnumerable<KitItem> With(KitItem old, KitItem changed) => Whole.Select(i => i == old ? changed : i);
+
+    private static IEnumerable<KitItem> Without(params KitItem[] gone) => Whole.Except(gone);
+
+    [Fact]
+    public void A_whole_kit_is_enough()
+    {
+        var answer = Check(Whole);
+        answer.Findings.Where(f => f.State != FindingState.Holds).Select(f => $"{f.Number}: {f.Figure} {f.Fix}").ShouldBeEmpty();
+        answer.Headline.ShouldBe("The kit is enough");
+        answer.Findings.Select(f => f.Number).ShouldBe([1, 2, 3, 4, 5, 6, 7]);
+    }
+
+    [Fact]
+    public void One_no_chain_for_the_worst_water()
+    {
+        var finding = Finding(1, [Filter, Bottle, Bag]); // a hollow fibre holds no viruses
+        finding.State.ShouldBe(FindingState.Fails);
+        finding.Figure.ShouldContain("Short of the target on viruses");
+        Finding(1, []).Figure.ShouldBe("Nothing to treat with is carried.");
+    }
+
+    [Fact]
+    public void One_the_worst_water_decides()
+    {
+        // Cloudy water takes the light away from the lamp; by itself it is then no chain.
+        Finding(1, [Lamp, Bottle]).State.ShouldBe(FindingState.Holds);
+        Finding(1, [Lamp, Bottle], Trip with { WorstClarity = Clarity.Cloudy }).State.ShouldBe(FindingState.Fails);
+    }
+
+    [Fact]
+    public void Two_chains_must_be_left_whatever_fails()
+    {
+        // Stove and dioxide alone: no fuel leaves one chain, so do dates; both in Torren's bag: its loss leaves none.
+        var answer = Check([Stove, Pot, Dioxide, Bottle]);
+        answer.Findings[1].State.ShouldBe(FindingState.Fails);
+        FailureColumn Column(KitFailure failure) => answer.Columns.Single(c => c.Failure == failure);
+        Column(KitFailure.NoFuel).Survivors.ShouldBe(1);
+        Column(KitFailure.Expiry).Survivors.ShouldBe(1);
+        Column(KitFailure.FlatBattery).Survivors.ShouldBe(2);
+        Column(KitFailure.Freeze).Survivors.ShouldBe(2);
+        Column(KitFailure.LostBag).ShouldBe(new FailureColumn(KitFailure.LostBag, "One bag lost", "Torren", 0, false));
+        answer.Findings[1].Fix.ShouldContain("tablets in another bag");
+    }
+
+    [Fact]
+    public void Two_what_has_no_named_bag_counts_as_one_bag()
+    {
+        var answer = Check(Whole.Select(i => i with { Bag = null }));
+        answer.Columns.Single(c => c.Failure == KitFailure.LostBag).Survivors.ShouldBe(0);
+    }
+
+    [Fact]
+    public void Three_a_quarter_more_than_planned()
+    {
+        // 30 tablets of a litre each: 30 L; 25 L × 1.25 = 31.25 L.
+        var finding = Finding(3, [Dioxide, Bottle], Trip with { Litres = 25 });
+        finding.State.ShouldBe(FindingState.Fails);
+        finding.Figure.ShouldBe("Enough for 30 L; planned 25 L × 1.25 = 31.25 L.");
+        finding.Fix.ShouldBe("Take enough for 1.25 L more.");
+        Finding(3, [Dioxide, Bottle], Trip with { Litres = 24 }).State.ShouldBe(FindingState.Holds);
+    }
+
+    [Fact]
+    public void Three_what_is_not_counted_counts_as_none()
+    {
+        var finding = Finding(3, [Dioxide with { Product = Dioxide.Product! with { Left = null } }, Bottle]);
+        finding.State.ShouldBe(FindingState.Unknown);
+        finding.Figure.ShouldContain("Not counted: Chlorine dioxide tablets.");
+    }
+
+    [Fact]
+    public void Three_a_supply_that_two_chains_share_counts_once()
+    {
+        // 60 chlorine tablets behind the filter: 60 L, and 30 L of dioxide by itself: 90 L, whatever else the filter could do.
+        var answer = Check([Filter, Tablets, Dioxide, Bottle, Bag]);
+        answer.Working.Single(w => w.Label == "Wanted").Inputs[0].Value!.Value.ShouldBe(90, 1e-9);
+    }
+
+    [Fact]
+    public void Spare_is_what_is_beyond_a_quarter_more()
+    {
+        // 90 L less 40 × 1.25 = 50 L: 40 L to give.
+        Check([Filter, Tablets, Dioxide, Bottle, Bag]).Spare.Sum(s => s.Litres).ShouldBe(40);
+        Check([Dioxide, Bottle]).Spare.ShouldBeEmpty();
+    }
+
+    [Fact]
+    public void Four_dates_hold_to_the_last_day()
+    {
+        var past = Dioxide with { Product = Dioxide.Product! with { BestBefore = Last.AddDays(-1) } };
+        var finding = Finding(4, With(Dioxide, past));
+        finding.State.ShouldBe(FindingState.Fails);
+        finding.Figure.ShouldBe("Chlorine dioxide tablets: good to 2026-08-12, the trip ends 2026-08-13.");
+        Finding(4, With(Dioxide, Dioxide with { Product = Dioxide.Product! with { BestBefore = Last } })).State.ShouldBe(FindingState.Holds);
+        Finding(4, With(Dioxide, Dioxide with { Product = Dioxide.Product! with { BestBefore = null } })).State.ShouldBe(FindingState.Unknown);
+    }
+
+    [Fact]
+    public void Four_bleach_holds_a_year_from_its_pack_date()
+    {
+        KitItem Bleach(DateOnly packed) => new(KitItemKind.Product, "Bleach", MassKg: 0.05, Product: new ProductSpec("bleach", PackDate: packed, StrengthPercent: 6, Left: 30));
+        Finding(4, [.. Whole, Bleach(Last.AddMonths(-12))]).State.ShouldBe(FindingState.Holds);
+        Finding(4, [.. Whole, Bleach(Last.AddMonths(-12).AddDays(-1))]).State.ShouldBe(FindingState.Fails);
+    }
+
+    [Fact]
+    public void Five_a_filter_is_worn_frozen_or_clogged()
+    {
+        KitItem Changed(Func<FilterSpec, FilterSpec> change) => Filter with { Filter = change(Kits.Squeeze) };
+        Finding(5, With(Filter, Changed(f => f with { UsedL = 3970 }))).Figure.ShouldBe("Squeeze filter: 30 L of life left, 40 L planned.");
+        Finding(5, With(Filter, Changed(f => f with { Frozen = Happened.Yes }))).State.ShouldBe(FindingState.Fails);
+        Finding(5, With(Filter, Changed(f => f with { Frozen = Happened.Unknown }))).State.ShouldBe(FindingState.Unknown);
+        Finding(5, With(Filter, Changed(f => f with { RatedLifeL = null }))).State.ShouldBe(FindingState.Unknown);
+        // 300 L·NTU on an element that clogs at 300: half its flow already.
+        Finding(5, With(Filter, Changed(f => f with { ClogLoadLNtu = 300 }))).Fix.ShouldBe("Back-flush it before you leave.");
+        // Fresh, none lost: 300·(1/0.5 − 1) = 300 L·NTU; water of 100 NTU: 3 L.
+        FilterOutlook.LitresToService(Kits.Squeeze, 300, 100).ShouldBe(3, 1e-9);
+    }
+
+    [Fact]
+    public void Six_containers_and_a_way_to_cook()
+    {
+        Finding(6, With(Bottle, Bottle with { VolumeL = 4 })).Fix.ShouldBe("Take 2 L more of clean volume.");
+        Finding(6, Without(Bag)).Fix.ShouldBe("Take 3 L more for the camp. Mark one container for dirty water: a filter is filled from it.");
+        Finding(6, Without(Pot)).Fix.ShouldBe("Take a pot and a stove to cook with.");
+    }
+
+    [Fact]
+    public void Seven_the_weight_of_each_chain()
+    {
+        // Stove 100 g, gas 230 g, canister 130 g, pot 190 g: 650 g.
+        var answer = Check(Whole);
+        answer.Chains.Single(c => c.Name == "Canister stove").WeightKg.ShouldBe(0.65, 1e-9);
+        var unweighed = Finding(7, With(Lamp, Lamp with { MassKg = null }));
+        unweighed.State.ShouldBe(FindingState.Unknown);
+        unweighed.Fix.ShouldBe("Weigh UV lamp.");
+    }
+
+    [Fact]
+    public void A_stove_without_a_pot_is_no_chain() => Check(Without(Pot)).Chains.ShouldNotContain(c => c.Name == "Canister stove");
+
+    [Fact]
+    public void Without_plan_or_litres_it_says_what_is_missing() =>
+        Should.Throw<BadInputException>(() => CheckKit.Compute(new KitCheckRequest(null, []))).Errors.Single().Field.ShouldBe("trip.litres");
+}
