@@ -95,6 +95,9 @@ public static class Calculations
         new Calculation<TripRoute, RouteLineResponse>(
             "route-line", "A route's kept line written out as points.",
             RouteLine.Compute, () => ContractJson.Default.TripRoute, () => AnswerJson.Default.RouteLineResponse, () => TripRoute.Fields),
+        new Calculation<RoutePlacesRequest, RoutePlacesResponse>(
+            "route-places", "Where along a kept route places lie, and how far off it.",
+            RoutePlaces.Compute, () => ContractJson.Default.RoutePlacesRequest, () => AnswerJson.Default.RoutePlacesResponse, () => RoutePlaces.Fields),
         new Calculation<PlanRequest, PlanResponse>(
             "plan", "Where to fill and how much to carry along a route, and what fixes what does not fit.",
             Plan.Compute, () => ContractJson.Default.PlanRequest, () => AnswerJson.Default.PlanResponse, () => Plan.Fields),

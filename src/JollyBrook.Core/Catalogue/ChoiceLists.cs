@@ -3,6 +3,7 @@ using JollyBrook.Core.Chemistry;
 using JollyBrook.Core.Clearing;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Filters;
+using JollyBrook.Core.Kit;
 using JollyBrook.Core.Light;
 using JollyBrook.Core.Sources;
 
@@ -23,7 +24,11 @@ public sealed record ChoiceLists(
     IReadOnlyList<Choice> Batteries,
     IReadOnlyList<Choice> Happened,
     IReadOnlyList<Choice> Products,
-    IReadOnlyList<Choice> FlocculantForms);
+    IReadOnlyList<Choice> FlocculantForms,
+    IReadOnlyList<Choice> LabelUnits,
+    IReadOnlyList<Choice> CarriedAt,
+    IReadOnlyList<KitTemplate> Templates,
+    BookChoices Book);
 
 /// <summary>A sign that can be ticked at the source.</summary>
 /// <param name="Id">What the request calls it.</param>
@@ -69,5 +74,12 @@ internal static class ChoiceListMaker
         ],
         [new(ContractName.Of(Filters.Happened.No), "No", ""), new(ContractName.Of(Filters.Happened.Yes), "Yes", ""), new(ContractName.Of(Filters.Happened.Unknown), "Not known", "counts as yes")],
         [.. ChemicalProfiles.All.Select(p => new Choice(p.Id, p.Name, $"{p.Dose.Words}; {p.Wait.Words}"))],
-        [new(ContractName.Of(FlocculantForm.Drops), "Drops", "by its label"), new(ContractName.Of(FlocculantForm.Alum), "Alum powder", "0.03 to 0.06 g a litre")]);
+        [new(ContractName.Of(FlocculantForm.Drops), "Drops", "by its label"), new(ContractName.Of(FlocculantForm.Alum), "Alum powder", "0.03 to 0.06 g a litre")],
+        [new(ContractName.Of(LabelUnit.Litre), "Litre", ""), new(ContractName.Of(LabelUnit.UsQuart), "US quart", "0.946 L"), new(ContractName.Of(LabelUnit.UsGallon), "US gallon", "3.785 L")],
+        [
+            new(ContractName.Of(Kit.CarriedAt.Pack), "Pack", ""), new(ContractName.Of(Kit.CarriedAt.Hand), "Hand", ""), new(ContractName.Of(Kit.CarriedAt.Belt), "Belt", ""),
+            new(ContractName.Of(Kit.CarriedAt.Vest), "Vest", ""),
+        ],
+        KitTemplates.All,
+        BookChoiceMaker.Make());
 }

@@ -50,6 +50,7 @@ namespace JollyBrook.Core.Contract;
 [JsonSerializable(typeof(TripRoute))]
 [JsonSerializable(typeof(SweatRequest))]
 [JsonSerializable(typeof(LegsRequest))]
+[JsonSerializable(typeof(RoutePlacesRequest))]
 [JsonSerializable(typeof(PlanRequest))]
 [JsonSerializable(typeof(HowSureRequest))]
 public sealed partial class ContractJson : JsonSerializerContext;
@@ -83,6 +84,7 @@ public sealed partial class ContractJson : JsonSerializerContext;
 [JsonSerializable(typeof(SweatResponse))]
 [JsonSerializable(typeof(ReadRoute))]
 [JsonSerializable(typeof(RouteLineResponse))]
+[JsonSerializable(typeof(RoutePlacesResponse))]
 [JsonSerializable(typeof(PlanResponse))]
 [JsonSerializable(typeof(HowSureResponse))]
 public sealed partial class AnswerJson : JsonSerializerContext;

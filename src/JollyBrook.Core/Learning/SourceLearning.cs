@@ -27,5 +27,5 @@ internal static class SourceLearning
         }
     }
 
-    private static string Chance(TripSource source, DateTimeOffset now) => $"runs with {SourceReliability.Percent(source.ChanceOfRunning(now))}";
+    private static string Chance(TripSource source, DateTimeOffset now) => $"runs with {SourceReliability.Percent(source.ChanceOfRunning(now))} %";
 }

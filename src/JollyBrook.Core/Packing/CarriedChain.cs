@@ -45,6 +45,9 @@ internal sealed class CarriedChain
 
     public bool Counts => Why.Length == 0;
 
+    /// <summary>Whether it would count if there were more of it.</summary>
+    public bool OnlyTooLittle => !Counts && Chain.Refusal is null && Chain.ShortOf.Count == 0 && Litres > 0;
+
     public bool WeightKnown => _pieces.All(p => p.Item!.MassKg is not null);
 
     /// <summary>Pieces, fuel and its canister, kg.</summary>

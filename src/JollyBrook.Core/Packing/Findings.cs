@@ -49,7 +49,14 @@ internal sealed class Findings(
         }
 
         var figure = string.Join(". ", broken.Select(c => $"{c.Name}{(c.Worst is null ? "" : $" ({c.Worst})")}: {c.Survivors switch { 0 => "no chain is", 1 => "1 chain is", _ => $"{c.Survivors} chains are" }} left")) + ".";
-        return new(2, title, FindingState.Fails, figure, string.Join(" ", broken.Select(c => Mend(c.Failure)).Distinct()), [.. _counted.SelectMany(Ids).Distinct()]);
+        // What is carried already and falls short by a little mends more than anything new.
+        var near = chains.Where(c => !c.Counts && c.OnlyTooLittle).ToList();
+        var fix = near.Count > 0
+            ? $"Take more for what is carried already, so that it lasts a day: {string.Join(", ", near.Select(c => $"{c.Chain.Name} ({say.Of(Quantity.Volume, c.Litres)} of {say.Of(Quantity.Volume, NeedL / trip.Days)})"))}. "
+            : "";
+        return new(
+            2, title, FindingState.Fails, figure, fix + string.Join(" ", broken.Select(c => Mend(c.Failure)).Distinct()),
+            [.. near.Concat(_counted).SelectMany(Ids).Distinct()]);
     }
 
     private static string Mend(KitFailure failure) => failure switch

@@ -29,9 +29,10 @@ internal sealed class DemoSeed(RecordStore store, BookInHand book, PartyStore pa
         var trip = Guid.CreateVersion7(now.AddDays(-2));
         var companion = await MakeTripAsync(trip, owner);
         book.Open(owner);
+        Dictionary<string, Guid> things = [];
         foreach (var item in DemoKit.Items(DateOnly.FromDateTime(now.UtcDateTime)))
         {
-            await PutAsync(owner, "kit-item", item, ContractJson.Default.KitItem);
+            things[item.Name!] = await PutAsync(owner, "kit-item", item, ContractJson.Default.KitItem);
         }
 
         foreach (var batch in Batches.Where(b => !b.ByCompanion))
@@ -40,7 +41,7 @@ internal sealed class DemoSeed(RecordStore store, BookInHand book, PartyStore pa
         }
 
         book.Open(trip);
-        await WriteRoutesAsync(owner, now);
+        await WriteRoutesAsync(owner, now, things);
 
         foreach (var batch in Batches.Where(b => b.ByCompanion))
         {
@@ -48,13 +49,13 @@ internal sealed class DemoSeed(RecordStore store, BookInHand book, PartyStore pa
         }
     }
 
-    private async Task WriteRoutesAsync(Guid owner, DateTimeOffset now)
+    private async Task WriteRoutesAsync(Guid owner, DateTimeOffset now, Dictionary<string, Guid> things)
     {
         var today = DateOnly.FromDateTime(now.UtcDateTime);
         var route = await PutAsync(owner, "route", DemoTrip.Route(today, DemoTrip.Line()), ContractJson.Default.TripRoute, now.AddDays(-2));
         foreach (var source in DemoTrip.Sources(now, route))
         {
-            await PutAsync(owner, "trip-source", source, ContractJson.Default.TripSource);
+            things[source.Name!] = await PutAsync(owner, "trip-source", source, ContractJson.Default.TripSource);
         }
 
         await PutAsync(owner, "route", DemoTrip.Ridge(today, DemoTrip.RidgeLine()), ContractJson.Default.TripRoute);
@@ -68,6 +69,13 @@ internal sealed class DemoSeed(RecordStore store, BookInHand book, PartyStore pa
         {
             await PutAsync(owner, "sweat-test", test, ContractJson.Default.SweatTest, test.At);
         }
+
+        foreach (var line in DemoBook.Lines(now, walkers[0], walkers[1], things))
+        {
+            await PutAsync(owner, "book-entry", line, ContractJson.Default.BookEntry, line.At);
+        }
+
+        await PutAsync(owner, "day", DemoBook.Evening(now), ContractJson.Default.DayBook);
     }
 
     private async Task<Guid> MakeTripAsync(Guid trip, Guid owner)

@@ -1,6 +1,7 @@
 using JollyBrook.Core.Body;
 using JollyBrook.Core.Route;
 using JollyBrook.Core.Sources;
+using JollyBrook.Core.Water;
 
 namespace JollyBrook.Server.Demo;
 

@@ -5,6 +5,7 @@ import { CatalogueProvider } from '../core/CatalogueContext';
 import { BodyRoom } from '../rooms/body/BodyRoom';
 import { BookRoom } from '../rooms/book/BookRoom';
 import { ChooseRoom } from '../rooms/choose/ChooseRoom';
+import { DayRoom } from '../rooms/day/DayRoom';
 import { JoinRoom } from '../rooms/join/JoinRoom';
 import { KitRoom } from '../rooms/kit/KitRoom';
 import { NowRoom } from '../rooms/now/NowRoom';
@@ -26,6 +27,7 @@ const router = createBrowserRouter([
       { path: '/now/:id?', element: <NowRoom /> },
       { path: '/treat', element: <TreatRoom /> },
       { path: '/route/:id?/:page?', element: <RouteRoom /> },
+      { path: '/day/:id?', element: <DayRoom /> },
       { path: '/body/:id?/:page?', element: <BodyRoom /> },
       { path: '/kit/:id?', element: <KitRoom /> },
       { path: '/book/:id?', element: <BookRoom /> },

@@ -10,6 +10,7 @@ import {
   type Theme,
 } from '@mui/material';
 import { Link, Outlet, useLocation, useNavigate } from 'react-router';
+import { QuickDialog } from '../rooms/book/write/QuickDialog';
 import { Alarms } from '../rooms/now/Alarms';
 import { ClockLine } from './ClockLine';
 import { NotKeptLine } from './NotKeptLine';
@@ -63,6 +64,7 @@ export function Shell() {
         <RoomKey key={room.path} path={room.path} name={room.name} shortcut={room.shortcut} />
       ))}
       <ShortcutHelp />
+      <QuickDialog button={!wide} />
       <Alarms />
     </Box>
   );

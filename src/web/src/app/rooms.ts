@@ -1,3 +1,4 @@
+import EventNote from '@mui/icons-material/EventNote';
 import Backpack from '@mui/icons-material/Backpack';
 import AutoStories from '@mui/icons-material/AutoStories';
 import DirectionsWalk from '@mui/icons-material/DirectionsWalk';
@@ -11,6 +12,7 @@ export const rooms = [
   { path: '/now', name: 'Now', shortcut: 'n', Icon: Timer, inBar: true },
   { path: '/treat', name: 'Treat', shortcut: 't', Icon: LocalDrink, inBar: true },
   { path: '/route', name: 'Route', shortcut: 'r', Icon: Terrain, inBar: true },
+  { path: '/day', name: 'Day', shortcut: 'a', Icon: EventNote, inBar: false },
   { path: '/body', name: 'Body', shortcut: 'y', Icon: DirectionsWalk, inBar: false },
   { path: '/kit', name: 'Kit', shortcut: 'k', Icon: Backpack, inBar: true },
   { path: '/book', name: 'Book', shortcut: 'b', Icon: AutoStories, inBar: true },

@@ -16,8 +16,19 @@ export type CalculationName =
   | 'sweat'
   | 'legs'
   | 'route-line'
+  | 'route-places'
   | 'plan'
-  | 'how-sure';
+  | 'how-sure'
+  | 'kit-check'
+  | 'schedule'
+  | 'day-wants'
+  | 'book-entry'
+  | 'book-day'
+  | 'book-table'
+  | 'book-import'
+  | 'learn'
+  | 'look-back'
+  | 'body-watch';
 
 type Post<N extends CalculationName> = paths[`/api/calc/${N}`]['post'];
 

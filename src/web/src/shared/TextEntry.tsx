@@ -5,7 +5,9 @@ interface Props {
   label: string;
   value: string;
   onChange: (text: string) => void;
-  type?: 'text' | 'date' | 'password';
+  type?: 'text' | 'date' | 'datetime-local' | 'password';
+  /** Whether it takes more than one line. */
+  long?: boolean;
   /** What a browser's own memory may fill in; nothing unless it is named. */
   autoComplete?: string;
   error?: string;
@@ -21,6 +23,7 @@ export function TextEntry({
   autoComplete = 'off',
   error,
   hint,
+  long,
 }: Props) {
   const id = useId();
   return (
@@ -42,6 +45,8 @@ export function TextEntry({
         error={error !== undefined}
         helperText={error ?? hint}
         fullWidth
+        multiline={long}
+        minRows={long ? 2 : undefined}
         slotProps={{ htmlInput: { autoComplete } }}
       />
     </Box>

@@ -32,3 +32,29 @@ export function countdown(seconds: number): string {
   const [h, m, s] = [Math.floor(seconds / 3600), Math.floor(seconds / 60) % 60, seconds % 60];
   return h > 0 ? `${h}:${pad(m)}:${pad(s)}` : `${m}:${pad(s)}`;
 }
+
+/** An instant as a date-and-time field writes it, by this device's clock. */
+export function toField(instant: string): string {
+  const at = new Date(instant);
+  if (Number.isNaN(at.getTime())) return '';
+  return new Date(at.getTime() - at.getTimezoneOffset() * 60_000).toISOString().slice(0, 16);
+}
+
+/** What a date-and-time field holds, as an instant with this device's offset; null while it is not whole. */
+export function fromField(text: string): string | null {
+  const at = new Date(text);
+  return text === '' || Number.isNaN(at.getTime()) ? null : localInstant(at);
+}
+
+/** An instant that tells this device's offset too, so that clock hours mean what they mean here. */
+export function localInstant(at: Date): string {
+  const offset = -at.getTimezoneOffset();
+  const pad = (n: number) => String(Math.floor(Math.abs(n))).padStart(2, '0');
+  const local = new Date(at.getTime() + offset * 60_000).toISOString().slice(0, 19);
+  return `${local}${offset < 0 ? '-' : '+'}${pad(offset / 60)}:${pad(offset % 60)}`;
+}
+
+/** Minutes this device's clock is ahead of UTC. */
+export function clockOffset(at: Date = new Date()): number {
+  return -at.getTimezoneOffset();
+}

@@ -37,20 +37,6 @@ export async function settle(db: LocalStore, ids: string[]): Promise<void> {
   if (ids.length > 0) await db.openBatches.bulkDelete(ids);
 }
 
-/** The newest batches of every book, so many of them; undefined while they are being read. */
-export function useNewestBatches(count: number): Batch[] | undefined {
-  const { db } = useStore();
-  return useLiveQuery(async () => {
-    const records = await db.records
-      .where('[kind+id]')
-      .between(['batch', ''], ['batch', '\uffff'])
-      .reverse()
-      .limit(count)
-      .toArray();
-    return withTaps(db, records);
-  }, [db, count]);
-}
-
 /** One batch by its id; null when there is none, undefined while it is being read. */
 export function useBatch(id: string | undefined): Batch | null | undefined {
   const { db } = useStore();
@@ -59,6 +45,29 @@ export function useBatch(id: string | undefined): Batch | null | undefined {
     const record = await db.records.where('[kind+id]').equals(['batch', id]).first();
     return record ? (await withTaps(db, [record]))[0] : null;
   }, [db, id]);
+}
+
+/** Every batch of every book, oldest first; undefined while they are being read. */
+export function useAllBatches(): Batch[] | undefined {
+  const { db } = useStore();
+  return useLiveQuery(async () => {
+    const records = await db.records.where('[kind+id]').between(['batch', ''], ['batch', '\uffff']).toArray();
+    return withTaps(db, records);
+  }, [db]);
+}
+
+/** These batches, those of them that are here; undefined while they are being read. */
+export function useBatchesById(ids: string[]): Batch[] | undefined {
+  const { db } = useStore();
+  const key = ids.join(' ');
+  return useLiveQuery(async () => {
+    const wanted = key === '' ? [] : key.split(' ');
+    const records = await db.records
+      .where('[kind+id]')
+      .anyOf(wanted.map((id) => ['batch', id]))
+      .toArray();
+    return withTaps(db, records);
+  }, [db, key]);
 }
 
 async function withTaps(db: LocalStore, records: LocalRecord[]): Promise<Batch[]> {

@@ -13,6 +13,8 @@ export interface Bodies {
   route: Schema<'TripRoute'>;
   walker: Schema<'Walker'>;
   'sweat-test': Schema<'SweatTest'>;
+  'book-entry': Schema<'BookEntry'>;
+  day: Schema<'DayBook'>;
 }
 
 export type Kind = keyof Bodies;
@@ -47,6 +49,30 @@ export async function keep<K extends Kind>(
     throw error;
   }
   return id;
+}
+
+/** Keeps many new records of a kind, all of them or none. */
+export async function keepMany<K extends Kind>(
+  db: LocalStore,
+  kind: K,
+  bodies: Bodies[K][],
+  { book = db.personId }: { book?: string } = {},
+): Promise<string[]> {
+  const ids = bodies.map(() => newId());
+  try {
+    await db.transaction('rw', db.records, db.outbox, db.openBatches, async () => {
+      const author = db.personId;
+      await putAll(
+        db,
+        bodies.map((body, i) => ({ book, kind, id: ids[i], body, revision: null, author })),
+      );
+      await db.outbox.bulkAdd(ids.map((id) => ({ book, kind, id, refused: null, theirs: null })));
+    });
+  } catch (error) {
+    failures.report(error);
+    throw error;
+  }
+  return ids;
 }
 
 /** Writes records, and marks the batches they are or belong to as ones that may be running. For use inside a transaction. */

@@ -11,6 +11,7 @@ import { useStore } from '../../store/StoreContext';
 import { useRecords } from '../../store/useRecords';
 import { NewSweatTest } from './NewSweatTest';
 import { WalkerDetail } from './WalkerDetail';
+import { WatchPage } from './watch/WatchPage';
 
 /** Who walks, what each loses, and how sure that is. */
 export function BodyRoom() {
@@ -65,7 +66,13 @@ export function BodyRoom() {
       }
       detail={
         shown &&
-        (page === 'test' ? (
+        (page === 'watch' ? (
+          <WatchPage
+            key={shown.id}
+            walker={shown}
+            tests={tests.filter((test) => test.body.walkerId === shown.id)}
+          />
+        ) : page === 'test' ? (
           <NewSweatTest key={shown.id} walker={shown} onDone={() => void navigate(`/body/${shown.id}`)} />
         ) : (
           <WalkerDetail

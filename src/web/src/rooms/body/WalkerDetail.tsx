@@ -75,7 +75,10 @@ export function WalkerDetail({ walker, tests }: Props) {
       </Section>
       <Section title="Sweat tests">
         {response && <SweatTests sweat={response} tests={tests} />}
-        <Box>
+        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+          <Button component={Link} to={`/body/${walker.id}/watch`} variant="outlined">
+            Water through the day
+          </Button>
           <Button
             component={Link}
             to={`/body/${walker.id}/test`}

@@ -1,11 +1,12 @@
-import { FormControlLabel, Switch } from '@mui/material';
 import { useCatalogue } from '../../core/CatalogueContext';
 import { ChoiceGroup } from '../../shared/ChoiceGroup';
 import { NumberEntry, type Entry } from '../../shared/NumberEntry';
-import { SelectEntry } from '../../shared/SelectEntry';
-import { TextEntry } from '../../shared/TextEntry';
+import { BurnerFields } from './BurnerFields';
+import { ContainerFields } from './ContainerFields';
+import { ExtraFields } from './ExtraFields';
 import { FilterFields } from './FilterFields';
 import type { Item } from './kinds';
+import { ProductFields } from './ProductFields';
 
 export interface FieldsProps {
   item: Item;
@@ -13,7 +14,7 @@ export interface FieldsProps {
   errors: (field: string) => string | undefined;
 }
 
-const asNumber = (entry: Entry) => entry as number | null;
+export const asNumber = (entry: Entry) => entry as number | null;
 
 /** The fields that matter for one kind of kit. */
 export function ItemFields(props: FieldsProps) {
@@ -32,57 +33,13 @@ export function ItemFields(props: FieldsProps) {
       return <BurnerFields {...props} />;
     case 'flocculant':
       return <FlocculantFields {...props} />;
+    case 'taste':
+    case 'neutraliser':
+    case 'electrolytes':
+      return <ExtraFields {...props} />;
     default:
       return null;
   }
-}
-
-/** A wall that keeps light out is not clear. */
-function excluded(field: string): Partial<Item> {
-  if (field === 'opaque') return { clearPlastic: false };
-  return field === 'clearPlastic' ? { opaque: false } : {};
-}
-
-function ContainerFields({ item, onChange, errors }: FieldsProps) {
-  const toggle = (label: string, field: 'opaque' | 'clearPlastic' | 'squeezable' | 'hasHose') => (
-    <FormControlLabel
-      control={
-        <Switch
-          checked={item[field] === true}
-          onChange={(event) =>
-            onChange({ ...item, ...(event.target.checked && excluded(field)), [field]: event.target.checked })
-          }
-        />
-      }
-      label={label}
-      sx={{ minHeight: 48 }}
-    />
-  );
-  return (
-    <>
-      <NumberEntry
-        label="Holds to the brim"
-        quantity="volume"
-        step={0.25}
-        value={item.volumeL ?? null}
-        onChange={(volumeL) => onChange({ ...item, volumeL: asNumber(volumeL) })}
-        error={errors('volumeL')}
-      />
-      <NumberEntry
-        label="Depth of the water in it"
-        quantity="length"
-        step={1}
-        value={item.depthCm ?? null}
-        onChange={(depthCm) => onChange({ ...item, depthCm: asNumber(depthCm) })}
-        error={errors('depthCm')}
-        unknown="Not known"
-      />
-      {toggle('Keeps light out', 'opaque')}
-      {toggle('Clear PET or glass', 'clearPlastic')}
-      {toggle('Can be squeezed', 'squeezable')}
-      {toggle('Drunk from through a hose', 'hasHose')}
-    </>
-  );
 }
 
 function PotFields({ item, onChange, errors }: FieldsProps) {
@@ -151,88 +108,6 @@ function LampFields({ item, onChange, errors }: FieldsProps) {
         choices={lists.batteries}
         value={lamp.battery ?? 'unknown'}
         onChange={(battery) => set({ battery: battery as typeof lamp.battery })}
-      />
-    </>
-  );
-}
-
-function ProductFields({ item, onChange, errors }: FieldsProps) {
-  const { lists, methods } = useCatalogue();
-  const product = item.product!;
-  const set = (part: Partial<typeof product>) => onChange({ ...item, product: { ...product, ...part } });
-  const method = methods.find((m) => m.id === product.profileId);
-  return (
-    <>
-      <SelectEntry
-        label="Label like"
-        choices={lists.products}
-        value={product.profileId ?? ''}
-        onChange={(profileId) => set({ profileId })}
-      />
-      {method?.asksBleach ? (
-        <>
-          <TextEntry
-            label="Packed on"
-            type="date"
-            value={product.packDate ?? ''}
-            onChange={(text) => set({ packDate: text === '' ? null : text })}
-            hint="Not known counts as too old."
-          />
-          <NumberEntry
-            label="Strength"
-            quantity="percent"
-            step={0.25}
-            value={product.strengthPercent ?? null}
-            onChange={(v) => set({ strengthPercent: asNumber(v) })}
-            error={errors('product.strengthPercent')}
-            unknown="Not known"
-          />
-        </>
-      ) : (
-        <TextEntry
-          label="Good to"
-          type="date"
-          value={product.bestBefore ?? ''}
-          onChange={(text) => set({ bestBefore: text === '' ? null : text })}
-          hint="Not known counts as past its date."
-        />
-      )}
-      {method?.asksDrops && (
-        <NumberEntry
-          label="Drops counted into 1 mL"
-          quantity="plain"
-          step={1}
-          value={product.dropCount?.drops ?? null}
-          onChange={(v) => set({ dropCount: v === null ? null : { drops: asNumber(v), millilitres: 1 } })}
-          error={errors('chemical.dropCount.drops')}
-          unknown="Not counted"
-        />
-      )}
-    </>
-  );
-}
-
-function BurnerFields({ item, onChange, errors }: FieldsProps) {
-  const { burners } = useCatalogue();
-  const burner = item.burner!;
-  const set = (part: Partial<typeof burner>) => onChange({ ...item, burner: { ...burner, ...part } });
-  return (
-    <>
-      <SelectEntry
-        label="Type"
-        choices={burners}
-        value={burner.burnerId ?? ''}
-        onChange={(burnerId) => set({ burnerId })}
-      />
-      <NumberEntry
-        label="Fuel left"
-        quantity="fuelMass"
-        step={10}
-        value={burner.fuelLeftG ?? null}
-        onChange={(v) => set({ fuelLeftG: asNumber(v) })}
-        error={errors('burner.fuelLeftG')}
-        unknown="Not weighed"
-        hint="Weigh the canister and take off its empty weight."
       />
     </>
   );

@@ -1,5 +1,6 @@
 import { Alert, Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { useCalculation } from '../../core/useCalculation';
 import { calculate } from '../../core/core';
 import { Section } from '../../shared/Section';
@@ -7,6 +8,7 @@ import { TextEntry } from '../../shared/TextEntry';
 import { useSettings } from '../../store/LocalDataContext';
 import { keep } from '../../store/records';
 import { useStore } from '../../store/StoreContext';
+import { CarriedFields } from './CarriedFields';
 import { ItemFields } from './ItemFields';
 import { kinds, type Item } from './kinds';
 import { ProblemLine } from '../../shared/ProblemLine';
@@ -57,7 +59,13 @@ export function ItemForm({ id, start, justKept, onKept }: Props) {
         onChange={(name) => change({ ...item, name })}
         error={errors('name')}
       />
+      {response?.warnings.map((warning) => (
+        <Alert key={warning} severity="warning" variant="outlined">
+          {warning}
+        </Alert>
+      ))}
       <ItemFields item={item} onChange={change} errors={errors} />
+      <CarriedFields item={item} onChange={change} errors={errors} />
       {other.map((error) => (
         <ProblemLine key={error.field}>{error.message}</ProblemLine>
       ))}
@@ -65,6 +73,11 @@ export function ItemForm({ id, start, justKept, onKept }: Props) {
         <Button variant="contained" size="large" disabled={problem !== null} onClick={() => void save(item)}>
           Keep it
         </Button>
+        {id !== null && (
+          <Button component={Link} to={`/kit/like-${id}`}>
+            Another like it
+          </Button>
+        )}
         {id !== null && (
           <Button
             color={item.retired ? 'primary' : 'error'}
@@ -83,8 +96,8 @@ export function ItemForm({ id, start, justKept, onKept }: Props) {
   );
 }
 
-const beside = ['name', 'volumeL', 'massKg', 'depthCm'];
+const beside = ['name', 'volumeL', 'massKg', 'depthCm', 'bag', 'accessNote', 'weighedG'];
 
 function shownBesideField(field: string): boolean {
-  return beside.includes(field) || /^(filter|lamp|burner|flocculant|product|chemical)\./.test(field);
+  return beside.includes(field) || /^(filter|lamp|burner|flocculant|product|chemical|extra)\./.test(field);
 }

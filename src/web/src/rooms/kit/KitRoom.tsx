@@ -1,5 +1,8 @@
-import { Box, Stack, Typography } from '@mui/material';
-import { useLocation, useNavigate, useParams } from 'react-router';
+import FactCheck from '@mui/icons-material/FactCheck';
+import { Box, Button, Stack, Typography } from '@mui/material';
+import { Link, useLocation, useNavigate, useParams } from 'react-router';
+import { useCatalogue } from '../../core/CatalogueContext';
+import type { Schema } from '../../core/contract';
 import { useCalculation } from '../../core/useCalculation';
 import { ListCard } from '../../shared/ListCard';
 import { SelectEntry } from '../../shared/SelectEntry';
@@ -7,7 +10,8 @@ import { TwoPanes } from '../../shared/TwoPanes';
 import { useSettings, useWholeKit } from '../../store/LocalDataContext';
 import type { Kept } from '../../store/records';
 import { ItemForm } from './ItemForm';
-import { freshItem, kinds, type Kind } from './kinds';
+import { KitCheck } from './check/KitCheck';
+import { freshItem, kinds, type Item } from './kinds';
 
 const justKept = 'just kept';
 
@@ -17,7 +21,8 @@ export function KitRoom() {
   const navigate = useNavigate();
   const { state } = useLocation() as { state: unknown };
   const kit = useWholeKit();
-  const fresh = kinds.find((kind) => id === `new-${kind.id}`);
+  const { templates } = useCatalogue().lists;
+  const fresh = freshOf(id, templates, kit);
   const shown = fresh
     ? undefined
     : (kit.find((item) => item.id === id) ?? (id === undefined ? kit[0] : undefined));
@@ -29,7 +34,10 @@ export function KitRoom() {
       list={
         <Stack spacing={1.5}>
           <Typography variant="h1">Kit</Typography>
-          <AddItem onAdd={(kind) => void navigate(`/kit/new-${kind}`)} />
+          <Button component={Link} to="/kit/check" variant="outlined" startIcon={<FactCheck />}>
+            Is it enough for a trip?
+          </Button>
+          <AddItem onAdd={(what) => void navigate(`/kit/${what}`)} />
           {kit.length === 0 && (
             <Typography>
               Nothing is in the kit yet. Until something is, Treat offers boiling and the common products by
@@ -48,11 +56,13 @@ export function KitRoom() {
         </Stack>
       }
       detail={
-        fresh ? (
+        id === 'check' ? (
+          <KitCheck />
+        ) : fresh ? (
           <ItemForm
             key={id}
             id={null}
-            start={freshItem(fresh.id)}
+            start={fresh}
             justKept={false}
             onKept={(kept) => void navigate(`/kit/${kept}`, { state: justKept })}
           />
@@ -72,14 +82,30 @@ export function KitRoom() {
   );
 }
 
-function AddItem({ onAdd }: { onAdd: (kind: Kind) => void }) {
+/** What a new item starts from: a kind, a template, or another piece. */
+function freshOf(
+  id: string | undefined,
+  templates: Schema<'KitTemplate'>[],
+  kit: Kept<'kit-item'>[],
+): Item | undefined {
+  const kind = kinds.find((k) => id === `new-${k.id}`);
+  if (kind) return freshItem(kind.id);
+  const template = templates.find((t) => id === `from-${t.id}`);
+  if (template) return template.item;
+  const like = kit.find((item) => id === `like-${item.id}`);
+  return like && { ...like.body, retired: null, countedTo: null };
+}
+
+function AddItem({ onAdd }: { onAdd: (address: string) => void }) {
+  const { templates } = useCatalogue().lists;
   return (
     <SelectEntry
       label="Add to the kit"
       value="none"
-      onChange={(kind) => kind !== 'none' && onAdd(kind as Kind)}
+      onChange={(what) => what !== 'none' && onAdd(what)}
       choices={[
-        ...kinds.map((kind) => ({ id: kind.id, name: kind.one })),
+        ...kinds.map((kind) => ({ id: `new-${kind.id}`, name: kind.one })),
+        ...templates.map((t) => ({ id: `from-${t.id}`, name: `Template: ${t.item.name}` })),
         { id: 'none', name: 'Choose what it is' },
       ]}
     />

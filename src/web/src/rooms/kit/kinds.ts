@@ -14,6 +14,9 @@ export const kinds: { id: Kind; name: string; one: string }[] = [
   { id: 'flocculant', name: 'Flocculants', one: 'Flocculant' },
   { id: 'improvisedFilter', name: 'Makings of an improvised filter', one: 'Improvised filter' },
   { id: 'permanganate', name: 'Permanganate', one: 'Permanganate' },
+  { id: 'taste', name: 'For the taste', one: 'Drink mix or taste' },
+  { id: 'neutraliser', name: 'Neutralisers', one: 'Neutraliser' },
+  { id: 'electrolytes', name: 'Salts', one: 'Electrolytes' },
 ];
 
 /** A new item of a kind, with nothing known that only its label can tell. */
@@ -53,6 +56,10 @@ export function freshItem(kind: Kind): Item {
       return { ...base, burner: { burnerId: 'canister-sheltered', fuelLeftG: null } };
     case 'flocculant':
       return { ...base, flocculant: { form: 'drops', labelDrops: null, labelVolumeL: 1 } };
+    case 'taste':
+    case 'neutraliser':
+    case 'electrolytes':
+      return { ...base, extra: { portionsLeft: null, bestBefore: null } };
     default:
       return base;
   }

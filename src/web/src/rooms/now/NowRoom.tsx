@@ -1,6 +1,6 @@
-import { Box, Stack, Typography } from '@mui/material';
+import { Box, Button, Stack, Typography } from '@mui/material';
 import { useMemo } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { Link, useNavigate, useParams } from 'react-router';
 import { EmptyState } from '../../shared/EmptyState';
 import { Reading } from '../../shared/Reading';
 import { TwoPanes } from '../../shared/TwoPanes';
@@ -64,6 +64,9 @@ export function NowRoom() {
               </li>
             ))}
           </Box>
+          <Button component={Link} to="/day" variant="outlined">
+            The day’s schedule
+          </Button>
           <AlarmPanel />
         </Stack>
       }

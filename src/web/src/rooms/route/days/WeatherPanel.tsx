@@ -6,7 +6,7 @@ import { ProblemLine } from '../../../shared/ProblemLine';
 import { Section } from '../../../shared/Section';
 import { useAsk } from '../../../shared/useAsk';
 import { api, call } from '../../../store/api';
-import { FileButton } from '../FileButton';
+import { FileButton } from '../../../shared/FileButton';
 import { useTrip } from '../TripContext';
 
 type Day = Schema<'DayWeather'>;

@@ -6,7 +6,7 @@ import { ProblemLine } from '../../../shared/ProblemLine';
 import { Section } from '../../../shared/Section';
 import { TextEntry } from '../../../shared/TextEntry';
 import { show } from '../../../shared/units';
-import { FileButton } from '../FileButton';
+import { FileButton } from '../../../shared/FileButton';
 import { useTrip } from '../TripContext';
 import { LegsForm } from './LegsForm';
 import { groundOf, useReadRoute } from './useReadRoute';

@@ -7,7 +7,7 @@ import { Section } from '../../../shared/Section';
 import { useLoggingBook } from '../../../store/books';
 import { keep } from '../../../store/records';
 import { useStore } from '../../../store/StoreContext';
-import { FileButton } from '../FileButton';
+import { FileButton } from '../../../shared/FileButton';
 import { LegsForm } from './LegsForm';
 import { groundOf, useKeepPlaces, useReadRoute } from './useReadRoute';
 

@@ -1,12 +1,12 @@
 import { Typography } from '@mui/material';
-import { useCatalogue } from '../../core/CatalogueContext';
-import type { BatchProgress } from '../../core/contract';
-import { OutcomeLine } from '../../shared/OutcomeLine';
-import { clockTime } from '../../shared/time';
-import { ListCard } from '../../shared/ListCard';
-import { show } from '../../shared/units';
-import { WhoseLine } from '../../shared/WhoseLine';
-import type { Batch } from '../../store/batches';
+import { useCatalogue } from '../../../core/CatalogueContext';
+import type { BatchProgress } from '../../../core/contract';
+import { OutcomeLine } from '../../../shared/OutcomeLine';
+import { clockTime } from '../../../shared/time';
+import { ListCard } from '../../../shared/ListCard';
+import { show } from '../../../shared/units';
+import { WhoseLine } from '../../../shared/WhoseLine';
+import type { Batch } from '../../../store/batches';
 
 interface Props {
   batch: Batch;
@@ -16,7 +16,7 @@ interface Props {
 }
 
 /** One line of the book. */
-export function BookLine({ batch, progress, chosen, onOpen }: Props) {
+export function BatchLine({ batch, progress, chosen, onOpen }: Props) {
   const catalogue = useCatalogue();
   return (
     <ListCard chosen={chosen} onOpen={onOpen}>

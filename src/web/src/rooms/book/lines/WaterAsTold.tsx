@@ -1,7 +1,7 @@
 import { Typography } from '@mui/material';
-import { useCatalogue } from '../../core/CatalogueContext';
-import type { TreatRequest } from '../../core/contract';
-import { show } from '../../shared/units';
+import { useCatalogue } from '../../../core/CatalogueContext';
+import type { TreatRequest } from '../../../core/contract';
+import { show } from '../../../shared/units';
 
 /** The water as the person told it, in a line. */
 export function WaterAsTold({ water }: { water: TreatRequest['water'] }) {

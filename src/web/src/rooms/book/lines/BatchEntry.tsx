@@ -1,22 +1,22 @@
 import { Box, Button, Stack, Typography } from '@mui/material';
 import { Link } from 'react-router';
-import { useCatalogue } from '../../core/CatalogueContext';
-import type { BatchProgress } from '../../core/contract';
-import { Assumptions } from '../../shared/Assumptions';
-import { BatchStateLine } from '../../shared/BatchStateLine';
-import { Ledger } from '../../shared/Ledger';
-import { OutcomeLine } from '../../shared/OutcomeLine';
-import { Section } from '../../shared/Section';
-import { clockTime, dayName } from '../../shared/time';
-import { show } from '../../shared/units';
-import { WhoseLine } from '../../shared/WhoseLine';
-import { WorkingPanel } from '../../shared/WorkingPanel';
-import type { Batch } from '../../store/batches';
-import { isOver } from '../../store/useProgress';
+import { useCatalogue } from '../../../core/CatalogueContext';
+import type { BatchProgress } from '../../../core/contract';
+import { Assumptions } from '../../../shared/Assumptions';
+import { BatchStateLine } from '../../../shared/BatchStateLine';
+import { Ledger } from '../../../shared/Ledger';
+import { OutcomeLine } from '../../../shared/OutcomeLine';
+import { Section } from '../../../shared/Section';
+import { clockTime, dayName } from '../../../shared/time';
+import { show } from '../../../shared/units';
+import { WhoseLine } from '../../../shared/WhoseLine';
+import { WorkingPanel } from '../../../shared/WorkingPanel';
+import type { Batch } from '../../../store/batches';
+import { isOver } from '../../../store/useProgress';
 import { WaterAsTold } from './WaterAsTold';
 
 /** A batch as it went: what was told, what was answered, what was done and when. */
-export function BookEntry({ batch, progress }: { batch: Batch; progress: BatchProgress }) {
+export function BatchEntry({ batch, progress }: { batch: Batch; progress: BatchProgress }) {
   const catalogue = useCatalogue();
   const { answer } = batch;
   return (

@@ -1,0 +1,64 @@
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Units;
+
+namespace JollyBrook.Core.Route;
+
+/// <summary>A place with its words.</summary>
+public sealed record NamedPoint(string? Name, string? Words, double? LatitudeDeg, double? LongitudeDeg);
+
+/// <summary>Places to be put on a route's line.</summary>
+/// <param name="Route">The route; it needs a map line.</param>
+/// <param name="Points">At most 2 000 places.</param>
+public sealed record RoutePlacesRequest(TripRoute? Route, IReadOnlyList<NamedPoint>? Points);
+
+/// <summary>The places in the order of the walk.</summary>
+public sealed record RoutePlacesResponse(IReadOnlyList<FoundPlace> Places);
+
+/// <summary>The calculation "route-places": where along a kept route places lie, and how far off it.</summary>
+public static class RoutePlaces
+{
+    private const int MostPoints = 2000;
+    private static readonly NumberField Latitude = new("points.latitudeDeg", "Latitude", Quantity.Angle, -90, 90, "Degrees, north above 0.");
+    private static readonly NumberField Longitude = new("points.longitudeDeg", "Longitude", Quantity.Angle, -180, 180, "Degrees, east above 0.");
+    private static readonly ChoiceField RouteField = new("route", "Route", ["a route with a map line"]);
+    private static readonly ChoiceField PointsField = new("points", "Places", [$"up to {MostPoints} places"]);
+
+    public static IReadOnlyList<Field> Fields => [Latitude, Longitude, RouteField, PointsField, .. TripRoute.Fields];
+
+    /// <exception cref="BadInputException">The route has no line, or a place is nowhere.</exception>
+    public static RoutePlacesResponse Compute(RoutePlacesRequest request)
+    {
+        ArgumentNullException.ThrowIfNull(request);
+        var intake = new Intake(Speaker.Metric);
+        var points = request.Points ?? [];
+        if (points.Count > MostPoints)
+        {
+            intake.Refuse(PointsField, $"At most {MostPoints} places can be taken in at once; this has {points.Count}. Make two files of it.");
+        }
+
+        foreach (var point in points)
+        {
+            intake.Required(Latitude, point.LatitudeDeg);
+            intake.Required(Longitude, point.LongitudeDeg);
+        }
+
+        intake.Present(RouteField, request.Route);
+        intake.ThrowIfWrong();
+        var line = RouteLine.Compute(request.Route!).Points;
+        if (Track.Of([.. line.Select(p => new GeoPoint(p.LatitudeDeg, p.LongitudeDeg, p.ElevationM))]) is not { } track)
+        {
+            intake.Refuse(RouteField, "This route has no line on the map, so places can't be put on it. Read its track from a file first.");
+            intake.ThrowIfWrong();
+            return new([]);
+        }
+
+        return new(
+        [
+            .. points.Select(p =>
+            {
+                var (along, off) = track.Nearest(new GeoPoint(p.LatitudeDeg!.Value, p.LongitudeDeg!.Value));
+                return new FoundPlace(p.Name ?? "", along, off, p.LatitudeDeg.Value, p.LongitudeDeg.Value, WaterWords.ClassOf($"{p.Name} {p.Words}"));
+            }).OrderBy(p => p.AlongKm),
+        ]);
+    }
+}

@@ -1,0 +1,149 @@
+import { Box, Button, Stack, Typography } from '@mui/material';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { useCatalogue } from '../../../core/CatalogueContext';
+import type { Schema } from '../../../core/contract';
+import { useCalculation } from '../../../core/useCalculation';
+import { Assumptions } from '../../../shared/Assumptions';
+import { Cautions } from '../../../shared/Cautions';
+import { NumberEntry } from '../../../shared/NumberEntry';
+import { ProblemLine } from '../../../shared/ProblemLine';
+import { Section } from '../../../shared/Section';
+import { TextEntry } from '../../../shared/TextEntry';
+import { clockTime, fromField, localInstant, toField } from '../../../shared/time';
+import { plain, show } from '../../../shared/units';
+import { useNowMinute } from '../../../shared/useNow';
+import { WorkingPanel } from '../../../shared/WorkingPanel';
+import { useBookLines } from '../../../store/bookLines';
+import { useSettings } from '../../../store/LocalDataContext';
+import type { Kept } from '../../../store/records';
+import { DeficitPicture } from './DeficitPicture';
+
+const morningHour = 7;
+
+interface Props {
+  walker: Kept<'walker'>;
+  tests: Kept<'sweat-test'>[];
+}
+
+/** One walker's water through the day: what is missing, and what to drink by the clock. */
+export function WatchPage({ walker, tests }: Props) {
+  const catalogue = useCatalogue();
+  const { units } = useSettings().settings;
+  const now = useNowMinute();
+  const book = useBookLines();
+  const [from, setFrom] = useState(() => morning(new Date()));
+  const [setOut, setSetOut] = useState<string | null>(null);
+  const [arrived, setArrived] = useState<string | null>(null);
+  const [airC, setAirC] = useState<number | null>(null);
+  const mine = (book?.standing ?? []).filter(
+    ({ body }) => body.walkerId === walker.id && Date.parse(body.at ?? '') >= Date.parse(from),
+  );
+  const urine = mine.filter(({ body }) => body.kind === 'urine');
+  const mass = mine.findLast(({ body }) => body.kind === 'bodyMass')?.body;
+  const { response, problem } = useCalculation(
+    'body-watch',
+    book
+      ? {
+          units,
+          walker: walker.body,
+          tests: tests.map(({ id, body }) => ({ id, test: body })),
+          effort: { temperatureC: airC },
+          from,
+          walks: setOut ? [{ from: setOut, until: arrived }] : [],
+          drinks: mine
+            .filter(({ body }) => body.kind === 'drink')
+            .map(({ body }): Schema<'Drunk'> => ({ at: body.at, litres: body.litres ?? 0 })),
+          urineColour: urine.findLast(({ body }) => body.urineColour != null)?.body.urineColour ?? null,
+          urineAt: urine.at(-1)?.body.at ?? null,
+          weighedKg: mass?.massKg ?? null,
+          weighedAt: mass?.at ?? null,
+          now,
+        }
+      : null,
+  );
+  return (
+    <Stack spacing={2}>
+      <Section title={`Water through the day: ${walker.body.name}`}>
+        {response && (
+          <>
+            <Typography variant="h1" component="p" data-testid="headline">
+              {response.headline}
+            </Typography>
+            <Typography>
+              {response.deficitL >= 0 ? 'Missing' : 'Too much'}:{' '}
+              <strong>{show(catalogue, 'volume', Math.abs(response.deficitL))}</strong>,{' '}
+              {plain(Math.abs(response.deficitPercent), 1)} % of body mass · lost{' '}
+              {show(catalogue, 'volume', response.lostL)}, drunk {show(catalogue, 'volume', response.drunkL)}
+              {response.nextDrinkL > 0 && ` · next drink at ${clockTime(response.nextDrinkAt)}`}
+            </Typography>
+            <Cautions cautions={response.cautions} />
+            <DeficitPicture points={response.points} />
+          </>
+        )}
+        {problem?.errors.map((e) => (
+          <ProblemLine key={e.field}>{e.message}</ProblemLine>
+        ))}
+        <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+          <Button component={Link} to="/book/new" variant="contained">
+            Write a drink
+          </Button>
+          <Button component={Link} to={`/body/${walker.id}`}>
+            Back to {walker.body.name}
+          </Button>
+        </Box>
+      </Section>
+      <Section title="The day">
+        <TextEntry
+          label="Well watered at"
+          type="datetime-local"
+          value={toField(from)}
+          onChange={(text) => setFrom(fromField(text) ?? from)}
+        />
+        <TextEntry
+          label="Set out walking at"
+          type="datetime-local"
+          value={toField(setOut ?? '')}
+          onChange={(text) => setSetOut(fromField(text))}
+        />
+        <TextEntry
+          label="Arrived at"
+          type="datetime-local"
+          value={toField(arrived ?? '')}
+          onChange={(text) => setArrived(fromField(text))}
+          hint="Empty while still walking."
+        />
+        <NumberEntry
+          label="Air temperature"
+          quantity="temperature"
+          step={1}
+          value={airC}
+          onChange={(v) => setAirC(v as number | null)}
+          unknown="Not known: a warm day"
+        />
+        {response && <Assumptions assumptions={response.assumptions} />}
+      </Section>
+      {response && (
+        <Section title="Signs">
+          <Typography variant="h3">Short of water</Typography>
+          {response.shortSigns.map((line) => (
+            <Typography key={line}>{line}</Typography>
+          ))}
+          <Typography variant="h3">Too much water</Typography>
+          {response.tooMuchSigns.map((line) => (
+            <Typography key={line}>{line}</Typography>
+          ))}
+        </Section>
+      )}
+      {response && <WorkingPanel steps={response.working} />}
+    </Stack>
+  );
+}
+
+/** This morning, or yesterday's while it is still night. */
+function morning(now: Date): string {
+  const at = new Date(now);
+  at.setHours(morningHour, 0, 0, 0);
+  if (at > now) at.setDate(at.getDate() - 1);
+  return localInstant(at);
+}

@@ -1,0 +1,27 @@
+import { Typography } from '@mui/material';
+import { useCalculation } from '../../../core/useCalculation';
+import { dayName } from '../../../shared/time';
+import { useSettings } from '../../../store/LocalDataContext';
+import type { Line } from '../../../store/bookLines';
+import { usePlannedOn } from '../usePlannedOn';
+
+/** A day's name, and what was drunk of what was planned. */
+export function DayHeading({ day, lines }: { day: string; lines: Line[] }) {
+  const { units } = useSettings().settings;
+  const planned = usePlannedOn(new Date(day));
+  const { response } = useCalculation('book-day', {
+    units,
+    entries: lines
+      .filter(({ body }) => body.kind === 'drink' || body.kind === 'urine')
+      .map(({ body }) => body),
+    plannedL: planned,
+  });
+  return (
+    <>
+      <Typography variant="h2" sx={{ pt: 1 }}>
+        {dayName(new Date(day).toISOString())}
+      </Typography>
+      {response?.words && <Typography sx={{ fontWeight: 600 }}>{response.words}</Typography>}
+    </>
+  );
+}

@@ -1,0 +1,33 @@
+import { Typography } from '@mui/material';
+import { ListCard } from '../../../shared/ListCard';
+import { clockTime } from '../../../shared/time';
+import { WhoseLine } from '../../../shared/WhoseLine';
+import { useBookLines, type Line } from '../../../store/bookLines';
+import { useLineWords } from './useLineWords';
+
+interface Props {
+  line: Line;
+  chosen: boolean;
+  onOpen: () => void;
+}
+
+/** A line of the book in the list; one that counts no more is crossed out and says so. */
+export function LineCard({ line, chosen, onOpen }: Props) {
+  const { response } = useLineWords(line.body);
+  const by = useBookLines()?.replacedBy.get(line.id);
+  const at = line.body.at ?? '';
+  return (
+    <ListCard chosen={chosen} onOpen={onOpen}>
+      <Typography sx={{ fontWeight: 700, textDecoration: by ? 'line-through' : 'none' }}>
+        {clockTime(at, new Date(at))} · {response?.title}
+      </Typography>
+      {response?.detail && <Typography>{response.detail}</Typography>}
+      {by && (
+        <Typography variant="body2" sx={{ color: 'text.secondary' }}>
+          {by.body.struckOut ? 'Struck out' : 'Corrected'}
+        </Typography>
+      )}
+      <WhoseLine book={line.book} author={line.author} />
+    </ListCard>
+  );
+}

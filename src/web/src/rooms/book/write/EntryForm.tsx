@@ -1,0 +1,94 @@
+import { Typography } from '@mui/material';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { useCatalogue } from '../../../core/CatalogueContext';
+import { Form } from '../../../shared/Form';
+import { Section } from '../../../shared/Section';
+import { TextEntry } from '../../../shared/TextEntry';
+import { fromField, localInstant, toField } from '../../../shared/time';
+import { useLoggingBook } from '../../../store/books';
+import { writeLine, type Entry, type Line } from '../../../store/bookLines';
+import { useStore } from '../../../store/StoreContext';
+import { useLineWords } from '../lines/useLineWords';
+import { EntryFields } from './EntryFields';
+import type { EntryKind } from './kinds';
+import { useWhose } from './useWhose';
+import { WhoseEntry } from './WhoseEntry';
+
+const ofAWalker: EntryKind[] = ['drink', 'urine', 'bodyMass', 'symptom', 'note'];
+
+interface Props {
+  kind: EntryKind;
+  /** The line it is to stand for. */
+  corrects?: Line;
+}
+
+/** A line being written, or written anew in the place of another. */
+export function EntryForm({ kind, corrects }: Props) {
+  const store = useStore();
+  const book = useLoggingBook();
+  const navigate = useNavigate();
+  const { kinds } = useCatalogue().lists.book;
+  const { walkers, whose, choose } = useWhose();
+  const [entry, setEntry] = useState<Entry>(() =>
+    corrects
+      ? { ...corrects.body, corrects: corrects.id }
+      : { kind, at: localInstant(new Date()), ...(kind === 'drink' && { litres: 0.5 }) },
+  );
+  const [tried, setTried] = useState(false);
+  const walkerId =
+    corrects || !ofAWalker.includes(kind) ? (entry.walkerId ?? null) : (entry.walkerId ?? whose);
+  const whole: Entry = { ...entry, walkerId };
+  const { response, problem } = useLineWords(whole);
+  const errors = (field: string) =>
+    tried ? problem?.errors.find((e) => e.field === field)?.message : undefined;
+
+  const save = async () => {
+    setTried(true);
+    if (problem !== null || response === null) return;
+    const id = await writeLine(store, corrects?.book ?? book.id, whole);
+    if (id !== null) void navigate(`/book/${id}`);
+  };
+  return (
+    <Section title={`${corrects ? 'Correct' : 'New'}: ${kinds.find((k) => k.id === kind)?.name ?? ''}`}>
+      <Form
+        action={corrects ? 'Write it anew' : 'Write it down'}
+        onSubmit={() => void save()}
+        busy={false}
+        error={tried ? (problem?.errors.map((e) => e.message).join(' ') ?? null) : null}
+      >
+        {response && (
+          <Typography sx={{ fontWeight: 700 }}>
+            {response.title}
+            {response.detail && ` · ${response.detail}`}
+          </Typography>
+        )}
+        {ofAWalker.includes(kind) && (
+          <WhoseEntry
+            walkers={walkers}
+            value={walkerId}
+            onChange={(id) => {
+              choose(id);
+              setEntry({ ...entry, walkerId: id });
+            }}
+          />
+        )}
+        <EntryFields kind={kind} entry={entry} onChange={setEntry} errors={errors} />
+        <TextEntry
+          label="When"
+          type="datetime-local"
+          value={toField(entry.at ?? '')}
+          onChange={(text) => setEntry({ ...entry, at: fromField(text) })}
+          error={errors('at')}
+        />
+        <TextEntry
+          label={kind === 'symptom' ? 'What is felt' : 'Note'}
+          long
+          value={entry.note ?? ''}
+          onChange={(note) => setEntry({ ...entry, note: note === '' ? null : note })}
+          error={errors('note')}
+        />
+      </Form>
+    </Section>
+  );
+}

@@ -1,0 +1,113 @@
+import Undo from '@mui/icons-material/Undo';
+import { Box, Button, ButtonBase, Stack, Typography } from '@mui/material';
+import { useState } from 'react';
+import { useCatalogue } from '../../../core/CatalogueContext';
+import { localInstant } from '../../../shared/time';
+import { show } from '../../../shared/units';
+import { useLoggingBook } from '../../../store/books';
+import { strikeOut, writeLine, type Entry } from '../../../store/bookLines';
+import { useStore } from '../../../store/StoreContext';
+import { useLineWords } from '../lines/useLineWords';
+import { useWhose } from './useWhose';
+import { WhoseEntry } from './WhoseEntry';
+
+const sips = [0.25, 0.5, 1];
+
+/** One thumb, one tap: what was drunk, and the colour of urine. Each can be taken back. */
+export function QuickLines() {
+  const store = useStore();
+  const book = useLoggingBook();
+  const catalogue = useCatalogue();
+  const { walkers, whose, choose } = useWhose();
+  const [last, setLast] = useState<{ id: string; body: Entry } | null>(null);
+  const { response } = useLineWords(last?.body ?? null);
+  const write = async (part: Partial<Entry> & Pick<Entry, 'kind'>) => {
+    const body: Entry = { ...part, at: localInstant(new Date()), walkerId: whose };
+    const id = await writeLine(store, book.id, body);
+    if (id !== null) setLast({ id, body });
+  };
+  return (
+    <Stack spacing={2}>
+      <WhoseEntry walkers={walkers} value={whose} onChange={choose} />
+      <Box>
+        <Typography variant="h3" sx={{ mb: 1 }}>
+          Drank
+        </Typography>
+        <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: 'repeat(3, 1fr)' }}>
+          {sips.map((litres) => (
+            <Button
+              key={litres}
+              variant="contained"
+              aria-label={`Drank ${show(catalogue, 'volume', litres)}`}
+              onClick={() => void write({ kind: 'drink', litres })}
+              sx={{ minHeight: 64, fontSize: '1.25rem' }}
+            >
+              + {show(catalogue, 'volume', litres)}
+            </Button>
+          ))}
+        </Box>
+      </Box>
+      <Box>
+        <Typography variant="h3" sx={{ mb: 1 }}>
+          Urine
+        </Typography>
+        <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: 'repeat(4, 1fr)' }}>
+          {catalogue.lists.book.urine.map((step) => (
+            <Swatch
+              key={step.number}
+              step={step}
+              onChoose={() => void write({ kind: 'urine', urineColour: step.number })}
+            />
+          ))}
+        </Box>
+      </Box>
+      <Box
+        role="status"
+        sx={{ minHeight: 48, display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}
+      >
+        {last && (
+          <>
+            <Typography sx={{ fontWeight: 650 }}>Written: {response?.title}</Typography>
+            <Button
+              startIcon={<Undo />}
+              onClick={() => void strikeOut(store, book.id, last).then(() => setLast(null))}
+            >
+              Take it back
+            </Button>
+          </>
+        )}
+      </Box>
+    </Stack>
+  );
+}
+
+interface SwatchProps {
+  step: { number: number; words: string; colour: string };
+  chosen?: boolean;
+  onChoose: () => void;
+}
+
+/** A step of the urine scale: its number, its words and its colour. */
+export function Swatch({ step, chosen, onChoose }: SwatchProps) {
+  return (
+    <ButtonBase
+      onClick={onChoose}
+      aria-label={`${step.number}, ${step.words}`}
+      aria-pressed={chosen}
+      sx={{
+        display: 'grid',
+        minHeight: 72,
+        borderRadius: 2,
+        border: chosen ? 4 : 1,
+        borderColor: chosen ? 'primary.main' : 'divider',
+        overflow: 'hidden',
+        gridTemplateRows: '24px 1fr',
+      }}
+    >
+      <Box sx={{ bgcolor: step.colour, width: '100%', height: '100%' }} />
+      <Typography component="span" sx={{ px: 0.5, lineHeight: 1.1 }}>
+        {step.number} {step.words}
+      </Typography>
+    </ButtonBase>
+  );
+}

@@ -1,0 +1,108 @@
+import EventAvailable from '@mui/icons-material/EventAvailable';
+import { Box, Button, Stack, Typography } from '@mui/material';
+import { Link } from 'react-router';
+import type { Schema } from '../../core/contract';
+import { Assumptions } from '../../shared/Assumptions';
+import { Cautions } from '../../shared/Cautions';
+import { ProblemLine } from '../../shared/ProblemLine';
+import { Section } from '../../shared/Section';
+import { SelectEntry } from '../../shared/SelectEntry';
+import { WorkingPanel } from '../../shared/WorkingPanel';
+import type { Kept } from '../../store/records';
+import { useEdited } from '../../store/useEdited';
+import { BatchLines } from './BatchLines';
+import { saveCalendar } from './calendar';
+import { ClockLine } from './ClockLine';
+import { DaySetup } from './DaySetup';
+import { useSchedule } from './useSchedule';
+import { WantList } from './WantList';
+
+interface Props {
+  record: Kept<'day'>;
+  days: Kept<'day'>[];
+  onOpen: (id: string) => void;
+}
+
+/** One day: what is wanted, the clock line, and its batches. */
+export function DayPage({ record, days, onOpen }: Props) {
+  const [day, change] = useEdited('day', record);
+  const { response, problem } = useSchedule(day);
+  const edit = (key: string, part: Partial<Schema<'BatchEdit'>> | null) => {
+    const others = (day.edits ?? []).filter((e) => e.key !== key);
+    const before = (day.edits ?? []).find((e) => e.key === key);
+    change({ ...day, edits: part === null ? others : [...others, { ...before, ...part, key }] });
+  };
+
+  return (
+    <Stack spacing={2}>
+      <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
+        {days.length === 1 ? (
+          <Typography variant="h1">{day.name}</Typography>
+        ) : (
+          <Box sx={{ minWidth: 260 }}>
+            <SelectEntry
+              label="Day"
+              value={record.id}
+              onChange={onOpen}
+              choices={days.map((d) => ({ id: d.id, name: d.body.name ?? 'Unnamed' }))}
+            />
+          </Box>
+        )}
+        <Button component={Link} to="/day/new" variant="outlined">
+          New day
+        </Button>
+        {response && response.batches.length > 0 && (
+          <Button startIcon={<EventAvailable />} onClick={() => saveCalendar(day.name ?? 'Day', response)}>
+            To the calendar
+          </Button>
+        )}
+      </Box>
+      {response && (
+        <Section label="Clock line">
+          <Typography variant="h1" component="p" data-testid="headline">
+            {response.headline}
+          </Typography>
+          {response.late.map((late) => (
+            <Typography key={late.wantId} sx={{ fontWeight: 700 }}>
+              {late.words}
+            </Typography>
+          ))}
+          <div aria-live="polite">
+            {response.slips.map((slip) => (
+              <Typography key={slip}>{slip}</Typography>
+            ))}
+          </div>
+          <ClockLine schedule={response} onPut={(key, startAt) => edit(key, { startAt })} />
+          {response.cautions.length > 0 && <Cautions cautions={response.cautions} />}
+        </Section>
+      )}
+      {problem?.errors.map((e) => (
+        <ProblemLine key={e.field}>{e.message}</ProblemLine>
+      ))}
+      <Box
+        sx={{
+          display: 'grid',
+          gap: 2,
+          alignItems: 'start',
+          gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 7fr) minmax(0, 5fr)' },
+        }}
+      >
+        <Stack spacing={2}>
+          {response && (
+            <BatchLines record={record} day={day} schedule={response} onChange={change} onEdit={edit} />
+          )}
+          {response && <WorkingPanel steps={response.working} />}
+        </Stack>
+        <Stack spacing={2}>
+          <WantList day={day} onChange={change} />
+          <DaySetup day={day} onChange={change} />
+          {response && response.assumptions.length > 0 && (
+            <Section label="Not known">
+              <Assumptions assumptions={response.assumptions} />
+            </Section>
+          )}
+        </Stack>
+      </Box>
+    </Stack>
+  );
+}

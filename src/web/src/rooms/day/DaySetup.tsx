@@ -1,0 +1,88 @@
+import { useCatalogue } from '../../core/CatalogueContext';
+import type { Schema } from '../../core/contract';
+import { ChoiceGroup } from '../../shared/ChoiceGroup';
+import { NumberEntry, type Entry } from '../../shared/NumberEntry';
+import { Section } from '../../shared/Section';
+import { TextEntry } from '../../shared/TextEntry';
+import { fromField, toField } from '../../shared/time';
+
+type Day = Schema<'DayBook'>;
+type Water = Schema<'WaterInput'>;
+
+const unknownWater: Water = {
+  volumeL: null,
+  clarity: 'unknown',
+  colour: 'unknown',
+  temperatureC: null,
+  elevationM: null,
+};
+
+/** Who is there, when it begins, when all rest, and what the water is like. */
+export function DaySetup({ day, onChange }: { day: Day; onChange: (day: Day) => void }) {
+  const { clarities, colours } = useCatalogue();
+  const water = day.water ?? unknownWater;
+  const setWater = (part: Partial<Water>) => onChange({ ...day, water: { ...water, ...part } });
+  const number = (key: 'people' | 'quietFromHour' | 'quietToHour') => ({
+    value: day[key] ?? null,
+    onChange: (value: Entry) => onChange({ ...day, [key]: value as number | null }),
+  });
+  return (
+    <Section title="Camp, hands and water">
+      <TextEntry label="Name" value={day.name ?? ''} onChange={(name) => onChange({ ...day, name })} />
+      <TextEntry
+        label="Begins"
+        type="datetime-local"
+        value={toField(day.from ?? '')}
+        onChange={(text) => {
+          const from = fromField(text);
+          if (from !== null) onChange({ ...day, from });
+        }}
+      />
+      <NumberEntry label="Pairs of hands" quantity="plain" step={1} {...number('people')} />
+      <NumberEntry
+        label="All rest from, o’clock"
+        quantity="plain"
+        step={1}
+        unknown="Nobody rests"
+        {...number('quietFromHour')}
+      />
+      <NumberEntry label="All rest until, o’clock" quantity="plain" step={1} {...number('quietToHour')} />
+      <ChoiceGroup
+        label="Clarity of the water"
+        choices={clarities}
+        value={water.clarity ?? 'unknown'}
+        onChange={(clarity) => setWater({ clarity: clarity as Water['clarity'] })}
+      />
+      <ChoiceGroup
+        label="Colour of the water"
+        choices={colours}
+        value={water.colour ?? 'unknown'}
+        onChange={(colour) => setWater({ colour: colour as Water['colour'] })}
+      />
+      <NumberEntry
+        label="Water temperature"
+        quantity="temperature"
+        step={1}
+        value={water.temperatureC}
+        onChange={(v) => setWater({ temperatureC: v as number | null })}
+        unknown="Not known"
+      />
+      <NumberEntry
+        label="Elevation"
+        quantity="elevation"
+        step={50}
+        value={water.elevationM}
+        onChange={(v) => setWater({ elevationM: v as number | null })}
+        unknown="Not known"
+      />
+      <NumberEntry
+        label="Air temperature"
+        quantity="temperature"
+        step={1}
+        value={day.sky?.airTemperatureC ?? null}
+        onChange={(v) => onChange({ ...day, sky: { ...day.sky, airTemperatureC: v as number | null } })}
+        unknown="Not known"
+      />
+    </Section>
+  );
+}

@@ -1,0 +1,47 @@
+import { useMemo } from 'react';
+import type { Request, Schema } from '../../core/contract';
+import { useCalculation } from '../../core/useCalculation';
+import { useNowMinute } from '../../shared/useNow';
+import { useBatchesById, type Batch } from '../../store/batches';
+import { useKit, useSettings } from '../../store/LocalDataContext';
+
+/** A day's clock line, reckoned anew as its wants, its kit, its batches or the time change. */
+export function useSchedule(day: Schema<'DayBook'>) {
+  const { units, countViruses } = useSettings().settings;
+  const kit = useKit();
+  const now = useNowMinute();
+  const started = (day.started ?? []).flatMap((s) => (s.batchId ? [s.batchId] : []));
+  const batches = useBatchesById(started);
+  const request = useMemo<Request<'schedule'> | null>(() => {
+    if (!batches) return null;
+    return {
+      units,
+      countViruses,
+      kit: kit.map(({ id, body }) => ({ id, item: body })),
+      water: day.water ?? null,
+      sky: day.sky ?? null,
+      wants: day.wants,
+      people: day.people,
+      from: day.from,
+      quietFromHour: day.quietFromHour ?? null,
+      quietToHour: day.quietToHour ?? null,
+      edits: day.edits ?? null,
+      begun: (day.started ?? []).flatMap((s) => {
+        const batch = batches.find((b) => b.id === s.batchId);
+        return batch ? [begunOf(s, batch)] : [];
+      }),
+      now,
+    };
+  }, [batches, units, countViruses, kit, day, now]);
+  return useCalculation('schedule', request);
+}
+
+function begunOf(started: Schema<'StartedBatch'>, batch: Batch): Schema<'BegunBatch'> {
+  return {
+    key: started.key,
+    startedAt: batch.startedAt,
+    plannedReadyAt: started.plannedReadyAt,
+    steps: batch.answer.steps,
+    taps: batch.taps.map(({ kind, stepId, at }) => ({ kind, stepId, at })),
+  };
+}

@@ -1,0 +1,44 @@
+import { useCatalogue } from '../../core/CatalogueContext';
+import { NumberEntry } from '../../shared/NumberEntry';
+import { SelectEntry } from '../../shared/SelectEntry';
+import { asNumber, type FieldsProps } from './ItemFields';
+import { WeighCanister } from './WeighCanister';
+
+/** A burner, its fuel, and the canister on the scale. */
+export function BurnerFields({ item, onChange, errors }: FieldsProps) {
+  const { burners } = useCatalogue();
+  const burner = item.burner!;
+  const set = (part: Partial<typeof burner>) => onChange({ ...item, burner: { ...burner, ...part } });
+  return (
+    <>
+      <SelectEntry
+        label="Type"
+        choices={burners}
+        value={burner.burnerId ?? ''}
+        onChange={(burnerId) => set({ burnerId })}
+      />
+      <NumberEntry
+        label="Fuel left"
+        quantity="fuelMass"
+        step={10}
+        value={burner.fuelLeftG ?? null}
+        onChange={(v) => set({ fuelLeftG: asNumber(v) })}
+        error={errors('burner.fuelLeftG')}
+        unknown="Not weighed"
+      />
+      <NumberEntry
+        label="Empty canister or bottle"
+        quantity="fuelMass"
+        step={5}
+        value={burner.emptyG ?? null}
+        onChange={(v) => set({ emptyG: asNumber(v) })}
+        error={errors('burner.emptyG')}
+        unknown="Not known"
+        hint="Printed on most canisters."
+      />
+      {burner.emptyG !== null && burner.emptyG !== undefined && (
+        <WeighCanister item={item} onWeighed={(fuelLeftG) => set({ fuelLeftG })} />
+      )}
+    </>
+  );
+}

@@ -1,0 +1,67 @@
+import { FormControlLabel, Switch } from '@mui/material';
+import { useCatalogue } from '../../core/CatalogueContext';
+import { ChoiceGroup } from '../../shared/ChoiceGroup';
+import { NumberEntry } from '../../shared/NumberEntry';
+import { asNumber, type FieldsProps } from './ItemFields';
+import type { Item } from './kinds';
+
+/** A wall that keeps light out is not clear. */
+function excluded(field: string): Partial<Item> {
+  if (field === 'opaque') return { clearPlastic: false };
+  return field === 'clearPlastic' ? { opaque: false } : {};
+}
+
+/** What holds water. */
+export function ContainerFields({ item, onChange, errors }: FieldsProps) {
+  const containerRoles = useCatalogue().route.roles;
+  const toggle = (
+    label: string,
+    field: 'opaque' | 'clearPlastic' | 'squeezable' | 'hasHose' | 'heatSafe' | 'levelVisible',
+  ) => (
+    <FormControlLabel
+      control={
+        <Switch
+          checked={item[field] === true}
+          onChange={(event) =>
+            onChange({ ...item, ...(event.target.checked && excluded(field)), [field]: event.target.checked })
+          }
+        />
+      }
+      label={label}
+      sx={{ minHeight: 48 }}
+    />
+  );
+  return (
+    <>
+      <NumberEntry
+        label="Holds to the brim"
+        quantity="volume"
+        step={0.25}
+        value={item.volumeL ?? null}
+        onChange={(volumeL) => onChange({ ...item, volumeL: asNumber(volumeL) })}
+        error={errors('volumeL')}
+      />
+      <NumberEntry
+        label="Depth of the water in it"
+        quantity="length"
+        step={1}
+        value={item.depthCm ?? null}
+        onChange={(depthCm) => onChange({ ...item, depthCm: asNumber(depthCm) })}
+        error={errors('depthCm')}
+        unknown="Not known"
+      />
+      <ChoiceGroup
+        label="Holds"
+        choices={containerRoles}
+        value={item.role ?? 'either'}
+        onChange={(role) => onChange({ ...item, role: role as Item['role'] })}
+      />
+      {toggle('Keeps light out', 'opaque')}
+      {toggle('Clear PET or glass', 'clearPlastic')}
+      {toggle('Can be squeezed', 'squeezable')}
+      {toggle('Drunk from through a hose', 'hasHose')}
+      {toggle('May stand on a flame', 'heatSafe')}
+      {toggle('Shows how much is in it', 'levelVisible')}
+    </>
+  );
+}

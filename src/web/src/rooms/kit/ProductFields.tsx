@@ -1,0 +1,78 @@
+import { useCatalogue } from '../../core/CatalogueContext';
+import { NumberEntry } from '../../shared/NumberEntry';
+import { SelectEntry } from '../../shared/SelectEntry';
+import { TextEntry } from '../../shared/TextEntry';
+import { asNumber, type FieldsProps } from './ItemFields';
+import { LabelCopy } from './LabelCopy';
+
+/** A chemical: what its label is like, its date, what is left, and the label's own words. */
+export function ProductFields({ item, onChange, errors }: FieldsProps) {
+  const { lists, methods } = useCatalogue();
+  const product = item.product!;
+  const set = (part: Partial<typeof product>) => onChange({ ...item, product: { ...product, ...part } });
+  const method = methods.find((m) => m.id === product.profileId);
+  return (
+    <>
+      <SelectEntry
+        label="Label like"
+        choices={lists.products}
+        value={product.profileId ?? ''}
+        onChange={(profileId) => set({ profileId })}
+      />
+      {method?.asksBleach ? (
+        <>
+          <TextEntry
+            label="Packed on"
+            type="date"
+            value={product.packDate ?? ''}
+            onChange={(text) => set({ packDate: text === '' ? null : text })}
+            hint="Not known counts as too old."
+          />
+          <NumberEntry
+            label="Strength"
+            quantity="percent"
+            step={0.25}
+            value={product.strengthPercent ?? null}
+            onChange={(v) => set({ strengthPercent: asNumber(v) })}
+            error={errors('product.strengthPercent')}
+            unknown="Not known"
+          />
+        </>
+      ) : (
+        <TextEntry
+          label="Good to"
+          type="date"
+          value={product.bestBefore ?? ''}
+          onChange={(text) => set({ bestBefore: text === '' ? null : text })}
+          hint="Not known counts as past its date."
+        />
+      )}
+      {method?.asksDrops && (
+        <NumberEntry
+          label="Drops counted into 1 mL"
+          quantity="plain"
+          step={1}
+          value={product.dropCount?.drops ?? null}
+          onChange={(v) => set({ dropCount: v === null ? null : { drops: asNumber(v), millilitres: 1 } })}
+          error={errors('chemical.dropCount.drops')}
+          unknown="Not counted"
+        />
+      )}
+      <NumberEntry
+        label={method?.asksDrops ? 'Left, mL' : 'Tablets left'}
+        quantity="plain"
+        step={1}
+        value={product.left ?? null}
+        onChange={(v) => set({ left: asNumber(v) })}
+        error={errors('product.left')}
+        unknown="Not counted"
+      />
+      <LabelCopy
+        label={product.label ?? null}
+        onChange={(label) => set({ label })}
+        errors={errors}
+        unit={method?.asksDrops ? 'Drops' : 'Tablets'}
+      />
+    </>
+  );
+}

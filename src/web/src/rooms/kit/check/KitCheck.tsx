@@ -1,0 +1,87 @@
+import { Box, Stack, Typography } from '@mui/material';
+import { useState } from 'react';
+import type { Schema } from '../../../core/contract';
+import { useCalculation } from '../../../core/useCalculation';
+import { Assumptions } from '../../../shared/Assumptions';
+import { ProblemLine } from '../../../shared/ProblemLine';
+import { RouteSelect } from '../../../shared/RouteSelect';
+import { Section } from '../../../shared/Section';
+import { thisHour } from '../../../shared/thisMinute';
+import { useRouteChoice } from '../../../shared/useRouteChoice';
+import { WorkingPanel } from '../../../shared/WorkingPanel';
+import { useKit, useSettings } from '../../../store/LocalDataContext';
+import { usePlanRequest } from '../../../store/usePlanRequest';
+import { ChainWeights } from './ChainWeights';
+import { FailureGrid } from './FailureGrid';
+import { Findings } from './Findings';
+import { TripForm } from './TripForm';
+
+/** The kit held against a trip: seven findings, chains against failures, what can be spared. */
+export function KitCheck() {
+  const { units, countViruses } = useSettings().settings;
+  const kit = useKit();
+  const { routes, route, choose } = useRouteChoice();
+  const asked = usePlanRequest(route);
+  const [trip, setTrip] = useState<Schema<'KitTrip'>>({});
+  const ready = routes && (route === undefined || asked !== null);
+  const { response, problem } = useCalculation(
+    'kit-check',
+    ready
+      ? {
+          units,
+          countViruses,
+          kit: kit.map(({ id, body }) => ({ id, item: body })),
+          plan: asked?.request ?? null,
+          trip,
+          now: thisHour(),
+        }
+      : null,
+  );
+  const errors = (field: string) =>
+    problem?.errors.find((e) => e.field === field || e.field === `trip.${field}`)?.message;
+
+  return (
+    <Stack spacing={2}>
+      <Section title="Is the kit enough?">
+        <RouteSelect routes={routes ?? []} route={route} onChoose={choose} />
+        {response && (
+          <Typography variant="h1" component="p" data-testid="headline">
+            {response.headline}
+          </Typography>
+        )}
+        {problem?.errors
+          .filter((e) => !e.field.startsWith('trip.'))
+          .map((e) => (
+            <ProblemLine key={e.field}>{e.message}</ProblemLine>
+          ))}
+        {response && <Findings findings={response.findings} />}
+      </Section>
+      {response && (
+        <>
+          <Section title="What is left when something fails">
+            <FailureGrid columns={response.columns} chains={response.chains} />
+          </Section>
+          <Section title="Each chain in the trip’s worst water">
+            <ChainWeights chains={response.chains} />
+          </Section>
+          {response.spare.length > 0 && (
+            <Section title="Spare to give away">
+              <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+                {response.spare.map((spare) => (
+                  <li key={spare.chain}>
+                    <Typography>{spare.words}</Typography>
+                  </li>
+                ))}
+              </Box>
+            </Section>
+          )}
+        </>
+      )}
+      <Section title="What the trip asks">
+        <TripForm trip={trip} taken={response?.trip} onChange={setTrip} errors={errors} />
+        {response && <Assumptions assumptions={response.assumptions} />}
+      </Section>
+      {response && <WorkingPanel steps={response.working} />}
+    </Stack>
+  );
+}

@@ -1,0 +1,39 @@
+import { useMemo } from 'react';
+import type { PlanRequest, Schema } from '../core/contract';
+import { thisHour } from '../shared/thisMinute';
+import { useSettings } from './LocalDataContext';
+import type { Kept } from './records';
+import { useRecords } from './useRecords';
+
+interface Asked {
+  sources: Kept<'trip-source'>[];
+  walkers: Kept<'walker'>[];
+  request: PlanRequest;
+}
+
+/** A route with all that its plan rests on; null while that is being read, or without a route. */
+export function usePlanRequest(
+  record: Kept<'route'> | undefined,
+  route: Schema<'TripRoute'> | undefined = record?.body,
+): Asked | null {
+  const { units } = useSettings().settings;
+  const allSources = useRecords('trip-source');
+  const allWalkers = useRecords('walker');
+  const tests = useRecords('sweat-test');
+  return useMemo(() => {
+    if (!record || !route || !allSources || !allWalkers || !tests) return null;
+    const sources = allSources
+      .filter((s) => s.body.routeId === record.id)
+      .sort((a, b) => (a.body.alongKm ?? 0) - (b.body.alongKm ?? 0));
+    const walkers = allWalkers.filter((w) => w.book === record.book);
+    const request: PlanRequest = {
+      units,
+      route,
+      sources: sources.map(({ id, body }) => ({ id, source: body })),
+      walkers: walkers.map(({ id, body }) => ({ id, walker: body })),
+      tests: tests.map(({ id, body }) => ({ id, test: body })),
+      now: thisHour(),
+    };
+    return { sources, walkers, request };
+  }, [allSources, allWalkers, tests, units, route, record]);
+}
