@@ -21,7 +21,7 @@ public sealed class AccessibilityTests : IDisposable
         {
             browser.Go("/settings/choices");
             browser.Click("button", theme);
-            foreach (var (path, sign) in new[] { ("/treat", "Drink at"), ("/now", "Camp bag"), ("/book", "Quart bottle"), ("/kit", "Flocculant drops"), ("/words", "Where practitioners disagree"), ("/settings/choices", "Viruses count") })
+            foreach (var (path, sign) in new[] { ("/treat", "Drink at"), ("/now", "Camp bag"), ("/book", "Write a line"), ("/kit", "Flocculant drops"), ("/words", "Where practitioners disagree"), ("/settings/choices", "Viruses count") })
             {
                 if (path == "/treat")
                 {
@@ -60,7 +60,7 @@ public sealed class AccessibilityTests : IDisposable
     {
         using var browser = _server.NewBrowser(width, height);
         browser.Open("/settings");
-        foreach (var (path, sign) in new[] { ("/settings", "Signed in as"), ("/settings/device", "Kept on this device"), ("/settings/party", "Torren"), ("/settings/account", "Sign out here"), ("/settings/backup", "Save the backup"), ("/choose", "Nothing to choose"), ("/route", "At each place"), ("/route/new", "Or type the legs"), ("/body", "Add a walker"), ("/join#nothing", "no longer holds") })
+        foreach (var (path, sign) in new[] { ("/settings", "Signed in as"), ("/settings/device", "Kept on this device"), ("/settings/party", "Torren"), ("/settings/account", "Sign out here"), ("/settings/backup", "Save the backup"), ("/choose", "Nothing to choose"), ("/route", "At each place"), ("/route/new", "Or type the legs"), ("/body", "Add a walker"), ("/day", "Bottles by the bed"), ("/kit/check", "Two must be left"), ("/book/new", "Something else"), ("/book/new-urine", "like water"), ("/book/new-sourceReport", "Time the filling"), ("/book/learn", "Take it over"), ("/book/look-back", "could fit"), ("/book/files", "Choose a CSV file"), ("/join#nothing", "no longer holds") })
         {
             browser.UntilText("Demo data.");
             browser.Go(path);

@@ -1,3 +1,4 @@
+using System.Globalization;
 using OpenQA.Selenium;
 using OpenQA.Selenium.Chrome;
 using OpenQA.Selenium.Interactions;
@@ -191,6 +192,13 @@ public sealed class Browser : IDisposable
         field.SendKeys(text.Length == 0 ? Keys.Delete : text);
     }
 
+    /// <summary>Types an instant into a date-and-time field found by its label.</summary>
+    public void FillInstant(string label, DateTime at)
+    {
+        var field = Named("textbox", label);
+        field.SendKeys(at.ToString("MMddyyyy", CultureInfo.InvariantCulture) + Keys.ArrowRight + at.ToString("hhmmtt", CultureInfo.InvariantCulture));
+    }
+
     public void Select(string label, string option)
     {
         Click("combobox", label);
@@ -211,6 +219,28 @@ public sealed class Browser : IDisposable
         IWebElement? found = null;
         Until(() => (found = Driver.FindElements(by).FirstOrDefault()) is not null, by.ToString());
         return found!;
+    }
+
+    /// <summary>Goes on by the tab key until something of that name has the focus.</summary>
+    public void TabTo(string name) => PressUntil(Keys.Tab, name, 200);
+
+    /// <summary>Goes down a list until something of that name has the focus.</summary>
+    public void DownTo(string name) => PressUntil(Keys.ArrowDown, name, 40);
+
+    private void PressUntil(string key, string name, int most)
+    {
+        List<string> passed = [];
+        while (passed.Count < most)
+        {
+            Press(key);
+            passed.Add(NameOf(Driver.SwitchTo().ActiveElement()));
+            if (passed[^1] == name)
+            {
+                return;
+            }
+        }
+
+        throw new TimeoutException($"{most} presses did not reach “{name}”, only: {string.Join(" | ", passed)}");
     }
 
     public void Press(string keys) => new Actions(Driver).SendKeys(keys).Perform();

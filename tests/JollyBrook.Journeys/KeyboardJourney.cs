@@ -5,7 +5,6 @@ namespace JollyBrook.Journeys;
 /// <summary>The same job without a pointer.</summary>
 public sealed class KeyboardJourney : IDisposable
 {
-    private const int MostTabs = 160;
     private readonly AppServer _server = new(demo: false);
     private readonly Browser _browser;
 
@@ -25,24 +24,24 @@ public sealed class KeyboardJourney : IDisposable
         _browser.Press("t");
         _browser.UntilHeadline("1 min at a rolling boil");
 
-        TabTo("Water in it");
+        _browser.TabTo("Water in it");
         _browser.SelectAll();
         _browser.Press("2");
         _browser.UntilText("Boil, 2 L");
-        TabTo("Clear");
+        _browser.TabTo("Clear");
         _browser.Press(Keys.ArrowRight + Keys.ArrowRight + Keys.Enter);
         _browser.UntilText("the mark vanishes at 12 cm to 26 cm");
 
         // Into the ways, then down to bleach.
-        TabTo("Boil");
-        DownTo("Household bleach, regular unscented");
+        _browser.TabTo("Boil");
+        _browser.DownTo("Household bleach, regular unscented");
         _browser.UntilText("Age not known: bleach is counted as over a year old");
-        TabTo("Months since the pack date");
+        _browser.TabTo("Months since the pack date");
         _browser.Press("8");
         _browser.UntilHeadline("10 drops"); // 12 mg/L·2 L = 24 mg; 6 % at 8 months 5.2 %: 2.6 mg a drop; 9.2 → 10
 
         // Out of the fields, keys act again.
-        TabTo("Shade, or opaque");
+        _browser.TabTo("Shade, or opaque");
         _browser.Press("s");
         _browser.UntilText("Do not drink yet: your turn");
         foreach (var next in new[] { "Measure 2 L", "Add 10 drops", "Close and shake", "Rinse threads and cap" })
@@ -65,36 +64,4 @@ public sealed class KeyboardJourney : IDisposable
 
     private void CurrentStepIs(string title) => _browser.Until(
         () => _browser.Driver.FindElements(By.CssSelector("li[aria-current=step]")).SingleOrDefault()?.Text.Contains(title) == true, $"step “{title}”");
-
-    private void DownTo(string name)
-    {
-        List<string> passed = [];
-        while (passed.Count < 20)
-        {
-            _browser.Press(Keys.ArrowDown);
-            passed.Add(Browser.NameOf(_browser.Driver.SwitchTo().ActiveElement()));
-            if (passed[^1] == name)
-            {
-                return;
-            }
-        }
-
-        throw new TimeoutException($"20 times down did not reach “{name}”, only: {string.Join(" | ", passed)}");
-    }
-
-    private void TabTo(string name)
-    {
-        List<string> passed = [];
-        while (passed.Count < MostTabs)
-        {
-            _browser.Press(Keys.Tab);
-            passed.Add(Browser.NameOf(_browser.Driver.SwitchTo().ActiveElement()));
-            if (passed[^1] == name)
-            {
-                return;
-            }
-        }
-
-        throw new TimeoutException($"{MostTabs} tabs did not reach “{name}”, only: {string.Join(" | ", passed)}");
-    }
 }

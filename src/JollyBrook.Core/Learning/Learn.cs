@@ -25,6 +25,16 @@ public static class Learn
             entry.Item?.IsSound(intake);
         }
 
+        foreach (var walker in request.Walkers ?? [])
+        {
+            walker.Walker.Check(intake);
+        }
+
+        foreach (var test in request.Tests ?? [])
+        {
+            test.Test.Check(intake);
+        }
+
         intake.ThrowIfWrong();
         var plan = request.Plan is { } trip ? Plan.Compute(trip) : null;
         var book = new TripBook(request);

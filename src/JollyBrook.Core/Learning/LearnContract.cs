@@ -33,9 +33,12 @@ public sealed record UsedBatch(
 /// <param name="Kit">What is carried.</param>
 /// <param name="OffsetMinutes">The clock's offset from UTC, min: what a day is.</param>
 /// <param name="Now">The time now.</param>
+/// <param name="Walkers">Who is weighed, where there is no plan to say so.</param>
+/// <param name="Tests">Their sweat tests.</param>
 public sealed record LearnRequest(
     UnitSystem? Units, PlanRequest? Plan = null, Guid? RouteId = null, IReadOnlyList<BookLine>? Lines = null, IReadOnlyList<UsedBatch>? Batches = null,
-    IReadOnlyList<KitEntry>? Kit = null, double? OffsetMinutes = null, DateTimeOffset? Now = null);
+    IReadOnlyList<KitEntry>? Kit = null, double? OffsetMinutes = null, DateTimeOffset? Now = null, IReadOnlyList<WalkerEntry>? Walkers = null,
+    IReadOnlyList<SweatTestEntry>? Tests = null);
 
 [JsonConverter(typeof(CamelCaseEnumConverter<ProposalKind>))]
 public enum ProposalKind

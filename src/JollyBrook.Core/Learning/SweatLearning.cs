@@ -14,9 +14,9 @@ internal static class SweatLearning
     public static IEnumerable<Proposal> Of(LearnRequest request, PlanResponse? plan, TripBook book, Speaker say, Working working)
     {
         var school = request.Plan?.Route?.Sweat ?? SweatSchool.Gonzalez2009;
-        foreach (var (id, walker) in request.Plan?.Walkers ?? [])
+        foreach (var (id, walker) in request.Plan?.Walkers ?? request.Walkers ?? [])
         {
-            var known = (request.Plan?.Tests ?? []).Where(t => t.Test.WalkerId?.ToString() == id).ToList();
+            var known = (request.Plan?.Tests ?? request.Tests ?? []).Where(t => t.Test.WalkerId?.ToString() == id).ToList();
             var masses = book.Of(BookEntryKind.BodyMass).Where(e => e.WalkerId?.ToString() == id);
             foreach (var day in masses.GroupBy(book.DateOf).OrderBy(g => g.Key))
             {

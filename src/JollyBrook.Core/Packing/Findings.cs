@@ -157,7 +157,7 @@ internal sealed class Findings(
         var unweighed = _counted.SelectMany(c => c.Pieces).Where(p => p.Item!.MassKg is null).DistinctBy(p => p.Id).ToList();
         var figure = _counted.Count == 0
             ? "No chain counts."
-            : string.Join("; ", _counted.Select(c => $"{c.Chain.Name} {(c.WeightKnown ? "" : "over ")}{say.Of(Quantity.KitMass, c.WeightKg)}")) + ".";
+            : string.Join("; ", _counted.Select(c => $"{c.Chain.Name} {(c.WeightKg <= 0 ? "not weighed" : $"{(c.WeightKnown ? "" : "over ")}{say.Of(Quantity.KitMass, c.WeightKg)}")}")) + ".";
         return unweighed.Count == 0
             ? new(7, "Weight of each chain", FindingState.Holds, figure, "", [])
             : new(7, "Weight of each chain", FindingState.Unknown, figure, $"Weigh {Names(unweighed)}.", [.. unweighed.Select(e => e.Id!)]);

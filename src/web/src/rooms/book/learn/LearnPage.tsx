@@ -13,6 +13,7 @@ import { useAllBatches } from '../../../store/batches';
 import { useBookLines } from '../../../store/bookLines';
 import { useKit, useSettings } from '../../../store/LocalDataContext';
 import { usePlanRequest } from '../../../store/usePlanRequest';
+import { useRecords } from '../../../store/useRecords';
 import { LivedDays } from './LivedDays';
 import { ProposalCard } from './ProposalCard';
 import { usedBatch } from './usedBatch';
@@ -27,7 +28,9 @@ export function LearnPage() {
   const asked = usePlanRequest(route);
   const book = useBookLines();
   const batches = useAllBatches();
-  const ready = routes && book && batches && (route === undefined || asked !== null);
+  const walkers = useRecords('walker');
+  const tests = useRecords('sweat-test');
+  const ready = routes && book && batches && walkers && tests && (route === undefined || asked !== null);
   const request = useMemo(
     () =>
       ready
@@ -43,12 +46,14 @@ export function LearnPage() {
             kit: kit.map(({ id, body }) => ({ id, item: body })),
             offsetMinutes: clockOffset(),
             now,
+            walkers: walkers.map(({ id, body }) => ({ id, walker: body })),
+            tests: tests.map(({ id, body }) => ({ id, test: body })),
           }
         : null,
-    [ready, units, asked, route, book, batches, kit, now],
+    [ready, units, asked, route, book, batches, kit, now, walkers, tests],
   );
   const { response, problem } = useCalculation('learn', request);
-  const accept = useAccept(route, asked);
+  const accept = useAccept(route, asked?.sources ?? [], walkers ?? []);
 
   return (
     <Stack spacing={2}>

@@ -6,6 +6,10 @@ import { show } from '../../../shared/units';
 /** Every chain of the kit: how far it goes, what it weighs, or why it does not count. */
 export function ChainWeights({ chains }: { chains: Schema<'ChainInKit'>[] }) {
   const catalogue = useCatalogue();
+  const weight = (chain: Schema<'ChainInKit'>) =>
+    chain.weightKg <= 0
+      ? 'not weighed'
+      : `${chain.weightKnown ? '' : 'over '}${show(catalogue, 'kitMass', chain.weightKg)}`;
   if (chains.length === 0) return <Typography>Nothing to treat with is carried.</Typography>;
   return (
     <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
@@ -17,7 +21,7 @@ export function ChainWeights({ chains }: { chains: Schema<'ChainInKit'>[] }) {
           </Typography>
           <Typography>
             {chain.counts
-              ? `${chain.headline} · enough for ${chain.litres === null ? 'any amount' : show(catalogue, 'volume', chain.litres)} by itself · ${chain.weightKnown ? '' : 'over '}${show(catalogue, 'kitMass', chain.weightKg)}`
+              ? `${chain.headline} · enough for ${chain.litres === null ? 'any amount' : show(catalogue, 'volume', chain.litres)} by itself · ${weight(chain)}`
               : chain.why}
           </Typography>
         </Box>
