@@ -61,7 +61,7 @@ public static class Calculations
             BookTable.Compute, () => ContractJson.Default.BookTableRequest, () => AnswerJson.Default.BookTableResponse, () => BookTable.Fields),
         new Calculation<BookImportRequest, BookImportResponse>(
             "book-import", "Lines of a table read into lines of the book, with those that can't be.",
-            BookImport.Compute, () => ContractJson.Default.BookImportRequest, () => AnswerJson.Default.BookImportResponse, () => BookImport.Fields),
+            BookImport.Compute, () => ContractJson.Default.BookImportRequest, () => LeanJson.Default.BookImportResponse, () => BookImport.Fields),
         new Calculation<LearnRequest, LearnResponse>(
             "learn", "Planned against lived, and what the book proposes.",
             Learn.Compute, () => ContractJson.Default.LearnRequest, () => AnswerJson.Default.LearnResponse, () => Learn.Fields),

@@ -41,6 +41,7 @@ builder.Services.AddJollyBrookData(options.DatabaseFile);
 builder.Services.AddAccounts(options);
 builder.Services.AddFormTokens();
 builder.Services.AddSecretsLimit(options);
+builder.Services.AddAnswerCompression();
 builder.Services.AddProblemDetails();
 builder.Services.AddContractOpenApi();
 
@@ -66,6 +67,7 @@ app.UseExceptionHandler(new ExceptionHandlerOptions
 app.UseStatusCodePages();
 app.UseSecurityHeaders();
 app.UseSiteFiles(options.SiteFolder);
+app.UseAnswerCompression();
 app.UseRouting();
 app.UseRateLimiter();
 app.UseAuthentication();

@@ -6,7 +6,6 @@ using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
 using JollyBrook.Journeys;
-using Microsoft.Data.Sqlite;
 
 namespace JollyBrook.Benchmarks;
 
@@ -22,7 +21,7 @@ internal static class BigBook
     {
         using var server = new AppServer(demo: false);
         server.Stop();
-        Fill(Path.Combine(server.DataFolder, "jolly-brook.db"), server.Owner.PersonId, records);
+        Fill(server.DataFolder, server.Owner.PersonId, records);
         server.Start();
         using var browser = server.NewBrowser();
         browser.Open("/settings/device");
@@ -37,7 +36,7 @@ internal static class BigBook
     }
 
     /// <summary>Finished batches with their taps, and one that runs; straight into the file, as a restore would.</summary>
-    private static void Fill(string file, Guid book, int records)
+    private static void Fill(string folder, Guid book, int records)
     {
         var start = new DateTimeOffset(2026, 1, 1, 8, 0, 0, TimeSpan.Zero);
         var request = new TreatRequest(UnitSystem.Metric, new WaterInput(1, Clarity.Clear, WaterColour.None, 11, 340), TreatmentMethods.Boil);
@@ -47,52 +46,31 @@ internal static class BigBook
             throw new InvalidOperationException("The batch of the measure has no steps.");
         }
 
-        using var connection = new SqliteConnection($"Data Source={file};Pooling=False");
-        connection.Open();
-        using var transaction = connection.BeginTransaction();
-        using var command = connection.CreateCommand();
-        command.CommandText = "INSERT INTO records (BookId, Kind, Id, Revision, Body, AuthorId, TakenOut, ReceivedAt) VALUES ($book, $kind, $id, $revision, $body, $book, 0, $at)";
-        foreach (var name in new[] { "$book", "$kind", "$id", "$revision", "$body", "$at" })
-        {
-            command.Parameters.AddWithValue(name, "");
-        }
-
-        var revision = 0;
-        void Insert(string kind, Guid id, string body, DateTimeOffset at)
-        {
-            command.Parameters["$book"].Value = book.ToString().ToUpperInvariant();
-            command.Parameters["$kind"].Value = kind;
-            command.Parameters["$id"].Value = id.ToString().ToUpperInvariant();
-            command.Parameters["$revision"].Value = ++revision;
-            command.Parameters["$body"].Value = body;
-            command.Parameters["$at"].Value = at.ToString("yyyy-MM-dd HH:mm:ss.fffffffzzz", CultureInfo.InvariantCulture);
-            command.ExecuteNonQuery();
-        }
-
+        using var file = new RecordFile(folder, book);
         var taps = answer.Steps.Where(s => s.Done is not null).Select(s => s.Id).Take(TapsEach).ToList();
         // A last batch without room for its end would look as if it ran.
-        for (var n = 0; revision < records - 2; n++)
+        for (var n = 0; file.Count < records - 2; n++)
         {
             var at = start.AddMinutes(n);
             var id = Guid.CreateVersion7(at);
-            Insert("batch", id, JsonSerializer.Serialize(new BatchRecord($"Bottle {n}", at, request, answer), ContractJson.Default.BatchRecord), at);
+            file.Insert("batch", id, JsonSerializer.Serialize(new BatchRecord($"Bottle {n}", at, request, answer), ContractJson.Default.BatchRecord), at);
             // Every step tapped and then thrown away: over, whatever its clocks.
             var events = taps.Select(step => (Kind: BatchEventKind.Done, StepId: (string?)step)).Append((BatchEventKind.Discarded, null));
-            foreach (var (kind, stepId) in events.TakeLast(Math.Min(TapsEach + 1, records - 1 - revision)))
+            foreach (var (kind, stepId) in events.TakeLast(Math.Min(TapsEach + 1, records - 1 - file.Count)))
             {
-                var tapAt = at.AddSeconds(revision % 50);
+                var tapAt = at.AddSeconds(file.Count % 50);
                 var tap = new BatchEventRecord(id, kind, stepId, tapAt);
-                Insert("batch-event", Guid.CreateVersion7(tapAt), JsonSerializer.Serialize(tap, ContractJson.Default.BatchEventRecord), tapAt);
+                file.Insert("batch-event", Guid.CreateVersion7(tapAt), JsonSerializer.Serialize(tap, ContractJson.Default.BatchEventRecord), tapAt);
             }
         }
 
         var now = DateTimeOffset.UtcNow;
-        Insert("batch", Guid.CreateVersion7(now), JsonSerializer.Serialize(new BatchRecord("Batch running", now, request, answer), ContractJson.Default.BatchRecord), now);
-        transaction.Commit();
+        file.Insert("batch", Guid.CreateVersion7(now), JsonSerializer.Serialize(new BatchRecord("Batch running", now, request, answer), ContractJson.Default.BatchRecord), now);
+        file.Keep();
     }
 
     /// <summary>The device has pulled everything and knows which batches are over.</summary>
-    private static void UntilAllIsHere(Browser browser, int records)
+    public static void UntilAllIsHere(Browser browser, int records)
     {
         var deadline = DateTime.UtcNow + Patience;
         while (!IsAllHere(browser, records))
@@ -120,7 +98,8 @@ internal static class BigBook
         })().then(done, () => done(false));
         """, records - TapsEach - 1)!; // the last batch may not have had room
 
-    private static double Open(Browser browser, string room, string sign)
+    /// <summary>Milliseconds from opening a room until it shows the sign.</summary>
+    public static double Open(Browser browser, string room, string sign)
     {
         browser.Driver.ExecuteCdpCommand("Page.addScriptToEvaluateOnNewDocument", new Dictionary<string, object?>
         {

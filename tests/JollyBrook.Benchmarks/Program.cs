@@ -70,6 +70,11 @@ if (Wants("crash"))
     Console.WriteLine($"Crash drill: {await CrashDrill.RunAsync(rounds: 50, seed: 20260821)}");
 }
 
+if (Wants("camp"))
+{
+    CampTimes.Print();
+}
+
 if (Wants("books"))
 {
     var (small, big) = (BigBook.Measure(1_000), BigBook.Measure(100_000));

@@ -55,6 +55,7 @@ public sealed class WholeTripJourney : IDisposable
 
         RunBoth(step => _browser.Click("button", step), id => _browser.Go($"/now/{id}"));
 
+        _browser.Go("/now");
         _browser.Click("button", "Write into the book");
         _browser.Click("button", "Drank 0.5 L");
         _browser.UntilText("Written: Drank 0.5 L");

@@ -72,7 +72,6 @@ public sealed partial class ContractJson : JsonSerializerContext;
 [JsonSerializable(typeof(BookEntryResponse))]
 [JsonSerializable(typeof(BookDayResponse))]
 [JsonSerializable(typeof(BookTableResponse))]
-[JsonSerializable(typeof(BookImportResponse))]
 [JsonSerializable(typeof(LearnResponse))]
 [JsonSerializable(typeof(LookBackResponse))]
 [JsonSerializable(typeof(WatchResponse))]
@@ -88,3 +87,10 @@ public sealed partial class ContractJson : JsonSerializerContext;
 [JsonSerializable(typeof(PlanResponse))]
 [JsonSerializable(typeof(HowSureResponse))]
 public sealed partial class AnswerJson : JsonSerializerContext;
+
+/// <summary>How long lists of records are written: what is not told is left out, which halves them.</summary>
+[JsonSourceGenerationOptions(
+    PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase, GenerationMode = JsonSourceGenerationMode.Serialization,
+    DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull)]
+[JsonSerializable(typeof(BookImportResponse))]
+public sealed partial class LeanJson : JsonSerializerContext;

@@ -7,7 +7,7 @@ namespace JollyBrook.Core.Schedule;
 internal sealed class ChainChooser
 {
     private const double Spare = 0.8;
-    private const int MostTries = 24;
+    private const int MostTries = 6;
 
     private readonly Dictionary<string, double> _spent = [];
 

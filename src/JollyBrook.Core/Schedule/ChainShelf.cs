@@ -11,14 +11,16 @@ namespace JollyBrook.Core.Schedule;
 /// <summary>The chains for a volume in a container, each cut into stretches; worked out once for all batches alike.</summary>
 internal sealed class ChainShelf(ScheduleRequest request, IReadOnlyList<KitEntry> kit)
 {
-    private readonly Dictionary<(double VolumeL, string? Container), IReadOnlyList<ShelvedChain>> _known = [];
+    private readonly Dictionary<(double VolumeL, ContainerInput? Container), IReadOnlyList<ShelvedChain>> _known = [];
     private readonly KitEntry? _pot = kit.Where(e => e.Item!.Kind == KitItemKind.Pot).MaxBy(e => e.Item!.VolumeL);
 
     public IReadOnlyList<ShelvedChain> For(double volumeL, KitEntry? container)
     {
-        if (!_known.TryGetValue((volumeL, container?.Id), out var chains))
+        // Containers alike share their answers.
+        var key = (volumeL, Told(container));
+        if (!_known.TryGetValue(key, out var chains))
         {
-            _known.Add((volumeL, container?.Id), chains = Work(volumeL, container));
+            _known.Add(key, chains = Work(volumeL, container));
         }
 
         return chains;
@@ -28,8 +30,11 @@ internal sealed class ChainShelf(ScheduleRequest request, IReadOnlyList<KitEntry
     public TreatRequest Ask(double volumeL, KitEntry? container, string? method) => new(
         request.Units, (request.Water ?? new WaterInput(null, null, null, null, null)) with { VolumeL = volumeL }, method, request.CountViruses,
         Boil: _pot?.Item is { } p ? new BoilOptions(Pot: new PotInput(p.VolumeL, p.MassKg, p.Material), LidOn: true) : null,
-        Container: container?.Item is { } c ? new ContainerInput(c.Opaque, c.ClearPlastic, c.Squeezable, c.DepthCm, c.HasHose, c.VolumeL) : null,
+        Container: Told(container),
         Sky: request.Sky, Kit: kit, StartAt: request.From);
+
+    private static ContainerInput? Told(KitEntry? container) =>
+        container?.Item is { } c ? new ContainerInput(c.Opaque, c.ClearPlastic, c.Squeezable, c.DepthCm, c.HasHose, c.VolumeL) : null;
 
     private List<ShelvedChain> Work(double volumeL, KitEntry? container)
     {

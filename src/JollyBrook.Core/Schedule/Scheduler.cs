@@ -15,8 +15,8 @@ internal static class Scheduler
     private const int MostNodes = 12_000;
 
     /// <summary>Block placements spent on shuffled orders.</summary>
-    private const int Placements = 7_000;
-    private const int MostShuffles = 600;
+    private const int Placements = 2_500;
+    private const int MostShuffles = 200;
 
     public static ShopSolution Solve(ShopProblem problem)
     {

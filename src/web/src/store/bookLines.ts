@@ -1,7 +1,6 @@
-import { useLiveQuery } from 'dexie-react-hooks';
 import type { Schema } from '../core/contract';
-import { all, keep, type Kept } from './records';
-import { useStore, type Store } from './StoreContext';
+import type { Store } from './StoreContext';
+import { keep, type Kept } from './records';
 
 export type Entry = Schema<'BookEntry'>;
 export type Line = Kept<'book-entry'>;
@@ -12,17 +11,16 @@ export interface BookLines {
   /** For a line that counts no more, the line that took its place. */
   replacedBy: Map<string, Line>;
   standing: Line[];
+  /** Whether it is all of them, and not the newest alone. */
+  whole: boolean;
 }
 
-export function useBookLines(): BookLines | undefined {
-  const { db } = useStore();
-  return useLiveQuery(async () => sorted(await all(db, 'book-entry')), [db]);
-}
-
-function sorted(lines: Line[]): BookLines {
+/** Lines with what stands for which. */
+export function sorted(lines: Line[], whole: boolean): BookLines {
   const replacedBy = new Map<string, Line>();
   for (const line of lines) if (line.body.corrects) replacedBy.set(line.body.corrects, line);
   return {
+    whole,
     lines,
     replacedBy,
     standing: lines.filter((line) => !replacedBy.has(line.id) && line.body.struckOut !== true),

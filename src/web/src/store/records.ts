@@ -51,8 +51,8 @@ export async function keep<K extends Kind>(
   return id;
 }
 
-/** Keeps many new records of a kind, all of them or none. */
-export async function keepMany<K extends Kind>(
+/** Keeps many new records of a kind that no batch hangs on, all of them or none. */
+export async function keepMany<K extends Exclude<Kind, 'batch' | 'batch-event'>>(
   db: LocalStore,
   kind: K,
   bodies: Bodies[K][],
@@ -60,10 +60,9 @@ export async function keepMany<K extends Kind>(
 ): Promise<string[]> {
   const ids = bodies.map(() => newId());
   try {
-    await db.transaction('rw', db.records, db.outbox, db.openBatches, async () => {
+    await db.transaction('rw', db.records, db.outbox, async () => {
       const author = db.personId;
-      await putAll(
-        db,
+      await db.records.bulkAdd(
         bodies.map((body, i) => ({ book, kind, id: ids[i], body, revision: null, author })),
       );
       await db.outbox.bulkAdd(ids.map((id) => ({ book, kind, id, refused: null, theirs: null })));
@@ -95,6 +94,17 @@ function parentOf({ body }: LocalRecord): string | undefined {
 export async function all<K extends Kind>(db: LocalStore, kind: K): Promise<Kept<K>[]> {
   const found = await db.records.where('[kind+id]').between([kind, ''], [kind, '\uffff']).toArray();
   return found.map((record) => kept<K>(record));
+}
+
+/** The newest records of a kind, so many of them, oldest first. */
+export async function newestOf<K extends Kind>(db: LocalStore, kind: K, count: number): Promise<Kept<K>[]> {
+  const found = await db.records
+    .where('[kind+id]')
+    .between([kind, ''], [kind, '\uffff'])
+    .reverse()
+    .limit(count)
+    .toArray();
+  return found.reverse().map((record) => kept<K>(record));
 }
 
 /** Every record of one book. */

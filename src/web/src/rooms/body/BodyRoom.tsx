@@ -4,6 +4,7 @@ import { useNavigate, useParams } from 'react-router';
 import { useCalculation } from '../../core/useCalculation';
 import { ListCard } from '../../shared/ListCard';
 import { TwoPanes } from '../../shared/TwoPanes';
+import { BookLinesProvider } from '../../store/BookLinesContext';
 import { useLoggingBook } from '../../store/books';
 import { useSettings } from '../../store/LocalDataContext';
 import { keep, type Kept } from '../../store/records';
@@ -67,11 +68,13 @@ export function BodyRoom() {
       detail={
         shown &&
         (page === 'watch' ? (
-          <WatchPage
-            key={shown.id}
-            walker={shown}
-            tests={tests.filter((test) => test.body.walkerId === shown.id)}
-          />
+          <BookLinesProvider>
+            <WatchPage
+              key={shown.id}
+              walker={shown}
+              tests={tests.filter((test) => test.body.walkerId === shown.id)}
+            />
+          </BookLinesProvider>
         ) : page === 'test' ? (
           <NewSweatTest key={shown.id} walker={shown} onDone={() => void navigate(`/body/${shown.id}`)} />
         ) : (

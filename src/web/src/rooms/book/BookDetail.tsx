@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { Typography } from '@mui/material';
 import { useBatch } from '../../store/batches';
-import { useBookLines } from '../../store/bookLines';
+import { useBookLines } from '../../store/BookLinesContext';
 import { useProgress } from '../../store/useProgress';
 import { FilesPage } from './files/FilesPage';
 import { LearnPage } from './learn/LearnPage';
@@ -36,5 +36,5 @@ function Written({ id, fixing }: { id: string; fixing: boolean }) {
   if (line) return <LineEntry line={line} book={book} />;
   const stands = batch && progress?.get(batch.id);
   if (batch && stands) return <BatchEntry batch={batch} progress={stands} />;
-  return batch === null ? <Typography>There is no such line in the book.</Typography> : null;
+  return batch === null && book.whole ? <Typography>There is no such line in the book.</Typography> : null;
 }

@@ -79,7 +79,12 @@ export function BookList({ rows, sought, onSeek, chosen, onOpen }: Props) {
                 <LazyBatchLine id={row.id} chosen={row.id === chosen} onOpen={() => onOpen(row.id)} />
               )}
               {row.type === 'line' && (
-                <LineCard line={row.line} chosen={row.key === chosen} onOpen={() => onOpen(row.key)} />
+                <LineCard
+                  line={row.line}
+                  replacedBy={row.replacedBy}
+                  chosen={row.key === chosen}
+                  onOpen={() => onOpen(row.key)}
+                />
               )}
             </Box>
           );

@@ -3,12 +3,21 @@ import { EmptyState } from '../../shared/EmptyState';
 import { Reading } from '../../shared/Reading';
 import { TwoPanes } from '../../shared/TwoPanes';
 import { useState } from 'react';
+import { BookLinesProvider } from '../../store/BookLinesContext';
 import { BookDetail } from './BookDetail';
 import { BookList } from './BookList';
 import { useTimeline, type Sought } from './useTimeline';
 
 /** Everything that was written down, newest first, by day; what it taught; and files in and out. */
 export function BookRoom() {
+  return (
+    <BookLinesProvider>
+      <OpenBook />
+    </BookLinesProvider>
+  );
+}
+
+function OpenBook() {
   const { id } = useParams();
   const navigate = useNavigate();
   const [sought, setSought] = useState<Sought>({ text: '', kind: 'all', book: '' });

@@ -4,7 +4,7 @@ import type { BookLines, Line } from '../../store/bookLines';
 export type Row =
   | { type: 'day'; key: string; day: string; lines: Line[] }
   | { type: 'batch'; key: string; at: number; id: string }
-  | { type: 'line'; key: string; at: number; line: Line };
+  | { type: 'line'; key: string; at: number; line: Line; replacedBy: Line | undefined };
 
 /** When a version 7 UUID was made. */
 export function madeAt(id: string): number {
@@ -20,6 +20,7 @@ export function timeline(batchIds: string[], lines: Line[], book: BookLines): Ro
       key: line.id,
       at: Date.parse(line.body.at ?? ''),
       line,
+      replacedBy: book.replacedBy.get(line.id),
     })),
   ];
   entries.sort((a, b) => b.at - a.at);

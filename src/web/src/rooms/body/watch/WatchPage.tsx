@@ -14,7 +14,7 @@ import { clockTime, fromField, localInstant, toField } from '../../../shared/tim
 import { plain, show } from '../../../shared/units';
 import { useNowMinute } from '../../../shared/useNow';
 import { WorkingPanel } from '../../../shared/WorkingPanel';
-import { useBookLines } from '../../../store/bookLines';
+import { useWholeBook } from '../../../store/BookLinesContext';
 import { useSettings } from '../../../store/LocalDataContext';
 import type { Kept } from '../../../store/records';
 import { DeficitPicture } from './DeficitPicture';
@@ -31,7 +31,7 @@ export function WatchPage({ walker, tests }: Props) {
   const catalogue = useCatalogue();
   const { units } = useSettings().settings;
   const now = useNowMinute();
-  const book = useBookLines();
+  const book = useWholeBook();
   const [from, setFrom] = useState(() => morning(new Date()));
   const [setOut, setSetOut] = useState<string | null>(null);
   const [arrived, setArrived] = useState<string | null>(null);

@@ -1,9 +1,9 @@
 import { Box, Button, Typography } from '@mui/material';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { Response } from '../../../core/contract';
 import { SelectEntry } from '../../../shared/SelectEntry';
 import { useLoggingBook } from '../../../store/books';
-import { useBookLines } from '../../../store/bookLines';
+import { useWholeBook } from '../../../store/BookLinesContext';
 import { keepMany } from '../../../store/records';
 import { useStore } from '../../../store/StoreContext';
 import type { Table } from './csv';
@@ -22,10 +22,17 @@ interface Props {
 export function ImportPreview({ table, read, onMap, onDone }: Props) {
   const store = useStore();
   const book = useLoggingBook();
-  const lines = useBookLines();
+  const lines = useWholeBook();
   const [kept, setKept] = useState<number | null>(null);
+  const standing = lines?.standing;
+  const ready = standing !== undefined;
+  const { fresh, known } = useMemo(
+    () => withoutTwins(read.entries, standing ?? []),
+    // What is being taken in must not be held against itself.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+    [read, ready],
+  );
   if (!lines) return null;
-  const { fresh, known } = withoutTwins(read.entries, lines.standing);
   const takeIn = async () => {
     const ids = await keepMany(store.db, 'book-entry', fresh, { book: book.id }).catch(() => null);
     if (ids === null) return;

@@ -5,7 +5,7 @@ import { useCatalogue } from '../../../core/CatalogueContext';
 import { calculate } from '../../../core/core';
 import { saveFile } from '../../../shared/saveFile';
 import { Section } from '../../../shared/Section';
-import { useBookLines } from '../../../store/bookLines';
+import { useWholeBook } from '../../../store/BookLinesContext';
 import { useNames } from '../useNames';
 import type { EntryKind } from '../write/kinds';
 import { writeCsv } from './csv';
@@ -13,7 +13,7 @@ import { writeCsv } from './csv';
 /** One table a kind, and where the whole book is saved. */
 export function TakeOutPanel() {
   const { kinds } = useCatalogue().lists.book;
-  const book = useBookLines();
+  const book = useWholeBook();
   const { named } = useNames();
   const count = (kind: string) => book?.standing.filter((line) => line.body.kind === kind).length ?? 0;
   const save = async (kind: EntryKind) => {

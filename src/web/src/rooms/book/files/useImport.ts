@@ -6,7 +6,7 @@ import { useNames } from '../useNames';
 import type { EntryKind } from '../write/kinds';
 import type { Table } from './csv';
 
-const linesAtOnce = 2_000;
+const linesAtOnce = 4_000;
 
 interface Reading {
   /** How much of it has been looked at, 0 to 1. */
@@ -18,6 +18,8 @@ interface Reading {
 /** Looks at a table line by line, so many at once that the page stays alive. */
 export function useImport(kind: EntryKind, table: Table | null, mapping: string[] | null): Reading {
   const { named } = useNames();
+  // Names are read anew whenever anything is kept; what counts is whether they are others.
+  const names = JSON.stringify(named);
   const [reading, setReading] = useState<Reading>({ share: 0, read: null, problem: null });
 
   useEffect(() => {
@@ -34,7 +36,7 @@ export function useImport(kind: EntryKind, table: Table | null, mapping: string[
           firstLine: at + 2,
           mapping,
           offsetMinutes: clockOffset(),
-          names: named,
+          names: JSON.parse(names) as typeof named,
         });
         if (stopped) return;
         if (!outcome.ok) {
@@ -61,6 +63,6 @@ export function useImport(kind: EntryKind, table: Table | null, mapping: string[
     return () => {
       stopped = true;
     };
-  }, [kind, table, mapping, named]);
+  }, [kind, table, mapping, names]);
   return reading;
 }

@@ -10,7 +10,7 @@ import { useNowMinute } from '../../../shared/useNow';
 import { useRouteChoice } from '../../../shared/useRouteChoice';
 import { WorkingPanel } from '../../../shared/WorkingPanel';
 import { useAllBatches } from '../../../store/batches';
-import { useBookLines } from '../../../store/bookLines';
+import { useWholeBook } from '../../../store/BookLinesContext';
 import { useKit, useSettings } from '../../../store/LocalDataContext';
 import { usePlanRequest } from '../../../store/usePlanRequest';
 import { useRecords } from '../../../store/useRecords';
@@ -26,7 +26,7 @@ export function LearnPage() {
   const now = useNowMinute();
   const { routes, route, choose } = useRouteChoice();
   const asked = usePlanRequest(route);
-  const book = useBookLines();
+  const book = useWholeBook();
   const batches = useAllBatches();
   const walkers = useRecords('walker');
   const tests = useRecords('sweat-test');

@@ -20,8 +20,8 @@ export function ProposalCard({ proposal, onAccept }: Props) {
       <Typography variant="h3" component="h3">
         {proposal.title}
       </Typography>
-      <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}>
-        <Typography>{proposal.before}</Typography>
+      <Typography>{proposal.before}</Typography>
+      <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}>
         <ArrowForward aria-label="becomes" />
         <Typography sx={{ fontWeight: 750 }}>{proposal.after}</Typography>
       </Box>

@@ -2,19 +2,20 @@ import { Typography } from '@mui/material';
 import { ListCard } from '../../../shared/ListCard';
 import { clockTime } from '../../../shared/time';
 import { WhoseLine } from '../../../shared/WhoseLine';
-import { useBookLines, type Line } from '../../../store/bookLines';
+import type { Line } from '../../../store/bookLines';
 import { useLineWords } from './useLineWords';
 
 interface Props {
   line: Line;
+  /** The line that took its place. */
+  replacedBy: Line | undefined;
   chosen: boolean;
   onOpen: () => void;
 }
 
 /** A line of the book in the list; one that counts no more is crossed out and says so. */
-export function LineCard({ line, chosen, onOpen }: Props) {
+export function LineCard({ line, replacedBy: by, chosen, onOpen }: Props) {
   const { response } = useLineWords(line.body);
-  const by = useBookLines()?.replacedBy.get(line.id);
   const at = line.body.at ?? '';
   return (
     <ListCard chosen={chosen} onOpen={onOpen}>

@@ -12,7 +12,7 @@ import { TextEntry } from '../../../shared/TextEntry';
 import { clockOffset, fromField, localInstant, toField } from '../../../shared/time';
 import { useNowMinute } from '../../../shared/useNow';
 import { useAllBatches } from '../../../store/batches';
-import { useBookLines } from '../../../store/bookLines';
+import { useWholeBook } from '../../../store/BookLinesContext';
 import { useSettings } from '../../../store/LocalDataContext';
 import { AgentList } from './AgentList';
 import { drunkBatch } from './drunkBatch';
@@ -21,7 +21,7 @@ import { drunkBatch } from './drunkBatch';
 export function LookBackPage() {
   const { units } = useSettings().settings;
   const now = useNowMinute();
-  const book = useBookLines();
+  const book = useWholeBook();
   const batches = useAllBatches();
   const newest = book?.standing.findLast(({ body }) => body.kind === 'symptom');
   const [onset, setOnset] = useState<string | null>(null);

@@ -92,7 +92,7 @@ export function EntryFields({ kind, entry, onChange, errors }: Props) {
           />
           <FillTimer entry={entry} onChange={set} />
           {number('fillL', 'Filled', 'volume', 0.25)}
-          {number('fillSeconds', 'In', 'seconds', 1)}
+          {number('fillSeconds', 'Seconds to fill it', 'seconds', 1)}
           <ChoiceGroup
             label="Clarity"
             choices={clarities}
@@ -118,7 +118,7 @@ export function EntryFields({ kind, entry, onChange, errors }: Props) {
           {number('litres', 'Litres since the last service', 'volume', 1)}
           <FillTimer entry={entry} onChange={set} />
           {number('fillL', 'Filled', 'volume', 0.25)}
-          {number('fillSeconds', 'In', 'seconds', 1)}
+          {number('fillSeconds', 'Seconds to fill it', 'seconds', 1)}
         </>
       );
     case 'mishap':

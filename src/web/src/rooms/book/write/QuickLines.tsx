@@ -40,7 +40,7 @@ export function QuickLines() {
               variant="contained"
               aria-label={`Drank ${show(catalogue, 'volume', litres)}`}
               onClick={() => void write({ kind: 'drink', litres })}
-              sx={{ minHeight: 64, fontSize: '1.25rem' }}
+              sx={{ minHeight: 64, fontSize: '1.15rem', whiteSpace: 'nowrap', px: 0.5 }}
             >
               + {show(catalogue, 'volume', litres)}
             </Button>
@@ -102,6 +102,9 @@ export function Swatch({ step, chosen, onChoose }: SwatchProps) {
         borderColor: chosen ? 'primary.main' : 'divider',
         overflow: 'hidden',
         gridTemplateRows: '24px 1fr',
+        gridTemplateColumns: 'minmax(0, 1fr)',
+        alignItems: 'center',
+        justifyContent: 'stretch',
       }}
     >
       <Box sx={{ bgcolor: step.colour, width: '100%', height: '100%' }} />
