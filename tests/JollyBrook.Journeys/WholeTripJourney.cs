@@ -92,17 +92,19 @@ public sealed class WholeTripJourney : IDisposable
             _browser.DownTo(what);
             _browser.Press(Keys.Enter);
         }, keys: true);
-        _browser.Press("k");
-        _browser.UntilText("Add to the kit");
-        _browser.TabTo("Is it enough for a trip?");
-        _browser.Press(Keys.Enter);
-        _browser.UntilText("Water in all is missing.");
-        _browser.TabTo("Clear");
-        _browser.Press(Keys.Enter);
-        _browser.TabTo("Water in all");
-        _browser.Press("8");
-        _browser.UntilText("3 · Supplies for a quarter more than planned: Holds");
+        CheckByKeys();
         _browser.UntilText("One bag lost (the bag not named): no chain is left.");
+        // From the finding to the piece, and back.
+        Focus("main");
+        _browser.TabTo("Chlorine dioxide tablets");
+        _browser.Press(Keys.Enter);
+        _browser.UntilText("In which pack or pouch");
+        Focus("main");
+        Type("In which pack or pouch", "Left pocket", keys: true);
+        Push("Keep it", keys: true);
+        _browser.UntilText("Kept.");
+        CheckByKeys();
+        _browser.UntilText("): 1 chain is left.");
 
         _browser.TabTo("Last day");
         _browser.Driver.ExecuteScript("document.activeElement.blur()");
@@ -150,6 +152,21 @@ public sealed class WholeTripJourney : IDisposable
         _browser.UntilText("could fit");
     }
 
+    private void CheckByKeys()
+    {
+        _browser.Press("k");
+        _browser.UntilText("Add to the kit");
+        Focus("main");
+        _browser.TabTo("Is it enough for a trip?");
+        _browser.Press(Keys.Enter);
+        _browser.UntilText("Water in all is missing.");
+        _browser.TabTo("Clear");
+        _browser.Press(Keys.Enter);
+        _browser.TabTo("Water in all");
+        _browser.Press("4");
+        _browser.UntilText("3 · Supplies for a quarter more than planned: Holds");
+    }
+
     private void Kit(Action<string> add, bool keys = false)
     {
         _browser.Open("/kit");
@@ -158,15 +175,7 @@ public sealed class WholeTripJourney : IDisposable
         {
             Type("Good to", DateTime.Today.AddYears(1).ToString("MMddyyyy", CultureInfo.InvariantCulture), keys);
             Type("Tablets left", "20", keys);
-            if (keys)
-            {
-                _browser.TabTo("Copy the label");
-                _browser.Press(Keys.Enter);
-            }
-            else
-            {
-                _browser.Click("button", "Copy the label");
-            }
+            Push("Copy the label", keys);
 
             _browser.UntilText("label: 1 for 1 L, 30 min");
             Type("Tablets on the label", "5", keys);
@@ -200,27 +209,29 @@ public sealed class WholeTripJourney : IDisposable
             _browser.UntilText("New: ");
             Focus("main");
             fill();
-            if (keys)
-            {
-                _browser.TabTo("Keep it");
-                _browser.Press(Keys.Enter);
-            }
-            else
-            {
-                _browser.Click("button", "Keep it");
-            }
+            Push("Keep it", keys);
 
             _browser.UntilText("Kept.");
         }
+    }
+
+    private void Push(string button, bool keys)
+    {
+        if (!keys)
+        {
+            _browser.Click("button", button);
+            return;
+        }
+
+        _browser.TabTo(button);
+        _browser.Press(Keys.Enter);
     }
 
     private void Type(string label, string text, bool keys)
     {
         if (!keys)
         {
-            var field = _browser.Named("textbox", label);
-            field.SendKeys(Keys.Control + "a");
-            field.SendKeys(text);
+            _browser.Fill(label, text);
             return;
         }
 

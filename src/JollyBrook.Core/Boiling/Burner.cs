@@ -14,6 +14,9 @@ public sealed record Burner(
 /// <summary>The burners known by type. A traveller's own weighing replaces the efficiency.</summary>
 public static class Burners
 {
+    /// <summary>Burns what lies about: its fuel has no end that could be weighed.</summary>
+    public const string OpenFireId = "open-fire";
+
     private const string Table = "Lower heating values and field efficiencies by stove type, handbook room 30";
     private const string TablePick = Table + "; efficiency and power for this fuel: pick, below the alcohol stove's";
 
@@ -27,7 +30,7 @@ public static class Burners
         new("alcohol-ethanol", "Alcohol stove, ethanol", "ethanol", 26.8, 0.45, 500, Table),
         new("alcohol-methanol", "Alcohol stove, methanol", "methanol", 19.9, 0.45, 500, Table),
         new("hexamine", "Solid-fuel stove, hexamine", "hexamine tablets", 30, 0.40, 400, TablePick),
-        new("open-fire", "Open fire, dry wood", "dry wood", 16, 0.12, 1500, Table),
+        new(OpenFireId, "Open fire, dry wood", "dry wood", 16, 0.12, 1500, Table),
     ];
 
     public static Burner Default => All[0];

@@ -61,8 +61,7 @@ public sealed class ChemicalBarrier(string id, string name, ChemicalProfile prof
             return new Supply(dose.Words, dose.Units, dose.Units, product?.Left);
         }
 
-        var dropsPerMl = product?.DropCount is { Drops: { } drops, Millilitres: > 0 and { } millilitres } ? drops / millilitres : ChemicalProfiles.DefaultDropsPerMl;
-        return new Supply(dose.Words, 0.05 * dose.Units, dose.Units / dropsPerMl, product?.Left);
+        return new Supply(dose.Words, 0.05 * dose.Units, dose.Units / (product?.DropsPerMl ?? ChemicalProfiles.DefaultDropsPerMl), product?.Left);
     }
 
     private static Taste TasteOf(ActiveIngredient active) => active switch

@@ -31,6 +31,10 @@ public sealed record ProductSpec(
     /// <summary>The last day it may be counted on; null when not known. Bleach counts for 12 months from its pack date.</summary>
     public DateOnly? LastDay => ProfileId == ChemicalProfiles.BleachId ? PackDate?.AddMonths((int)Bleach.LifeMonths) : BestBefore;
 
+    /// <summary>Drops in a millilitre: the traveller's own count, else the usual.</summary>
+    public double DropsPerMl =>
+        DropCount is { Drops: { } drops, Millilitres: > 0 and { } millilitres } ? drops / millilitres : ChemicalProfiles.DefaultDropsPerMl;
+
     public IEnumerable<IBarrier> Barriers(string id, string name) =>
         [new ChemicalBarrier(id, name, ChemicalProfiles.All.First(p => p.Id == ProfileId), this)];
 

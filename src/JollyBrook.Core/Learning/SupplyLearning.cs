@@ -43,8 +43,7 @@ internal static class SupplyLearning
     {
         var units = batches.Sum(b => b.DoseUnits ?? 0);
         var tablets = ChemicalProfiles.All.First(p => p.Id == product.ProfileId).Form == ProductForm.Tablet;
-        var dropsPerMl = product.DropCount is { Drops: { } drops, Millilitres: > 0 and { } millilitres } ? drops / millilitres : ChemicalProfiles.DefaultDropsPerMl;
-        return tablets ? units : units / dropsPerMl;
+        return tablets ? units : units / product.DropsPerMl;
     }
 
     /// <summary>What was weighed outranks what was reckoned.</summary>

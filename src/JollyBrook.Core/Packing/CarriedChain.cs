@@ -1,3 +1,4 @@
+using JollyBrook.Core.Boiling;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Units;
@@ -10,7 +11,6 @@ internal sealed class CarriedChain
     /// <summary>The batch a supply is reckoned by, L: whole tablets in a bottle of that size (pick).</summary>
     public const double BasisL = 2;
 
-    private const string OpenFire = "open-fire";
     private readonly IReadOnlyList<KitEntry> _pieces;
 
     /// <param name="chain">The chain in the worst water.</param>
@@ -57,7 +57,7 @@ internal sealed class CarriedChain
 
     private static double Uses(double? left, KitEntry piece) => left ?? (IsOpenFire(piece) ? double.PositiveInfinity : 0);
 
-    private static bool IsOpenFire(KitEntry piece) => piece.Item!.Burner is { BurnerId: OpenFire };
+    private static bool IsOpenFire(KitEntry piece) => piece.Item!.Burner is { BurnerId: Burners.OpenFireId };
 
     /// <summary>Whether it stands a failure that strikes all of a kind.</summary>
     public bool Stands(KitFailure failure) => !Barriers.Any(p => failure switch
@@ -70,5 +70,5 @@ internal sealed class CarriedChain
     });
 
     /// <summary>What of it can break: what has works or a wall that cracks.</summary>
-    public static bool CanBreak(KitEntry piece) => piece.Item is { Filter: not null } or { Lamp: not null } or { Burner: { BurnerId: not OpenFire } };
+    public static bool CanBreak(KitEntry piece) => piece.Item is { Filter: not null } or { Lamp: not null } or { Burner: { BurnerId: not Burners.OpenFireId } };
 }

@@ -1,3 +1,4 @@
+using JollyBrook.Core.Boiling;
 using JollyBrook.Core.Filters;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Units;
@@ -73,7 +74,7 @@ internal sealed class Findings(
     {
         var wanted = NeedL * SupplyFactor;
         var figure = $"Enough for {say.Of(Quantity.Volume, budget.Litres)}; planned {say.Of(Quantity.Volume, NeedL)} × {Speaker.Number(SupplyFactor, 2)} = {say.Of(Quantity.Volume, wanted)}.";
-        var uncounted = kit.Where(e => e.Item is { Product.Left: null, Product: not null } or { Lamp: { CyclesLeft: null } } or { Burner: { FuelLeftG: null, BurnerId: not "open-fire" } }).ToList();
+        var uncounted = kit.Where(e => e.Item is { Product.Left: null, Product: not null } or { Lamp: { CyclesLeft: null } } or { Burner: { FuelLeftG: null, BurnerId: not Burners.OpenFireId } }).ToList();
         if (budget.Litres >= wanted)
         {
             return new(3, "Supplies for a quarter more than planned", FindingState.Holds, figure, "", []);

@@ -21,9 +21,6 @@ import { SideRail } from './SideRail';
 import { SyncLine } from './SyncLine';
 import { UpdateLine } from './UpdateLine';
 
-/** Rooms in which a phone keeps the button for a line of the book at hand. */
-const inTheField = ['/now', '/day', '/route', '/body'];
-
 /** The frame of every room: a bar under the thumb on a phone, a rail at the side on a wide screen. */
 export function Shell() {
   const wide = useMediaQuery((theme: Theme) => theme.breakpoints.up('md'));
@@ -46,7 +43,7 @@ export function Shell() {
         To the room
       </MuiLink>
       {wide && <SideRail here={here} />}
-      <Box sx={{ flex: 1, minWidth: 0, display: 'flex', flexDirection: 'column', pb: { xs: 17, md: 0 } }}>
+      <Box sx={{ flex: 1, minWidth: 0, display: 'flex', flexDirection: 'column', pb: { xs: 9, md: 0 } }}>
         <Stack spacing={1} sx={{ px: { xs: 1, md: 2 }, '& > *': { mt: 1 } }}>
           <NotKeptLine />
           <ClockLine />
@@ -58,7 +55,9 @@ export function Shell() {
           tabIndex={-1}
           sx={{ flex: 1, p: { xs: 1, md: 2 }, maxWidth: 1400, width: '100%', outline: 'none' }}
         >
-          <Outlet />
+          <QuickDialog>
+            <Outlet />
+          </QuickDialog>
         </Box>
         <SyncLine />
       </Box>
@@ -67,7 +66,6 @@ export function Shell() {
         <RoomKey key={room.path} path={room.path} name={room.name} shortcut={room.shortcut} />
       ))}
       <ShortcutHelp />
-      <QuickDialog button={!wide && inTheField.some((path) => pathname.startsWith(path))} />
       <Alarms />
     </Box>
   );

@@ -1,9 +1,11 @@
 import ArrowBack from '@mui/icons-material/ArrowBack';
-import { Box, Button } from '@mui/material';
+import { Box, Button, Typography } from '@mui/material';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 
 interface Props {
+  /** The room's name, for a phone that shows the detail alone; left out where the detail has a heading of its own. */
+  title?: string;
   list: ReactNode;
   detail: ReactNode | null;
   /** Where "back" leads on a phone, which shows one pane at a time. */
@@ -13,7 +15,7 @@ interface Props {
 }
 
 /** A list and one of its entries: side by side on a wide screen, one after the other on a phone. */
-export function TwoPanes({ list, detail, backTo, onDetail }: Props) {
+export function TwoPanes({ title, list, detail, backTo, onDetail }: Props) {
   return (
     <Box
       sx={{
@@ -42,6 +44,11 @@ export function TwoPanes({ list, detail, backTo, onDetail }: Props) {
           >
             All of them
           </Button>
+          {title && (
+            <Typography variant="h1" sx={{ position: 'absolute', left: -9999, display: { lg: 'none' } }}>
+              {title}
+            </Typography>
+          )}
           {detail}
         </Box>
       )}

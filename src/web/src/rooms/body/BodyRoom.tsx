@@ -35,6 +35,7 @@ export function BodyRoom() {
 
   return (
     <TwoPanes
+      title="Body"
       backTo="/body"
       onDetail={id !== undefined}
       list={

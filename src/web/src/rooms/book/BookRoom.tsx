@@ -37,6 +37,7 @@ function OpenBook() {
   }
   return (
     <TwoPanes
+      title="Book"
       backTo="/book"
       onDetail={id !== undefined}
       list={

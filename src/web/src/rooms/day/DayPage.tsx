@@ -10,6 +10,7 @@ import { SelectEntry } from '../../shared/SelectEntry';
 import { WorkingPanel } from '../../shared/WorkingPanel';
 import type { Kept } from '../../store/records';
 import { useEdited } from '../../store/useEdited';
+import { WriteButton } from '../book/write/QuickDialog';
 import { BatchLines } from './BatchLines';
 import { saveCalendar } from './calendar';
 import { ClockLine } from './ClockLine';
@@ -51,6 +52,7 @@ export function DayPage({ record, days, onOpen }: Props) {
         <Button component={Link} to="/day/new" variant="outlined">
           New day
         </Button>
+        <WriteButton />
         {response && response.batches.length > 0 && (
           <Button startIcon={<EventAvailable />} onClick={() => saveCalendar(day.name ?? 'Day', response)}>
             To the calendar

@@ -26,6 +26,21 @@ export function DaySetup({ day, onChange }: { day: Day; onChange: (day: Day) => 
     value: day[key] ?? null,
     onChange: (value: Entry) => onChange({ ...day, [key]: value as number | null }),
   });
+  const waterNumber = (
+    key: 'temperatureC' | 'elevationM',
+    label: string,
+    quantity: Schema<'Quantity'>,
+    step: number,
+  ) => (
+    <NumberEntry
+      label={label}
+      quantity={quantity}
+      step={step}
+      value={water[key]}
+      onChange={(v) => setWater({ [key]: v as number | null })}
+      unknown="Not known"
+    />
+  );
   return (
     <Section title="Camp, hands and water">
       <TextEntry label="Name" value={day.name ?? ''} onChange={(name) => onChange({ ...day, name })} />
@@ -59,22 +74,8 @@ export function DaySetup({ day, onChange }: { day: Day; onChange: (day: Day) => 
         value={water.colour ?? 'unknown'}
         onChange={(colour) => setWater({ colour: colour as Water['colour'] })}
       />
-      <NumberEntry
-        label="Water temperature"
-        quantity="temperature"
-        step={1}
-        value={water.temperatureC}
-        onChange={(v) => setWater({ temperatureC: v as number | null })}
-        unknown="Not known"
-      />
-      <NumberEntry
-        label="Elevation"
-        quantity="elevation"
-        step={50}
-        value={water.elevationM}
-        onChange={(v) => setWater({ elevationM: v as number | null })}
-        unknown="Not known"
-      />
+      {waterNumber('temperatureC', 'Water temperature', 'temperature', 1)}
+      {waterNumber('elevationM', 'Elevation', 'elevation', 50)}
       <NumberEntry
         label="Air temperature"
         quantity="temperature"

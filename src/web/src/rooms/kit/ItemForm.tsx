@@ -39,10 +39,11 @@ export function ItemForm({ id, start, justKept, onKept }: Props) {
   const save = async (next: Item) => {
     const checked = await calculate('kit-item', { units, item: next });
     if (!checked.ok) return;
-    const kept = await keep(store.db, 'kit-item', next, id === null ? {} : { id }).catch(() => null);
+    const counted = recounted(start, next, id === null);
+    const kept = await keep(store.db, 'kit-item', counted, id === null ? {} : { id }).catch(() => null);
     if (kept === null) return;
     store.sync.nudge();
-    setItem(next);
+    setItem(counted);
     setSaved(true);
     onKept(kept);
   };
@@ -100,4 +101,11 @@ const beside = ['name', 'volumeL', 'massKg', 'depthCm', 'bag', 'accessNote', 'we
 
 function shownBesideField(field: string): boolean {
   return beside.includes(field) || /^(filter|lamp|burner|flocculant|product|chemical|extra)\./.test(field);
+}
+
+/** What is left, as a person says it, is counted from now on: what was used before is in it already. */
+function recounted(before: Item, next: Item, isNew: boolean): Item {
+  const supply = ({ product, lamp, burner, filter }: Item) =>
+    JSON.stringify([product?.left, lamp?.cyclesLeft, burner?.fuelLeftG, filter?.usedL, filter?.clogLoadLNtu]);
+  return isNew || supply(before) !== supply(next) ? { ...next, countedTo: new Date().toISOString() } : next;
 }

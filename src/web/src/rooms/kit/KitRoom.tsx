@@ -29,6 +29,7 @@ export function KitRoom() {
 
   return (
     <TwoPanes
+      title="Kit"
       backTo="/kit"
       onDetail={id !== undefined}
       list={

@@ -7,6 +7,7 @@ import { TwoPanes } from '../../shared/TwoPanes';
 import { useBatch } from '../../store/batches';
 import { useRunning } from '../../store/RunningContext';
 import { useProgress } from '../../store/useProgress';
+import { WriteButton } from '../book/write/QuickDialog';
 import { AlarmPanel } from './AlarmPanel';
 import { BatchCard } from './BatchCard';
 import { BatchSteps } from './BatchSteps';
@@ -31,17 +32,21 @@ export function NowRoom() {
 
   if (running.length === 0 && !shown) {
     return (
-      <EmptyState
-        title="Nothing is running"
-        text="A batch you start in Treat shows its clock here, through reloads and restarts."
-        to="/treat"
-        action="Treat some water"
-      />
+      <>
+        <EmptyState
+          title="Nothing is running"
+          text="A batch you start in Treat shows its clock here, through reloads and restarts."
+          to="/treat"
+          action="Treat some water"
+        />
+        <FieldLinks />
+      </>
     );
   }
 
   return (
     <TwoPanes
+      title="Now"
       backTo="/now"
       onDetail={named !== null}
       list={
@@ -64,13 +69,23 @@ export function NowRoom() {
               </li>
             ))}
           </Box>
-          <Button component={Link} to="/day" variant="outlined">
-            The day’s schedule
-          </Button>
+          <FieldLinks />
           <AlarmPanel />
         </Stack>
       }
       detail={shown && <BatchSteps key={shown.batch.id} batch={shown.batch} progress={shown.progress} />}
     />
+  );
+}
+
+/** What a hand in camp wants next. */
+function FieldLinks() {
+  return (
+    <Stack direction="row" sx={{ gap: 1, flexWrap: 'wrap', justifyContent: 'center' }}>
+      <WriteButton />
+      <Button component={Link} to="/day" variant="outlined">
+        The day’s schedule
+      </Button>
+    </Stack>
   );
 }

@@ -1,5 +1,6 @@
 import { Box, Button, Stack, Tab, Tabs, Typography } from '@mui/material';
 import { Link, useNavigate, useParams } from 'react-router';
+import { WriteButton } from '../book/write/QuickDialog';
 import { SelectEntry } from '../../shared/SelectEntry';
 import type { Kept } from '../../store/records';
 import { useRecords } from '../../store/useRecords';
@@ -43,6 +44,7 @@ export function RouteRoom() {
           <Button component={Link} to="/route/new" variant="outlined">
             New route
           </Button>
+          <WriteButton />
           <Button component={Link} to="/body">
             Walkers and sweat
           </Button>

@@ -17,6 +17,7 @@ import { WorkingPanel } from '../../../shared/WorkingPanel';
 import { useWholeBook } from '../../../store/BookLinesContext';
 import { useSettings } from '../../../store/LocalDataContext';
 import type { Kept } from '../../../store/records';
+import { WriteButton } from '../../book/write/QuickDialog';
 import { DeficitPicture } from './DeficitPicture';
 
 const morningHour = 7;
@@ -85,9 +86,7 @@ export function WatchPage({ walker, tests }: Props) {
           <ProblemLine key={e.field}>{e.message}</ProblemLine>
         ))}
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
-          <Button component={Link} to="/book/new" variant="contained">
-            Write a drink
-          </Button>
+          <WriteButton />
           <Button component={Link} to={`/body/${walker.id}`}>
             Back to {walker.body.name}
           </Button>

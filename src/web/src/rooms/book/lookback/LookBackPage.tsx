@@ -41,7 +41,7 @@ export function LookBackPage() {
             symptoms: felt,
             feverC: fever,
             ...signs,
-            batches: batches.map(drunkBatch),
+            batches: batches.map((batch) => drunkBatch(batch, now)),
             lines: book.standing
               .filter(({ body }) => body.kind === 'drink' && body.untreated === true)
               .map(({ id, body }) => ({ id, entry: body })),

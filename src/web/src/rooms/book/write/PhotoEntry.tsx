@@ -1,6 +1,7 @@
 import PhotoCamera from '@mui/icons-material/PhotoCamera';
 import { Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
+import { FileButton } from '../../../shared/FileButton';
 
 const longestSide = 640;
 const mostLetters = 120_000;
@@ -13,24 +14,21 @@ interface Props {
 /** A picture of the source, made small enough to be sent over a poor line. */
 export function PhotoEntry({ photo, onChange }: Props) {
   const [wrong, setWrong] = useState(false);
-  const take = async (file: File | undefined) => {
-    if (!file) return;
+  const take = async (file: File) => {
     const small = await shrink(file).catch(() => null);
     setWrong(small === null);
     if (small !== null) onChange(small);
   };
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
-      <Button component="label" variant="outlined" startIcon={<PhotoCamera />}>
-        {photo ? 'Another picture' : 'A picture of it'}
-        <input
-          hidden
-          type="file"
-          accept="image/*"
-          capture="environment"
-          onChange={(event) => void take(event.target.files?.[0])}
-        />
-      </Button>
+      <FileButton
+        label={photo ? 'Another picture' : 'A picture of it'}
+        name="Picture"
+        accept="image/*"
+        icon={<PhotoCamera />}
+        camera
+        onFile={(file) => void take(file)}
+      />
       {wrong && <Typography role="alert">That is no picture this browser can read. Take another.</Typography>}
       {photo && (
         <>

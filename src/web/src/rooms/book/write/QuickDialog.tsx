@@ -1,28 +1,20 @@
 import Close from '@mui/icons-material/Close';
 import Edit from '@mui/icons-material/Edit';
-import { Dialog, DialogContent, DialogTitle, Fab, IconButton, Stack } from '@mui/material';
-import { useState } from 'react';
+import { Button, Dialog, DialogContent, DialogTitle, IconButton, Stack } from '@mui/material';
+import { createContext, useContext, useState, type ReactNode } from 'react';
 import { useShortcut } from '../../../app/shortcuts';
 import { KindLinks } from './ChooseKind';
 import { QuickLines } from './QuickLines';
 
-/** A line for the book from any room: by a key, or by the button over the bar. */
-export function QuickDialog({ button }: { button: boolean }) {
+const Context = createContext<() => void>(() => undefined);
+
+/** A line for the book from any room: by a key, or by the button of a field room. */
+export function QuickDialog({ children }: { children: ReactNode }) {
   const [open, setOpen] = useState(false);
   useShortcut('e', 'Write into the book', () => setOpen(true));
   return (
-    <>
-      {button && (
-        <Fab
-          className="no-print"
-          color="primary"
-          aria-label="Write into the book"
-          onClick={() => setOpen(true)}
-          sx={{ position: 'fixed', right: 12, bottom: 76, zIndex: 4 }}
-        >
-          <Edit />
-        </Fab>
-      )}
+    <Context value={() => setOpen(true)}>
+      {children}
       <Dialog open={open} onClose={() => setOpen(false)} fullWidth maxWidth="xs" aria-labelledby="quick-line">
         <DialogTitle id="quick-line" sx={{ pr: 8 }}>
           Write into the book
@@ -41,6 +33,16 @@ export function QuickDialog({ button }: { button: boolean }) {
           </Stack>
         </DialogContent>
       </Dialog>
-    </>
+    </Context>
+  );
+}
+
+/** Opens the quick lines from where one is. */
+export function WriteButton() {
+  const open = useContext(Context);
+  return (
+    <Button className="no-print" variant="outlined" startIcon={<Edit />} onClick={open}>
+      Write into the book
+    </Button>
   );
 }

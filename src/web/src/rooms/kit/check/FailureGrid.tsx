@@ -26,7 +26,8 @@ export function FailureGrid({ columns, chains }: Props) {
             textAlign: 'center',
             verticalAlign: 'top',
           },
-          '& tbody th, & tfoot th': { textAlign: 'left', minWidth: 130 },
+          '& tbody th, & tfoot th': { textAlign: 'left', minWidth: { xs: 96, md: 130 } },
+          '& thead th': { hyphens: 'auto' },
         }}
       >
         <thead>
