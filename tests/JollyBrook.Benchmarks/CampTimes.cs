@@ -34,7 +34,7 @@ internal static class CampTimes
         var page = SideBySide.InPage([.. json.Select(j => ("schedule", j, 20))]);
         for (var i = 0; i < wants.Length; i++)
         {
-            SideBySide.Line($"schedule of {wants[i] * 2} batches", SideBySide.Native("schedule", json[i], 30), page[i]);
+            SideBySide.Line($"schedule of {wants[i] * 2} batches", SideBySide.Native("schedule", json[i], 200), page[i]);
         }
 
         var (opened, looked, taken) = Book();
