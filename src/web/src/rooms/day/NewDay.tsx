@@ -76,7 +76,8 @@ export function NewDay({ first }: { first: boolean }) {
         temperatureC: null,
         elevationM: null,
       },
-      quietFromHour: restFrom,
+      // Whoever makes a day now is awake; rest is a field away.
+      quietFromHour: null,
       quietToHour: restTo,
     });
   };
