@@ -12,7 +12,7 @@ internal static class SupplyLearning
 {
     public static IEnumerable<Proposal> Of(LearnRequest request, TripBook book, Speaker say)
     {
-        foreach (var (id, item) in (request.Kit ?? []).Where(e => e is { Id: not null, Item: { Retired: not true } }).Select(e => (e.Id!, e.Item!)))
+        foreach (var (id, item) in KitEntry.Carried(request.Kit).Select(e => (e.Id!, e.Item!)))
         {
             var batches = (request.Batches ?? []).Where(b => b is { At: { } at } && IsNew(at, item, request) && (b.Method ?? "").Split('+').Contains(id)).OrderBy(b => b.At).ToList();
             var lines = new[] { BookEntryKind.FilterService, BookEntryKind.Mishap, BookEntryKind.FuelUsed }.SelectMany(book.Of)
@@ -60,7 +60,7 @@ internal static class SupplyLearning
             {
                 var litres = batch.VolumeL ?? 0;
                 since += litres;
-                filter = Pass(filter, litres, Turbidity.WorstOf(batch.Clarity is null or Clarity.Unknown ? FieldWater.WorstDoseable : batch.Clarity.Value));
+                filter = Pass(filter, litres, Turbidity.WorstOf(FieldWater.Counted(batch.Clarity)));
             }
             else if (line is { Kind: BookEntryKind.FilterService })
             {

@@ -11,8 +11,6 @@ internal sealed class CarriedChain
     /// <summary>The batch a supply is reckoned by, L: whole tablets in a bottle of that size (pick).</summary>
     public const double BasisL = 2;
 
-    private readonly IReadOnlyList<KitEntry> _pieces;
-
     /// <param name="chain">The chain in the worst water.</param>
     /// <param name="barriers">Its barriers' own pieces, in order.</param>
     /// <param name="pot">The pot that boiling needs; null where none is needed.</param>
@@ -21,7 +19,7 @@ internal sealed class CarriedChain
     {
         Chain = chain;
         Barriers = barriers;
-        _pieces = pot is null ? barriers : [.. barriers, pot];
+        Pieces = pot is null ? barriers : [.. barriers, pot];
         Litres = chain.Refusal is not null ? 0 : chain.Results.Zip(barriers).SelectMany(r => r.First.Supplies.Select(s => Uses(s.UsesLeft, r.Second) * BasisL)).DefaultIfEmpty(0).Min();
         Why = chain.Refusal?.Reason
             ?? (chain.ShortOf.Count > 0 ? $"Short of the target on {Water.OrganismClasses.Spoken(chain.ShortOf)}."
@@ -36,7 +34,7 @@ internal sealed class CarriedChain
     public IReadOnlyList<KitEntry> Barriers { get; }
 
     /// <summary>Everything it needs.</summary>
-    public IReadOnlyList<KitEntry> Pieces => _pieces;
+    public IReadOnlyList<KitEntry> Pieces { get; }
 
     /// <summary>What its supplies are enough for, L; infinite for an open fire.</summary>
     public double Litres { get; }
@@ -48,10 +46,10 @@ internal sealed class CarriedChain
     /// <summary>Whether it would count if there were more of it.</summary>
     public bool OnlyTooLittle => !Counts && Chain.Refusal is null && Chain.ShortOf.Count == 0 && Litres > 0;
 
-    public bool WeightKnown => _pieces.All(p => p.Item!.MassKg is not null);
+    public bool WeightKnown => Pieces.All(p => p.Item!.MassKg is not null);
 
     /// <summary>Pieces, fuel and its canister, kg.</summary>
-    public double WeightKg => _pieces.Sum(p => (p.Item!.MassKg ?? 0) + (((p.Item.Burner?.FuelLeftG ?? 0) + (p.Item.Burner?.EmptyG ?? 0)) / 1000));
+    public double WeightKg => Pieces.Sum(p => (p.Item!.MassKg ?? 0) + (((p.Item.Burner?.FuelLeftG ?? 0) + (p.Item.Burner?.EmptyG ?? 0)) / 1000));
 
     private KitEntry? Unknown() => Chain.Results.Zip(Barriers).Where(r => r.First.Supplies.Any(s => s.Left is null) && !IsOpenFire(r.Second)).Select(r => r.Second).FirstOrDefault();
 

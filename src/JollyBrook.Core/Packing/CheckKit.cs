@@ -1,4 +1,3 @@
-using JollyBrook.Core.Boiling;
 using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Carry;
 using JollyBrook.Core.Contract;
@@ -31,14 +30,14 @@ public static class CheckKit
         var plan = request.Plan is { } route ? Plan.Compute(route) : null;
         var today = request.Now is { } now ? DateOnly.FromDateTime(now.DateTime) : (DateOnly?)null;
         var trip = TripNeeds.Fill(told, plan, today, assumptions);
-        var kit = (request.Kit ?? []).Where(e => e is { Id: not null, Item: { Retired: not true } }).ToList();
+        var kit = KitEntry.Carried(request.Kit);
         return Answer(request, trip, kit, assumptions, intake.Say);
     }
 
     private static KitCheckResponse Answer(KitCheckRequest request, KitTrip trip, List<KitEntry> kit, List<Assumption> assumptions, Speaker say)
     {
         var dayL = trip.Litres!.Value / trip.Days;
-        // The order of Treat's own list, those with the most in them first among equals.
+        // In the order of Treat's own list.
         var chains = ChainsOf(request, trip, kit, dayL);
         var counted = chains.Where(c => c.Counts).ToList();
         var grid = FailureGrid.Over(counted);
@@ -59,10 +58,10 @@ public static class CheckKit
 
     private static List<CarriedChain> ChainsOf(KitCheckRequest request, KitTrip trip, List<KitEntry> kit, double dayL)
     {
-        var pot = kit.Where(e => e.Item!.Kind == KitItemKind.Pot).MaxBy(e => e.Item!.VolumeL);
+        var pot = BoilingPot.Of(kit);
         var situation = Situation.Of(new TreatRequest(
             request.Units, new WaterInput(CarriedChain.BasisL, trip.WorstClarity, trip.Colour, trip.ColdestWaterC, trip.HighestM), null, request.CountViruses,
-            Boil: pot?.Item is { } p ? new BoilOptions(Pot: new PotInput(p.VolumeL, p.MassKg, p.Material), LidOn: true) : null,
+            Boil: BoilingPot.Options(pot),
             StartAt: trip.LastDay is { } last ? new DateTimeOffset(last, TimeOnly.MinValue, TimeSpan.Zero) : null,
             Container: new ContainerInput(Opaque: kit.Any(e => e.Item is { Kind: KitItemKind.Container, Opaque: true }) ? true : null),
             Sky: new SkyInput(trip.ColdestAirC), Kit: kit));
@@ -86,7 +85,7 @@ public static class CheckKit
             var given = Math.Floor(Math.Min(left, litres));
             if (given >= 1)
             {
-                spare.Add(new(chain.Chain.Name, given, $"{say.Of(Quantity.Volume, given)} by {char.ToLowerInvariant(chain.Chain.Name[0])}{chain.Chain.Name[1..]}"));
+                spare.Add(new(chain.Chain.Name, given, $"{say.Of(Quantity.Volume, given)} by {Chain.Lower(chain.Chain.Name)}"));
                 left -= given;
             }
         }

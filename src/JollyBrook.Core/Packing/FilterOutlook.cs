@@ -29,7 +29,7 @@ internal readonly record struct FilterOutlook(FindingState State, string Figure,
         }
 
         var element = FilterElements.Of(filter.Element!.Value);
-        var between = LitresToService(filter, element.ClogLNtu, Turbidity.WorstOf(Clouded(trip)));
+        var between = LitresToService(filter, element.ClogLNtu, Turbidity.WorstOf(FieldWater.Counted(trip.WorstClarity)));
         return between <= 0
             ? new(FindingState.Fails, "already below half its flow.", element.BackFlushes ? "Back-flush it before you leave." : "Clean the element before you leave.")
             : new(
@@ -40,6 +40,4 @@ internal readonly record struct FilterOutlook(FindingState State, string Figure,
     /// <summary>Litres of such water until it runs at half its flow: (1 − lost)/(1 + (load + V·NTU)/K) = ½.</summary>
     public static double LitresToService(FilterSpec filter, double clogLNtu, double ntu) =>
         ((clogLNtu * (((1 - (filter.LostShare ?? 0)) / FilterFlow.ServiceBelow) - 1)) - (filter.ClogLoadLNtu ?? clogLNtu)) / ntu;
-
-    private static Clarity Clouded(KitTrip trip) => trip.WorstClarity is null or Clarity.Unknown ? FieldWater.WorstDoseable : trip.WorstClarity.Value;
 }

@@ -1,6 +1,7 @@
 using JollyBrook.Core.Boiling;
 using JollyBrook.Core.Filters;
 using JollyBrook.Core.Kit;
+using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
 
@@ -31,7 +32,7 @@ internal sealed class Findings(
         if (_counted.Count > 0)
         {
             var best = _counted[0];
-            return new(1, title, FindingState.Holds, $"{best.Chain.Name}: {best.Chain.Headline.ToLowerInvariant()} for {say.Of(Quantity.Volume, CarriedChain.BasisL)}. {_counted.Count} in all.", "", Ids(best));
+            return new(1, title, FindingState.Holds, $"{best.Chain.Name}: {Chain.Lower(best.Chain.Headline)} for {say.Of(Quantity.Volume, CarriedChain.BasisL)}. {_counted.Count} in all.", "", Ids(best));
         }
 
         var near = chains.Count > 0 ? chains[0] : null;
@@ -51,7 +52,7 @@ internal sealed class Findings(
 
         var figure = string.Join(". ", broken.Select(c => $"{c.Name}{(c.Worst is null ? "" : $" ({c.Worst})")}: {c.Survivors switch { 0 => "no chain is", 1 => "1 chain is", _ => $"{c.Survivors} chains are" }} left")) + ".";
         // What is carried already and falls short by a little mends more than anything new.
-        var near = chains.Where(c => !c.Counts && c.OnlyTooLittle).ToList();
+        var near = chains.Where(c => c.OnlyTooLittle).ToList();
         var fix = near.Count > 0
             ? $"Take more for what is carried already, so that it lasts a day: {string.Join(", ", near.Select(c => $"{c.Chain.Name} ({say.Of(Quantity.Volume, c.Litres)} of {say.Of(Quantity.Volume, NeedL / trip.Days)})"))}. "
             : "";

@@ -32,7 +32,8 @@ internal static class BegunWork
         }
 
         List<Segment> left = [];
-        foreach (var step in steps.SkipWhile(s => s != replay.Current).TakeWhile((s, i) => i == 0 || steps.ToList().IndexOf(s) <= steps.ToList().IndexOf(safe)))
+        // Not drinkable yet, so the step in hand is the last that drinking waits for, or before it.
+        foreach (var step in steps.SkipWhile(s => s != replay.Current).TakeWhile(s => s != safe).Append(safe))
         {
             var passed = step == replay.Current && step.Clock != StepClock.None ? (now - replay.TurnCame).TotalMinutes : 0;
             var minutes = step.Clock == StepClock.None ? StepMinutes : (int)Math.Ceiling(Math.Max(0, step.Minutes - passed));

@@ -1,5 +1,4 @@
 using JollyBrook.Core.Barriers;
-using JollyBrook.Core.Boiling;
 using JollyBrook.Core.Chemistry;
 using JollyBrook.Core.Filters;
 using JollyBrook.Core.Kit;
@@ -12,7 +11,7 @@ namespace JollyBrook.Core.Schedule;
 internal sealed class ChainShelf(ScheduleRequest request, IReadOnlyList<KitEntry> kit)
 {
     private readonly Dictionary<(double VolumeL, ContainerInput? Container), IReadOnlyList<ShelvedChain>> _known = [];
-    private readonly KitEntry? _pot = kit.Where(e => e.Item!.Kind == KitItemKind.Pot).MaxBy(e => e.Item!.VolumeL);
+    private readonly KitEntry? _pot = BoilingPot.Of(kit);
 
     public IReadOnlyList<ShelvedChain> For(double volumeL, KitEntry? container)
     {
@@ -29,7 +28,7 @@ internal sealed class ChainShelf(ScheduleRequest request, IReadOnlyList<KitEntry
     /// <summary>What Treat is asked for such a batch.</summary>
     public TreatRequest Ask(double volumeL, KitEntry? container, string? method) => new(
         request.Units, (request.Water ?? new WaterInput(null, null, null, null, null)) with { VolumeL = volumeL }, method, request.CountViruses,
-        Boil: _pot?.Item is { } p ? new BoilOptions(Pot: new PotInput(p.VolumeL, p.MassKg, p.Material), LidOn: true) : null,
+        Boil: BoilingPot.Options(_pot),
         Container: Told(container),
         Sky: request.Sky, Kit: kit, StartAt: request.From);
 

@@ -1,4 +1,5 @@
 using JollyBrook.Core.Contract;
+using JollyBrook.Core.Kit;
 using JollyBrook.Core.Units;
 
 namespace JollyBrook.Core.Schedule;
@@ -13,7 +14,7 @@ public static class DaySchedule
         var intake = new Intake(Speaker.For(request.Units));
         ScheduleFields.Check(request, intake);
         intake.ThrowIfWrong();
-        var kit = (request.Kit ?? []).Where(e => e is { Id: not null, Item: { Retired: not true } }).ToList();
+        var kit = KitEntry.Carried(request.Kit);
         var clock = new ClockLine(request);
         var shelf = new ChainShelf(request, kit);
         var drafts = BatchSplit.Of(request, kit, shelf);

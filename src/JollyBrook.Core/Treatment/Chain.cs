@@ -99,6 +99,7 @@ internal sealed class Chain
         return rows;
     }
 
-    private static string Lower(string words) =>
+    /// <summary>A name or headline in the middle of a sentence; "UV lamp" keeps its capitals.</summary>
+    public static string Lower(string words) =>
         words.Length > 1 && char.IsUpper(words[0]) && char.IsLower(words[1]) ? char.ToLowerInvariant(words[0]) + words[1..] : words;
 }

@@ -60,7 +60,7 @@ internal sealed class Situation
         var (container, sky) = (request.Container ?? new ContainerInput(), request.Sky ?? new SkyInput());
         SettingFields.Check(container, sky, intake);
         intake.Optional(SourceFields.Conductivity, request.Source?.ConductivityUsCm);
-        var kit = (request.Kit ?? []).Where(e => e is { Id: not null, Item: { Retired: not true } }).ToList();
+        var kit = KitEntry.Carried(request.Kit);
         var kitIsWrong = kit.FindAll(e => !e.Item!.IsSound(intake)).Count > 0;
 
         // Every room's options are looked at before anything is said, so that all that is wrong is said at once.

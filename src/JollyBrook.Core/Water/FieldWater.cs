@@ -69,6 +69,9 @@ public sealed record FieldWater(
 
     public bool ColourKnown => Given.Colour is not (null or WaterColour.Unknown);
 
+    /// <summary>The class counted with: what is not known is the worst that a dose is credited in.</summary>
+    public static Clarity Counted(Clarity? told) => told is null or Clarity.Unknown ? WorstDoseable : told.Value;
+
     public static FieldWater Check(WaterInput? input, Intake intake)
     {
         ArgumentNullException.ThrowIfNull(intake);
@@ -78,7 +81,7 @@ public sealed record FieldWater(
             ?? (depth is { } cm ? Turbidity.FromVanishingDepth(cm) : null);
         var clarity = measured is { } read
             ? Turbidity.ClassOf(read)
-            : given.Clarity is null or Clarity.Unknown ? WorstDoseable : given.Clarity.Value;
+            : Counted(given.Clarity);
         return new FieldWater(
             intake.Required(WaterFields.Volume, given.VolumeL),
             clarity,
