@@ -1,7 +1,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import type { Schema, TreatRequest, TreatResponse } from '../core/contract';
 import type { LocalRecord, LocalStore } from './db';
-import { keep, type Bodies } from './records';
+import { keep, ofKind, type Bodies } from './records';
 import { useStore, type Store } from './StoreContext';
 
 /** A batch with every tap on it, in the order they were made. */
@@ -51,7 +51,7 @@ export function useBatch(id: string | undefined): Batch | null | undefined {
 export function useAllBatches(): Batch[] | undefined {
   const { db } = useStore();
   return useLiveQuery(async () => {
-    const records = await db.records.where('[kind+id]').between(['batch', ''], ['batch', '\uffff']).toArray();
+    const records = await ofKind(db, 'batch').toArray();
     return withTaps(db, records);
   }, [db]);
 }

@@ -90,20 +90,20 @@ function parentOf({ body }: LocalRecord): string | undefined {
   return (body as Bodies['batch-event']).batchId ?? undefined;
 }
 
+/** The records of a kind in every book, by id. */
+export function ofKind(db: LocalStore, kind: Kind) {
+  return db.records.where('[kind+id]').between([kind, ''], [kind, '\uffff']);
+}
+
 /** Every record of a kind in every book, oldest first: ids are version 7 UUIDs, which sort by time. */
 export async function all<K extends Kind>(db: LocalStore, kind: K): Promise<Kept<K>[]> {
-  const found = await db.records.where('[kind+id]').between([kind, ''], [kind, '\uffff']).toArray();
+  const found = await ofKind(db, kind).toArray();
   return found.map((record) => kept<K>(record));
 }
 
 /** The newest records of a kind, so many of them, oldest first. */
 export async function newestOf<K extends Kind>(db: LocalStore, kind: K, count: number): Promise<Kept<K>[]> {
-  const found = await db.records
-    .where('[kind+id]')
-    .between([kind, ''], [kind, '\uffff'])
-    .reverse()
-    .limit(count)
-    .toArray();
+  const found = await ofKind(db, kind).reverse().limit(count).toArray();
   return found.reverse().map((record) => kept<K>(record));
 }
 

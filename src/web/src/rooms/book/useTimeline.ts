@@ -1,7 +1,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo } from 'react';
 import { useCatalogue } from '../../core/CatalogueContext';
-import type { Bodies } from '../../store/records';
+import { ofKind, type Bodies } from '../../store/records';
 import { useBookLines } from '../../store/BookLinesContext';
 import { type Line } from '../../store/bookLines';
 import { useStore } from '../../store/StoreContext';
@@ -26,7 +26,7 @@ export function useTimeline({ text, kind, book }: Sought): Row[] | undefined {
   const sought = text.trim().toLowerCase();
   const batchIds = useLiveQuery(async () => {
     if (kind !== 'all' && kind !== 'batch') return [];
-    const found = db.records.where('[kind+id]').between(['batch', ''], ['batch', '\uffff']);
+    const found = ofKind(db, 'batch');
     if (sought === '') {
       const keys = await found.primaryKeys();
       return keys.filter(([at]) => book === '' || at === book).map(([, , id]) => id);
