@@ -10,6 +10,7 @@ using JollyBrook.Core.Learning;
 using JollyBrook.Core.Packing;
 using JollyBrook.Core.Records;
 using JollyBrook.Core.Route;
+using JollyBrook.Core.Scarcity;
 using JollyBrook.Core.Schedule;
 using JollyBrook.Core.Sources;
 using JollyBrook.Core.Treatment;
@@ -104,6 +105,15 @@ public static class Calculations
         new Calculation<HowSureRequest, HowSureResponse>(
             "how-sure", "The plan walked many times with sweat, pace, weather and sources drawn at random.",
             HowSure.Compute, () => ContractJson.Default.HowSureRequest, () => AnswerJson.Default.HowSureResponse, () => HowSure.Fields),
+        new Calculation<TriageRequest, TriageResponse>(
+            "water-short", "Where a party stands with water: on, back or stay, the stage of the triage, the one thing to do.",
+            Triage.Compute, () => ContractJson.Default.TriageRequest, () => AnswerJson.Default.TriageResponse, () => Triage.Fields),
+        new Calculation<MakeRequest, MakeResponse>(
+            "make-water", "Every way of making water at a place: what it yields, what the work costs, whether it pays.",
+            MakeWater.Compute, () => ContractJson.Default.MakeRequest, () => AnswerJson.Default.MakeResponse, () => MakeWater.Fields),
+        new Calculation<CallRequest, CallResponse>(
+            "call-for-help", "The text of a call for help: where, who, how much water is left.",
+            CallForHelp.Compute, () => ContractJson.Default.CallRequest, () => AnswerJson.Default.CallResponse, () => CallForHelp.Fields),
     ];
 
     /// <summary>Runs a calculation by name on a JSON request. Never throws for bad input or an unknown name.</summary>

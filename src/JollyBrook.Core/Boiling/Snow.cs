@@ -52,11 +52,13 @@ public static class Melting
 
     public const double BagL = 10;
 
+    /// <summary>What a temperature not known counts as, °C.</summary>
+    public const double AssumedC = -20;
+
     public const string Formula = "E = m·(2090·(0 − Ts) + 333550 + 4186·5) + m_pot·c_pot·(5 − Ts)";
 
     private const double IceSpecificHeat = 2090;
     private const double Fusion = 333550;
-    private const double ColdestAssumedC = -20;
 
     /// <summary>Share of the volume that is water: fresh 0.10, settled 0.25, wind-packed 0.40, firn 0.55, ice 0.92.</summary>
     public static double WaterFraction(SnowKind kind) => kind switch
@@ -85,10 +87,10 @@ public static class Melting
         var assumptions = new List<Assumption>();
         var options = setting.Choice<BoilOptions>() ?? new BoilOptions();
         var setup = BoilSetup.Check(burner is null ? options : options with { BurnerId = burner.BurnerId }, setting.Intake, []);
-        var snowC = setting.Intake.Optional(SnowFields.Temperature, snow.TemperatureC) ?? ColdestAssumedC;
+        var snowC = setting.Intake.Optional(SnowFields.Temperature, snow.TemperatureC) ?? AssumedC;
         if (snow.TemperatureC is null)
         {
-            assumptions.Add(new(SnowFields.Temperature.Path, $"Snow temperature not known: taken as {setting.Say.Of(Quantity.Temperature, ColdestAssumedC)}."));
+            assumptions.Add(new(SnowFields.Temperature.Path, $"Snow temperature not known: taken as {setting.Say.Of(Quantity.Temperature, AssumedC)}."));
         }
 
         if (snow.Kind is null or SnowKind.Unknown)

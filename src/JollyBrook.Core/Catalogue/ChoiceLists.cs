@@ -12,6 +12,7 @@ namespace JollyBrook.Core.Catalogue;
 /// <summary>What can be chosen at the source and in the kit, in the words of the rooms that own it.</summary>
 public sealed record ChoiceLists(
     IReadOnlyList<Choice> SourceKinds,
+    IReadOnlyList<SourceKind> CaughtKinds,
     IReadOnlyList<Choice> Flows,
     IReadOnlyList<SignChoice> Signs,
     IReadOnlyList<Choice> YesNo,
@@ -28,7 +29,8 @@ public sealed record ChoiceLists(
     IReadOnlyList<Choice> LabelUnits,
     IReadOnlyList<Choice> CarriedAt,
     IReadOnlyList<KitTemplate> Templates,
-    BookChoices Book);
+    BookChoices Book,
+    ScarceChoices Scarce);
 
 /// <summary>A sign that can be ticked at the source.</summary>
 /// <param name="Id">What the request calls it.</param>
@@ -43,8 +45,10 @@ internal static class ChoiceListMaker
             new(ContractName.Of(SourceKind.Stream), "Stream", ""), new(ContractName.Of(SourceKind.Spring), "Spring", ""), new(ContractName.Of(SourceKind.River), "River", ""),
             new(ContractName.Of(SourceKind.Lake), "Lake", ""), new(ContractName.Of(SourceKind.Pond), "Pond", ""), new(ContractName.Of(SourceKind.Tank), "Tank or trough", ""),
             new(ContractName.Of(SourceKind.Seep), "Seep", ""), new(ContractName.Of(SourceKind.Snow), "Snow or ice", ""), new(ContractName.Of(SourceKind.Rain), "Rain caught", ""),
+            new(ContractName.Of(SourceKind.Distilled), "Distilled", "caught clean"), new(ContractName.Of(SourceKind.FromPlants), "Dew, leaves, sap", "from plants you can name"),
             new(ContractName.Of(SourceKind.Unknown), "Not known", ""),
         ],
+        [.. Enum.GetValues<SourceKind>().Where(k => Sources.SourceKinds.IsCaught(k))],
         [
             new(ContractName.Of(SourceFlow.Flowing), "Flows", ""), new(ContractName.Of(SourceFlow.Slow), "Hardly moves", ""),
             new(ContractName.Of(SourceFlow.Stagnant), "Stagnant", ""), new(ContractName.Of(SourceFlow.Unknown), "Not known", "counts as standing"),
@@ -81,5 +85,6 @@ internal static class ChoiceListMaker
             new(ContractName.Of(Kit.CarriedAt.Vest), "Vest", ""),
         ],
         KitTemplates.All,
-        BookChoiceMaker.Make());
+        BookChoiceMaker.Make(),
+        ScarceChoiceMaker.Make());
 }

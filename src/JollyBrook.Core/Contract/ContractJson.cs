@@ -10,6 +10,7 @@ using JollyBrook.Core.Learning;
 using JollyBrook.Core.Packing;
 using JollyBrook.Core.Records;
 using JollyBrook.Core.Route;
+using JollyBrook.Core.Scarcity;
 using JollyBrook.Core.Schedule;
 using JollyBrook.Core.Sources;
 using JollyBrook.Core.Treatment;
@@ -53,6 +54,9 @@ namespace JollyBrook.Core.Contract;
 [JsonSerializable(typeof(RoutePlacesRequest))]
 [JsonSerializable(typeof(PlanRequest))]
 [JsonSerializable(typeof(HowSureRequest))]
+[JsonSerializable(typeof(TriageRequest))]
+[JsonSerializable(typeof(MakeRequest))]
+[JsonSerializable(typeof(CallRequest))]
 public sealed partial class ContractJson : JsonSerializerContext;
 
 /// <summary>
@@ -86,6 +90,9 @@ public sealed partial class ContractJson : JsonSerializerContext;
 [JsonSerializable(typeof(RoutePlacesResponse))]
 [JsonSerializable(typeof(PlanResponse))]
 [JsonSerializable(typeof(HowSureResponse))]
+[JsonSerializable(typeof(TriageResponse))]
+[JsonSerializable(typeof(MakeResponse))]
+[JsonSerializable(typeof(CallResponse))]
 public sealed partial class AnswerJson : JsonSerializerContext;
 
 /// <summary>How long lists of records are written: what is not told is left out, which halves them.</summary>

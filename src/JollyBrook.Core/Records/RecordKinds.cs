@@ -27,7 +27,7 @@ public static class RecordKinds
         new RecordKind<BookEntry>("book-entry", "Lines of the book", RecordPlace.Log, ContractJson.Default.BookEntry, BookEntry.Fields, BookEntry.Check),
         new RecordKind<DayBook>("day", "Days", RecordPlace.Plan, ContractJson.Default.DayBook, DayBook.Fields, DayBook.Check),
         new RecordKind<PersonSettings>(
-            "settings", "Settings", RecordPlace.Personal, ContractJson.Default.PersonSettings, PersonSettings.Fields, _ => { }),
+            "settings", "Settings", RecordPlace.Personal, ContractJson.Default.PersonSettings, PersonSettings.Fields, PersonSettings.Check),
     ];
 
     public static RecordKind? Find(string name) => All.FirstOrDefault(k => k.Name == name);

@@ -28,6 +28,12 @@ public static class Collecting
                 "White snow from below the top layer, away from tracks, huts and rock. Never coloured snow.",
                 "Prefer open water under ice: half the fuel.",
             ],
+            SourceKind.Distilled =>
+            [
+                "Into a clean cup, after the first mouthful has rinsed the tube or sheet.",
+                "Taste it: salty means it boiled over or ran in, then don't.",
+            ],
+            SourceKind.FromPlants => ["Off plants you can name, never sprayed or by a road; strain it through a clean cloth."],
             SourceKind.Rain => ["Off a clean sheet, after the first minutes have rinsed it. Not off a roof with droppings."],
             _ =>
             [

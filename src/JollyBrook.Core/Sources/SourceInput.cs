@@ -18,6 +18,18 @@ public enum SourceKind
     Seep,
     Snow,
     Rain,
+
+    /// <summary>Turned to vapour and caught clean.</summary>
+    Distilled,
+
+    /// <summary>Dew, leaf bags, stills over plants, sap.</summary>
+    FromPlants,
+}
+
+public static class SourceKinds
+{
+    /// <summary>Caught rather than drawn: it has no flow, no upstream, and no rain washes the ground into it.</summary>
+    public static bool IsCaught(SourceKind? kind) => kind is SourceKind.Snow or SourceKind.Rain or SourceKind.Distilled or SourceKind.FromPlants;
 }
 
 /// <summary>How the water moves.</summary>

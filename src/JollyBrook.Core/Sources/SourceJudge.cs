@@ -43,6 +43,11 @@ public static class SourceJudge
 
     private static IEnumerable<VerdictReason> OfPlace(SourceInput source)
     {
+        if (source.Kind == SourceKind.FromPlants)
+        {
+            yield return new("from-plants", "care", "Off leaves, grass or stems: it carries what was on them.", "Only plants you can name, never sprayed; strain and treat it.");
+        }
+
         if (source.Kind == SourceKind.Spring)
         {
             yield return new("spring", "good", "A spring head: the ground has held much back, not all.", "");
@@ -56,7 +61,7 @@ public static class SourceJudge
             case SourceFlow.Flowing:
                 yield return new("flowing", "good", "It flows.", "");
                 break;
-            case null or SourceFlow.Unknown when source.Kind is not (SourceKind.Snow or SourceKind.Rain):
+            case null or SourceFlow.Unknown when !SourceKinds.IsCaught(source.Kind):
                 yield return new("flow-unknown", "unknown", "Flow not known: counted as standing.", "See whether a leaf drifts on it.");
                 break;
         }
@@ -65,7 +70,7 @@ public static class SourceJudge
         {
             yield return new("rain", "care", "Heavy rain or melt in the last day: it has washed the ground into the water.", "Wait a day, or draw from a spring.");
         }
-        else if (source.RainLastDay is null or YesNo.Unknown && source.Kind is not (SourceKind.Snow or SourceKind.Rain))
+        else if (source.RainLastDay is null or YesNo.Unknown && !SourceKinds.IsCaught(source.Kind))
         {
             yield return new("rain-unknown", "unknown", "Rain in the last day not known: counted as rained.", "Look for fresh mud and debris along the edge.");
         }

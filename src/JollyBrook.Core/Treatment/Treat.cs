@@ -36,7 +36,7 @@ public static class Treat
         {
             var intake = situation.Setting.Intake;
             intake.Refuse(TreatFields.Method,
-                "Untreated is open to fresh clean snow, or rain off a clean sheet, and only where you have chosen so. Choose a treatment.");
+                "Untreated is open to fresh clean snow, rain off a clean sheet or clean distillate, and only where you have chosen so. Choose a treatment.");
             intake.ThrowIfWrong();
         }
 
@@ -113,7 +113,8 @@ public static class Treat
     /// <summary>Melted, or caught: the last of it done, it may be drunk.</summary>
     private static IEnumerable<TreatmentStep> Drawn(Situation situation) => situation.Melt is { } melt
         ? melt.Steps.Select((s, i) => s with { DrinkAfter = i == melt.Steps.Count - 1 })
-        : [new("catch", StepKind.Prepare, "Catch it off the clean sheet", "After the first minutes have rinsed it, into the clean container.", "Caught", DrinkAfter: true)];
+        : [new("catch", StepKind.Prepare, situation.Request.Source?.Kind == SourceKind.Distilled ? "Catch it clean" : "Catch it off the clean sheet",
+            "After the first of it has rinsed the way, into the clean container.", "Caught", DrinkAfter: true)];
 
     private static List<Assumption> Assumptions(Chain chain, Situation situation)
     {

@@ -1,0 +1,88 @@
+using JollyBrook.Core.Body;
+using JollyBrook.Core.Carry;
+using JollyBrook.Core.Contract;
+
+namespace JollyBrook.Core.Scarcity;
+
+/// <summary>Walking so that less is lost.</summary>
+/// <param name="LPerH">Lost, whole party, L/h.</param>
+/// <param name="SpeedKmH">Pace, km/h.</param>
+public readonly record struct SparingWalk(double LPerH, double SpeedKmH);
+
+/// <summary>What the party loses in an hour: walking as now, walking in the cool, resting in the shade.</summary>
+/// <param name="NowLPerH">Walking at this effort and weather, L/h.</param>
+/// <param name="SpeedKmH">Pace, km/h.</param>
+/// <param name="RestLPerH">At rest, L/h.</param>
+/// <param name="Sparing">The walk in the cool hours that costs least for a kilometre; null where it spares nothing.</param>
+/// <param name="Deviation">Standard deviation of the log of the loss on a given way.</param>
+/// <param name="Typed">Whether the need was typed in.</param>
+public sealed record Need(double NowLPerH, double SpeedKmH, double RestLPerH, SparingWalk? Sparing, double Deviation, bool Typed)
+{
+    /// <summary>How much cooler early morning and night are than the day, °C (pick).</summary>
+    public const double CoolHoursC = 6;
+
+    /// <summary>The slower pace that is tried (pick).</summary>
+    public const double SlowerShare = 0.75;
+
+    /// <summary>Standard deviation of pace (handbook room 70).</summary>
+    public const double PaceDeviation = 0.12;
+
+    /// <summary>The cool hours are never counted on to spare more than this share of the need: a forecast is no promise (pick).</summary>
+    public const double MostSpared = 0.5;
+
+    private const double ColdestC = -40;
+
+    /// <param name="request">Checked.</param>
+    /// <param name="effort">Checked, nothing left out.</param>
+    public static Need Of(TriageRequest request, Effort effort)
+    {
+        ArgumentNullException.ThrowIfNull(request);
+        ArgumentNullException.ThrowIfNull(effort);
+        var walkers = request.Walkers is { Count: > 0 } some ? some : [new WalkerEntry("", Party.Unnamed)];
+        var people = request.People ?? request.Walkers?.Count ?? 1;
+        if (people < 1)
+        {
+            people = 1;
+        }
+
+        var share = people / walkers.Count;
+        var reckoned = share * walkers.Sum(w => LossLPerH(w, request.Tests, effort));
+        var now = request.NeedLPerH ?? reckoned;
+        var rest = share * walkers.Sum(w => DrinkPlan.RestLPerH(w.Walker.MassKg!.Value, effort.TemperatureC!.Value, effort.ElevationM!.Value));
+        var cool = effort with { Sun = SunLoad.None, TemperatureC = Math.Max(ColdestC, effort.TemperatureC!.Value - CoolHoursC) };
+        Effort[] tries = [cool, cool with { SpeedKmH = effort.SpeedKmH * SlowerShare }];
+        // What was typed is spared in the same proportion as what would have been reckoned.
+        var sparing = tries
+            .Select(t => new SparingWalk(
+                now * Math.Max(1 - MostSpared, share * walkers.Sum(w => LossLPerH(w, request.Tests, t)) / reckoned), t.SpeedKmH!.Value))
+            .MinBy(w => w.LPerH / w.SpeedKmH);
+        var deviation = walkers.Max(w => FactorOf(w, request.Tests).LogDeviation);
+        return new Need(
+            now, effort.SpeedKmH!.Value, Math.Min(rest, now), sparing.LPerH / sparing.SpeedKmH < now / effort.SpeedKmH.Value ? sparing : null,
+            Math.Sqrt((deviation * deviation) + (PaceDeviation * PaceDeviation)), request.NeedLPerH is not null);
+    }
+
+    public void Explain(Working working)
+    {
+        ArgumentNullException.ThrowIfNull(working);
+        working.Add(
+            "Need walking", Typed ? "as typed" : "Σ (sweat·k + breathed out) of everyone", "Handbook room 60", WorkingValue.Of("need", NowLPerH, "L/h"),
+            WorkingValue.Of("pace", SpeedKmH, "km/h"));
+        working.Add("Need at rest", "1.5 mL/kg/h, more in heat and height", "Handbook room 60", WorkingValue.Of("rest", RestLPerH, "L/h"));
+        if (Sparing is { } spared)
+        {
+            working.Add(
+                "Need in the cool hours", "the same walk without sun and cooler; at this or three quarters of the pace, whichever costs less for a km; at most half is spared",
+                $"Pick: {CoolHoursC:0} °C cooler", WorkingValue.Of("need", spared.LPerH, "L/h"), WorkingValue.Of("pace", spared.SpeedKmH, "km/h"));
+        }
+    }
+
+    private static double LossLPerH(WalkerEntry entry, IReadOnlyList<SweatTestEntry>? tests, Effort effort)
+    {
+        var loss = Loss.Of(entry.Walker, effort, SweatSchool.Gonzalez2009);
+        return Math.Min(Sweating.Ceiling(entry.Walker.IsAcclimatised), loss.SweatLPerH * FactorOf(entry, tests).K) + loss.BreathedLPerH;
+    }
+
+    private static PersonalFactor FactorOf(WalkerEntry entry, IReadOnlyList<SweatTestEntry>? tests) =>
+        Sweat.FactorOf((tests ?? []).Where(t => t.Test.WalkerId?.ToString() == entry.Id), SweatSchool.Gonzalez2009);
+}

@@ -1,0 +1,117 @@
+using JollyBrook.Core.Body;
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Sources;
+using JollyBrook.Core.Units;
+using JollyBrook.Core.Water;
+
+namespace JollyBrook.Core.Scarcity;
+
+/// <summary>The calculation "water-short": where the party stands with water, and the one thing to do now (handbook room 90).</summary>
+public static class Triage
+{
+    /// <summary>A chance that is not told is that of a seep (pick: no better than a coin).</summary>
+    public const double UntoldChance = 0.5;
+
+
+    public static IReadOnlyList<Field> Fields => TriageFields.All;
+
+    /// <exception cref="BadInputException">A field is missing or out of its range.</exception>
+    public static TriageResponse Compute(TriageRequest request)
+    {
+        ArgumentNullException.ThrowIfNull(request);
+        var intake = new Intake(Speaker.For(request.Units));
+        var inHand = intake.Required(TriageFields.InHand, request.InHandL);
+        intake.Optional(TriageFields.Need, request.NeedLPerH);
+        intake.Optional(TriageFields.People, request.People);
+        intake.Optional(TriageFields.Help, request.HelpHours);
+        var effort = Effort.Check(request.Effort, "effort", intake);
+        foreach (var walker in request.Walkers ?? [])
+        {
+            walker.Walker.Check(intake);
+        }
+
+        foreach (var source in request.Sources ?? [])
+        {
+            intake.Required(TriageFields.Distance, source.DistanceKm);
+            intake.Optional(TriageFields.Chance, source.Chance);
+            intake.Optional(TriageFields.Minutes, source.Minutes);
+        }
+
+        var here = Here(request, intake);
+        intake.ThrowIfWrong();
+        return Answer(request, inHand, Need.Of(request, effort), here, intake.Say);
+    }
+
+    /// <summary>The water here, judged; null where there is none.</summary>
+    private static SourceVerdict? Here(TriageRequest request, Intake intake)
+    {
+        if (request.WaterHere != true)
+        {
+            return null;
+        }
+
+        var water = FieldWater.Check((request.HereWater ?? new WaterInput(null, null, null, null, null)) with { VolumeL = 1 }, intake);
+        intake.Optional(SourceFields.Conductivity, request.Here?.ConductivityUsCm);
+        return SourceJudge.Judge(request.Here, water);
+    }
+
+    private static TriageResponse Answer(TriageRequest request, double inHand, Need need, SourceVerdict? here, Speaker say)
+    {
+        var choices = WayOut.All(request, inHand, need.NowLPerH, need.SpeedKmH, need, say);
+        var spared = need.Sparing is { } slow ? WayOut.All(request, inHand, slow.LPerH, slow.SpeedKmH, need, say) : choices;
+        var standing = new Standing(request, inHand, need, choices, spared, here);
+        var stage = standing.Stage;
+        var working = new Working();
+        need.Explain(working);
+        WayOut.Explain(working, choices, inHand, need);
+        return new TriageResponse(
+            stage, StageWords.Headline(standing, say), StageWords.Action(standing, say), inHand, need.NowLPerH, need.RestLPerH, need.Sparing?.LPerH ?? need.NowLPerH,
+            inHand / need.NowLPerH, inHand / need.RestLPerH, choices, choices[0].Kind, StageWords.All(standing, say), here?.Verdict,
+            here is { Verdict: Verdict.DoNotUse } bad ? [.. bad.Reasons.Where(r => r.Weight == "stop").Select(r => r.Reason)] : [],
+            NeverDrink.All, Assume(request), Cautions(request), working.Steps);
+    }
+
+    private static List<Assumption> Assume(TriageRequest request)
+    {
+        List<Assumption> all = [];
+        if ((request.Sources ?? []).All(s => s.DoNotUse == true))
+        {
+            all.Add(new("sources", "No water is known ahead or behind: counted as none within reach."));
+        }
+
+        if ((request.Sources ?? []).Any(s => s.Chance is null && s.DoNotUse != true))
+        {
+            all.Add(new("sources.chance", $"Chance that a source runs not known: counted as {UntoldChance * 100:0} %."));
+        }
+
+        if (request.HelpHours is null)
+        {
+            all.Add(new("helpHours", request.NoHelp == true ? "No help is coming: staying is counted as running short." : "Nobody has said when help could come: counted as not coming."));
+        }
+
+        if (request.NeedLPerH is null && request.Walkers is not { Count: > 0 })
+        {
+            all.Add(new("needLPerH", "Need not given: taken from one walker of 75 kg at this effort."));
+        }
+
+        if (request.WaterHere == true && request.Means is null or Means.Unknown)
+        {
+            all.Add(new("means", "What there is to treat with is not known: counted as not reaching the target, nor as nothing at all."));
+        }
+
+        return all;
+    }
+
+    private static List<Caution> Cautions(TriageRequest request)
+    {
+        List<Caution> all = [];
+        if (request.Signs == BodySigns.Grave)
+        {
+            all.Add(new("emergency", Severity.Danger, "Dizzy, faint, confused, fast pulse or no urine for 8 h: an emergency. Call for help now; shade, rest, drink what there is in small sips."));
+        }
+
+        all.Add(new("call", Severity.Warning, "This is no substitute for calling rescue. Call early, while you can still think and walk."));
+        all.Add(new("no-rationing", Severity.Note, "Do not ration to collapse: drink by need what you have. Don’t eat much without water."));
+        return all;
+    }
+}

@@ -1,0 +1,116 @@
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Sources;
+using JollyBrook.Core.Units;
+
+namespace JollyBrook.Core.Scarcity;
+
+/// <summary>On, back or stay, compared by water at hand against need.</summary>
+internal static class WayOut
+{
+    private const string ShortFormula = "P(short) = 1 − r₁ + Σ (rᵢ − rᵢ₊₁)·Π(1 − p₁…pᵢ);  r = Φ(ln(in hand/need)/σ)";
+
+    /// <summary>All three, the surest first.</summary>
+    public static IReadOnlyList<WayOutAnswer> All(TriageRequest request, double inHand, double lPerH, double speedKmH, Need need, Speaker say) =>
+    [
+        .. new[]
+        {
+            Walk(WayOutKind.On, request, inHand, lPerH, speedKmH, need, say), Walk(WayOutKind.Back, request, inHand, lPerH, speedKmH, need, say),
+            Stay(request, inHand, need, say),
+        }.OrderBy(w => w.ChanceShort).ThenBy(w => w.NeedL ?? double.MaxValue),
+    ];
+
+    /// <summary>
+    /// The chance that the water in hand ends before a source that runs is reached. How much is lost on the way is log-normal and the same
+    /// for the whole way; sources run independently.
+    /// </summary>
+    /// <param name="legs">Need to each source, L, rising, and the chance that it runs.</param>
+    /// <param name="inHand">L.</param>
+    /// <param name="deviation">Of the log of the need.</param>
+    public static double ChanceShort(IReadOnlyList<(double NeedL, double Chance)> legs, double inHand, double deviation)
+    {
+        var reached = legs.Select(l => Reach(inHand, l.NeedL, deviation)).Append(0).ToList();
+        var (shortOf, dry) = (1 - reached[0], 1.0);
+        for (var i = 0; i < legs.Count; i++)
+        {
+            dry *= 1 - legs[i].Chance;
+            shortOf += (reached[i] - reached[i + 1]) * dry;
+        }
+
+        return Math.Clamp(shortOf, 0, 1);
+    }
+
+    /// <summary>The chance that the water in hand lasts for a need known to within its deviation: Φ(ln(in hand/need)/σ).</summary>
+    public static double Reach(double inHand, double needL, double deviation) =>
+        needL <= 0 ? 1 : inHand <= 0 ? 0 : NormalBelow(Math.Log(inHand / needL) / deviation);
+
+    public static void Explain(Working working, IReadOnlyList<WayOutAnswer> choices, double inHand, Need need)
+    {
+        foreach (var choice in choices.Where(c => c.NeedL is not null))
+        {
+            working.Add(
+                $"{choice.Name}: chance of running short", ShortFormula, "Log-normal need as in handbook rooms 60 and 70; sources independent (pick)",
+                WorkingValue.Of("P", choice.ChanceShort), WorkingValue.Of("in hand", inHand, "L"), WorkingValue.Of("need to the first", choice.NeedL!.Value, "L"),
+                WorkingValue.Of("hours", choice.Hours!.Value, "h"), WorkingValue.Of("σ", need.Deviation));
+        }
+    }
+
+    private static WayOutAnswer Walk(WayOutKind kind, TriageRequest request, double inHand, double lPerH, double speedKmH, Need need, Speaker say)
+    {
+        var direction = kind == WayOutKind.On ? Direction.Ahead : Direction.Behind;
+        var sources = (request.Sources ?? [])
+            .Where(s => (s.Direction ?? Direction.Ahead) == direction && s.DoNotUse != true)
+            // A slower pace than now takes so much longer also where the minutes were told.
+            .Select(s => (Source: s, Hours: s.Minutes is { } min ? min / 60 * need.SpeedKmH / speedKmH : s.DistanceKm!.Value / speedKmH))
+            .OrderBy(s => s.Hours)
+            .Select(s =>
+            {
+                var (needed, chance) = (s.Hours * lPerH, s.Source.Chance ?? Triage.UntoldChance);
+                var left = inHand - needed;
+                var name = string.IsNullOrWhiteSpace(s.Source.Name) ? (kind == WayOutKind.On ? "Next water" : "Last water") : s.Source.Name;
+                return (Needed: needed, On: new SourceOnWay(
+                    name, s.Source.DistanceKm!.Value, s.Hours, chance, left, Reach(inHand, needed, need.Deviation),
+                    $"{name}: {say.Of(Quantity.Distance, s.Source.DistanceKm.Value)}, {Speaker.Minutes(s.Hours * 60)}, runs {SourceReliability.Percent(chance)} % · {Left(left, say)}"));
+            }).ToList();
+        var title = kind == WayOutKind.On ? "On to the next water" : "Back to the last water";
+        if (sources.Count == 0)
+        {
+            return new WayOutAnswer(kind, title, 1, null, null, null, [], kind == WayOutKind.On ? "No water is known ahead." : "No water is known behind.");
+        }
+
+        var shortOf = ChanceShort([.. sources.Select(s => (s.Needed, s.On.Chance))], inHand, need.Deviation);
+        var first = sources[0];
+        return new WayOutAnswer(
+            kind, title, shortOf, first.On.Hours, first.Needed, first.On.LeftL, [.. sources.Select(s => s.On)],
+            $"{first.On.Name} needs {say.Of(Quantity.Volume, first.Needed)}: {Left(first.On.LeftL, say)}. Runs short with {Percent(shortOf)} %.");
+    }
+
+    private static WayOutAnswer Stay(TriageRequest request, double inHand, Need need, Speaker say)
+    {
+        const string title = "Stay in the shade for help";
+        if (request.HelpHours is not { } hours || request.NoHelp == true)
+        {
+            return new WayOutAnswer(WayOutKind.Stay, title, 1, null, null, null, [], $"No help is known to come; at rest the water lasts {Speaker.Minutes(inHand / need.RestLPerH * 60)}.");
+        }
+
+        var needed = hours * need.RestLPerH;
+        var shortOf = 1 - Reach(inHand, needed, need.Deviation);
+        return new WayOutAnswer(
+            WayOutKind.Stay, title, shortOf, hours, needed, inHand - needed, [],
+            $"Help in {Speaker.Minutes(hours * 60)} needs {say.Of(Quantity.Volume, needed)}: {Left(inHand - needed, say)}. Runs short with {Percent(shortOf)} %.");
+    }
+
+    private static string Left(double litres, Speaker say) =>
+        litres >= 0 ? $"{say.Of(Quantity.Volume, litres)} left" : $"short by {say.Of(Quantity.Volume, -litres)}";
+
+    /// <summary>Whole per cent, never rounded down: a chance of harm.</summary>
+    public static string Percent(double chance) => Speaker.Number(Math.Ceiling((chance * 100) - 1e-9), 0);
+
+    /// <summary>The standard normal's distribution by Abramowitz and Stegun 7.1.26, to 1.5e-7; the framework has none.</summary>
+    private static double NormalBelow(double z)
+    {
+        var x = Math.Abs(z) / Math.Sqrt(2);
+        var t = 1 / (1 + (0.3275911 * x));
+        var erf = 1 - ((((((((((1.061405429 * t) - 1.453152027) * t) + 1.421413741) * t) - 0.284496736) * t) + 0.254829592) * t) * Math.Exp(-x * x));
+        return z < 0 ? (1 - erf) / 2 : (1 + erf) / 2;
+    }
+}

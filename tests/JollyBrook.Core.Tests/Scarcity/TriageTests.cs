@@ -1,0 +1,204 @@
+using CsCheck;
+using JollyBrook.Core.Body;
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Scarcity;
+using JollyBrook.Core.Sources;
+using JollyBrook.Core.Units;
+using JollyBrook.Core.Water;
+
+namespace JollyBrook.Core.Tests.Scarcity;
+
+/// <summary>The staged triage of handbook room 90.</summary>
+public class TriageTests
+{
+    private static readonly SourceInput Brook = new(SourceKind.Stream, SourceFlow.Flowing, [], YesNo.Yes, YesNo.No);
+
+    private static readonly Gen<NearSource> Near =
+        from direction in Gen.Enum<Direction>()
+        from km in Gen.Double[0, 40]
+        from chance in Gen.Frequency((4, Gen.Double[0, 1].Select(c => (double?)c)), (1, Gen.Const((double?)null)))
+        from tainted in Gen.Frequency((5, Gen.Const(false)), (1, Gen.Const(true)))
+        select new NearSource("W", direction, km, chance, DoNotUse: tainted);
+
+    private static readonly Gen<SourceInput> Seen =
+        from kind in Gen.Enum<SourceKind>()
+        from flow in Gen.Enum<SourceFlow>()
+        from seen in Gen.Enum<Sighting>().Array[0, 3]
+        from salt in Gen.Frequency((5, Gen.Const((double?)null)), (1, Gen.Double[0, 60000].Select(c => (double?)c)))
+        select new SourceInput(kind, flow, seen, YesNo.Unknown, YesNo.Unknown, salt);
+
+    private static readonly Gen<TriageRequest> State =
+        from litres in Gen.Double[0, 8]
+        from need in Gen.Double[0.1, 3]
+        from sources in Near.Array[0, 5]
+        from help in Gen.Frequency((2, Gen.Const((double?)null)), (3, Gen.Double[0, 72].Select(h => (double?)h)))
+        from noHelp in Gen.Bool
+        from here in Gen.Bool
+        from seen in Seen
+        from means in Gen.Enum<Means>()
+        from signs in Gen.Enum<BodySigns>()
+        from air in Gen.Double[-20, 44]
+        select new TriageRequest(
+            UnitSystem.Metric, litres, need, 2, Sources: sources, HelpHours: help, NoHelp: noHelp, WaterHere: here, Here: seen,
+            HereWater: new WaterInput(null, Clarity.Cloudy, WaterColour.Green, null, null), Means: means, Signs: signs, Effort: new Effort(TemperatureC: air));
+
+    [Fact]
+    public void Three_numbers_are_enough()
+    {
+        // 9 km at 4 km/h: 2.25 h at 0.5 L/h is 1.125 L, 0.125 more than there is. σ = √(0.35² + 0.12²) = 0.37:
+        // r = Φ(ln(1/1.125)/0.37) = Φ(−0.3183) = 0.3751; with an untold chance of a half, short with 1 − 0.3751·0.5 = 0.812.
+        var at = Triage.Compute(new(UnitSystem.Metric, 1, 0.5, Sources: [new(null, null, 9)]));
+        var on = at.Choices.Single(c => c.Kind == WayOutKind.On);
+        on.Hours!.Value.ShouldBe(2.25, 1e-9);
+        on.LeftL!.Value.ShouldBe(-0.125, 1e-9);
+        on.ChanceShort.ShouldBe(0.8124, 0.0005);
+        at.HoursWalking.ShouldBe(2, 1e-9);
+        // 75 kg at rest: 1.5 mL/kg/h is 0.1125 L/h.
+        at.HoursResting.ShouldBe(1 / 0.1125, 1e-9);
+        at.Assumptions.Select(a => a.Field).ShouldBe(["sources.chance", "helpHours"]);
+        at.Cautions.ShouldContain(c => c.Code == "call");
+    }
+
+    [Fact]
+    public void A_source_beyond_a_doubtful_one_counts_as_far_as_the_water_lasts()
+    {
+        // Needs 1 and 2 L, running with 0.6 and 0.9; 2 L in hand, σ 0.37: r₁ = Φ(ln 2/0.37) = Φ(1.8734) = 0.9695, r₂ = Φ(0) = 0.5.
+        // P = 1 − r₁ + (r₁ − r₂)·0.4 + r₂·0.4·0.1 = 0.0305 + 0.1878 + 0.02 = 0.2383.
+        var at = Triage.Compute(new(
+            UnitSystem.Metric, 2, 0.5, Sources: [new("Far", Direction.Ahead, 16, 0.9), new("Near", Direction.Ahead, 8, 0.6)]));
+        at.Choices.Single(c => c.Kind == WayOutKind.On).ChanceShort.ShouldBe(0.2383, 0.0005);
+    }
+
+    [Fact]
+    public void Back_is_chosen_by_water_at_hand_and_not_by_hope()
+    {
+        // Ahead the brook is near but runs with 0.3; behind 0.6 L reach a sure spring: 1 − Φ(ln 2.5/0.37)·0.98 = 0.027. Help in 12 h needs 1.35 L: 0.39.
+        var at = Triage.Compute(new(
+            UnitSystem.Metric, 1.5, 0.4, Sources: [new("Brook", Direction.Ahead, 3, 0.3), new("Spring", Direction.Behind, 6, 0.98)], HelpHours: 12));
+        at.Choices.Select(c => c.Kind).ShouldBe([WayOutKind.Back, WayOutKind.Stay, WayOutKind.On]);
+        at.Choices[0].ChanceShort.ShouldBe(0.0265, 0.0005);
+        at.Choices[1].ChanceShort.ShouldBe(0.388, 0.001);
+    }
+
+    [Theory]
+    [InlineData(6, 0)]
+    [InlineData(1.4, 1)]
+    [InlineData(0.45, 2)]
+    [InlineData(0.2, 3)]
+    public void Stages_follow_the_water(double litres, int stage)
+    {
+        // 6 km need 0.75 L, in the cool hours half of it: short with 1 − Φ(ln(litres/need)/0.37)·0.98.
+        // 1.4 L: 0.065, cool 0.02. 0.45 L: cool 1 − Φ(0.493)·0.98 = 0.33. 0.2 L: cool 0.96.
+        var at = Triage.Compute(new(UnitSystem.Metric, litres, 0.5, Sources: [new("Spring", Direction.Ahead, 6, 0.98)]));
+        at.Stage.ShouldBe(stage);
+        at.Stages.Single(s => s.Now).Number.ShouldBe(stage);
+        at.Action.ShouldNotBeNullOrWhiteSpace();
+        at.Stages.ShouldAllBe(s => s.Figures.Count > 0);
+    }
+
+    [Fact]
+    public void Water_here_that_can_be_treated_ends_the_matter() =>
+        Triage.Compute(new(UnitSystem.Metric, 0, 0.5, WaterHere: true, Here: Brook, Means: Means.Full)).Action.ShouldStartWith("Treat what is here");
+
+    [Fact]
+    public void A_weak_barrier_is_used_when_nothing_better_is_left()
+    {
+        var at = Triage.Compute(new(UnitSystem.Metric, 0.1, 0.5, WaterHere: true, Here: Brook, Means: Means.Weak));
+        at.Stage.ShouldBe(4);
+        at.Action.ShouldContain("weakest is better than none");
+    }
+
+    [Fact]
+    public void The_last_stage_opens_only_when_every_condition_is_met()
+    {
+        var all = new TriageRequest(
+            UnitSystem.Metric, 0.1, 0.5, WaterHere: true, Here: Brook, Means: Means.None, Signs: BodySigns.Grave, NoHelp: true);
+        var last = Triage.Compute(all);
+        last.Stage.ShouldBe(5);
+        last.Stages[5].Actions.ShouldContain(a => a.Contains("see a clinician"));
+        foreach (var other in new[]
+        {
+            all with { Means = Means.Unknown }, all with { Signs = BodySigns.Thirsty }, all with { NoHelp = null }, all with { NoHelp = null, HelpHours = 3 },
+            all with { InHandL = 2 }, all with { WaterHere = false }, all with { Here = Brook with { Seen = [Sighting.Bloom] } },
+            all with { Sources = [new("Spring", Direction.Behind, 0.3, 0.98)] },
+        })
+        {
+            var at = Triage.Compute(other);
+            at.Stage.ShouldBeLessThan(5);
+            at.Stages[5].Actions.ShouldBeEmpty();
+            at.Stages[5].Conditions.ShouldContain(c => !c.Met);
+        }
+    }
+
+    [Fact]
+    public void Less_water_never_gives_a_calmer_stage() =>
+        Gen.Select(State, Gen.Double[0, 1]).Sample((state, share) =>
+        {
+            var (more, less) = (Triage.Compute(state), Triage.Compute(state with { InHandL = state.InHandL * share }));
+            less.Stage.ShouldBeGreaterThanOrEqualTo(more.Stage);
+            foreach (var kind in Enum.GetValues<WayOutKind>())
+            {
+                less.Choices.Single(c => c.Kind == kind).ChanceShort.ShouldBeGreaterThanOrEqualTo(more.Choices.Single(c => c.Kind == kind).ChanceShort - 1e-12);
+            }
+        }, iter: 3000);
+
+    [Fact]
+    public void What_is_never_drunk_is_never_advised_and_untreated_only_last() =>
+        State.Sample(state =>
+        {
+            var at = Triage.Compute(state);
+            var words = Words(at);
+            if (at.HereVerdict == Verdict.DoNotUse)
+            {
+                at.Stage.ShouldBeOneOf(0, 1, 2, 3);
+                at.HereStops.ShouldNotBeEmpty();
+                words.ShouldNotContain("Drink the best source here");
+                at.Action.ShouldNotContain("here,");
+            }
+
+            words.Contains("untreated", StringComparison.Ordinal).ShouldBe(at.Stage == 5);
+            if (at.Stage == 5)
+            {
+                words.ShouldContain("see a clinician");
+                state.Means.ShouldBe(Means.None);
+                state.Signs.ShouldBe(BodySigns.Grave);
+            }
+
+            at.Never.Count.ShouldBe(5);
+            at.Choices.SelectMany(c => c.Sources).Count().ShouldBe(state.Sources!.Count(s => s.DoNotUse != true));
+        }, iter: 3000);
+
+    [Fact]
+    public void A_higher_chance_never_runs_short_more_often() =>
+        Gen.Select(State, Gen.Double[0, 1]).Sample((state, up) =>
+        {
+            var better = state with { Sources = [.. state.Sources!.Select(s => s with { Chance = Math.Max(s.Chance ?? Triage.UntoldChance, up) })] };
+            Triage.Compute(better).Choices[0].ChanceShort.ShouldBeLessThanOrEqualTo(Triage.Compute(state).Choices[0].ChanceShort + 1e-12);
+        }, iter: 2000);
+
+    [Fact]
+    public void Bad_fields_are_named()
+    {
+        var bad = Should.Throw<BadInputException>(() => Triage.Compute(new(UnitSystem.Metric, null, 90, Sources: [new("W", null, -1)])));
+        bad.Errors.Select(e => e.Field).ShouldBe(["inHandL", "needLPerH", "sources.distanceKm"]);
+    }
+
+    [Fact]
+    public void A_call_for_help_says_where_who_and_how_much()
+    {
+        var call = CallForHelp.Compute(new(
+            UnitSystem.Metric, 46.2051, -28.742, 12, "Below the ledge seep", 3, 0.9, 0.3, BodySigns.Thirsty, "One twisted ankle", "Ama, 555 0100",
+            new DateTimeOffset(2026, 8, 22, 14, 5, 0, TimeSpan.FromHours(-1))));
+        call.Text.Split('\n').ShouldBe(
+        [
+            "We need help: short of water.", "Position (WGS 84): 46.20510, −28.74200, to within 12 m.", "Place: Below the ledge seep.", "Time: 2026-08-22 14:05 (UTC-01:00).", "People: 3.",
+            "Water: 0.9 L left; at rest it lasts 3 h.", "State: thirsty, little dark urine, headache; can walk.", "One twisted ankle", "Please tell: Ama, 555 0100.",
+        ]);
+        call.Missing.ShouldBeEmpty();
+        CallForHelp.Compute(new(UnitSystem.Metric)).Missing.Count.ShouldBe(3);
+    }
+
+    private static string Words(TriageResponse at) => string.Join(
+        '\n',
+        [at.Headline, at.Action, .. at.Choices.Select(c => c.Words), .. at.Stages.SelectMany(s => s.Actions.Concat(s.Figures).Append(s.Name)), .. at.Cautions.Select(c => c.Message)]);
+}
