@@ -4,6 +4,7 @@ using JollyBrook.Core.Carry;
 using JollyBrook.Core.Catalogue;
 using JollyBrook.Core.Clocks;
 using JollyBrook.Core.Contract;
+using JollyBrook.Core.Drills;
 using JollyBrook.Core.Illness;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Learning;
@@ -114,6 +115,15 @@ public static class Calculations
         new Calculation<CallRequest, CallResponse>(
             "call-for-help", "The text of a call for help: where, who, how much water is left.",
             CallForHelp.Compute, () => ContractJson.Default.CallRequest, () => AnswerJson.Default.CallResponse, () => CallForHelp.Fields),
+        new Calculation<DrillRequest, DrillResponse>(
+            "drill", "A seeded scene, the decisions it asks for, and what they come to.",
+            Drill.Compute, () => ContractJson.Default.DrillRequest, () => AnswerJson.Default.DrillResponse, () => Drill.Fields),
+        new Calculation<QuizRequest, QuizResponse>(
+            "quiz", "A question on doses and waits with a trap in it, and whether the answer would do.",
+            Quiz.Compute, () => ContractJson.Default.QuizRequest, () => AnswerJson.Default.QuizResponse, () => Quiz.Fields),
+        new Calculation<ProgressRequest, ProgressResponse>(
+            "drill-progress", "How a learner stands, and what to do next.",
+            Progress.Compute, () => ContractJson.Default.ProgressRequest, () => AnswerJson.Default.ProgressResponse, () => Progress.Fields),
     ];
 
     /// <summary>Runs a calculation by name on a JSON request. Never throws for bad input or an unknown name.</summary>

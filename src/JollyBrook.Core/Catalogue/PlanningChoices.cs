@@ -47,7 +47,7 @@ internal static class PlanningChoiceMaker
             new(ContractName.Of(SweatSchool.Gonzalez2009), "Gonzalez 2009", "never below what keeps the body's heat in balance"),
             new(ContractName.Of(SweatSchool.Shapiro1982), "Shapiro 1982", "older, on the high side"),
         ],
-        [.. Enum.GetValues<SourceClass>().Select(c => new Choice(ContractName.Of(c), ClassName(c), $"runs with {SourceReliability.OfClass(c) * 100:0} %"))],
+        [.. Enum.GetValues<SourceClass>().Select(c => new Choice(ContractName.Of(c), SourceReliability.Name(c), $"runs with {SourceReliability.OfClass(c) * 100:0} %"))],
         [
             new(ContractName.Of(ContainerRole.Either), "Either", ""), new(ContractName.Of(ContainerRole.Clean), "Clean", "drinking water only"),
             new(ContractName.Of(ContainerRole.Dirty), "Dirty", "counts only for water treated later"),
@@ -56,16 +56,4 @@ internal static class PlanningChoiceMaker
         new RouteDay(RouteDay.DefaultStartHour, null, null, RouteDay.DefaultMeals, RouteDay.DefaultHotDrinks, DrinkPlan.LPerWash), DayWeather.Assumed,
         TripRoute.DefaultBreakShare, TripRoute.DefaultKgKmPerMinute, DrinkPlan.DefaultReplaceShare, TripSource.DefaultLitresPerMinute,
         TripSource.DefaultWaitMinutes, TripSource.DefaultHandsOnMinutesPerL, HowSure.DefaultRuns);
-
-    private static string ClassName(SourceClass source) => source switch
-    {
-        SourceClass.Perennial => "Perennial spring or river",
-        SourceClass.Lake => "Lake",
-        SourceClass.TankOrTap => "Tank, trough or hut tap",
-        SourceClass.SeasonalInSeason => "Seasonal stream, in season",
-        SourceClass.SeasonalLate => "Seasonal stream, late",
-        SourceClass.Seep => "Seep",
-        SourceClass.SnowPatch => "Snow patch",
-        _ => "Reported dry",
-    };
 }

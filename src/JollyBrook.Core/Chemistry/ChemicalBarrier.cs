@@ -26,16 +26,14 @@ public sealed class ChemicalBarrier(string id, string name, ChemicalProfile prof
         return water.Clarity > Clarity.Cloudy ? Clarity.SlightlyCloudy : Clarity.Cloudy;
     }
 
+    internal ChemicalProfile Profile => profile;
+
+    internal ChemicalSetup Setup(BarrierSetting setting) => ChemicalSetup.Check(profile, Options(setting), setting.Intake, []);
+
     public BarrierResult Apply(FieldWater water, BarrierSetting setting)
     {
         ArgumentNullException.ThrowIfNull(setting);
-        var options = setting.Choice<ChemicalOptions>() ?? new ChemicalOptions();
-        if (setting.Container.Opaque == true)
-        {
-            options = options with { Light = BottleLight.ShadeOrOpaque };
-        }
-
-        var result = ChemicalPlan.For(profile, water, product?.Fill(options, setting.Today) ?? options, setting.Target, setting.Intake);
+        var result = ChemicalPlan.For(profile, water, Options(setting), setting.Target, setting.Intake);
         if (result.Refusal is { } refusal)
         {
             return BarrierResult.Refused(name, water, refusal, result.Assumptions, result.Cautions, result.Working);
@@ -51,6 +49,17 @@ public sealed class ChemicalBarrier(string id, string name, ChemicalProfile prof
                 ? $"Drink mix, or vitamin C: {Speaker.Number(mg, 0)} mg takes the taste away. It ends the disinfection, so never sooner."
                 : "Drink mix, a pinch of salt, or pouring it to and fro. Never sooner: vitamin C ends the disinfection.",
             Storage(setting), null, [.. result.Ledger.Select(r => r.MinutesToTarget)], result.Assumptions, result.Cautions, result.Working, result);
+    }
+
+    private ChemicalOptions Options(BarrierSetting setting)
+    {
+        var options = setting.Choice<ChemicalOptions>() ?? new ChemicalOptions();
+        if (setting.Container.Opaque == true)
+        {
+            options = options with { Light = BottleLight.ShadeOrOpaque };
+        }
+
+        return product?.Fill(options, setting.Today) ?? options;
     }
 
     /// <summary>Tablets are used and counted whole; drops are counted, and what is left of them is measured in mL of each part.</summary>

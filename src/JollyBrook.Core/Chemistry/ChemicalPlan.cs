@@ -60,7 +60,7 @@ public static class ChemicalPlan
     private static IReadOnlyList<LedgerRow> NoCredit(ChemicalProfile profile, LogTarget target, Refusal refusal) =>
         [.. OrganismClasses.All.Select(o => LogLedger.Row(o, target, [new LogCredit(profile.Name, 0, refusal.Reason)], null))];
 
-    private static double MgPerUnit(ChemicalProfile profile, ChemicalSetup setup, Working working)
+    internal static double MgPerUnit(ChemicalProfile profile, ChemicalSetup setup, Working working)
     {
         if (profile.StockPercent is not { } labelPercent)
         {
@@ -111,6 +111,14 @@ public static class ChemicalPlan
     /// <summary>The strength counted with. A drop is no exact measure: rounding up to whole drops is not counted as strength (pick).</summary>
     private static double CountedMgPerL(ChemicalProfile profile, DoseStrength strength, CountedDose counted) =>
         profile.Form == ProductForm.Tablet ? counted.MgPerL : Math.Min(counted.MgPerL, strength.AskedMgPerL);
+
+    /// <summary>What so many units leave to work in this water, mg/L.</summary>
+    internal static double Residual(ChemicalProfile profile, FieldWater water, ChemicalSetup setup, double units)
+    {
+        var mgPerL = units * MgPerUnit(profile, setup, new Working()) / water.VolumeL;
+        var counted = profile.Form == ProductForm.Tablet ? mgPerL : Math.Min(mgPerL, DoseStrength.For(profile, water).AskedMgPerL);
+        return Math.Max(0, counted - DisinfectantDemand.MgPerL(water.Clarity, water.Colour)) * SunFactor(setup);
+    }
 
     private static double SunFactor(ChemicalSetup setup) => setup.Light == BottleLight.ShadeOrOpaque ? 1 : 0.5;
 

@@ -4,6 +4,7 @@ using JollyBrook.Core.Book;
 using JollyBrook.Core.Carry;
 using JollyBrook.Core.Catalogue;
 using JollyBrook.Core.Clocks;
+using JollyBrook.Core.Drills;
 using JollyBrook.Core.Illness;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Learning;
@@ -57,6 +58,10 @@ namespace JollyBrook.Core.Contract;
 [JsonSerializable(typeof(TriageRequest))]
 [JsonSerializable(typeof(MakeRequest))]
 [JsonSerializable(typeof(CallRequest))]
+[JsonSerializable(typeof(DrillRequest))]
+[JsonSerializable(typeof(QuizRequest))]
+[JsonSerializable(typeof(ProgressRequest))]
+[JsonSerializable(typeof(DrillResult))]
 public sealed partial class ContractJson : JsonSerializerContext;
 
 /// <summary>
@@ -93,6 +98,9 @@ public sealed partial class ContractJson : JsonSerializerContext;
 [JsonSerializable(typeof(TriageResponse))]
 [JsonSerializable(typeof(MakeResponse))]
 [JsonSerializable(typeof(CallResponse))]
+[JsonSerializable(typeof(DrillResponse))]
+[JsonSerializable(typeof(QuizResponse))]
+[JsonSerializable(typeof(ProgressResponse))]
 public sealed partial class AnswerJson : JsonSerializerContext;
 
 /// <summary>How long lists of records are written: what is not told is left out, which halves them.</summary>

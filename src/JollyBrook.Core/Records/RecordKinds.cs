@@ -1,6 +1,7 @@
 using JollyBrook.Core.Body;
 using JollyBrook.Core.Book;
 using JollyBrook.Core.Contract;
+using JollyBrook.Core.Drills;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Route;
 using JollyBrook.Core.Schedule;
@@ -26,6 +27,8 @@ public static class RecordKinds
         new RecordKind<SweatTest>("sweat-test", "Sweat tests", RecordPlace.Log, ContractJson.Default.SweatTest, SweatTest.Fields, SweatTest.Check),
         new RecordKind<BookEntry>("book-entry", "Lines of the book", RecordPlace.Log, ContractJson.Default.BookEntry, BookEntry.Fields, BookEntry.Check),
         new RecordKind<DayBook>("day", "Days", RecordPlace.Plan, ContractJson.Default.DayBook, DayBook.Fields, DayBook.Check),
+        new RecordKind<DrillResult>(
+            "drill-result", "Drills done", RecordPlace.Personal, ContractJson.Default.DrillResult, DrillResult.Fields, DrillResult.Check),
         new RecordKind<PersonSettings>(
             "settings", "Settings", RecordPlace.Personal, ContractJson.Default.PersonSettings, PersonSettings.Fields, PersonSettings.Check),
     ];

@@ -40,6 +40,18 @@ public static class SourceReliability
         _ => 0.05,
     };
 
+    public static string Name(SourceClass source) => source switch
+    {
+        SourceClass.Perennial => "Perennial spring or river",
+        SourceClass.Lake => "Lake",
+        SourceClass.TankOrTap => "Tank, trough or hut tap",
+        SourceClass.SeasonalInSeason => "Seasonal stream, in season",
+        SourceClass.SeasonalLate => "Seasonal stream, late",
+        SourceClass.Seep => "Seep",
+        SourceClass.SnowPatch => "Snow patch",
+        _ => "Reported dry",
+    };
+
     /// <summary>Whole per cent, never rounded up.</summary>
     public static string Percent(double chance) => Units.Speaker.Number(Math.Floor((chance * 100) + 1e-9), 0);
 

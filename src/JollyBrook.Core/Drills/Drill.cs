@@ -1,0 +1,80 @@
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Scarcity;
+using JollyBrook.Core.Sources;
+using JollyBrook.Core.Units;
+
+namespace JollyBrook.Core.Drills;
+
+/// <summary>The calculation "drill": a seeded scene, the decisions it asks for, and what they come to, by Treat's own engine.</summary>
+public static class Drill
+{
+    /// <summary>The answer that takes none of the sources.</summary>
+    public const string GoOn = "none";
+
+    public static IReadOnlyList<Field> Fields => DrillFields.All;
+
+    /// <exception cref="BadInputException">A field is out of its range, or a decision is none that can be taken.</exception>
+    public static DrillResponse Compute(DrillRequest request)
+    {
+        ArgumentNullException.ThrowIfNull(request);
+        var intake = new Intake(Speaker.For(request.Units));
+        var seed = Math.Floor(intake.Required(DrillFields.Seed, request.Seed));
+        var level = (int)(intake.Optional(DrillFields.Level, request.Level) ?? 1);
+        intake.ThrowIfWrong();
+        var (scene, better) = SceneMaker.Make(seed, level, request.Focus);
+        var answers = request.Answers ?? new DrillAnswers();
+        Check(scene, answers, intake);
+        intake.ThrowIfWrong();
+        var say = intake.Say;
+        var steps = DrillSteps.Of(scene, answers, say);
+        var next = steps.FirstOrDefault(s => s.Answer is null)?.Id;
+        return new DrillResponse(
+            seed, level, DrillLevels.Name(level), $"{scene.Sources[0].Name}, {Month(scene.Season)}", [.. Story(scene, say)], [.. scene.Kit.Select(k => SceneKit.Line(k.Item!))],
+            [.. scene.Sources.Select(s => Looks.At(s, answers.Looks ?? [], say))], steps, next, Debriefing.MinutesBefore(scene, answers),
+            next is null ? new Debriefing(scene, better, answers, say).Make() : null);
+    }
+
+    private static void Check(Scene scene, DrillAnswers answers, Intake intake)
+    {
+        intake.Optional(DrillFields.Dose, answers.Dose);
+        intake.Optional(DrillFields.Wait, answers.WaitMinutes);
+        intake.Optional(DrillFields.Carry, answers.CarryL);
+        List<string> sources = [.. scene.Sources.Select(s => s.Id)];
+        foreach (var look in answers.Looks ?? [])
+        {
+            if (look.Look is null || look.Source is null || !sources.Contains(look.Source))
+            {
+                var field = new ChoiceField("answers.looks.source", "Source looked at", sources);
+                intake.Refuse(field, field.WrongKind(intake.Say));
+            }
+        }
+
+        if (answers.Source is { } drawn && drawn != GoOn && !sources.Contains(drawn))
+        {
+            var field = new ChoiceField("answers.source", "Source", [.. sources, GoOn]);
+            intake.Refuse(field, field.WrongKind(intake.Say));
+        }
+
+        if (answers.Method is { } method && !DrillSteps.IsMethod(scene, method))
+        {
+            var field = new ChoiceField("answers.method", "Way of treating", [.. scene.Kit.Select(k => k.Id!)]);
+            intake.Refuse(field, field.WrongKind(intake.Say));
+        }
+    }
+
+    private static IEnumerable<string> Story(Scene scene, Speaker say)
+    {
+        yield return $"{scene.Now.Day} {Month(scene.Season)}, {scene.Now.Hour}:00; {say.Of(Quantity.Temperature, scene.AirC)} in the shade, {say.Of(Quantity.Elevation, scene.ElevationM)} up. Dark in {Speaker.Minutes(scene.MinutesLeft)}.";
+        yield return $"{(scene.People == 1 ? "You are alone" : $"You are {scene.People}")}. To fill: a {scene.Container.ToLowerInvariant()}.";
+        if (scene.HasCarry)
+        {
+            yield return $"Then on: {say.Of(Quantity.Volume, scene.WalkingLPerH)} an hour walking, all together"
+                + (scene.Ahead.Any(w => w.Nights > 0) ? $", {say.Of(Quantity.Volume, scene.CampL)} for each night." : ".");
+            yield return $"Water ahead: {string.Join("; ", scene.Ahead.Select(w => $"{w.Name} after {Speaker.Number(w.WalkingHours, 1)} h{(w.Nights > 0 ? $" and {w.Nights} {(w.Nights == 1 ? "night" : "nights")}" : "")}, {Lower(SourceReliability.Name(w.Class))}"))}.";
+        }
+    }
+
+    private static string Month(Season season) => season switch { Season.Spring => "May", Season.Summer => "August", Season.Autumn => "October", _ => "February" };
+
+    private static string Lower(string words) => char.ToLowerInvariant(words[0]) + words[1..];
+}

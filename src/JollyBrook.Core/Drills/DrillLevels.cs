@@ -1,0 +1,19 @@
+namespace JollyBrook.Core.Drills;
+
+/// <summary>The levels, from one bottle to four dry days.</summary>
+public static class DrillLevels
+{
+    public const int Most = 6;
+
+    public const int FirstWithCarry = 5;
+
+    public static string Name(int level) => level switch
+    {
+        1 => "One bottle",
+        2 => "Cold and cloudy",
+        3 => "Which water?",
+        4 => "The whole kit",
+        5 => "A dry day",
+        _ => "Four dry days",
+    };
+}

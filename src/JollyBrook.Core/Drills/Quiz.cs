@@ -1,0 +1,71 @@
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Treatment;
+using JollyBrook.Core.Units;
+
+namespace JollyBrook.Core.Drills;
+
+/// <summary>A question of the dose quiz, by seed and trap; with an answer it is marked.</summary>
+/// <param name="Units">The units that words are put in; metric when left out.</param>
+/// <param name="Seed">Whole, 0 to 9 007 199 254 740 991.</param>
+/// <param name="Trap">Which trap; drawn from the seed when left out.</param>
+/// <param name="Answer">The learner's answer; null to ask.</param>
+public sealed record QuizRequest(UnitSystem? Units, double? Seed, Skill? Trap = null, double? Answer = null);
+
+/// <summary>The question, and once it is answered how it went.</summary>
+/// <param name="Trap">Which trap.</param>
+/// <param name="TrapName">In words.</param>
+/// <param name="Given">What is told.</param>
+/// <param name="Question">What is asked.</param>
+/// <param name="Unit">What the answer counts.</param>
+/// <param name="Right">Whether the answer would do; null until answered.</param>
+/// <param name="Expected">The right answer; null until answered.</param>
+/// <param name="Headline">How it went; empty until answered.</param>
+/// <param name="Why">Why, and what the trap was; empty until answered.</param>
+/// <param name="Working">The arithmetic; empty until answered.</param>
+public sealed record QuizResponse(
+    Skill Trap, string TrapName, IReadOnlyList<string> Given, string Question, string Unit, bool? Right, double? Expected, string Headline, string Why,
+    IReadOnlyList<WorkingStep> Working);
+
+/// <summary>The calculation "quiz": doses and waits with their traps, marked by Treat's own engine.</summary>
+public static class Quiz
+{
+    private static readonly NumberField Answer = new("answer", "Answer", Quantity.Plain, 0, 100000, "Give a whole number.");
+    private static readonly ChoiceField Trap = new("trap", "Trap", [.. Skills.Traps.Select(ContractName.Of)]);
+
+    public static IReadOnlyList<Field> Fields => [ChoiceField.Of<UnitSystem>("units", "Units"), DrillFields.Seed, Trap, Answer];
+
+    /// <exception cref="BadInputException">A field is out of its range, or the skill is no trap.</exception>
+    public static QuizResponse Compute(QuizRequest request)
+    {
+        ArgumentNullException.ThrowIfNull(request);
+        var intake = new Intake(Speaker.For(request.Units));
+        var seed = Math.Floor(intake.Required(DrillFields.Seed, request.Seed));
+        intake.Optional(Answer, request.Answer);
+        if (request.Trap is { } asked && !Skills.IsTrap(asked))
+        {
+            intake.Refuse(Trap, Trap.WrongKind(intake.Say));
+        }
+
+        intake.ThrowIfWrong();
+        var question = QuizQuestion.Draw(seed, request.Trap, intake.Say);
+        var treatment = Treat.Compute(question.Treat);
+        var expected = question.AsksWait ? treatment.Contact!.WaitMinutes : treatment.Dose!.Units;
+        var open = new QuizResponse(question.Trap, Skills.Name(question.Trap), question.Given, question.Words, question.Unit, null, null, "", "", []);
+        return request.Answer is not { } answer ? open : Mark(open, question, treatment, answer, expected);
+    }
+
+    private static QuizResponse Mark(QuizResponse open, QuizQuestion question, TreatResponse treatment, double answer, double expected)
+    {
+        // Waiting longer is safe; a dose is exact.
+        var right = question.AsksWait ? answer >= expected : Math.Abs(answer - expected) < 1e-9;
+        var words = $"{Speaker.Number(expected, 0)} {question.Unit}";
+        return open with
+        {
+            Right = right,
+            Expected = expected,
+            Headline = right ? $"Right: {words}" : answer < expected ? $"Too {(question.AsksWait ? "short" : "little")}: {words}" : $"Too much: {words}",
+            Why = question.Naive is { } naive && Math.Abs(answer - naive.Answer) < 1e-9 && !right ? naive.Slip : question.Why(treatment),
+            Working = treatment.Working,
+        };
+    }
+}

@@ -1,0 +1,72 @@
+using JollyBrook.Core.Boiling;
+using JollyBrook.Core.Chemistry;
+using JollyBrook.Core.Clearing;
+using JollyBrook.Core.Filters;
+using JollyBrook.Core.Kit;
+using JollyBrook.Core.Light;
+
+namespace JollyBrook.Core.Drills;
+
+/// <summary>Draws what is carried.</summary>
+internal static class SceneKit
+{
+    /// <summary>With one bottle and nothing else it takes a product that covers every class.</summary>
+    private const string OneForAll = "clo2-tablet";
+
+    private static readonly string[] Tablets = ["nadcc-8.5", "nadcc-17", "clo2-tablet", "iodine-tablet"];
+    private static readonly string[] Drops = ["clo2-drops", "iodine-tincture"];
+
+    public static IReadOnlyList<KitEntry> Draw(Dice dice, int level, DateOnly today)
+    {
+        List<KitEntry> kit = [Chemical(dice, level == 1 ? OneForAll : dice.Of(Tablets), "tablets", today, level >= 4 && dice.Chance(0.15))];
+        if (level >= 2)
+        {
+            kit.Add(Stove(dice));
+            kit.Add(new("pot", new KitItem(KitItemKind.Pot, "Pot, 1.3 L", 1.3, MassKg: 0.19, Material: PotMaterial.Titanium)));
+        }
+
+        if (level >= 2 && dice.Chance(0.5))
+        {
+            kit.Add(new("alum", new KitItem(KitItemKind.Flocculant, "Alum powder", Flocculant: new FlocculantSpec(FlocculantForm.Alum))));
+        }
+
+        if (level >= 3)
+        {
+            var frozen = dice.Chance(0.15) ? Happened.Unknown : Happened.No;
+            kit.Add(new("filter", new KitItem(
+                KitItemKind.Filter, frozen == Happened.Unknown ? "Squeeze filter, left in the porch on a frosty night" : "Squeeze filter, hollow fibre",
+                Filter: new FilterSpec(FilterElement.HollowFibre, FilterStyle.Squeeze, 1.7, 4000, dice.Between(20, 900, 10), 0, 0, Happened.Yes, frozen, Happened.No, false))));
+        }
+
+        if (level >= 4)
+        {
+            kit.Add(Chemical(dice, dice.Of(Drops), "drops", today, false));
+            if (dice.Chance(0.6))
+            {
+                var cycles = dice.Whole(2, 30);
+                kit.Add(new("lamp", new KitItem(KitItemKind.Lamp, $"UV lamp, 1 L a cycle, {cycles} cycles left", Lamp: new LampSpec(1, 90, cycles, Battery.Lithium))));
+            }
+        }
+
+        return kit;
+    }
+
+    /// <summary>A piece as its owner reads it, label and all.</summary>
+    public static string Line(KitItem item) => item.Product is { } product
+        ? $"{item.Name}: {ChemicalProfiles.All.First(p => p.Id == product.ProfileId) switch { var p => $"{p.Dose.Words}; {p.Wait.Words}" }}"
+        : item.Name!;
+
+    private static KitEntry Chemical(Dice dice, string profileId, string id, DateOnly today, bool past)
+    {
+        var profile = ChemicalProfiles.All.First(p => p.Id == profileId);
+        var best = today.AddDays(past ? -dice.Whole(40, 300) : dice.Whole(60, 600));
+        return new(id, new KitItem(
+            KitItemKind.Product, $"{profile.Name}, best before {best:yyyy-MM}", Product: new ProductSpec(profileId, best, Left: past ? 10 : 40)));
+    }
+
+    private static KitEntry Stove(Dice dice)
+    {
+        var grams = dice.Between(40, 220, 10);
+        return new("stove", new KitItem(KitItemKind.Burner, $"Gas stove, {grams:0} g of gas", Burner: new BurnerSpec("canister-sheltered", grams)));
+    }
+}

@@ -1,0 +1,79 @@
+using CsCheck;
+using JollyBrook.Core.Chemistry;
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Drills;
+using JollyBrook.Core.Treatment;
+using JollyBrook.Core.Units;
+
+namespace JollyBrook.Core.Tests.Drills;
+
+/// <summary>The dose quiz, marked by hand-worked figures.</summary>
+public class QuizTests
+{
+    private static QuizResponse Find(Skill trap, Func<QuizResponse, bool> wanted) =>
+        Enumerable.Range(0, 400).Select(s => Quiz.Compute(new(null, s, trap))).First(wanted);
+
+    private static QuizResponse Answer(Skill trap, Func<QuizResponse, bool> wanted, double answer)
+    {
+        var seed = Enumerable.Range(0, 400).First(s => wanted(Quiz.Compute(new(null, s, trap))));
+        return Quiz.Compute(new(null, seed, trap, answer));
+    }
+
+    [Theory]
+    [InlineData(Skill.Gallon, "1 US gallon,", "8.5 mg", 4)] // 3.785 L at one a litre, rounded up
+    [InlineData(Skill.Gallon, "2 US gallons,", "17 mg", 4)] // 7.571 L at one for two
+    [InlineData(Skill.Quart, "3 L of clear", "Iodine tablet", 4)] // 3/0.946 = 3.17
+    [InlineData(Skill.Quart, "2 L of cloudy", "Iodine tablet", 5)] // 2·2/0.946 = 4.23
+    [InlineData(Skill.Percent, "4 L", "6 %, 0 months", 8)] // 24 mg at 3 mg a drop
+    [InlineData(Skill.Percent, "10 L", "8.25 %, 9 months", 18)] // 60 mg at 10·8.25·0.85/20 = 3.506: 17.1
+    [InlineData(Skill.Drops, "4 L", "15 drops a mL", 6)] // 24 mg at 60/15 = 4 mg
+    [InlineData(Skill.Cloudy, "3 L", "8.5 mg", 6)]
+    public void Doses_by_hand(Skill trap, string water, string product, double units)
+    {
+        var right = Answer(trap, q => q.Given[0].Contains(water) && q.Given[1].Contains(product), units);
+        right.Right.ShouldBe(true, $"{string.Join(' ', right.Given)}: {right.Expected}");
+        right.Expected.ShouldBe(units);
+        right.Working.ShouldNotBeEmpty();
+        Answer(trap, q => q.Given[0].Contains(water) && q.Given[1].Contains(product), units - 1).Right.ShouldBe(false);
+    }
+
+    [Fact]
+    public void Who_falls_into_the_trap_is_told_which()
+    {
+        var slipped = Answer(Skill.Gallon, q => q.Given[0].Contains("1 US gallon,") && q.Given[1].Contains("8.5 mg"), 1);
+        slipped.Right.ShouldBe(false);
+        slipped.Why.ShouldContain("a US gallon is 3.785 L");
+        slipped.Headline.ShouldBe("Too little: 4 tablets");
+    }
+
+    [Fact]
+    public void In_the_cold_the_warm_wait_is_too_short_and_longer_is_right()
+    {
+        var asked = Find(Skill.Cold, q => q.Given[0].Contains("5 °C") && q.Given[1].Contains("8.5 mg"));
+        asked.Right.ShouldBeNull();
+        asked.Expected.ShouldBeNull();
+        bool Is(QuizResponse q) => q.Given.SequenceEqual(asked.Given);
+        Answer(Skill.Cold, Is, 30).Right.ShouldBe(false);
+        // The label doubles it to 60 min; at 5 °C and pH 8 Giardia's 3 log with 4.5 mg/L need 0.2828·3·8^2.69·4^0.15 = 280/4.5 = 63 min.
+        Answer(Skill.Cold, Is, 63).Right.ShouldBe(true);
+        Answer(Skill.Cold, Is, 62).Right.ShouldBe(false);
+        Answer(Skill.Cold, Is, 500).Right.ShouldBe(true);
+    }
+
+    [Fact]
+    public void Every_question_can_be_answered_and_is_marked_by_Treat() =>
+        Gen.Select(Gen.Int[0, 1_000_000], Gen.OneOf(Skills.Traps.ToArray())).Sample((seed, trap) =>
+        {
+            var marked = Quiz.Compute(new(UnitSystem.Metric, seed, trap, 0));
+            marked.Right.ShouldBe(false);
+            Quiz.Compute(new(UnitSystem.Metric, seed, trap, marked.Expected)).Right.ShouldBe(true);
+            var question = QuizQuestion.Draw(seed, trap, Speaker.Metric);
+            question.Naive!.Value.Answer.ShouldBeLessThanOrEqualTo(100);
+            Treat.Compute(question.Treat).Outcome.ShouldNotBe(TreatOutcome.Refused);
+            ChemicalProfiles.All.ShouldContain(p => p.Id == question.Treat.Method);
+        }, iter: 500);
+
+    [Fact]
+    public void Bad_fields_are_named() =>
+        Should.Throw<BadInputException>(() => Quiz.Compute(new(null, -3, Skill.Carry, -1))).Errors.Select(e => e.Field).ShouldBe(["seed", "answer", "trap"]);
+}
