@@ -75,6 +75,11 @@ if (Wants("camp"))
     CampTimes.Print();
 }
 
+if (Wants("drills"))
+{
+    DrillTimes.Print();
+}
+
 if (Wants("books"))
 {
     var (small, big) = (BigBook.Measure(1_000), BigBook.Measure(100_000));

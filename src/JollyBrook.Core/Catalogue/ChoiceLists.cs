@@ -13,6 +13,7 @@ namespace JollyBrook.Core.Catalogue;
 public sealed record ChoiceLists(
     IReadOnlyList<Choice> SourceKinds,
     IReadOnlyList<SourceKind> CaughtKinds,
+    IReadOnlyList<SourceKind> UntreatedKinds,
     IReadOnlyList<Choice> Flows,
     IReadOnlyList<SignChoice> Signs,
     IReadOnlyList<Choice> YesNo,
@@ -49,6 +50,7 @@ internal static class ChoiceListMaker
             new(ContractName.Of(SourceKind.Unknown), "Not known", ""),
         ],
         [.. Enum.GetValues<SourceKind>().Where(k => Sources.SourceKinds.IsCaught(k))],
+        [.. Enum.GetValues<SourceKind>().Where(k => Sources.SourceKinds.MayBeUntreated(k))],
         [
             new(ContractName.Of(SourceFlow.Flowing), "Flows", ""), new(ContractName.Of(SourceFlow.Slow), "Hardly moves", ""),
             new(ContractName.Of(SourceFlow.Stagnant), "Stagnant", ""), new(ContractName.Of(SourceFlow.Unknown), "Not known", "counts as standing"),

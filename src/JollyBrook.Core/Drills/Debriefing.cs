@@ -114,7 +114,7 @@ internal sealed class Debriefing(Scene scene, BetterHand better, DrillAnswers an
             var (unit, detail) = (played.LastResult.Headline, played.LastResult.Detail as ChemicalResult);
             _steps.Add(new(
                 Skill.Dose, given >= asked && !tooStrong, Speaker.Number(given, 1), unit,
-                given < asked ? $"Too little{(detail?.Dose?.Why is { } why ? $": {why}" : "")}."
+                given < asked ? $"Too little{(detail?.Dose is { } floor ? $": {floor.Why ?? floor.LabelWords}" : "")}."
                 : tooStrong ? "Stronger than the label allows for this water." : detail?.Dose is { } dose ? $"{dose.LabelWords}; whole units, rounded up." : "As much as this water needs.",
                 asked > 0 ? (given - asked) / asked * 100 : null));
             if (tooStrong)
@@ -134,8 +134,18 @@ internal sealed class Debriefing(Scene scene, BetterHand better, DrillAnswers an
         }
     }
 
-    private static List<string> Supplies(Played played) =>
-        [.. played.Results.SelectMany(r => r.Supplies).Select(s => s.Words)];
+    /// <summary>What the barriers took; of a chemical or a lamp as much as the learner gave.</summary>
+    private List<string> Supplies(Played played)
+    {
+        var given = (int)Math.Round(answers.Dose ?? 0);
+        var last = played.Last switch
+        {
+            ChemicalBarrier chemical => [DoseWords.Of(chemical.Profile.Form, given)],
+            { Stage: BarrierStage.Light } => [$"{given} cycles"],
+            _ => played.LastResult.Supplies.Select(s => s.Words),
+        };
+        return [.. played.Results.SkipLast(1).SelectMany(r => r.Supplies).Select(s => s.Words), .. last];
+    }
 
     private string Gravest(SceneSource source) => better.Verdicts[source.Id].Reasons is [{ } first, ..] ? first.Reason : "Nothing speaks against it.";
 
@@ -187,7 +197,7 @@ internal sealed class Debriefing(Scene scene, BetterHand better, DrillAnswers an
         if (better.Treatment is { } treatment)
         {
             steps.Add($"{better.Source!.Name}: {SourceVerdict.Words(better.Verdicts[better.Source.Id].Verdict).ToLowerInvariant()}");
-            steps.AddRange(treatment.Steps.Where(s => s.Kind is not (StepKind.Flavour or StepKind.Drink)).Select(s => s.Minutes > 0 ? $"{s.Title}: {Speaker.Minutes(s.Minutes)}" : s.Title));
+            steps.AddRange(treatment.Steps.Where(s => s.Kind is not (StepKind.Flavour or StepKind.Drink)).Select(s => s.Minutes > 0 && !s.Title.Contains(Speaker.Minutes(s.Minutes), StringComparison.Ordinal) ? $"{s.Title}: {Speaker.Minutes(s.Minutes)}" : s.Title));
         }
 
         if (better.Carry is { } carry && !better.Refuses)

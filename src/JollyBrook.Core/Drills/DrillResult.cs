@@ -30,7 +30,7 @@ public sealed record DrillResult(DrillKind? Kind, double? Seed, double? Level, S
 
     public static readonly IReadOnlyList<Field> Fields = [KindField, DrillFields.Seed, DrillFields.Level, AtField, SkillsField];
 
-    public bool Passed => Skills!.All(s => s.Passed == true);
+    internal bool Passed => Skills!.All(s => s.Passed == true);
 
     /// <exception cref="BadInputException">A field is missing or out of its range.</exception>
     public static void Check(DrillResult result)

@@ -53,7 +53,7 @@ internal static class SceneKit
 
     /// <summary>A piece as its owner reads it, label and all.</summary>
     public static string Line(KitItem item) => item.Product is { } product
-        ? $"{item.Name}: {ChemicalProfiles.All.First(p => p.Id == product.ProfileId) switch { var p => $"{p.Dose.Words}; {p.Wait.Words}" }}"
+        ? $"{item.Name}, best before {product.BestBefore:yyyy-MM}: {ChemicalProfiles.All.First(p => p.Id == product.ProfileId) switch { var p => $"{p.Dose.Words}; {p.Wait.Words}" }}"
         : item.Name!;
 
     private static KitEntry Chemical(Dice dice, string profileId, string id, DateOnly today, bool past)
@@ -61,7 +61,7 @@ internal static class SceneKit
         var profile = ChemicalProfiles.All.First(p => p.Id == profileId);
         var best = today.AddDays(past ? -dice.Whole(40, 300) : dice.Whole(60, 600));
         return new(id, new KitItem(
-            KitItemKind.Product, $"{profile.Name}, best before {best:yyyy-MM}", Product: new ProductSpec(profileId, best, Left: past ? 10 : 40)));
+            KitItemKind.Product, profile.Name, Product: new ProductSpec(profileId, best, Left: past ? 10 : 40)));
     }
 
     private static KitEntry Stove(Dice dice)

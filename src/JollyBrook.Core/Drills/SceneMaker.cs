@@ -57,17 +57,18 @@ internal static class SceneMaker
     private static IReadOnlyList<WaterAhead> Ahead(Dice dice, int level)
     {
         SourceClass[] doubtful = [SourceClass.SeasonalLate, SourceClass.SeasonalInSeason, SourceClass.Seep, SourceClass.ReportedDry];
-        SourceClass[] sure = [SourceClass.Perennial, SourceClass.Lake];
+        (string Name, SourceClass Class)[] sure = [("Deep spring", SourceClass.Perennial), ("Chapel spring", SourceClass.Perennial), ("Heron tarn", SourceClass.Lake)];
+        var (name, kind) = dice.Of(sure);
         var first = dice.Between(1.5, 3.5, 0.5);
         if (level < DrillLevels.Most)
         {
-            return [new("Stony gill", first, 0, dice.Of(doubtful)), new("Deep spring", dice.Between(first + 1.5, 7, 0.5), 0, dice.Of(sure))];
+            return [new("Stony gill", first, 0, dice.Of(doubtful)), new(name, dice.Between(first + 1.5, 7, 0.5), 0, kind)];
         }
 
         var second = dice.Between(first + 2, 7, 0.5);
         return
         [
-            new("Stony gill", first, 0, dice.Of(doubtful)), new("Ledge seep", second, 0, SourceClass.Seep), new("Chapel well", dice.Between(second + 2, 13, 0.5), 1, dice.Of(sure)),
+            new("Stony gill", first, 0, dice.Of(doubtful)), new("Ledge seep", second, 0, SourceClass.Seep), new(name, dice.Between(second + 2, 13, 0.5), 1, kind),
             new("Shore rill", 24, 3, dice.Of(doubtful)),
         ];
     }

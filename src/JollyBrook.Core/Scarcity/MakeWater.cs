@@ -82,7 +82,8 @@ public static class MakeWater
         intake.Optional(MakeFields.Need, request.NeedLPerDay);
         intake.Optional(SnowFields.Temperature, request.Snow?.TemperatureC);
         var burner = request.Burner is null ? null : intake.Listed(MakeFields.Burner, request.Burner, Burners.All, b => b.Id);
-        var pot = request.Pot is null ? null : BoilSetup.Check(new BoilOptions(Pot: request.Pot), intake, []).Pot;
+        // Who carries a burner carries something to set on it.
+        var pot = request.Pot is not null ? BoilSetup.Check(new BoilOptions(Pot: request.Pot), intake, []).Pot : burner is null ? null : Pot.Assumed;
         // An open fire's wood has no end that could be weighed.
         var fuel = burner?.Id == Burners.OpenFireId ? null : request.FuelG;
         return new Place(
@@ -191,6 +192,11 @@ public static class MakeWater
         if (request.Soil is null or Soil.Unknown && request.Features?.Contains(PlaceFeature.BesideWater) == true)
         {
             all.Add(new("soil", "Soil not known: dug as far off as in sand."));
+        }
+
+        if (request.Pot is null && request.Burner is not null)
+        {
+            all.Add(new("pot", $"Pot not told: taken as {Pot.Assumed.CapacityL} L of aluminium."));
         }
 
         if (request.FuelG is null && request.Burner is not null && request.Burner != Burners.OpenFireId)

@@ -11,7 +11,8 @@ internal static class StageWords
     public static string Headline(Standing at, Speaker say) => at.Stage switch
     {
         0 when at.HereTreatable => "There is water here: treat it and drink",
-        0 => $"Enough: {Lower(at.Choices[0].Name)}, {say.Of(Quantity.Volume, Math.Max(0, at.Choices[0].LeftL ?? 0))} to spare",
+        0 when at.Choices[0].Kind == WayOutKind.Stay => $"Enough to wait for help, with {say.Of(Quantity.Volume, Math.Max(0, at.Choices[0].LeftL ?? 0))} to spare",
+        0 => $"Enough: to {at.Choices[0].Sources[0].Name} with {say.Of(Quantity.Volume, Math.Max(0, at.Choices[0].LeftL ?? 0))} to spare",
         1 => $"Tight: {Hours(at.InHandL / at.Need.NowLPerH)} of walking left",
         2 => $"Short: {Hours(at.InHandL / at.Need.NowLPerH)} of walking, {Hours(at.InHandL / at.Need.RestLPerH)} at rest",
         _ => at.InHandL <= 0 ? "No water left" : $"Very short: {Hours(at.InHandL / at.Need.RestLPerH)} left at rest",
@@ -76,6 +77,4 @@ internal static class StageWords
         at.Spared[0].LeftL is { } left ? say.Of(Quantity.Volume, Math.Max(0, -left)) : $"no water is known to be in reach, so {say.Of(Quantity.Volume, at.Need.RestLPerH * 24)} a day at rest";
 
     private static string Hours(double hours) => Speaker.Minutes(Math.Floor(hours * 60));
-
-    private static string Lower(string words) => char.ToLowerInvariant(words[0]) + words[1..];
 }

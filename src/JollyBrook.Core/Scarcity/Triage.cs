@@ -12,6 +12,8 @@ public static class Triage
     /// <summary>A chance that is not told is that of a seep (pick: no better than a coin).</summary>
     public const double UntoldChance = 0.5;
 
+    private const double HereKm = 0.05;
+
 
     public static IReadOnlyList<Field> Fields => TriageFields.All;
 
@@ -37,9 +39,32 @@ public static class Triage
             intake.Optional(TriageFields.Minutes, source.Minutes);
         }
 
+        intake.Optional(TriageFields.Along, request.AlongKm);
+        foreach (var entry in request.Trip ?? [])
+        {
+            entry.Source.Check(intake);
+        }
+
         var here = Here(request, intake);
         intake.ThrowIfWrong();
-        return Answer(request, inHand, Need.Of(request, effort), here, intake.Say);
+        var need = Need.Of(request, effort);
+        return Answer(request with { Sources = [.. request.Sources ?? [], .. OfTrip(request, need.SpeedKmH)] }, inHand, need, here, intake.Say);
+    }
+
+    /// <summary>The trip's sources as they lie from here, with the walk off the line to each. One that is here is neither ahead nor behind.</summary>
+    private static IEnumerable<NearSource> OfTrip(TriageRequest request, double speedKmH)
+    {
+        var here = request.AlongKm ?? 0;
+        foreach (var (_, source) in request.Trip ?? [])
+        {
+            var km = source.AlongKm!.Value - here;
+            if (Math.Abs(km) >= HereKm)
+            {
+                yield return new NearSource(
+                    source.Name, km > 0 ? Direction.Ahead : Direction.Behind, Math.Abs(km), source.ChanceOfRunning(request.Now),
+                    (Math.Abs(km) / speedKmH * 60) + (source.DetourMinutes ?? 0), source.DoNotUse);
+            }
+        }
     }
 
     /// <summary>The water here, judged; null where there is none.</summary>

@@ -70,10 +70,14 @@ public sealed record NearSource(
 /// <param name="HereWater">What it is like.</param>
 /// <param name="Means">What there is to treat it with.</param>
 /// <param name="Signs">How the body shows it.</param>
+/// <param name="Trip">A trip's sources, which join those of <paramref name="Sources"/>.</param>
+/// <param name="AlongKm">Where the party is along that trip, km, 0 to 5 000; its start when left out.</param>
+/// <param name="Now">The time now, for the age of reports.</param>
 public sealed record TriageRequest(
     UnitSystem? Units, double? InHandL, double? NeedLPerH = null, double? People = null, IReadOnlyList<WalkerEntry>? Walkers = null,
     IReadOnlyList<SweatTestEntry>? Tests = null, Effort? Effort = null, IReadOnlyList<NearSource>? Sources = null, double? HelpHours = null,
-    bool? NoHelp = null, bool? WaterHere = null, SourceInput? Here = null, WaterInput? HereWater = null, Means? Means = null, BodySigns? Signs = null);
+    bool? NoHelp = null, bool? WaterHere = null, SourceInput? Here = null, WaterInput? HereWater = null, Means? Means = null, BodySigns? Signs = null,
+    IReadOnlyList<TripSourceEntry>? Trip = null, double? AlongKm = null, DateTimeOffset? Now = null);
 
 internal static class TriageFields
 {
@@ -95,9 +99,11 @@ internal static class TriageFields
 
     public static readonly NumberField Minutes = new("sources.minutes", "Walk to the water", Quantity.Duration, 0, 10000, "Or leave it out: the pace gives it.");
 
+    public static readonly NumberField Along = new("alongKm", "Where you are along the trip", Quantity.Distance, 0, 5000, "Measure it on the map.");
+
     public static IReadOnlyList<Field> All =>
     [
-        ChoiceField.Of<UnitSystem>("units", "Units"), InHand, Need, People, Help, Distance, Chance, Minutes, .. Effort.FieldsAt("effort"), .. SourceFields.All,
+        ChoiceField.Of<UnitSystem>("units", "Units"), InHand, Need, People, Help, Distance, Chance, Minutes, Along, new InstantField("now", "The time now"), .. Effort.FieldsAt("effort"), .. SourceFields.All,
         .. WaterFields.All, ChoiceField.Of<Means>("means", "What there is to treat with"), ChoiceField.Of<BodySigns>("signs", "Signs"),
         ChoiceField.Of<Direction>("sources.direction", "Direction"),
     ];

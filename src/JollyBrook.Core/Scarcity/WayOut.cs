@@ -66,10 +66,10 @@ internal static class WayOut
             {
                 var (needed, chance) = (s.Hours * lPerH, s.Source.Chance ?? Triage.UntoldChance);
                 var left = inHand - needed;
-                var name = string.IsNullOrWhiteSpace(s.Source.Name) ? (kind == WayOutKind.On ? "Next water" : "Last water") : s.Source.Name;
+                var name = string.IsNullOrWhiteSpace(s.Source.Name) ? (kind == WayOutKind.On ? "the next water" : "the last water") : s.Source.Name;
                 return (Needed: needed, On: new SourceOnWay(
                     name, s.Source.DistanceKm!.Value, s.Hours, chance, left, Reach(inHand, needed, need.Deviation),
-                    $"{name}: {say.Of(Quantity.Distance, s.Source.DistanceKm.Value)}, {Speaker.Minutes(s.Hours * 60)}, runs {SourceReliability.Percent(chance)} % · {Left(left, say)}"));
+                    $"{Capital(name)}: {say.Of(Quantity.Distance, s.Source.DistanceKm.Value)}, {Speaker.Minutes(s.Hours * 60)}, runs {SourceReliability.Percent(chance)} % · {Left(left, say)}"));
             }).ToList();
         var title = kind == WayOutKind.On ? "On to the next water" : "Back to the last water";
         if (sources.Count == 0)
@@ -81,7 +81,7 @@ internal static class WayOut
         var first = sources[0];
         return new WayOutAnswer(
             kind, title, shortOf, first.On.Hours, first.Needed, first.On.LeftL, [.. sources.Select(s => s.On)],
-            $"{first.On.Name} needs {say.Of(Quantity.Volume, first.Needed)}: {Left(first.On.LeftL, say)}. Runs short with {Percent(shortOf)} %.");
+            $"{Capital(first.On.Name)} needs {say.Of(Quantity.Volume, first.Needed)}: {Left(first.On.LeftL, say)}. Runs short with {Percent(shortOf)} %.");
     }
 
     private static WayOutAnswer Stay(TriageRequest request, double inHand, Need need, Speaker say)
@@ -89,7 +89,7 @@ internal static class WayOut
         const string title = "Stay in the shade for help";
         if (request.HelpHours is not { } hours || request.NoHelp == true)
         {
-            return new WayOutAnswer(WayOutKind.Stay, title, 1, null, null, null, [], $"No help is known to come; at rest the water lasts {Speaker.Minutes(inHand / need.RestLPerH * 60)}.");
+            return new WayOutAnswer(WayOutKind.Stay, title, 1, null, null, null, [], $"No help is known to come; at rest the water lasts {Speaker.Minutes(Math.Floor(inHand / need.RestLPerH * 60))}.");
         }
 
         var needed = hours * need.RestLPerH;
@@ -98,6 +98,8 @@ internal static class WayOut
             WayOutKind.Stay, title, shortOf, hours, needed, inHand - needed, [],
             $"Help in {Speaker.Minutes(hours * 60)} needs {say.Of(Quantity.Volume, needed)}: {Left(inHand - needed, say)}. Runs short with {Percent(shortOf)} %.");
     }
+
+    private static string Capital(string words) => char.ToUpperInvariant(words[0]) + words[1..];
 
     private static string Left(double litres, Speaker say) =>
         litres >= 0 ? $"{say.Of(Quantity.Volume, litres)} left" : $"short by {say.Of(Quantity.Volume, -litres)}";

@@ -30,6 +30,9 @@ public static class SourceKinds
 {
     /// <summary>Caught rather than drawn: it has no flow, no upstream, and no rain washes the ground into it.</summary>
     public static bool IsCaught(SourceKind? kind) => kind is SourceKind.Snow or SourceKind.Rain or SourceKind.Distilled or SourceKind.FromPlants;
+
+    /// <summary>Whether it may be clean enough to be drunk as it is by the traveller's own choice.</summary>
+    public static bool MayBeUntreated(SourceKind? kind) => kind is SourceKind.Snow or SourceKind.Rain or SourceKind.Distilled;
 }
 
 /// <summary>How the water moves.</summary>

@@ -28,7 +28,7 @@ public static class SourceJudge
         reasons.AddRange(OfPlace(source));
         reasons.AddRange(OfWater(water));
         var foulSigns = signs.Any(s => s.Seen is Sighting.Carcass or Sighting.Stock or Sighting.CampOrToilet);
-        var standing = source.Flow is SourceFlow.Stagnant;
+        var standing = source.Flow is SourceFlow.Stagnant && !SourceKinds.IsCaught(source.Kind);
         var cares = reasons.Count(r => r.Weight == "care");
         var verdict = reasons.Any(r => r.Weight == "stop") ? Verdict.DoNotUse
             : (standing && foulSigns) || cares >= CaresToLastResort ? Verdict.LastResort
@@ -53,6 +53,11 @@ public static class SourceJudge
             yield return new("spring", "good", "A spring head: the ground has held much back, not all.", "");
         }
 
+        if (SourceKinds.IsCaught(source.Kind))
+        {
+            yield break;
+        }
+
         switch (source.Flow)
         {
             case SourceFlow.Stagnant:
@@ -61,7 +66,7 @@ public static class SourceJudge
             case SourceFlow.Flowing:
                 yield return new("flowing", "good", "It flows.", "");
                 break;
-            case null or SourceFlow.Unknown when !SourceKinds.IsCaught(source.Kind):
+            case null or SourceFlow.Unknown:
                 yield return new("flow-unknown", "unknown", "Flow not known: counted as standing.", "See whether a leaf drifts on it.");
                 break;
         }
@@ -70,7 +75,7 @@ public static class SourceJudge
         {
             yield return new("rain", "care", "Heavy rain or melt in the last day: it has washed the ground into the water.", "Wait a day, or draw from a spring.");
         }
-        else if (source.RainLastDay is null or YesNo.Unknown && !SourceKinds.IsCaught(source.Kind))
+        else if (source.RainLastDay is null or YesNo.Unknown)
         {
             yield return new("rain-unknown", "unknown", "Rain in the last day not known: counted as rained.", "Look for fresh mud and debris along the edge.");
         }

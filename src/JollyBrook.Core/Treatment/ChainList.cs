@@ -45,8 +45,9 @@ public sealed record ChainOrder(ChainSort Sort, string Name, IReadOnlyList<strin
 /// <param name="BestReason">Why it is on top.</param>
 /// <param name="Chains">All of them, best first.</param>
 /// <param name="Orders">The same in other orders.</param>
+/// <param name="MayAcceptUntreated">Whether it may be drunk as it is: the traveller has chosen so, and this water is of that kind.</param>
 public sealed record ChainListResponse(
-    string? Best, string BestReason, IReadOnlyList<ChainSummary> Chains, IReadOnlyList<ChainOrder> Orders);
+    string? Best, string BestReason, IReadOnlyList<ChainSummary> Chains, IReadOnlyList<ChainOrder> Orders, bool MayAcceptUntreated);
 
 /// <summary>The calculation "chains".</summary>
 public static class ChainList
@@ -67,7 +68,8 @@ public static class ChainList
                 Order(ChainSort.LeastWork, "Least work", chains.OrderBy(Chains.Rank).ThenBy(c => c.HandsOnMinutes)),
                 Order(ChainSort.LeastSupplies, "Least supplies", chains.OrderBy(Chains.Rank).ThenBy(c => c.SupplyWeight)),
                 Order(ChainSort.BestTaste, "Best taste", chains.OrderBy(Chains.Rank).ThenBy(c => c.Taste)),
-            ]);
+            ],
+            situation.MayAcceptUntreated);
     }
 
     public static string TasteWords(Taste taste) => taste switch

@@ -6,10 +6,12 @@ import { BodyRoom } from '../rooms/body/BodyRoom';
 import { BookRoom } from '../rooms/book/BookRoom';
 import { ChooseRoom } from '../rooms/choose/ChooseRoom';
 import { DayRoom } from '../rooms/day/DayRoom';
+import { DrillsRoom } from '../rooms/drills/DrillsRoom';
 import { JoinRoom } from '../rooms/join/JoinRoom';
 import { KitRoom } from '../rooms/kit/KitRoom';
 import { NowRoom } from '../rooms/now/NowRoom';
 import { RouteRoom } from '../rooms/route/RouteRoom';
+import { ScarceRoom } from '../rooms/scarce/ScarceRoom';
 import { SettingsRoom } from '../rooms/settings/SettingsRoom';
 import { WordsRoom } from '../rooms/words/WordsRoom';
 import { TreatRoom } from '../rooms/treat/TreatRoom';
@@ -31,6 +33,8 @@ const router = createBrowserRouter([
       { path: '/body/:id?/:page?', element: <BodyRoom /> },
       { path: '/kit/:id?', element: <KitRoom /> },
       { path: '/book/:id?', element: <BookRoom /> },
+      { path: '/scarce/:page?', element: <ScarceRoom /> },
+      { path: '/drills/:page?', element: <DrillsRoom /> },
       { path: '/words', element: <WordsRoom /> },
       { path: '/settings/:page?', element: <SettingsRoom /> },
       { path: '/choose', element: <ChooseRoom /> },

@@ -21,10 +21,11 @@ export function SideRail({ here }: { here: string }) {
         px: 1,
         display: 'flex',
         flexDirection: 'column',
-        gap: 1,
+        gap: 0.5,
+        overflowY: 'auto',
       }}
     >
-      <Box sx={{ textAlign: 'center', pb: 1.5 }}>
+      <Box sx={{ textAlign: 'center', pb: 1 }}>
         <Box component="img" src="/drop.svg" alt="" sx={{ width: 40, height: 40 }} />
         <Typography sx={{ fontWeight: 750, lineHeight: 1.1, fontSize: '1rem' }}>Jolly Brook</Typography>
       </Box>
@@ -36,7 +37,8 @@ export function SideRail({ here }: { here: string }) {
           aria-current={path === here ? 'page' : undefined}
           sx={{
             flexDirection: 'column',
-            minHeight: 64,
+            minHeight: 56,
+            flexShrink: 0,
             borderRadius: 2,
             gap: 0.25,
             ...(path === here && { bgcolor: 'primary.main', color: 'primary.contrastText' }),

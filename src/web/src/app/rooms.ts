@@ -2,8 +2,10 @@ import EventNote from '@mui/icons-material/EventNote';
 import Backpack from '@mui/icons-material/Backpack';
 import AutoStories from '@mui/icons-material/AutoStories';
 import DirectionsWalk from '@mui/icons-material/DirectionsWalk';
+import School from '@mui/icons-material/School';
 import LocalDrink from '@mui/icons-material/LocalDrink';
 import Terrain from '@mui/icons-material/Terrain';
+import InvertColorsOff from '@mui/icons-material/InvertColorsOff';
 import Timer from '@mui/icons-material/Timer';
 import Tune from '@mui/icons-material/Tune';
 
@@ -16,5 +18,7 @@ export const rooms = [
   { path: '/body', name: 'Body', shortcut: 'y', Icon: DirectionsWalk, inBar: false },
   { path: '/kit', name: 'Kit', shortcut: 'k', Icon: Backpack, inBar: true },
   { path: '/book', name: 'Book', shortcut: 'b', Icon: AutoStories, inBar: true },
+  { path: '/scarce', name: 'Scarce', shortcut: 'w', Icon: InvertColorsOff, inBar: false },
+  { path: '/drills', name: 'Drills', shortcut: 'd', Icon: School, inBar: false },
   { path: '/settings', name: 'Settings', shortcut: ',', Icon: Tune, inBar: true },
 ] as const;

@@ -28,7 +28,13 @@ export type CalculationName =
   | 'book-import'
   | 'learn'
   | 'look-back'
-  | 'body-watch';
+  | 'body-watch'
+  | 'water-short'
+  | 'make-water'
+  | 'call-for-help'
+  | 'drill'
+  | 'quiz'
+  | 'drill-progress';
 
 type Post<N extends CalculationName> = paths[`/api/calc/${N}`]['post'];
 
@@ -63,3 +69,9 @@ export type Plan = Schema<'PlanResponse'>;
 export type HowSure = Schema<'HowSureResponse'>;
 
 export type ReadRoute = Schema<'ReadRoute'>;
+
+export type Triage = Schema<'TriageResponse'>;
+
+export type WaterWay = Schema<'WayAnswer'>;
+
+export type Drill = Schema<'DrillResponse'>;

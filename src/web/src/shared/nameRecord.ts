@@ -23,6 +23,8 @@ export function nameRecord(kind: string, body: unknown): string {
       return 'A line of the book';
     case 'day':
       return `Day: ${(body as Bodies['day'] | undefined)?.name ?? 'one'}`;
+    case 'drill-result':
+      return 'A drill';
     case 'settings':
       return 'Your settings';
     default:

@@ -49,3 +49,8 @@ export function figure(value: number): string {
 export function wholePercent(chance: number): string {
   return plain(Math.floor(chance * 100 + 1e-9), 0);
 }
+
+/** A chance of harm in whole per cent, never rounded down. */
+export function wholePercentUp(chance: number): string {
+  return plain(Math.ceil(chance * 100 - 1e-9), 0);
+}

@@ -10,9 +10,16 @@ export interface Settings {
   theme: NonNullable<Schema<'ScreenTheme'>>;
   countViruses: boolean;
   shortcuts: boolean;
+  emergencyContact: string;
 }
 
-const untilChosen: Settings = { units: 'metric', theme: 'paper', countViruses: true, shortcuts: true };
+const untilChosen: Settings = {
+  units: 'metric',
+  theme: 'paper',
+  countViruses: true,
+  shortcuts: true,
+  emergencyContact: '',
+};
 
 interface LocalData {
   settings: Settings;

@@ -15,6 +15,7 @@ export interface Bodies {
   'sweat-test': Schema<'SweatTest'>;
   'book-entry': Schema<'BookEntry'>;
   day: Schema<'DayBook'>;
+  'drill-result': Schema<'DrillResult'>;
 }
 
 export type Kind = keyof Bodies;

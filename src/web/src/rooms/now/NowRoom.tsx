@@ -86,6 +86,9 @@ function FieldLinks() {
       <Button component={Link} to="/day" variant="outlined">
         The day’s schedule
       </Button>
+      <Button component={Link} to="/scarce" variant="outlined">
+        Water is short
+      </Button>
     </Stack>
   );
 }

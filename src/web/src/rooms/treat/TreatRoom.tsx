@@ -1,6 +1,6 @@
 import { Box, Button, Stack, Typography } from '@mui/material';
 import { useEffect, useRef } from 'react';
-import { useNavigate } from 'react-router';
+import { useLocation, useNavigate } from 'react-router';
 import { rememberAsked } from '../../core/askedLast';
 import { calculate } from '../../core/core';
 import { useCatalogue } from '../../core/CatalogueContext';
@@ -16,6 +16,7 @@ import { useTripSources } from '../../store/trip';
 import { AnswerDetails } from './answer/AnswerDetails';
 import { AnswerHead } from './answer/AnswerHead';
 import { ChainPicker } from './choose/ChainPicker';
+import type { Draft } from './draft';
 import { fieldErrors } from './fieldErrors';
 import { isKnownMethod } from './knownMethod';
 import { MethodForms } from './method/MethodForms';
@@ -39,7 +40,12 @@ function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
   const now = useNowMinute();
   const trip = useTripSources() ?? [];
   const book = useLoggingBook();
-  const form = useDraft(kit);
+  const handed = (useLocation().state as { draft?: Partial<Draft> } | null)?.draft ?? null;
+  const form = useDraft(kit, handed);
+  useEffect(() => {
+    // Taken over once: a reload must not bring it back over what was entered since.
+    if (handed !== null) void navigate('/treat', { replace: true, state: null });
+  }, [handed, navigate]);
   const starting = useRef(false);
   // A way that the kit no longer holds gives place to the best one.
   const draft = isKnownMethod(form.draft, kit, catalogue) ? form.draft : { ...form.draft, method: null };
@@ -115,7 +121,7 @@ function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
             list={list}
             chosen={answer?.method ?? null}
             kitTreats={kitTreats(kit)}
-            untreated={draft.acceptUntreated && canBeUntreated(draft.sourceKind, draft.snowKind)}
+            untreated={list?.mayAcceptUntreated === true}
           />
         )}
         <MethodForms form={form} kit={kit} errors={errors} parts={parts} snow={isSnow(draft)} />
@@ -156,9 +162,6 @@ function localDay(instant: string): string {
 }
 
 const mustClear = (code: string | undefined) => code === 'muddy' || code === 'too-cloudy-for-light';
-
-const canBeUntreated = (kind: string | null, snow: string | null) =>
-  kind === 'rain' || (kind === 'snow' && snow === 'fresh');
 
 function placeName(here: string | null, trip: Kept<'trip-source'>[], kind: string | null): string {
   return trip.find((source) => source.id === here)?.body.name ?? kind ?? 'stream';

@@ -111,7 +111,7 @@ export function toJudge(
 function source(draft: Draft): Schema<'SourceInput'> {
   return {
     kind: draft.sourceKind,
-    flow: isSnow(draft) || draft.sourceKind === 'rain' ? 'unknown' : draft.flow,
+    flow: draft.flow,
     seen: draft.seen,
     upstreamWalked: draft.upstreamWalked,
     rainLastDay: draft.rainLastDay,

@@ -13,14 +13,15 @@ export interface DraftStore {
   reset: () => void;
 }
 
-/** The draft of the Treat room, kept through a reload. */
-export function useDraft(kit: Kept<'kit-item'>[]): DraftStore {
+/** The draft of the Treat room, kept through a reload; what another room hands over comes on top. */
+export function useDraft(kit: Kept<'kit-item'>[], handed: Partial<Draft> | null): DraftStore {
   const catalogue = useCatalogue();
   const key = `jolly-brook-treat-${useStore().db.storeId}`;
   const [draft, setDraft] = useState<Draft>(() => {
     const fresh = freshDraft(catalogue, kit);
     const kept = localStorage.getItem(key);
-    return kept === null ? fresh : { ...fresh, ...(JSON.parse(kept) as Partial<Draft>) };
+    const before = kept === null ? fresh : { ...fresh, ...(JSON.parse(kept) as Partial<Draft>) };
+    return handed === null ? before : withPart(before, handed);
   });
   useEffect(() => {
     // Defaults alone are not kept: they follow the kit.
@@ -30,13 +31,12 @@ export function useDraft(kit: Kept<'kit-item'>[]): DraftStore {
 
   return {
     draft,
-    set: (part) =>
-      setDraft((now) => ({
-        ...now,
-        ...part,
-        touched: [...new Set([...now.touched, ...Object.keys(part)])],
-      })),
+    set: (part) => setDraft((now) => withPart(now, part)),
     isDefault: (field) => !draft.touched.includes(field),
     reset: () => setDraft(freshDraft(catalogue, kit)),
   };
+}
+
+function withPart(draft: Draft, part: Partial<Draft>): Draft {
+  return { ...draft, ...part, touched: [...new Set([...draft.touched, ...Object.keys(part)])] };
 }

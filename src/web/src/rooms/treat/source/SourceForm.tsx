@@ -20,7 +20,7 @@ interface Props {
 /** The place: what is seen of it, and at once what to make of it. */
 export function SourceForm({ form: { draft, set, isDefault }, trip, judgement }: Props) {
   const { lists } = useCatalogue();
-  const still = draft.sourceKind === 'snow' || draft.sourceKind === 'rain';
+  const still = lists.caughtKinds.includes(draft.sourceKind);
   const running = ['stream', 'river', 'unknown'].includes(draft.sourceKind);
   return (
     <Section title="The source">

@@ -1,4 +1,5 @@
-import { Box, Typography } from '@mui/material';
+import { Box, Button, Typography } from '@mui/material';
+import { Link } from 'react-router';
 import type { Judgement } from '../../../core/contract';
 import { verdictLooks } from './verdictLooks';
 
@@ -19,6 +20,13 @@ export function VerdictPanel({ judgement }: { judgement: Judgement }) {
       </Box>
       <Typography>{judgement.explanation}</Typography>
       {judgement.goOn && <Typography sx={{ fontWeight: 700 }}>{judgement.goOn}</Typography>}
+      {judgement.verdict === 'doNotUse' && (
+        <Box>
+          <Button component={Link} to="/scarce" variant="outlined">
+            No other water within reach?
+          </Button>
+        </Box>
+      )}
       {judgement.reasons.length > 0 && (
         <Box component="ul" aria-label="Reasons" sx={{ m: 0, pl: 2.5 }}>
           {judgement.reasons.map((reason) => (

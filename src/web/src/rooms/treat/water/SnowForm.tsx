@@ -38,7 +38,7 @@ export function SnowForm({
   );
 }
 
-/** The school that drinks fresh clean snow, or rain off a clean sheet, as it is. */
+/** The school that drinks fresh clean snow, rain off a clean sheet or clean distillate as it is. */
 export function AcceptUntreated({ form: { draft, set } }: { form: DraftStore }) {
   return (
     <FormControlLabel

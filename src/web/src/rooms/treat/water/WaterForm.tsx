@@ -65,7 +65,7 @@ export function WaterForm({ form, kit, errors, place }: Props) {
         error={errors('water.volumeL')}
       />
       {snow && <SnowForm form={form} errors={errors} />}
-      {(snow || draft.sourceKind === 'rain') && <AcceptUntreated form={form} />}
+      {catalogue.lists.untreatedKinds.includes(draft.sourceKind) && <AcceptUntreated form={form} />}
       <ClarityEntry form={form} errors={errors} />
       <ChoiceGroup
         label="Colour"

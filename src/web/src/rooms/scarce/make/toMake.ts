@@ -1,0 +1,37 @@
+import type { Request, Schema } from '../../../core/contract';
+import type { Kept } from '../../../store/records';
+import { noBurner, number, type Draft } from '../draft';
+
+/** What is asked of the core about making water here; the pot is the kit's first, the worker the party's first. */
+export function toMake(
+  draft: Draft,
+  units: Schema<'UnitSystem'>,
+  kit: Kept<'kit-item'>[],
+  walkers: Kept<'walker'>[],
+): Request<'make-water'> {
+  const pot = kit.find(({ body }) => body.kind === 'pot')?.body;
+  const withFire = draft.burner !== noBurner;
+  const onSnow = draft.features.includes('snow');
+  return {
+    units,
+    airTemperatureC: number(draft.air),
+    humidityPercent: number(draft.humidity),
+    sun: draft.sun,
+    season: draft.season,
+    rainMm: number(draft.rainMm),
+    features: draft.features,
+    soil: draft.soil,
+    sheetM2: number(draft.sheetM2),
+    bags: number(draft.bags),
+    burner: withFire ? draft.burner : null,
+    fuelG: withFire ? number(draft.fuelG) : null,
+    pot: pot
+      ? { capacityL: pot.volumeL ?? null, massKg: pot.massKg ?? null, material: pot.material ?? null }
+      : null,
+    snow: onSnow ? { kind: draft.snowKind, temperatureC: number(draft.snowC) } : null,
+    hours: number(draft.hours),
+    walker: walkers[0]?.body ?? null,
+    needLPerDay: number(draft.needLPerDay),
+    chosen: draft.chosen,
+  };
+}

@@ -1,0 +1,86 @@
+import { Box, Typography } from '@mui/material';
+import type { Schema } from '../../../core/contract';
+import { Section } from '../../../shared/Section';
+import { useCatalogue } from '../../../core/CatalogueContext';
+import { show, wholePercentUp } from '../../../shared/units';
+
+type Choice = Schema<'WayOutAnswer'>;
+
+interface Props {
+  choices: Choice[];
+  inHandL: number;
+}
+
+/** On, back and stay side by side: what each needs against the water in hand, and how often it runs short. */
+export function WaysOut({ choices, inHandL }: Props) {
+  const catalogue = useCatalogue();
+  const longest = Math.max(inHandL, ...choices.map(({ needL }) => needL ?? 0), 0.1) * 1.05;
+  return (
+    <Section title="On, back or stay">
+      <Typography sx={{ color: 'text.secondary' }}>
+        Each bar is what the way needs to its first water or to help; the upright line is the{' '}
+        {show(catalogue, 'volume', inHandL)} in hand.
+      </Typography>
+      {choices.map((choice, index) => (
+        <Box key={choice.kind} data-testid={`way-${choice.kind}`} sx={{ display: 'grid', gap: 0.5 }}>
+          <Box sx={{ display: 'flex', gap: 1, justifyContent: 'space-between', flexWrap: 'wrap' }}>
+            <Typography variant="h3">
+              {choice.name}
+              {index === 0 && choice.chanceShort < 1 && (
+                <Box component="span" sx={{ ml: 1, px: 0.75, border: 2, borderRadius: 1 }}>
+                  surest
+                </Box>
+              )}
+            </Typography>
+            <Typography sx={{ fontWeight: 700 }}>
+              {choice.needL === null ? 'no figure' : `runs short ${wholePercentUp(choice.chanceShort)} %`}
+            </Typography>
+          </Box>
+          {choice.needL !== null && <NeedBar choice={choice} inHandL={inHandL} longest={longest} />}
+          <Typography variant="body2">{choice.words}</Typography>
+          {withinReach(choice).map((source) => (
+            <Typography key={source.words} variant="body2" sx={{ color: 'text.secondary' }}>
+              then {source.words}
+            </Typography>
+          ))}
+        </Box>
+      ))}
+    </Section>
+  );
+}
+
+/** The sources after the first, up to the first that the water in hand hardly lasts to. */
+function withinReach({ sources }: Choice) {
+  const hardly = sources.findIndex(({ reachChance }) => reachChance < 0.01);
+  return hardly < 0 ? sources.slice(1) : sources.slice(1, Math.max(hardly + 1, 2));
+}
+
+function NeedBar({ choice, inHandL, longest }: { choice: Choice; inHandL: number; longest: number }) {
+  const need = choice.needL!;
+  const enough = need <= inHandL;
+  return (
+    <Box
+      aria-hidden
+      sx={{ position: 'relative', height: 22, border: 1, borderColor: 'divider', borderRadius: 1 }}
+    >
+      <Box
+        sx={{
+          width: `${(100 * need) / longest}%`,
+          height: '100%',
+          borderRadius: 1,
+          bgcolor: enough ? 'success.main' : 'warning.main',
+        }}
+      />
+      <Box
+        sx={{
+          position: 'absolute',
+          left: `calc(${(100 * inHandL) / longest}% - 2px)`,
+          top: -5,
+          bottom: -5,
+          width: 4,
+          bgcolor: 'text.primary',
+        }}
+      />
+    </Box>
+  );
+}
