@@ -31,6 +31,12 @@ public sealed class EmptyRoomsTests : IDisposable
         _browser.UntilText("No line has been written yet.");
         _browser.Click("link", "Day");
         _browser.UntilText("Begin with an empty day");
+        _browser.Click("link", "Scarce");
+        _browser.UntilText("Need not given: taken from one walker of 75 kg at this effort.");
+        _browser.Click("link", "Drills");
+        _browser.UntilText("not met yet");
+        _browser.Go("/drills/play?seed=nine");
+        _browser.UntilText("No such drill");
         _browser.Go("/kit/check");
         _browser.UntilText("Water in all is missing.");
         _browser.Go("/now");

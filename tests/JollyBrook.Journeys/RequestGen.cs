@@ -85,6 +85,7 @@ internal static class RequestGen
         (4, Progress.Select(json => ("batch-progress", json))),
         (12, PlanningRequestGen.Any),
         (14, BookRequestGen.Any),
+        (16, ScarceRequestGen.Any),
         (1, Broken.Select(json => ("treat", json))),
         (1, Gen.Const(("divine", "{}"))));
 

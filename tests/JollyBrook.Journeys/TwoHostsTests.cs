@@ -6,7 +6,7 @@ namespace JollyBrook.Journeys;
 /// <summary>The server and the page run the same core: a few hundred requests, good and bad, get the same answers from both.</summary>
 public sealed class TwoHostsTests : IDisposable
 {
-    private const int Requests = 420;
+    private const int Requests = 500;
     private const double Tolerance = 1e-9;
 
     private readonly AppServer _server = new(demo: false);

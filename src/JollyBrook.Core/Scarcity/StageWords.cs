@@ -11,20 +11,23 @@ internal static class StageWords
     public static string Headline(Standing at, Speaker say) => at.Stage switch
     {
         0 when at.HereTreatable => "There is water here: treat it and drink",
+        0 when at.ShortNow > Standing.Accepted => $"Enough for now: {Hours(at.RestingHours)} at rest",
         0 when at.Choices[0].Kind == WayOutKind.Stay => $"Enough to wait for help, with {say.Of(Quantity.Volume, Math.Max(0, at.Choices[0].LeftL ?? 0))} to spare",
         0 => $"Enough: to {at.Choices[0].Sources[0].Name} with {say.Of(Quantity.Volume, Math.Max(0, at.Choices[0].LeftL ?? 0))} to spare",
         1 => $"Tight: {Hours(at.InHandL / at.Need.NowLPerH)} of walking left",
-        2 => $"Short: {Hours(at.InHandL / at.Need.NowLPerH)} of walking, {Hours(at.InHandL / at.Need.RestLPerH)} at rest",
-        _ => at.InHandL <= 0 ? "No water left" : $"Very short: {Hours(at.InHandL / at.Need.RestLPerH)} left at rest",
+        2 => $"Short: {Hours(at.InHandL / at.Need.NowLPerH)} of walking, {Hours(at.RestingHours)} at rest",
+        _ => at.InHandL <= 0 ? "No water left" : $"Very short: {Hours(at.RestingHours)} left at rest",
     };
 
     public static string Action(Standing at, Speaker say) => at.Stage switch
     {
         0 when at.HereTreatable => "Treat what is here, drink, fill everything, then go on.",
+        0 when at.ShortNow > Standing.Accepted => "Use the time: find out which water runs, and go there in the cool hours.",
         0 => $"{at.Choices[0].Name}, drinking by need.",
         1 when at.Need.Sparing is { } walk && walk.SpeedKmH < at.Need.SpeedKmH => $"Rest in shade now; walk in the cool hours, slower: {say.Of(Quantity.Volume, walk.LPerH)} an hour instead of {say.Of(Quantity.Volume, at.Need.NowLPerH)}.",
         1 => $"Rest in shade now; walk in the cool hours: {say.Of(Quantity.Volume, at.Need.Sparing!.Value.LPerH)} an hour instead of {say.Of(Quantity.Volume, at.Need.NowLPerH)}.",
-        2 => $"{at.Spared[0].Name}, in the cool hours: the surest way by water at hand.",
+        2 when at.ShortSpared >= 1 => "No way is sure: find out which water runs, or when help can come, while you rest in shade.",
+        2 => $"{at.Spared[0].Name}, in the cool hours: the surest by water at hand, running short with {WayOut.Percent(at.ShortSpared)} %.",
         3 => "Call for help now, rest in shade, and collect what pays.",
         4 => "Clear the water here and use the barrier you have: the weakest is better than none. Call for help.",
         _ => "Drink from the best source here, and call for help.",
@@ -58,7 +61,7 @@ internal static class StageWords
 
     private static string Covered(Standing at, Speaker say) =>
         $"{say.Of(Quantity.Volume, at.InHandL)} in hand: {Hours(at.InHandL / at.Need.NowLPerH)} walking at {say.Of(Quantity.Volume, at.Need.NowLPerH)} an hour, "
-        + $"{Hours(at.InHandL / at.Need.RestLPerH)} at rest.";
+        + $"{Hours(at.RestingHours)} at rest.";
 
     private static IEnumerable<string> Sparing(Standing at, Speaker say)
     {

@@ -12,6 +12,12 @@ internal sealed record Standing(
     /// <summary>Past this no way out is better than a coin, and water has to be made (pick).</summary>
     public const double Hopeless = 0.5;
 
+    /// <summary>What lasts so long at rest leaves time to find out which water runs, whatever the ways out, h (pick).</summary>
+    public const double CalmHours = 72;
+
+    /// <summary>What lasts so long at rest leaves time to choose, whatever the ways out, h (pick).</summary>
+    public const double ChoosingHours = 24;
+
     /// <summary>Help later than this is not "within hours" (pick).</summary>
     public const double HelpWithinHours = 4;
 
@@ -28,7 +34,9 @@ internal sealed record Standing(
 
     public bool NoHelpWithinHours => Request.NoHelp == true || Request.HelpHours >= HelpWithinHours;
 
-    public bool AlmostOut => InHandL / Need.RestLPerH < DrinkFirstHours;
+    public double RestingHours => InHandL / Need.RestLPerH;
+
+    public bool AlmostOut => RestingHours < DrinkFirstHours;
 
     /// <summary>What must all be true before the last stage opens.</summary>
     public IReadOnlyList<StageCondition> LastConditions =>
@@ -43,9 +51,9 @@ internal sealed record Standing(
 
     /// <summary>0 enough · 1 stop losing · 2 choose · 3 collect · 4 any barrier · 5 the last.</summary>
     public int Stage =>
-        HereTreatable || ShortNow <= Accepted ? 0
+        HereTreatable || ShortNow <= Accepted || RestingHours >= CalmHours ? 0
         : ShortSpared <= Accepted ? 1
-        : ShortSpared <= Hopeless ? 2
+        : ShortSpared <= Hopeless || RestingHours >= ChoosingHours ? 2
         : LastConditions.All(c => c.Met) ? 5
         : HereUsable && Request.Means == Means.Weak ? 4
         : 3;

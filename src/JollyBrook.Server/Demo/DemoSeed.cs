@@ -40,6 +40,11 @@ internal sealed class DemoSeed(RecordStore store, BookInHand book, PartyStore pa
             await WriteBatchAsync(owner, batch, now);
         }
 
+        foreach (var result in DemoDrills.Results(now))
+        {
+            await PutAsync(owner, "drill-result", result, ContractJson.Default.DrillResult, result.At);
+        }
+
         book.Open(trip);
         await WriteRoutesAsync(owner, now, things);
 

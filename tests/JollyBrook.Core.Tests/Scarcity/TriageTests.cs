@@ -96,6 +96,17 @@ public class TriageTests
         at.Stages.ShouldAllBe(s => s.Figures.Count > 0);
     }
 
+    [Theory]
+    [InlineData(2.6, 3)] // 23.1 h at 0.1125 L/h
+    [InlineData(2.8, 2)] // 24.9 h: time to choose
+    [InlineData(8.2, 0)] // 72.9 h: time to find out
+    public void What_lasts_long_at_rest_leaves_time_however_doubtful_the_ways(double litres, int stage)
+    {
+        var at = Triage.Compute(new(UnitSystem.Metric, litres, 0.5, Sources: [new("Brook", Direction.Ahead, 6)]));
+        at.Stage.ShouldBe(stage);
+        Triage.Compute(new(UnitSystem.Metric, litres, 0.5)).Stage.ShouldBe(stage);
+    }
+
     [Fact]
     public void Water_here_that_can_be_treated_ends_the_matter() =>
         Triage.Compute(new(UnitSystem.Metric, 0, 0.5, WaterHere: true, Here: Brook, Means: Means.Full)).Action.ShouldStartWith("Treat what is here");

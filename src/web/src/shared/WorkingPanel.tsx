@@ -9,7 +9,11 @@ type Value = Schema<'WorkingValue'>;
 export function WorkingPanel({ steps }: { steps: Schema<'WorkingStep'>[] }) {
   if (steps.length === 0) return null;
   return (
-    <Accordion variant="outlined" disableGutters sx={{ borderColor: 'divider', borderRadius: 1 }}>
+    <Accordion
+      variant="outlined"
+      disableGutters
+      sx={{ borderColor: 'divider', borderRadius: 1, '&::before': { display: 'none' } }}
+    >
       <AccordionSummary expandIcon={<ExpandMore />} sx={{ minHeight: 48 }}>
         <Typography variant="h3" component="span">
           Working

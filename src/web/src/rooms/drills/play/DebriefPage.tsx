@@ -36,7 +36,7 @@ export function DebriefPage({ debrief, onShown, onAgain }: Props) {
         gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 1.2fr) minmax(0, 1fr)' },
       }}
     >
-      <Box sx={{ display: 'grid', gap: 1.5 }}>
+      <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: 'minmax(0, 1fr)' }}>
         <Paper
           component="section"
           aria-label="How it went"
@@ -81,7 +81,7 @@ export function DebriefPage({ debrief, onShown, onAgain }: Props) {
         </Paper>
         <StepVerdicts steps={debrief.steps} />
       </Box>
-      <Box sx={{ display: 'grid', gap: 1.5 }}>
+      <Box sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: 'minmax(0, 1fr)' }}>
         {debrief.ledger.length > 0 && (
           <Section title="What your water came to">
             <Ledger rows={debrief.ledger} />

@@ -129,7 +129,7 @@ function Question({ seed, trap, onMarked, onNext }: QuestionProps) {
             {marked.headline}
           </Typography>
           <Typography>
-            You said {text.trim()} {question.unit}.
+            Your answer: {text.trim()} {question.unit}.
           </Typography>
           <Typography>{marked.why}</Typography>
           <Box>

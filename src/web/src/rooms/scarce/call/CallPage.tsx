@@ -100,7 +100,7 @@ export function CallPage() {
           </Paper>
         }
         inputs={
-          <Box className="no-print" sx={{ display: 'grid', gap: 1.5 }}>
+          <Box className="no-print" sx={{ display: 'grid', gap: 1.5, gridTemplateColumns: 'minmax(0, 1fr)' }}>
             <Section title="Where you are">
               <Button variant="outlined" startIcon={<MyLocation />} onClick={find}>
                 Take this device’s position

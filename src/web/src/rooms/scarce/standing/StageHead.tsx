@@ -6,6 +6,7 @@ import { stageLooks } from './stageLooks';
 /** The state in the largest words on the screen, and the one thing to do now. */
 export function StageHead({ standing }: { standing: Triage }) {
   const { Icon, colour, word } = stageLooks(standing.stage);
+  const emergency = standing.cautions.find(({ code }) => code === 'emergency');
   return (
     <Paper
       component="section"
@@ -30,9 +31,14 @@ export function StageHead({ standing }: { standing: Triage }) {
       <Typography data-testid="action" sx={{ fontSize: '1.25rem', fontWeight: 650 }}>
         {standing.action}
       </Typography>
-      {standing.stage >= 1 && (
+      {emergency && (
+        <Typography role="alert" color="error" sx={{ fontWeight: 700 }}>
+          {emergency.message}
+        </Typography>
+      )}
+      {(standing.stage >= 1 || emergency) && (
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
-          {standing.stage >= 3 && (
+          {(standing.stage >= 3 || emergency) && (
             <Button component={Link} to="/scarce/call" variant="contained">
               Call for help
             </Button>

@@ -43,7 +43,7 @@ export function StandingPage() {
             <StageLadder stages={response.stages} />
             <NeverList never={response.never} stops={response.hereStops} />
             <Section title="Mind">
-              <Cautions cautions={response.cautions} />
+              <Cautions cautions={response.cautions.filter(({ code }) => code !== 'emergency')} />
               <Assumptions assumptions={response.assumptions} />
             </Section>
             <WorkingPanel steps={response.working} />
