@@ -43,15 +43,15 @@ public sealed class ScarceJourney : IDisposable
         _browser.UntilText("stage 5 of 5");
         _browser.UntilText("see a clinician");
 
-        _browser.Fill("Water in hand", "3");
+        _browser.Fill("Water in hand", "5");
         _browser.UntilText("stage 2 of 5");
         _browser.Fill("Chance that it runs", "99");
-        _browser.UntilHeadline("Enough: to the next water with 2.25 L to spare");
+        _browser.UntilHeadline("Enough: to the next water with 4.25 L to spare");
 
         _browser.Click("tab", "Call for help");
         _browser.Fill("The place in words", "Below the ledge seep");
         _browser.Fill("Emergency contact, kept with your settings", "Ama, 555 0100");
-        _browser.UntilText("Water: 3 L left");
+        _browser.UntilText("Water: 5 L left");
         _browser.UntilText("Please tell: Ama, 555 0100.");
         _browser.UntilText("Still missing: The position");
         _browser.Reload();

@@ -55,6 +55,11 @@ public static class Drill
             intake.Refuse(field, field.WrongKind(intake.Say));
         }
 
+        if (answers.Clear is { } clear && !DrillSteps.CanClear(scene, clear))
+        {
+            intake.Refuse(new ChoiceField("answers.clear", "Clearing", []), "There is no flocculant in this kit. Clear it another way.");
+        }
+
         if (answers.Method is { } method && !DrillSteps.IsMethod(scene, method))
         {
             var field = new ChoiceField("answers.method", "Way of treating", [.. scene.Kit.Select(k => k.Id!)]);

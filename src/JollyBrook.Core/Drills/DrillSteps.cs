@@ -49,6 +49,8 @@ internal static class DrillSteps
 
     public static bool IsMethod(Scene scene, string method) => Methods(scene).Exists(m => m.Id == method);
 
+    public static bool CanClear(Scene scene, ClearBy clear) => clear != ClearBy.Flocculate || scene.Kit.Any(k => k.Item!.Kind == KitItemKind.Flocculant);
+
     public static string ClearName(ClearBy clear) => clear switch
     {
         ClearBy.Nothing => "As it is",
@@ -72,7 +74,7 @@ internal static class DrillSteps
 
     private static List<DrillChoice> Clearing(Scene scene) =>
     [
-        .. Enum.GetValues<ClearBy>().Where(c => c != ClearBy.Flocculate || scene.Kit.Any(k => k.Item!.Kind == KitItemKind.Flocculant))
+        .. Enum.GetValues<ClearBy>().Where(c => CanClear(scene, c))
             .Select(c => new DrillChoice(Contract.ContractName.Of(c), ClearName(c))),
     ];
 

@@ -128,9 +128,12 @@ public static class Progress
         var weak = skills.FirstOrDefault(s => !Drills.Skills.IsTrap(s.Skill) && s.Done > 0 && s.IsDue && s.Passed < s.Done);
         var seed = 100_003.0 + drills.Count;
         return weak is not null
-            ? new OfferedDrill(seed, Math.Max(level, weak.Skill == Skill.Judge ? 3 : level), weak.Skill, $"Bent towards {Lower(weak.Name)}", false)
+            ? new OfferedDrill(seed, Math.Max(level, LeastLevel(weak.Skill)), weak.Skill, $"Bent towards {Lower(weak.Name)}", false)
             : new OfferedDrill(seed, level, null, $"Level {level}: {Lower(DrillLevels.Name(level))}", false);
     }
+
+    /// <summary>Where a skill can first be put to the test: one clear bottle leaves nothing to clear, and one water nothing to choose from.</summary>
+    private static int LeastLevel(Skill skill) => skill switch { Skill.Judge => 3, Skill.Carry => DrillLevels.FirstWithCarry, Skill.Store => 1, _ => 2 };
 
     private static OfferedDrill Daily(DateOnly today, List<DrillResult> drills)
     {

@@ -49,6 +49,12 @@ public sealed record Need(double NowLPerH, double SpeedKmH, double RestLPerH, Sp
         var reckoned = share * walkers.Sum(w => LossLPerH(w, request.Tests, effort));
         var now = request.NeedLPerH ?? reckoned;
         var rest = share * walkers.Sum(w => DrinkPlan.RestLPerH(w.Walker.MassKg!.Value, effort.TemperatureC!.Value, effort.ElevationM!.Value));
+        if (PeopleUntold(request))
+        {
+            // Who needs more walking than one walker is more than one: they need more at rest, too.
+            rest = Math.Max(rest, rest * now / reckoned);
+        }
+
         var cool = effort with { Sun = SunLoad.None, TemperatureC = Math.Max(ColdestC, effort.TemperatureC!.Value - CoolHoursC) };
         Effort[] tries = [cool, cool with { SpeedKmH = effort.SpeedKmH * SlowerShare }];
         // What was typed is spared in the same proportion as what would have been reckoned.
@@ -61,6 +67,9 @@ public sealed record Need(double NowLPerH, double SpeedKmH, double RestLPerH, Sp
             now, effort.SpeedKmH!.Value, Math.Min(rest, now), sparing.LPerH / sparing.SpeedKmH < now / effort.SpeedKmH.Value ? sparing : null,
             Math.Sqrt((deviation * deviation) + (PaceDeviation * PaceDeviation)), request.NeedLPerH is not null);
     }
+
+    /// <summary>Whether nothing says how many drink from it.</summary>
+    public static bool PeopleUntold(TriageRequest request) => request?.People is null && request?.Walkers is not { Count: > 0 };
 
     public void Explain(Working working)
     {

@@ -114,6 +114,11 @@ public static class Triage
             all.Add(new("helpHours", request.NoHelp == true ? "No help is coming: staying is counted as running short." : "Nobody has said when help could come: counted as not coming."));
         }
 
+        if (request.NeedLPerH is not null && Need.PeopleUntold(request))
+        {
+            all.Add(new("people", "How many you are is not known: the need at rest is taken in proportion to the need walking."));
+        }
+
         if (request.NeedLPerH is null && request.Walkers is not { Count: > 0 })
         {
             all.Add(new("needLPerH", "Need not given: taken from one walker of 75 kg at this effort."));

@@ -112,6 +112,7 @@ public class DrillTests
         Fields(new(null, -1, 9)).ShouldBe(["seed", "level"]);
         Fields(new(null, 1, 1, null, new([new("z", Look.Mark)], "q", Method: "dowsing", Dose: -1)))
             .ShouldBe(["answers.dose", "answers.looks.source", "answers.source", "answers.method"]);
+        Fields(new(null, 1, 1, null, new(Clear: ClearBy.Flocculate))).ShouldBe(["answers.clear"]); // one bottle and tablets
     }
 
     private static IEnumerable<string> Fields(DrillRequest request) =>

@@ -47,7 +47,7 @@ public class TriageTests
     {
         // 9 km at 4 km/h: 2.25 h at 0.5 L/h is 1.125 L, 0.125 more than there is. σ = √(0.35² + 0.12²) = 0.37:
         // r = Φ(ln(1/1.125)/0.37) = Φ(−0.3183) = 0.3751; with an untold chance of a half, short with 1 − 0.3751·0.5 = 0.812.
-        var at = Triage.Compute(new(UnitSystem.Metric, 1, 0.5, Sources: [new(null, null, 9)]));
+        var at = Triage.Compute(new(UnitSystem.Metric, 1, 0.5, 1, Sources: [new(null, null, 9)]));
         var on = at.Choices.Single(c => c.Kind == WayOutKind.On);
         on.Hours!.Value.ShouldBe(2.25, 1e-9);
         on.LeftL!.Value.ShouldBe(-0.125, 1e-9);
@@ -57,6 +57,17 @@ public class TriageTests
         at.HoursResting.ShouldBe(1 / 0.1125, 1e-9);
         at.Assumptions.Select(a => a.Field).ShouldBe(["sources.chance", "helpHours"]);
         at.Cautions.ShouldContain(c => c.Code == "call");
+    }
+
+    [Fact]
+    public void People_not_told_are_not_taken_for_one()
+    {
+        var three = Triage.Compute(new(UnitSystem.Metric, 1, 1.5));
+        var one = Triage.Compute(new(UnitSystem.Metric, 1, 0.5));
+        (three.RestLPerH / one.RestLPerH).ShouldBe(3, 1e-9);
+        one.RestLPerH.ShouldBeGreaterThanOrEqualTo(0.1125);
+        three.Assumptions.ShouldContain(a => a.Field == "people");
+        Triage.Compute(new(UnitSystem.Metric, 1, 0.05)).RestLPerH.ShouldBe(0.05, 1e-9); // never more than walking
     }
 
     [Fact]
@@ -74,7 +85,7 @@ public class TriageTests
     {
         // Ahead the brook is near but runs with 0.3; behind 0.6 L reach a sure spring: 1 − Φ(ln 2.5/0.37)·0.98 = 0.027. Help in 12 h needs 1.35 L: 0.39.
         var at = Triage.Compute(new(
-            UnitSystem.Metric, 1.5, 0.4, Sources: [new("Brook", Direction.Ahead, 3, 0.3), new("Spring", Direction.Behind, 6, 0.98)], HelpHours: 12));
+            UnitSystem.Metric, 1.5, 0.4, 1, Sources: [new("Brook", Direction.Ahead, 3, 0.3), new("Spring", Direction.Behind, 6, 0.98)], HelpHours: 12));
         at.Choices.Select(c => c.Kind).ShouldBe([WayOutKind.Back, WayOutKind.Stay, WayOutKind.On]);
         at.Choices[0].ChanceShort.ShouldBe(0.0265, 0.0005);
         at.Choices[1].ChanceShort.ShouldBe(0.388, 0.001);
@@ -89,7 +100,7 @@ public class TriageTests
     {
         // 6 km need 0.75 L, in the cool hours half of it: short with 1 − Φ(ln(litres/need)/0.37)·0.98.
         // 1.4 L: 0.065, cool 0.02. 0.45 L: cool 1 − Φ(0.493)·0.98 = 0.33. 0.2 L: cool 0.96.
-        var at = Triage.Compute(new(UnitSystem.Metric, litres, 0.5, Sources: [new("Spring", Direction.Ahead, 6, 0.98)]));
+        var at = Triage.Compute(new(UnitSystem.Metric, litres, 0.5, 1, Sources: [new("Spring", Direction.Ahead, 6, 0.98)]));
         at.Stage.ShouldBe(stage);
         at.Stages.Single(s => s.Now).Number.ShouldBe(stage);
         at.Action.ShouldNotBeNullOrWhiteSpace();
@@ -102,9 +113,9 @@ public class TriageTests
     [InlineData(8.2, 0)] // 72.9 h: time to find out
     public void What_lasts_long_at_rest_leaves_time_however_doubtful_the_ways(double litres, int stage)
     {
-        var at = Triage.Compute(new(UnitSystem.Metric, litres, 0.5, Sources: [new("Brook", Direction.Ahead, 6)]));
+        var at = Triage.Compute(new(UnitSystem.Metric, litres, 0.5, 1, Sources: [new("Brook", Direction.Ahead, 6)]));
         at.Stage.ShouldBe(stage);
-        Triage.Compute(new(UnitSystem.Metric, litres, 0.5)).Stage.ShouldBe(stage);
+        Triage.Compute(new(UnitSystem.Metric, litres, 0.5, 1)).Stage.ShouldBe(stage);
     }
 
     [Fact]

@@ -86,9 +86,8 @@ export function DrillsHome() {
                     level,
                     focus: null,
                   })}
-                  aria-label={`A drill of level ${level}`}
                 >
-                  Take one
+                  Take level {level}
                 </Button>
               </Box>
             ))}

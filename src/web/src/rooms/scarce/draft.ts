@@ -49,6 +49,8 @@ export interface Draft {
   accuracyM: Entry;
   where: string;
   note: string;
+  /** As typed here; null takes the one kept with the settings. */
+  contact: string | null;
 }
 
 /** No burner to make water with. */
@@ -96,6 +98,7 @@ export const fresh: Draft = {
   accuracyM: null,
   where: '',
   note: '',
+  contact: null,
 };
 
 /** Text that is no number goes as it is: the core answers it beside its field. */

@@ -21,7 +21,7 @@ export function CallPage() {
   const { settings, change } = useSettings();
   const { draft, set, walkers, standing } = useScarce();
   const now = useNowMinute();
-  const [contact, setContact] = useState(settings.emergencyContact);
+  const contact = draft.contact ?? settings.emergencyContact;
   const [fault, setFault] = useState<string | null>(null);
   const people = number(draft.people) ?? (walkers.length > 0 ? walkers.length : null);
   const { response, problem } = useCalculation('call-for-help', {
@@ -134,16 +134,21 @@ export function CallPage() {
                 error={fieldMessage(problem, 'note')}
                 long
               />
-              <TextEntry
-                label="Emergency contact, kept with your settings"
-                value={contact}
-                onChange={(text) => {
-                  setContact(text);
-                  if (text.length <= 200) void change({ emergencyContact: text });
+              {/* Kept at each key here; with the settings, for other devices, when it is whole. */}
+              <Box
+                onBlur={() => {
+                  if (draft.contact !== null && fieldMessage(problem, 'contact') === undefined)
+                    void change({ emergencyContact: draft.contact });
                 }}
-                error={fieldMessage(problem, 'contact')}
-                hint="Name and number."
-              />
+              >
+                <TextEntry
+                  label="Emergency contact, kept with your settings"
+                  value={contact}
+                  onChange={(text) => set({ contact: text })}
+                  error={fieldMessage(problem, 'contact')}
+                  hint="Name and number."
+                />
+              </Box>
             </Section>
           </Box>
         }

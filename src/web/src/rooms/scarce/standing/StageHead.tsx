@@ -1,6 +1,7 @@
 import { Box, Button, Paper, Typography } from '@mui/material';
 import { Link } from 'react-router';
 import type { Triage } from '../../../core/contract';
+import { WriteButton } from '../../book/write/QuickDialog';
 import { stageLooks } from './stageLooks';
 
 /** The state in the largest words on the screen, and the one thing to do now. */
@@ -46,6 +47,7 @@ export function StageHead({ standing }: { standing: Triage }) {
           <Button component={Link} to="/scarce/make" variant="outlined">
             What could be made
           </Button>
+          {standing.stage >= 4 && <WriteButton />}
         </Box>
       )}
       {standing.stage === 0 && standing.hereVerdict !== null && (
