@@ -58,6 +58,8 @@ public class RecordEndpointTests : IDisposable
     [Theory]
     [InlineData("kit-item", """{"kind":"container","name":"Bottle","volumeL":-1}""", "volumeL")]
     [InlineData("kit-item", """{"kind":"barrel","name":"Bottle","volumeL":1}""", "kind")]
+    [InlineData("drill-result", """{"kind":"drill","seed":-4,"level":2,"focus":null,"at":"2026-08-21T14:00:00Z","skills":[{"skill":"wait","passed":true}]}""", "seed")]
+    [InlineData("drill-result", """{"kind":"drill","seed":4,"level":2,"focus":null,"at":"2026-08-21T14:00:00Z","skills":[{"skill":"wait"}]}""", "skills")]
     [InlineData("batch", """{"container":"Bottle"}""", "startedAt")]
     public async Task A_bad_body_keeps_nothing(string kind, string body, string field)
     {

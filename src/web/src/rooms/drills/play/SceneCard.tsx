@@ -17,7 +17,9 @@ export function SceneCard({ drill, onLook }: Props) {
         <Typography key={line}>{line}</Typography>
       ))}
       <div>
-        <Typography variant="h3">You carry</Typography>
+        <Typography variant="h3" component="h2">
+          You carry
+        </Typography>
         <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
           {drill.kit.map((line) => (
             <li key={line}>
