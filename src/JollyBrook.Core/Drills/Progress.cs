@@ -128,7 +128,7 @@ public static class Progress
         var weak = skills.FirstOrDefault(s => !Drills.Skills.IsTrap(s.Skill) && s.Done > 0 && s.IsDue && s.Passed < s.Done);
         var seed = 100_003.0 + drills.Count;
         return weak is not null
-            ? new OfferedDrill(seed, Math.Max(level, LeastLevel(weak.Skill)), weak.Skill, $"Bent towards {Lower(weak.Name)}", false)
+            ? new OfferedDrill(seed, Math.Max(level, LeastLevel(weak.Skill)), weak.Skill, $"On what went wrong before: {Lower(weak.Name)}", false)
             : new OfferedDrill(seed, level, null, $"Level {level}: {Lower(DrillLevels.Name(level))}", false);
     }
 

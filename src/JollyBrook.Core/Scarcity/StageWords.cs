@@ -30,7 +30,7 @@ internal static class StageWords
         2 => $"{at.Spared[0].Name}, in the cool hours: the surest by water at hand, running short with {WayOut.Percent(at.ShortSpared)} %.",
         3 => "Call for help now, rest in shade, and collect what pays.",
         4 => "Clear the water here and use the barrier you have: the weakest is better than none. Call for help.",
-        _ => "Drink from the best source here, and call for help.",
+        _ => $"Drink from the best source here, and call for help. {CareLine}",
     };
 
     public static IReadOnlyList<StageAnswer> All(Standing at, Speaker say)

@@ -3,6 +3,7 @@ import WarningAmber from '@mui/icons-material/WarningAmber';
 import { Box, Typography } from '@mui/material';
 import { useCatalogue } from '../core/CatalogueContext';
 import type { Schema } from '../core/contract';
+import { BarFrame, BarMark } from './BarFrame';
 import { minutesText } from './time';
 import { plain } from './units';
 
@@ -46,17 +47,7 @@ export function Ledger({ rows }: { rows: Row[] }) {
 function Bar({ row, longest }: { row: Row; longest: number }) {
   const colour = row.meets ? 'success.main' : 'warning.main';
   return (
-    <Box
-      aria-hidden
-      sx={{
-        position: 'relative',
-        height: 22,
-        border: 1,
-        borderColor: 'divider',
-        borderRadius: 1,
-        display: 'flex',
-      }}
-    >
+    <BarFrame>
       {row.credits
         .filter((credit) => credit.logs > 0)
         .map((credit) => (
@@ -71,19 +62,8 @@ function Bar({ row, longest }: { row: Row; longest: number }) {
             }}
           />
         ))}
-      {row.targetLogs !== null && (
-        <Box
-          sx={{
-            position: 'absolute',
-            left: `calc(${(100 * row.targetLogs) / longest}% - 3px)`,
-            top: -5,
-            bottom: -5,
-            width: 3,
-            bgcolor: 'text.primary',
-          }}
-        />
-      )}
-    </Box>
+      {row.targetLogs !== null && <BarMark percent={(100 * row.targetLogs) / longest} />}
+    </BarFrame>
   );
 }
 

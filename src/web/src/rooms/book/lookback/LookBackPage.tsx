@@ -4,6 +4,7 @@ import { Box, Button, FormControlLabel, Stack, Switch, Typography } from '@mui/m
 import { useMemo, useState } from 'react';
 import { useCalculation } from '../../../core/useCalculation';
 import { Cautions } from '../../../shared/Cautions';
+import { Lines } from '../../../shared/Lines';
 import { NumberEntry } from '../../../shared/NumberEntry';
 import { ProblemLine } from '../../../shared/ProblemLine';
 import { saveFile } from '../../../shared/saveFile';
@@ -139,17 +140,5 @@ export function LookBackPage() {
         </>
       )}
     </Stack>
-  );
-}
-
-function Lines({ lines }: { lines: string[] }) {
-  return (
-    <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
-      {lines.map((line) => (
-        <li key={line}>
-          <Typography>{line}</Typography>
-        </li>
-      ))}
-    </Box>
   );
 }

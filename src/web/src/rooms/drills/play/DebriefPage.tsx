@@ -3,6 +3,7 @@ import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
 import type { Schema } from '../../../core/contract';
 import { Ledger } from '../../../shared/Ledger';
+import { Lines } from '../../../shared/Lines';
 import { Section } from '../../../shared/Section';
 import { minutesText } from '../../../shared/time';
 import { WorkingPanel } from '../../../shared/WorkingPanel';
@@ -108,18 +109,6 @@ export function DebriefPage({ debrief, onShown, onAgain }: Props) {
         )}
         <WorkingPanel steps={debrief.working} />
       </Box>
-    </Box>
-  );
-}
-
-function Lines({ lines }: { lines: string[] }) {
-  return (
-    <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
-      {lines.map((line) => (
-        <li key={line}>
-          <Typography>{line}</Typography>
-        </li>
-      ))}
     </Box>
   );
 }

@@ -1,5 +1,6 @@
 import { Box, Button, Typography } from '@mui/material';
 import type { Drill, Schema } from '../../../core/contract';
+import { Lines } from '../../../shared/Lines';
 import { Section } from '../../../shared/Section';
 import { minutesText } from '../../../shared/time';
 
@@ -20,13 +21,7 @@ export function SceneCard({ drill, onLook }: Props) {
         <Typography variant="h3" component="h2">
           You carry
         </Typography>
-        <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
-          {drill.kit.map((line) => (
-            <li key={line}>
-              <Typography>{line}</Typography>
-            </li>
-          ))}
-        </Box>
+        <Lines lines={drill.kit} />
       </div>
       {drill.sources.map((source) => (
         <Box key={source.id} component="article" aria-label={source.name} sx={{ display: 'grid', gap: 0.75 }}>

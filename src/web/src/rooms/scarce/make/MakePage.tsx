@@ -4,6 +4,7 @@ import { useCalculation } from '../../../core/useCalculation';
 import { AnswerBeside } from '../../../shared/AnswerBeside';
 import { Assumptions } from '../../../shared/Assumptions';
 import { Cautions } from '../../../shared/Cautions';
+import { Lines } from '../../../shared/Lines';
 import { ProblemLine } from '../../../shared/ProblemLine';
 import { Section } from '../../../shared/Section';
 import { show } from '../../../shared/units';
@@ -75,9 +76,7 @@ export function MakePage() {
               <Assumptions assumptions={response.assumptions} />
             </Section>
             <Section title="Where to look for water">
-              {response.signs.map((line) => (
-                <Typography key={line}>{line}</Typography>
-              ))}
+              <Lines lines={response.signs} />
             </Section>
             {not.length > 0 && (
               <Section title="Not here">

@@ -1,4 +1,5 @@
 import { Box } from '@mui/material';
+import { BarFrame, BarMark } from '../../../shared/BarFrame';
 
 const most = 6;
 /** Small figures matter most here: the scale is a square root, and ends at a day's water for a party. */
@@ -9,41 +10,23 @@ const at = (litres: number) => {
 
 /** Where the net lies: left of the line it costs more than it gives. */
 export function NetBar({ low, high }: { low: number; high: number }) {
-  const [left, right] = [at(low), Math.max(at(high), at(low) + 1)];
+  const left = Math.min(at(low), 98);
+  const width = Math.max(at(high) - left, 2);
   const colour = low >= 0 ? 'success.main' : high < 0 ? 'error.main' : 'warning.main';
   return (
-    <Box
-      aria-hidden
-      sx={{
-        position: 'relative',
-        height: 22,
-        border: 1,
-        borderColor: 'divider',
-        borderRadius: 1,
-        overflow: 'hidden',
-      }}
-    >
+    <BarFrame>
       <Box
         sx={{
           position: 'absolute',
           left: `${left}%`,
-          width: `${right - left}%`,
+          width: `${width}%`,
           top: 3,
           bottom: 3,
           borderRadius: 1,
           bgcolor: colour,
         }}
       />
-      <Box
-        sx={{
-          position: 'absolute',
-          left: 'calc(50% - 1.5px)',
-          width: 3,
-          top: 0,
-          bottom: 0,
-          bgcolor: 'text.primary',
-        }}
-      />
-    </Box>
+      <BarMark percent={50} />
+    </BarFrame>
   );
 }

@@ -14,6 +14,7 @@ import { useNavigate } from 'react-router';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import type { WaterWay } from '../../../core/contract';
 import { Cautions } from '../../../shared/Cautions';
+import { Lines } from '../../../shared/Lines';
 import { NumberEntry } from '../../../shared/NumberEntry';
 import { minutesText } from '../../../shared/time';
 import { show } from '../../../shared/units';
@@ -96,13 +97,7 @@ export function WayCard({ way, chosen, onCount }: Props) {
           </Box>
           <div>
             <Typography variant="h3">What goes wrong</Typography>
-            <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
-              {way.mistakes.map((line) => (
-                <li key={line}>
-                  <Typography>{line}</Typography>
-                </li>
-              ))}
-            </Box>
+            <Lines lines={way.mistakes} />
           </div>
           {way.cautions.length > 0 && <Cautions cautions={way.cautions} />}
           <Typography>

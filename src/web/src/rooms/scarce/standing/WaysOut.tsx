@@ -1,5 +1,6 @@
 import { Box, Typography } from '@mui/material';
 import type { Schema } from '../../../core/contract';
+import { BarFrame, BarMark } from '../../../shared/BarFrame';
 import { Section } from '../../../shared/Section';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import { show, wholePercentUp } from '../../../shared/units';
@@ -26,7 +27,7 @@ export function WaysOut({ choices, inHandL }: Props) {
           <Box sx={{ display: 'flex', gap: 1, justifyContent: 'space-between', flexWrap: 'wrap' }}>
             <Typography variant="h3">
               {choice.name}
-              {index === 0 && choice.chanceShort < 1 && (
+              {index === 0 && choice.chanceShort < 0.995 && (
                 <Box component="span" sx={{ ml: 1, px: 0.75, border: 2, borderRadius: 1 }}>
                   surest
                 </Box>
@@ -57,30 +58,16 @@ function withinReach({ sources }: Choice) {
 
 function NeedBar({ choice, inHandL, longest }: { choice: Choice; inHandL: number; longest: number }) {
   const need = choice.needL!;
-  const enough = need <= inHandL;
   return (
-    <Box
-      aria-hidden
-      sx={{ position: 'relative', height: 22, border: 1, borderColor: 'divider', borderRadius: 1 }}
-    >
+    <BarFrame>
       <Box
         sx={{
           width: `${(100 * need) / longest}%`,
-          height: '100%',
           borderRadius: 1,
-          bgcolor: enough ? 'success.main' : 'warning.main',
+          bgcolor: need <= inHandL ? 'success.main' : 'warning.main',
         }}
       />
-      <Box
-        sx={{
-          position: 'absolute',
-          left: `calc(${(100 * inHandL) / longest}% - 2px)`,
-          top: -5,
-          bottom: -5,
-          width: 4,
-          bgcolor: 'text.primary',
-        }}
-      />
-    </Box>
+      <BarMark percent={(100 * inHandL) / longest} />
+    </BarFrame>
   );
 }
