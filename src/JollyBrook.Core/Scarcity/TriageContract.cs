@@ -138,7 +138,11 @@ public sealed record SourceOnWay(string Name, double DistanceKm, double Hours, d
 /// <param name="Sources">The sources on it, the nearest first.</param>
 /// <param name="Words">What speaks for or against it, with its figures.</param>
 public sealed record WayOutAnswer(
-    WayOutKind Kind, string Name, double ChanceShort, double? Hours, double? NeedL, double? LeftL, IReadOnlyList<SourceOnWay> Sources, string Words);
+    WayOutKind Kind, string Name, double ChanceShort, double? Hours, double? NeedL, double? LeftL, IReadOnlyList<SourceOnWay> Sources, string Words)
+{
+    /// <summary>Whether it runs short rarely enough to be counted on.</summary>
+    public bool Sure => ChanceShort <= Standing.Accepted;
+}
 
 /// <summary>A condition of a stage, met or not.</summary>
 public sealed record StageCondition(string Words, bool Met);

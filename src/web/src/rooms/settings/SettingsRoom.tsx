@@ -1,5 +1,5 @@
-import { Box, Stack, Typography } from '@mui/material';
-import { useNavigate, useParams } from 'react-router';
+import { Box, Button, Stack, Typography } from '@mui/material';
+import { Link, useNavigate, useParams } from 'react-router';
 import { ListCard } from '../../shared/ListCard';
 import { TwoPanes } from '../../shared/TwoPanes';
 import { useStore } from '../../store/StoreContext';
@@ -47,6 +47,14 @@ export function SettingsRoom() {
                 </ListCard>
               </li>
             ))}
+          </Box>
+          <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+            <Button component={Link} to="/drills" variant="outlined">
+              Drills to practise on
+            </Button>
+            <Button component={Link} to="/words" variant="outlined">
+              Words and schools
+            </Button>
           </Box>
         </Stack>
       }

@@ -64,7 +64,7 @@ function NeedBar({ choice, inHandL, longest }: { choice: Choice; inHandL: number
         sx={{
           width: `${(100 * need) / longest}%`,
           borderRadius: 1,
-          bgcolor: need <= inHandL ? 'success.main' : 'warning.main',
+          bgcolor: choice.sure ? 'success.main' : 'warning.main',
         }}
       />
       <BarMark percent={(100 * inHandL) / longest} />
