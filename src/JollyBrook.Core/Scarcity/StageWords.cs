@@ -27,7 +27,7 @@ internal static class StageWords
         1 when at.Need.Sparing is { } walk && walk.SpeedKmH < at.Need.SpeedKmH => $"Rest in shade now; walk in the cool hours, slower: {say.Of(Quantity.Volume, walk.LPerH)} an hour instead of {say.Of(Quantity.Volume, at.Need.NowLPerH)}.",
         1 => $"Rest in shade now; walk in the cool hours: {say.Of(Quantity.Volume, at.Need.Sparing!.Value.LPerH)} an hour instead of {say.Of(Quantity.Volume, at.Need.NowLPerH)}.",
         2 when at.ShortSpared >= 1 => "No way is sure: find out which water runs, or when help can come, while you rest in shade.",
-        2 => $"{at.Spared[0].Name}, in the cool hours: the surest by water at hand, running short with {WayOut.Percent(at.ShortSpared)} %.",
+        2 => $"{at.Spared[0].Name}{(at.Spared[0].Kind == WayOutKind.Stay ? "" : ", in the cool hours")}: the surest by water at hand, running short with {WayOut.Percent(at.ShortSpared)} %.",
         3 => "Call for help now, rest in shade, and collect what pays.",
         4 => "Clear the water here and use the barrier you have: the weakest is better than none. Call for help.",
         _ => $"Drink from the best source here, and call for help. {CareLine}",

@@ -119,6 +119,16 @@ public class TriageTests
     }
 
     [Fact]
+    public void Staying_is_not_put_off_to_the_cool_hours()
+    {
+        // 6 h at 0.1125 L/h is 0.675 L of 0.7: short with 1 − Φ(ln(0.7/0.675)/0.37) = 1 − Φ(0.0983) = 0.461.
+        var at = Triage.Compute(new(UnitSystem.Metric, 0.7, 0.5, 1, HelpHours: 6));
+        (at.Stage, at.Best).ShouldBe((2, WayOutKind.Stay));
+        at.Choices[0].ChanceShort.ShouldBe(0.461, 0.001);
+        at.Action.ShouldBe("Stay in the shade for help: the surest by water at hand, running short with 47 %.");
+    }
+
+    [Fact]
     public void Water_here_that_can_be_treated_ends_the_matter() =>
         Triage.Compute(new(UnitSystem.Metric, 0, 0.5, WaterHere: true, Here: Brook, Means: Means.Full)).Action.ShouldStartWith("Treat what is here");
 
