@@ -46,7 +46,7 @@ public static class CatalogueList
                 new(ContractName.Of(BottleLight.ShadeOrOpaque), "Shade, or opaque", ""), new(ContractName.Of(BottleLight.ClearInSun), "Clear, in the sun", "half strength"),
                 new(ContractName.Of(BottleLight.Unknown), "Not known", "counts as sun"),
             ],
-            [.. OrganismClasses.All.Select(o => new ClassInfo(o, Capital(OrganismClasses.Spoken(o)), LogTarget.Standard(o)))],
+            [.. OrganismClasses.All.Select(o => new ClassInfo(o, Sentence.Capital(OrganismClasses.Spoken(o)), LogTarget.Standard(o)))],
             LogTarget.Cap,
             ChoiceListMaker.Make(),
             Defaults,
@@ -95,6 +95,4 @@ public static class CatalogueList
         var cm = Turbidity.VanishingDepthCm(ntu);
         return say.System == UnitSystem.Us ? $"{Speaker.Number(cm / 2.54, 0)} in" : $"{Speaker.Number(cm, 0)} cm";
     }
-
-    private static string Capital(string word) => char.ToUpperInvariant(word[0]) + word[1..];
 }

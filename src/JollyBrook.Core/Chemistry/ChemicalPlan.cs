@@ -40,7 +40,7 @@ public static class ChemicalPlan
         }
 
         var demand = DisinfectantDemand.MgPerL(water.Clarity, water.Colour);
-        var at = Conditions(CountedMgPerL(profile, strength, counted), demand, water, setup, working);
+        var at = Conditions(CountedMgPerL(profile, strength, counted.MgPerL), demand, water, setup, working);
         if (at.ResidualMgPerL <= 0 || (profile.Active == ActiveIngredient.Iodine && at.ResidualMgPerL < IodineTimes.WeakestMgPerL))
         {
             return Refuse(ChemicalRefusals.NoResidual(at, counted.MgPerL, demand));
@@ -109,16 +109,20 @@ public static class ChemicalPlan
     }
 
     /// <summary>The strength counted with. A drop is no exact measure: rounding up to whole drops is not counted as strength (pick).</summary>
-    private static double CountedMgPerL(ChemicalProfile profile, DoseStrength strength, CountedDose counted) =>
-        profile.Form == ProductForm.Tablet ? counted.MgPerL : Math.Min(counted.MgPerL, strength.AskedMgPerL);
+    private static double CountedMgPerL(ChemicalProfile profile, DoseStrength strength, double mgPerL) =>
+        profile.Form == ProductForm.Tablet ? mgPerL : Math.Min(mgPerL, strength.AskedMgPerL);
 
     /// <summary>What so many units leave to work in this water, mg/L.</summary>
     internal static double Residual(ChemicalProfile profile, FieldWater water, ChemicalSetup setup, double units)
     {
         var mgPerL = units * MgPerUnit(profile, setup, new Working()) / water.VolumeL;
-        var counted = profile.Form == ProductForm.Tablet ? mgPerL : Math.Min(mgPerL, DoseStrength.For(profile, water).AskedMgPerL);
-        return Math.Max(0, counted - DisinfectantDemand.MgPerL(water.Clarity, water.Colour)) * SunFactor(setup);
+        return LeftToWork(
+            CountedMgPerL(profile, DoseStrength.For(profile, water), mgPerL), DisinfectantDemand.MgPerL(water.Clarity, water.Colour), setup);
     }
+
+    /// <summary>max(0, dose − demand), halved in the sun, mg/L.</summary>
+    private static double LeftToWork(double doseMgPerL, double demandMgPerL, ChemicalSetup setup) =>
+        Math.Max(0, doseMgPerL - demandMgPerL) * SunFactor(setup);
 
     private static double SunFactor(ChemicalSetup setup) => setup.Light == BottleLight.ShadeOrOpaque ? 1 : 0.5;
 
@@ -139,7 +143,7 @@ public static class ChemicalPlan
                     var other = water with { TemperatureC = temperature, Colour = colour, Clarity = clarity };
                     var strength = DoseStrength.For(profile, other);
                     var counted = Count(profile, strength, other, mgPerUnit);
-                    var residual = Math.Max(0, CountedMgPerL(profile, strength, counted) - DisinfectantDemand.MgPerL(clarity, colour)) * SunFactor(setup);
+                    var residual = LeftToWork(CountedMgPerL(profile, strength, counted.MgPerL), DisinfectantDemand.MgPerL(clarity, colour), setup);
                     if (!counted.TooStrong && residual > 0 && other != water)
                     {
                         milder.Add(new ContactConditions(residual, temperature, setup.PH));
@@ -155,7 +159,7 @@ public static class ChemicalPlan
         double doseMgPerL, double demand, FieldWater water, ChemicalSetup setup, Working working)
     {
         var sunFactor = SunFactor(setup);
-        var residual = Math.Max(0, doseMgPerL - demand) * sunFactor;
+        var residual = LeftToWork(doseMgPerL, demand, setup);
         working.Add(
             "Strength left to work", "C = max(0, dose − demand)·sun", DisinfectantDemand.Source,
             WorkingValue.Of("C", residual, "mg/L"),

@@ -57,7 +57,7 @@ internal sealed class Debriefing(Scene scene, BetterHand better, DrillAnswers an
         {
             _steps.Add(new(
                 Skill.Judge, better.Refuses, "None of these: go on", best,
-                better.Refuses ? "Each of them carries what nothing here takes out." : $"{better.Source!.Name} could have been made safe: {Lower(Gravest(better.Source))}"));
+                better.Refuses ? "Each of them carries what nothing here takes out." : $"{better.Source!.Name} could have been made safe: {Sentence.Lower(Gravest(better.Source))}"));
             return;
         }
 
@@ -89,7 +89,7 @@ internal sealed class Debriefing(Scene scene, BetterHand better, DrillAnswers an
         _steps.Add(new(
             Skill.Clear, enough, DrillSteps.ClearName(answers.Clear!.Value), clearing.Words,
             (played.ClearingWorked ? "" : "It did not clear that way. ")
-            + (enough ? $"{Capital(Turbidity.Spoken(played.Cleared.Clarity))} when treated, which will do." : $"Still {Turbidity.Spoken(played.Cleared.Clarity)}; {Turbidity.Spoken(clearing.ClarityAfter)} is needed first.")));
+            + (enough ? $"{Sentence.Capital(Turbidity.Spoken(played.Cleared.Clarity))} when treated, which will do." : $"Still {Turbidity.Spoken(played.Cleared.Clarity)}; {Turbidity.Spoken(clearing.ClarityAfter)} is needed first.")));
         _steps.Add(new(
             Skill.Choose, meets, asked.MethodName, best.Outcome == TreatOutcome.Meets ? best.MethodName : "Nothing in the kit; draw elsewhere",
             meets ? "It meets the target on this water." : asked.Refusal is { } refusal ? refusal.Reason : asked.Verdict));
@@ -103,7 +103,7 @@ internal sealed class Debriefing(Scene scene, BetterHand better, DrillAnswers an
             _risks.Add("Raw water on the threads or in the bottle.");
         }
 
-        _risks.AddRange(ledger.Where(r => !r.Meets).Select(r => $"{Capital(OrganismClasses.Spoken(r.Organism))}: {Speaker.Number(r.ShortByLogs, 1)} log short of the target."));
+        _risks.AddRange(ledger.Where(r => !r.Meets).Select(r => $"{Sentence.Capital(OrganismClasses.Spoken(r.Organism))}: {Speaker.Number(r.ShortByLogs, 1)} log short of the target."));
     }
 
     private void JudgeDose(Played played)
@@ -166,7 +166,7 @@ internal sealed class Debriefing(Scene scene, BetterHand better, DrillAnswers an
         var verdict = better.Verdicts[source.Id];
         var ntu = source.Water.TurbidityNtu!.Value;
         return $"{source.Name}: {SourceVerdict.Words(verdict.Verdict).ToLowerInvariant()}. {Gravest(source)} "
-            + $"{Capital(Turbidity.Spoken(Turbidity.ClassOf(ntu)))} at {say.Of(Quantity.Turbidity, ntu)}, {say.Of(Quantity.Temperature, source.Water.TemperatureC!.Value)}. In it: {Living(source)}.";
+            + $"{Sentence.Capital(Turbidity.Spoken(Turbidity.ClassOf(ntu)))} at {say.Of(Quantity.Turbidity, ntu)}, {say.Of(Quantity.Temperature, source.Water.TemperatureC!.Value)}. In it: {Living(source)}.";
     }
 
     private static string Living(SceneSource source)
@@ -189,7 +189,7 @@ internal sealed class Debriefing(Scene scene, BetterHand better, DrillAnswers an
 
     private string Reference() => better.Refuses
         ? "None of these: go on to the next water."
-        : $"{better.Source!.Name}: {Lower(better.Treatment!.Headline)}, drinkable after {Speaker.Minutes(better.Treatment.DrinkableMinutes!.Value)}.";
+        : $"{better.Source!.Name}: {Sentence.Lower(better.Treatment!.Headline)}, drinkable after {Speaker.Minutes(better.Treatment.DrinkableMinutes!.Value)}.";
 
     private List<string> ReferenceSteps()
     {
@@ -219,8 +219,4 @@ internal sealed class Debriefing(Scene scene, BetterHand better, DrillAnswers an
         better.Carry?.Explain(working, scene);
         return working.Steps;
     }
-
-    private static string Lower(string words) => Chain.Lower(words);
-
-    private static string Capital(string words) => char.ToUpperInvariant(words[0]) + words[1..];
 }

@@ -75,11 +75,9 @@ public static class Drill
         {
             yield return $"Then on: {say.Of(Quantity.Volume, scene.WalkingLPerH)} an hour walking, all together"
                 + (scene.Ahead.Any(w => w.Nights > 0) ? $", {say.Of(Quantity.Volume, scene.CampL)} for each night." : ".");
-            yield return $"Water ahead: {string.Join("; ", scene.Ahead.Select(w => $"{w.Name} after {Speaker.Number(w.WalkingHours, 1)} h{(w.Nights > 0 ? $" and {w.Nights} {(w.Nights == 1 ? "night" : "nights")}" : "")}, {Lower(SourceReliability.Name(w.Class))}"))}.";
+            yield return $"Water ahead: {string.Join("; ", scene.Ahead.Select(w => $"{w.Name} after {Speaker.Number(w.WalkingHours, 1)} h{(w.Nights > 0 ? $" and {w.Nights} {(w.Nights == 1 ? "night" : "nights")}" : "")}, {Sentence.Lower(SourceReliability.Name(w.Class))}"))}.";
         }
     }
 
     private static string Month(Season season) => season switch { Season.Spring => "May", Season.Summer => "August", Season.Autumn => "October", _ => "February" };
-
-    private static string Lower(string words) => char.ToLowerInvariant(words[0]) + words[1..];
 }

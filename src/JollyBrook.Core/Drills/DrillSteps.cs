@@ -1,7 +1,6 @@
 using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Chemistry;
 using JollyBrook.Core.Kit;
-using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Units;
 
 namespace JollyBrook.Core.Drills;
@@ -87,7 +86,7 @@ internal static class DrillSteps
                     where first.Stage == BarrierStage.Filter
                     from second in barriers
                     where second.Stage > BarrierStage.Filter
-                    select new DrillChoice($"{first.Id}+{second.Id}", $"{first.Name}, then {Chain.Lower(second.Name)}");
+                    select new DrillChoice($"{first.Id}+{second.Id}", $"{first.Name}, then {Sentence.Lower(second.Name)}");
         return [.. singles, .. pairs];
     }
 

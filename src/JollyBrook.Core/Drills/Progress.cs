@@ -128,8 +128,8 @@ public static class Progress
         var weak = skills.FirstOrDefault(s => !Drills.Skills.IsTrap(s.Skill) && s.Done > 0 && s.IsDue && s.Passed < s.Done);
         var seed = 100_003.0 + drills.Count;
         return weak is not null
-            ? new OfferedDrill(seed, Math.Max(level, LeastLevel(weak.Skill)), weak.Skill, $"On what went wrong before: {Lower(weak.Name)}", false)
-            : new OfferedDrill(seed, level, null, $"Level {level}: {Lower(DrillLevels.Name(level))}", false);
+            ? new OfferedDrill(seed, Math.Max(level, LeastLevel(weak.Skill)), weak.Skill, $"On what went wrong before: {Sentence.Lower(weak.Name)}", false)
+            : new OfferedDrill(seed, level, null, $"Level {level}: {Sentence.Lower(DrillLevels.Name(level))}", false);
     }
 
     /// <summary>Where a skill can first be put to the test: one clear bottle leaves nothing to clear, and one water nothing to choose from.</summary>
@@ -139,7 +139,7 @@ public static class Progress
     {
         var seed = (today.Year * 10000.0) + (today.Month * 100) + today.Day;
         var level = (today.DayNumber % DrillLevels.Most) + 1;
-        var daily = new OfferedDrill(seed, level, null, $"Level {level}: {Lower(DrillLevels.Name(level))}", false);
+        var daily = new OfferedDrill(seed, level, null, $"Level {level}: {Sentence.Lower(DrillLevels.Name(level))}", false);
         return daily with { Done = drills.Any(d => d.Seed == seed && d.Level == level && d.Focus is null && d.Passed) };
     }
 
@@ -152,9 +152,7 @@ public static class Progress
             return "Mistakes are free here";
         }
 
-        var weak = skills.Where(s => s.Done > 0 && s.Step == 0).Select(s => Lower(s.Name)).ToList();
+        var weak = skills.Where(s => s.Done > 0 && s.Step == 0).Select(s => Sentence.Lower(s.Name)).ToList();
         return weak.Count == 0 ? "Nothing weak just now" : $"To go over: {string.Join(", ", weak.Take(3))}";
     }
-
-    private static string Lower(string words) => char.ToLowerInvariant(words[0]) + words[1..];
 }

@@ -40,7 +40,7 @@ public sealed class SunBarrier(string id) : IBarrier
         double minutes = answer!.Days == 1 ? DayMinutes : (24 * 60) + DayMinutes;
         var days = answer.Days == 1 ? "6 h of strong sun" : "two days in the sun";
         return new BarrierResult(
-            BarrierResult.Of(Title, days, 3, 2, 2, 1), null, Capital(days), HandsOn, minutes, [], Taste.Flat,
+            BarrierResult.Of(Title, days, 3, 2, 2, 1), null, Sentence.Capital(days), HandsOn, minutes, [], Taste.Flat,
             [answer.Days == 1 ? "cloud coming up" : "a cloudy second day"], water, () => Steps(answer, setting.Say),
             "Warm: let it cool in the shade. Flavour only when you drink.",
             ["Leave it in the same bottle and drink from that.", "No residual: drink it within 24 hours."], 24,
@@ -117,6 +117,4 @@ public sealed class SunBarrier(string id) : IBarrier
 
         return steps;
     }
-
-    private static string Capital(string words) => char.ToUpperInvariant(words[0]) + words[1..];
 }

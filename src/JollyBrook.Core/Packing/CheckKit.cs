@@ -85,7 +85,7 @@ public static class CheckKit
             var given = Math.Floor(Math.Min(left, litres));
             if (given >= 1)
             {
-                spare.Add(new(chain.Chain.Name, given, $"{say.Of(Quantity.Volume, given)} by {Chain.Lower(chain.Chain.Name)}"));
+                spare.Add(new(chain.Chain.Name, given, $"{say.Of(Quantity.Volume, given)} by {Sentence.Lower(chain.Chain.Name)}"));
                 left -= given;
             }
         }

@@ -1,7 +1,6 @@
 using JollyBrook.Core.Boiling;
 using JollyBrook.Core.Filters;
 using JollyBrook.Core.Kit;
-using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
 
@@ -32,7 +31,7 @@ internal sealed class Findings(
         if (_counted.Count > 0)
         {
             var best = _counted[0];
-            return new(1, title, FindingState.Holds, $"{best.Chain.Name}: {Chain.Lower(best.Chain.Headline)} for {say.Of(Quantity.Volume, CarriedChain.BasisL)}. {_counted.Count} in all.", "", Ids(best));
+            return new(1, title, FindingState.Holds, $"{best.Chain.Name}: {Sentence.Lower(best.Chain.Headline)} for {say.Of(Quantity.Volume, CarriedChain.BasisL)}. {_counted.Count} in all.", "", Ids(best));
         }
 
         var near = chains.Count > 0 ? chains[0] : null;

@@ -69,7 +69,7 @@ internal static class WayOut
                 var name = string.IsNullOrWhiteSpace(s.Source.Name) ? (kind == WayOutKind.On ? "the next water" : "the last water") : s.Source.Name;
                 return (Needed: needed, On: new SourceOnWay(
                     name, s.Source.DistanceKm!.Value, s.Hours, chance, left, Reach(inHand, needed, need.Deviation),
-                    $"{Capital(name)}: {say.Of(Quantity.Distance, s.Source.DistanceKm.Value)}, {Speaker.Minutes(s.Hours * 60)}, runs {SourceReliability.Percent(chance)} % · {Left(left, say)}"));
+                    $"{Sentence.Capital(name)}: {say.Of(Quantity.Distance, s.Source.DistanceKm.Value)}, {Speaker.Minutes(s.Hours * 60)}, runs {SourceReliability.Percent(chance)} % · {Left(left, say)}"));
             }).ToList();
         var title = kind == WayOutKind.On ? "On to the next water" : "Back to the last water";
         if (sources.Count == 0)
@@ -81,7 +81,7 @@ internal static class WayOut
         var first = sources[0];
         return new WayOutAnswer(
             kind, title, shortOf, first.On.Hours, first.Needed, first.On.LeftL, [.. sources.Select(s => s.On)],
-            $"{Capital(first.On.Name)} needs {say.Of(Quantity.Volume, first.Needed)}: {Left(first.On.LeftL, say)}. Runs short with {Percent(shortOf)} %.");
+            $"{Sentence.Capital(first.On.Name)} needs {say.Of(Quantity.Volume, first.Needed)}: {Left(first.On.LeftL, say)}. Runs short with {Percent(shortOf)} %.");
     }
 
     private static WayOutAnswer Stay(TriageRequest request, double inHand, Need need, Speaker say)
@@ -98,8 +98,6 @@ internal static class WayOut
             WayOutKind.Stay, title, shortOf, hours, needed, inHand - needed, [],
             $"Help in {Speaker.Minutes(hours * 60)} needs {say.Of(Quantity.Volume, needed)}: {Left(inHand - needed, say)}. Runs short with {Percent(shortOf)} %.");
     }
-
-    private static string Capital(string words) => char.ToUpperInvariant(words[0]) + words[1..];
 
     private static string Left(double litres, Speaker say) =>
         litres >= 0 ? $"{say.Of(Quantity.Volume, litres)} left" : $"short by {say.Of(Quantity.Volume, -litres)}";

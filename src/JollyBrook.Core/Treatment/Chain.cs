@@ -1,6 +1,7 @@
 using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Clearing;
 using JollyBrook.Core.Sources;
+using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
 
 namespace JollyBrook.Core.Treatment;
@@ -42,11 +43,11 @@ internal sealed class Chain
 
     public string Id { get; }
 
-    public string Name => string.Join(", then ", Barriers.Select((b, i) => i == 0 ? b.Name : Lower(b.Name)));
+    public string Name => string.Join(", then ", Barriers.Select((b, i) => i == 0 ? b.Name : Sentence.Lower(b.Name)));
 
     public string Headline => Refusal is not null
         ? "No answer for this water"
-        : string.Join(", then ", Results.Select((r, i) => i == 0 ? r.Headline : Lower(r.Headline)));
+        : string.Join(", then ", Results.Select((r, i) => i == 0 ? r.Headline : Sentence.Lower(r.Headline)));
 
     public IReadOnlyList<OrganismClass> ShortOf { get; }
 
@@ -98,8 +99,4 @@ internal sealed class Chain
 
         return rows;
     }
-
-    /// <summary>A name or headline in the middle of a sentence; "UV lamp" keeps its capitals.</summary>
-    public static string Lower(string words) =>
-        words.Length > 1 && char.IsUpper(words[0]) && char.IsLower(words[1]) ? char.ToLowerInvariant(words[0]) + words[1..] : words;
 }

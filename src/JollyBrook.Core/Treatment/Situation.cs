@@ -45,10 +45,9 @@ internal sealed class Situation
     public LogTarget Target => Setting.Target;
 
     /// <summary>Whether fresh clean snow, rain off a clean sheet, or clean distillate may be drunk as it is by the traveller's own choice.</summary>
-    public bool MayAcceptUntreated => Request.AcceptCleanSnowOrRain == true && CouldBeUntreated;
-
-    private bool CouldBeUntreated =>
-        Judged is { Verdict: Verdict.Use or Verdict.UseWithCare, Foul: false }
+    public bool MayAcceptUntreated =>
+        Request.AcceptCleanSnowOrRain == true
+        && Judged is { Verdict: Verdict.Use or Verdict.UseWithCare, Foul: false }
         && Judged.Reasons.All(r => r.Weight != "care" || r.Code == "very-cold")
         && (Request.Snow is { Kind: SnowKind.Fresh } || (Request.Snow is null && SourceKinds.MayBeUntreated(Request.Source?.Kind) && Request.Source?.Kind != SourceKind.Snow));
 
