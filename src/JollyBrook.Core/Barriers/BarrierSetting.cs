@@ -1,4 +1,5 @@
 using JollyBrook.Core.Contract;
+using JollyBrook.Core.Sky;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
 
@@ -19,6 +20,14 @@ public sealed record BarrierSetting(
     /// <summary>The day it is: the sky's own, or the start's.</summary>
     public DateOnly? Today => Sky.Date ?? (Now is { } now ? DateOnly.FromDateTime(now.DateTime) : null);
 
+    /// <summary>Where and when the sun can be reckoned; null where start, latitude or longitude is not known.</summary>
+    public (DateTimeOffset From, double LatitudeDeg, double LongitudeDeg)? SunFrom(double minutesOn) =>
+        Now is { } now && Sky is { LatitudeDeg: { } latitude, LongitudeDeg: { } longitude } ? (now.AddMinutes(minutesOn), latitude, longitude) : null;
+
+    /// <summary>Minutes of dark from so many minutes after the start on; 0 (in the sun) where that cannot be told.</summary>
+    public double DarkMinutes(double minutesOn) =>
+        SunFrom(minutesOn) is var (from, latitude, longitude) ? Daylight.MinutesOfDark(from, latitude, longitude) : 0;
+
     /// <summary>A room's own options; null when none were given.</summary>
     public T? Choice<T>()
         where T : class => Choices.OfType<T>().FirstOrDefault();
@@ -31,9 +40,11 @@ public sealed record BarrierSetting(
 /// <param name="DepthCm">Depth of the water standing in it, cm, 2 to 60.</param>
 /// <param name="HasHose">Whether water is drunk through a hose.</param>
 /// <param name="CapacityL">What it holds to the brim, litres.</param>
+/// <param name="LyingDepthCm">Depth of the water when it lies on its side, cm, 1 to 60, for sunlight.</param>
+/// <param name="Role">What it may hold; either when left out.</param>
 public sealed record ContainerInput(
     bool? Opaque = null, bool? ClearPlastic = null, bool? Squeezable = null, double? DepthCm = null, bool? HasHose = null,
-    double? CapacityL = null);
+    double? CapacityL = null, double? LyingDepthCm = null, ContainerRole? Role = null);
 
 /// <summary>The sky as told.</summary>
 /// <param name="AirTemperatureC">Air temperature, −40 to 50 °C.</param>
@@ -51,6 +62,9 @@ public static class SettingFields
     public static readonly NumberField Depth = new(
         "container.depthCm", "Depth of the water", Quantity.Length, 2, 60, "Measure from the surface to the bottom.");
 
+    public static readonly NumberField LyingDepth = new(
+        "container.lyingDepthCm", "Depth as it lies", Quantity.Length, 1, 60, "Lay it down full and measure its thickness.");
+
     public static readonly NumberField Capacity = new(
         "container.capacityL", "What the container holds", Quantity.Volume, 0.05, 200, "Enter what it holds to the brim.");
 
@@ -66,7 +80,7 @@ public static class SettingFields
     public static readonly NumberField Cloud = new(
         "sky.cloudCover", "Cloud", Quantity.Share, 0, 1, "How much of the sky is covered.");
 
-    public static readonly IReadOnlyList<Field> All = [Depth, Capacity, Air, Latitude, Longitude, Cloud];
+    public static readonly IReadOnlyList<Field> All = [Depth, LyingDepth, Capacity, Air, Latitude, Longitude, Cloud];
 
     /// <summary>Notes what can't be right.</summary>
     public static void Check(ContainerInput container, SkyInput sky, Intake intake)
@@ -75,6 +89,7 @@ public static class SettingFields
         ArgumentNullException.ThrowIfNull(sky);
         ArgumentNullException.ThrowIfNull(intake);
         intake.Optional(Depth, container.DepthCm);
+        intake.Optional(LyingDepth, container.LyingDepthCm);
         intake.Optional(Capacity, container.CapacityL);
         intake.Optional(Air, sky.AirTemperatureC);
         intake.Optional(Latitude, sky.LatitudeDeg);

@@ -27,11 +27,17 @@ public interface IBarrier
     /// <summary>How the water looks best before this barrier; the chain clears cloudier water to here when it can.</summary>
     Clarity ClearTo(FieldWater water);
 
+    /// <summary>Whether it takes no organism away but taste, and so may come after anything.</summary>
+    bool IsForTaste => false;
+
     /// <summary>Whether a second barrier may follow: a straw at the lips leaves nothing to treat.</summary>
     bool CanBeFollowed => true;
 
     /// <summary>Applies the barrier. Bad fields are noted in the setting's intake; nothing is thrown for poor water.</summary>
-    BarrierResult Apply(FieldWater water, BarrierSetting setting);
+    /// <param name="water">The water in front of it.</param>
+    /// <param name="setting">What surrounds it.</param>
+    /// <param name="before">What the chain has taken away already, and how long it took.</param>
+    BarrierResult Apply(FieldWater water, BarrierSetting setting, ChainSoFar before);
 }
 
 /// <summary>A piece of kit that is one or more barriers.</summary>

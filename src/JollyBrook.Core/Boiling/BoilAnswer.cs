@@ -19,8 +19,10 @@ public sealed record SchoolCost(
     double WaterLeftL,
     bool Picked);
 
-/// <summary>Boiling this water with this burner and pot.</summary>
-/// <param name="HoldMinutes">Minutes at a rolling boil, per pot load.</param>
+/// <summary>Boiling (or holding hot) this water with this burner and pot.</summary>
+/// <param name="School">The school it is done by.</param>
+/// <param name="TopC">How hot it gets, °C: the boiling point, or less where it is held below.</param>
+/// <param name="HoldMinutes">Minutes at a rolling boil, or held below it, per pot load.</param>
 /// <param name="BoilingPointC">°C; the highest it can be when the elevation is not known.</param>
 /// <param name="Loads">Pot loads.</param>
 /// <param name="LoadVolumeL">Water in each load, litres.</param>
@@ -32,8 +34,10 @@ public sealed record SchoolCost(
 /// <param name="Burner">The burner's name.</param>
 /// <param name="Fuel">The fuel's name.</param>
 /// <param name="Efficiency">Share of the fuel's heat reaching the pot, 0 to 1.</param>
-/// <param name="Schools">The three schools side by side.</param>
+/// <param name="Schools">The schools side by side.</param>
 public sealed record BoilAnswer(
+    BoilSchool School,
+    double TopC,
     double HoldMinutes,
     double BoilingPointC,
     int Loads,

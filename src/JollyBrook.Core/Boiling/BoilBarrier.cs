@@ -23,22 +23,24 @@ public sealed class BoilBarrier(string id, string name, BurnerSpec? burner) : IB
     /// <summary>Mud is let settle first; boiling itself does not mind.</summary>
     public Clarity ClearTo(FieldWater water) => Clarity.Cloudy;
 
-    public BarrierResult Apply(FieldWater water, BarrierSetting setting)
+    public BarrierResult Apply(FieldWater water, BarrierSetting setting, ChainSoFar before)
     {
         var options = setting.Choice<BoilOptions>() ?? new BoilOptions();
         options = options with { AirTemperatureC = options.AirTemperatureC ?? setting.Sky.AirTemperatureC };
         var result = BoilPlan.For(water, burner is null ? options : options with { BurnerId = burner.BurnerId }, setting.Intake);
         var boil = result.Answer;
-        if (Refuse(boil, setting.Say) is { } refusal)
+        if (Refuse(result, setting.Say) is { } refusal)
         {
             return BarrierResult.Refused("Boiling", water, refusal, result.Assumptions, result.Cautions, result.Working, boil);
         }
 
-        var reason = boil.HoldMinutes > 0 ? $"{Speaker.Minutes(boil.HoldMinutes)} at a rolling boil" : "a rolling boil";
+        var held = boil.School == BoilSchool.Pasteurise;
+        var reason = held ? $"{Speaker.Minutes(boil.HoldMinutes)} held at {setting.Say.Of(Quantity.Temperature, boil.TopC)}"
+            : boil.HoldMinutes > 0 ? $"{Speaker.Minutes(boil.HoldMinutes)} at a rolling boil" : "a rolling boil";
         var atStove = boil.Loads * (boil.HeatMinutes + boil.HoldMinutes);
         return new BarrierResult(
-            BarrierResult.Of("Boiling", reason, BoilPlan.Credit, BoilPlan.Credit, BoilPlan.Credit, BoilPlan.Credit),
-            null, boil.HoldMinutes > 0 ? reason : "Bring to a rolling boil", atStove,
+            BarrierResult.Of("Boiling", reason, BoilPlan.Credit, held ? Pasteurising.VirusCredit : BoilPlan.Credit, BoilPlan.Credit, BoilPlan.Credit),
+            null, held ? Sentence.Capital(reason) : boil.HoldMinutes > 0 ? reason : "Bring to a rolling boil", atStove,
             boil.CoolMinutes is { } cool ? Math.Ceiling(atStove + cool - 1e-9) : null,
             [new Supply($"{setting.Say.Of(Quantity.FuelMass, boil.FuelG)} of {boil.Fuel}", boil.FuelG / GramsToATablet, boil.FuelG, burner?.FuelLeftG)],
             Taste.Flat, Risks(boil), water with { VolumeL = boil.WaterLeftL, TemperatureC = Cooling.DrinkableC },
@@ -47,8 +49,20 @@ public sealed class BoilBarrier(string id, string name, BurnerSpec? burner) : IB
             null, BarrierResult.Untimed, result.Assumptions, result.Cautions, result.Working, boil);
     }
 
-    private Refusal? Refuse(BoilAnswer boil, Speaker say)
+    private Refusal? Refuse(BoilResult result, Speaker say)
     {
+        var boil = result.Answer;
+        if (boil.School == BoilSchool.Pasteurise && !result.Thermometer)
+        {
+            return new("no-thermometer", "Held below the boil counts only by a thermometer in the water: nobody can tell by eye.",
+                ["Say that you have one.", "Bring it to a rolling boil."]);
+        }
+
+        if (boil.School == BoilSchool.Pasteurise && boil.TopC < Pasteurising.LeastC)
+        {
+            return new("too-cool", $"Water boils at {say.Of(Quantity.Temperature, boil.TopC)} here: it can't be held hot enough below that.", ["Bring it to a rolling boil."]);
+        }
+
         if (boil.WaterLeftL <= 0)
         {
             return new("boils-dry", "The pot would boil dry before the time is up.",
@@ -58,9 +72,17 @@ public sealed class BoilBarrier(string id, string name, BurnerSpec? burner) : IB
         return burner?.FuelLeftG is { } left && left < boil.FuelG
             ? new("fuel-short",
                 $"Not enough fuel: {say.Of(Quantity.FuelMass, boil.FuelG)} needed, {say.Of(Quantity.FuelMass, left)} left.",
-                ["Boil less, with the lid on and out of the wind.", "Use another burner or method."])
+                [
+                    "Boil less, with the lid on and out of the wind.",
+                    .. Cheaper(boil, left) is { } cheaper ? [$"Held at {say.Of(Quantity.Temperature, Pasteurising.UsualC)} for 10 min by a thermometer it takes {say.Of(Quantity.FuelMass, cheaper)}."] : Array.Empty<string>(),
+                    "Use another burner or method.",
+                ])
             : null;
     }
+
+    /// <summary>Fuel for holding it below the boil, where what is left is enough for that; null otherwise.</summary>
+    private static double? Cheaper(BoilAnswer boil, double leftG) =>
+        boil.School != BoilSchool.Pasteurise && boil.Schools.First(s => s.School == BoilSchool.Pasteurise).FuelG is var fuel && fuel <= leftG ? fuel : null;
 
     private static List<string> Risks(BoilAnswer boil)
     {

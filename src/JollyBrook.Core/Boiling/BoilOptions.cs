@@ -12,6 +12,8 @@ namespace JollyBrook.Core.Boiling;
 /// <param name="Calibration">A weighing that replaces the burner's efficiency.</param>
 /// <param name="Cooling">Where it cools; still air when left out.</param>
 /// <param name="AirTemperatureC">Air temperature, −40 to 50 °C; 30 °C when left out.</param>
+/// <param name="HeldC">Held below the boil at this, °C, 65 to 95; 70 when left out.</param>
+/// <param name="Thermometer">Whether there is a thermometer to hold it by; not known counts as none.</param>
 public sealed record BoilOptions(
     BoilSchool? School = null,
     double? LongMinutes = null,
@@ -20,7 +22,9 @@ public sealed record BoilOptions(
     bool? LidOn = null,
     BurnerWeighing? Calibration = null,
     CoolingPlace? Cooling = null,
-    double? AirTemperatureC = null);
+    double? AirTemperatureC = null,
+    double? HeldC = null,
+    bool? Thermometer = null);
 
 /// <summary>A pot as told: capacity 0.2 to 30 L, mass 0.02 to 10 kg.</summary>
 public sealed record PotInput(double? CapacityL, double? MassKg, PotMaterial? Material);
@@ -46,6 +50,9 @@ public static class BoilFields
     public static readonly NumberField AirTemperature = new(
         "boil.airTemperatureC", "Air temperature", Quantity.Temperature, -40, 50, "Or say it is not known.");
 
+    public static readonly NumberField Held = new(
+        "boil.heldC", "Temperature held", Quantity.Temperature, Pasteurising.LeastC, 95, "Below 65 °C nothing is taken away: boil it.");
+
     public static readonly NumberField WeighedFuel = new(
         "boil.calibration.fuelG", "Fuel burnt", Quantity.FuelMass, 0.5, 5000, "Weigh the canister before and after.");
 
@@ -64,7 +71,7 @@ public static class BoilFields
 
     public static readonly IReadOnlyList<Field> All =
     [
-        ChoiceField.Of<BoilSchool>("boil.school", "Boiling school"), LongMinutes, BurnerId, PotCapacity, PotMass,
+        ChoiceField.Of<BoilSchool>("boil.school", "Boiling school"), LongMinutes, BurnerId, PotCapacity, PotMass, Held,
         ChoiceField.Of<PotMaterial>("boil.pot.material", "Pot material"), AirTemperature,
         ChoiceField.Of<CoolingPlace>("boil.cooling", "Where it cools"),
         WeighedFuel, WeighedVolume, WeighedStart, WeighedElevation,

@@ -12,6 +12,9 @@ public static class BoilPlan
 
     public const string SchoolsSource = "Boiling schools: US public-health advice (1 min, 3 min above 2 000 m); WHO 2015 (rolling boil); own minutes";
 
+    /// <summary>Less water left than this is a danger worth a word.</summary>
+    private const double LeastLeftShare = 0.75;
+
     private const double WarmAirC = 30;
     private const double WarmStreamC = 20;
 
@@ -33,17 +36,17 @@ public static class BoilPlan
         var boilC = BoilingC(water, working);
         var loads = setup.Pot.Loads(water.VolumeL);
         var loadL = water.VolumeL / loads;
-        var heatJ = Heat.ToBoilJ(loadL, setup.Pot, water.TemperatureC, boilC);
-        var schools = BoilSchools.All.Select(s => Cost(s, setup, water, heatJ, loads)).ToList();
+        var pot = new PotLoad(setup, water, loads, loadL, boilC);
+        var schools = BoilSchools.All.Select(pot.Cost).ToList();
         var picked = schools.Single(s => s.Picked);
+        var (topC, heatJ) = (pot.TopC(setup.School), pot.HeatJ(setup.School));
         var heatMin = heatJ / setup.Burner.NetPowerW / 60;
         Explain(working, water, setup, boilC, loads, loadL, heatJ, picked);
-        var coolMin = Cool(water, setup, boilC, loadL, working, assumptions, intake.Say);
-
+        var coolMin = Cool(water, setup, topC, loadL, working, assumptions, intake.Say);
         var answer = new BoilAnswer(
-            picked.HoldMinutes, boilC, loads, loadL, heatMin, picked.FuelG, picked.BoiledAwayL, picked.WaterLeftL, coolMin,
+            setup.School, topC, picked.HoldMinutes, boilC, loads, loadL, heatMin, picked.FuelG, picked.BoiledAwayL, picked.WaterLeftL, coolMin,
             setup.Burner.Name, setup.Burner.Fuel, setup.Efficiency, schools);
-        return new BoilResult(answer, setup.Cooling, assumptions, Cautions(answer, water, intake.Say), working);
+        return new BoilResult(answer, setup.Cooling, setup.Thermometer, assumptions, Cautions(answer, water, intake.Say), working);
     }
 
     private static void AddUnknowns(FieldWater water, List<Assumption> assumptions, Speaker say)
@@ -78,22 +81,6 @@ public static class BoilPlan
         return boilC;
     }
 
-    private static SchoolCost Cost(BoilSchool school, BoilSetup setup, FieldWater water, double heatJ, int loads)
-    {
-        var minutes = BoilSchools.HoldMinutes(school, water.ElevationM, setup.LongMinutes);
-        var energyJ = heatJ + (setup.HoldPowerW * minutes * 60);
-        var awayL = loads * Heat.BoiledAwayKg(setup.HoldPowerW, minutes);
-        return new SchoolCost(
-            school,
-            BoilSchools.Name(school),
-            BoilSchools.Reason(school),
-            minutes,
-            loads * Heat.FuelG(energyJ, setup.Efficiency, setup.Burner.HeatingValueMJPerKg),
-            Math.Min(awayL, water.VolumeL),
-            Math.Max(0, water.VolumeL - awayL),
-            school == setup.School);
-    }
-
     private static void Explain(
         Working working, FieldWater water, BoilSetup setup, double boilC, int loads, double loadL, double heatJ, SchoolCost picked)
     {
@@ -106,17 +93,17 @@ public static class BoilPlan
             "Pot loads", "n = ⌈V/(0.9·pot)⌉", "Pick: a pot is filled to nine tenths so that it does not boil over",
             WorkingValue.Of("n", loads), WorkingValue.Of("V", water.VolumeL, "L"), WorkingValue.Of("pot", setup.Pot.CapacityL, "L"));
         working.Add(
-            "Heat to the boil, one load", "E = (m·4186 + m_pot·c_pot)·(Tb − T0)", Heat.Source,
+            "Heat of one load", "E = (m·4186 + m_pot·c_pot)·(T − T0), without a lid 1/(1 − 0.1) of it", Heat.Source,
             WorkingValue.Of("E", heatJ / 1000, "kJ"),
             WorkingValue.Of("m", loadL, "kg"), WorkingValue.Of("m_pot", setup.Pot.MassKg, "kg"),
             WorkingValue.Of("c_pot", setup.Pot.SpecificHeat, "J/kgK"),
             WorkingValue.Of("Tb", boilC, "°C"), WorkingValue.Of("T0", water.TemperatureC, "°C"));
         working.Add(
-            "Time to the boil, one load", "t = E/P", setup.Burner.Source,
+            "Time to heat one load", "t = E/P", setup.Burner.Source,
             WorkingValue.Of("t", heatJ / setup.Burner.NetPowerW / 60, "min"),
             WorkingValue.Of("E", heatJ / 1000, "kJ"), WorkingValue.Of("P", setup.Burner.NetPowerW, "W"));
         working.Add(
-            "Water boiled away, all loads", "n·f·P·t/2.257e6", Heat.Source,
+            "Water boiled away, all loads", "n·(f·P·t + 0.1·P·climb without a lid)/2.257e6", Heat.Source,
             WorkingValue.Of("lost", picked.BoiledAwayL, "L"),
             WorkingValue.Of("n", loads),
             WorkingValue.Of("f", setup.LidOn ? Heat.LidHoldFraction : Heat.OpenHoldFraction),
@@ -168,7 +155,7 @@ public static class BoilPlan
                 "Boiling water and steam burn. Single-wall metal only over fire, cap off; never balance a can on embers."),
             new("stove-air", Severity.Danger, "Never run a stove in a closed tent: carbon monoxide gives no warning."),
         };
-        if (answer.WaterLeftL < 0.75 * water.VolumeL)
+        if (answer.WaterLeftL < LeastLeftShare * water.VolumeL)
         {
             cautions.Add(new(
                 "boils-away", Severity.Danger,
@@ -196,6 +183,7 @@ public static class BoilPlan
 public sealed record BoilResult(
     BoilAnswer Answer,
     CoolingPlace Cooling,
+    bool Thermometer,
     IReadOnlyList<Assumption> Assumptions,
     IReadOnlyList<Caution> Cautions,
     Working Working);

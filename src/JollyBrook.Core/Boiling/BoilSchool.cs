@@ -15,6 +15,9 @@ public enum BoilSchool
 
     /// <summary>The traveller's own minutes.</summary>
     LongBoil,
+
+    /// <summary>Held below the boil, by a thermometer: 70 °C for 10 minutes, or 65 °C for 30.</summary>
+    Pasteurise,
 }
 
 public static class BoilSchools
@@ -26,12 +29,13 @@ public static class BoilSchools
     public const double DefaultLongMinutes = 5;
 
     public static readonly IReadOnlyList<BoilSchool> All =
-        [BoilSchool.OneOrThree, BoilSchool.RollingBoil, BoilSchool.LongBoil];
+        [BoilSchool.OneOrThree, BoilSchool.RollingBoil, BoilSchool.LongBoil, BoilSchool.Pasteurise];
 
     public static string Name(BoilSchool school) => school switch
     {
         BoilSchool.OneOrThree => "1 or 3 minutes",
         BoilSchool.RollingBoil => "Rolling boil",
+        BoilSchool.Pasteurise => "Held below the boil",
         _ => "Long boil",
     };
 
@@ -39,6 +43,7 @@ public static class BoilSchools
     {
         BoilSchool.OneOrThree => "1 minute at a rolling boil, 3 above 2 000 m (6 562 ft). US public-health advice.",
         BoilSchool.RollingBoil => "Once the whole pot churns, it is done: the way up and down is the margin. WHO, 2015.",
+        BoilSchool.Pasteurise => "70 °C for 10 minutes or 65 °C for 30, by a thermometer in the water. When fuel is short.",
         _ => "Your own minutes. Costs fuel and water; kills nothing more.",
     };
 
@@ -47,6 +52,7 @@ public static class BoilSchools
     {
         BoilSchool.RollingBoil => 0,
         BoilSchool.LongBoil => longMinutes,
+        BoilSchool.Pasteurise => throw new ArgumentOutOfRangeException(nameof(school), school, "Held by Pasteurising.HoldMinutes."),
         _ => elevationM is { } h && h <= HighElevationM ? 1 : 3,
     };
 }

@@ -12,7 +12,9 @@ internal sealed record BoilSetup(
     bool LidOn,
     CoolingPlace Cooling,
     double? AirTemperatureC,
-    double? WeighedEfficiency)
+    double? WeighedEfficiency,
+    double HeldC,
+    bool Thermometer)
 {
     private const double WorstEfficiency = 0.02;
     private const double BestEfficiency = 0.95;
@@ -21,6 +23,9 @@ internal sealed record BoilSetup(
 
     /// <summary>Heat going into the boiling water while it is held, W.</summary>
     public double HoldPowerW => Burner.NetPowerW * (LidOn ? Heat.LidHoldFraction : Heat.OpenHoldFraction);
+
+    /// <summary>Heat that goes off as steam on the way to the boil, W: some of it, without a lid.</summary>
+    public double ClimbSteamW => LidOn ? 0 : Burner.NetPowerW * Heat.OpenClimbFraction;
 
     public static BoilSetup Check(BoilOptions? given, Intake intake, List<Assumption> assumptions)
     {
@@ -42,7 +47,9 @@ internal sealed record BoilSetup(
             options.LidOn ?? false,
             options.Cooling ?? CoolingPlace.StillAir,
             intake.Optional(BoilFields.AirTemperature, options.AirTemperatureC),
-            CheckWeighing(options.Calibration, burner, pot, intake));
+            CheckWeighing(options.Calibration, burner, pot, intake),
+            intake.Optional(BoilFields.Held, options.HeldC) ?? Pasteurising.UsualC,
+            options.Thermometer == true);
     }
 
     private static Pot CheckPot(PotInput? given, Intake intake, List<Assumption> assumptions)

@@ -24,6 +24,12 @@ internal static class BoilingSteps
     private static void AddLoad(List<TreatmentStep> steps, BoilAnswer boil, int load)
     {
         var which = boil.Loads > 1 ? $", load {load} of {boil.Loads}" : "";
+        if (boil.School == BoilSchool.Pasteurise)
+        {
+            AddHeld(steps, boil, load, which);
+            return;
+        }
+
         steps.Add(new($"heat-{load}", StepKind.Heat, $"Bring to a rolling boil{which}",
             $"About {Speaker.Minutes(boil.HeatMinutes)}. The clock starts when big bubbles churn the whole pot.",
             "The whole pot churns", StepClock.Guide, Math.Ceiling(boil.HeatMinutes - 1e-9), DrinkAfter: boil.HoldMinutes <= 0));
@@ -33,8 +39,21 @@ internal static class BoilingSteps
                 "Lid on, flame turned down as far as it still churns.", null, StepClock.Gate, boil.HoldMinutes, DrinkAfter: true));
         }
 
-        steps.Add(new($"pour-{load}", StepKind.Pour, $"Pour into the clean container{which}",
-            "Over the pot's rim, which is clean. The bottle you dipped with is not: its threads are dirty. Hot: hold it with cloth.",
-            "Poured"));
+        steps.Add(Pour(load, which));
     }
+
+    private static void AddHeld(List<TreatmentStep> steps, BoilAnswer boil, int load, string which)
+    {
+        var top = Speaker.Number(boil.TopC, 0);
+        steps.Add(new($"heat-{load}", StepKind.Heat, $"Heat to {top} °C by the thermometer{which}", $"About {Speaker.Minutes(boil.HeatMinutes)}. Stir, then measure in the middle.",
+            $"It shows {top} °C", StepClock.Guide, Math.Ceiling(boil.HeatMinutes - 1e-9)));
+        steps.Add(new($"boil-{load}", StepKind.Boil, $"Keep it at {top} °C or more for {Speaker.Minutes(boil.HoldMinutes)}{which}",
+            "Lid on, small flame, thermometer in. Falls below: begin the minutes anew.", null, StepClock.Gate, boil.HoldMinutes, DrinkAfter: true));
+        steps.Add(Pour(load, which));
+    }
+
+    private static TreatmentStep Pour(int load, string which) =>
+        new($"pour-{load}", StepKind.Pour, $"Pour into the clean container{which}",
+            "Over the pot's rim, which is clean. The bottle you dipped with is not: its threads are dirty. Hot: hold it with cloth.",
+            "Poured");
 }

@@ -15,6 +15,9 @@ public static class Heat
     /// <summary>Share of full power with no lid and the flame left up.</summary>
     public const double OpenHoldFraction = 1.0;
 
+    /// <summary>Share of full power that goes off as steam on the way to the boil without a lid (pick).</summary>
+    public const double OpenClimbFraction = 0.1;
+
     public const string Source = "Sensible heat of water and pot; latent heat of vaporisation 2.257 MJ/kg";
 
     /// <summary>E = m·4186·(Tb − T0) + m_pot·c_pot·(Tb − T0), J.</summary>

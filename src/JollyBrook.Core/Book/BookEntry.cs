@@ -1,6 +1,7 @@
 using System.Text.Json.Serialization;
 using JollyBrook.Core.Body;
 using JollyBrook.Core.Contract;
+using JollyBrook.Core.Kit;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
 
@@ -33,13 +34,6 @@ public enum FilterService
     Scrub,
     IntegrityCheck,
     NewElement,
-}
-
-[JsonConverter(typeof(CamelCaseEnumConverter<MishapKind>))]
-public enum MishapKind
-{
-    Froze,
-    Dropped,
 }
 
 /// <summary>A line of the book: written once. A correction is a line of its own that names the one it stands for.</summary>

@@ -1,4 +1,5 @@
 using JollyBrook.Core.Contract;
+using JollyBrook.Core.Kit;
 using JollyBrook.Core.Units;
 
 namespace JollyBrook.Core.Book;

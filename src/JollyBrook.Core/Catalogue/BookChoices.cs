@@ -1,3 +1,4 @@
+using JollyBrook.Core.Kit;
 using JollyBrook.Core.Book;
 using JollyBrook.Core.Contract;
 

@@ -36,8 +36,8 @@ public sealed record ChoiceLists(
 /// <summary>A sign that can be ticked at the source.</summary>
 /// <param name="Id">What the request calls it.</param>
 /// <param name="Name">What a person ticks.</param>
-/// <param name="Weight">"stop", "care" or "good".</param>
-public sealed record SignChoice(string Id, string Name, string Weight);
+/// <param name="Weight">How much it weighs.</param>
+public sealed record SignChoice(string Id, string Name, SignWeight Weight);
 
 internal static class ChoiceListMaker
 {
@@ -45,6 +45,8 @@ internal static class ChoiceListMaker
         [
             new(ContractName.Of(SourceKind.Stream), "Stream", ""), new(ContractName.Of(SourceKind.Spring), "Spring", ""), new(ContractName.Of(SourceKind.River), "River", ""),
             new(ContractName.Of(SourceKind.Lake), "Lake", ""), new(ContractName.Of(SourceKind.Pond), "Pond", ""), new(ContractName.Of(SourceKind.Tank), "Tank or trough", ""),
+            new(ContractName.Of(SourceKind.Well), "Well", ""), new(ContractName.Of(SourceKind.Pothole), "Pothole or rock basin", ""),
+            new(ContractName.Of(SourceKind.Ditch), "Ditch", ""), new(ContractName.Of(SourceKind.Tap), "Tap or hut", ""),
             new(ContractName.Of(SourceKind.Seep), "Seep", ""), new(ContractName.Of(SourceKind.Snow), "Snow or ice", ""), new(ContractName.Of(SourceKind.Rain), "Rain caught", ""),
             new(ContractName.Of(SourceKind.Distilled), "Distilled", "caught clean"), new(ContractName.Of(SourceKind.FromPlants), "Dew, leaves, sap", "from plants you can name"),
             new(ContractName.Of(SourceKind.Unknown), "Not known", ""),
@@ -55,7 +57,7 @@ internal static class ChoiceListMaker
             new(ContractName.Of(SourceFlow.Flowing), "Flows", ""), new(ContractName.Of(SourceFlow.Slow), "Hardly moves", ""),
             new(ContractName.Of(SourceFlow.Stagnant), "Stagnant", ""), new(ContractName.Of(SourceFlow.Unknown), "Not known", "counts as standing"),
         ],
-        [.. SourceSigns.All.Select(s => new SignChoice(ContractName.Of(s.Seen), s.Name, s.Weight.ToString().ToLowerInvariant()))],
+        [.. SourceSigns.All.Select(s => new SignChoice(ContractName.Of(s.Seen), s.Name, s.Weight))],
         [new(ContractName.Of(Sources.YesNo.Yes), "Yes", ""), new(ContractName.Of(Sources.YesNo.No), "No", ""), new(ContractName.Of(Sources.YesNo.Unknown), "Not known", "counts as worse")],
         [
             new(ContractName.Of(Grit.Sandy), "Sand", "sinks in minutes"), new(ContractName.Of(Grit.Silty), "Silt", "sinks within an hour or two"),

@@ -14,8 +14,9 @@ namespace JollyBrook.Core.Chemistry;
 /// <param name="Why">Which rule raised the dose; null when none did.</param>
 /// <param name="FillHint">Which fill makes a whole number of tablets; null when this one does.</param>
 /// <param name="NeutraliserMg">Vitamin C that takes the residual away after contact, mg; null where no figure is known.</param>
+/// <param name="FillL">The water they are for, litres: other than was asked about where only that fill takes a whole number.</param>
 public sealed record DoseAnswer(
-    int Units,
+    double Units,
     string Words,
     string? HandMeasure,
     double MgPerL,
@@ -24,7 +25,8 @@ public sealed record DoseAnswer(
     bool Computed,
     string? Why,
     string? FillHint,
-    double? NeutraliserMg);
+    double? NeutraliserMg,
+    double FillL);
 
 /// <summary>How long to wait.</summary>
 /// <param name="WaitMinutes">Label or computed, whichever is longer; whole minutes.</param>
@@ -38,6 +40,7 @@ public sealed record DoseAnswer(
 /// <param name="MixStandMinutes">Minutes the mixed parts stand first.</param>
 /// <param name="DissolveMinutes">Minutes to dissolve or shake.</param>
 /// <param name="Note">Why the wait is longer than the dose alone would need; null when it is not.</param>
+/// <param name="Shorter">A shorter wait that meets everything but Cryptosporidium; null where there is none.</param>
 public sealed record ContactAnswer(
     double WaitMinutes,
     double LabelMinutes,
@@ -49,11 +52,13 @@ public sealed record ContactAnswer(
     double ResidualMgPerL,
     double MixStandMinutes,
     double DissolveMinutes,
-    string? Note);
+    string? Note,
+    ShorterWait? Shorter);
 
-/// <summary>A chemical plan: a dose and a wait with their ledger, or a refusal.</summary>
+/// <summary>A chemical plan for one fill of water: a dose and a wait with their ledger, or a refusal.</summary>
 public sealed record ChemicalResult(
     ChemicalProfile Profile,
+    FieldWater Water,
     DoseAnswer? Dose,
     ContactAnswer? Contact,
     IReadOnlyList<LedgerRow> Ledger,

@@ -19,37 +19,40 @@ public sealed class ChemicalBarrier(string id, string name, ChemicalProfile prof
 
     public BarrierStage Stage => BarrierStage.Chemical;
 
-    /// <summary>No dose counts above 100 NTU: mud is brought well below that first, cloudy water takes the cloudy dose.</summary>
-    public Clarity ClearTo(FieldWater water)
-    {
-        ArgumentNullException.ThrowIfNull(water);
-        return water.Clarity > Clarity.Cloudy ? Clarity.SlightlyCloudy : Clarity.Cloudy;
-    }
+    /// <summary>No dose counts above 100 NTU: mud is cleared first, cloudy water takes the cloudy dose.</summary>
+    public Clarity ClearTo(FieldWater water) => Clarity.Cloudy;
 
     internal ChemicalProfile Profile => profile;
 
     internal ChemicalSetup Setup(BarrierSetting setting) => ChemicalSetup.Check(profile, Options(setting), setting.Intake, []);
 
-    public BarrierResult Apply(FieldWater water, BarrierSetting setting)
+    public BarrierResult Apply(FieldWater water, BarrierSetting setting, ChainSoFar before)
     {
         ArgumentNullException.ThrowIfNull(setting);
-        var result = ChemicalPlan.For(profile, water, Options(setting), setting.Target, setting.Intake);
+        ArgumentNullException.ThrowIfNull(before);
+        var result = ChemicalPlan.For(
+            new ChemicalQuestion(profile, water, Options(setting), setting.Target, before, setting.Container.CapacityL, setting.DarkMinutes(before.Minutes)),
+            setting.Intake);
         if (result.Refusal is { } refusal)
         {
             return BarrierResult.Refused(name, water, refusal, result.Assumptions, result.Cautions, result.Working);
         }
 
-        var (dose, contact) = (result.Dose!, result.Contact!);
+        var (dose, contact, dosed) = (result.Dose!, result.Contact!, result.Water);
         return new BarrierResult(
-            [.. result.Ledger.Select(r => r.Credits[0])], null, dose.Words, HandsOnBesideDissolving + contact.DissolveMinutes,
+            [.. result.Ledger.Select(r => r.Credits[0])], null, Headline(dose, water, setting.Say), HandsOnBesideDissolving + contact.DissolveMinutes,
             contact.MixStandMinutes + contact.DissolveMinutes + contact.WaitMinutes,
             [Uses(dose)],
-            TasteOf(profile.Active), Risks(water, contact), water, () => ChemicalSteps.For(result, water, setting.Say),
+            TasteOf(profile.Active), Risks(dosed, contact), dosed, () => ChemicalSteps.For(result, dosed, setting.Say),
             dose.NeutraliserMg is { } mg
                 ? $"Drink mix, or vitamin C: {Speaker.Number(mg, 0)} mg takes the taste away. It ends the disinfection, so never sooner."
                 : "Drink mix, a pinch of salt, or pouring it to and fro. Never sooner: vitamin C ends the disinfection.",
             Storage(setting), null, [.. result.Ledger.Select(r => r.MinutesToTarget)], result.Assumptions, result.Cautions, result.Working, result);
     }
+
+    /// <summary>"2 tablets", and in how much water where only another fill takes a whole number.</summary>
+    private static string Headline(DoseAnswer dose, FieldWater drawn, Speaker say) =>
+        Math.Abs(dose.FillL - drawn.VolumeL) < 1e-9 ? dose.Words : $"{dose.Words} in {say.Of(Quantity.Volume, dose.FillL)}";
 
     private ChemicalOptions Options(BarrierSetting setting)
     {
@@ -80,10 +83,10 @@ public sealed class ChemicalBarrier(string id, string name, ChemicalProfile prof
         _ => Taste.Iodine,
     };
 
-    private static List<string> Risks(FieldWater water, ContactAnswer contact)
+    private List<string> Risks(FieldWater water, ContactAnswer contact)
     {
         List<string> risks = [];
-        if (water.TemperatureC < ChemicalProfile.ColdBelowC)
+        if (water.TemperatureC < (profile.Wait.Cold?.BelowC ?? ChemicalProfile.ColdBelowC))
         {
             risks.Add("cold: long wait");
         }

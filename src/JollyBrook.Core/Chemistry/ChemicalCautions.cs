@@ -10,11 +10,25 @@ internal static class ChemicalCautions
     public static List<Caution> For(ChemicalProfile profile, FieldWater water, Speaker say)
     {
         var cautions = new List<Caution>();
-        if (!profile.Claims.Contains(OrganismClass.Cryptosporidium))
+        if (profile.Active != ActiveIngredient.ChlorineDioxide)
         {
             cautions.Add(new(
                 "no-cryptosporidium", Severity.Warning,
                 "Does not reach Cryptosporidium, however long you wait. Boil it or use chlorine dioxide to cover it."));
+        }
+        else if (!profile.Claims.Contains(OrganismClass.Cryptosporidium))
+        {
+            cautions.Add(new("no-cryptosporidium", Severity.Warning, "Its label does not claim Cryptosporidium: not counted on. Boil it, or filter it first."));
+        }
+
+        if (profile.Copy?.Doubt(ChemicalProfiles.Find(profile.Id) ?? profile, profile.StockPercent) is { } doubt)
+        {
+            cautions.Add(new("copied-right", Severity.Warning, doubt));
+        }
+
+        if (profile.AsksTheNose)
+        {
+            cautions.Add(new("smell-check", Severity.Note, "The wait makes it ready to check: drinkable once the nose says faint chlorine. None: dose again, 15 minutes more."));
         }
 
         cautions.AddRange(profile.Cautions.Select((line, i) => new Caution($"label-{i + 1}", Severity.Warning, line)));

@@ -29,18 +29,20 @@ public sealed record DropCount(double? Drops, double? Millilitres);
 
 /// <summary>The choices that go with a chemical product. What is left out counts as worse.</summary>
 /// <param name="Date">Whether it is in date; unknown counts as past. Not used for bleach.</param>
-/// <param name="Light">Where the bottle stands; unknown counts as clear in the sun.</param>
+/// <param name="Light">Where the bottle stands; unknown counts as clear in the sun, which counts while the sun is up.</param>
 /// <param name="PH">pH of the water, 4 to 9; 8 when left out. Used by free chlorine only.</param>
 /// <param name="BleachStrengthPercent">Bleach strength on the label, 5 to 9 %; 5 when left out.</param>
 /// <param name="BleachAgeMonths">Months since the pack date; not known counts as too old.</param>
 /// <param name="DropCount">The traveller's own drop size; 20 drops a millilitre when left out.</param>
+/// <param name="WithoutCryptosporidium">Whether the shorter wait is taken that leaves Cryptosporidium out.</param>
 public sealed record ChemicalOptions(
     DateCheck? Date = null,
     BottleLight? Light = null,
     [property: JsonPropertyName("ph")] double? PH = null,
     double? BleachStrengthPercent = null,
     double? BleachAgeMonths = null,
-    DropCount? DropCount = null);
+    DropCount? DropCount = null,
+    bool? WithoutCryptosporidium = null);
 
 public static class ChemicalFields
 {

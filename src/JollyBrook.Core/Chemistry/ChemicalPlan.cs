@@ -5,55 +5,68 @@ using JollyBrook.Core.Water;
 
 namespace JollyBrook.Core.Chemistry;
 
+/// <summary>What a chemical plan is asked.</summary>
+/// <param name="Profile">The product's label.</param>
+/// <param name="Water">The water as it is dosed.</param>
+/// <param name="Options">What the traveller chose; what is left out counts as worse.</param>
+/// <param name="Target">What must be reached.</param>
+/// <param name="Before">What the chain has taken away already.</param>
+/// <param name="CapacityL">What the container holds, litres; null when not known.</param>
+/// <param name="DarkMinutes">Minutes of dark before the sun can reach a clear bottle; 0 when not known.</param>
+public sealed record ChemicalQuestion(
+    ChemicalProfile Profile, FieldWater Water, ChemicalOptions? Options, LogTarget Target, ChainSoFar Before, double? CapacityL = null,
+    double DarkMinutes = 0);
+
 /// <summary>A chemical product as a barrier: dose, contact time and ledger. The label is the floor, twice the clear dose the ceiling.</summary>
 public static class ChemicalPlan
 {
     /// <exception cref="BadInputException">A field is out of its range.</exception>
-    public static ChemicalResult For(
-        ChemicalProfile profile, FieldWater water, ChemicalOptions? options, LogTarget target, Intake intake)
+    public static ChemicalResult For(ChemicalQuestion ask, Intake intake)
     {
-        ArgumentNullException.ThrowIfNull(profile);
-        ArgumentNullException.ThrowIfNull(water);
+        ArgumentNullException.ThrowIfNull(ask);
         ArgumentNullException.ThrowIfNull(intake);
+        var (profile, drawn) = (ask.Profile, ask.Water);
         var assumptions = new List<Assumption>();
-        var setup = ChemicalSetup.Check(profile, options, intake, assumptions);
+        var setup = ChemicalSetup.Check(profile, ask.Options, intake, assumptions);
         intake.ThrowIfWrong();
-
-        ChemicalUnknowns.Add(water, assumptions, intake.Say);
+        ChemicalUnknowns.Add(drawn, assumptions, intake.Say);
         var working = new Working();
-        var cautions = ChemicalCautions.For(profile, water, intake.Say);
+        var cautions = ChemicalCautions.For(profile, drawn, intake.Say);
         ChemicalResult Refuse(Refusal refusal) => new(
-            profile, null, null, NoCredit(profile, target, refusal), refusal, assumptions, cautions, working);
-
-        if (ChemicalRefusals.Before(profile, water, setup) is { } refused)
+            profile, drawn, null, null, NoCredit(profile, ask.Target, refusal), refusal, assumptions, cautions, working);
+        if (ChemicalRefusals.Before(profile, drawn, setup) is { } refused)
         {
             return Refuse(refused);
         }
 
-        var strength = DoseStrength.For(profile, water);
-        var mgPerUnit = MgPerUnit(profile, setup, working);
-        var counted = Count(profile, strength, water, mgPerUnit);
-        Explain(working, strength, counted, water, mgPerUnit);
-        if (counted.TooStrong)
+        var strength = DoseStrength.For(profile, drawn);
+        var unit = DoseUnit.Of(profile, MgPerUnit(profile, setup, working));
+        var counted = Count(profile, strength, drawn, unit, ask.CapacityL);
+        Explain(working, strength, counted, drawn, unit);
+        if (counted.FitsNone)
         {
-            return Refuse(ChemicalRefusals.TooStrong(profile, strength, mgPerUnit, counted, intake.Say));
+            return Refuse(ChemicalRefusals.TooStrong(profile, strength, unit, drawn.VolumeL, intake.Say));
         }
 
-        var demand = DisinfectantDemand.MgPerL(water.Clarity, water.Colour);
-        var at = Conditions(CountedMgPerL(profile, strength, counted.MgPerL), demand, water, setup, working);
-        if (at.ResidualMgPerL <= 0 || (profile.Active == ActiveIngredient.Iodine && at.ResidualMgPerL < IodineTimes.WeakestMgPerL))
+        var water = drawn with { VolumeL = counted.FillL };
+        var light = setup.Light == BottleLight.ShadeOrOpaque ? ContactLight.Shade : new ContactLight(ask.DarkMinutes);
+        var full = Conditions(CountedMgPerL(profile, strength, counted.MgPerL), water, setup, light, working);
+        var atStart = full.ResidualMgPerL * light.FactorAtStart;
+        if (atStart <= 0 || (profile.Active == ActiveIngredient.Iodine && atStart < IodineTimes.WeakestMgPerL))
         {
-            return Refuse(ChemicalRefusals.NoResidual(at, counted.MgPerL, demand));
+            return Refuse(ChemicalRefusals.NoResidual(full with { ResidualMgPerL = atStart }, counted.MgPerL, DisinfectantDemand.MgPerL(water.Clarity, water.Colour)));
         }
 
-        var contact = ContactTime.For(profile, water, at, Milder(profile, water, setup, mgPerUnit), target, working);
+        var contact = ContactTime.For(
+            new ContactQuestion(
+                profile, water, full, light, Milder(profile, water, setup, unit), ask.Before, ask.Target, ask.Options?.WithoutCryptosporidium == true),
+            working);
         return new ChemicalResult(
-            profile,
-            Dose(profile, strength, counted, water, mgPerUnit, setup, intake.Say),
+            profile, water, Dose(profile, strength, counted, drawn, unit, setup, intake.Say),
             new ContactAnswer(
                 contact.WaitMinutes, contact.LabelMinutes, profile.Wait.Words, contact.ComputedMinutes,
-                contact.ComputedMinutes > contact.LabelMinutes, contact.LongestFor, demand, at.ResidualMgPerL,
-                profile.MixStandMinutes, DissolveMinutes(profile, water), contact.Note),
+                contact.ComputedMinutes > contact.LabelMinutes, contact.LongestFor, DisinfectantDemand.MgPerL(water.Clarity, water.Colour), atStart,
+                profile.MixStandMinutes, DissolveMinutes(profile, water), contact.Note, contact.Shorter),
             contact.Ledger, null, assumptions, cautions, working);
     }
 
@@ -85,49 +98,43 @@ public static class ChemicalPlan
         return mgPerDrop;
     }
 
-    private static CountedDose Count(ChemicalProfile profile, DoseStrength strength, FieldWater water, double mgPerUnit)
+    private static CountedDose Count(ChemicalProfile profile, DoseStrength strength, FieldWater water, DoseUnit unit, double? capacityL)
     {
-        // Bleach is scaled by strength; every other label's own count is the floor.
-        var labelUnits = profile.IsHouseholdBleach
-            ? 0
-            : profile.Dose.Amount * (strength.LabelMgPerL / profile.LabelMgPerL) * water.VolumeL / profile.Dose.VolumeL;
-        return CountedDose.For(strength, water.VolumeL, mgPerUnit, labelUnits);
+        // The template's drops of bleach are scaled by strength; every other label's own count is the floor, a copied bleach label's too.
+        var labelPerL = profile is { IsHouseholdBleach: true, Copy: null } ? 0 : profile.Dose.PerL * (strength.LabelMgPerL / profile.LabelMgPerL);
+        return CountedDose.For(unit, strength, labelPerL, water.VolumeL, capacityL);
     }
 
-    private static void Explain(
-        Working working, DoseStrength strength, CountedDose counted, FieldWater water, double mgPerUnit)
+    private static void Explain(Working working, DoseStrength strength, CountedDose counted, FieldWater water, DoseUnit unit)
     {
         working.Add(
             "Strength to dose", strength.Why ?? "the label's clear-water dose", DoseStrength.Source,
             WorkingValue.Of("D", strength.AskedMgPerL, "mg/L"),
             WorkingValue.Of("label", strength.LabelMgPerL, "mg/L"), WorkingValue.Of("ceiling", strength.CeilingMgPerL, "mg/L"));
         working.Add(
-            "Count", CountedDose.Formula, "Whole tablets or drops, rounded up",
+            "Count", CountedDose.Formula, "Whole tablets or drops, rounded up; a label's own number when the water is within 6 % of it; never past the ceiling",
             WorkingValue.Of("n", counted.Units),
             WorkingValue.Of("D", strength.AskedMgPerL, "mg/L"), WorkingValue.Of("V", water.VolumeL, "L"),
-            WorkingValue.Of("m", mgPerUnit, "mg"), WorkingValue.Of("exact", counted.ExactUnits));
+            WorkingValue.Of("m", unit.Mg, "mg"), WorkingValue.Of("exact", counted.ExactUnits), WorkingValue.Of("fill", counted.FillL, "L"));
     }
 
     /// <summary>The strength counted with. A drop is no exact measure: rounding up to whole drops is not counted as strength (pick).</summary>
     private static double CountedMgPerL(ChemicalProfile profile, DoseStrength strength, double mgPerL) =>
         profile.Form == ProductForm.Tablet ? mgPerL : Math.Min(mgPerL, strength.AskedMgPerL);
 
-    /// <summary>What so many units leave to work in this water, mg/L.</summary>
+    /// <summary>What so many units leave to work in this water in the dark, mg/L.</summary>
     internal static double Residual(ChemicalProfile profile, FieldWater water, ChemicalSetup setup, double units)
     {
         var mgPerL = units * MgPerUnit(profile, setup, new Working()) / water.VolumeL;
-        return LeftToWork(
-            CountedMgPerL(profile, DoseStrength.For(profile, water), mgPerL), DisinfectantDemand.MgPerL(water.Clarity, water.Colour), setup);
+        return LeftToWork(CountedMgPerL(profile, DoseStrength.For(profile, water), mgPerL), water.Clarity, water.Colour);
     }
 
-    /// <summary>max(0, dose − demand), halved in the sun, mg/L.</summary>
-    private static double LeftToWork(double doseMgPerL, double demandMgPerL, ChemicalSetup setup) =>
-        Math.Max(0, doseMgPerL - demandMgPerL) * SunFactor(setup);
-
-    private static double SunFactor(ChemicalSetup setup) => setup.Light == BottleLight.ShadeOrOpaque ? 1 : 0.5;
+    /// <summary>max(0, dose − demand), mg/L.</summary>
+    private static double LeftToWork(double doseMgPerL, Clarity clarity, WaterColour colour) =>
+        Math.Max(0, doseMgPerL - DisinfectantDemand.MgPerL(clarity, colour));
 
     /// <summary>What the same product would leave to work in every clearer, less coloured or less cold water.</summary>
-    private static List<ContactConditions> Milder(ChemicalProfile profile, FieldWater water, ChemicalSetup setup, double mgPerUnit)
+    private static List<ContactConditions> Milder(ChemicalProfile profile, FieldWater water, ChemicalSetup setup, DoseUnit unit)
     {
         double[] temperatures = profile.Dose.DoublesWhenVeryCold && water.TemperatureC < ChemicalProfile.VeryColdBelowC
             ? [water.TemperatureC, ChemicalProfile.VeryColdBelowC]
@@ -142,9 +149,14 @@ public static class ChemicalPlan
                 {
                     var other = water with { TemperatureC = temperature, Colour = colour, Clarity = clarity };
                     var strength = DoseStrength.For(profile, other);
-                    var counted = Count(profile, strength, other, mgPerUnit);
-                    var residual = LeftToWork(CountedMgPerL(profile, strength, counted.MgPerL), DisinfectantDemand.MgPerL(clarity, colour), setup);
-                    if (!counted.TooStrong && residual > 0 && other != water)
+                    var counted = Count(profile, strength, other, unit, null);
+                    if (counted.FitsNone || other == water)
+                    {
+                        continue;
+                    }
+
+                    var residual = LeftToWork(CountedMgPerL(profile, strength, counted.MgPerL), clarity, colour);
+                    if (residual > 0)
                     {
                         milder.Add(new ContactConditions(residual, temperature, setup.PH));
                     }
@@ -155,18 +167,16 @@ public static class ChemicalPlan
         return milder;
     }
 
-    private static ContactConditions Conditions(
-        double doseMgPerL, double demand, FieldWater water, ChemicalSetup setup, Working working)
+    private static ContactConditions Conditions(double doseMgPerL, FieldWater water, ChemicalSetup setup, ContactLight light, Working working)
     {
-        var sunFactor = SunFactor(setup);
-        var residual = LeftToWork(doseMgPerL, demand, setup);
+        var residual = LeftToWork(doseMgPerL, water.Clarity, water.Colour);
         working.Add(
             "Strength left to work", "C = max(0, dose − demand)·sun", DisinfectantDemand.Source,
-            WorkingValue.Of("C", residual, "mg/L"),
-            WorkingValue.Of("dose", doseMgPerL, "mg/L"), WorkingValue.Of("demand", demand, "mg/L"),
+            WorkingValue.Of("C", residual * light.FactorAtStart, "mg/L"),
+            WorkingValue.Of("dose", doseMgPerL, "mg/L"), WorkingValue.Of("demand", DisinfectantDemand.MgPerL(water.Clarity, water.Colour), "mg/L"),
             WorkingValue.Of("clarity", Turbidity.Spoken(water.Clarity)),
             WorkingValue.Of("colour", water.Colour.ToString().ToLowerInvariant()),
-            WorkingValue.Of("sun", sunFactor));
+            WorkingValue.Of("sun", light.FactorAtStart));
         return new ContactConditions(residual, water.TemperatureC, setup.PH);
     }
 
@@ -175,13 +185,8 @@ public static class ChemicalPlan
         profile.DissolveMinutes * (water.TemperatureC < ChemicalProfile.VeryColdBelowC ? 2 : 1);
 
     private static DoseAnswer Dose(
-        ChemicalProfile profile, DoseStrength strength, CountedDose counted, FieldWater water, double mgPerUnit,
-        ChemicalSetup setup, Speaker say)
-    {
-        var hint = profile.Form == ProductForm.Tablet
-            ? FillHint(CountedDose.WholeFills(strength, mgPerUnit, counted.ExactUnits), water.VolumeL, say)
-            : null;
-        return new DoseAnswer(
+        ChemicalProfile profile, DoseStrength strength, CountedDose counted, FieldWater drawn, DoseUnit unit, ChemicalSetup setup, Speaker say) =>
+        new(
             counted.Units,
             DoseWords.Of(profile.Form, counted.Units),
             profile.Form != ProductForm.Tablet && counted.Units > HandMeasure.MostDropsToCount
@@ -192,14 +197,28 @@ public static class ChemicalPlan
             profile.Dose.Words,
             strength.IsComputed && counted.MgPerL > strength.LabelMgPerL,
             strength.Why,
-            hint,
-            Neutraliser.AscorbicAcidMg(profile.Active, counted.MgPerL * water.VolumeL));
-    }
+            FillHint(profile, strength, counted, drawn.VolumeL, unit, say),
+            Neutraliser.AscorbicAcidMg(profile.Active, counted.MgPerL * counted.FillL),
+            counted.FillL);
 
-    private static string? FillHint(IReadOnlyList<WholeFill> fills, double volumeL, Speaker say) =>
-        fills.Count == 0
+    private static string? FillHint(ChemicalProfile profile, DoseStrength strength, CountedDose counted, double volumeL, DoseUnit unit, Speaker say)
+    {
+        if (Math.Abs(counted.FillL - volumeL) > 1e-9)
+        {
+            return $"{(counted.FillL > volumeL ? "Fill up" : "Fill only")} to {say.Of(Quantity.Volume, counted.FillL)}: in {say.Of(Quantity.Volume, volumeL)} no whole number fits between the label and twice the clear-water dose.";
+        }
+
+        if (profile.Form != ProductForm.Tablet)
+        {
+            return null;
+        }
+
+        var fills = CountedDose.WholeFills(unit, strength, counted.ExactUnits);
+        return fills.Count == 0
             ? null
-            : $"A whole number fits exactly at {string.Join(" and at ", fills.Select(f =>
-                $"{say.Of(Quantity.Volume, f.VolumeL)} ({DoseWords.Of(ProductForm.Tablet, f.Units)})"))}; " +
-              $"{say.Of(Quantity.Volume, volumeL)} is rounded up.";
+            : $"A whole number fits exactly at {string.Join(" and at ", fills.Select(f => $"{say.Of(Quantity.Volume, f.VolumeL)} ({DoseWords.Of(profile.Form, f.Units)})"))}; " +
+              (counted.Units < counted.ExactUnits
+                ? $"{say.Of(Quantity.Volume, volumeL)} is so little more that the label's number holds."
+                : $"{say.Of(Quantity.Volume, volumeL)} is rounded up.");
+    }
 }

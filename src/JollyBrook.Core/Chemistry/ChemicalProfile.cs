@@ -9,36 +9,33 @@ namespace JollyBrook.Core.Chemistry;
 /// <param name="CloudyFactor">The label's own multiplier for cloudy water; 1 when it names none.</param>
 /// <param name="DoublesWhenColoured">Whether coloured water takes the cloudy dose.</param>
 /// <param name="DoublesWhenVeryCold">Whether very cold water takes the cloudy dose.</param>
+/// <param name="MaySplit">Whether the label allows half tablets.</param>
 public sealed record LabelDose(
     double Amount,
     double VolumeL,
     string Words,
     double CloudyFactor = 1,
     bool DoublesWhenColoured = false,
-    bool DoublesWhenVeryCold = false);
+    bool DoublesWhenVeryCold = false,
+    bool MaySplit = false)
+{
+    /// <summary>Tablets or drops for a litre of clear water.</summary>
+    public double PerL => Amount / VolumeL;
+}
 
-/// <summary>The contact time a label names, minutes.</summary>
-/// <param name="Minutes">In clear water that is not cold.</param>
-/// <param name="ColdMinutes">In cold water.</param>
-/// <param name="CloudyMinutes">In cloudy water.</param>
-/// <param name="CryptosporidiumMinutes">For Cryptosporidium; null when the label does not claim it.</param>
-/// <param name="Words">As the label says it.</param>
-public sealed record LabelWait(
-    double Minutes, double ColdMinutes, double CloudyMinutes, double? CryptosporidiumMinutes, string Words);
-
-/// <summary>A product as its label describes it, by active ingredient and form.</summary>
-/// <param name="Id">Stable name.</param>
+/// <summary>A product as its label describes it: one of the generic templates, or the traveller's own copy.</summary>
+/// <param name="Id">Stable name of the template it was filled from.</param>
 /// <param name="Name">Active ingredient, form and strength.</param>
 /// <param name="Active">What does the work.</param>
 /// <param name="Form">How it is counted out.</param>
 /// <param name="Dose">The label's dose.</param>
-/// <param name="Wait">The label's contact time.</param>
+/// <param name="Wait">The label's contact times, by class of organism: those it names are those it claims.</param>
 /// <param name="LabelMgPerL">Disinfectant the label's clear-water dose gives, mg/L.</param>
 /// <param name="StockPercent">Strength of a liquid whose drops are measured, % w/v; null otherwise.</param>
-/// <param name="Claims">Classes the label claims.</param>
 /// <param name="MixStandMinutes">Minutes the mixed parts stand before dosing; 0 for one part.</param>
 /// <param name="DissolveMinutes">Minutes to dissolve or shake.</param>
 /// <param name="Cautions">The label's warnings, one line each.</param>
+/// <param name="Copy">What was copied from the pack; null for a plain template.</param>
 public sealed record ChemicalProfile(
     string Id,
     string Name,
@@ -48,10 +45,10 @@ public sealed record ChemicalProfile(
     LabelWait Wait,
     double LabelMgPerL,
     double? StockPercent,
-    IReadOnlyList<OrganismClass> Claims,
     double MixStandMinutes,
     double DissolveMinutes,
-    IReadOnlyList<string> Cautions)
+    IReadOnlyList<string> Cautions,
+    CopiedLabel? Copy = null)
 {
     /// <summary>Water colder than this is "cold" for label rules, °C, unless a label says otherwise.</summary>
     public const double ColdBelowC = 10;
@@ -62,6 +59,15 @@ public sealed record ChemicalProfile(
     /// <summary>Whether the strength is the household's own bottle's, asked for with its age.</summary>
     public bool IsHouseholdBleach => Id == ChemicalProfiles.BleachId;
 
+    /// <summary>Whether its drops are of no exact size, so that the nose has the last word: chlorine dosed by drops.</summary>
+    public bool AsksTheNose => Active == ActiveIngredient.FreeChlorine && Form != ProductForm.Tablet;
+
     /// <summary>mg of disinfectant in one tablet, or one drop (of each part) as the label counts it.</summary>
-    public double MgPerUnit => LabelMgPerL * Dose.VolumeL / Dose.Amount;
+    public double MgPerUnit => LabelMgPerL / Dose.PerL;
+
+    /// <summary>The label in a line: "4 drops per 1 US gal; 30 min".</summary>
+    public string Words => $"{Dose.Words}; {Wait.Words}";
+
+    /// <summary>Classes the label claims.</summary>
+    public IReadOnlyList<OrganismClass> Claims => Wait.Claims;
 }

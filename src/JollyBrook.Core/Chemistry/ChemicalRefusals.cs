@@ -29,18 +29,14 @@ internal static class ChemicalRefusals
             : $"Too little is left to work: {Speaker.Number(at.ResidualMgPerL, 1)} mg/L.",
         ["Clear the water first, keep the bottle in the shade, and judge it again.", OtherMethod]);
 
-    public static Refusal TooStrong(ChemicalProfile profile, DoseStrength strength, double mgPerUnit, CountedDose dose, Speaker say)
+    public static Refusal TooStrong(ChemicalProfile profile, DoseStrength strength, DoseUnit unit, double volumeL, Speaker say)
     {
-        var unit = profile.Form == ProductForm.Tablet ? "tablet" : "drop";
-        var fills = CountedDose.WholeFills(strength, mgPerUnit, dose.ExactUnits);
-        var least = Math.Ceiling(mgPerUnit / strength.RoundedLimitMgPerL * 100) / 100;
-        List<string> remedies = dose.ExactUnits < 1
-            ? [$"Fill to {say.Of(Quantity.Volume, least)} or more for 1 {unit}."]
-            : [.. fills.Select(f => $"{say.Of(Quantity.Volume, f.VolumeL)} takes {f.Units} {unit}{(f.Units == 1 ? "" : "s")}.")];
+        var least = Math.Ceiling(unit.Step * unit.Mg / strength.CeilingMgPerL * 100) / 100;
+        var name = profile.Form == ProductForm.Tablet ? "tablet" : "drop";
         return new("too-strong",
-            $"No whole number of {unit}s fits this volume: one too few is weaker than the label, " +
-            $"one more is stronger than twice the clear-water dose ({Speaker.Number(strength.CeilingMgPerL, 1)} mg/L).",
-            [.. remedies, OtherMethod]);
+            $"One {name} in {say.Of(Quantity.Volume, volumeL)} is stronger than twice the clear-water dose ({Speaker.Number(strength.CeilingMgPerL, 1)} mg/L), " +
+            "and this container holds no more.",
+            [$"Take a bigger container: {say.Of(Quantity.Volume, least)} or more takes {DoseWords.Of(profile.Form, unit.Step)}.", OtherMethod]);
     }
 
     private static Refusal? Date(ChemicalSetup setup) => setup.Date switch

@@ -51,7 +51,7 @@ internal sealed record ChemicalSetup(
         if (setup.Light == BottleLight.Unknown)
         {
             assumptions.Add(new(
-                ChemicalFields.Light.Path, "Shade not known: taken as a clear bottle in the sun, which halves the strength."));
+                ChemicalFields.Light.Path, "Shade not known: taken as a clear bottle in the sun while it is up, which halves the strength."));
         }
 
         if (profile.IsHouseholdBleach && options.BleachStrengthPercent is null)

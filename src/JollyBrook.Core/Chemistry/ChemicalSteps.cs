@@ -17,6 +17,7 @@ internal static class ChemicalSteps
             new("measure", StepKind.Prepare, $"Measure {say.Of(Quantity.Volume, water.VolumeL)}",
                 "What is really in the container now, not what it holds.", "Measured"),
         };
+        steps.AddRange((profile.Copy?.Steps ?? []).Select((line, i) => new TreatmentStep($"label-{i + 1}", StepKind.Prepare, line, "From the label.", "Done", Optional: true)));
         AddDose(steps, profile, dose, contact);
         steps.Add(new("threads", StepKind.Threads, "Rinse threads and cap",
             "Loosen the cap, turn the bottle over, let treated water run over threads and cap, close it. " +
@@ -25,11 +26,12 @@ internal static class ChemicalSteps
         steps.Add(new("contact", StepKind.Contact, $"Wait {Speaker.Minutes(contact.WaitMinutes)}",
             "Keep it closed, in the shade or opaque. Add no more water and no flavour.",
             null, StepClock.Gate, contact.WaitMinutes, DrinkAfter: true));
-        if (profile.IsHouseholdBleach)
+        if (profile.AsksTheNose)
         {
+            // Ready to be checked after the wait; drinkable once the nose has said so.
             steps.Add(new("smell", StepKind.Check, "Smell it",
                 "A faint smell of chlorine is right. None: dose again and wait 15 minutes more; still none: find other water.",
-                "Smells faintly"));
+                "Smells faintly", DrinkAfter: true));
         }
 
         return steps;

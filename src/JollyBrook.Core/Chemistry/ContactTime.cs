@@ -1,117 +1,98 @@
+using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
 
 namespace JollyBrook.Core.Chemistry;
 
+/// <summary>What a contact time is worked out from.</summary>
+/// <param name="Profile">The product's label.</param>
+/// <param name="Water">The water as it is dosed.</param>
+/// <param name="Full">Strength left to work in the dark, temperature, pH.</param>
+/// <param name="Light">When the sun reaches the bottle.</param>
+/// <param name="Milder">What the same product would leave to work in every clearer, less coloured or less cold water.</param>
+/// <param name="Before">What the chain has taken away already.</param>
+/// <param name="Target">What must be reached.</param>
+/// <param name="WithoutCryptosporidium">Whether the shorter wait was chosen, which leaves Cryptosporidium out.</param>
+internal sealed record ContactQuestion(
+    ChemicalProfile Profile, FieldWater Water, ContactConditions Full, ContactLight Light, IReadOnlyList<ContactConditions> Milder, ChainSoFar Before,
+    LogTarget Target, bool WithoutCryptosporidium);
+
+/// <summary>A wait that leaves Cryptosporidium out and meets the target for everything else.</summary>
+/// <param name="WaitMinutes">Whole minutes.</param>
+public sealed record ShorterWait(double WaitMinutes);
+
 /// <summary>Contact time by label and by CT, and the ledger that the wait gives.</summary>
 internal sealed record ContactTime(
-    double LabelMinutes, double? ComputedMinutes, OrganismClass? LongestFor, double WaitMinutes, string? Note, IReadOnlyList<LedgerRow> Ledger)
+    double LabelMinutes, double? ComputedMinutes, OrganismClass? LongestFor, double WaitMinutes, ShorterWait? Shorter, string? Note,
+    IReadOnlyList<LedgerRow> Ledger)
 {
     /// <summary>No residual is counted on for longer than this, minutes (pick).</summary>
     public const double LongestCreditedMinutes = 24 * 60;
 
-    public static ContactTime For(
-        ChemicalProfile profile, FieldWater water, ContactConditions at, IReadOnlyList<ContactConditions> milder, LogTarget target,
-        Working working)
+    public static ContactTime For(ContactQuestion ask, Working working)
     {
-        var rates = OrganismClasses.All.ToDictionary(o => o, o => Disinfectant.Rate(profile.Active, o, at));
-        var own = rates.ToDictionary(r => r.Key, r => MinutesNeeded(r.Key, r.Value, target));
-        var needed = own.ToDictionary(n => n.Key, n => NoShorterThanMilder(n.Key, n.Value, profile, milder, target));
-        var label = LabelFor(profile, water);
-        var longest = needed
-            .Where(n => n.Value is not null && profile.Claims.Contains(n.Key))
-            .OrderByDescending(n => n.Value)
-            .Select(n => (OrganismClass?)n.Key)
-            .FirstOrDefault();
-        var computed = longest is { } slowest ? needed[slowest] : null;
-        var wait = Math.Max(label, computed ?? 0);
-        var ledger = OrganismClasses.All.Select(o => Row(o, rates[o], wait, needed[o], profile, target)).ToList();
-        Explain(working, rates, needed, at, label, wait);
-        var note = longest is { } held && wait > label && needed[held] > own[held]
-            ? $"By the doubled dose alone {Speaker.Minutes(own[held]!.Value)}; kept as long as in clearer or warmer water."
+        var classes = OrganismClasses.All.Select(o => ClassWait.Of(o, ask)).ToList();
+        var waitedFor = classes.FindAll(c => c.IsWaitedFor && !(ask.WithoutCryptosporidium && c.Organism == OrganismClass.Cryptosporidium));
+        var label = LabelFor(waitedFor, ask);
+        var longest = waitedFor.MaxBy(c => c.Computed);
+        var wait = Math.Max(label, longest?.Computed ?? 0);
+        Explain(working, classes, ask, label, wait);
+        return new ContactTime(
+            label, longest?.Computed, longest?.Organism, wait, Short(classes, ask, wait),
+            longest is not null && wait > label && longest.Computed > longest.Own
+                ? $"By the doubled dose alone {Speaker.Minutes(longest.Own)}; kept as long as in clearer or warmer water."
+                : null,
+            [.. classes.Select(c => c.Row(wait, ask))]);
+    }
+
+    /// <summary>The label's longest wait for what is still to be taken away; its shortest wait always.</summary>
+    private static double LabelFor(IEnumerable<ClassWait> waitedFor, ContactQuestion ask) =>
+        waitedFor.Select(c => ask.Profile.Wait.For(c.Organism, ask.Water) ?? 0).Append(ask.Profile.Wait.LeastFor(ask.Water)).Max();
+
+    /// <summary>The wait for all but Cryptosporidium, where it is shorter and meets the rest; null otherwise.</summary>
+    private static ShorterWait? Short(List<ClassWait> classes, ContactQuestion ask, double wait)
+    {
+        var rest = classes.FindAll(c => c.IsWaitedFor && c.Organism != OrganismClass.Cryptosporidium);
+        var minutes = Math.Max(LabelFor(rest, ask), rest.Select(c => c.Computed).DefaultIfEmpty(0).Max());
+        return minutes < wait && classes.Where(c => c.Organism != OrganismClass.Cryptosporidium).All(c => c.Row(minutes, ask).ShortByLogs <= 0 || !c.IsAsked)
+            && rest.TrueForAll(c => c.Reaches)
+            ? new ShorterWait(minutes)
             : null;
-        return new ContactTime(label, computed, longest, wait, note, ledger);
     }
 
-    /// <summary>
-    /// A dose doubled for cloudy, coloured or very cold water works faster on paper. It is there for what hides in such water,
-    /// so the wait is never shorter than in clearer or warmer water (pick).
-    /// </summary>
-    private static double? NoShorterThanMilder(
-        OrganismClass organism, double? needed, ChemicalProfile profile, IReadOnlyList<ContactConditions> milder, LogTarget target) =>
-        needed is null
-            ? null
-            : milder.Select(at => MinutesNeeded(organism, Disinfectant.Rate(profile.Active, organism, at), target) ?? 0).Append(needed.Value).Max();
-
-    /// <summary>Minutes to the target, whole and rounded up; null when none is asked or no wait within a day reaches it.</summary>
-    private static double? MinutesNeeded(OrganismClass organism, InactivationRate rate, LogTarget target)
+    private static void Explain(Working working, List<ClassWait> classes, ContactQuestion ask, double label, double wait)
     {
-        if (target.For(organism) is not { } logs || rate.LogsPerMinute <= 0)
+        foreach (var c in classes)
         {
-            return null;
-        }
-
-        var minutes = Math.Ceiling((logs / rate.LogsPerMinute) - 1e-9);
-        return minutes <= LongestCreditedMinutes ? minutes : null;
-    }
-
-    private static double LabelFor(ChemicalProfile profile, FieldWater water)
-    {
-        var label = profile.Wait;
-        var minutes = label.Minutes;
-        if (water.TemperatureC < ChemicalProfile.ColdBelowC)
-        {
-            minutes = Math.Max(minutes, label.ColdMinutes);
-        }
-
-        if (water.Clarity == Clarity.Cloudy)
-        {
-            minutes = Math.Max(minutes, label.CloudyMinutes);
-        }
-
-        return Math.Max(minutes, label.CryptosporidiumMinutes ?? 0);
-    }
-
-    private static LedgerRow Row(
-        OrganismClass organism, InactivationRate rate, double wait, double? needed, ChemicalProfile profile, LogTarget target)
-    {
-        var logs = Math.Min(LogTarget.Cap, rate.LogsPerMinute * wait);
-        var reason = rate.LogsPerMinute <= 0 ? rate.Source : $"{Speaker.Minutes(wait)} of contact";
-        return LogLedger.Row(organism, target, [new LogCredit(profile.Name, logs, reason)], needed);
-    }
-
-    private static void Explain(
-        Working working,
-        Dictionary<OrganismClass, InactivationRate> rates,
-        Dictionary<OrganismClass, double?> needed,
-        ContactConditions at,
-        double label,
-        double wait)
-    {
-        foreach (var (organism, rate) in rates)
-        {
-            var name = OrganismClasses.Spoken(organism);
-            if (rate.LogsPerMinute <= 0)
+            var (rate, name) = (c.Rate.AtStart, OrganismClasses.Spoken(c.Organism));
+            if (rate.LogsPerMinute <= 0 || !c.IsClaimed)
             {
-                working.Add($"Contact for {name}", rate.Formula, rate.Source, WorkingValue.Of("credit", 0, "log"));
+                working.Add($"Contact for {name}", rate.Formula, c.IsClaimed ? rate.Source : ClassWait.NotClaimed, WorkingValue.Of("credit", 0, "log"));
                 continue;
             }
 
             working.Add(
                 $"Contact for {name}", rate.Formula, rate.Source,
-                needed[organism] is { } minutes
-                    ? WorkingValue.Of("t", minutes, "min")
-                    : WorkingValue.Of("t", "not asked for, or over a day"),
+                !c.IsAsked ? WorkingValue.Of("t", "taken away already, or not asked for")
+                    : c.Reaches ? WorkingValue.Of("t", c.Computed, "min") : WorkingValue.Of("t", "over a day"),
                 WorkingValue.Of(rate.RequirementUnit == "min" ? "table" : "CT", rate.Requirement, rate.RequirementUnit),
-                WorkingValue.Of("for", LogTarget.Standard(organism), "log"),
-                WorkingValue.Of("C", at.ResidualMgPerL, "mg/L"),
-                WorkingValue.Of("T", at.TemperatureC, "°C"),
+                WorkingValue.Of("for", LogTarget.Standard(c.Organism), "log"),
+                WorkingValue.Of("wanted", c.Wanted, "log"),
+                WorkingValue.Of("C", ask.Full.ResidualMgPerL * ask.Light.FactorAtStart, "mg/L"),
+                WorkingValue.Of("T", ask.Full.TemperatureC, "°C"),
                 WorkingValue.Of("rate", rate.LogsPerMinute, "log/min"));
         }
 
+        if (ask.Light.DarkMinutes is > 0 and < LongestCreditedMinutes)
+        {
+            working.Add(
+                "Dark before the sun reaches the bottle", "full strength until then, half of it from then on", "NOAA sunrise; light destroys it, handbook room 40",
+                WorkingValue.Of("dark", ask.Light.DarkMinutes, "min"));
+        }
+
         working.Add(
-            "Wait", "the longer of label and computed, whole minutes up; never shorter than in clearer or warmer water",
+            "Wait", "the longer of label and computed, whole minutes up; never shorter than in clearer or warmer water; at most a day",
             "Rule: the label wins upward; pick: a doubled dose does not shorten the wait",
             WorkingValue.Of("wait", wait, "min"), WorkingValue.Of("label", label, "min"));
     }

@@ -14,13 +14,7 @@ public sealed record DoseStrength(double LabelMgPerL, double AskedMgPerL, double
 
     private const double CeilingFactor = 2;
 
-    // A tablet or drop is not divisible: the label's own cloudy dose may round up this far past the ceiling.
-    private const double RoundingAllowance = 1.25;
-
     public bool IsComputed => AskedMgPerL > LabelMgPerL;
-
-    /// <summary>The strength that rounding up to a whole tablet or drop may not pass, mg/L.</summary>
-    public double RoundedLimitMgPerL => Math.Max(CeilingMgPerL, RoundingAllowance * LabelMgPerL);
 
     public static DoseStrength For(ChemicalProfile profile, FieldWater water)
     {
@@ -31,7 +25,9 @@ public sealed record DoseStrength(double LabelMgPerL, double AskedMgPerL, double
         var why = LabelRule(profile, water);
         if (why is not null)
         {
+            // A copied label may ask for more than twice; it is then its own ceiling.
             var doubled = clear * profile.Dose.CloudyFactor;
+            ceiling = Math.Max(ceiling, doubled);
             return new DoseStrength(doubled, doubled, ceiling, why);
         }
 

@@ -21,14 +21,20 @@ internal static class GivenDose
             return BarrierResult.Nothing(profile.Name, refused.Reason);
         }
 
-        var at = new ContactConditions(ChemicalPlan.Residual(profile, water, setup, units), water.TemperatureC, setup.PH);
-        var tooWeak = profile.Active == ActiveIngredient.Iodine && at.ResidualMgPerL < IodineTimes.WeakestMgPerL;
+        var light = setup.Light == BottleLight.ShadeOrOpaque ? ContactLight.Shade : ContactLight.Sun;
+        var full = new ContactConditions(ChemicalPlan.Residual(profile, water, setup, units), water.TemperatureC, setup.PH);
+        var tooWeak = profile.Active == ActiveIngredient.Iodine && full.ResidualMgPerL * light.FactorAtStart < IodineTimes.WeakestMgPerL;
         return
         [
             .. OrganismClasses.All.Select(o =>
             {
-                var rate = tooWeak ? InactivationRate.None("Too little left to count on") : Disinfectant.Rate(profile.Active, o, at);
-                return new LogCredit(profile.Name, Math.Min(LogTarget.Cap, rate.LogsPerMinute * Math.Min(minutes, ContactTime.LongestCreditedMinutes)), rate.Source);
+                if (tooWeak || !profile.Claims.Contains(o))
+                {
+                    return new LogCredit(profile.Name, 0, tooWeak ? "Too little left to count on" : ClassWait.NotClaimed);
+                }
+
+                var rate = ContactRate.Of(profile.Active, o, full, light);
+                return new LogCredit(profile.Name, Math.Min(LogTarget.Cap, rate.Logs(Math.Min(minutes, ContactTime.LongestCreditedMinutes))), rate.AtStart.Source);
             }),
         ];
     }
@@ -36,5 +42,5 @@ internal static class GivenDose
     /// <summary>Whether so many units pass what the label allows for this water.</summary>
     public static bool IsTooStrong(ChemicalBarrier barrier, FieldWater water, BarrierSetting setting, double units) =>
         units * ChemicalPlan.MgPerUnit(barrier.Profile, barrier.Setup(setting), new Working()) / water.VolumeL
-        > DoseStrength.For(barrier.Profile, water).RoundedLimitMgPerL + 1e-9;
+        > DoseStrength.For(barrier.Profile, water).CeilingMgPerL + 1e-9;
 }

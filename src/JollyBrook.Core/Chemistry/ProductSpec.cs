@@ -4,22 +4,24 @@ using JollyBrook.Core.Units;
 
 namespace JollyBrook.Core.Chemistry;
 
-/// <summary>A chemical product in the kit: which profile its label fits, its dates, and the traveller's own dropper.</summary>
-/// <param name="ProfileId">One of the generic profiles.</param>
+/// <summary>A chemical product in the kit: its label as copied from the pack, its dates, and the traveller's own dropper.</summary>
+/// <param name="ProfileId">The template that filled the form.</param>
 /// <param name="BestBefore">The date on the pack; null when not known, which counts as past. Not used for bleach.</param>
 /// <param name="PackDate">Bleach: the day it was packed; null counts as too old.</param>
-/// <param name="StrengthPercent">Bleach: strength on the label, 5 to 9 %.</param>
+/// <param name="StrengthPercent">Bleach and other drops: strength on the label, % w/v; bleach 5 to 9.</param>
 /// <param name="DropCount">Drops counted into a measure.</param>
 /// <param name="Left">What is left: tablets, or mL (of each part), 0 to 10 000; null when not counted.</param>
-/// <param name="Label">The dose as the pack's own label says it.</param>
+/// <param name="Label">The label as copied; null takes the template for it.</param>
+/// <param name="OpenedOn">The day it was opened; null while it is closed.</param>
+/// <param name="KeepsOpenDays">Days it lasts once opened, 1 to 3 650; null where the label names none.</param>
 public sealed record ProductSpec(
     string? ProfileId, DateOnly? BestBefore = null, DateOnly? PackDate = null, double? StrengthPercent = null, DropCount? DropCount = null,
-    double? Left = null, CopiedLabel? Label = null)
+    double? Left = null, CopiedLabel? Label = null, DateOnly? OpenedOn = null, double? KeepsOpenDays = null)
     : IBarrierSource
 {
     private const double DaysInMonth = 365.25 / 12;
 
-    private static readonly ChoiceField Profile = new("product.profileId", "Product", [.. ChemicalProfiles.All.Select(p => p.Id)]);
+    private static readonly ChoiceField TemplateField = new("product.profileId", "Product", [.. ChemicalProfiles.All.Select(p => p.Id)]);
 
     private static readonly NumberField Strength = new(
         "product.strengthPercent", "Bleach strength", Quantity.Percent, Bleach.WeakestPercent, Bleach.StrongestPercent,
@@ -28,15 +30,31 @@ public sealed record ProductSpec(
     private static readonly NumberField LeftField = new(
         "product.left", "What is left", Quantity.Plain, 0, 10000, "Count the tablets, or read the bottle in mL.");
 
+    private static readonly NumberField KeepsField = new(
+        "product.keepsOpenDays", "Days it lasts once opened", Quantity.Plain, 1, 3650, "Copy it from the label.");
+
+    /// <summary>The template the form was filled from.</summary>
+    public ChemicalProfile Template => ChemicalProfiles.Find(ProfileId) ?? ChemicalProfiles.All[0];
+
+    /// <summary>The product: its copied label, or the template where none was copied.</summary>
+    public ChemicalProfile Profile => Label?.Over(Template, StrengthPercent) ?? Template;
+
+    /// <summary>Where the copy looks as if it had gone wrong; null otherwise.</summary>
+    public string? Doubt => Label?.Doubt(Template, StrengthPercent);
+
     /// <summary>The last day it may be counted on; null when not known. Bleach counts for 12 months from its pack date.</summary>
-    public DateOnly? LastDay => ProfileId == ChemicalProfiles.BleachId ? PackDate?.AddMonths((int)Bleach.LifeMonths) : BestBefore;
+    public DateOnly? LastDay => (ProfileId == ChemicalProfiles.BleachId ? PackDate?.AddMonths((int)Bleach.LifeMonths) : BestBefore) is { } last
+        ? OpenUntil < last ? OpenUntil : last
+        : null;
+
+    /// <summary>The last day by when it was opened; null while it is closed, or where the label names no days.</summary>
+    public DateOnly? OpenUntil => KeepsOpenDays is { } days ? OpenedOn?.AddDays((int)days) : null;
 
     /// <summary>Drops in a millilitre: the traveller's own count, else the usual.</summary>
     public double DropsPerMl =>
         DropCount is { Drops: { } drops, Millilitres: > 0 and { } millilitres } ? drops / millilitres : ChemicalProfiles.DefaultDropsPerMl;
 
-    public IEnumerable<IBarrier> Barriers(string id, string name) =>
-        [new ChemicalBarrier(id, name, ChemicalProfiles.All.First(p => p.Id == ProfileId), this)];
+    public IEnumerable<IBarrier> Barriers(string id, string name) => [new ChemicalBarrier(id, name, Profile, this)];
 
     /// <summary>The options with what the kit knows of the product put in.</summary>
     public ChemicalOptions Fill(ChemicalOptions options, DateOnly? today)
@@ -45,7 +63,7 @@ public sealed record ProductSpec(
         return options with
         {
             Date = DateOn(today),
-            BleachStrengthPercent = StrengthPercent,
+            BleachStrengthPercent = ProfileId == ChemicalProfiles.BleachId ? StrengthPercent : null,
             BleachAgeMonths = AgeMonths(today),
             DropCount = DropCount,
         };
@@ -55,17 +73,39 @@ public sealed record ProductSpec(
     public void Check(Intake intake)
     {
         ArgumentNullException.ThrowIfNull(intake);
-        intake.Listed(Profile, ProfileId, ChemicalProfiles.All, p => p.Id);
+        intake.Listed(TemplateField, ProfileId, ChemicalProfiles.All, p => p.Id);
         intake.Optional(Strength, StrengthPercent);
         intake.Optional(LeftField, Left);
-        Label?.Check(intake);
+        intake.Optional(KeepsField, KeepsOpenDays);
+        if (Label is { } label)
+        {
+            CopiedLabelFields.Check(label, ChemicalProfiles.Find(ProfileId), intake);
+        }
     }
 
-    private DateCheck DateOn(DateOnly? today) => BestBefore is not { } last || today is not { } day
-        ? DateCheck.Unknown
-        : day <= last ? DateCheck.InDate : DateCheck.Past;
+    private DateCheck DateOn(DateOnly? today)
+    {
+        if (today is not { } day)
+        {
+            return DateCheck.Unknown;
+        }
 
-    private double? AgeMonths(DateOnly? today) => PackDate is not { } packed || today is not { } day
-        ? null
-        : Math.Max(0, (day.DayNumber - packed.DayNumber) / DaysInMonth);
+        // Opened for too long is past, whatever the pack's own date.
+        if (day > OpenUntil)
+        {
+            return DateCheck.Past;
+        }
+
+        return BestBefore is not { } last ? DateCheck.Unknown : day <= last ? DateCheck.InDate : DateCheck.Past;
+    }
+
+    private double? AgeMonths(DateOnly? today)
+    {
+        if (PackDate is not { } packed || today is not { } day)
+        {
+            return null;
+        }
+
+        return day > OpenUntil ? Bleach.LifeMonths + 1 : Math.Max(0, (day.DayNumber - packed.DayNumber) / DaysInMonth);
+    }
 }

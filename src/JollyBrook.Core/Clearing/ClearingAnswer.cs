@@ -7,8 +7,7 @@ namespace JollyBrook.Core.Clearing;
 /// <summary>What clearing comes to.</summary>
 /// <param name="Way">How.</param>
 /// <param name="Words">In a few words.</param>
-/// <param name="Passes">How often it settles.</param>
-/// <param name="SettleMinutes">Minutes to stand each time; null when it does not settle.</param>
+/// <param name="SettleMinutes">Minutes to stand; null when it does not settle.</param>
 /// <param name="Flocculant">The dose; null without one.</param>
 /// <param name="StandMinutes">Minutes the floc stands; 0 without one.</param>
 /// <param name="DrawOff">How the clear water is got off; empty when nothing has settled.</param>
@@ -20,7 +19,6 @@ namespace JollyBrook.Core.Clearing;
 public sealed record ClearingAnswer(
     ClearingWay Way,
     string Words,
-    int Passes,
     double? SettleMinutes,
     string? Flocculant,
     double StandMinutes,

@@ -14,9 +14,10 @@ public sealed record ClearingMeans(FlocculantSpec? Flocculant, bool ImprovisedFi
 }
 
 /// <summary>
-/// Brings water to the clarity the next barrier wants. How far each way clears is a pick, to be judged again by eye:
-/// settling takes it one class on each time, flocculating takes it to clear (slurry to slightly cloudy), an improvised
-/// filter one class on, to slightly cloudy at best. Nothing here takes an organism away.
+/// Brings water to the clarity the next barrier wants, or as far as the way asked for takes it. How far each way clears is a pick, to be
+/// judged again by eye: settling takes it one class on and, done again, no farther (fines stay until flocculated); flocculating takes
+/// cloudy water to clear, mud and slurry to slightly cloudy; an improvised filter takes it one class on, to slightly cloudy at best.
+/// Nothing here takes an organism away.
 /// </summary>
 public static class ClearingPlan
 {
@@ -39,12 +40,14 @@ public static class ClearingPlan
         ArgumentNullException.ThrowIfNull(water);
         ArgumentNullException.ThrowIfNull(means);
         ArgumentNullException.ThrowIfNull(setting);
-        if (water.Clarity <= clearTo)
+        var asked = options ?? new ClearingOptions();
+        var enough = water.Clarity <= clearTo;
+        if (enough && !(IsWork(asked.Way) && water.Clarity > Clarity.Clear))
         {
             return Untouched(water, before, null);
         }
 
-        var asked = options ?? new ClearingOptions();
+        CheckDrawOff(asked, setting);
         var assumptions = new List<Assumption>();
         if (asked.Grit is null or Grit.Unknown)
         {
@@ -57,13 +60,36 @@ public static class ClearingPlan
                 SettingFields.Depth.Path, $"Depth not known: taken as {setting.Say.Of(Quantity.Length, DefaultDepthCm)} of standing water."));
         }
 
-        var ways = Ways(water, clearTo, means, asked, setting).OrderBy(w => w.Minutes).ToList();
-        var picked = ways.Find(w => w.Way == asked.Way) ?? ways.FirstOrDefault();
+        // What was asked for is done, as long as the barrier can do with what it leaves; mud is cleared whatever was asked.
+        var ways = Ways(water, means, asked, setting).OrderBy(w => w.Minutes).ToList();
+        var picked = ways.Find(w => w.Way == asked.Way && w.ClarityAfter <= clearTo) ?? (enough ? null : ways.Find(w => w.ClarityAfter <= clearTo));
+        if (IsWork(asked.Way) && picked?.Way != asked.Way)
+        {
+            assumptions.Add(new("clearing.way", "The way of clearing that was chosen does not clear this water far enough: not counted on."));
+        }
+
         return picked is null
-            ? Untouched(water, before, NothingClears(asked)) with { Assumptions = assumptions }
+            ? Untouched(water, before, enough ? null : NothingClears(asked)) with { Assumptions = assumptions }
             : new ClearingResult(
                 picked, water.ClearedTo(picked.ClarityAfter), null, ClearingSteps.For(picked, setting.Say), assumptions,
                 Explain(picked, water, asked, setting));
+    }
+
+    /// <summary>Ways that take time and litres, and are done because somebody wants them.</summary>
+    private static bool IsWork(ClearingWay? way) => way is ClearingWay.Settle or ClearingWay.Flocculate or ClearingWay.ImprovisedFilter;
+
+    /// <exception cref="BadInputException">Squeezing out of an inverted bottle that is not known to be soft.</exception>
+    private static void CheckDrawOff(ClearingOptions asked, BarrierSetting setting)
+    {
+        setting.Intake.Optional(ClearingFields.Sludge, asked.SludgeCm);
+        if (asked.DrawOff == DrawOff.InvertedBottle && setting.Container.Squeezable != true)
+        {
+            setting.Intake.Refuse(
+                ClearingFields.DrawOffField,
+                $"Squeezing the sludge out of an inverted bottle needs a soft wall; this one is {(setting.Container.Squeezable == false ? "rigid" : "not known to be soft")}. Siphon it, or settle it in a soft bottle.");
+        }
+
+        setting.Intake.ThrowIfWrong();
     }
 
     private static Refusal NothingClears(ClearingOptions asked) => new(
@@ -71,48 +97,42 @@ public static class ClearingPlan
         asked.Grit is null or Grit.Unknown or Grit.Clay
             ? "Clay does not settle, and there is nothing here to flocculate it with."
             : "It does not settle within a day, and there is nothing here to flocculate it with.",
-        ["Look for clearer water.", "Fill a jar and watch it: what sinks within an hour is silt, and can be settled."]);
+        ["Look for clearer water.", "Fill a jar and watch it: what sinks within an hour is silt, and can be settled.", "Take alum or another flocculant: what settling leaves stays until it is flocculated."]);
 
     private static IEnumerable<ClearingAnswer> Ways(
-        FieldWater water, Clarity clearTo, ClearingMeans means, ClearingOptions asked, BarrierSetting setting)
+        FieldWater water, ClearingMeans means, ClearingOptions asked, BarrierSetting setting)
     {
-        var classes = water.Clarity - clearTo;
         var way = asked.DrawOff ?? DrawOff.Siphon;
-        var loss = DrawOffs.Loss(way);
         var depth = setting.Container.DepthCm ?? DefaultDepthCm;
+        var loss = DrawOffs.Loss(water.Clarity, asked.SludgeCm, depth);
         var settle = Math.Ceiling(Settling.Minutes(Settling.DiameterUm(asked.Grit ?? Grit.Unknown), depth, water.TemperatureC) - 1e-9);
-        if (settle * classes <= Settling.LongestMinutes)
+        if (settle <= Settling.LongestMinutes)
         {
-            var lost = 1 - Math.Pow(1 - loss, classes);
             yield return new(
-                ClearingWay.Settle, $"Settle {(classes > 1 ? $"{classes} times " : "")}{Speaker.Minutes(settle)}, then {DrawOffs.Name(way).ToLowerInvariant()}",
-                classes, settle, null, 0, DrawOffs.How(way), lost, water.VolumeL / (1 - lost), clearTo,
-                classes * DrawMinutes, classes * (settle + DrawMinutes));
+                ClearingWay.Settle, $"Settle {Speaker.Minutes(settle)}, then {DrawOffs.Name(way).ToLowerInvariant()}",
+                settle, null, 0, DrawOffs.How(way), loss, water.VolumeL / (1 - loss), water.Clarity - 1, DrawMinutes, settle + DrawMinutes);
         }
 
         if (means.Flocculant is { } flocculant)
         {
-            var after = water.Clarity == Clarity.Slurry ? Clarity.SlightlyCloudy : Clarity.Clear;
+            var after = water.Clarity >= Clarity.Muddy ? Clarity.SlightlyCloudy : Clarity.Clear;
             var collect = water.VolumeL / (1 - loss);
             var dose = Flocculation.Dose(flocculant, water.Clarity, collect);
             var stand = Math.Ceiling(Flocculation.StandMinutes(water.TemperatureC) - 1e-9);
             const double stir = Flocculation.StirFastMinutes + Flocculation.StirSlowMinutes;
-            if (after <= clearTo)
-            {
-                yield return new(
-                    ClearingWay.Flocculate, $"{dose}, stand {Speaker.Minutes(stand)}, then {DrawOffs.Name(way).ToLowerInvariant()}",
-                    0, null, dose, stand, DrawOffs.How(way), loss, collect, after, stir + DrawMinutes, stir + stand + DrawMinutes);
-            }
+            yield return new(
+                ClearingWay.Flocculate, $"{dose}, stand {Speaker.Minutes(stand)}, then {DrawOffs.Name(way).ToLowerInvariant()}",
+                null, dose, stand, DrawOffs.How(way), loss, collect, after, stir + DrawMinutes, stir + stand + DrawMinutes);
         }
 
         if (means.ImprovisedFilter)
         {
             var after = (Clarity)Math.Max((int)Clarity.SlightlyCloudy, (int)water.Clarity - 1);
-            if (after <= clearTo && after < water.Clarity)
+            if (after < water.Clarity)
             {
                 var minutes = Math.Ceiling(ImprovisedMinutesPerL * water.VolumeL);
                 yield return new(
-                    ClearingWay.ImprovisedFilter, "Through gravel, sand and charcoal: clearer, not safe", 0, null, null, 0, "",
+                    ClearingWay.ImprovisedFilter, "Through gravel, sand and charcoal: clearer, not safe", null, null, 0, "",
                     ImprovisedLoss, water.VolumeL / (1 - ImprovisedLoss), after, minutes, minutes);
             }
         }
@@ -126,7 +146,7 @@ public static class ClearingPlan
             BarrierStage.Filter => (ClearingWay.PreFilter, "Pre-filter"),
             _ => (ClearingWay.Strain, "Strain"),
         };
-        var answer = new ClearingAnswer(way, words, 0, null, null, 0, "", 0, water.VolumeL, water.Clarity, 1, 0);
+        var answer = new ClearingAnswer(way, words, null, null, 0, "", 0, water.VolumeL, water.Clarity, 1, 0);
         return new ClearingResult(answer, water, refusal, ClearingSteps.Untouched(way, before, water), [], new Working());
     }
 
@@ -137,7 +157,7 @@ public static class ClearingPlan
         {
             var diameter = Settling.DiameterUm(asked.Grit ?? Grit.Unknown);
             working.Add(
-                "Settling, each time", Settling.Formula, Settling.Source,
+                "Settling", Settling.Formula, Settling.Source,
                 WorkingValue.Of("t", settle, "min"), WorkingValue.Of("d", diameter, "µm"),
                 WorkingValue.Of("depth", setting.Container.DepthCm ?? DefaultDepthCm, "cm"), WorkingValue.Of("T", water.TemperatureC, "°C"),
                 WorkingValue.Of("v", Settling.VelocityMPerS(diameter, water.TemperatureC) * 1000, "mm/s"));
@@ -151,7 +171,7 @@ public static class ClearingPlan
         }
 
         working.Add(
-            "Collect", "V/(1 − loss)", "5 to 15 % stays with the sediment, by the way of drawing off (pick)",
+            "Collect", "V/(1 − loss)", DrawOffs.LossSource,
             WorkingValue.Of("collect", picked.CollectL, "L"), WorkingValue.Of("V", water.VolumeL, "L"), WorkingValue.Of("loss", picked.LossShare));
         return working;
     }

@@ -35,12 +35,9 @@ internal static class ClearingSteps
         switch (plan.Way)
         {
             case ClearingWay.Settle:
-                for (var pass = 1; pass <= plan.Passes; pass++)
-                {
-                    steps.Add(new($"settle-{pass}", StepKind.Clear, $"Let it stand {Speaker.Minutes(plan.SettleMinutes!.Value)}",
-                        "Still, out of the wind. Do not touch it.", "The top is clear", StepClock.Guide, plan.SettleMinutes.Value));
-                    steps.Add(new($"draw-{pass}", StepKind.Clear, "Draw off the clear water", $"Never pour. {plan.DrawOff}", "Drawn off"));
-                }
+                steps.Add(new("settle-1", StepKind.Clear, $"Let it stand {Speaker.Minutes(plan.SettleMinutes!.Value)}",
+                    "Still, out of the wind. Do not touch it.", "The top is clear", StepClock.Guide, plan.SettleMinutes.Value));
+                steps.Add(new("draw-1", StepKind.Clear, "Draw off the clear water", $"Never pour. {plan.DrawOff}", "Drawn off"));
 
                 break;
             case ClearingWay.Flocculate:

@@ -1,5 +1,6 @@
 using System.Text.Json.Serialization;
 using JollyBrook.Core.Contract;
+using JollyBrook.Core.Water;
 
 namespace JollyBrook.Core.Clearing;
 
@@ -15,12 +16,24 @@ public enum DrawOff
 
 public static class DrawOffs
 {
-    /// <summary>Share left behind with the sediment: within the 5 to 15 % of handbook room 20, by method (pick).</summary>
-    public static double Loss(DrawOff way) => way switch
+    public const string LossSource = "5 % of clear-ish water stays with the sediment, 15 % of mud, 25 % of slurry until the sludge's depth is read off";
+
+    private const double MuddyLoss = 0.15;
+    private const double SlurryLoss = 0.25;
+    private const double ClearishLoss = 0.05;
+
+    /// <summary>Nobody draws off the last of it: at most this share is sludge.</summary>
+    private const double MostLoss = 0.9;
+
+    /// <summary>Share left behind with the sediment, 0 to 1 (handbook room 20).</summary>
+    /// <param name="clarity">The water before clearing.</param>
+    /// <param name="sludgeCm">Depth of the sludge as read off, cm; null until then.</param>
+    /// <param name="depthCm">Depth of the water, cm.</param>
+    public static double Loss(Clarity clarity, double? sludgeCm, double depthCm) => clarity switch
     {
-        DrawOff.InvertedBottle => 0.05,
-        DrawOff.SqueezedBottle => 0.15,
-        _ => 0.10,
+        Clarity.Slurry => sludgeCm is { } read ? Math.Clamp(read / depthCm, ClearishLoss, MostLoss) : SlurryLoss,
+        Clarity.Muddy => MuddyLoss,
+        _ => ClearishLoss,
     };
 
     public static string Name(DrawOff way) => way switch
@@ -33,7 +46,7 @@ public static class DrawOffs
 
     public static string How(DrawOff way) => way switch
     {
-        DrawOff.Siphon => "Siphon into a lower container, the hose's end well above the sediment.",
+        DrawOff.Siphon => "Fill the hose first, its outlet lower than the inlet, the inlet held off the sludge; tilt the vessel for the last of it.",
         DrawOff.InvertedBottle =>
             "It has settled in a squeezable bottle stood on its cap: crack the cap under a gentle squeeze, let the sludge out, close before air goes back.",
         DrawOff.SqueezedBottle => "Squeeze an empty bottle, hold its mouth in the clear water near the top, and let it draw.",

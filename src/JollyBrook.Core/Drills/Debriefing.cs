@@ -137,11 +137,11 @@ internal sealed class Debriefing(Scene scene, BetterHand better, DrillAnswers an
     /// <summary>What the barriers took; of a chemical or a lamp as much as the learner gave.</summary>
     private List<string> Supplies(Played played)
     {
-        var given = (int)Math.Round(answers.Dose ?? 0);
+        var given = answers.Dose ?? 0;
         var last = played.Last switch
         {
             ChemicalBarrier chemical => [DoseWords.Of(chemical.Profile.Form, given)],
-            { Stage: BarrierStage.Light } => [$"{given} cycles"],
+            { Stage: BarrierStage.Light } => [$"{Speaker.Number(given, 0)} cycles"],
             _ => played.LastResult.Supplies.Select(s => s.Words),
         };
         return [.. played.Results.SkipLast(1).SelectMany(r => r.Supplies).Select(s => s.Words), .. last];

@@ -1,3 +1,4 @@
+using JollyBrook.Core.Kit;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Scarcity;
 using JollyBrook.Core.Sources;
@@ -20,8 +21,9 @@ public static class Drill
         var intake = new Intake(Speaker.For(request.Units));
         var seed = Math.Floor(intake.Required(DrillFields.Seed, request.Seed));
         var level = (int)(intake.Optional(DrillFields.Level, request.Level) ?? 1);
+        KitEntry.Carried(request.Kit).ForEach(e => e.Item!.IsSound(intake));
         intake.ThrowIfWrong();
-        var (scene, better) = SceneMaker.Make(seed, level, request.Focus);
+        var (scene, better) = SceneMaker.Make(seed, level, request.Focus, OwnLabels.In(request.Kit));
         var answers = request.Answers ?? new DrillAnswers();
         Check(scene, answers, intake);
         intake.ThrowIfWrong();

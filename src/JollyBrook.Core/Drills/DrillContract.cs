@@ -1,3 +1,4 @@
+using JollyBrook.Core.Kit;
 using System.Text.Json.Serialization;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Units;
@@ -67,7 +68,9 @@ public sealed record DrillAnswers(
 /// <param name="Level">1 to 6.</param>
 /// <param name="Focus">A skill that the drill is bent towards; none when left out.</param>
 /// <param name="Answers">Decisions so far.</param>
-public sealed record DrillRequest(UnitSystem? Units, double? Seed, double? Level = null, Skill? Focus = null, DrillAnswers? Answers = null);
+/// <param name="Kit">What the learner carries: copied labels take the place of generic ones of their kind.</param>
+public sealed record DrillRequest(
+    UnitSystem? Units, double? Seed, double? Level = null, Skill? Focus = null, DrillAnswers? Answers = null, IReadOnlyList<KitEntry>? Kit = null);
 
 /// <summary>A look that can be taken, or was.</summary>
 /// <param name="Look">Which.</param>

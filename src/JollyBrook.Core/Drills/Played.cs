@@ -19,10 +19,12 @@ internal sealed class Played
         (Situation, Cleared, Clearing, ClearingWorked, Barriers) = (situation, cleared, clearing, clearingWorked, barriers);
         var water = cleared;
         List<BarrierResult> results = [];
+        var before = ChainSoFar.Nothing;
         foreach (var barrier in barriers)
         {
             WaterAtLast = water;
-            var result = barrier.Apply(water, situation.Setting);
+            var result = barrier.Apply(water, situation.Setting, before);
+            before = before.After(result);
             results.Add(result);
             water = result.After;
         }

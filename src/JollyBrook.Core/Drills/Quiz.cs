@@ -1,3 +1,4 @@
+using JollyBrook.Core.Kit;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Units;
@@ -9,7 +10,8 @@ namespace JollyBrook.Core.Drills;
 /// <param name="Seed">Whole, 0 to 9 007 199 254 740 991.</param>
 /// <param name="Trap">Which trap; drawn from the seed when left out.</param>
 /// <param name="Answer">The learner's answer; null to ask.</param>
-public sealed record QuizRequest(UnitSystem? Units, double? Seed, Skill? Trap = null, double? Answer = null);
+/// <param name="Kit">What the learner carries: copied labels are asked about in place of generic ones.</param>
+public sealed record QuizRequest(UnitSystem? Units, double? Seed, Skill? Trap = null, double? Answer = null, IReadOnlyList<KitEntry>? Kit = null);
 
 /// <summary>The question, and once it is answered how it went.</summary>
 /// <param name="Trap">Which trap.</param>
@@ -41,13 +43,14 @@ public static class Quiz
         var intake = new Intake(Speaker.For(request.Units));
         var seed = Math.Floor(intake.Required(DrillFields.Seed, request.Seed));
         intake.Optional(Answer, request.Answer);
+        KitEntry.Carried(request.Kit).ForEach(e => e.Item!.IsSound(intake));
         if (request.Trap is { } asked && !Skills.IsTrap(asked))
         {
             intake.Refuse(Trap, Trap.WrongKind(intake.Say));
         }
 
         intake.ThrowIfWrong();
-        var question = QuizQuestion.Draw(seed, request.Trap, intake.Say);
+        var question = QuizQuestion.Draw(seed, request.Trap, OwnLabels.In(request.Kit), intake.Say);
         var treatment = Treat.Compute(question.Treat);
         var expected = question.AsksWait ? treatment.Contact!.WaitMinutes : treatment.Dose!.Units;
         var open = new QuizResponse(question.Trap, Skills.Name(question.Trap), question.Given, question.Words, question.Unit, null, null, "", "", []);

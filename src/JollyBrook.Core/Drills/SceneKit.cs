@@ -1,5 +1,4 @@
 using JollyBrook.Core.Boiling;
-using JollyBrook.Core.Chemistry;
 using JollyBrook.Core.Clearing;
 using JollyBrook.Core.Filters;
 using JollyBrook.Core.Kit;
@@ -16,9 +15,9 @@ internal static class SceneKit
     private static readonly string[] Tablets = ["nadcc-8.5", "nadcc-17", "clo2-tablet", "iodine-tablet"];
     private static readonly string[] Drops = ["clo2-drops", "iodine-tincture"];
 
-    public static IReadOnlyList<KitEntry> Draw(Dice dice, int level, DateOnly today)
+    public static IReadOnlyList<KitEntry> Draw(Dice dice, int level, DateOnly today, OwnLabels own)
     {
-        List<KitEntry> kit = [Chemical(dice, level == 1 ? OneForAll : dice.Of(Tablets), "tablets", today, level >= 4 && dice.Chance(0.15))];
+        List<KitEntry> kit = [Chemical(own, dice, level == 1 ? OneForAll : dice.Of(Tablets), "tablets", today, level >= 4 && dice.Chance(0.15))];
         if (level >= 2)
         {
             kit.Add(Stove(dice));
@@ -40,7 +39,7 @@ internal static class SceneKit
 
         if (level >= 4)
         {
-            kit.Add(Chemical(dice, dice.Of(Drops), "drops", today, false));
+            kit.Add(Chemical(own, dice, dice.Of(Drops), "drops", today, false));
             if (dice.Chance(0.6))
             {
                 var cycles = dice.Whole(2, 30);
@@ -53,15 +52,15 @@ internal static class SceneKit
 
     /// <summary>A piece as its owner reads it, label and all.</summary>
     public static string Line(KitItem item) => item.Product is { } product
-        ? $"{item.Name}, best before {product.BestBefore:yyyy-MM}: {ChemicalProfiles.All.First(p => p.Id == product.ProfileId) switch { var p => $"{p.Dose.Words}; {p.Wait.Words}" }}"
+        ? $"{item.Name}, best before {product.BestBefore:yyyy-MM}: {product.Profile.Words}"
         : item.Name!;
 
-    private static KitEntry Chemical(Dice dice, string profileId, string id, DateOnly today, bool past)
+    private static KitEntry Chemical(OwnLabels own, Dice dice, string profileId, string id, DateOnly today, bool past)
     {
-        var profile = ChemicalProfiles.All.First(p => p.Id == profileId);
+        var profile = own.Of(profileId);
         var best = today.AddDays(past ? -dice.Whole(40, 300) : dice.Whole(60, 600));
         return new(id, new KitItem(
-            KitItemKind.Product, profile.Name, Product: new ProductSpec(profileId, best, Left: past ? 10 : 40)));
+            KitItemKind.Product, profile.Name, Product: own.Product(profileId, best, past ? 10 : 40)));
     }
 
     private static KitEntry Stove(Dice dice)

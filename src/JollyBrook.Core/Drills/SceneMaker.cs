@@ -17,11 +17,12 @@ internal static class SceneMaker
     ];
 
     /// <returns>The scene with its better hand.</returns>
-    public static (Scene Scene, BetterHand Reference) Make(double seed, int level, Skill? focus)
+    public static (Scene Scene, BetterHand Reference) Make(double seed, int level, Skill? focus, OwnLabels own)
     {
-        for (var draw = 0; draw < MostDraws; draw++)
+        // A label of one's own may leave nothing to solve: then the generic one is practised with.
+        for (var draw = 0; draw < 2 * MostDraws; draw++)
         {
-            var scene = Draw(new Dice(Dice.Mix(seed, level, focus is { } f ? (int)f : -1, draw)), level, focus);
+            var scene = Draw(new Dice(Dice.Mix(seed, level, focus is { } f ? (int)f : -1, draw % MostDraws)), level, focus, draw < MostDraws ? own : OwnLabels.None);
             if (BetterHand.Of(scene) is { } reference)
             {
                 return (scene, reference);
@@ -31,7 +32,7 @@ internal static class SceneMaker
         throw new InvalidOperationException($"No scene of level {level} from seed {seed} has an answer.");
     }
 
-    private static Scene Draw(Dice dice, int level, Skill? focus)
+    private static Scene Draw(Dice dice, int level, Skill? focus, OwnLabels own)
     {
         Season[] seasons = [Season.Spring, Season.Summer, Season.Autumn, Season.Winter];
         var season = level == 1 ? Season.Summer : dice.Of(seasons);
@@ -40,7 +41,7 @@ internal static class SceneMaker
         var elevation = dice.Between(50, level >= 4 ? 2600 : 1400, 50);
         var people = level switch { 1 => 1, >= 5 => dice.Whole(1, 2), _ => dice.Whole(1, 3) };
         var container = level switch { 1 => Containers[0], _ => focus == Skill.Dose ? Containers[dice.Whole(1, Containers.Length - 1)] : dice.Of(Containers) };
-        var kit = SceneKit.Draw(dice, level, DateOnly.FromDateTime(now.DateTime));
+        var kit = SceneKit.Draw(dice, level, DateOnly.FromDateTime(now.DateTime), own);
         var waters = SceneWaters.Draw(dice, level, focus, season);
         var walker = Party.Unnamed;
         var effort = Effort.Default with { TemperatureC = air, Sun = season == Season.Summer ? SunLoad.Part : SunLoad.None, ElevationM = elevation };

@@ -20,10 +20,12 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter) :
 
     public bool CanBeFollowed => filter.Style != FilterStyle.DrinkThrough;
 
+    public bool IsForTaste => filter.Element == FilterElement.Carbon;
+
     /// <summary>Muddy water and slurry are cleared first, or it clogs.</summary>
     public Clarity ClearTo(FieldWater water) => Clarity.Cloudy;
 
-    public BarrierResult Apply(FieldWater water, BarrierSetting setting)
+    public BarrierResult Apply(FieldWater water, BarrierSetting setting, ChainSoFar before)
     {
         var info = FilterElements.Of(filter.Element!.Value);
         var assumptions = new List<Assumption>();
@@ -50,8 +52,10 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter) :
             [new Supply($"{say.Of(Quantity.Volume, water.VolumeL)} of filter life", 0.2 * water.VolumeL, water.VolumeL, filter is { RatedLifeL: { } rated, UsedL: { } used } ? Math.Max(0, rated - used) : null)],
             Taste.AsItIs, Risks(info, flow, water), After(info, water), () => Steps(info, flow, water, say),
             "Tastes as it came. Flavour goes into the clean container only, never through the filter.",
-            ["Clean side to clean container: the dirty pouch never touches it.", "Above freezing at night: against the body, in the sleeping bag."],
-            null, BarrierResult.Untimed, assumptions, cautions, working, flow);
+            IsForTaste
+                ? ["Carbon takes the residual out with the taste: cap it clean, drink it within 24 hours."]
+                : ["Clean side to clean container: the dirty pouch never touches it.", "Above freezing at night: against the body, in the sleeping bag."],
+            IsForTaste ? 24 : null, BarrierResult.Untimed, assumptions, cautions, working, flow);
     }
 
     private IReadOnlyList<LogCredit> Credits(FilterElementInfo info)
@@ -69,14 +73,14 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter) :
     private FilterAnswer Flow(
         FilterElementInfo info, FieldWater water, string? reason, List<Assumption> assumptions, Working working)
     {
-        if (filter.ClogLoadLNtu is null && filter.Wetted != Happened.No)
+        if (filter.ClogLoadLNtu is null && filter.CountsAsWetted)
         {
             assumptions.Add(new("filter.clogLoadLNtu", "Clogging since the last service not known: counted as half clogged."));
         }
 
         var rated = filter.RatedFlowLPerMin!.Value;
         var lost = filter.LostShare ?? 0;
-        var load = filter.ClogLoadLNtu ?? (filter.Wetted == Happened.No ? 0 : info.ClogLNtu);
+        var load = filter.ClogLoadLNtu ?? (filter.CountsAsWetted ? info.ClogLNtu : 0);
         var now = FilterFlow.LPerMin(rated, lost, load, info.ClogLNtu, water.TemperatureC);
         var minutes = FilterFlow.Minutes(water.VolumeL, water.Ntu, rated, lost, load, info.ClogLNtu, water.TemperatureC);
         if (filter.Style == FilterStyle.Pump)
@@ -99,7 +103,7 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter) :
             slow
                 ? FilterFlow.LPerMin(rated, FilterFlow.LostAfterService(lost, load, info.ClogLNtu), 0, info.ClogLNtu, water.TemperatureC)
                 : null,
-            filter.NewOrStored == true || filter.Wetted == Happened.No ? MostDiscardL : 0,
+            filter.NewOrStored == true || !filter.CountsAsWetted ? MostDiscardL : 0,
             filter is { RatedLifeL: { } life, UsedL: { } used } ? Math.Max(0, life - used - water.VolumeL) : null,
             info.Element is FilterElement.HollowFibre
                 ? "Wet it, then blow gently from the clean side: air that passes easily means it is broken. A pass does not clear a filter that may have frozen."

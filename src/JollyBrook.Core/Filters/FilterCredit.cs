@@ -13,9 +13,14 @@ public static class FilterCredit
     {
         ArgumentNullException.ThrowIfNull(filter);
         ArgumentNullException.ThrowIfNull(assumptions);
-        if (filter.Wetted == Happened.No || filter.Element == FilterElement.Carbon)
+        if (!filter.CountsAsWetted || filter.Element == FilterElement.Carbon)
         {
             return null;
+        }
+
+        if (filter.ContradictsItself)
+        {
+            assumptions.Add(new("filter.wetted", "“Never wetted” and litres used can't both be true: counted as wet."));
         }
 
         if (filter.Wetted is null or Happened.Unknown)

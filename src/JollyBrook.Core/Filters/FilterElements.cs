@@ -10,7 +10,7 @@ namespace JollyBrook.Core.Filters;
 /// <param name="ClogLNtu">Litres × NTU to half flow (pick).</param>
 /// <param name="BackFlushes">Whether it is back-flushed; otherwise scrubbed or replaced.</param>
 /// <param name="Care">How it is looked after.</param>
-/// <param name="TakesOutParticles">Whether the water comes out clear.</param>
+/// <param name="TakesOutParticles">Whether the water comes out clear for light and doses; fines pass 1 µm.</param>
 public sealed record FilterElementInfo(
     FilterElement Element, string Name, double Bacteria, double Viruses, double Giardia, double Cryptosporidium, double ClogLNtu,
     bool BackFlushes, string Care, bool TakesOutParticles);
@@ -27,7 +27,7 @@ public static class FilterElements
         new(FilterElement.Pleated, "Pleated or glass fibre, 0.3 µm", 5, 0, 3, 3, 250, false, "Rinse it; replace it when it stays slow.", true),
         new(FilterElement.Purifier, "Purifier element, 0.02 µm or adsorptive", 6, 4, 3, 3, 150, true,
             "Back-flush often, with clean water only.", true),
-        new(FilterElement.OneMicron, "1 µm absolute", 0, 0, 3, 2, 300, true, "Rinse it often.", true),
+        new(FilterElement.OneMicron, "1 µm absolute", 0, 0, 3, 2, 300, true, "Rinse it often.", false),
         new(FilterElement.Carbon, "Carbon alone", 0, 0, 0, 0, 300, false, "Replace it by its label; it takes taste, no organism.", false),
     ];
 

@@ -76,6 +76,12 @@ public sealed record FilterSpec(
 
     private static readonly ChoiceField StyleField = ChoiceField.Of<FilterStyle>("filter.style", "Filter style");
 
+    /// <summary>Whether it counts as wetted: only one that is told dry, and has had nothing through it, is not (rule 4).</summary>
+    public bool CountsAsWetted => Wetted != Happened.No || ContradictsItself;
+
+    /// <summary>Whether it is told never wetted though something has gone through it.</summary>
+    public bool ContradictsItself => Wetted == Happened.No && (UsedL > 0 || ClogLoadLNtu > 0 || LostShare > 0);
+
     public IEnumerable<IBarrier> Barriers(string id, string name) => [new FilterBarrier(id, name, this)];
 
     /// <summary>Notes what is missing or can't be right.</summary>

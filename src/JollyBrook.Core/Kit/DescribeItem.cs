@@ -41,14 +41,14 @@ public static class DescribeItem
     private static List<string> Warnings(KitItem item)
     {
         List<string> warnings = [];
-        if (item.Product is { Label: { } label } product)
+        if (item.Product?.Doubt is { } doubt)
         {
-            var profile = ChemicalProfiles.All.First(p => p.Id == product.ProfileId);
-            var share = profile is { IsHouseholdBleach: true, StockPercent: { } stock } ? (product.StrengthPercent ?? Bleach.WeakestPercent) / stock : 1;
-            if (label.Beyond(profile, share) is { } beyond)
-            {
-                warnings.Add(beyond);
-            }
+            warnings.Add(doubt);
+        }
+
+        if (item.Filter is { ContradictsItself: true })
+        {
+            warnings.Add("“Never wetted” and litres used can't both be true: counted as wet.");
         }
 
         return warnings;
@@ -92,14 +92,14 @@ public static class DescribeItem
 
     private static string Words(ProductSpec product)
     {
-        var profile = ChemicalProfiles.All.First(p => p.Id == product.ProfileId);
+        var profile = product.Profile;
         var date = profile.IsHouseholdBleach
             ? product.PackDate is { } packed ? $"packed {packed:yyyy-MM-dd}" : "pack date not known: not counted on"
-            : product.BestBefore is { } last ? $"good to {last:yyyy-MM-dd}" : "date not known: not counted on";
+            : product.LastDay is { } last ? $"good to {last:yyyy-MM-dd}" : "date not known: not counted on";
         var left = product.Left is { } count
             ? $"; {Speaker.Number(count, 1)} {(profile.Form == ProductForm.Tablet ? "tablets" : "mL")} left"
             : "; not counted";
-        return $"{profile.Name}; {date}{left}" + (product.Label is { } label ? $"; label: {label.Words()}" : "");
+        return $"{profile.Name}; {date}{left}" + (product.Label is null ? "" : $"; label: {profile.Words}");
     }
 
     private static string Words(ExtraSpec extra, KitItemKind kind)

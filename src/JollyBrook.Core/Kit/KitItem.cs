@@ -63,12 +63,14 @@ public enum CarriedAt
 /// <param name="AccessNote">How it is got at, how it sloshes, 1 to 200 characters.</param>
 /// <param name="Extra">Taste, neutraliser, electrolytes.</param>
 /// <param name="CountedTo">Until when what was used has been taken off what is left; null counts from the beginning.</param>
+/// <param name="LyingDepthCm">Containers: depth of the water when it lies on its side, cm, for sunlight.</param>
 public sealed record KitItem(
     KitItemKind? Kind, string? Name, double? VolumeL = null, bool? Opaque = null, double? MassKg = null, PotMaterial? Material = null,
     bool? ClearPlastic = null, bool? Squeezable = null, bool? HasHose = null, double? DepthCm = null,
     ProductSpec? Product = null, FilterSpec? Filter = null, LampSpec? Lamp = null, BurnerSpec? Burner = null,
     FlocculantSpec? Flocculant = null, bool? Retired = null, ContainerRole? Role = null,
-    bool? HeatSafe = null, bool? LevelVisible = null, CarriedAt? At = null, string? Bag = null, string? AccessNote = null, ExtraSpec? Extra = null, DateTimeOffset? CountedTo = null)
+    bool? HeatSafe = null, bool? LevelVisible = null, CarriedAt? At = null, string? Bag = null, string? AccessNote = null, ExtraSpec? Extra = null, DateTimeOffset? CountedTo = null,
+    double? LyingDepthCm = null)
 {
     private const int LongestName = 80;
     private const int LongestBag = 40;
@@ -82,6 +84,9 @@ public sealed record KitItem(
     private static readonly NumberField Depth = new(
         "depthCm", "Depth of the water", Quantity.Length, 2, 60, "Measure from the surface to the bottom.");
 
+    private static readonly NumberField Lying = new(
+        "lyingDepthCm", "Depth as it lies", Quantity.Length, 1, 60, "Lay it down full and measure its thickness.");
+
     private static readonly ChoiceField KindField = ChoiceField.Of<KitItemKind>("kind", "Kind of item");
 
     private static readonly ChoiceField NameField = new("name", "Name", ["1 to 80 characters"]);
@@ -90,7 +95,7 @@ public sealed record KitItem(
 
     private static readonly ChoiceField NoteField = new("accessNote", "Note", ["1 to 200 characters"]);
 
-    public static readonly IReadOnlyList<Field> Fields = [KindField, NameField, Volume, Mass, Depth, BagField, NoteField];
+    public static readonly IReadOnlyList<Field> Fields = [KindField, NameField, Volume, Mass, Depth, Lying, BagField, NoteField];
 
     private static readonly PermanganateSpec Crystals = new();
 
@@ -123,6 +128,7 @@ public sealed record KitItem(
         {
             intake.Required(Volume, VolumeL);
             intake.Optional(Depth, DepthCm);
+            intake.Optional(Lying, LyingDepthCm);
         }
 
         if (Kind == KitItemKind.Pot)

@@ -14,7 +14,7 @@ public static class KitTemplates
 {
     public static readonly IReadOnlyList<KitTemplate> All =
     [
-        new("bottle-1", new KitItem(KitItemKind.Container, "Litre bottle, wide mouth", 1, Opaque: false, ClearPlastic: true, DepthCm: 20, Role: ContainerRole.Either, LevelVisible: true)),
+        new("bottle-1", new KitItem(KitItemKind.Container, "Litre bottle, wide mouth", 1, Opaque: false, ClearPlastic: true, DepthCm: 20, Role: ContainerRole.Either, LevelVisible: true, LyingDepthCm: 9)),
         new("steel-1", new KitItem(KitItemKind.Container, "Single-wall steel bottle", 1, Opaque: true, DepthCm: 22, HeatSafe: true)),
         new("bladder-2", new KitItem(KitItemKind.Container, "Bladder with hose", 2, Opaque: false, Squeezable: true, HasHose: true, DepthCm: 25, Role: ContainerRole.Clean)),
         new("camp-bag", new KitItem(KitItemKind.Container, "Camp bag", 10, Opaque: true, Squeezable: true, DepthCm: 30, Role: ContainerRole.Dirty)),

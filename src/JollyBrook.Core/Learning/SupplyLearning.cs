@@ -42,7 +42,7 @@ internal static class SupplyLearning
     private static double Doses(ProductSpec product, List<UsedBatch> batches)
     {
         var units = batches.Sum(b => b.DoseUnits ?? 0);
-        var tablets = ChemicalProfiles.All.First(p => p.Id == product.ProfileId).Form == ProductForm.Tablet;
+        var tablets = product.Profile.Form == ProductForm.Tablet;
         return tablets ? units : units / product.DropsPerMl;
     }
 

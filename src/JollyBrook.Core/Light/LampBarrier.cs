@@ -26,7 +26,7 @@ internal sealed class LampBarrier(string id, string name, LampSpec lamp) : IBarr
     /// <summary>Slight cloud costs a cycle; anything worse is cleared right through.</summary>
     public Clarity ClearTo(FieldWater water) => Clarity.SlightlyCloudy;
 
-    public BarrierResult Apply(FieldWater water, BarrierSetting setting)
+    public BarrierResult Apply(FieldWater water, BarrierSetting setting, ChainSoFar before)
     {
         var assumptions = new List<Assumption>();
         var air = setting.Sky.AirTemperatureC;

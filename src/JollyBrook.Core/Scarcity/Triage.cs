@@ -92,7 +92,7 @@ public static class Triage
         return new TriageResponse(
             stage, StageWords.Headline(standing, say), StageWords.Action(standing, say), inHand, need.NowLPerH, need.RestLPerH, need.Sparing?.LPerH ?? need.NowLPerH,
             inHand / need.NowLPerH, inHand / need.RestLPerH, choices, choices[0].Kind, StageWords.All(standing, say), here?.Verdict,
-            here is { Verdict: Verdict.DoNotUse } bad ? [.. bad.Reasons.Where(r => r.Weight == "stop").Select(r => r.Reason)] : [],
+            here is { Verdict: Verdict.DoNotUse } bad ? [.. bad.Reasons.Where(r => r.Weight == SignWeight.Stop).Select(r => r.Reason)] : [],
             NeverDrink.All, Assume(request), Cautions(request), working.Steps);
     }
 

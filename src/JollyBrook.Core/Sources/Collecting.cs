@@ -13,6 +13,17 @@ public static class Collecting
                 "Set a leaf, bark or foil as a lip and let it run over that into the bottle, or scoop with a cup.",
                 "Let the pool refill and clear before the second draw.",
             ],
+            SourceKind.Well =>
+            [
+                "With a clean bucket and rope, or the pump: let the first of it run off.",
+                "Look in: a drowned animal makes it a last resort. Cover it again.",
+            ],
+            SourceKind.Pothole =>
+            [
+                "Scoop with a cup from the top; do not stir what lies at the bottom.",
+                "Leave some for who comes after: it fills only with rain.",
+            ],
+            SourceKind.Tap => ["Let it run until it is cold. Untreated unless a sign says otherwise."],
             SourceKind.Lake or SourceKind.Pond =>
             [
                 "From below the skin of the surface, an arm's length out, away from scum and shore.",

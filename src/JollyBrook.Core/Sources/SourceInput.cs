@@ -24,12 +24,28 @@ public enum SourceKind
 
     /// <summary>Dew, leaf bags, stills over plants, sap.</summary>
     FromPlants,
+
+    Well,
+
+    /// <summary>A pothole or rock basin that rain fills.</summary>
+    Pothole,
+
+    Ditch,
+
+    /// <summary>A tap, in a hut or village.</summary>
+    Tap,
 }
 
 public static class SourceKinds
 {
     /// <summary>Caught rather than drawn: it has no flow, no upstream, and no rain washes the ground into it.</summary>
     public static bool IsCaught(SourceKind? kind) => kind is SourceKind.Snow or SourceKind.Rain or SourceKind.Distilled or SourceKind.FromPlants;
+
+    /// <summary>Whether its flow, the rain and what lies upstream say anything about it: not of what is caught or comes out of a tap.</summary>
+    public static bool IsOpen(SourceKind? kind) => !IsCaught(kind) && kind != SourceKind.Tap;
+
+    /// <summary>Whether there is an upstream to walk.</summary>
+    public static bool HasUpstream(SourceKind? kind) => kind is null or SourceKind.Unknown or SourceKind.Stream or SourceKind.River or SourceKind.Ditch;
 
     /// <summary>Whether it may be clean enough to be drunk as it is by the traveller's own choice.</summary>
     public static bool MayBeUntreated(SourceKind? kind) => kind is SourceKind.Snow or SourceKind.Rain or SourceKind.Distilled;
@@ -69,6 +85,10 @@ public enum Sighting
     Carcass,
     Stock,
     CampOrToilet,
+    LastingFoam,
+    BadSmell,
+    SlickStones,
+    DeadPlants,
     NobodyAbove,
     ClearOverStone,
     LivingInsects,

@@ -1,6 +1,10 @@
+using System.Text.Json.Serialization;
+using JollyBrook.Core.Contract;
+
 namespace JollyBrook.Core.Sources;
 
-/// <summary>How much a sign weighs.</summary>
+/// <summary>How much a sign weighs, the gravest first.</summary>
+[JsonConverter(typeof(CamelCaseEnumConverter<SignWeight>))]
 public enum SignWeight
 {
     /// <summary>Nothing carried here fixes it.</summary>
@@ -8,6 +12,9 @@ public enum SignWeight
 
     /// <summary>Raise the target, or prefer another place.</summary>
     Care,
+
+    /// <summary>Not known: weighs as the care it might be.</summary>
+    Unknown,
 
     /// <summary>A good sign.</summary>
     Good,
@@ -45,6 +52,10 @@ public static class SourceSigns
         new(Sighting.Stock, SignWeight.Care, "Stock or a wallow", "Stock or a wallow: bowel organisms in number.", "Draw above where they drink."),
         new(Sighting.CampOrToilet, SignWeight.Care, "Camp, hut, toilet or trail crossing above",
             "People above the water: their viruses come down with it.", "Draw above the camp or crossing."),
+        new(Sighting.LastingFoam, SignWeight.Care, "Foam that stays", "Foam that stays: something is washed or rotting above.", "Draw above where the foam begins."),
+        new(Sighting.BadSmell, SignWeight.Care, "Bad smell", "It smells: something rots in it.", "Look for what it is, and draw above it."),
+        new(Sighting.SlickStones, SignWeight.Care, "Slick stones", "Slick stones: the water is rich in what feeds slime.", "Draw higher up, where the stones are clean."),
+        new(Sighting.DeadPlants, SignWeight.Care, "Dead plants along it", "Plants along it are dead: look for crusts, sheen or salt, and leave it if there are any.", "Draw where the bank is green."),
         new(Sighting.NobodyAbove, SignWeight.Good, "Steep ground, nobody above", "Steep ground with nobody above.", ""),
         new(Sighting.ClearOverStone, SignWeight.Good, "Clear pool over stone", "A clear pool over stone.", ""),
         new(Sighting.LivingInsects, SignWeight.Good, "Living insects and worms", "Living insects and worms: no strong poison.", ""),

@@ -15,10 +15,10 @@ public enum Verdict
 
 /// <summary>One reason for a verdict.</summary>
 /// <param name="Code">A stable name.</param>
-/// <param name="Weight">"stop", "care", "unknown" or "good".</param>
+/// <param name="Weight">How much it weighs.</param>
 /// <param name="Reason">What it is.</param>
 /// <param name="Change">What would change it; empty where nothing needs to.</param>
-public sealed record VerdictReason(string Code, string Weight, string Reason, string Change);
+public sealed record VerdictReason(string Code, SignWeight Weight, string Reason, string Change);
 
 /// <summary>A source judged.</summary>
 /// <param name="Verdict">Use, use with care, last resort, do not use.</param>

@@ -6,7 +6,7 @@ using JollyBrook.Core.Water;
 
 namespace JollyBrook.Core.Treatment;
 
-/// <summary>One or two barriers in a row on this water, after clearing it as the first one wants: ledgers add.</summary>
+/// <summary>One or two barriers in a row (and carbon behind them) on this water, after clearing it as the first one wants: ledgers add.</summary>
 internal sealed class Chain
 {
     private Chain(IReadOnlyList<IBarrier> barriers, ClearingResult clearing, IReadOnlyList<BarrierResult> results, Situation situation)
@@ -18,7 +18,7 @@ internal sealed class Chain
         ShortByLogs = Ledger.Sum(r => r.ShortByLogs);
         SupplyWeight = results.Sum(r => r.Supplies.Sum(s => s.Weight));
         Id = barriers.Count == 1 ? barriers[0].Id : string.Join('+', barriers.Select(b => b.Id));
-        var melt = situation.Melt?.Answer.Minutes ?? 0;
+        var melt = situation.MeltMinutes;
         HandsOnMinutes = melt + clearing.Answer.HandsOnMinutes + results.Sum(r => r.HandsOnMinutes);
         Minutes = Refusal is not null || results.Any(r => r.MinutesToSip is null)
             ? null
@@ -55,7 +55,8 @@ internal sealed class Chain
 
     public double SupplyWeight { get; }
 
-    public Taste Taste => Results.Max(r => r.Taste);
+    /// <summary>Carbon at the end takes the taste out again.</summary>
+    public Taste Taste => Barriers[^1].IsForTaste ? Taste.AsItIs : Results.Max(r => r.Taste);
 
     public IReadOnlyList<string> Risks => [.. Results.SelectMany(r => r.Risks).Distinct()];
 
@@ -64,10 +65,12 @@ internal sealed class Chain
         var clearing = situation.Clear(barriers[0]);
         var water = clearing.After;
         var results = new List<BarrierResult>(barriers.Count);
+        var before = ChainSoFar.Nothing with { Minutes = situation.MeltMinutes + clearing.Answer.Minutes };
         foreach (var barrier in barriers)
         {
-            var result = situation.Apply(barrier, water);
+            var result = situation.Apply(barrier, water, before);
             results.Add(result);
+            before = before.After(result);
             water = result.After;
         }
 
@@ -78,7 +81,7 @@ internal sealed class Chain
     public static Refusal? StoppedBy(Situation situation) => situation.Judged is { Verdict: Verdict.DoNotUse } judged
         ? new Refusal(
             "do-not-use", judged.Reasons[0].Reason,
-            ["Treating does not help: leave this water.", .. judged.Reasons.Where(r => r.Weight == "stop").Select(r => r.Change).Distinct()])
+            ["Treating does not help: leave this water.", .. judged.Reasons.Where(r => r.Weight == SignWeight.Stop).Select(r => r.Change).Distinct()])
         : null;
 
     private static LedgerRow[] AddUp(IReadOnlyList<BarrierResult> results, Refusal? refusal, LogTarget target)

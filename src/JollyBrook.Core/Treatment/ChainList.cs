@@ -88,7 +88,7 @@ public static class ChainList
         chain.Refusal is not null ? TreatOutcome.Refused : chain.ShortOf.Count > 0 ? TreatOutcome.ShortOfTarget : TreatOutcome.Meets,
         Why(chain),
         [.. chain.Ledger.Select(r => new ClassLogs(r.Organism, r.TotalLogs, r.ShortByLogs))],
-        chain.Clearing.Answer.Passes > 0 || chain.Clearing.Answer.Flocculant is not null || chain.Clearing.Answer.Way == Clearing.ClearingWay.ImprovisedFilter
+        chain.Clearing.Answer.SettleMinutes is not null || chain.Clearing.Answer.Flocculant is not null || chain.Clearing.Answer.Way == Clearing.ClearingWay.ImprovisedFilter
             ? chain.Clearing.Answer.Words
             : "",
         chain.HandsOnMinutes, chain.Minutes, Supplies(chain, situation), TasteWords(chain.Taste), chain.Risks);

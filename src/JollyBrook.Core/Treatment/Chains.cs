@@ -10,14 +10,34 @@ internal static class Chains
     {
         var single = situation.Barriers.Select(b => Chain.Run([b], situation)).ToList();
         var pairs = from first in single
-                    where first.Barriers[0].Stage == BarrierStage.Filter && first.Barriers[0].CanBeFollowed && first.Refusal is null
+                    where first.Barriers[0] is { Stage: BarrierStage.Filter, CanBeFollowed: true, IsForTaste: false } && first.Refusal is null
                     from second in single
                     where second.Barriers[0].Stage > BarrierStage.Filter && MayBeWorth(first, second, situation)
                     let pair = Chain.Run([first.Barriers[0], second.Barriers[0]], situation)
                     where IsWorthOffering(pair, first, second, situation)
                     select pair;
-        return [.. single.Concat(pairs).OrderBy(Rank).ThenBy(c => c.ShortByLogs).ThenBy(Effort)];
+        return [.. single.Concat(pairs).Concat(Turned(single, situation)).Concat(ForTaste(single, situation)).OrderBy(Rank).ThenBy(c => c.ShortByLogs).ThenBy(Effort)];
     }
+
+    /// <summary>For foul water: boil it, then filter it.</summary>
+    private static IEnumerable<Chain> Turned(List<Chain> single, Situation situation) =>
+        from first in situation.Judged?.Foul == true ? single : []
+        where first.Refusal is null
+        from second in single
+        where ChainRules.IsSecondThought(first.Barriers[0], second.Barriers[0])
+        let pair = Chain.Run([first.Barriers[0], second.Barriers[0]], situation)
+        where pair.Refusal is null
+        select pair;
+
+    /// <summary>Carbon after contact, where there is some: the taste goes, and the residual with it.</summary>
+    private static IEnumerable<Chain> ForTaste(List<Chain> single, Situation situation) =>
+        from first in single
+        where first.Refusal is null && first.Barriers[0].Stage == BarrierStage.Chemical
+        from carbon in situation.Barriers
+        where carbon.IsForTaste
+        let chain = Chain.Run([first.Barriers[0], carbon], situation)
+        where chain.Refusal is null
+        select chain;
 
     /// <summary>What a chain costs in wait, work and supplies together, so that the best can come first (pick).</summary>
     public static double Effort(Chain chain) =>

@@ -15,7 +15,7 @@ namespace JollyBrook.Core.Treatment;
 internal sealed class Situation
 {
     private readonly Dictionary<(Clarity To, BarrierStage Stage), ClearingResult> _cleared = [];
-    private readonly Dictionary<string, List<(FieldWater Water, BarrierResult Result)>> _applied = [];
+    private readonly Dictionary<string, List<(FieldWater Water, ChainSoFar Before, BarrierResult Result)>> _applied = [];
 
     private Situation(
         TreatRequest request, FieldWater water, SourceVerdict? judged, BarrierSetting setting, IReadOnlyList<IBarrier> barriers,
@@ -44,11 +44,20 @@ internal sealed class Situation
 
     public LogTarget Target => Setting.Target;
 
-    /// <summary>Whether fresh clean snow, rain off a clean sheet, or clean distillate may be drunk as it is by the traveller's own choice.</summary>
+    /// <summary>How often the container has to be filled for all of it; the answer is for one fill.</summary>
+    public int Fills { get; private init; } = 1;
+
+    public double MeltMinutes => Melt?.Answer.Minutes ?? 0;
+
+    /// <summary>
+    /// Whether fresh clean snow, rain off a clean sheet, or clean distillate may be drunk as it is by the traveller's own choice: clean is
+    /// clear and colourless, seen to be so, with nothing ticked against it.
+    /// </summary>
     public bool MayAcceptUntreated =>
         Request.AcceptCleanSnowOrRain == true
+        && Water is { Clarity: Clarity.Clear, ClarityKnown: true, Colour: WaterColour.None, ColourKnown: true }
         && Judged is { Verdict: Verdict.Use or Verdict.UseWithCare, Foul: false }
-        && Judged.Reasons.All(r => r.Weight != "care" || r.Code == "very-cold")
+        && Judged.Reasons.All(r => r.Weight == SignWeight.Good || r.Code == SourceJudge.VeryColdCode)
         && (Request.Snow is { Kind: SnowKind.Fresh } || (Request.Snow is null && SourceKinds.MayBeUntreated(Request.Source?.Kind) && Request.Source?.Kind != SourceKind.Snow));
 
     /// <exception cref="BadInputException">Some field is out of its range.</exception>
@@ -56,7 +65,7 @@ internal sealed class Situation
     {
         ArgumentNullException.ThrowIfNull(request);
         var intake = new Intake(Speaker.For(request.Units));
-        var water = FieldWater.Check(request.Water, intake);
+        var all = FieldWater.Check(request.Water, intake);
         var (container, sky) = (request.Container ?? new ContainerInput(), request.Sky ?? new SkyInput());
         SettingFields.Check(container, sky, intake);
         intake.Optional(SourceFields.Conductivity, request.Source?.ConductivityUsCm);
@@ -66,6 +75,8 @@ internal sealed class Situation
         // Every room's options are looked at before anything is said, so that all that is wrong is said at once.
         BoilSetup.Check(request.Boil, intake, []);
         ChemicalSetup.Check(ChemicalProfiles.All[0], request.Chemical, intake, []);
+        var fills = FillsOf(all.VolumeL, container.CapacityL);
+        var water = all with { VolumeL = all.VolumeL / fills };
         var judged = request.Source is null ? null : SourceJudge.Judge(request.Source, water);
         var target = LogTarget.With((request.CountViruses ?? true) || judged?.VirusesCountAnyway == true);
         var setting = new BarrierSetting(
@@ -86,8 +97,12 @@ internal sealed class Situation
             ? Melting.For(water, snow, kit.Select(e => e.Item!.Burner).FirstOrDefault(b => b is not null), setting)
             : null;
         intake.ThrowIfWrong();
-        return new Situation(request, melt?.After ?? water, judged, setting, barriers, asked, means, melt);
+        return new Situation(request, melt?.After ?? water, judged, setting, barriers, asked, means, melt) { Fills = fills };
     }
+
+    /// <summary>Equal fills of one container, at least one.</summary>
+    private static int FillsOf(double volumeL, double? capacityL) =>
+        capacityL is > 0 and var holds && volumeL > holds ? (int)Math.Min(10_000, Math.Ceiling((volumeL / holds) - 1e-9)) : 1;
 
     /// <summary>Clearing as a chain's first barrier wants it, worked out once for all that want the same.</summary>
     public ClearingResult Clear(IBarrier first)
@@ -103,23 +118,23 @@ internal sealed class Situation
     }
 
     /// <summary>One barrier on one water, worked out once however many chains share it.</summary>
-    public BarrierResult Apply(IBarrier barrier, FieldWater water)
+    public BarrierResult Apply(IBarrier barrier, FieldWater water, ChainSoFar before)
     {
         if (!_applied.TryGetValue(barrier.Id, out var known))
         {
             _applied.Add(barrier.Id, known = []);
         }
 
-        foreach (var (seen, found) in known)
+        foreach (var (seen, so, found) in known)
         {
-            if (ReferenceEquals(seen, water) || seen == water)
+            if ((ReferenceEquals(seen, water) || seen == water) && Math.Abs(so.Minutes - before.Minutes) < 1e-9 && so.Logs.SequenceEqual(before.Logs))
             {
                 return found;
             }
         }
 
-        var result = barrier.Apply(water, Setting);
-        known.Add((water, result));
+        var result = barrier.Apply(water, Setting, before);
+        known.Add((water, before, result));
         return result;
     }
 
@@ -131,9 +146,7 @@ internal sealed class Situation
         }
 
         var chain = method.Split('+').Select(id => barriers.Find(b => b.Id == id)).ToList();
-        var fits = chain.Count is 1 or 2 && chain.TrueForAll(b => b is not null)
-            && (chain.Count == 1 || (chain[0]!.CanBeFollowed && chain[0]!.Stage < chain[1]!.Stage));
-        if (!fits)
+        if (!chain.TrueForAll(b => b is not null) || !ChainRules.IsChain([.. chain.Select(b => b!)]))
         {
             var field = new ChoiceField(TreatFields.Method.Path, TreatFields.Method.Label, [.. barriers.Select(b => b.Id)]);
             intake.Refuse(field, field.WrongKind(intake.Say));

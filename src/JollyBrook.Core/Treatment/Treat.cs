@@ -90,7 +90,7 @@ public static class Treat
             details.OfType<LampAnswer>().FirstOrDefault(), details.OfType<SunAnswer>().FirstOrDefault(), chain.HandsOnMinutes,
             refused ? [] : ChainList.SupplyWords(chain, situation), chain.Taste, chain.Risks,
             refused ? [] : ChainSteps.Storage(chain, situation),
-            chain.Results[^1].DrinkWithinHours, situation.Judged?.Verdict);
+            chain.Results[^1].DrinkWithinHours, situation.Judged?.Verdict, situation.Fills);
     }
 
     private static TreatResponse AsItIs(Situation situation)
@@ -142,6 +142,7 @@ public static class Treat
             all.RemoveAll(c => c.Code is "no-cryptosporidium" && !chain.ShortOf.Contains(OrganismClass.Cryptosporidium));
         }
 
+        AddContainerCautions(chain, situation, all);
         var collect = chain.Clearing.Answer.CollectL;
         if (chain.Clearing.Answer.LossShare > 0 && situation.Setting.Container.CapacityL is { } holds && collect > holds)
         {
@@ -156,6 +157,27 @@ public static class Treat
         }
 
         return [.. all.DistinctBy(c => c.Code).OrderByDescending(c => c.Severity)];
+    }
+
+    /// <summary>What does not fit, and dirty water in a clean container: said where the dose is read.</summary>
+    private static void AddContainerCautions(Chain chain, Situation situation, List<Caution> all)
+    {
+        var (say, container) = (situation.Setting.Say, situation.Setting.Container);
+        if (situation.Fills > 1 && container.CapacityL is { } holds)
+        {
+            var each = situation.Water.VolumeL;
+            all.Add(new(
+                "does-not-fit", Severity.Danger,
+                $"{say.Of(Quantity.Volume, each * situation.Fills)} do not fit into {say.Of(Quantity.Volume, holds)}: {situation.Fills} fills of {say.Of(Quantity.Volume, each)}, "
+                + "each treated by itself. The answer is for one fill."));
+        }
+
+        if (container.Role == ContainerRole.Clean && chain.Barriers[0].Stage is BarrierStage.Chemical or BarrierStage.Light)
+        {
+            all.Add(new(
+                "clean-only", Severity.Warning,
+                "This container is for clean water only. Raw water makes threads, cap and hose dirty: treat it in another, or rinse them with treated water afterwards."));
+        }
     }
 
     private static string VerdictWords(IReadOnlyList<OrganismClass> shortOf, LogTarget target) => shortOf.Count == 0

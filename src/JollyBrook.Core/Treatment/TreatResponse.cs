@@ -58,6 +58,7 @@ public enum TreatOutcome
 /// <param name="Storage">How to keep it clean.</param>
 /// <param name="DrinkWithinHours">Drink it within so many hours; null where a residual keeps it.</param>
 /// <param name="SourceVerdict">What the source was judged; null when it was not.</param>
+/// <param name="Fills">How often the container has to be filled for all of it; everything else is for one fill.</param>
 public sealed record TreatResponse(
     string Method,
     string MethodName,
@@ -87,4 +88,5 @@ public sealed record TreatResponse(
     IReadOnlyList<string>? Risks = null,
     IReadOnlyList<string>? Storage = null,
     double? DrinkWithinHours = null,
-    Verdict? SourceVerdict = null);
+    Verdict? SourceVerdict = null,
+    int Fills = 1);

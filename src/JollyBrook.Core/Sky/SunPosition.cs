@@ -1,4 +1,4 @@
-namespace JollyBrook.Core.Light;
+namespace JollyBrook.Core.Sky;
 
 /// <summary>Where the sun stands, by the NOAA solar equations (the general series, good to a few tenths of a degree).</summary>
 public static class SunPosition
@@ -27,18 +27,13 @@ public static class SunPosition
         return Math.Asin((Math.Sin(lat) * Math.Sin(dec)) + (Math.Cos(lat) * Math.Cos(dec) * Math.Cos(hour))) * 180 / Math.PI;
     }
 
-    /// <summary>Hours a day that the sun stands at least so high: twice the hour angle over 15°; 0 to 24.</summary>
-    public static double HoursAbove(double elevationDeg, double latitudeDeg, double declinationDeg)
+    /// <summary>The sun's height in degrees at an instant and place (north and east positive).</summary>
+    public static double ElevationDeg(DateTimeOffset at, double latitudeDeg, double longitudeDeg)
     {
-        var (lat, dec) = (Rad(latitudeDeg), Rad(declinationDeg));
-        var across = Math.Cos(lat) * Math.Cos(dec);
-        if (across < 1e-12)
-        {
-            return ElevationDeg(latitudeDeg, declinationDeg, 0) >= elevationDeg ? 24 : 0;
-        }
-
-        var cosine = (Math.Sin(Rad(elevationDeg)) - (Math.Sin(lat) * Math.Sin(dec))) / across;
-        return cosine >= 1 ? 0 : cosine <= -1 ? 24 : 2 * Math.Acos(cosine) * 180 / Math.PI / 15;
+        var utc = at.UtcDateTime;
+        var date = DateOnly.FromDateTime(utc);
+        var solarMinutes = utc.TimeOfDay.TotalMinutes + (4 * longitudeDeg) + EquationOfTimeMinutes(date);
+        return ElevationDeg(latitudeDeg, DeclinationDeg(date), (solarMinutes / 4) - 180);
     }
 
     /// <summary>The instant of solar noon at a longitude (east positive).</summary>

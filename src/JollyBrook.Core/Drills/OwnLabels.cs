@@ -1,0 +1,55 @@
+using JollyBrook.Core.Barriers;
+using JollyBrook.Core.Chemistry;
+using JollyBrook.Core.Kit;
+using JollyBrook.Core.Treatment;
+using JollyBrook.Core.Units;
+using JollyBrook.Core.Water;
+
+namespace JollyBrook.Core.Drills;
+
+/// <summary>The labels that the learner copied from their own packs: they are practised with in place of the generic ones.</summary>
+internal sealed class OwnLabels
+{
+    private const string OwnId = "own";
+    private static readonly DateTimeOffset Day = new(2026, 8, 15, 9, 0, 0, TimeSpan.Zero);
+
+    private readonly Dictionary<string, ProductSpec> _byTemplate = [];
+
+    private OwnLabels(IEnumerable<ProductSpec> products)
+    {
+        foreach (var product in products.Where(p => p is { ProfileId: not null, Label: not null }))
+        {
+            _byTemplate.TryAdd(product.ProfileId!, product);
+        }
+    }
+
+    public static OwnLabels None { get; } = new([]);
+
+    /// <summary>The copied labels of a kit, checked already.</summary>
+    public static OwnLabels In(IReadOnlyList<KitEntry>? kit) => new(KitEntry.Carried(kit).Select(e => e.Item!.Product).OfType<ProductSpec>());
+
+    /// <summary>The own label that was filled from a template; the template without one.</summary>
+    public ChemicalProfile Of(string templateId) =>
+        _byTemplate.TryGetValue(templateId, out var own) ? own.Profile : ChemicalProfiles.Find(templateId)!;
+
+    /// <summary>The same as a product in date, with so much left.</summary>
+    public ProductSpec Product(string templateId, DateOnly bestBefore, double left) =>
+        _byTemplate.TryGetValue(templateId, out var own)
+            ? own with { BestBefore = bestBefore, Left = left, OpenedOn = null }
+            : new ProductSpec(templateId, bestBefore, Left: left);
+
+    /// <summary>What Treat is asked about a product of <see cref="Of"/>.</summary>
+    public TreatRequest Ask(ChemicalProfile profile, double litres, Clarity clarity, double celsius) =>
+        profile.Copy is null
+            ? AskTemplate(profile.Id, litres, clarity, celsius)
+            : AskTemplate(OwnId, litres, clarity, celsius) with
+            {
+                StartAt = Day,
+                Kit = [new KitEntry(OwnId, new KitItem(KitItemKind.Product, profile.Name, Product: Product(profile.Id, new DateOnly(2030, 1, 1), 100)))],
+            };
+
+    /// <summary>What Treat is asked about a generic product.</summary>
+    public static TreatRequest AskTemplate(string method, double litres, Clarity clarity, double celsius, ChemicalOptions? options = null) => new(
+        UnitSystem.Metric, new WaterInput(litres, clarity, WaterColour.None, celsius, 300), method,
+        Chemical: options ?? new ChemicalOptions(DateCheck.InDate, BottleLight.ShadeOrOpaque), Container: new ContainerInput(Opaque: true));
+}
