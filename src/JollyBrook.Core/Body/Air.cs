@@ -15,8 +15,15 @@ public enum SunLoad
 /// <param name="TemperatureC">In the shade, °C.</param>
 /// <param name="HumidityPercent">Relative, %.</param>
 /// <param name="Sun">Sun on the walker.</param>
-public readonly record struct Air(double TemperatureC, double HumidityPercent, SunLoad Sun)
+/// <param name="WindMs">Wind on the walker, m/s; 0 when not known, which asks for the more water.</param>
+public readonly record struct Air(double TemperatureC, double HumidityPercent, SunLoad Sun, double WindMs = 0)
 {
+    /// <summary>Wind never takes more than this off the clothing's insulation.</summary>
+    private const double LeastClothing = 0.6;
+
+    /// <summary>Share of the clothing's insulation that the wind leaves: 1 − 0.05·√v, at least 0.6 (pick).</summary>
+    public double ClothingShare => Math.Max(LeastClothing, 1 - (0.05 * Math.Sqrt(Math.Max(0, WindMs))));
+
     public const double MmHgPerKPa = 7.50062;
 
     /// <summary>Air temperature + 7 °C in full sun, + 4 °C in part (pick).</summary>

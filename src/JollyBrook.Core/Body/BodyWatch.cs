@@ -1,4 +1,3 @@
-using System.Text.Json.Serialization;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Units;
 
@@ -26,26 +25,18 @@ public sealed record WalkedStretch(DateTimeOffset? From, DateTimeOffset? Until =
 /// <param name="WeighedKg">A weighing since, kg; what was weighed outranks what was reckoned.</param>
 /// <param name="WeighedAt">When.</param>
 /// <param name="Now">The time now.</param>
+/// <param name="Signs">What is felt and seen.</param>
+/// <param name="Rested">Whether it was a day of rest; without walks written and without this, walking is counted.</param>
 public sealed record WatchRequest(
     UnitSystem? Units, Walker? Walker, IReadOnlyList<SweatTestEntry>? Tests = null, Effort? Effort = null, DateTimeOffset? From = null,
     IReadOnlyList<WalkedStretch>? Walks = null, IReadOnlyList<Drunk>? Drinks = null, double? UrineColour = null, DateTimeOffset? UrineAt = null, double? UrineL = null,
-    double? WeighedKg = null, DateTimeOffset? WeighedAt = null, DateTimeOffset? Now = null);
-
-[JsonConverter(typeof(CamelCaseEnumConverter<WaterState>))]
-public enum WaterState
-{
-    Fine,
-    DrinkSoon,
-    RunningShort,
-    Emergency,
-    TooMuch,
-}
+    double? WeighedKg = null, DateTimeOffset? WeighedAt = null, DateTimeOffset? Now = null, IReadOnlyList<BodySign>? Signs = null, bool? Rested = null);
 
 /// <summary>A point of the day's line.</summary>
 public sealed record WatchPoint(DateTimeOffset At, double DeficitPercent);
 
 /// <summary>How a walker stands for water.</summary>
-/// <param name="State">Fine, drink soon, short, too much.</param>
+/// <param name="State">From fine to an emergency.</param>
 /// <param name="Headline">What to do now.</param>
 /// <param name="DeficitL">Lost less drunk, L; negative when more was drunk.</param>
 /// <param name="DeficitPercent">The same in % of body mass.</param>
@@ -53,6 +44,8 @@ public sealed record WatchPoint(DateTimeOffset At, double DeficitPercent);
 /// <param name="DrunkL">Drunk since, L.</param>
 /// <param name="NextDrinkL">To drink now, L; 0 for nothing.</param>
 /// <param name="NextDrinkAt">When to drink next by the clock.</param>
+/// <param name="Actions">What to do, in order.</param>
+/// <param name="AskAgainAt">When to look for signs again.</param>
 /// <param name="Points">The deficit through the day.</param>
 /// <param name="ShortSigns">What to look for when short.</param>
 /// <param name="TooMuchSigns">What to look for when too much was drunk.</param>
@@ -61,27 +54,20 @@ public sealed record WatchPoint(DateTimeOffset At, double DeficitPercent);
 /// <param name="Working">The arithmetic.</param>
 public sealed record WatchResponse(
     WaterState State, string Headline, double DeficitL, double DeficitPercent, double LostL, double DrunkL, double NextDrinkL, DateTimeOffset NextDrinkAt,
+    IReadOnlyList<string> Actions, DateTimeOffset AskAgainAt,
     IReadOnlyList<WatchPoint> Points, IReadOnlyList<string> ShortSigns, IReadOnlyList<string> TooMuchSigns, IReadOnlyList<Assumption> Assumptions,
     IReadOnlyList<Caution> Cautions, IReadOnlyList<WorkingStep> Working);
 
 /// <summary>The calculation "body-watch": deficit through the day, signs, and the clock's nudge (handbook room 95).</summary>
 public static class BodyWatch
 {
-    /// <summary>From here on it is time to drink, % of body mass (pick).</summary>
-    public const double DrinkFromPercent = 1;
-
-    /// <summary>From here on performance and judgement suffer, % of body mass (US Army TB MED 507).</summary>
-    public const double ShortFromPercent = 2;
-
-    /// <summary>More gained than this is too much, % of body mass (pick: a full bottle beyond the loss).</summary>
-    public const double TooMuchFromPercent = 1;
+    /// <summary>Without a word on it, so many hours of the day are counted as walked (pick).</summary>
+    public const double UntoldWalkHours = 8;
 
     private const double StepMinutes = 15;
     private const double LongestHours = 48;
-    private const double SipL = 0.25;
     private const double NudgeMinutes = 30;
-    private const double ColdBelowC = 10;
-    private const double DarkFrom = 6;
+    private const double LeastSipL = 0.05;
 
     private static readonly InstantField FromField = new("from", "The day's beginning");
     private static readonly InstantField NowField = new("now", "The time now");
@@ -130,8 +116,8 @@ public static class BodyWatch
         var (from, now, mass) = (request.From!.Value, request.Now!.Value, walker.MassKg!.Value);
         var factor = Sweat.FactorOf(request.Tests ?? [], SweatSchool.Gonzalez2009);
         var loss = Loss.Of(walker, effort, SweatSchool.Gonzalez2009);
-        var walkingLPerH = Math.Min(Sweating.Ceiling(walker.IsAcclimatised), loss.SweatLPerH * factor.K) + loss.BreathedLPerH;
         var restLPerH = DrinkPlan.RestLPerH(mass, effort.TemperatureC!.Value, effort.ElevationM!.Value);
+        var walkingLPerH = Math.Max(restLPerH, Math.Min(Sweating.Ceiling(walker.IsAcclimatised), loss.SweatLPerH * factor.Planned) + loss.BreathedLPerH);
         double DeficitAt(DateTimeOffset at) => Lost(request, from, at, walkingLPerH, restLPerH) - DrunkBy(request, from, at);
         var drunk = DrunkBy(request, from, now);
         var lost = Lost(request, from, now, walkingLPerH, restLPerH);
@@ -139,24 +125,32 @@ public static class BodyWatch
         // A kilogram lost is a litre to replace; from the weighing on it is reckoned.
         var deficit = weighed is { } kg ? mass - kg + DeficitAt(now) - DeficitAt(request.WeighedAt!.Value) : lost - drunk;
         var percent = deficit / mass * 100;
-        var state = State(percent, request.UrineColour);
+        var seen = new SignsSeen(
+            [.. (request.Signs ?? []).Distinct()], percent, DrunkBy(request, from, now) - DrunkBy(request, from, now.AddHours(-1)), request.UrineColour,
+            (now - (request.UrineAt is { } passed && passed > from ? passed : from)).TotalHours, request.UrineAt >= from);
+        var state = SignCheck.Judge(seen);
+        var advice = StateAdvice.Of(state, seen, say);
         var walking = IsWalking(request, now);
         var last = (request.Drinks ?? []).Where(d => d.At >= from && d.At <= now).Max(d => d.At) ?? from;
         var cap = Math.Max(0, DrinkPlan.CeilingLPerDay - drunk);
-        var due = state == WaterState.TooMuch || deficit <= 0 ? 0 : Math.Min(cap, Math.Min(deficit, state is WaterState.RunningShort ? 2 * SipL : SipL));
+        var due = advice.DrinkNowL <= 0 || (deficit <= 0 && state is WaterState.Fine or WaterState.DrinkSoon) ? 0 : Math.Min(cap, Math.Min(Math.Max(deficit, LeastSipL), advice.DrinkNowL));
         var next = due == 0 ? now.AddMinutes(NudgeMinutes) : last.AddMinutes(NudgeMinutes) > now ? last.AddMinutes(NudgeMinutes) : now;
         return new WatchResponse(
             state, Headline(state, due, next, now, say), deficit, percent, lost, drunk, Math.Floor((due * 20) + 1e-9) / 20, next,
+            advice.Actions, now.AddMinutes(advice.AskAgainMinutes),
             [.. Points(from, now).Select(at => new WatchPoint(at, DeficitAt(at) / mass * 100))], Short, TooMuch,
-            Assume(request, weighed), Cautions(state, walking, effort, request), Working(walkingLPerH, restLPerH, lost, drunk, deficit, percent, factor));
+            Assume(request, weighed), Cautions(state, walking, effort, seen), Working(walkingLPerH, restLPerH, lost, drunk, deficit, percent, factor));
     }
 
     private static double Lost(WatchRequest request, DateTimeOffset from, DateTimeOffset until, double walkingLPerH, double restLPerH)
     {
         var hours = (until - from).TotalHours;
-        var walked = Math.Min(hours, (request.Walks ?? []).Sum(w => Overlap(w, from, until)));
+        var walked = Math.Min(hours, IsUntold(request) ? UntoldWalkHours : (request.Walks ?? []).Sum(w => Overlap(w, from, until)));
         return (walked * walkingLPerH) + ((hours - walked) * restLPerH);
     }
+
+    /// <summary>Whether nobody has said that it was a day of rest, nor when they walked: it is then not taken for rest.</summary>
+    private static bool IsUntold(WatchRequest request) => request.Rested != true && (request.Walks ?? []).Count == 0;
 
     private static double Overlap(WalkedStretch walk, DateTimeOffset from, DateTimeOffset until)
     {
@@ -169,19 +163,16 @@ public static class BodyWatch
 
     private static bool IsWalking(WatchRequest request, DateTimeOffset now) => (request.Walks ?? []).Any(w => w.From <= now && (w.Until is null || w.Until >= now));
 
-    private static WaterState State(double percent, double? colour) =>
-        percent <= -TooMuchFromPercent ? WaterState.TooMuch
-        : percent >= ShortFromPercent || colour >= DarkFrom ? WaterState.RunningShort
-        : percent >= DrinkFromPercent || colour >= 4 ? WaterState.DrinkSoon
-        : WaterState.Fine;
-
     private static string Headline(WaterState state, double due, DateTimeOffset next, DateTimeOffset now, Speaker say) => state switch
     {
+        WaterState.Emergency => "Emergency: call for help now",
+        WaterState.Overheating => "Overheating: shade, wet and fan, drink with salt",
         WaterState.TooMuch => "Stop drinking: more was drunk than lost",
+        WaterState.StopAndDrink => $"Stop: drink {say.Of(Quantity.Volume, Math.Max(LeastSipL, due))} now, rest, and again in half an hour",
         WaterState.Fine when due == 0 => "Nothing to drink now",
-        _ when next > now && state == WaterState.Fine => $"Fine; drink {say.Of(Quantity.Volume, Math.Max(0.05, due))} next by the clock",
-        WaterState.RunningShort => $"Short of water: drink {say.Of(Quantity.Volume, Math.Max(0.05, due))} now, rest",
-        _ => $"Drink {say.Of(Quantity.Volume, Math.Max(0.05, due))} now",
+        _ when next > now && state == WaterState.Fine => $"Fine; drink {say.Of(Quantity.Volume, Math.Max(LeastSipL, due))} next by the clock",
+        WaterState.RunningShort => $"Short of water: drink {say.Of(Quantity.Volume, Math.Max(LeastSipL, due))} now, rest",
+        _ => $"Drink {say.Of(Quantity.Volume, Math.Max(LeastSipL, due))} now",
     };
 
     private static IEnumerable<DateTimeOffset> Points(DateTimeOffset from, DateTimeOffset now)
@@ -202,20 +193,25 @@ public static class BodyWatch
             all.Add(new("weighedKg", "Not weighed: reckoned from a well-watered morning, by prediction."));
         }
 
-        if ((request.Walks ?? []).Count == 0)
+        if (IsUntold(request))
         {
-            all.Add(new("walks", "No walking written: counted as rest all day."));
+            all.Add(new("walks", $"No walking written, and no day of rest told: counted as walking from its beginning, at most {UntoldWalkHours:0} h."));
+        }
+
+        if (request.Walker?.Worn is null)
+        {
+            all.Add(Sweat.ClothingNotTold("walker.worn", request.Effort?.TemperatureC ?? Body.Effort.Default.TemperatureC!.Value));
         }
 
         return all;
     }
 
-    private static List<Caution> Cautions(WaterState state, bool walking, Effort effort, WatchRequest request)
+    private static List<Caution> Cautions(WaterState state, bool walking, Effort effort, SignsSeen seen)
     {
         List<Caution> all = [];
-        if (effort.TemperatureC < ColdBelowC && state != WaterState.TooMuch)
+        if (effort.TemperatureC < DrinkPlan.ThirstHidesBelowC && state != WaterState.TooMuch)
         {
-            all.Add(new("cold-thirst", Severity.Warning, "In the cold, thirst hides: drink by the clock."));
+            all.Add(DrinkPlan.ThirstHides);
         }
 
         if (state == WaterState.TooMuch)
@@ -228,9 +224,13 @@ public static class BodyWatch
             all.Add(new("rest", Severity.Warning, "Slow down or rest in the shade while you drink."));
         }
 
-        if (request.UrineAt is { } passed && request.Now is { } now && (now - passed).TotalHours >= 8)
+        if (seen.HoursWithoutUrine >= SignCheck.NoUrineHours)
         {
-            all.Add(new("no-urine", Severity.Danger, "No urine written for 8 h: if there was none, it is an emergency."));
+            all.Add(new(
+                "no-urine", Severity.Danger,
+                seen.UrineWritten
+                    ? "No urine written for 8 h: counted as none, which is an emergency. There was some: write it down."
+                    : "No urine written since the day began, 8 h or more: none at all would be an emergency. There was some: write it down."));
         }
 
         return all;

@@ -23,8 +23,18 @@ public static class DrinkPlan
     private const double HotAboveC = 28;
     private const double HighAboveM = 2500;
 
-    /// <summary>Planned drinking while walking, L/h.</summary>
-    public static double WalkingLPerH(double lossLPerH, double replaceShare) => Math.Min(MostPlannedLPerH, lossLPerH * replaceShare);
+    /// <summary>A day out never takes less drink than this, L a person (35 mL/kg rounded), winter included.</summary>
+    public const double LeastLPerDay = 2.5;
+
+    /// <summary>Colder than this, thirst hides, °C.</summary>
+    public const double ThirstHidesBelowC = 10;
+
+    public static Contract.Caution ThirstHides { get; } =
+        new("cold-thirst", Contract.Severity.Warning, "In the cold, thirst hides: drink by the clock, a few mouthfuls every half hour.");
+
+    /// <summary>Planned drinking while walking, L/h: a share of the loss, at most 1 L/h, and never less than an hour of rest asks for.</summary>
+    public static double WalkingLPerH(double lossLPerH, double replaceShare, double restLPerH) =>
+        Math.Min(MostPlannedLPerH, Math.Max(restLPerH, lossLPerH * replaceShare));
 
     /// <summary>Need at rest, L/h: 1.5 mL/kg/h, × 1.3 above 28 °C, + 10 % above 2 500 m.</summary>
     public static double RestLPerH(double massKg, double temperatureC, double elevationM) =>

@@ -7,13 +7,15 @@ namespace JollyBrook.Core.Body;
 /// <param name="TemperatureC">Air in the shade, °C, −40 to 50.</param>
 /// <param name="HumidityPercent">Relative humidity, %, 0 to 100.</param>
 /// <param name="Sun">Sun on the walker.</param>
-/// <param name="SpeedKmH">Pace, km/h, 0.5 to 8.</param>
+/// <param name="SpeedKmH">Pace, km/h, 0.5 to 25; above 8 it is running.</param>
 /// <param name="GradePercent">Grade, %, −40 to 40.</param>
 /// <param name="Terrain">What is walked on.</param>
 /// <param name="ElevationM">Height above the sea, m.</param>
+/// <param name="Running">Whether it is run, also slower than 8 km/h.</param>
+/// <param name="WindMs">Wind, m/s, 0 to 40; none when left out, which asks for the more water.</param>
 public sealed record Effort(
     double? TemperatureC = null, double? HumidityPercent = null, SunLoad? Sun = null, double? SpeedKmH = null, double? GradePercent = null,
-    Terrain? Terrain = null, double? ElevationM = null)
+    Terrain? Terrain = null, double? ElevationM = null, bool? Running = null, double? WindMs = null)
 {
     /// <summary>A warm late-summer walk on a good path in the sun (pick).</summary>
     public static readonly Effort Default = new(22, 60, SunLoad.Full, 4, 0, Body.Terrain.GoodPath, 500);
@@ -31,13 +33,23 @@ public sealed record Effort(
         intake.Optional(fields[2], effort.SpeedKmH);
         intake.Optional(fields[3], effort.GradePercent);
         intake.Optional(fields[4], effort.ElevationM);
+        intake.Optional(fields[5], effort.WindMs);
         return new Effort(
             effort.TemperatureC ?? Default.TemperatureC, effort.HumidityPercent ?? Default.HumidityPercent, effort.Sun ?? Default.Sun,
             effort.SpeedKmH ?? Default.SpeedKmH, effort.GradePercent ?? Default.GradePercent, effort.Terrain ?? Default.Terrain,
-            effort.ElevationM ?? Default.ElevationM);
+            effort.ElevationM ?? Default.ElevationM, effort.Running, effort.WindMs);
     }
 
-    internal Air Air => new(TemperatureC!.Value, HumidityPercent!.Value, Sun!.Value);
+    /// <summary>Whether it is run: told so, or faster than anyone walks.</summary>
+    public bool IsRunning => Running == true || SpeedKmH > MetabolicRate.RunningAboveKmH;
+
+    /// <summary>Metabolic rate for one kilogram, W/kg.</summary>
+    internal double PerKgW => IsRunning
+        ? MetabolicRate.RunningPerKg(SpeedMs, GradePercent!.Value)
+        : MetabolicRate.PerKg(SpeedMs, GradePercent!.Value, Terrains.Factor(Terrain!.Value));
+
+    /// <summary>The air on the body: running makes a wind of its own.</summary>
+    internal Air Air => new(TemperatureC!.Value, HumidityPercent!.Value, Sun!.Value, (WindMs ?? 0) + (IsRunning ? SpeedMs : 0));
 
     internal double SpeedMs => SpeedKmH!.Value / 3.6;
 
@@ -45,9 +57,10 @@ public sealed record Effort(
     [
         new($"{path}.temperatureC", "Air temperature", Quantity.Temperature, -40, 50, "Measure it in the shade."),
         new($"{path}.humidityPercent", "Humidity", Quantity.Percent, 0, 100, "Take it from the forecast."),
-        new($"{path}.speedKmH", "Pace in km/h", Quantity.Plain, 0.5, 8, "Give the pace while moving."),
+        new($"{path}.speedKmH", "Pace in km/h", Quantity.Plain, 0.5, 25, "Give the pace while moving."),
         new($"{path}.gradePercent", "Grade", Quantity.Percent, -40, 40, "Metres up for each 100 m along; less than 0 is down."),
         new($"{path}.elevationM", "Elevation", Quantity.Elevation, -400, 8000, "Take it from the map."),
+        new($"{path}.windMs", "Wind in m/s", Quantity.Plain, 0, 40, "Take it from the forecast, or leave it out."),
     ];
 
     private static ChoiceField[] Choices(string path) =>

@@ -13,7 +13,7 @@ public readonly record struct Loss(double MetabolicW, HeatBalance Heat, double S
         ArgumentNullException.ThrowIfNull(effort);
         var total = walker.MassKg!.Value + walker.LoadKg;
         var grade = effort.GradePercent!.Value;
-        var metabolic = MetabolicRate.Walking(total, effort.SpeedMs, grade, Terrains.Factor(effort.Terrain!.Value));
+        var metabolic = effort.PerKgW * total;
         return Of(walker, metabolic, HeatBalance.ClimbWork(total, effort.SpeedMs, grade), effort.Air, school);
     }
 
@@ -25,7 +25,25 @@ public readonly record struct Loss(double MetabolicW, HeatBalance Heat, double S
     internal static Loss Of(Walker walker, double surface, double metabolicW, double climbW, Air air, SweatSchool school)
     {
         ArgumentNullException.ThrowIfNull(walker);
-        var heat = HeatBalance.Of(metabolicW, climbW, surface, air, walker.Resistance);
+        if (walker.Worn is { } worn)
+        {
+            return In(worn, walker, surface, metabolicW, climbW, air, school);
+        }
+
+        // Not told what is worn: of what people wear in such air, the one that asks for the most water.
+        Loss? most = null;
+        foreach (var possible in ClothingForAir.Possible(air.TemperatureC))
+        {
+            var loss = In(possible, walker, surface, metabolicW, climbW, air, school);
+            most = most is { } known && known.SweatLPerH >= loss.SweatLPerH ? known : loss;
+        }
+
+        return most!.Value;
+    }
+
+    private static Loss In(Clothing worn, Walker walker, double surface, double metabolicW, double climbW, Air air, SweatSchool school)
+    {
+        var heat = HeatBalance.Of(metabolicW, climbW, surface, air, ClothingResistance.Of(worn));
         return new Loss(
             metabolicW, heat, Sweating.LPerH(heat, surface, walker.IsAcclimatised, school), Sweating.BreathedLPerH(heat, surface));
     }

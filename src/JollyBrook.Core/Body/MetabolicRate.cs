@@ -22,6 +22,20 @@ public static class MetabolicRate
         return 1.44 + (terrainFactor * (level + grade));
     }
 
+    /// <summary>Faster than this is running, km/h.</summary>
+    public const double RunningAboveKmH = 8;
+
+    /// <summary>
+    /// Running (ACSM) for one kilogram, W/kg: VO₂ = 0.2·v + 0.9·v·G + 3.5 mL/kg/min (v in m/min, G as a fraction, downhill a third of it),
+    /// at 20.1 kJ for a litre of oxygen.
+    /// </summary>
+    public static double RunningPerKg(double speedMs, double gradePercent)
+    {
+        var (metresAMinute, grade) = (speedMs * 60, gradePercent / 100);
+        var oxygen = (0.2 * metresAMinute) + (0.9 * metresAMinute * (grade < 0 ? grade / 3 : grade)) + 3.5;
+        return oxygen * 20.1 / 60;
+    }
+
     /// <summary>
     /// Pandolf et al. 1977, for comparison; too high downhill.
     /// M = 1.5·W + 2·(W + L)·(L/W)² + η·(W + L)·(1.5·S² + 0.35·S·G).

@@ -1,19 +1,31 @@
 namespace JollyBrook.Core.Body;
 
+/// <summary>One accepted test: measured over predicted sweat.</summary>
+/// <param name="Ratio">Above 0.</param>
+/// <param name="AtFloor">Whether the prediction sat on its floor: such a test says little about sweating.</param>
+public readonly record struct SweatRatio(double Ratio, bool AtFloor);
+
 /// <summary>
 /// How much a walker sweats against the prediction: k, log-normal. Prior log k ~ N(0, 0.35²), error of one test 0.15 (handbook room 60).
 /// </summary>
 /// <param name="LogMean">Mean of log k.</param>
 /// <param name="LogDeviation">Standard deviation of log k.</param>
-public readonly record struct PersonalFactor(double LogMean, double LogDeviation)
+/// <param name="Tested">Whether an honest test stands behind it: one whose prediction was not on its floor.</param>
+public readonly record struct PersonalFactor(double LogMean, double LogDeviation, bool Tested)
 {
     public const double PriorDeviation = 0.35;
     public const double TestDeviation = 0.15;
 
+    /// <summary>Error of a test whose prediction sat on its floor.</summary>
+    public const double FloorTestDeviation = 0.35;
+
     /// <summary>The standard normal's 90 % point, for the 10–90 % band.</summary>
     public const double BandZ = 1.2815515655446004;
 
-    public static readonly PersonalFactor Unknown = new(0, PriorDeviation);
+    /// <summary>The standard normal's 80 % point: what a walker without a test is counted with where one figure must do.</summary>
+    public const double UntestedZ = 0.8416212335729143;
+
+    public static readonly PersonalFactor Unknown = new(0, PriorDeviation, false);
 
     /// <summary>The median of k.</summary>
     public double K => Math.Exp(LogMean);
@@ -22,13 +34,34 @@ public readonly record struct PersonalFactor(double LogMean, double LogDeviation
 
     public double High => Math.Exp(LogMean + (BandZ * LogDeviation));
 
-    /// <summary>After tests: mean Σlog r/0.15² ÷ (1/0.35² + n/0.15²), variance 1/(1/0.35² + n/0.15²).</summary>
-    /// <param name="ratios">Measured over predicted sweat of each accepted test, above 0.</param>
-    public static PersonalFactor After(IReadOnlyCollection<double> ratios)
+    /// <summary>The k a plan counts, where one figure must do: the middle once tested, the 80th centile of the band until then.</summary>
+    public double Planned => Tested ? K : Math.Exp(LogMean + (UntestedZ * LogDeviation));
+
+    /// <summary>
+    /// After tests: mean Σlog r/σ² ÷ (1/0.35² + Σ1/σ²), variance 1/(1/0.35² + Σ1/σ²), σ 0.15 for an honest test and 0.35 for one on the
+    /// floor. All tests on the floor together move log k by no more than the prior's own deviation.
+    /// </summary>
+    public static PersonalFactor After(IReadOnlyCollection<SweatRatio> tests)
     {
-        ArgumentNullException.ThrowIfNull(ratios);
-        const double test = 1 / (TestDeviation * TestDeviation);
-        var precision = (1 / (PriorDeviation * PriorDeviation)) + (ratios.Count * test);
-        return new PersonalFactor(ratios.Sum(Math.Log) * test / precision, 1 / Math.Sqrt(precision));
+        ArgumentNullException.ThrowIfNull(tests);
+        var honest = tests.Where(t => !t.AtFloor).ToList();
+        var (known, _) = Posterior(honest);
+        var (all, precision) = Posterior(tests);
+        return new PersonalFactor(Math.Clamp(all, known - PriorDeviation, known + PriorDeviation), 1 / Math.Sqrt(precision), honest.Count > 0);
     }
+
+    private static (double Mean, double Precision) Posterior(IEnumerable<SweatRatio> tests)
+    {
+        var (sum, precision) = (0.0, Weight(PriorDeviation));
+        foreach (var test in tests)
+        {
+            var weight = Weight(test.AtFloor ? FloorTestDeviation : TestDeviation);
+            sum += Math.Log(test.Ratio) * weight;
+            precision += weight;
+        }
+
+        return (sum / precision, precision);
+    }
+
+    private static double Weight(double deviation) => 1 / (deviation * deviation);
 }

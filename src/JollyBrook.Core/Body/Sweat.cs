@@ -40,29 +40,31 @@ public static class Sweat
 
     /// <summary>The personal factor of a walker from their tests, refused ones left out.</summary>
     public static PersonalFactor FactorOf(IEnumerable<SweatTestEntry> tests, SweatSchool school) =>
-        PersonalFactor.After([.. tests.Select(t => SweatTestResult.Of(t.Test, school).Ratio).OfType<double>()]);
+        PersonalFactor.After([.. tests.Select(t => SweatTestResult.Of(t.Test, school).Says).OfType<SweatRatio>()]);
 
     private static SweatResponse Answer(SweatRequest request, Walker walker, Effort effort, Speaker say)
     {
         var school = request.School ?? SweatSchool.Gonzalez2009;
         var other = school == SweatSchool.Gonzalez2009 ? SweatSchool.Shapiro1982 : SweatSchool.Gonzalez2009;
         var tests = Judge(request.Tests ?? [], school);
-        var factor = PersonalFactor.After([.. tests.Select(t => t.Result.Ratio).OfType<double>()]);
+        var factor = PersonalFactor.After([.. tests.Select(t => t.Result.Says).OfType<SweatRatio>()]);
         var loss = Loss.Of(walker, effort, school);
         var sweat = BandOf(loss.SweatLPerH, factor, walker.IsAcclimatised);
         var total = new Band(sweat.Low + loss.BreathedLPerH, sweat.Middle + loss.BreathedLPerH, sweat.High + loss.BreathedLPerH);
         var share = request.ReplaceShare ?? DrinkPlan.DefaultReplaceShare;
-        var drink = DrinkPlan.WalkingLPerH(total.Middle, share);
+        var rest = DrinkPlan.RestLPerH(walker.MassKg!.Value, effort.TemperatureC!.Value, effort.ElevationM!.Value);
+        var planned = Math.Min(Sweating.Ceiling(walker.IsAcclimatised), loss.SweatLPerH * factor.Planned) + loss.BreathedLPerH;
+        var drink = DrinkPlan.WalkingLPerH(planned, share, rest);
         var working = SweatWorking.Steps(walker, effort, school, loss, factor, tests.Count(t => t.Result.Accepted), share, drink);
         return new SweatResponse(
             sweat, loss.BreathedLPerH, total,
             BandOf(Loss.Of(walker, effort, other).SweatLPerH, factor, walker.IsAcclimatised).Middle, other,
-            drink, total.Middle - drink, DrinkPlan.RestLPerH(walker.MassKg!.Value, effort.TemperatureC!.Value, effort.ElevationM!.Value),
+            drink, Math.Max(0, planned - drink), rest,
             $"Drink {say.Of(Quantity.Volume, drink)} an hour", loss.MetabolicW,
             MetabolicRate.Pandolf(walker.MassKg!.Value, walker.LoadKg, effort.SpeedMs, effort.GradePercent!.Value, Terrains.Factor(effort.Terrain!.Value)),
             BandOf(1, PersonalFactor.Unknown), BandOf(1, factor), tests,
             [.. Temperatures().Select(t => new SweatPoint(t, BandOf(Loss.Of(walker, effort with { TemperatureC = t }, school).SweatLPerH, factor, walker.IsAcclimatised)))],
-            Body.RulesOfThumb.For(say), Assume(walker, tests), Caution(total.High, say), working);
+            Body.RulesOfThumb.For(say), Assume(walker, effort, factor), Caution(total.High, effort, say), working);
     }
 
     private static IEnumerable<int> Temperatures()
@@ -76,11 +78,11 @@ public static class Sweat
     private static List<JudgedSweatTest> Judge(IReadOnlyList<SweatTestEntry> tests, SweatSchool school)
     {
         List<JudgedSweatTest> judged = [];
-        List<double> ratios = [];
+        List<SweatRatio> ratios = [];
         foreach (var (id, test) in tests)
         {
             var result = SweatTestResult.Of(test, school);
-            if (result.Ratio is { } ratio)
+            if (result.Says is { } ratio)
             {
                 ratios.Add(ratio);
             }
@@ -100,12 +102,21 @@ public static class Sweat
         return new Band(Math.Min(ceiling, lPerH * factor.Low), Math.Min(ceiling, lPerH * factor.K), Math.Min(ceiling, lPerH * factor.High));
     }
 
-    private static List<Assumption> Assume(Walker walker, List<JudgedSweatTest> tests)
+    /// <summary>What the plan counts where nobody has told what is worn.</summary>
+    internal static Assumption ClothingNotTold(string field, double airC) => new(
+        field, $"Clothing not told: {ClothingResistance.Name(ClothingForAir.Usual(airC)).ToLowerInvariant()} in such air, or what is worn a step warmer or cooler where that asks for more water.");
+
+    private static List<Assumption> Assume(Walker walker, Effort effort, PersonalFactor factor)
     {
         List<Assumption> assumed = [];
-        if (!tests.Any(t => t.Result.Accepted))
+        if (!factor.Tested)
         {
-            assumed.Add(new("tests", "No sweat test counts yet: the figure may be a third off either way."));
+            assumed.Add(new("tests", "No sweat test in warmth counts yet: what to drink is reckoned for a walker who sweats more than four in five."));
+        }
+
+        if (walker.Worn is null)
+        {
+            assumed.Add(ClothingNotTold("walker.worn", effort.TemperatureC!.Value));
         }
 
         if (walker.Acclimatised is null)
@@ -121,13 +132,18 @@ public static class Sweat
         return assumed;
     }
 
-    private static List<Caution> Caution(double highLPerH, Speaker say)
+    private static List<Caution> Caution(double highLPerH, Effort effort, Speaker say)
     {
         List<Caution> cautions =
         [
             new("over-drinking", Severity.Note, $"Never more than {say.Of(Quantity.Volume, DrinkPlan.CeilingLPerH)} an hour or {say.Of(Quantity.Volume, DrinkPlan.CeilingLPerDay)} a day, nor more than is lost: over-drinking thins the blood's salt."),
             new("salt", Severity.Note, $"Past {HoursUntilSalt} h of sweating, 0.5–0.7 g sodium for each litre, or salty food."),
         ];
+        if (effort.TemperatureC < DrinkPlan.ThirstHidesBelowC)
+        {
+            cautions.Add(DrinkPlan.ThirstHides);
+        }
+
         if (highLPerH > DrinkPlan.MostPlannedLPerH)
         {
             cautions.Add(new("more-than-drinkable", Severity.Warning, "The loss may be more than can be drunk walking: slow down, start earlier, rest in shade."));

@@ -10,11 +10,12 @@ namespace JollyBrook.Core.Body;
 /// <param name="SweatLPerH">Measured sweat, L/h.</param>
 /// <param name="PredictedLPerH">Predicted sweat for the same walk, L/h.</param>
 /// <param name="Ratio">Measured over predicted; null when refused.</param>
+/// <param name="AtFloor">Whether the prediction sat on its floor (cool air, little heat to lose): it then says little about sweating.</param>
 /// <param name="Accepted">Whether it counts.</param>
 /// <param name="Refusals">Why not.</param>
 /// <param name="Warnings">What to heed.</param>
 public sealed record SweatTestResult(
-    double LossL, double LossLPerH, double BreathedLPerH, double SweatLPerH, double PredictedLPerH, double? Ratio, bool Accepted,
+    double LossL, double LossLPerH, double BreathedLPerH, double SweatLPerH, double PredictedLPerH, double? Ratio, bool AtFloor, bool Accepted,
     IReadOnlyList<string> Refusals, IReadOnlyList<string> Warnings)
 {
     private const double ShortestH = 0.25;
@@ -31,8 +32,9 @@ public sealed record SweatTestResult(
         ArgumentNullException.ThrowIfNull(test);
         var (before, after, hours) = (test.BeforeKg!.Value, test.AfterKg!.Value, test.Hours!.Value);
         var loss = before - after + (test.DrunkL ?? 0) + (test.EatenKg ?? 0) - (test.UrineL ?? 0);
-        var walker = new Walker("", before, test.HeightCm, test.Acclimatised, test.Worn, test.PackKg);
         var effort = Body.Effort.Check(test.Effort, "effort", new Intake(Speaker.Metric));
+        // A test is held against what is usually worn in such air, not against the thirstiest.
+        var walker = new Walker("", before, test.HeightCm, test.Acclimatised, test.Worn ?? ClothingForAir.Usual(effort.TemperatureC!.Value), test.PackKg);
         var predicted = Loss.Of(walker, effort, school);
         var sweat = (loss / hours) - predicted.BreathedLPerH;
 
@@ -70,8 +72,17 @@ public sealed record SweatTestResult(
             warnings.Add("Heavier than before: more was drunk than lost. Over-drinking thins the blood's salt.");
         }
 
+        var atFloor = predicted.Heat.IsAtFloor(school);
+        if (atFloor && refusals.Count == 0)
+        {
+            warnings.Add("Too cool, or too easy, to tell much of sweating: it is kept and moves the factor little. Do one in warmth, at a good pace.");
+        }
+
         return new SweatTestResult(
             loss, loss / hours, predicted.BreathedLPerH, sweat, predicted.SweatLPerH,
-            refusals.Count == 0 ? sweat / predicted.SweatLPerH : null, refusals.Count == 0, refusals, warnings);
+            refusals.Count == 0 ? sweat / predicted.SweatLPerH : null, atFloor, refusals.Count == 0, refusals, warnings);
     }
+
+    /// <summary>What the test says of the personal factor; null when refused.</summary>
+    public SweatRatio? Says => Ratio is { } ratio ? new SweatRatio(ratio, AtFloor) : null;
 }

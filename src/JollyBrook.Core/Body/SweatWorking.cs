@@ -9,9 +9,11 @@ internal static class SweatWorking
         Walker walker, Effort effort, SweatSchool school, Loss loss, PersonalFactor factor, int counted, double share, double drink)
     {
         var working = new Working();
-        var (mass, load, worn, air) = (walker.MassKg!.Value, walker.LoadKg, walker.Resistance, effort.Air);
+        var (mass, load, air) = (walker.MassKg!.Value, walker.LoadKg, effort.Air);
+        var told = walker.Worn ?? ClothingForAir.Usual(air.TemperatureC);
+        var worn = ClothingResistance.Of(told);
         working.Add(
-            "Metabolic rate", "(W + L)·(1.44 + η·(1.94·S^0.43 + 0.24·S⁴ + 0.34·S·G·(1 − 1.05^(1 − 1.1^(G + 32)))))", "LCDA, Looney et al. 2019",
+            "Metabolic rate", effort.IsRunning ? "(W + L)·(0.2·v + 0.9·v·G + 3.5)·20.1/60" : "(W + L)·(1.44 + η·(1.94·S^0.43 + 0.24·S⁴ + 0.34·S·G·(1 − 1.05^(1 − 1.1^(G + 32)))))", effort.IsRunning ? "ACSM, running" : "LCDA, Looney et al. 2019",
             WorkingValue.Of("M", loss.MetabolicW, "W"), WorkingValue.Of("W", mass, "kg"), WorkingValue.Of("L", load, "kg"),
             WorkingValue.Of("S", effort.SpeedMs, "m/s"), WorkingValue.Of("G", effort.GradePercent!.Value, "%"),
             WorkingValue.Of("η", Terrains.Factor(effort.Terrain!.Value)));
@@ -33,16 +35,19 @@ internal static class SweatWorking
             "Sweat that keeps the balance", "(E_req − E_res)/0.68·A", "heat balance, as ISO 7933; the greater counts: pick",
             WorkingValue.Of("balance", loss.Heat.BalanceGPerM2H * walker.SurfaceM2 / 1000, "L/h"), WorkingValue.Of("E_res", loss.Heat.BreathedWPerM2, "W/m²"));
         working.Add(
-            "Sweat predicted", "max(equation, balance, 0.015·A), at most what the body can", "handbook room 60",
+            "Comfort sweating", "0.42·((M − climb)/A − 58.15)/0.68·A, at least 0.015·A", "Fanger 1970, as in ISO 7730: people dress to stay comfortable",
+            WorkingValue.Of("comfort", loss.Heat.ComfortGPerM2H * walker.SurfaceM2 / 1000, "L/h"));
+        working.Add(
+            "Sweat predicted", "max(equation, balance, comfort), at most what the body can", "handbook room 60",
             WorkingValue.Of("sweat", loss.SweatLPerH, "L/h"), WorkingValue.Of("most", Sweating.Ceiling(walker.IsAcclimatised), "L/h"));
         working.Add(
-            "Personal factor", "exp(Σlog r/0.15² ÷ (1/0.35² + n/0.15²))", "log-normal prior, 0.35; one test 0.15",
-            WorkingValue.Of("k", factor.K), WorkingValue.Of("n", counted));
+            "Personal factor", "exp(Σlog r/σ² ÷ (1/0.35² + Σ1/σ²))", "log-normal prior, 0.35; one test 0.15, on the floor 0.35; untested, a single figure counts the 80th centile",
+            WorkingValue.Of("k", factor.K), WorkingValue.Of("counted with", factor.Planned), WorkingValue.Of("n", counted));
         working.Add(
             "Breathed out", "E_res·A/0.68", "respiratory heat loss", WorkingValue.Of("breath", loss.BreathedLPerH, "L/h"),
             WorkingValue.Of("P_a", air.VapourKPa, "kPa"));
         working.Add(
-            "To drink", "min(1.0, share·(k·sweat + breath))", "80 % replaced walking: pick; ceiling TB MED 507",
+            "To drink", "min(1.0, max(rest, share·(k·sweat + breath)))", "80 % replaced walking: pick; ceiling TB MED 507",
             WorkingValue.Of("drink", drink, "L/h"), WorkingValue.Of("share", share));
         return working.Steps;
     }

@@ -8,7 +8,7 @@ namespace JollyBrook.Core.Body;
 /// <param name="MassKg">Body mass, kg, 25 to 200.</param>
 /// <param name="HeightCm">Height, cm, 110 to 220.</param>
 /// <param name="Acclimatised">Whether used to heat; null when not known (counts as used to it: the higher ceiling).</param>
-/// <param name="Worn">What is worn walking.</param>
+/// <param name="Worn">What is worn walking; null goes by the air (<see cref="ClothingForAir"/>).</param>
 /// <param name="PackKg">Pack with food and the water usually in it, kg, 0 to 60.</param>
 public sealed record Walker(
     string? Name, double? MassKg, double? HeightCm, bool? Acclimatised = null, Clothing? Worn = null, double? PackKg = null)
@@ -29,8 +29,6 @@ public sealed record Walker(
 
     /// <summary>Not known counts as used to heat: the higher ceiling, so the more water.</summary>
     public bool IsAcclimatised => Acclimatised != false;
-
-    public ClothingResistance Resistance => ClothingResistance.Of(Worn ?? Clothing.ShortsAndShirt);
 
     public double LoadKg => PackKg ?? DefaultPackKg;
 

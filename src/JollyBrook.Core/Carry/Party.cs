@@ -9,7 +9,7 @@ internal sealed class Party
     /// <summary>Steps of the temperature that the slope of need is taken over, °C.</summary>
     public const double ProbeC = 2.5;
 
-    private readonly (Walker Walker, PersonalFactor Factor, double TotalKg, double SurfaceM2, double K)[] _walkers;
+    private readonly (Walker Walker, PersonalFactor Factor, double TotalKg, double SurfaceM2)[] _walkers;
     private readonly SweatSchool _school;
     private readonly double _share;
 
@@ -23,7 +23,7 @@ internal sealed class Party
             .. given.Select(w =>
             {
                 var factor = FactorOf(w.Id, request.Tests);
-                return (w.Walker, factor, w.Walker.MassKg!.Value + w.Walker.LoadKg, w.Walker.SurfaceM2, factor.K);
+                return (w.Walker, factor, w.Walker.MassKg!.Value + w.Walker.LoadKg, w.Walker.SurfaceM2);
             }),
         ];
         Names = [.. given.Select(w => w.Walker.Name!)];
@@ -44,27 +44,53 @@ internal sealed class Party
         return [.. _walkers.Select((w, i) => (w.Factor.LogDeviation, litres[i] / litres.Sum()))];
     }
 
-    /// <summary>Litres an hour the party loses walking, and what of it is planned to be drunk.</summary>
+    /// <summary>Whether nobody has told what some of them wear.</summary>
+    public bool ClothingUntold => _walkers.Any(w => w.Walker.Worn is null);
+
+    /// <summary>Whether some of them have no honest sweat test, so that a single figure counts the 80th centile.</summary>
+    public bool SomeUntested => _walkers.Any(w => !w.Factor.Tested);
+
+    /// <summary>
+    /// Litres an hour the party loses walking, and what of it is planned to be drunk: with single figures, as a plan counts. An hour of
+    /// walking never needs less than an hour of rest.
+    /// </summary>
     /// <param name="perKgW">Metabolic rate for one kg, W.</param>
     /// <param name="climbPerKgW">Climb work for one kg, W.</param>
     /// <param name="air">The air.</param>
-    public (double LossLPerH, double WantedLPerH, double PlannedLPerH) Walking(double perKgW, double climbPerKgW, Air air)
+    /// <param name="elevationM">Height above the sea, m.</param>
+    public (double LossLPerH, double PlannedLPerH) Walking(double perKgW, double climbPerKgW, Air air, double elevationM)
     {
-        double loss = 0, wanted = 0, planned = 0;
-        foreach (var (walker, _, total, surface, k) in _walkers)
+        double loss = 0, planned = 0;
+        foreach (var (walker, factor, total, surface) in _walkers)
         {
             var own = Loss.Of(walker, surface, perKgW * total, climbPerKgW * total, air, _school);
-            var litres = Math.Min(Sweating.Ceiling(walker.IsAcclimatised), own.SweatLPerH * k) + own.BreathedLPerH;
+            var litres = Math.Min(Sweating.Ceiling(walker.IsAcclimatised), own.SweatLPerH * factor.Planned) + own.BreathedLPerH;
             loss += litres;
-            wanted += litres * _share;
-            planned += DrinkPlan.WalkingLPerH(litres, _share);
+            planned += DrinkPlan.WalkingLPerH(litres, _share, RestOf(walker, air.TemperatureC, elevationM));
         }
 
-        return (loss, wanted, planned);
+        return (loss, planned);
+    }
+
+    /// <summary>What a simulated walk wants to drink, L/h: at the middle of each factor, which is drawn, and without the planned ceiling.</summary>
+    public double MedianWantedLPerH(double perKgW, double climbPerKgW, Air air, double elevationM)
+    {
+        var wanted = 0.0;
+        foreach (var (walker, factor, total, surface) in _walkers)
+        {
+            var own = Loss.Of(walker, surface, perKgW * total, climbPerKgW * total, air, _school);
+            var litres = Math.Min(Sweating.Ceiling(walker.IsAcclimatised), own.SweatLPerH * factor.K) + own.BreathedLPerH;
+            wanted += Math.Max(RestOf(walker, air.TemperatureC, elevationM), litres * _share);
+        }
+
+        return wanted;
     }
 
     public double RestLPerH(double temperatureC, double elevationM) =>
-        _walkers.Sum(w => DrinkPlan.RestLPerH(w.Walker.MassKg!.Value, temperatureC, elevationM));
+        _walkers.Sum(w => RestOf(w.Walker, temperatureC, elevationM));
+
+    /// <summary>A day out takes at least this much drink, L.</summary>
+    public double LeastLPerDay => Count * DrinkPlan.LeastLPerDay;
 
     /// <summary>Most the party may drink in a day, L.</summary>
     public double CeilingLPerDay => Count * DrinkPlan.CeilingLPerDay;
@@ -72,6 +98,8 @@ internal sealed class Party
     /// <summary>Litres for the camp's cooking and washing, whole party.</summary>
     public double CampL(RouteDay day) => Count
         * (((day.Meals ?? RouteDay.DefaultMeals) * DrinkPlan.LPerMeal) + ((day.HotDrinks ?? RouteDay.DefaultHotDrinks) * DrinkPlan.LPerHotDrink) + (day.WashL ?? DrinkPlan.LPerWash));
+
+    private static double RestOf(Walker walker, double temperatureC, double elevationM) => DrinkPlan.RestLPerH(walker.MassKg!.Value, temperatureC, elevationM);
 
     private PersonalFactor FactorOf(string id, IReadOnlyList<SweatTestEntry>? tests) =>
         Sweat.FactorOf((tests ?? []).Where(t => t.Test.WalkerId?.ToString() == id), _school);

@@ -24,7 +24,7 @@ internal sealed class PlanSetup
             ? taken.Where(c => c.Role is not ContainerRole.Dirty).Sum(c => c.VolumeL!.Value)
             : DefaultCapacityLPerWalker * Party.Count;
         DirtyL = (Route.Containers ?? []).Where(c => c.Role == ContainerRole.Dirty).Sum(c => c.VolumeL!.Value);
-        ReserveL = Route.ReserveL ?? Math.Max(LeastReserveLPerWalker * Party.Count, Line.MostLPerH);
+        ReserveL = Route.ReserveL ?? ReserveFor(Party.Count, Line.MostLPerH);
         Counted = [.. Line.Places.Where(p => p.Kind is StopKind.Start or StopKind.Finish || p.Trusted)];
         Problem = ProblemOver(Counted);
     }
@@ -75,6 +75,9 @@ internal sealed class PlanSetup
 
         intake.ThrowIfWrong();
     }
+
+    /// <summary>Kept in hand on every arrival, L: half a litre for each walker, or the thirstiest hour where that is more.</summary>
+    public static double ReserveFor(int people, double mostLPerH) => Math.Max(LeastReserveLPerWalker * people, mostLPerH);
 
     public CarryProblem ProblemOver(IReadOnlyList<Place> places) => new(
         Line.UseL, Line.EffortKm, Line.UseByEffort, [.. places.Select(Stop)], ReserveL, KgKmPerMinute);

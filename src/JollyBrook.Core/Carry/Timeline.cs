@@ -88,7 +88,8 @@ internal sealed class Timeline
         var hours = Math.Max(0, 24 + (Days[day + 1].Day.StartHour ?? RouteDay.DefaultStartHour) - arriveHour);
         var height = _ground.ElevationM[Days[day].ToStep];
         var rest = hours * _party.RestLPerH(AirAt(day, Math.Min(arriveHour, 24), height).TemperatureC, height);
-        var drinking = Math.Min(rest + Math.Max(0, lossL - drunkL), Math.Max(rest, _party.CeilingLPerDay - drunkL));
+        var drinking = Math.Min(
+            Math.Max(rest + Math.Max(0, lossL - drunkL), _party.LeastLPerDay - drunkL), Math.Max(rest, _party.CeilingLPerDay - drunkL));
         return drinking + _party.CampL(Days[day].Day);
     }
 
@@ -113,16 +114,16 @@ internal sealed class Timeline
         var breaks = walkH * (_route.BreakShare ?? TripRoute.DefaultBreakShare);
         var height = _ground.ElevationM[(from + to) / 2];
         var air = AirAt(day, clock + ((walkH + breaks) / 2), height);
-        var middle = _party.Walking(perKg, climbPerKg, air);
-        var cold = _withSlopes ? _party.Walking(perKg, climbPerKg, air with { TemperatureC = air.TemperatureC - Party.ProbeC }) : middle;
-        var hot = _withSlopes ? _party.Walking(perKg, climbPerKg, air with { TemperatureC = air.TemperatureC + Party.ProbeC }) : middle;
+        var planned = _party.Walking(perKg, climbPerKg, air, height);
+        double Wanted(double warmerC) => _withSlopes ? _party.MedianWantedLPerH(perKg, climbPerKg, air with { TemperatureC = air.TemperatureC + warmerC }, height) : 0;
+        var (cold, middle, hot) = (Wanted(-Party.ProbeC), Wanted(0), Wanted(Party.ProbeC));
         var resting = breaks * _party.RestLPerH(air.TemperatureC, height);
-        lostL = (middle.LossLPerH * walkH) + resting;
+        lostL = (planned.LossLPerH * walkH) + resting;
         return new TimelinePiece(
             day, from, to, clock, clock + walkH + breaks, walkH, ((to - from) * _ground.StepKm) + (ascentM / 100),
-            (middle.PlannedLPerH * walkH) + resting, resting, middle.WantedLPerH * walkH,
-            (hot.WantedLPerH - cold.WantedLPerH) * walkH / (2 * Party.ProbeC),
-            (hot.WantedLPerH + cold.WantedLPerH - (2 * middle.WantedLPerH)) * walkH / (2 * Party.ProbeC * Party.ProbeC));
+            (planned.PlannedLPerH * walkH) + resting, resting, middle * walkH,
+            (hot - cold) * walkH / (2 * Party.ProbeC),
+            (hot + cold - (2 * middle)) * walkH / (2 * Party.ProbeC * Party.ProbeC), air.TemperatureC);
     }
 
     private Air AirAt(int day, double hour, double elevationM)
@@ -132,7 +133,7 @@ internal sealed class Timeline
         var lapse = _route.WeatherElevationM is { } at ? (elevationM - at) / 1000 * DayWeather.LapseCPerKm : 0;
         var cloud = weather.CloudAt(clock);
         var sun = clock is < FirstLight or >= LastLight || cloud > 0.7 ? SunLoad.None : cloud > 0.3 ? SunLoad.Part : SunLoad.Full;
-        return new Air(weather.TemperatureAt(clock) - lapse, weather.HumidityAt(clock), sun);
+        return new Air(weather.TemperatureAt(clock) - lapse, weather.HumidityAt(clock), sun, weather.WindAt(clock));
     }
 }
 
@@ -146,9 +147,10 @@ internal sealed class Timeline
 /// <param name="EffortKm">km + ascent m/100.</param>
 /// <param name="UseL">Planned use, L, whole party.</param>
 /// <param name="RestL">Of it at rest in breaks, L.</param>
-/// <param name="WantedL">Share of the loss wanted while walking, without the planned ceiling, L.</param>
+/// <param name="WantedL">Share of the loss wanted while walking at the middle of each factor, without the planned ceiling, L; 0 unless simulated.</param>
 /// <param name="PerC">Its change for each °C, L.</param>
 /// <param name="PerC2">Its curve, L for each °C².</param>
+/// <param name="AirC">The air there, °C.</param>
 internal sealed record TimelinePiece(
     int Day, int FromStep, int ToStep, double StartHour, double EndHour, double WalkHours, double EffortKm, double UseL, double RestL, double WantedL,
-    double PerC, double PerC2);
+    double PerC, double PerC2, double AirC);

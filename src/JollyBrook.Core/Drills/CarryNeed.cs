@@ -1,3 +1,4 @@
+using JollyBrook.Core.Carry;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Sources;
 using JollyBrook.Core.Units;
@@ -10,8 +11,6 @@ namespace JollyBrook.Core.Drills;
 /// <param name="ReserveL">Of which reserve: half a litre each, or one hour's need.</param>
 internal sealed record CarryNeed(WaterAhead To, double Litres, double ReserveL)
 {
-    private const double ReserveLEach = 0.5;
-
     /// <summary>More than this over the need is only weight (pick).</summary>
     private const double GenerousShare = 1.3;
     private const double GenerousL = 0.5;
@@ -27,7 +26,7 @@ internal sealed record CarryNeed(WaterAhead To, double Litres, double ReserveL)
             return null;
         }
 
-        var reserve = Math.Max(ReserveLEach * scene.People, scene.WalkingLPerH);
+        var reserve = PlanSetup.ReserveFor(scene.People, scene.WalkingLPerH);
         return new CarryNeed(sure, (sure.WalkingHours * scene.WalkingLPerH) + (sure.Nights * scene.CampL) + reserve, reserve);
     }
 

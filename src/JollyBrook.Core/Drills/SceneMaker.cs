@@ -46,7 +46,7 @@ internal static class SceneMaker
         var walker = Party.Unnamed;
         var effort = Effort.Default with { TemperatureC = air, Sun = season == Season.Summer ? SunLoad.Part : SunLoad.None, ElevationM = elevation };
         var loss = Loss.Of(walker, effort, SweatSchool.Gonzalez2009);
-        var walking = Math.Round(people * DrinkPlan.WalkingLPerH(loss.SweatLPerH + loss.BreathedLPerH, 1), 1);
+        var walking = Math.Round(people * DrinkPlan.WalkingLPerH(loss.SweatLPerH + loss.BreathedLPerH, 1, DrinkPlan.RestLPerH(walker.MassKg!.Value, air, elevation)), 1);
         var camp = Math.Round(people * (DrinkPlan.LPerMeal + DrinkPlan.LPerHotDrink + (12 * DrinkPlan.RestLPerH(walker.MassKg!.Value, air, elevation))), 1);
         return new Scene(
             level, season, air, elevation, people, dice.Between(90, 300, 15), container.Name, container.Litres, kit,

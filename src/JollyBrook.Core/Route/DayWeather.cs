@@ -25,7 +25,7 @@ public sealed record HourWeather(double? TemperatureC, double? HumidityPercent, 
 /// <param name="HighC">Highest, °C, in mid-afternoon.</param>
 /// <param name="HumidityPercent">Relative humidity at the middle temperature, %.</param>
 /// <param name="Cloud">Share of the sky under cloud, 0 to 1.</param>
-/// <param name="WindMs">Wind, m/s; shown, not reckoned with.</param>
+/// <param name="WindMs">Wind, m/s; none where not known.</param>
 /// <param name="Source">Where it comes from.</param>
 /// <param name="Hours">Hour by hour from midnight, 24 of them, where known; low and high are then not used.</param>
 public sealed record DayWeather(
@@ -61,6 +61,9 @@ public sealed record DayWeather(
         Hours is { Count: > 0 } ? Hours[At(hour)].HumidityPercent ?? Assumed.HumidityPercent!.Value : HumidityPercent ?? Assumed.HumidityPercent!.Value;
 
     public double CloudAt(double hour) => Hours is { Count: > 0 } ? Hours[At(hour)].Cloud ?? Assumed.Cloud!.Value : Cloud ?? Assumed.Cloud!.Value;
+
+    /// <summary>Wind, m/s; 0 where it is not known, which asks for the more water.</summary>
+    public double WindAt(double hour) => (Hours is { Count: > 0 } ? Hours[At(hour)].WindMs : WindMs) ?? 0;
 
     private int At(double hour) => Math.Clamp((int)hour, 0, Hours!.Count - 1);
 

@@ -24,8 +24,6 @@ public sealed record Need(double NowLPerH, double SpeedKmH, double RestLPerH, Sp
     /// <summary>The slower pace that is tried (pick).</summary>
     public const double SlowerShare = 0.75;
 
-    /// <summary>Standard deviation of pace (handbook room 70).</summary>
-    public const double PaceDeviation = 0.12;
 
     /// <summary>The cool hours are never counted on to spare more than this share of the need: a forecast is no promise (pick).</summary>
     public const double MostSpared = 0.5;
@@ -65,7 +63,7 @@ public sealed record Need(double NowLPerH, double SpeedKmH, double RestLPerH, Sp
         var deviation = walkers.Max(w => FactorOf(w, request.Tests).LogDeviation);
         return new Need(
             now, effort.SpeedKmH!.Value, Math.Min(rest, now), sparing.LPerH / sparing.SpeedKmH < now / effort.SpeedKmH.Value ? sparing : null,
-            Math.Sqrt((deviation * deviation) + (PaceDeviation * PaceDeviation)), request.NeedLPerH is not null);
+            Math.Sqrt((deviation * deviation) + (WalkDraws.PaceDeviation * WalkDraws.PaceDeviation)), request.NeedLPerH is not null);
     }
 
     /// <summary>Whether nothing says how many drink from it.</summary>
@@ -89,7 +87,9 @@ public sealed record Need(double NowLPerH, double SpeedKmH, double RestLPerH, Sp
     private static double LossLPerH(WalkerEntry entry, IReadOnlyList<SweatTestEntry>? tests, Effort effort)
     {
         var loss = Loss.Of(entry.Walker, effort, SweatSchool.Gonzalez2009);
-        return Math.Min(Sweating.Ceiling(entry.Walker.IsAcclimatised), loss.SweatLPerH * FactorOf(entry, tests).K) + loss.BreathedLPerH;
+        return Math.Max(
+            Math.Min(Sweating.Ceiling(entry.Walker.IsAcclimatised), loss.SweatLPerH * FactorOf(entry, tests).Planned) + loss.BreathedLPerH,
+            DrinkPlan.RestLPerH(entry.Walker.MassKg!.Value, effort.TemperatureC!.Value, effort.ElevationM!.Value));
     }
 
     private static PersonalFactor FactorOf(WalkerEntry entry, IReadOnlyList<SweatTestEntry>? tests) =>

@@ -1,0 +1,36 @@
+using JollyBrook.Core.Units;
+
+namespace JollyBrook.Core.Body;
+
+/// <summary>What to do in each state: how much to drink, how fast, when to ask again (handbook room 95).</summary>
+internal sealed record StateAdvice(IReadOnlyList<string> Actions, double DrinkNowL, double AskAgainMinutes)
+{
+    /// <summary>A few mouthfuls, L.</summary>
+    public const double SipL = 0.25;
+
+    private const double Soon = 15;
+    private const double Usual = 30;
+    private const double Hour = 60;
+
+    public static StateAdvice Of(WaterState state, SignsSeen seen, Speaker say) => state switch
+    {
+        WaterState.Emergency => new(
+            seen.DeficitPercent <= -SignCheck.TooMuchFromPercent
+                ? ["Call for help now.", "No water: too much was drunk. Salty food, if awake and able to swallow.", "Never leave them alone."]
+                :
+                [
+                    "Call for help now.", "Shade, lie down. Hot, confused or staggering: cool at once with all the water there is, even untreated on the skin.",
+                    $"Awake and able to swallow: small sips with salt, never more than {say.Of(Quantity.Volume, SignCheck.MostDrunkLPerH)} an hour. Never leave them alone.",
+                ],
+            seen.DeficitPercent <= -SignCheck.TooMuchFromPercent ? 0 : SipL, Soon),
+        WaterState.Overheating => new(
+            ["Shade, wet and fan, rest an hour.", $"Drink with salt, up to {say.Of(Quantity.Volume, SignCheck.MostDrunkLPerH)} in the hour.", "Worse, confused or no longer sweating: an emergency."], 2 * SipL, Soon),
+        WaterState.TooMuch => new(["No water until urine flows freely.", "Salty food.", "Sick, confused or a bad headache: get help."], 0, Usual),
+        WaterState.StopAndDrink => new(
+            ["Stop, shade, rest.", $"Drink {say.Of(Quantity.Volume, 2 * SipL)} now and again in half an hour, with salt or food; never more than {say.Of(Quantity.Volume, SignCheck.MostDrunkLPerH)} an hour."],
+            2 * SipL, Usual),
+        WaterState.RunningShort => new(["Drink, rest, eat something salty.", "Go slower until it is made up."], 2 * SipL, Usual),
+        WaterState.DrinkSoon => new(["A few mouthfuls now."], SipL, Usual),
+        _ => new([], SipL, Hour),
+    };
+}
