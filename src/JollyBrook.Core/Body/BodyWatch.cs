@@ -133,7 +133,7 @@ public static class BodyWatch
         var walking = IsWalking(request, now);
         var last = (request.Drinks ?? []).Where(d => d.At >= from && d.At <= now).Max(d => d.At) ?? from;
         var cap = Math.Max(0, DrinkPlan.CeilingLPerDay - drunk);
-        var due = advice.DrinkNowL <= 0 || (deficit <= 0 && state is WaterState.Fine or WaterState.DrinkSoon) ? 0 : Math.Min(cap, Math.Min(Math.Max(deficit, LeastSipL), advice.DrinkNowL));
+        var due = advice.DrinkNowL <= 0 || (deficit <= 0 && state == WaterState.Fine) ? 0 : Math.Min(cap, Math.Min(Math.Max(deficit, LeastSipL), advice.DrinkNowL));
         var next = due == 0 ? now.AddMinutes(NudgeMinutes) : last.AddMinutes(NudgeMinutes) > now ? last.AddMinutes(NudgeMinutes) : now;
         return new WatchResponse(
             state, Headline(state, due, next, now, say), deficit, percent, lost, drunk, Math.Floor((due * 20) + 1e-9) / 20, next,

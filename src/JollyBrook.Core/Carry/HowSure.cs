@@ -125,7 +125,7 @@ public static class HowSure
         public Walks(PlanRequest plan)
         {
             Setup = new PlanSetup(plan, forSimulation: true);
-            var solution = CarrySolver.Solve(Setup.Problem);
+            var (solution, _) = PlanSolver.Solve(Setup);
             IsFeasible = solution.IsFeasible;
             Route = SimulatedRoute.Of(Setup, solution);
             var (spread, days) = (Setup.Party.Spread(), Setup.Line.Timeline.Days.Count);

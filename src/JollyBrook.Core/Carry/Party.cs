@@ -96,8 +96,11 @@ internal sealed class Party
     public double CeilingLPerDay => Count * DrinkPlan.CeilingLPerDay;
 
     /// <summary>Litres for the camp's cooking and washing, whole party.</summary>
-    public double CampL(RouteDay day) => Count
-        * (((day.Meals ?? RouteDay.DefaultMeals) * DrinkPlan.LPerMeal) + ((day.HotDrinks ?? RouteDay.DefaultHotDrinks) * DrinkPlan.LPerHotDrink) + (day.WashL ?? DrinkPlan.LPerWash));
+    public double CampL(RouteDay day) => BoilL(day) + (Count * (day.WashL ?? DrinkPlan.LPerWash));
+
+    /// <summary>Of them what will boil: meals and hot drinks.</summary>
+    public double BoilL(RouteDay day) =>
+        Count * (((day.Meals ?? RouteDay.DefaultMeals) * DrinkPlan.LPerMeal) + ((day.HotDrinks ?? RouteDay.DefaultHotDrinks) * DrinkPlan.LPerHotDrink));
 
     private static double RestOf(Walker walker, double temperatureC, double elevationM) => DrinkPlan.RestLPerH(walker.MassKg!.Value, temperatureC, elevationM);
 

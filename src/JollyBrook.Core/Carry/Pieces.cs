@@ -24,7 +24,12 @@ internal sealed class Pieces
     }
 
     /// <summary>Walking hours, mean metabolic rate and climb work for one kg over them, and ascent.</summary>
-    public (double Hours, double PerKgW, double ClimbPerKgW, double AscentM) Between(int from, int to)
+    public (double Hours, double PerKgW, double ClimbPerKgW, double AscentM) Between(int from, int to) => Walk(from, to, 1);
+
+    /// <summary>The same the other way: every rise a fall.</summary>
+    public (double Hours, double PerKgW, double ClimbPerKgW, double AscentM) Back(int from, int to) => Walk(from, to, -1);
+
+    private (double Hours, double PerKgW, double ClimbPerKgW, double AscentM) Walk(int from, int to, int way)
     {
         double hours = 0, energy = 0, climb = 0, ascent = 0;
         var height = _ground.ElevationM;
@@ -32,7 +37,7 @@ internal sealed class Pieces
         for (var i = from; i < to; i++)
         {
             var terrain = TerrainAt(i);
-            var rise = height[i + 1] - height[i];
+            var rise = way * (height[i + 1] - height[i]);
             var h = WalkingTime.Hours(_school, km, rise, Terrains.IsOffPath(terrain)) * _pace;
             hours += h;
             energy += h * PerKg(terrain, rise / (km * 10));

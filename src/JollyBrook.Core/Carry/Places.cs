@@ -16,7 +16,7 @@ internal static class Places
         foreach (var (id, source) in request.Sources ?? [])
         {
             var step = Timeline.StepAt(ground, source.AlongKm!.Value);
-            var place = new Place(StopKind.Source, id, source.Name!, step, source, source.ChanceOfRunning(request.Now));
+            var place = new Place(StopKind.Source, id, source.Name!, step, source, source.ChanceOfRunning(request.Now, request.DayOf(DayAt(route, source.AlongKm!.Value))));
             if (camps.FirstOrDefault(c => Math.Abs(c.Step - step) <= AtCampSteps) is { } camp)
             {
                 places.Add(place with { Step = camp.Step, IsEvening = true });
@@ -35,6 +35,9 @@ internal static class Places
             new Place(StopKind.Finish, "finish", "Finish", ground.Steps),
         ];
     }
+
+    /// <summary>The day of the walk, from 0, on which a place along it is reached.</summary>
+    private static int DayAt(TripRoute route, double alongKm) => (route.Days ?? []).SkipLast(1).Count(d => d.EndKm < alongKm);
 
     private static List<Place> Camps(TripRoute route, GroundProfile ground) =>
         [.. (route.Days ?? []).SkipLast(1).Select((d, i) => new Place(StopKind.Camp, $"camp-{i}", d.CampName is { Length: > 0 } name ? name : $"Camp {i + 1}", Timeline.StepAt(ground, d.EndKm!.Value)))];

@@ -20,7 +20,7 @@ public static class Plan
         PlanSetup.Check(request);
         var say = Speaker.For(request.Units);
         var setup = new PlanSetup(request);
-        var (solution, wayOn) = CarrySolver.SolveWithWaysOn(setup.Problem);
+        var (solution, wayOn) = PlanSolver.Solve(setup);
         var stops = new PlanStops(setup, solution, wayOn, say).All();
         var impossible = Stretches.Impossible(setup, solution, say);
         var most = solution.Fills.Max(f => f.LeaveL - setup.Problem.Stops[f.From].OnTheSpotL);
@@ -29,7 +29,7 @@ public static class Plan
             Headline(solution, most, say), impossible.Count == 0, setup.Ground.LengthKm, setup.Ground.AscentM, setup.Ground.DescentM,
             setup.Line.Timeline.Walk.Sum(w => w.EndHour - w.StartHour), Schools(setup), setup.Line.UseL[^1], setup.ReserveL, setup.CleanL, most, kgKm,
             minutes, stops, Days(setup, say), impossible, GroundPicture(setup.Ground), CarriedLine.Of(setup, solution),
-            Flags(setup, say), Assume(request), Cautions(), PlanWorking.Steps(setup, solution, kgKm, minutes));
+            Flags(setup, say), Assume(setup), Cautions(setup), PlanWorking.Steps(setup, solution, kgKm, minutes));
     }
 
     /// <summary>The kg·km of a plan: its cost without the minutes.</summary>
@@ -82,7 +82,7 @@ public static class Plan
             days.Add(new PlanDay(
                 d, setup.Route.StartDate?.AddDays(d), from * setup.Ground.StepKm, to * setup.Ground.StepKm, up, down, walk.Sum(w => w.EndHour - w.StartHour),
                 day.StartHour ?? RouteDay.DefaultStartHour, timeline.ArriveHours[d], hours.Min(), hours.Max(),
-                weather.Source ?? WeatherSource.Typed, walk.Sum(w => w.UseL), timeline.CampL[d],
+                weather.Source ?? WeatherSource.Typed, walk.Sum(w => w.UseL), timeline.CampL[d], d == timeline.Days.Count - 1 ? 0 : setup.Party.BoilL(day),
                 d == timeline.Days.Count - 1 ? null : day.CampName is { Length: > 0 } name ? name : $"Camp {d + 1}",
                 PhoneOff(walk, (to - from) * setup.Ground.StepKm, setup, say)));
         }
@@ -128,16 +128,35 @@ public static class Plan
         return flags;
     }
 
-    private static List<Assumption> Assume(PlanRequest request)
+    private static List<Assumption> Assume(PlanSetup setup)
     {
+        var request = setup.Request;
         List<Assumption> assumed = [];
         if (request.Walkers is not { Count: > 0 })
         {
             assumed.Add(new("walkers", "Nobody is entered yet: taken as one walker of 75 kg. Enter the party in Body."));
         }
-        else if (request.Tests is not { Count: > 0 })
+        else if (setup.Party.SomeUntested)
         {
-            assumed.Add(new("tests", "No sweat test counts yet: need may be a third off either way."));
+            assumed.Add(new("tests", "Not everyone has a sweat test in warmth: those without are reckoned as sweating more than four in five."));
+        }
+
+        if (setup.Party.ClothingUntold)
+        {
+            assumed.Add(new("walkers.worn", "Clothing not told: by each hour’s air, or what is worn a step warmer or cooler where that asks for more water."));
+        }
+
+        foreach (var (_, source) in request.Sources ?? [])
+        {
+            if (source.IsReportedAfter(request.Now))
+            {
+                assumed.Add(new("sources.reportedAt", $"The report on {source.Name} is dated after today: {(source.ReportedFlowing == true ? "not believed" : "counted as dry")}. Check its date."));
+            }
+        }
+
+        if (!setup.Treatment.CanTell)
+        {
+            assumed.Add(new("kit", "Nothing to treat with is told: from when water is drinkable is not said. Ask Treat."));
         }
 
         if (request.Route!.Weather is not { Count: > 0 })
@@ -153,8 +172,9 @@ public static class Plan
         return assumed;
     }
 
-    private static List<Caution> Cautions() =>
+    private static List<Caution> Cautions(PlanSetup setup) =>
     [
+        .. setup.Line.Timeline.Walk.Any(w => w.AirC < DrinkPlan.ThirstHidesBelowC) ? new[] { DrinkPlan.ThirstHides } : [],
         new("plan-is-a-plan", Severity.Note, "Reports, notices and what you see at the water outrank this plan. Turn back while the water still reaches."),
     ];
 }

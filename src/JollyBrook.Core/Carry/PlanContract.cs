@@ -1,6 +1,7 @@
 using System.Text.Json.Serialization;
 using JollyBrook.Core.Body;
 using JollyBrook.Core.Contract;
+using JollyBrook.Core.Kit;
 using JollyBrook.Core.Route;
 using JollyBrook.Core.Sources;
 using JollyBrook.Core.Units;
@@ -17,9 +18,27 @@ public sealed record WalkerEntry(string Id, Walker Walker);
 /// <param name="Walkers">Who walks; one of 75 kg and 175 cm when left out.</param>
 /// <param name="Tests">Their sweat tests.</param>
 /// <param name="Now">The time now, for the age of reports.</param>
+/// <param name="Kit">What there is to treat with: without it no time is given from which water is drinkable.</param>
+/// <param name="CountViruses">Whether viruses are part of the target; true when left out.</param>
 public sealed record PlanRequest(
     UnitSystem? Units, TripRoute? Route, IReadOnlyList<TripSourceEntry>? Sources = null, IReadOnlyList<WalkerEntry>? Walkers = null,
-    IReadOnlyList<SweatTestEntry>? Tests = null, DateTimeOffset? Now = null);
+    IReadOnlyList<SweatTestEntry>? Tests = null, DateTimeOffset? Now = null, IReadOnlyList<KitEntry>? Kit = null, bool? CountViruses = null)
+{
+    private const double Noon = 12;
+
+    /// <summary>About when a day of the walk is, at noon: never before now, and now where no date is given.</summary>
+    /// <param name="day">From 0.</param>
+    public DateTimeOffset? DayOf(int day)
+    {
+        if (Route?.StartDate is not { } start)
+        {
+            return Now?.AddDays(day);
+        }
+
+        var at = new DateTimeOffset(start.AddDays(day), TimeOnly.MinValue, Now?.Offset ?? TimeSpan.Zero).AddHours(Noon);
+        return at < Now ? Now : at;
+    }
+}
 
 [JsonConverter(typeof(CamelCaseEnumConverter<StopKind>))]
 public enum StopKind
@@ -55,7 +74,7 @@ public sealed record WalkerShare(string Walker, double Litres, IReadOnlyList<Con
 /// <param name="WeightKg">Of the water and its containers, kg.</param>
 /// <param name="Split">Who carries how much.</param>
 /// <param name="TreatBy">How it is treated.</param>
-/// <param name="ReadyHour">Clock time from which what was taken is drinkable.</param>
+/// <param name="ReadyHour">Clock time from which what was taken is drinkable, as Treat signs it; null where it does not.</param>
 /// <param name="StopMinutes">Detour, collecting and hands-on treatment, min.</param>
 /// <param name="WaitsHere">Whether the treatment's wait is spent here.</param>
 /// <param name="ToName">Where the fill is to last to.</param>
@@ -102,10 +121,13 @@ public sealed record ImpossibleStretch(
 /// <summary>A point of a line drawn over the route.</summary>
 public sealed record LinePoint(double Km, double Value);
 
-/// <summary>One day of the plan; <paramref name="PhoneOff"/> is the arithmetic for a day without a screen.</summary>
+/// <summary>
+/// One day of the plan; <paramref name="BoilL"/> is what of the camp's litres will boil (meals, hot drinks), <paramref name="PhoneOff"/> the
+/// arithmetic for a day without a screen.
+/// </summary>
 public sealed record PlanDay(
     int Day, DateOnly? Date, double FromKm, double ToKm, double AscentM, double DescentM, double WalkHours, double StartHour, double ArriveHour,
-    double LowC, double HighC, WeatherSource Weather, double WalkL, double CampL, string? CampName, string PhoneOff);
+    double LowC, double HighC, WeatherSource Weather, double WalkL, double CampL, double BoilL, string? CampName, string PhoneOff);
 
 /// <summary>The plan of carried water.</summary>
 /// <param name="Headline">The answer in words.</param>

@@ -1,3 +1,4 @@
+using JollyBrook.Core.Kit;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Route;
 using JollyBrook.Core.Sources;
@@ -12,6 +13,8 @@ internal sealed class PlanSetup
     private const double LeastReserveLPerWalker = 0.5;
     private const double DefaultCapacityLPerWalker = 3;
 
+    private readonly Dictionary<string, TreatTime> _times = [];
+
     /// <param name="request">Checked.</param>
     /// <param name="forSimulation">Whether it will be simulated.</param>
     public PlanSetup(PlanRequest request, bool forSimulation = false)
@@ -20,6 +23,7 @@ internal sealed class PlanSetup
         Ground = Route.Ground();
         Party = new Party(request);
         Line = new CarryLine(request, Ground, Party, forSimulation);
+        Treatment = new FillTreatment(request, Ground);
         CleanL = Route.Containers is { Count: > 0 } taken
             ? taken.Where(c => c.Role is not ContainerRole.Dirty).Sum(c => c.VolumeL!.Value)
             : DefaultCapacityLPerWalker * Party.Count;
@@ -48,9 +52,40 @@ internal sealed class PlanSetup
     /// <summary>The places behind the problem's stops.</summary>
     public IReadOnlyList<Place> Counted { get; }
 
-    public CarryProblem Problem { get; }
+    public CarryProblem Problem { get; private set; }
+
+    /// <summary>How fills are treated.</summary>
+    public FillTreatment Treatment { get; }
 
     public double KgKmPerMinute => Route.KgKmPerMinute ?? TripRoute.DefaultKgKmPerMinute;
+
+    /// <summary>Takes over the times of what a plan fills. Returns whether any became longer, so that the problem is another.</summary>
+    public bool TreatAsFilled(CarrySolution solution)
+    {
+        ArgumentNullException.ThrowIfNull(solution);
+        var longer = false;
+        foreach (var fill in solution.Fills)
+        {
+            var place = Counted[fill.From];
+            if (fill.TakenL <= 0 || Treatment.Of(place, fill.TakenL) is not { } treated)
+            {
+                continue;
+            }
+
+            var perL = treated.HandsOnMinutes / fill.TakenL;
+            var known = _times.GetValueOrDefault(place.Id);
+            var next = new TreatTime(Math.Max(known.WaitMinutes, treated.WaitMinutes), Math.Max(known.HandsOnMinutesPerL, perL));
+            longer |= next.WaitMinutes > known.WaitMinutes + 0.5 || next.HandsOnMinutesPerL > known.HandsOnMinutesPerL + 0.05;
+            _times[place.Id] = next;
+        }
+
+        if (longer)
+        {
+            Problem = ProblemOver(Counted);
+        }
+
+        return longer;
+    }
 
     /// <exception cref="BadInputException">A field is missing or out of its range.</exception>
     public static void Check(PlanRequest request)
@@ -61,6 +96,11 @@ internal sealed class PlanSetup
         foreach (var entry in request.Sources ?? [])
         {
             entry.Source.Check(intake);
+        }
+
+        foreach (var entry in KitEntry.Carried(request.Kit))
+        {
+            entry.Item!.IsSound(intake);
         }
 
         foreach (var entry in request.Walkers ?? [])
@@ -93,7 +133,10 @@ internal sealed class PlanSetup
         // In the morning nobody walks off for it again: it was drawn the evening before.
         var detourH = place.IsMorning ? 0 : (source.DetourMinutes ?? 0) / 60;
         // At a camp the night is long enough for any wait; what is treated later is not drunk on the way.
-        var wait = place.IsEvening || place.IsMorning || source.TreatLater == true ? 0 : source.WaitMinutes ?? TripSource.DefaultWaitMinutes;
+        var known = _times.GetValueOrDefault(place.Id);
+        var wait = place.IsEvening || place.IsMorning || source.TreatLater == true ? 0
+            : Math.Max(known.WaitMinutes, source.WaitMinutes ?? (Treatment.CanTell ? 0 : TripSource.DefaultWaitMinutes));
+        var handsOnPerL = Math.Max(known.HandsOnMinutesPerL, source.HandsOnMinutesPerL ?? (Treatment.CanTell ? 0 : TripSource.DefaultHandsOnMinutesPerL));
         var capacity = CleanL + (source.TreatLater == true ? DirtyL : 0);
         return new CarryStop(
             place.Point,
@@ -101,12 +144,15 @@ internal sealed class PlanSetup
             Math.Min(capacity, source.CacheL is { } left ? left + ReserveL : capacity),
             source.DrinkL ?? 0,
             2 * 60 * detourH,
-            (1 / (source.LitresPerMinute ?? TripSource.DefaultLitresPerMinute)) + (source.HandsOnMinutesPerL ?? TripSource.DefaultHandsOnMinutesPerL),
+            (1 / (source.LitresPerMinute ?? TripSource.DefaultLitresPerMinute)) + handsOnPerL,
             Line.UseWithin(place.Point, wait / 60),
             wait,
             detourH * Line.UseLPerH(place.Point),
             place.IsEvening ? CampL(place) : 0);
     }
+
+    /// <summary>What treating at a source takes, as Treat says it.</summary>
+    private readonly record struct TreatTime(double WaitMinutes, double HandsOnMinutesPerL);
 
     private double CampL(Place evening) => Line.Timeline.CampL[evening.Day];
 }

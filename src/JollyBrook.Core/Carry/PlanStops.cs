@@ -1,3 +1,4 @@
+using JollyBrook.Core.Sources;
 using JollyBrook.Core.Route;
 using JollyBrook.Core.Units;
 
@@ -13,6 +14,7 @@ internal sealed class PlanStops
     private readonly Speaker _say;
     private readonly CarryLine _line;
     private readonly HashSet<int> _waitsAt;
+    private readonly WayBack _wayBack;
 
     /// <summary>Stops on the way by day: from which point on, and minutes.</summary>
     private readonly ILookup<int, (int Point, double Minutes)> _stopped;
@@ -23,6 +25,7 @@ internal sealed class PlanStops
     public PlanStops(PlanSetup setup, CarrySolution solution, Func<CarryStop, CarryFill> wayOn, Speaker say)
     {
         (_setup, _solution, _wayOn, _say, _line) = (setup, solution, wayOn, say, setup.Line);
+        _wayBack = new WayBack(setup);
         _waitsAt = [.. solution.Fills.Where(f => f.WaitsAtNext).Select(f => f.To)];
         // What is drawn in the morning is drawn before the day's start.
         _stopped = solution.Fills.Skip(1).Where(f => !setup.Counted[f.From].IsMorning)
@@ -44,7 +47,6 @@ internal sealed class PlanStops
     {
         var planned = fill is not null && place.Kind == StopKind.Source;
         var arrive = _line.ClockHour[place.Point] + DelayBefore(place);
-        var stop = fill is null ? null : _setup.Problem.Stops[fill.From];
         var minutes = planned ? Minutes(fill!) : 0;
         var to = fill is null ? null : _setup.Counted[fill.To];
         var carried = fill is null ? 0 : Carried(fill);
@@ -52,9 +54,9 @@ internal sealed class PlanStops
             place.Id, place.Kind, place.FullName, Short(place.Step * _setup.Ground.StepKm), Short(_setup.Ground.ElevationM[place.Step]), place.Day, Short(arrive),
             place.Source?.DoNotUse == true ? null : place.Chance,
             place.Trusted, planned, Short(InHand(place, fill)), Short(fill?.TakenL ?? 0), Short(fill?.DrinkL ?? 0), Short(carried),
-            Short(fill is null ? 0 : carried + ContainersKg(carried)), fill is null ? [] : Split(carried), place.Source?.TreatBy ?? "",
-            planned ? Short(arrive + (minutes / 60) + (Waits(fill!) ? 0 : stop!.WaitMinutes / 60)) : null, Short(minutes), fill is not null && Waits(fill),
-            to?.Name, fill is null ? null : Short(fill.ArriveNextL), fill is not null && TurnBack(fill) is { } back ? Short(back) : null,
+            Short(fill is null ? 0 : carried + ContainersKg(carried)), fill is null ? [] : Split(carried), planned && _setup.Treatment.Of(place, fill!.TakenL) is { } treated ? treated.Name : place.Source?.TreatBy ?? "",
+            planned ? Ready(place, fill!, arrive, minutes) : null, Short(minutes), fill is not null && Waits(fill),
+            to?.Name, fill is null ? null : Short(fill.ArriveNextL), fill is not null && _wayBack.TurnBackKm(fill) is { } back ? Short(back) : null,
             Words(place, fill, to), IfElse(place, fill));
     }
 
@@ -143,31 +145,29 @@ internal sealed class PlanStops
     }
 
     /// <summary>
-    /// As far as half of what the fill holds, the way back takes no more than is left (the same use back as forth: pick).
-    /// Null where the next fill comes sooner.
+    /// When what is taken is drinkable, as Treat signs it for these litres and this kit: drawn, then treated. What is wanted in the morning
+    /// is drawn and treated the evening before. Null where Treat gives no time, or no treatment that meets the target.
     /// </summary>
-    private double? TurnBack(CarryFill fill)
+    private double? Ready(Place place, CarryFill fill, double arrive, double stopMinutes)
     {
-        var (from, to) = (_setup.Counted[fill.From].Point, _setup.Counted[fill.To].Point);
-        if (_line.Km[from] == _line.Km[to])
+        if (_setup.Treatment.Of(place, fill.TakenL) is not { MeetsTarget: true } treated)
         {
             return null;
         }
 
-        var reach = _line.UseL[from] + ((fill.LeaveL + fill.DrinkL) / 2);
-        if (reach >= _line.UseL[to])
+        var stop = _setup.Problem.Stops[fill.From];
+        var collecting = (stop.StopMinutes / 2) + (fill.TakenL / (place.Source!.LitresPerMinute ?? TripSource.DefaultLitresPerMinute));
+        var minutes = Math.Max(collecting + treated.Minutes, stopMinutes + (Waits(fill) ? 0 : stop.WaitMinutes));
+        if (!place.IsMorning)
         {
-            return null;
+            return Short(arrive + (minutes / 60));
         }
 
-        var p = from;
-        while (_line.UseL[p + 1] < reach)
-        {
-            p++;
-        }
-
-        var use = _line.UseL[p + 1] - _line.UseL[p];
-        return _line.Km[p] + (use <= 0 ? 0 : (reach - _line.UseL[p]) / use * (_line.Km[p + 1] - _line.Km[p]));
+        // After the evening's own water, with the same hands; never said to be ready before the day it is for.
+        var evening = _line.Timeline.ArriveHours[place.Day - 1] - 24;
+        var first = _solution.Fills.FirstOrDefault(f => _setup.Counted[f.From] is { IsEvening: true } e && e.Id == place.Id && e.Day == place.Day - 1);
+        var before = first is null ? 0 : _setup.Treatment.Of(_setup.Counted[first.From], first.TakenL)?.HandsOnMinutes ?? 0;
+        return Short(Math.Max(arrive, evening + ((before + minutes) / 60)));
     }
 
     private string Words(Place place, CarryFill? fill, Place? to)
@@ -211,7 +211,7 @@ internal sealed class PlanStops
         var next = _setup.Counted.Skip(fill.From + 1).First(p => p.Id != here.Id);
         var need = _line.UseL[next.Point] - _line.UseL[here.Point];
         var before = _solution.Fills.Last(f => f.To <= fill.From && _setup.Counted[f.From].Id != here.Id);
-        var back = _line.UseL[here.Point] - _line.UseL[_setup.Counted[before.From].Point];
+        var back = _wayBack.NeedL(here.Point, _setup.Counted[before.From].Point);
         var km = _say.Of(Quantity.Distance, _line.Km[next.Point] - _line.Km[here.Point]);
         var start = $"If it is dry: {L(fill.ArriveL)} in hand, {next.Name} in {km}: ";
         return start + (need <= fill.ArriveL

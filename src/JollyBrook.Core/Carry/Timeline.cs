@@ -126,6 +126,16 @@ internal sealed class Timeline
             (hot + cold - (2 * middle)) * walkH / (2 * Party.ProbeC * Party.ProbeC), air.TemperatureC);
     }
 
+    /// <summary>A piece walked the other way at another hour: litres used by the party, and hours with breaks.</summary>
+    public (double UseL, double Hours) Back(TimelinePiece piece, int day, double clock)
+    {
+        var (walkH, perKg, climbPerKg, _) = _pieces.Back(piece.FromStep, piece.ToStep);
+        var breaks = walkH * (_route.BreakShare ?? TripRoute.DefaultBreakShare);
+        var height = _ground.ElevationM[(piece.FromStep + piece.ToStep) / 2];
+        var air = AirAt(day, clock + ((walkH + breaks) / 2), height);
+        return ((_party.Walking(perKg, climbPerKg, air, height).PlannedLPerH * walkH) + (breaks * _party.RestLPerH(air.TemperatureC, height)), walkH + breaks);
+    }
+
     private Air AirAt(int day, double hour, double elevationM)
     {
         var weather = WeatherOf(_route, day);

@@ -48,7 +48,7 @@ public static class LookBack
             .OrderByDescending(f => f.Fits[0].ShortByLogs).ThenBy(f => f.FromDays).ToList();
         var shortFits = agents.Where(a => a.Fits[0].ShortByLogs > 0).ToList();
         var clinician = Clinician(request);
-        var headline = agents.Count == 0 ? "No water in the book fits in time"
+        var headline = agents.Count == 0 ? "No water written in the book fits in time; what was drunk and not written may"
             : shortFits.Count == 0 ? "All the water that fits in time met the target: look at hands and food first"
             : $"Could fit: {string.Join(", ", shortFits.Take(3).Select(a => a.Name))}{(shortFits.Count > 3 ? $" and {shortFits.Count - 3} more" : "")}";
         return new LookBackResponse(
@@ -56,20 +56,36 @@ public static class LookBack
             [new Caution("no-diagnosis", Severity.Warning, "This says what could fit, never what it is. Food and hands are commoner causes than water; only a clinician can tell.")]);
     }
 
-    private static List<(string? Id, string Words, DateTimeOffset At, Func<OrganismClass, double> Logs, bool Untreated)> Drunk(LookBackRequest request, Speaker say) =>
+    private static List<DrunkWater> Drunk(LookBackRequest request, Speaker say) =>
     [
-        .. (request.Batches ?? []).Where(b => b.DrunkAt is not null).Select(b => (
-            b.Id, $"{b.Container}: {b.Method}", b.DrunkAt!.Value,
-            (Func<OrganismClass, double>)(o => (b.Ledger ?? []).Where(r => r.Organism == o).Select(r => r.Logs).DefaultIfEmpty(0).First()), false)),
-        .. (request.Lines ?? []).Select(l => l.Entry).OfType<BookEntry>().Where(e => e is { Kind: BookEntryKind.Drink, Untreated: true, At: not null, StruckOut: not true }).Select(e => (
-            (string?)null, $"{say.Of(Quantity.Volume, e.Litres ?? 0)} untreated{(e.Note is { Length: > 0 } note ? $": {note}" : "")}", e.At!.Value,
-            (Func<OrganismClass, double>)(_ => 0), true)),
+        .. (request.Batches ?? []).Select(b => new DrunkWater(
+            b.Id, $"{b.Container}: {b.Method}{(b.DrunkAt is null ? "; when it was drunk is not told" : "")}", b.DrunkAt,
+            o => (b.Ledger ?? []).Where(r => r.Organism == o).Select(r => r.Logs).DefaultIfEmpty(0).First(), Untreated: false)),
+        // Not told whether it was treated, and from no batch: counted as untreated.
+        .. (request.Lines ?? []).Select(l => l.Entry).OfType<BookEntry>()
+            .Where(e => e is { Kind: BookEntryKind.Drink, Untreated: not false, StruckOut: not true } && (e.Untreated == true || e.BatchId is null))
+            .Select(e => new DrunkWater(
+                null,
+                $"{say.Of(Quantity.Volume, e.Litres ?? 0)} {(e.Untreated == true ? "untreated" : "not told how treated: counted as untreated")}{(e.Note is { Length: > 0 } note ? $": {note}" : "")}",
+                e.At, _ => 0, Untreated: true)),
     ];
 
-    private static CouldFit Fit(Agent agent, List<(string? Id, string Words, DateTimeOffset At, Func<OrganismClass, double> Logs, bool Untreated)> drunk, DateTimeOffset onset)
+    /// <summary>Something drunk.</summary>
+    /// <param name="Id">The batch; null for a line of the book.</param>
+    /// <param name="Words">What it was.</param>
+    /// <param name="At">When; null where it is not told, which fits any window.</param>
+    /// <param name="Logs">What was taken away of a class.</param>
+    /// <param name="Untreated">Whether nothing was.</param>
+    private sealed record DrunkWater(string? Id, string Words, DateTimeOffset? At, Func<OrganismClass, double> Logs, bool Untreated)
+    {
+        /// <summary>When it was drunk; not told, the middle of the agent's window.</summary>
+        public DateTimeOffset WorstAt(Agent agent, DateTimeOffset onset) => At ?? onset.AddDays(-(agent.FromDays + agent.ToDays) / 2);
+    }
+
+    private static CouldFit Fit(Agent agent, List<DrunkWater> drunk, DateTimeOffset onset)
     {
         var target = LogTarget.Standard(agent.Organism);
-        var fits = drunk.Select(d => new SuspectWater(d.Id, d.Words, d.At, (onset - d.At).TotalDays, Math.Max(0, target - d.Logs(agent.Organism)), d.Untreated))
+        var fits = drunk.Select(d => new SuspectWater(d.Id, d.Words, d.WorstAt(agent, onset), (onset - d.WorstAt(agent, onset)).TotalDays, Math.Max(0, target - d.Logs(agent.Organism)), d.Untreated))
             .Where(d => d.DaysBefore >= agent.FromDays && d.DaysBefore <= agent.ToDays)
             .OrderByDescending(d => d.Untreated).ThenByDescending(d => d.ShortByLogs).ThenBy(d => d.DaysBefore).ToList();
         var words = $"{agent.Name} shows {Days(agent.FromDays)} to {Days(agent.ToDays)} days after: "

@@ -27,9 +27,9 @@ public static class CheckKit
 
         intake.ThrowIfWrong();
         List<Assumption> assumptions = [];
-        var plan = request.Plan is { } route ? Plan.Compute(route) : null;
+        var plan = request.Plan is { } route ? Plan.Compute(route with { Kit = route.Kit ?? request.Kit, CountViruses = route.CountViruses ?? request.CountViruses }) : null;
         var today = request.Now is { } now ? DateOnly.FromDateTime(now.DateTime) : (DateOnly?)null;
-        var trip = TripNeeds.Fill(told, plan, today, assumptions);
+        var trip = TripNeeds.Fill(told, request.Plan?.Sources, plan, today, assumptions);
         var kit = KitEntry.Carried(request.Kit);
         return Answer(request, trip, kit, assumptions, intake.Say);
     }
@@ -63,7 +63,7 @@ public static class CheckKit
             request.Units, new WaterInput(CarriedChain.BasisL, trip.WorstClarity, trip.Colour, trip.ColdestWaterC, trip.HighestM), null, request.CountViruses,
             Boil: BoilingPot.Options(pot),
             StartAt: trip.LastDay is { } last ? new DateTimeOffset(last, TimeOnly.MinValue, TimeSpan.Zero) : null,
-            Container: new ContainerInput(Opaque: kit.Any(e => e.Item is { Kind: KitItemKind.Container, Opaque: true }) ? true : null),
+            Container: BatchContainer.Of(kit),
             Sky: new SkyInput(trip.ColdestAirC), Kit: kit));
         return
         [

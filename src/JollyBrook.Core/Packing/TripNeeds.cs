@@ -1,5 +1,6 @@
 using JollyBrook.Core.Carry;
 using JollyBrook.Core.Contract;
+using JollyBrook.Core.Sources;
 using JollyBrook.Core.Water;
 
 namespace JollyBrook.Core.Packing;
@@ -11,11 +12,13 @@ internal static class TripNeeds
     private const double ColdestFlowingC = 1;
 
     /// <param name="trip">What was told.</param>
+    /// <param name="sources">The trip's sources: the worst of their waters counts, and what is not known of one is not known.</param>
     /// <param name="plan">The worked plan; null without a route.</param>
     /// <param name="today">The day it is.</param>
     /// <param name="assumptions">Takes what was not known.</param>
-    public static KitTrip Fill(KitTrip trip, PlanResponse? plan, DateOnly? today, List<Assumption> assumptions)
+    public static KitTrip Fill(KitTrip trip, IReadOnlyList<TripSourceEntry>? sources, PlanResponse? plan, DateOnly? today, List<Assumption> assumptions)
     {
+        var waters = (sources ?? []).Select(s => s.Source).Where(s => s is { DoNotUse: not true, OnlyIfNeeded: not true }).ToList();
         var nights = plan?.Days.Min(d => d.LowC);
         var air = trip.ColdestAirC ?? nights;
         var filled = trip with
@@ -25,9 +28,9 @@ internal static class TripNeeds
             LastDay = trip.LastDay ?? plan?.Days[^1].Date ?? trip.FirstDay ?? today,
             ColdestAirC = air,
             // What runs takes its cold from the nights.
-            ColdestWaterC = trip.ColdestWaterC ?? (nights is { } low ? Math.Clamp(low, ColdestFlowingC, 40) : null),
-            WorstClarity = trip.WorstClarity ?? Clarity.Unknown,
-            Colour = trip.Colour ?? WaterColour.Unknown,
+            ColdestWaterC = trip.ColdestWaterC ?? Coldest(waters) ?? (nights is { } low ? Math.Clamp(low, ColdestFlowingC, 40) : null),
+            WorstClarity = trip.WorstClarity ?? (waters.Count > 0 && waters.TrueForAll(w => w.Clarity is not (null or Clarity.Unknown)) ? waters.Max(w => w.Clarity!.Value) : Clarity.Unknown),
+            Colour = trip.Colour ?? Colour(waters),
             HighestM = trip.HighestM ?? plan?.Stops.Max(s => s.ElevationM),
             MostCarriedL = trip.MostCarriedL ?? plan?.MostCarriedL,
             CampL = trip.CampL ?? plan?.Days.Max(d => d.CampL),
@@ -59,4 +62,10 @@ internal static class TripNeeds
 
         return filled;
     }
+
+    private static double? Coldest(List<TripSource> waters) => waters.Count > 0 && waters.TrueForAll(w => w.TemperatureC is not null) ? waters.Min(w => w.TemperatureC) : null;
+
+    private static WaterColour Colour(List<TripSource> waters) =>
+        waters.Count == 0 || waters.Exists(w => w.Colour is null or WaterColour.Unknown) ? WaterColour.Unknown
+        : waters.Find(w => w.Colour != WaterColour.None)?.Colour ?? WaterColour.None;
 }

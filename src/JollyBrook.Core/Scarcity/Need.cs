@@ -16,7 +16,8 @@ public readonly record struct SparingWalk(double LPerH, double SpeedKmH);
 /// <param name="Sparing">The walk in the cool hours that costs least for a kilometre; null where it spares nothing.</param>
 /// <param name="Deviation">Standard deviation of the log of the loss on a given way.</param>
 /// <param name="Typed">Whether the need was typed in.</param>
-public sealed record Need(double NowLPerH, double SpeedKmH, double RestLPerH, SparingWalk? Sparing, double Deviation, bool Typed)
+/// <param name="Buffer">What the bodies can be short of.</param>
+public sealed record Need(double NowLPerH, double SpeedKmH, double RestLPerH, SparingWalk? Sparing, double Deviation, bool Typed, BodyBuffer Buffer)
 {
     /// <summary>How much cooler early morning and night are than the day, °C (pick).</summary>
     public const double CoolHoursC = 6;
@@ -63,7 +64,8 @@ public sealed record Need(double NowLPerH, double SpeedKmH, double RestLPerH, Sp
         var deviation = walkers.Max(w => FactorOf(w, request.Tests).LogDeviation);
         return new Need(
             now, effort.SpeedKmH!.Value, Math.Min(rest, now), sparing.LPerH / sparing.SpeedKmH < now / effort.SpeedKmH.Value ? sparing : null,
-            Math.Sqrt((deviation * deviation) + (WalkDraws.PaceDeviation * WalkDraws.PaceDeviation)), request.NeedLPerH is not null);
+            Math.Sqrt((deviation * deviation) + (WalkDraws.PaceDeviation * WalkDraws.PaceDeviation)), request.NeedLPerH is not null,
+            new BodyBuffer(share * walkers.Sum(w => w.Walker.MassKg!.Value), BodyBuffer.ShortBySigns(request.Signs)));
     }
 
     /// <summary>Whether nothing says how many drink from it.</summary>

@@ -14,6 +14,9 @@ internal static class StageWords
         0 when at.ShortNow > Standing.Accepted => $"Enough for now: {Hours(at.RestingHours)} at rest",
         0 when at.Choices[0].Kind == WayOutKind.Stay => $"Enough to wait for help, with {say.Of(Quantity.Volume, Math.Max(0, at.Choices[0].LeftL ?? 0))} to spare",
         0 => $"Enough: to {at.Choices[0].Sources[0].Name} with {say.Of(Quantity.Volume, Math.Max(0, at.Choices[0].LeftL ?? 0))} to spare",
+        1 when at.ShortSpared > Standing.Accepted => at.Choices[0] is { Kind: not WayOutKind.Stay, Sources: [{ } near, ..] }
+            ? $"Little water, but {near.Name} is in reach: {Speaker.Minutes(near.Hours * 60)}"
+            : "Little water, but help is near enough",
         1 => $"Tight: {Hours(at.InHandL / at.Need.NowLPerH)} of walking left",
         2 => $"Short: {Hours(at.InHandL / at.Need.NowLPerH)} of walking, {Hours(at.RestingHours)} at rest",
         _ => at.InHandL <= 0 ? "No water left" : $"Very short: {Hours(at.RestingHours)} left at rest",
@@ -24,10 +27,13 @@ internal static class StageWords
         0 when at.HereTreatable => "Treat what is here, drink, fill everything, then go on.",
         0 when at.ShortNow > Standing.Accepted => "Use the time: find out which water runs, and go there in the cool hours.",
         0 => $"{at.Choices[0].Name}, drinking by need.",
+        1 when at.ShortSpared > Standing.Accepted => at.Choices[0].Kind == WayOutKind.Stay
+            ? "Stay in the shade for help; drink what there is by need."
+            : $"Go to {at.Choices[0].Sources[0].Name} now, slowly, in shade where there is some: about {Speaker.Number(at.Choices[0].ArrivePercent ?? 0, 1)} % of body mass short on arrival, which a body bears.",
         1 when at.Need.Sparing is { } walk && walk.SpeedKmH < at.Need.SpeedKmH => $"Rest in shade now; walk in the cool hours, slower: {say.Of(Quantity.Volume, walk.LPerH)} an hour instead of {say.Of(Quantity.Volume, at.Need.NowLPerH)}.",
         1 => $"Rest in shade now; walk in the cool hours: {say.Of(Quantity.Volume, at.Need.Sparing!.Value.LPerH)} an hour instead of {say.Of(Quantity.Volume, at.Need.NowLPerH)}.",
-        2 when at.ShortSpared >= 1 => "No way is sure: find out which water runs, or when help can come, while you rest in shade.",
-        2 => $"{at.Spared[0].Name}{(at.Spared[0].Kind == WayOutKind.Stay ? "" : ", in the cool hours")}: the surest by water at hand, running short with {WayOut.Percent(at.ShortSpared)} %.",
+        2 when at.TooFar >= 1 => "No way is sure: find out which water runs, or when help can come, while you rest in shade.",
+        2 => $"{at.Spared[0].Name}{(at.Spared[0].Kind == WayOutKind.Stay ? "" : ", in the cool hours")}: the surest, too far with {WayOut.Percent(at.TooFar)} %.{(at.CallForHelp ? " Call for help now." : "")}",
         3 => "Call for help now, rest in shade, and collect what pays.",
         4 => "Clear the water here and use the barrier you have: the weakest is better than none. Call for help.",
         _ => $"Drink from the best source here, and call for help. {CareLine}",
@@ -44,7 +50,7 @@ internal static class StageWords
             Of(1, "Stop losing", [.. Sparing(at, say)],
                 ["Shade, cool hours, slow down, cover up from sun and wind.", "Don’t eat much without water.", "Don’t ration to collapse: drink what you have by need."]),
             Of(2, "Choose: on, back or stay", [.. at.Choices.Select(c => $"{c.Name}: {c.Words}")],
-                [$"{at.Spared[0].Name} is the surest by water at hand against need, not by hope."]),
+                [$"{at.Spared[0].Name} is the surest: by what the body is short of on arrival, not by hope."]),
             Of(3, "Collect what pays", [$"Missing on the surest way: {Missing(at, say)}."],
                 ["See what could be made here; leave alone what costs more sweat than it gives.", "Work in shade and in the cool hours only."]),
             Of(4, "Any barrier at all", [Covered(at, say)],
@@ -52,7 +58,7 @@ internal static class StageWords
                 [
                     new("There is water here, and none of the never-drink kinds", at.HereUsable),
                     new("A barrier that falls short is at hand", at.Request.Means == Means.Weak),
-                    new("No way on, back or by staying is better than a coin", at.ShortSpared > Standing.Hopeless),
+                    new("No way on, back or by staying is better than a coin", at.TooFar > Standing.Hopeless),
                 ]),
             Of(5, "Nothing to treat with", [Covered(at, say)],
                 stage == 5 ? ["Drink the best source here untreated: clear, moving, nobody and no stock above it.", CareLine] : [], at.LastConditions),

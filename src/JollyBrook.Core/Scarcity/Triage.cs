@@ -91,9 +91,9 @@ public static class Triage
         WayOut.Explain(working, choices, inHand, need);
         return new TriageResponse(
             stage, StageWords.Headline(standing, say), StageWords.Action(standing, say), inHand, need.NowLPerH, need.RestLPerH, need.Sparing?.LPerH ?? need.NowLPerH,
-            inHand / need.NowLPerH, inHand / need.RestLPerH, choices, choices[0].Kind, StageWords.All(standing, say), here?.Verdict,
+            inHand / need.NowLPerH, inHand / need.RestLPerH, choices, choices[0].Kind, StageWords.All(standing, say), standing.CallForHelp, here?.Verdict,
             here is { Verdict: Verdict.DoNotUse } bad ? [.. bad.Reasons.Where(r => r.Weight == SignWeight.Stop).Select(r => r.Reason)] : [],
-            NeverDrink.All, Assume(request), Cautions(request), working.Steps);
+            NeverDrink.All, Assume(request), Cautions(request, standing), working.Steps);
     }
 
     private static List<Assumption> Assume(TriageRequest request)
@@ -107,6 +107,11 @@ public static class Triage
         if ((request.Sources ?? []).Any(s => s.Chance is null && s.DoNotUse != true))
         {
             all.Add(new("sources.chance", $"Chance that a source runs not known: counted as {UntoldChance * 100:0} %."));
+        }
+
+        if (request.Signs is null or BodySigns.Unknown)
+        {
+            all.Add(new("signs", "How the body shows it is not known: counted as 1 % of body mass short already."));
         }
 
         if (request.HelpHours is null)
@@ -132,9 +137,14 @@ public static class Triage
         return all;
     }
 
-    private static List<Caution> Cautions(TriageRequest request)
+    private static List<Caution> Cautions(TriageRequest request, Standing at)
     {
         List<Caution> all = [];
+        if (at.CallForHelp)
+        {
+            all.Add(new("call-now", Severity.Danger, $"Call for help now, if there is any way: {(request.Signs == BodySigns.Grave ? "grave signs, and no water in reach." : "every way out is farther than a body bears.")}"));
+        }
+
         if (request.Signs == BodySigns.Grave)
         {
             all.Add(new("emergency", Severity.Danger, "Dizzy, faint, confused, fast pulse or no urine for 8 h: an emergency. Call for help now; shade, rest, drink what there is in small sips."));

@@ -135,13 +135,16 @@ public sealed record SourceOnWay(string Name, double DistanceKm, double Hours, d
 /// <param name="Hours">To its first water or to help, h; null where there is neither.</param>
 /// <param name="NeedL">Needed until then, L.</param>
 /// <param name="LeftL">Left then, L; less than 0 is short by so much.</param>
+/// <param name="ArrivePercent">Short on arrival, % of body mass, what is missing now counted; null where there is neither water nor help.</param>
+/// <param name="ChanceTooFar">The chance of passing 5 % of body mass before water, 0 to 1: what the ways are compared by.</param>
 /// <param name="Sources">The sources on it, the nearest first.</param>
 /// <param name="Words">What speaks for or against it, with its figures.</param>
 public sealed record WayOutAnswer(
-    WayOutKind Kind, string Name, double ChanceShort, double? Hours, double? NeedL, double? LeftL, IReadOnlyList<SourceOnWay> Sources, string Words)
+    WayOutKind Kind, string Name, double ChanceShort, double? Hours, double? NeedL, double? LeftL, double? ArrivePercent, double ChanceTooFar,
+    IReadOnlyList<SourceOnWay> Sources, string Words)
 {
-    /// <summary>Whether it runs short rarely enough to be counted on.</summary>
-    public bool Sure => ChanceShort <= Standing.Accepted;
+    /// <summary>Whether it is too far rarely enough to be counted on.</summary>
+    public bool Sure => ChanceTooFar <= Standing.Accepted;
 }
 
 /// <summary>A condition of a stage, met or not.</summary>
@@ -168,9 +171,10 @@ public sealed record StageAnswer(
 /// <param name="SparingLPerH">Need walking in the cool hours, L/h.</param>
 /// <param name="HoursWalking">Hours covered walking.</param>
 /// <param name="HoursResting">Hours covered at rest.</param>
-/// <param name="Choices">On, back, stay; the surest first.</param>
-/// <param name="Best">The surest.</param>
+/// <param name="Choices">On, back, stay; the one to take first.</param>
+/// <param name="Best">The one to take.</param>
 /// <param name="Stages">All six.</param>
+/// <param name="CallForHelp">Whether help is to be called now: every way passes 7 % of body mass, or 3 % with grave signs.</param>
 /// <param name="HereVerdict">What the water here was judged; null without any.</param>
 /// <param name="HereStops">Why it is not to be drunk; empty where nothing stops it.</param>
 /// <param name="Never">What is never drunk, each with its reason.</param>
@@ -179,6 +183,6 @@ public sealed record StageAnswer(
 /// <param name="Working">The arithmetic.</param>
 public sealed record TriageResponse(
     int Stage, string Headline, string Action, double InHandL, double NeedLPerH, double RestLPerH, double SparingLPerH, double HoursWalking,
-    double HoursResting, IReadOnlyList<WayOutAnswer> Choices, WayOutKind Best, IReadOnlyList<StageAnswer> Stages, Verdict? HereVerdict,
+    double HoursResting, IReadOnlyList<WayOutAnswer> Choices, WayOutKind Best, IReadOnlyList<StageAnswer> Stages, bool CallForHelp, Verdict? HereVerdict,
     IReadOnlyList<string> HereStops, IReadOnlyList<string> Never, IReadOnlyList<Assumption> Assumptions, IReadOnlyList<Caution> Cautions,
     IReadOnlyList<WorkingStep> Working);

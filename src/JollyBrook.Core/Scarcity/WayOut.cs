@@ -9,15 +9,18 @@ internal static class WayOut
 {
     private const string ShortFormula = "P(short) = 1 − r₁ + Σ (rᵢ − rᵢ₊₁)·Π(1 − p₁…pᵢ);  r = Φ(ln(in hand/need)/σ)";
 
-    /// <summary>All three, the surest first.</summary>
-    public static IReadOnlyList<WayOutAnswer> All(TriageRequest request, double inHand, double lPerH, double speedKmH, Need need, Speaker say) =>
-    [
-        .. new[]
-        {
-            Walk(WayOutKind.On, request, inHand, lPerH, speedKmH, need, say), Walk(WayOutKind.Back, request, inHand, lPerH, speedKmH, need, say),
-            Stay(request, inHand, need, say),
-        }.OrderBy(w => w.ChanceShort).ThenBy(w => w.NeedL ?? double.MaxValue),
-    ];
+    /// <summary>
+    /// All three, the one to take first: by how rarely 5 % of body mass is passed before water. Staying comes before walking only where the
+    /// best way out passes 5 %, or where finding it dry is the greater danger.
+    /// </summary>
+    public static IReadOnlyList<WayOutAnswer> All(TriageRequest request, double inHand, double lPerH, double speedKmH, Need need, Speaker say)
+    {
+        var walks = new[] { Walk(WayOutKind.On, request, inHand, lPerH, speedKmH, need, say), Walk(WayOutKind.Back, request, inHand, lPerH, speedKmH, need, say) }
+            .OrderBy(w => w.ChanceTooFar).ThenBy(w => w.NeedL ?? double.MaxValue).ToList();
+        var stay = Stay(request, inHand, need, say);
+        var walkable = walks[0] is { ArrivePercent: <= BodyBuffer.SlowlyPercent } best && best.ChanceTooFar <= Math.Max(Standing.Accepted, stay.ChanceTooFar);
+        return walkable ? [.. walks, stay] : [.. walks.Append(stay).OrderBy(w => w.ChanceTooFar).ThenBy(w => w.NeedL ?? double.MaxValue)];
+    }
 
     /// <summary>
     /// The chance that the water in hand ends before a source that runs is reached. How much is lost on the way is log-normal and the same
@@ -74,14 +77,17 @@ internal static class WayOut
         var title = kind == WayOutKind.On ? "On to the next water" : "Back to the last water";
         if (sources.Count == 0)
         {
-            return new WayOutAnswer(kind, title, 1, null, null, null, [], kind == WayOutKind.On ? "No water is known ahead." : "No water is known behind.");
+            return new WayOutAnswer(kind, title, 1, null, null, null, null, 1, [], kind == WayOutKind.On ? "No water is known ahead." : "No water is known behind.");
         }
 
-        var shortOf = ChanceShort([.. sources.Select(s => (s.Needed, s.On.Chance))], inHand, need.Deviation);
+        var legs = sources.Select(s => (s.Needed, s.On.Chance)).ToList();
+        var shortOf = ChanceShort(legs, inHand, need.Deviation);
+        var tooFar = ChanceShort(legs, WithBuffer(inHand, need), need.Deviation);
         var first = sources[0];
+        var arrive = need.Buffer.PercentAfter(first.Needed, inHand);
         return new WayOutAnswer(
-            kind, title, shortOf, first.On.Hours, first.Needed, first.On.LeftL, [.. sources.Select(s => s.On)],
-            $"{Sentence.Capital(first.On.Name)} needs {say.Of(Quantity.Volume, first.Needed)}: {Left(first.On.LeftL, say)}. Runs short with {Percent(shortOf)} %.");
+            kind, title, shortOf, first.On.Hours, first.Needed, first.On.LeftL, arrive, tooFar, [.. sources.Select(s => s.On)],
+            $"{Sentence.Capital(first.On.Name)} needs {say.Of(Quantity.Volume, first.Needed)}: {Left(first.On.LeftL, say)}. {Arriving(arrive)} Runs short with {Percent(shortOf)} %, too far with {Percent(tooFar)} %.");
     }
 
     private static WayOutAnswer Stay(TriageRequest request, double inHand, Need need, Speaker say)
@@ -89,15 +95,22 @@ internal static class WayOut
         const string title = "Stay in the shade for help";
         if (request.HelpHours is not { } hours || request.NoHelp == true)
         {
-            return new WayOutAnswer(WayOutKind.Stay, title, 1, null, null, null, [], $"No help is known to come; at rest the water lasts {Speaker.Minutes(Math.Floor(inHand / need.RestLPerH * 60))}.");
+            return new WayOutAnswer(WayOutKind.Stay, title, 1, null, null, null, null, 1, [], $"No help is known to come; at rest the water lasts {Speaker.Minutes(Math.Floor(inHand / need.RestLPerH * 60))}.");
         }
 
         var needed = hours * need.RestLPerH;
         var shortOf = 1 - Reach(inHand, needed, need.Deviation);
+        var tooFar = 1 - Reach(WithBuffer(inHand, need), needed, need.Deviation);
+        var arrive = need.Buffer.PercentAfter(needed, inHand);
         return new WayOutAnswer(
-            WayOutKind.Stay, title, shortOf, hours, needed, inHand - needed, [],
-            $"Help in {Speaker.Minutes(hours * 60)} needs {say.Of(Quantity.Volume, needed)}: {Left(inHand - needed, say)}. Runs short with {Percent(shortOf)} %.");
+            WayOutKind.Stay, title, shortOf, hours, needed, inHand - needed, arrive, tooFar, [],
+            $"Help in {Speaker.Minutes(hours * 60)} needs {say.Of(Quantity.Volume, needed)}: {Left(inHand - needed, say)}. {Arriving(arrive)} Runs short with {Percent(shortOf)} %.");
     }
+
+    /// <summary>What is in hand, and what the body can be short of before 5 %, L.</summary>
+    private static double WithBuffer(double inHand, Need need) => inHand + need.Buffer.LitresTo(BodyBuffer.SlowlyPercent);
+
+    private static string Arriving(double percent) => $"About {Speaker.Number(percent, 1)} % of body mass short by then{(percent <= BodyBuffer.WellPercent ? "" : percent <= BodyBuffer.SlowlyPercent ? ": walking slowly" : percent < BodyBuffer.DangerPercent ? ": too far" : ": danger")}.";
 
     private static string Left(double litres, Speaker say) =>
         litres >= 0 ? $"{say.Of(Quantity.Volume, litres)} left" : $"short by {say.Of(Quantity.Volume, -litres)}";

@@ -26,6 +26,15 @@ internal static class BatchSplit
     private static void Split(ScheduleRequest request, WantedWater want, List<KitEntry> bottles, ChainShelf shelf, List<BatchDraft> drafts)
     {
         var left = want.Litres!.Value;
+        if (want.WillBoil == true && shelf.ToThePot(left) is { Count: > 0 } pots)
+        {
+            drafts.Add(new BatchDraft($"{want.Id}#1", want, left, null, pots, reused: false)
+            {
+                Edit = request.Edits?.LastOrDefault(e => e.Key == $"{want.Id}#1"), Begun = request.Begun?.LastOrDefault(b => b.Key == $"{want.Id}#1"),
+            });
+            return;
+        }
+
         HashSet<string> used = [];
         for (var i = 1; left > Crumb && drafts.Count < MostBatches; i++)
         {

@@ -2,6 +2,7 @@ using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Chemistry;
 using JollyBrook.Core.Filters;
 using JollyBrook.Core.Kit;
+using JollyBrook.Core.Light;
 using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Water;
 
@@ -26,14 +27,29 @@ internal sealed class ChainShelf(ScheduleRequest request, IReadOnlyList<KitEntry
     }
 
     /// <summary>What Treat is asked for such a batch.</summary>
-    public TreatRequest Ask(double volumeL, KitEntry? container, string? method) => new(
+    public TreatRequest Ask(double volumeL, KitEntry? container, string? method, DateTimeOffset? startAt = null) => new(
         request.Units, (request.Water ?? new WaterInput(null, null, null, null, null)) with { VolumeL = volumeL }, method, request.CountViruses,
         Boil: BoilingPot.Options(_pot),
         Container: Told(container),
-        Sky: request.Sky, Kit: kit, StartAt: request.From);
+        Sky: request.Sky, Kit: kit, StartAt: startAt ?? request.From);
 
-    private static ContainerInput? Told(KitEntry? container) =>
-        container?.Item is { } c ? new ContainerInput(c.Opaque, c.ClearPlastic, c.Squeezable, c.DepthCm, c.HasHose, c.VolumeL) : null;
+    /// <summary>Water that will boil anyway: from clearing straight into the pot. Empty without stove and pot.</summary>
+    public IReadOnlyList<ShelvedChain> ToThePot(double volumeL) => _pot is null ? [] :
+    [
+        .. Work(volumeL, null).Where(c => c.Chain.Barriers is [{ Stage: BarrierStage.Heat }])
+            // Eaten and drunk hot: nobody waits for it to cool.
+            .Select(c => c with { Blocks = [.. c.Blocks.Where(b => b.Segments.Any(s => s.Hands))] }),
+    ];
+
+    /// <summary>The same chain begun at another time, when light may be another; null where it gives nothing then.</summary>
+    public ShelvedChain? Again(ShelvedChain chain, double volumeL, KitEntry? container, DateTimeOffset startAt)
+    {
+        var situation = Situation.Of(Ask(volumeL, container, chain.Chain.Id, startAt));
+        var anew = Chain.Run(situation.Asked!, situation);
+        return anew.Refusal is null && anew.Minutes is not null ? new ShelvedChain(anew, Blocks(anew)) : null;
+    }
+
+    private static ContainerInput? Told(KitEntry? container) => container?.Item is { } item ? BatchContainer.Of(item) : null;
 
     private List<ShelvedChain> Work(double volumeL, KitEntry? container)
     {
@@ -64,14 +80,14 @@ internal sealed class ChainShelf(ScheduleRequest request, IReadOnlyList<KitEntry
                     break;
                 case BarrierStage.Chemical:
                     var contact = ((ChemicalResult)result.Detail!).Contact!;
-                    Add(blocks, [Hands($"Dose: {result.Headline}", result.HandsOnMinutes), Wait("Contact", contact.MixStandMinutes + contact.WaitMinutes)], []);
+                    Add(blocks, [Hands($"Dose: {result.Headline}", result.HandsOnMinutes), Wait("Contact", contact.MixStandMinutes + contact.WaitMinutes)], [], needsTheHour: true);
                     break;
                 case BarrierStage.Heat:
                     Add(blocks, [Hands("Boil", result.HandsOnMinutes)], [held, _pot?.Id]);
                     Add(blocks, [Wait("Cools", result.MinutesToSip!.Value - result.HandsOnMinutes)], []);
                     break;
                 default:
-                    Add(blocks, [Hands(result.Headline, result.HandsOnMinutes), Wait("In the sun", result.MinutesToSip!.Value - result.HandsOnMinutes)], [held]);
+                    Add(blocks, [Hands(result.Headline, result.HandsOnMinutes), Wait("In the sun", result.MinutesToSip!.Value - result.HandsOnMinutes)], [held], needsTheHour: result.Detail is SunAnswer);
                     break;
             }
         }
@@ -79,12 +95,12 @@ internal sealed class ChainShelf(ScheduleRequest request, IReadOnlyList<KitEntry
         return blocks;
     }
 
-    private static void Add(List<Block> blocks, Segment[] segments, string?[] equipment)
+    private static void Add(List<Block> blocks, Segment[] segments, string?[] equipment, bool needsTheHour = false)
     {
         Segment[] real = [.. segments.Where(s => s.Minutes > 0)];
         if (real.Length > 0)
         {
-            blocks.Add(new Block(real, [.. equipment.OfType<string>()]));
+            blocks.Add(new Block(real, [.. equipment.OfType<string>()]) { NeedsTheHour = needsTheHour });
         }
     }
 
@@ -103,4 +119,7 @@ internal sealed record ShelvedChain(Chain Chain, IReadOnlyList<Block> Blocks)
     public int HandsMinutes { get; } = Blocks.Sum(b => b.Segments.Where(s => s.Hands).Sum(s => s.Minutes));
 
     public bool Meets => Chain.ShortOf.Count == 0;
+
+    /// <summary>The block whose length hangs on the light it falls in: sunlight, and a dose in a wall that lets light through; null without one.</summary>
+    public int? LitBlock { get; } = Blocks.Index().Where(b => b.Item.NeedsTheHour).Select(b => (int?)b.Index).FirstOrDefault();
 }

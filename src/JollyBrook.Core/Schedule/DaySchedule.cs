@@ -28,7 +28,7 @@ public static class DaySchedule
         drafts.RemoveAll(d => d.Chosen is null);
         ShopProblem Problem() => new([.. drafts.Select(d => clock.Job(d))], (int)request.People!.Value, clock.Quiet);
         ChainChooser.Better(drafts, Problem);
-        var problem = Problem();
-        return new ScheduleAnswer(request, kit, clock, shelf, intake.Say).Of(drafts, untreatable, problem, Scheduler.Solve(problem));
+        var (problem, solution) = ByDaylight.Solve(drafts, shelf, clock, Problem);
+        return new ScheduleAnswer(request, kit, clock, shelf, intake.Say).Of(drafts, untreatable, problem, solution);
     }
 }

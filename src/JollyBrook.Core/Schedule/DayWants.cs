@@ -61,19 +61,22 @@ public static class DayWants
         }
 
         var morning = plan.Stops.Where(s => s.Day == index + 1 && s.AlongKm <= day.ToKm + 0.05 && s.Planned).MaxBy(s => s.LeaveL);
-        // Half of a camp's water goes into the evening, half into breakfast (pick).
-        Want(wants, "cooking", "Cooking and drinking tonight", day.CampL / 2, At(0, day.ArriveHour + CookingAfterH));
-        Want(wants, "breakfast", "Breakfast", day.CampL / 2, At(1, next.StartHour - BreakfastBeforeH));
+        // Half of a camp's water goes into the evening, half into night and breakfast (pick). What will boil goes to the pot.
+        var (boil, drink) = (day.BoilL / 2, (day.CampL - day.BoilL) / 2);
+        Want(wants, "cooking", "Cooking tonight", boil, At(0, day.ArriveHour + CookingAfterH), willBoil: true);
+        Want(wants, "drinking", "Drinking and washing tonight", drink, At(0, day.ArriveHour + CookingAfterH));
+        Want(wants, "night", "Drinking until morning", drink, At(1, next.StartHour - BreakfastBeforeH));
+        Want(wants, "breakfast", "Breakfast", boil, At(1, next.StartHour - BreakfastBeforeH), willBoil: true);
         Want(wants, "leaving", "Leaving", morning?.LeaveL ?? next.WalkL, At(1, next.StartHour));
         return new DayWantsResponse(At(0, day.ArriveHour), wants, people, morning?.ElevationM, next.LowC);
     }
 
-    private static void Want(List<WantedWater> wants, string id, string name, double litres, DateTimeOffset by)
+    private static void Want(List<WantedWater> wants, string id, string name, double litres, DateTimeOffset by, bool? willBoil = null)
     {
         if (litres >= 0.1)
         {
             // To the next quarter litre: what is measured out in camp.
-            wants.Add(new WantedWater(id, name, Math.Ceiling((litres - 1e-9) * 4) / 4, by));
+            wants.Add(new WantedWater(id, name, Math.Ceiling((litres - 1e-9) * 4) / 4, by, willBoil));
         }
     }
 }

@@ -12,6 +12,9 @@ internal readonly record struct Segment(string Title, int Minutes, bool Hands);
 internal sealed record Block(IReadOnlyList<Segment> Segments, IReadOnlyList<string> Equipment)
 {
     public int Minutes { get; } = Segments.Sum(s => s.Minutes);
+
+    /// <summary>Whether its length hangs on the hour it falls in: sun through a clear wall.</summary>
+    public bool NeedsTheHour { get; init; }
 }
 
 /// <summary>A batch as the scheduler sees it. Times are whole minutes from the schedule's start.</summary>

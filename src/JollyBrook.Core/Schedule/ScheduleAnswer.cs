@@ -35,11 +35,13 @@ internal sealed class ScheduleAnswer(ScheduleRequest request, IReadOnlyList<KitE
         var late = Math.Max(0, Math.Ceiling((ready - by).TotalMinutes));
         var steps = job.Blocks.SelectMany((block, b) => Steps(block, j, b, solution, hands)).Where(s => s.EndAt > s.StartAt).ToList();
         return new ScheduledBatch(
-            draft.Key, draft.Want.Id!, draft.Want.Name ?? "", draft.VolumeL, draft.Container?.Id, draft.Container?.Item!.Name ?? "any clean container",
+            draft.Key, draft.Want.Id!, draft.Want.Name ?? "", draft.VolumeL, draft.Container?.Id, draft.Container?.Item!.Name ?? (draft.Want.WillBoil == true ? "the pot" : "any clean container"),
             chain.Chain.Id, chain.Chain.Name, chain.Chain.Headline, start, ready, by, late, job.HandsMinutes, begun is not null,
             draft.Begun?.PlannedReadyAt is { } planned ? Math.Round((ready - planned).TotalMinutes) : 0,
             draft.Edit?.StartAt is { } put && begun is null && (start - put).TotalMinutes >= 1, chain.Meets,
-            $"{say.Of(Quantity.Volume, draft.VolumeL)} in {draft.Container?.Item!.Name ?? "any clean container"}: {chain.Chain.Name}, {chain.Chain.Headline}",
+            draft.Want.WillBoil == true && draft.Container is null
+                ? $"{say.Of(Quantity.Volume, draft.VolumeL)} straight into the pot: no filter, no dose; {Sentence.Lower(chain.Chain.Headline)}"
+                : $"{say.Of(Quantity.Volume, draft.VolumeL)} in {draft.Container?.Item!.Name ?? "any clean container"}: {chain.Chain.Name}, {chain.Chain.Headline}",
             steps, [.. draft.Chains.Select(c => new ChainChoice(c.Chain.Id, c.Chain.Name, c.Minutes, c.HandsMinutes))],
             shelf.Ask(draft.VolumeL, draft.Container, chain.Chain.Id));
     }

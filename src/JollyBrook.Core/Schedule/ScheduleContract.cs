@@ -12,7 +12,8 @@ namespace JollyBrook.Core.Schedule;
 /// <param name="Name">What for: breakfast, leaving, cooking.</param>
 /// <param name="Litres">How much, L, 0.1 to 200.</param>
 /// <param name="By">By when.</param>
-public sealed record WantedWater(string? Id, string? Name, double? Litres, DateTimeOffset? By);
+/// <param name="WillBoil">Whether it is cooked with or brewed: it goes from clearing to the pot, without filter or dose.</param>
+public sealed record WantedWater(string? Id, string? Name, double? Litres, DateTimeOffset? By, bool? WillBoil = null);
 
 /// <summary>What a hand changed about one batch.</summary>
 /// <param name="Key">The batch.</param>

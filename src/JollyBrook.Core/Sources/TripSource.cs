@@ -1,5 +1,6 @@
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Units;
+using JollyBrook.Core.Water;
 
 namespace JollyBrook.Core.Sources;
 
@@ -23,11 +24,14 @@ namespace JollyBrook.Core.Sources;
 /// <param name="CacheL">What was left there, L; null where water is not limited.</param>
 /// <param name="LatitudeDeg">Where, for maps.</param>
 /// <param name="LongitudeDeg">Where, for maps.</param>
+/// <param name="Clarity">How clear its water is; null counts as cloudy.</param>
+/// <param name="Colour">Its colour; null counts as tea.</param>
+/// <param name="TemperatureC">How cold it is, °C, 0 to 40; null counts as ice-cold.</param>
 public sealed record TripSource(
     string? Name, SourceClass? Class, double? AlongKm, bool? ReportedFlowing = null, DateTimeOffset? ReportedAt = null, Guid? RouteId = null,
     double? Chance = null, double? DetourMinutes = null, double? LitresPerMinute = null, bool? DoNotUse = null, bool? OnlyIfNeeded = null,
     string? TreatBy = null, double? WaitMinutes = null, double? HandsOnMinutesPerL = null, bool? TreatLater = null, double? DrinkL = null,
-    double? CacheL = null, double? LatitudeDeg = null, double? LongitudeDeg = null)
+    double? CacheL = null, double? LatitudeDeg = null, double? LongitudeDeg = null, Clarity? Clarity = null, WaterColour? Colour = null, double? TemperatureC = null)
 {
     /// <summary>Filling from a small stream with a litre bottle (pick).</summary>
     public const double DefaultLitresPerMinute = 2;
@@ -49,11 +53,12 @@ public sealed record TripSource(
     private static readonly NumberField HandsOn = new("handsOnMinutesPerL", "Hands-on minutes for a litre", Quantity.Plain, 0, 60, "A pump takes about one.");
     private static readonly NumberField Drink = new("drinkL", "Drunk on the spot", Quantity.Volume, 0, 50, "For the whole party; about 1 L each is the most that stays down.");
     private static readonly NumberField Cache = new("cacheL", "Left there", Quantity.Volume, 0, 500, "Give what was put there.");
+    private static readonly NumberField WaterCold = new("temperatureC", "Water temperature", Quantity.Temperature, 0, 40, "Guess it cold, or leave it out.");
     private static readonly NumberField Latitude = new("latitudeDeg", "Latitude", Quantity.Angle, -90, 90, "Degrees, north above 0.");
     private static readonly NumberField Longitude = new("longitudeDeg", "Longitude", Quantity.Angle, -180, 180, "Degrees, east above 0.");
 
     public static readonly IReadOnlyList<Field> Fields =
-        [NameField, ClassField, Along, ChanceField, Detour, Flow, Wait, HandsOn, Drink, Cache, Latitude, Longitude];
+        [NameField, ClassField, Along, ChanceField, Detour, Flow, Wait, HandsOn, Drink, Cache, WaterCold, Latitude, Longitude];
 
     /// <exception cref="BadInputException">A field is missing or out of its range.</exception>
     public static void Check(TripSource source)
@@ -82,15 +87,35 @@ public sealed record TripSource(
         intake.Optional(HandsOn, HandsOnMinutesPerL);
         intake.Optional(Drink, DrinkL);
         intake.Optional(Cache, CacheL);
+        intake.Optional(WaterCold, TemperatureC);
         intake.Optional(Latitude, LatitudeDeg);
         intake.Optional(Longitude, LongitudeDeg);
     }
 
-    /// <summary>The chance that it runs when you come: the traveller's own word, else class and report.</summary>
-    /// <param name="now">For the age of the report; null counts any report as faded.</param>
-    public double ChanceOfRunning(DateTimeOffset? now)
+    /// <summary>Whether its report is dated after now, which no report can be.</summary>
+    public bool IsReportedAfter(DateTimeOffset? now) => ReportedFlowing is not null && ReportedAt > now;
+
+    /// <summary>
+    /// The chance that it runs when you come: the traveller's own word, else class and report, as old as it is on arrival. What can't be
+    /// dated, or is dated after now, is not believed where it is good news, and counts as fresh where it is bad.
+    /// </summary>
+    /// <param name="now">The time now; null where it is not known.</param>
+    /// <param name="arriveAt">When the party comes; now when left out.</param>
+    public double ChanceOfRunning(DateTimeOffset? now, DateTimeOffset? arriveAt = null)
     {
-        var age = now is { } at && ReportedAt is { } when ? (at - when).TotalDays : double.PositiveInfinity;
-        return Chance ?? SourceReliability.At(Class ?? SourceClass.ReportedDry, ReportedAt is null ? null : ReportedFlowing, age);
+        if (Chance is { } own)
+        {
+            return own;
+        }
+
+        var kind = Class ?? SourceClass.ReportedDry;
+        if (ReportedFlowing is not { } flowing)
+        {
+            return SourceReliability.OfClass(kind);
+        }
+
+        return ReportedAt is not { } reported || now is not { } today || reported > today
+            ? flowing ? SourceReliability.OfClass(kind) : SourceReliability.At(kind, flowing, 0)
+            : SourceReliability.At(kind, flowing, ((arriveAt > today ? arriveAt.Value : today) - reported).TotalDays);
     }
 }
