@@ -80,6 +80,9 @@ public static class Calculations
             "batch-progress", "Where a running batch stands, from its steps, its taps and the time now.",
             BatchProgress.Compute, () => ContractJson.Default.BatchProgressRequest, () => AnswerJson.Default.BatchProgressResponse,
             () => BatchFields.All),
+        new Calculation<TopUpRequest, TopUpResponse>(
+            "top-up", "What raw water added to a dosed container asks for: its dose, and the wait anew for all of it.",
+            TopUp.Compute, () => ContractJson.Default.TopUpRequest, () => AnswerJson.Default.TopUpResponse, () => TopUp.Fields),
         new Calculation<DeviceClockRequest, DeviceClockResponse>(
             "device-clock", "Whether a device's clock can be trusted, from what it has shown and what the server showed.",
             DeviceClock.Compute, () => ContractJson.Default.DeviceClockRequest, () => AnswerJson.Default.DeviceClockResponse,

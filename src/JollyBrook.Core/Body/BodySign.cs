@@ -30,7 +30,7 @@ public enum BodySign
 /// <summary>A sign as it is ticked.</summary>
 public sealed record BodySignChoice(BodySign Sign, string Name, bool Grave);
 
-public static class BodySigns
+public static class BodySignList
 {
     public static readonly IReadOnlyList<BodySignChoice> All =
     [

@@ -133,7 +133,7 @@ public static class BodyWatch
         var walking = IsWalking(request, now);
         var last = (request.Drinks ?? []).Where(d => d.At >= from && d.At <= now).Max(d => d.At) ?? from;
         var cap = Math.Max(0, DrinkPlan.CeilingLPerDay - drunk);
-        var due = advice.DrinkNowL <= 0 || (deficit <= 0 && state == WaterState.Fine) ? 0 : Math.Min(cap, Math.Min(Math.Max(deficit, LeastSipL), advice.DrinkNowL));
+        var due = advice.DrinkNowL <= 0 || (deficit <= 0 && state == WaterState.Fine) ? 0 : Math.Min(cap, Math.Min(seen.Signs.Count > 0 ? Math.Max(deficit, StateAdvice.SipL) : Math.Max(0, deficit), advice.DrinkNowL));
         var next = due == 0 ? now.AddMinutes(NudgeMinutes) : last.AddMinutes(NudgeMinutes) > now ? last.AddMinutes(NudgeMinutes) : now;
         return new WatchResponse(
             state, Headline(state, due, next, now, say), deficit, percent, lost, drunk, Math.Floor((due * 20) + 1e-9) / 20, next,
@@ -171,6 +171,8 @@ public static class BodyWatch
         WaterState.StopAndDrink => $"Stop: drink {say.Of(Quantity.Volume, Math.Max(LeastSipL, due))} now, rest, and again in half an hour",
         WaterState.Fine when due == 0 => "Nothing to drink now",
         _ when next > now && state == WaterState.Fine => $"Fine; drink {say.Of(Quantity.Volume, Math.Max(LeastSipL, due))} next by the clock",
+        WaterState.RunningShort when due == 0 => "Not known to be well: look for signs, and write down when there was urine",
+        WaterState.DrinkSoon when due == 0 => "A mouthful now",
         WaterState.RunningShort => $"Short of water: drink {say.Of(Quantity.Volume, Math.Max(LeastSipL, due))} now, rest",
         _ => $"Drink {say.Of(Quantity.Volume, Math.Max(LeastSipL, due))} now",
     };

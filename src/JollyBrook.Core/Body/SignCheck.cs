@@ -79,7 +79,7 @@ public static class SignCheck
     /// <summary>Any grave sign, no urine for eight hours, or more than 7 % lost. Dizzy with a fast pulse only in heavy sweat is heat.</summary>
     private static bool IsEmergency(SignsSeen seen) =>
         seen.DeficitPercent >= EmergencyFromPercent
-        || seen.Signs.Any(BodySigns.IsGrave)
+        || seen.Signs.Any(BodySignList.IsGrave)
         || ((seen.Signs.Contains(BodySign.Dizzy) || seen.Signs.Contains(BodySign.FastPulse)) && !seen.Signs.Contains(BodySign.HeavySweat))
         || (seen.UrineWritten && seen.HoursWithoutUrine >= NoUrineHours);
 

@@ -9,14 +9,16 @@ namespace JollyBrook.Core.Book;
 /// <param name="Kind">What was tapped.</param>
 /// <param name="StepId">The step; null when the batch is thrown away or brought back.</param>
 /// <param name="At">When.</param>
-public sealed record BatchEventRecord(Guid? BatchId, BatchEventKind? Kind, string? StepId, DateTimeOffset? At)
+public sealed record BatchEventRecord(Guid? BatchId, BatchEventKind? Kind, string? StepId, DateTimeOffset? At, string? Words = null)
 {
     private static readonly ChoiceField BatchField = new("batchId", "Batch", ["the id of a batch"]);
     private static readonly ChoiceField KindField = ChoiceField.Of<BatchEventKind>("kind", "Kind of tap");
     private static readonly ChoiceField StepField = new("stepId", "Step", ["the id of a step of the batch"]);
+    private const int LongestWords = 300;
+    private static readonly ChoiceField WordsField = new("words", "Words", [$"up to {LongestWords} characters"]);
     private static readonly InstantField AtField = new("at", "Time of the tap");
 
-    public static readonly IReadOnlyList<Field> Fields = [BatchField, KindField, StepField, AtField];
+    public static readonly IReadOnlyList<Field> Fields = [BatchField, KindField, StepField, AtField, WordsField];
 
     /// <exception cref="BadInputException">Something is missing.</exception>
     public static void Check(BatchEventRecord tap)
@@ -31,6 +33,11 @@ public sealed record BatchEventRecord(Guid? BatchId, BatchEventKind? Kind, strin
         }
 
         intake.Present(AtField, tap.At);
+        if (tap.Words?.Length > LongestWords)
+        {
+            intake.Refuse(WordsField, $"Words must be up to {LongestWords} characters. Shorten them.");
+        }
+
         intake.ThrowIfWrong();
     }
 }

@@ -59,7 +59,7 @@ public static class ChemicalPlan
 
         var contact = ContactTime.For(
             new ContactQuestion(
-                profile, water, full, light, Milder(profile, water, setup, unit), ask.Before, ask.Target, ask.Options?.WithoutCryptosporidium == true),
+                profile, water, full, light, Milder(ask, setup, unit), ask.Before, ask.Target, ask.Options?.WithoutCryptosporidium == true),
             working);
         return new ChemicalResult(
             profile, water, Dose(profile, strength, counted, drawn, unit, setup, intake.Say),
@@ -134,8 +134,9 @@ public static class ChemicalPlan
         Math.Max(0, doseMgPerL - DisinfectantDemand.MgPerL(clarity, colour));
 
     /// <summary>What the same product would leave to work in every clearer, less coloured or less cold water.</summary>
-    private static List<ContactConditions> Milder(ChemicalProfile profile, FieldWater water, ChemicalSetup setup, DoseUnit unit)
+    private static List<ContactConditions> Milder(ChemicalQuestion ask, ChemicalSetup setup, DoseUnit unit)
     {
+        var (profile, water) = (ask.Profile, ask.Water);
         double[] temperatures = profile.Dose.DoublesWhenVeryCold && water.TemperatureC < ChemicalProfile.VeryColdBelowC
             ? [water.TemperatureC, ChemicalProfile.VeryColdBelowC]
             : [water.TemperatureC];
@@ -149,7 +150,7 @@ public static class ChemicalPlan
                 {
                     var other = water with { TemperatureC = temperature, Colour = colour, Clarity = clarity };
                     var strength = DoseStrength.For(profile, other);
-                    var counted = Count(profile, strength, other, unit, null);
+                    var counted = Count(profile, strength, other, unit, ask.CapacityL);
                     if (counted.FitsNone || other == water)
                     {
                         continue;

@@ -40,7 +40,7 @@ public sealed record CountedDose(double Units, double ExactUnits, double FillL, 
         var floorPerL = Math.Max(strength.LabelMgPerL / unit.Mg, Math.Min(labelPerL, strength.CeilingMgPerL / unit.Mg));
         var exact = Math.Max(floorPerL, strength.AskedMgPerL / unit.Mg) * volumeL;
         var most = Down(strength.CeilingMgPerL * volumeL / unit.Mg, unit.Step);
-        var floor = LabelCount(floorPerL * volumeL, unit);
+        var floor = LabelCount(floorPerL * volumeL, unit, most);
         if (floor <= most)
         {
             // A computed raise gives way to the ceiling; the label's dose does not.
@@ -70,11 +70,14 @@ public sealed record CountedDose(double Units, double ExactUnits, double FillL, 
 
     private static CountedDose Given(DoseUnit unit, double units, double exact, double litres) => new(units, exact, litres, units * unit.Mg / litres);
 
-    /// <summary>Up to a whole number, or down to one where the water is hardly more than the label's (tablets: drops cost nothing).</summary>
-    private static double LabelCount(double exact, DoseUnit unit)
+    /// <summary>
+    /// Up to a whole number; down to one where the water is hardly more than the label's: tablets always, drops only where one more would
+    /// pass the ceiling.
+    /// </summary>
+    private static double LabelCount(double exact, DoseUnit unit, double most)
     {
-        var lower = Down(exact, unit.Step);
-        return unit.MayRoundDown && lower > 0 && exact <= lower * (1 + LabelSlack) ? lower : Up(exact, unit.Step);
+        var (lower, upper) = (Down(exact, unit.Step), Up(exact, unit.Step));
+        return (unit.MayRoundDown || upper > most) && lower > 0 && exact <= lower * (1 + LabelSlack) ? lower : upper;
     }
 
     private static double Up(double units, double step) => Math.Ceiling((units / step) - Rounding) * step;

@@ -110,7 +110,7 @@ internal sealed class Debriefing(Scene scene, BetterHand better, DrillAnswers an
     {
         if (played.AskedDose is { } asked && answers.Dose is { } given)
         {
-            var tooStrong = played.Last is ChemicalBarrier chemical && GivenDose.IsTooStrong(chemical, played.WaterAtLast, played.Situation.Setting, given);
+            var tooStrong = played.Last is ChemicalBarrier chemical && GivenDose.IsTooStrong(chemical, played.Dosed, played.Situation.Setting, given);
             var (unit, detail) = (played.LastResult.Headline, played.LastResult.Detail as ChemicalResult);
             _steps.Add(new(
                 Skill.Dose, given >= asked && !tooStrong, Speaker.Number(given, 1), unit,

@@ -30,7 +30,8 @@ internal static class DrillSteps
         steps.Add(Choice(Method, Skill.Choose, "How do you treat it?", methods, answers.Method));
         if (source is not null && answers.Method is { } method && Unit(scene, method) is { } unit)
         {
-            steps.Add(new(Dose, Skill.Dose, $"How much, for {say.Of(Quantity.Volume, scene.VolumeL)}?", [], unit, Quantity.Plain, answers.Dose is { } dose ? $"{Speaker.Number(dose, 1)} {unit}" : null));
+            var litres = Played.Of(scene, source, answers.Clear ?? ClearBy.Nothing, method)?.Dosed.VolumeL ?? scene.VolumeL;
+            steps.Add(new(Dose, Skill.Dose, Math.Abs(litres - scene.VolumeL) < 1e-9 ? $"How much, for {say.Of(Quantity.Volume, litres)}?" : $"How much, filled to {say.Of(Quantity.Volume, litres)}?", [], unit, Quantity.Plain, answers.Dose is { } dose ? $"{Speaker.Number(dose, 1)} {unit}" : null));
             if (IsChemical(scene, method))
             {
                 steps.Add(new(Wait, Skill.Wait, "How long before the first sip, once it has dissolved?", [], "minutes", Quantity.Duration, answers.WaitMinutes is { } wait ? Speaker.Minutes(wait) : null));
@@ -40,7 +41,7 @@ internal static class DrillSteps
         steps.Add(Choice(Store, Skill.Store, "And before you put it away?", Storing, answers.Store is { } store ? Contract.ContractName.Of(store) : null));
         if (scene.HasCarry)
         {
-            steps.Add(new(Carry, Skill.Carry, "How much do you carry on, all together?", [], "litres", Quantity.Volume, answers.CarryL is { } litres ? say.Of(Quantity.Volume, litres) : null));
+            steps.Add(new(Carry, Skill.Carry, "How much do you carry on, all together?", [], "litres", Quantity.Volume, answers.CarryL is { } carried ? say.Of(Quantity.Volume, carried) : null));
         }
 
         return steps;

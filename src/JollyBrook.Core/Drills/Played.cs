@@ -48,6 +48,9 @@ internal sealed class Played
     /// <summary>The water in front of the last barrier.</summary>
     public FieldWater WaterAtLast { get; private set; } = null!;
 
+    /// <summary>The water that is dosed: another fill than was drawn where only that takes a whole number.</summary>
+    public FieldWater Dosed => LastResult.Detail is ChemicalResult chemical ? chemical.Water : WaterAtLast;
+
     public IBarrier Last => Barriers[^1];
 
     public BarrierResult LastResult => Results[^1];
@@ -89,7 +92,7 @@ internal sealed class Played
     {
         var last = Last switch
         {
-            ChemicalBarrier chemical => GivenDose.Credits(chemical, WaterAtLast, Situation.Setting, dose, waitMinutes),
+            ChemicalBarrier chemical => GivenDose.Credits(chemical, Dosed, Situation.Setting, dose, waitMinutes),
             LampBarrier when LastResult.Refusal is null && dose < AskedDose => BarrierResult.Nothing(Last.Name, "Fewer cycles than this water needs"),
             _ => LastResult.Credits,
         };
@@ -120,7 +123,7 @@ internal sealed class Played
             return (situation.Water, null, true);
         }
 
-        var to = situation.Water.Clarity > Clarity.SlightlyCloudy ? Clarity.SlightlyCloudy : Clarity.Clear;
+        var to = situation.Water.Clarity > Clarity.Clear ? situation.Water.Clarity - 1 : Clarity.Clear;
         var way = clear == ClearBy.Settle ? ClearingWay.Settle : ClearingWay.Flocculate;
         var result = ClearingPlan.For(situation.Water, to, null, situation.Means, options with { Way = way }, situation.Setting);
         return result.Answer.Way == way ? (result.After, result, true) : (situation.Water, result, situation.Water.Clarity <= to);

@@ -50,7 +50,7 @@ public static class Quiz
         }
 
         intake.ThrowIfWrong();
-        var question = QuizQuestion.Draw(seed, request.Trap, OwnLabels.In(request.Kit), intake.Say);
+        var question = QuizQuestion.Draw(seed, request.Trap, intake.Say, OwnLabels.In(request.Kit));
         var treatment = Treat.Compute(question.Treat);
         var expected = question.AsksWait ? treatment.Contact!.WaitMinutes : treatment.Dose!.Units;
         var open = new QuizResponse(question.Trap, Skills.Name(question.Trap), question.Given, question.Words, question.Unit, null, null, "", "", []);

@@ -23,12 +23,12 @@ internal sealed record QuizQuestion(
     /// A question that Treat has an answer to: where it has none, another is drawn. The learner's own copied labels take the place of the
     /// generic ones of their kind.
     /// </summary>
-    public static QuizQuestion Draw(double seed, Skill? trap, OwnLabels own, Speaker say)
+    public static QuizQuestion Draw(double seed, Skill? trap, Speaker say, OwnLabels? own = null)
     {
         var dice = new Dice(Dice.Mix(seed, trap is { } t ? (int)t : 99));
         for (var draw = 0; ; draw++)
         {
-            var question = Draw(dice, trap ?? dice.Of(Skills.Traps), draw < MostDraws ? own : OwnLabels.None, say);
+            var question = Draw(dice, trap ?? dice.Of(Skills.Traps), draw < MostDraws && own is not null ? own : OwnLabels.None, say);
             if (Treatment.Treat.Compute(question.Treat).Outcome != TreatOutcome.Refused)
             {
                 return question;

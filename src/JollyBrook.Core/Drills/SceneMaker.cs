@@ -17,12 +17,12 @@ internal static class SceneMaker
     ];
 
     /// <returns>The scene with its better hand.</returns>
-    public static (Scene Scene, BetterHand Reference) Make(double seed, int level, Skill? focus, OwnLabels own)
+    public static (Scene Scene, BetterHand Reference) Make(double seed, int level, Skill? focus, OwnLabels? own = null)
     {
         // A label of one's own may leave nothing to solve: then the generic one is practised with.
         for (var draw = 0; draw < 2 * MostDraws; draw++)
         {
-            var scene = Draw(new Dice(Dice.Mix(seed, level, focus is { } f ? (int)f : -1, draw % MostDraws)), level, focus, draw < MostDraws ? own : OwnLabels.None);
+            var scene = Draw(new Dice(Dice.Mix(seed, level, focus is { } f ? (int)f : -1, draw % MostDraws)), level, focus, draw < MostDraws && own is not null ? own : OwnLabels.None);
             if (BetterHand.Of(scene) is { } reference)
             {
                 return (scene, reference);

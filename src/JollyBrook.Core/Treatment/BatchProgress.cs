@@ -46,6 +46,11 @@ public static class BatchProgress
                 "This device's clock is behind the times stored in this batch. Check it: the wait shown may be too long, never too short."));
         }
 
+        if (replay.ToppedUpWords is { } toppedUp)
+        {
+            cautions.Add(new("topped-up", Severity.Warning, toppedUp.Length > 0 ? $"Topped up. {toppedUp}" : "Topped up: dose what was added, and wait anew for all of it."));
+        }
+
         var drinkBy = replay.DoneAt(safeStep.Id) is { } safe && drinkWithinHours is { } hours ? safe.AddHours(hours) : (DateTimeOffset?)null;
         if (drinkBy < now && state == BatchState.Drinkable)
         {

@@ -17,13 +17,17 @@ public enum BatchEventKind
 
     /// <summary>The batch was thrown away.</summary>
     Discarded,
+
+    /// <summary>Raw water was added: all of it is dosed and waits anew.</summary>
+    ToppedUp,
 }
 
 /// <summary>One tap, at an instant.</summary>
 /// <param name="Kind">What it says.</param>
 /// <param name="StepId">The step it is about; null where it is about the batch.</param>
 /// <param name="At">When.</param>
-public sealed record BatchTap(BatchEventKind? Kind, string? StepId, DateTimeOffset? At);
+/// <param name="Words">Topped up: what was added, and the dose for it.</param>
+public sealed record BatchTap(BatchEventKind? Kind, string? StepId, DateTimeOffset? At, string? Words = null);
 
 /// <summary>A batch and the time now; gives where it stands.</summary>
 /// <param name="Steps">Its steps, in order.</param>

@@ -7,12 +7,16 @@ internal sealed class BatchReplay(IReadOnlyList<TreatmentStep> steps, DateTimeOf
 {
     private readonly List<(DateTimeOffset Started, DateTimeOffset Done)> _done = [];
     private DateTimeOffset _latestTap = DateTimeOffset.MinValue;
+    private DateTimeOffset? _toppedUpAt;
 
     /// <summary>The step whose turn it is, or null when all are done.</summary>
     public TreatmentStep? Current => _done.Count < steps.Count ? steps[_done.Count] : null;
 
     /// <summary>When the current step's turn came; its clock runs from there.</summary>
-    public DateTimeOffset TurnCame => _done.Count == 0 ? startedAt : _done[^1].Done;
+    public DateTimeOffset TurnCame => (_done.Count == 0 ? startedAt : _done[^1].Done) is var came && _toppedUpAt > came ? _toppedUpAt.Value : came;
+
+    /// <summary>What the last topping up asks for; null when there was none.</summary>
+    public string? ToppedUpWords { get; private set; }
 
     public DateTimeOffset? DiscardedAt { get; private set; }
 
@@ -50,6 +54,9 @@ internal sealed class BatchReplay(IReadOnlyList<TreatmentStep> steps, DateTimeOf
             case BatchEventKind.Undone:
                 Undo(tap.StepId);
                 break;
+            case BatchEventKind.ToppedUp:
+                TopUp(at, tap.Words);
+                break;
         }
     }
 
@@ -77,6 +84,32 @@ internal sealed class BatchReplay(IReadOnlyList<TreatmentStep> steps, DateTimeOf
             // A device clock set back must not start the next clock earlier than what came before.
             _done.Add((TurnCame, at > TurnCame ? at : TurnCame));
         }
+    }
+
+    /// <summary>Back to the first step that takes organisms away: what was treated and what was added are one raw water.</summary>
+    private void TopUp(DateTimeOffset at, string? words)
+    {
+        var first = FirstTreating();
+        if (first < 0 || _done.Count <= first)
+        {
+            return;
+        }
+
+        _done.RemoveRange(first, _done.Count - first);
+        (_toppedUpAt, ToppedUpWords) = (at, words ?? "");
+    }
+
+    private int FirstTreating()
+    {
+        for (var i = 0; i < steps.Count; i++)
+        {
+            if (steps[i].Kind is StepKind.Mix or StepKind.Dose or StepKind.Light or StepKind.Heat or StepKind.Filter)
+            {
+                return i;
+            }
+        }
+
+        return -1;
     }
 
     private void Undo(string? stepId)

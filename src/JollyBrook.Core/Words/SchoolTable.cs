@@ -22,7 +22,7 @@ public static class SchoolTable
             "Treated by default; \"fresh and clean, accepted untreated\" is a choice of your own, and is recorded as such."),
         new("improvised", "Charcoal and sand, a seep well, a cloth wick", ["Looks and tastes clean", "Still unsafe"],
             "Counts as clearing, 0 log, always followed by a barrier."),
-        new("solar-still", "The solar still", ["A lifesaver", "Worth less than the sweat"], "To be computed: its yield against the water spent digging."),
+        new("solar-still", "The solar still", ["A lifesaver", "Worth less than the sweat"], "Reckoned for the place and the day: its yield against the sweat of digging. In heat it often costs more than it gives for two days."),
         new("uv", "The UV lamp", ["Quickest and complete", "Fails, and batteries go flat"],
             "Full credit in clear water with charge left; carry a second method that needs no battery."),
         new("viruses", "Viruses", ["Not a concern here", "They always count"],

@@ -1,4 +1,5 @@
 using JollyBrook.Core.Book;
+using JollyBrook.Core.Kit;
 using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Schedule;
 using JollyBrook.Core.Water;

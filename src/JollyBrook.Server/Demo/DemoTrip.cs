@@ -52,15 +52,15 @@ internal static class DemoTrip
 
     public static IReadOnlyList<TripSource> Sources(DateTimeOffset now, Guid route) =>
     [
-        At(new("Fernhollow spring", SourceClass.Perennial, 1.2, true, now.AddDays(-3), TreatBy: "Squeeze filter and chlorine tablets", WaitMinutes: 30), route),
-        At(new("Sinking brook", SourceClass.SeasonalLate, 6.8, true, now.AddDays(-9), TreatBy: "Squeeze filter and chlorine tablets"), route),
-        At(new("Stockman's beck", SourceClass.Perennial, 11.5, true, now.AddDays(-9), DetourMinutes: 1, TreatBy: "Boil: stock above"), route),
+        At(new("Fernhollow spring", SourceClass.Perennial, 1.2, true, now.AddDays(-3), Clarity: Clarity.Clear, Colour: WaterColour.None, TemperatureC: 11), route),
+        At(new("Sinking brook", SourceClass.SeasonalLate, 6.8, true, now.AddDays(-9), Clarity: Clarity.SlightlyCloudy, Colour: WaterColour.None, TemperatureC: 13), route),
+        At(new("Stockman's beck", SourceClass.Perennial, 11.5, true, now.AddDays(-9), DetourMinutes: 1, Clarity: Clarity.SlightlyCloudy, Colour: WaterColour.None, TemperatureC: 12), route),
         At(new("Heron tarn", SourceClass.Lake, 17.9, DoNotUse: true), route),
-        At(new("Ledge seep", SourceClass.Seep, 20.3, false, now.AddDays(-30), LitresPerMinute: 0.3), route),
-        At(new("Old cistern", SourceClass.TankOrTap, 24.6, true, now.AddDays(-14), TreatBy: "Chlorine dioxide tablets", LitresPerMinute: 6), route),
-        At(new("Chapel well", SourceClass.Perennial, 25.4, true, now.AddDays(-5), DetourMinutes: 11, TreatBy: "Chlorine tablets", LitresPerMinute: 4), route),
-        At(new("Whin burn", SourceClass.Perennial, 38.2, TreatBy: "Squeeze filter and chlorine tablets"), route),
-        At(new("Quarry rill", SourceClass.SeasonalInSeason, 43.6, true, now.AddDays(-20)), route),
+        At(new("Ledge seep", SourceClass.Seep, 20.3, false, now.AddDays(-30), LitresPerMinute: 0.3, Clarity: Clarity.Clear, Colour: WaterColour.Tea, TemperatureC: 10), route),
+        At(new("Old cistern", SourceClass.TankOrTap, 24.6, true, now.AddDays(-14), LitresPerMinute: 6, Clarity: Clarity.Clear, Colour: WaterColour.None, TemperatureC: 15), route),
+        At(new("Chapel well", SourceClass.Perennial, 25.4, true, now.AddDays(-5), DetourMinutes: 11, LitresPerMinute: 4, Clarity: Clarity.Clear, Colour: WaterColour.None, TemperatureC: 12), route),
+        At(new("Whin burn", SourceClass.Perennial, 38.2, Clarity: Clarity.SlightlyCloudy, Colour: WaterColour.Tea, TemperatureC: 14), route),
+        At(new("Quarry rill", SourceClass.SeasonalInSeason, 43.6, true, now.AddDays(-20), Clarity: Clarity.Clear, Colour: WaterColour.None, TemperatureC: 14), route),
     ];
 
     public static IReadOnlyList<Walker> Walkers { get; } =

@@ -63,7 +63,11 @@ public sealed class HeatTests
     {
         var cold = new Walker("A", 70, 175, false);
         Loss.Of(cold, new Effort(-10, 50, SunLoad.None, 2, 0, Terrain.Road, 0), SweatSchool.Gonzalez2009)
-            .SweatLPerH.ShouldBe(0.015 * cold.SurfaceM2, 1e-9);
+            // Comfort: M = 82·(1.44 + 1.94·0.5556^0.43 + 0.24·0.5556⁴) = 243.5 W over 1.848 m²: 0.42·(131.8 − 58.15)/0.68 = 45.5 g/m²h.
+            .SweatLPerH.ShouldBe(0.0840, 0.0002);
+        // Standing still is below one met: the floor of 15 g/m²h.
+        HeatBalance.ComfortSweat(100, 0, 1.9).ShouldBe(15);
+        HeatBalance.ComfortSweat(200, 20, 1.8).ShouldBe(0.42 * (100 - 58.15) / 0.68, 1e-9);
         var hot = new Effort(45, 80, SunLoad.Full, 6, 15, Terrain.Sand, 0);
         Loss.Of(cold, hot, SweatSchool.Gonzalez2009).SweatLPerH.ShouldBe(1.5);
         Loss.Of(cold with { Acclimatised = true }, hot, SweatSchool.Gonzalez2009).SweatLPerH.ShouldBe(2.0);

@@ -22,19 +22,19 @@ public class SnowTests
     [Fact]
     public void Two_litres_from_settled_snow_at_minus_12_on_a_windy_canister()
     {
-        // Snow: 2/0.25 = 8 L, one bag of ten; pot 1.3·0.9 = 1.17 L: 6.84 → 7 loads.
-        // E = 2·(2090·12 + 333550 + 4186·5) + 0.19·900·17 = 759120 + 2907 J = 762.0 kJ.
-        // Fuel: 762027/(0.30·45.6e6) kg = 55.7 g; at 1 kW 12.7 min.
+        // Snow: 2/0.25 = 8 L, one bag of ten; pot 1.3·(0.9 − 0.1) = 1.04 L: 7.69 → 8 loads.
+        // E = 2·(2090·12 + 333550) + 0.19·900·12 = 717260 + 2052 J = 719.3 kJ: melt ends at 0 °C.
+        // Fuel: 719312/(0.30·45.6e6) kg = 52.6 g; at 1 kW 11.99 min, and 8 loads of 1.5 min: 23.99.
         var answer = Melt("burner");
         answer.Melt!.SnowL.ShouldBe(8);
         answer.Melt.Bags.ShouldBe(1);
-        answer.Melt.Loads.ShouldBe(7);
-        answer.Melt.FuelG.ShouldBe(55.7, 0.05);
-        answer.Melt.Minutes.ShouldBe(12.7, 0.01);
-        // On to the boil from 5 °C, two loads of 1 L: 2·(4186 + 171)·95 = 827.8 kJ, and 2 min held at 300 W = 36 kJ: 63.1 g.
-        answer.Boil!.FuelG.ShouldBe(63.1, 0.1);
+        answer.Melt.Loads.ShouldBe(8);
+        answer.Melt.FuelG.ShouldBe(52.6, 0.05);
+        answer.Melt.Minutes.ShouldBe(23.99, 0.01);
+        // On to the boil from 0 °C, two loads of 1 L: 2·(4186 + 171)·100 = 871.4 kJ, and 2 min held at 300 W = 36 kJ: 66.3 g.
+        answer.Boil!.FuelG.ShouldBe(66.3, 0.1);
         answer.Steps[0].Title.ShouldBe("Gather 8 L of snow");
-        answer.Supplies![0].ShouldBe("55.7 g of fuel to melt it");
+        answer.Supplies![0].ShouldBe("52.6 g of fuel to melt it");
         answer.Outcome.ShouldBe(TreatOutcome.Meets);
     }
 

@@ -1,5 +1,6 @@
 using CsCheck;
 using JollyBrook.Core.Book;
+using JollyBrook.Core.Kit;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;

@@ -21,7 +21,10 @@ public class DoseTests
     [InlineData("clo2-drops", 10, Clarity.Clear, 70)]
     [InlineData("iodine-tablet", UnitTable.LitresPerQuart, Clarity.Clear, 1)]
     [InlineData("iodine-tablet", UnitTable.LitresPerQuart, Clarity.Cloudy, 2)]
-    [InlineData("iodine-tablet", 1, Clarity.Clear, 2)] // 1.06 tablets: a litre is more than a quart
+    [InlineData("iodine-tablet", 1, Clarity.Clear, 1)] // 1.057 tablets: the label's number holds for 6 % more
+    [InlineData("iodine-tablet", 1, Clarity.Cloudy, 2)]
+    [InlineData("nadcc-8.5", 1.06, Clarity.Clear, 1)]
+    [InlineData("nadcc-8.5", 1.061, Clarity.Clear, 2)]
     [InlineData("iodine-tincture", UnitTable.LitresPerQuart, Clarity.Clear, 5)]
     [InlineData("iodine-tincture", UnitTable.LitresPerQuart, Clarity.Cloudy, 10)]
     [InlineData("iodine-tincture", 1, Clarity.Clear, 6)] // 5/0.946353 = 5.28
@@ -85,16 +88,40 @@ public class DoseTests
     }
 
     [Theory]
-    [InlineData("nadcc-17", 0.75, Clarity.Clear, "Fill to 1 L or more for 1 tablet.")] // 10 mg in 0.75 L = 13.3 mg/L
-    [InlineData("bleach", 0.1, Clarity.Clear, "Fill to 0.25 L or more for 1 drop.")] // 3 mg in 0.1 L = 30 mg/L
-    [InlineData("nadcc-8.5", 0.75, Clarity.Cloudy, "0.5 L takes 1 tablet.")] // 2 tablets = 13.3, 1 = 6.7 mg/L; 10 wanted
-    public void A_dose_past_the_ceiling_is_refused_with_a_fill_that_works(string profile, double litres, Clarity clarity, string remedy)
+    [InlineData("nadcc-17", 0.75, Clarity.Clear, null, 1, 1)] // 10 mg in 0.75 L = 13.3 mg/L; in 1 L 10
+    [InlineData("bleach", 0.1, Clarity.Clear, null, 1, 0.25)] // 3 mg in 0.1 L = 30 mg/L; in 0.25 L 12
+    [InlineData("nadcc-8.5", 0.75, Clarity.Cloudy, null, 1, 0.5)] // 2 tablets = 13.3, 1 = 6.7 mg/L; 10 wanted: brim not known, filled less
+    [InlineData("nadcc-8.5", 0.75, Clarity.Cloudy, 1.0, 2, 1)] // a litre bottle is filled up instead
+    [InlineData("nadcc-8.5", 0.75, Clarity.Cloudy, 0.9, 1, 0.5)]
+    public void Where_rounding_up_would_pass_the_ceiling_the_answer_is_the_fill(string profile, double litres, Clarity clarity, double? brim, double units, double fillL)
     {
-        var answer = Ask.Chemical(profile, Ask.Water(litres, clarity), Bleach());
-        answer.Outcome.ShouldBe(TreatOutcome.Refused);
+        var answer = Treat.Compute(new TreatRequest(
+            UnitSystem.Metric, Ask.Water(litres, clarity), profile, Chemical: Bleach(), Container: new(CapacityL: brim)));
+        answer.Dose!.Units.ShouldBe(units);
+        answer.Dose.FillL.ShouldBe(fillL, 1e-9);
+        answer.Dose.MgPerL.ShouldBeLessThanOrEqualTo(2 * ChemicalProfiles.Find(profile)!.LabelMgPerL + 1e-9);
+        answer.Headline.ShouldEndWith($" in {Speaker.Metric.Of(Quantity.Volume, fillL)}");
+        answer.Dose.FillHint!.ShouldStartWith(fillL > litres ? "Fill up to" : "Fill only to");
+    }
+
+    [Fact]
+    public void A_container_that_no_whole_number_fits_is_refused_with_one_that_it_does()
+    {
+        var answer = Treat.Compute(new TreatRequest(
+            UnitSystem.Metric, Ask.Water(0.3), "nadcc-17", Chemical: Ask.InDateInShade, Container: new(CapacityL: 0.5)));
         answer.Refusal!.Code.ShouldBe("too-strong");
-        answer.Refusal.Remedies.ShouldContain(remedy);
+        answer.Refusal.Remedies.ShouldContain("Take a bigger container: 1 L or more takes 1 tablet.");
         answer.Steps.ShouldBeEmpty();
+    }
+
+    [Theory]
+    [InlineData(8, 1, 0.35)] // 4 mg a drop: 11.4 mg/L in 0.35 L
+    [InlineData(8.5, 1, 0.36)] // 4.25 mg: 12.1 mg/L would pass 12, in 0.36 L it is 11.8
+    public void Stronger_bleach_is_not_refused_where_weaker_is_dosed(double percent, double drops, double fillL)
+    {
+        var answer = Ask.Chemical("bleach", Ask.Water(0.35), Bleach(percent));
+        answer.Dose!.Units.ShouldBe(drops);
+        answer.Dose.FillL.ShouldBe(fillL, 1e-9);
     }
 
     [Fact]

@@ -22,8 +22,8 @@ public class QuizTests
     [Theory]
     [InlineData(Skill.Gallon, "1 US gallon,", "8.5 mg", 4)] // 3.785 L at one a litre, rounded up
     [InlineData(Skill.Gallon, "2 US gallons,", "17 mg", 4)] // 7.571 L at one for two
-    [InlineData(Skill.Quart, "3 L of clear", "Iodine tablet", 4)] // 3/0.946 = 3.17
-    [InlineData(Skill.Quart, "2 L of cloudy", "Iodine tablet", 5)] // 2·2/0.946 = 4.23
+    [InlineData(Skill.Quart, "3 L of clear", "Iodine tincture", 16)] // 3·5/0.946 = 15.85
+    [InlineData(Skill.Quart, "2 L of cloudy", "Iodine tincture", 21)] // 2·10/0.946 = 21.13: 22 would pass twice the clear dose
     [InlineData(Skill.Percent, "4 L", "6 %, 0 months", 8)] // 24 mg at 3 mg a drop
     [InlineData(Skill.Percent, "10 L", "8.25 %, 9 months", 18)] // 60 mg at 10·8.25·0.85/20 = 3.506: 17.1
     [InlineData(Skill.Drops, "4 L", "15 drops a mL", 6)] // 24 mg at 60/15 = 4 mg
@@ -54,9 +54,9 @@ public class QuizTests
         asked.Expected.ShouldBeNull();
         bool Is(QuizResponse q) => q.Given.SequenceEqual(asked.Given);
         Answer(Skill.Cold, Is, 30).Right.ShouldBe(false);
-        // The label doubles it to 60 min; at 5 °C and pH 8 Giardia's 3 log with 4.5 mg/L need 0.2828·3·8^2.69·4^0.15 = 280/4.5 = 63 min.
-        Answer(Skill.Cold, Is, 63).Right.ShouldBe(true);
-        Answer(Skill.Cold, Is, 62).Right.ShouldBe(false);
+        // The label doubles it to 60 min; at 5 °C and pH 8 Giardia's 3 log with 4.5 mg/L need 1.13·0.2828·3·8^2.69·4^0.15 = 317/4.5 = 71 min.
+        Answer(Skill.Cold, Is, 71).Right.ShouldBe(true);
+        Answer(Skill.Cold, Is, 70).Right.ShouldBe(false);
         Answer(Skill.Cold, Is, 500).Right.ShouldBe(true);
     }
 

@@ -93,14 +93,14 @@ public class FilterTests
     [Fact]
     public void Filter_then_chlorine_closes_the_virus_gap()
     {
-        // Filter 6/0/3/3. Chlorine tablet in filtered, so clear, water at 10 °C: 45 min (C 4.5): viruses 4·4.5·45/6 = 135, capped at 6.
+        // Filter 6/0/3/3: only viruses are wanted behind it. In clear water at 10 °C, C 4.5: CT 6/4.5 = 2 min; the label's 30: 4·4.5·30/6 = 90, capped at 6.
         var answer = Treat.Compute(new TreatRequest(
             UnitSystem.Metric, Ask.Water(1), "filter+tablets", StartAt: Kits.Now, Chemical: Ask.InDateInShade,
             Kit: [Kits.Entry(Kits.Squeeze), Kits.Entry(Kits.Tablets)]));
         answer.Outcome.ShouldBe(TreatOutcome.Meets);
         answer.Row(OrganismClass.Viruses).Credits.Select(c => c.Logs).ShouldBe([0, 6]);
         answer.Row(OrganismClass.Cryptosporidium).Credits.Select(c => c.Logs).ShouldBe([3, 0]);
-        answer.Contact!.WaitMinutes.ShouldBe(45);
+        answer.Contact!.WaitMinutes.ShouldBe(30);
         answer.Cautions.ShouldNotContain(c => c.Code == "no-viruses" || c.Code == "no-cryptosporidium");
     }
 }

@@ -46,7 +46,8 @@ public class LearnTests
         var result = SweatTestResult.Of(proposal.Test, SweatSchool.Gonzalez2009);
         result.LossL.ShouldBe(1.5, 1e-9);
         // One test of ratio r: log k = log r · (1/0.15²)/(1/0.35² + 1/0.15²) = 0.8448 log r.
-        PersonalFactor.After([result.Ratio!.Value]).LogMean.ShouldBe(0.8448 * Math.Log(result.Ratio.Value), 1e-4);
+        result.AtFloor.ShouldBeFalse();
+        PersonalFactor.After([result.Says!.Value]).LogMean.ShouldBe(0.8448 * Math.Log(result.Ratio!.Value), 1e-4);
         proposal.Before.ShouldStartWith("× 1 (");
     }
 

@@ -1,5 +1,6 @@
 using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Light;
+using JollyBrook.Core.Sky;
 using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
@@ -8,14 +9,15 @@ namespace JollyBrook.Core.Tests.Light;
 
 public class LightTests
 {
-    private static readonly ContainerInput ClearBottle = new(Opaque: false, ClearPlastic: true, CapacityL: 1);
+    private static readonly ContainerInput ClearBottle = new(Opaque: false, ClearPlastic: true, CapacityL: 1, LyingDepthCm: 9);
 
     private static TreatResponse Lamp(LampSpec lamp, WaterInput water, double? airC) => Treat.Compute(new TreatRequest(
         UnitSystem.Metric, water, "lamp", StartAt: Kits.Now, Sky: new SkyInput(airC), Kit: [Kits.Entry(lamp)]));
 
-    private static TreatResponse Sun(double latitude, DateOnly date, double cloud, Clarity clarity = Clarity.Clear, bool rain = false) => Treat.Compute(
+    private static TreatResponse Sun(double latitude, DateOnly date, double cloud, Clarity clarity = Clarity.Clear, bool rain = false, ContainerInput? bottle = null, WaterColour colour = WaterColour.None, int hour = 9) => Treat.Compute(
         new TreatRequest(
-            UnitSystem.Metric, Ask.Water(1, clarity), SunBarrier.GenericId, StartAt: Kits.Now, Container: ClearBottle,
+            UnitSystem.Metric, Ask.Water(1, clarity, colour: colour), SunBarrier.GenericId, StartAt: new DateTimeOffset(date, new TimeOnly(hour, 0), TimeSpan.Zero),
+            Container: bottle ?? ClearBottle,
             Sky: new SkyInput(15, latitude, -28.6, cloud, rain, date), Kit: [Kits.Entry(Kits.Tablets)]));
 
     [Fact]
@@ -73,7 +75,8 @@ public class LightTests
         // Declination 15.4°: noon 59.4°. 500 = 1098·s·exp(−0.057/s) at s = 0.509, h = 30.6°.
         // cos H = (0.509 − sin46·sin15.4)/(cos46·cos15.4) = (0.509 − 0.191)/0.670 = 0.475, H = 61.6°: 2·61.6/15 = 8.2 h.
         var answer = Sun(46.2, new DateOnly(2026, 8, 10), 0);
-        answer.Sun!.StrongHours.ShouldBe(8.2, 0.1);
+        answer.Sun!.StrongHours.ShouldBe(8.2, 0.15);
+        answer.DrinkableMinutes!.Value.ShouldBe(6 * 60, 1);
         answer.Sun.NoonElevationDeg.ShouldBe(59.2, 0.5);
         answer.Sun.Days.ShouldBe(1);
         answer.Ledger.Select(r => r.TotalLogs).ShouldBe([3, 2, 2, 1]);
@@ -96,6 +99,56 @@ public class LightTests
     {
         // 0.6 covered: 1 − 0.75·0.6^3.4 = 0.868 of the clear sky
         Sun(46.2, new DateOnly(2026, 8, 10), cloud).Sun!.Days.ShouldBe(days);
+    }
+
+    /// <summary>The evening at the island: sunset 21:12 UTC, and no strong sun after 18:06.</summary>
+    [Fact]
+    public void An_evening_start_is_credited_with_no_sun_of_the_night()
+    {
+        var answer = Sun(46.2, new DateOnly(2026, 8, 10), 0, hour: 19);
+        answer.Outcome.ShouldBe(TreatOutcome.Refused);
+        answer.Ledger.ShouldAllBe(r => r.TotalLogs == 0);
+        answer.Verdict.ShouldContain("0 h of strong sun are left");
+    }
+
+    [Theory]
+    [InlineData(9.9, null, true)]
+    [InlineData(10.0, null, true)]
+    [InlineData(10.1, null, false)]
+    [InlineData(30.0, null, false)] // standing 30 cm deep
+    [InlineData(30.0, 9.0, true)] // the same bottle laid down
+    [InlineData(5.0, 12.0, false)]
+    [InlineData(null, null, false)] // not known counts as too deep
+    public void Sunlight_counts_to_ten_centimetres_as_it_lies(double? standing, double? lying, bool counts) =>
+        Sun(46.2, new DateOnly(2026, 8, 10), 0, bottle: ClearBottle with { DepthCm = standing, LyingDepthCm = lying })
+            .Outcome.ShouldBe(counts ? TreatOutcome.ShortOfTarget : TreatOutcome.Refused);
+
+    [Theory]
+    [InlineData(WaterColour.Tea)]
+    [InlineData(WaterColour.Green)]
+    [InlineData(WaterColour.Unknown)]
+    public void Colour_takes_the_light(WaterColour colour) =>
+        Sun(46.2, new DateOnly(2026, 8, 10), 0, colour: colour).Outcome.ShouldBe(TreatOutcome.Refused);
+
+    [Fact]
+    public void A_bottle_over_two_litres_or_not_known_to_be_clear_does_not_count()
+    {
+        var day = new DateOnly(2026, 8, 10);
+        Sun(46.2, day, 0, bottle: ClearBottle with { CapacityL = 2 }).Outcome.ShouldBe(TreatOutcome.ShortOfTarget);
+        Sun(46.2, day, 0, bottle: ClearBottle with { CapacityL = 2.01 }).Outcome.ShouldBe(TreatOutcome.Refused);
+        Sun(46.2, day, 0, bottle: ClearBottle with { ClearPlastic = null }).Outcome.ShouldBe(TreatOutcome.Refused);
+        Sun(46.2, day, 0, bottle: ClearBottle with { Opaque = true }).Outcome.ShouldBe(TreatOutcome.Refused);
+    }
+
+    [Fact]
+    public void A_1_micron_element_leaves_the_fines_that_shade_the_light()
+    {
+        // Cloudy water through 1 µm stays cloudy: no light counts behind it. Through hollow fibre it comes out clear.
+        var coarse = Kits.Squeeze with { Element = Core.Filters.FilterElement.OneMicron };
+        TreatResponse Behind(Core.Filters.FilterSpec filter) => Treat.Compute(new TreatRequest(
+            UnitSystem.Metric, Ask.Water(1, Clarity.Cloudy), "filter+lamp", StartAt: Kits.Now, Sky: new SkyInput(15), Kit: [Kits.Entry(filter), Kits.Entry(Kits.Lamp)]));
+        Behind(coarse).Refusal!.Code.ShouldBe("too-cloudy-for-light");
+        Behind(Kits.Squeeze).Outcome.ShouldBe(TreatOutcome.Meets);
     }
 
     [Fact]

@@ -89,7 +89,7 @@ public class MakePropertiesTests
     public void Hotter_air_never_makes_digging_cheaper() =>
         Gen.Select(Places, Gen.Double[-15, 45]).Sample((place, other) =>
         {
-            double Digging(double air) => MakeWater.Compute(place with { AirTemperatureC = air }).DigSweatLPerH;
+            double Digging(double air) => MakeWater.Compute(place with { AirTemperatureC = air, Walker = Core.Carry.Party.Unnamed with { Worn = Clothing.ShortsAndShirt } }).DigSweatLPerH;
             Digging(Math.Max(place.AirTemperatureC!.Value, other)).ShouldBeGreaterThanOrEqualTo(Digging(Math.Min(place.AirTemperatureC.Value, other)) - 0.06);
         }, iter: 400);
 

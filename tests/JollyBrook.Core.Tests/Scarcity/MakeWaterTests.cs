@@ -15,7 +15,7 @@ public class MakeWaterTests
     private static readonly PotInput Pot = new(1.3, 0.19, PotMaterial.Titanium);
 
     /// <summary>35 °C, 30 %, full sun.</summary>
-    private static readonly MakeRequest Heat = new(UnitSystem.Metric, 35, 30, SunLoad.Full, SheetM2: 1);
+    private static readonly MakeRequest Heat = new(UnitSystem.Metric, 35, 30, SunLoad.Full, SheetM2: 1, Walker: Core.Carry.Party.Unnamed with { Worn = Clothing.ShortsAndShirt });
 
     private static WayAnswer Way(MakeRequest request, string id) => MakeWater.Compute(request).Ways.Single(w => w.Id == id);
 
@@ -107,10 +107,10 @@ public class MakeWaterTests
     [Fact]
     public void Snow_takes_fuel_by_the_litre()
     {
-        // From −10 °C: 20 900 + 333 550 + 20 930 = 375.4 kJ, the 0.19 kg titanium pot 0.19·520·15 = 1.5 kJ: 376.9 kJ/(0.5·45.6) = 16.5 g a litre; 66 g give 4 L.
+        // From −10 °C: 20 900 + 333 550 = 354.5 kJ, the 0.19 kg titanium pot 0.19·520·10 = 1.0 kJ: 355.4 kJ/(0.5·45.6) = 15.59 g a litre; 62.36 g give 4 L.
         var snow = Way(
-            new(UnitSystem.Metric, Burner: "canister-sheltered", FuelG: 66.12, Pot: Pot, Snow: new(SnowKind.Settled, -10), Hours: 12, Features: [PlaceFeature.Snow]), "snow");
-        snow.FuelGPerL!.Value.ShouldBe(16.53, 0.02);
+            new(UnitSystem.Metric, Burner: "canister-sheltered", FuelG: 62.36, Pot: Pot, Snow: new(SnowKind.Settled, -10), Hours: 12, Features: [PlaceFeature.Snow]), "snow");
+        snow.FuelGPerL!.Value.ShouldBe(15.59, 0.02);
         snow.HighL.ShouldBe(4, 0.01);
         snow.LowL.ShouldBe(2.4, 0.01); // in wind
         snow.Treat.Snow.ShouldBe(SnowKind.Settled);

@@ -55,7 +55,7 @@ public class TriageTests
         at.HoursWalking.ShouldBe(2, 1e-9);
         // 75 kg at rest: 1.5 mL/kg/h is 0.1125 L/h.
         at.HoursResting.ShouldBe(1 / 0.1125, 1e-9);
-        at.Assumptions.Select(a => a.Field).ShouldBe(["sources.chance", "helpHours"]);
+        at.Assumptions.Select(a => a.Field).ShouldBe(["sources.chance", "signs", "helpHours"]);
         at.Cautions.ShouldContain(c => c.Code == "call");
     }
 
@@ -86,21 +86,24 @@ public class TriageTests
         // Ahead the brook is near but runs with 0.3; behind 0.6 L reach a sure spring: 1 − Φ(ln 2.5/0.37)·0.98 = 0.027. Help in 12 h needs 1.35 L: 0.39.
         var at = Triage.Compute(new(
             UnitSystem.Metric, 1.5, 0.4, 1, Sources: [new("Brook", Direction.Ahead, 3, 0.3), new("Spring", Direction.Behind, 6, 0.98)], HelpHours: 12));
-        at.Choices.Select(c => c.Kind).ShouldBe([WayOutKind.Back, WayOutKind.Stay, WayOutKind.On]);
+        at.Choices.Select(c => c.Kind).ShouldBe([WayOutKind.Back, WayOutKind.On, WayOutKind.Stay]);
         at.Choices[0].ChanceShort.ShouldBe(0.0265, 0.0005);
-        at.Choices[1].ChanceShort.ShouldBe(0.388, 0.001);
+        at.Choices[2].ChanceShort.ShouldBe(0.388, 0.001);
     }
 
     [Theory]
-    [InlineData(6, 0)]
-    [InlineData(1.4, 1)]
-    [InlineData(0.45, 2)]
-    [InlineData(0.2, 3)]
-    public void Stages_follow_the_water(double litres, int stage)
+    [InlineData(9, 30.0, 0)]
+    [InlineData(6, 30.0, 1)]
+    [InlineData(0.1, 30.0, 2)]
+    [InlineData(0.1, 80.0, 3)]
+    [InlineData(0.2, 6.0, 1)]
+    [InlineData(0, 0.3, 1)]
+    public void Stages_follow_the_water_and_what_a_body_bears(double litres, double km, int stage)
     {
-        // 6 km need 0.75 L, in the cool hours half of it: short with 1 − Φ(ln(litres/need)/0.37)·0.98.
-        // 1.4 L: 0.065, cool 0.02. 0.45 L: cool 1 − Φ(0.493)·0.98 = 0.33. 0.2 L: cool 0.96.
-        var at = Triage.Compute(new(UnitSystem.Metric, litres, 0.5, 1, Sources: [new("Spring", Direction.Ahead, 6, 0.98)]));
+        // 30 km at 4 km/h and 0.5 L/h: 3.75 L, in the cool half: 1.875. 9 L: 80 h at rest. 6 L: cool 1 − Φ(ln 3.2/0.37)·0.98 = 0.02.
+        // A body of 75 kg, 1 % short already, owes 3 L to 5 %: 0.1 + 3 L: too far with 1 − Φ(ln(3.1/1.875)/0.37)·0.98 = 0.11.
+        // 80 km: cool 5 L: 1 − Φ(ln(3.1/5)/0.37)·0.98 = 0.90. 6 km need 0.75 L: arriving 1 + 0.55/0.75 = 1.7 % short. 300 m: 1.05 %.
+        var at = Triage.Compute(new(UnitSystem.Metric, litres, 0.5, 1, Sources: [new("Spring", Direction.Ahead, km, 0.98)]));
         at.Stage.ShouldBe(stage);
         at.Stages.Single(s => s.Now).Number.ShouldBe(stage);
         at.Action.ShouldNotBeNullOrWhiteSpace();
@@ -121,11 +124,14 @@ public class TriageTests
     [Fact]
     public void Staying_is_not_put_off_to_the_cool_hours()
     {
-        // 6 h at 0.1125 L/h is 0.675 L of 0.7: short with 1 − Φ(ln(0.7/0.675)/0.37) = 1 − Φ(0.0983) = 0.461.
-        var at = Triage.Compute(new(UnitSystem.Metric, 0.7, 0.5, 1, HelpHours: 6));
+        // 32 h at 0.1125 L/h is 3.6 L; 0.7 in hand and 3 L that a body of 75 kg can owe: 1 − Φ(ln(3.7/3.6)/0.37) = 1 − Φ(0.0741) = 0.4705.
+        var at = Triage.Compute(new(UnitSystem.Metric, 0.7, 0.5, 1, HelpHours: 32));
         (at.Stage, at.Best).ShouldBe((2, WayOutKind.Stay));
-        at.Choices[0].ChanceShort.ShouldBe(0.461, 0.001);
-        at.Action.ShouldBe("Stay in the shade for help: the surest by water at hand, running short with 47 %.");
+        at.Choices[0].ChanceTooFar.ShouldBe(0.4705, 0.001);
+        // 1 + (3.6 − 0.7)/0.75 % = 4.9 % short by then.
+        at.Choices[0].ArrivePercent!.Value.ShouldBe(4.867, 0.001);
+        at.Action.ShouldBe("Stay in the shade for help: the surest, too far with 48 %.");
+        at.CallForHelp.ShouldBeFalse();
     }
 
     [Fact]
@@ -205,7 +211,10 @@ public class TriageTests
         Gen.Select(State, Gen.Double[0, 1]).Sample((state, up) =>
         {
             var better = state with { Sources = [.. state.Sources!.Select(s => s with { Chance = Math.Max(s.Chance ?? Triage.UntoldChance, up) })] };
-            Triage.Compute(better).Choices[0].ChanceShort.ShouldBeLessThanOrEqualTo(Triage.Compute(state).Choices[0].ChanceShort + 1e-12);
+            var (more, less) = (Triage.Compute(better), Triage.Compute(state));
+            more.Choices.Min(c => c.ChanceShort).ShouldBeLessThanOrEqualTo(less.Choices.Min(c => c.ChanceShort) + 1e-12);
+            more.Choices.Min(c => c.ChanceTooFar).ShouldBeLessThanOrEqualTo(less.Choices.Min(c => c.ChanceTooFar) + 1e-12);
+            more.Stage.ShouldBeLessThanOrEqualTo(less.Stage);
         }, iter: 2000);
 
     [Fact]

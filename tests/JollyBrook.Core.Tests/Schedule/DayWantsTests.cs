@@ -30,15 +30,15 @@ public class DayWantsTests
     {
         var plan = Plan.Compute(Trip());
         var wants = DayWants.Compute(new DayWantsRequest(null, Trip(), 0, 60));
-        wants.Wants.Select(w => w.Id).ShouldBe(["cooking", "breakfast", "leaving"]);
-        // Half of the camp's water each, to the next quarter litre.
-        var half = Math.Ceiling(plan.Days[0].CampL / 2 * 4) / 4;
-        wants.Wants[0].Litres.ShouldBe(half);
-        wants.Wants[1].Litres.ShouldBe(half);
-        wants.Wants[2].Litres!.Value.ShouldBeGreaterThanOrEqualTo(plan.Days[1].WalkL - 0.01);
+        wants.Wants.Select(w => w.Id).ShouldBe(["cooking", "drinking", "night", "breakfast", "leaving"]);
+        // Two meals of 0.5 L and two hot drinks of 0.3 L for each of two boil: 3.2 L, half in the evening. The rest is drunk and washed with.
+        wants.Wants[0].Litres.ShouldBe(1.75);
+        wants.Wants.Select(w => w.WillBoil == true).ShouldBe([true, false, false, true, false]);
+        wants.Wants[1].Litres.ShouldBe(Math.Ceiling((plan.Days[0].CampL - 3.2) / 2 * 4) / 4);
+        wants.Wants[4].Litres!.Value.ShouldBeGreaterThanOrEqualTo(plan.Days[1].WalkL - 0.01);
         // Breakfast an hour before leaving at 7, by a clock an hour ahead of UTC.
-        wants.Wants[1].By.ShouldBe(new DateTimeOffset(2026, 8, 11, 6, 0, 0, TimeSpan.FromHours(1)));
-        wants.Wants[2].By.ShouldBe(new DateTimeOffset(2026, 8, 11, 7, 0, 0, TimeSpan.FromHours(1)));
+        wants.Wants[3].By.ShouldBe(new DateTimeOffset(2026, 8, 11, 6, 0, 0, TimeSpan.FromHours(1)));
+        wants.Wants[4].By.ShouldBe(new DateTimeOffset(2026, 8, 11, 7, 0, 0, TimeSpan.FromHours(1)));
         (wants.Wants[0].By - wants.From)!.Value.TotalHours.ShouldBe(1.5, 0.01);
         wants.People.ShouldBe(2);
     }

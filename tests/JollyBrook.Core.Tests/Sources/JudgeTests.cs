@@ -1,3 +1,4 @@
+using CsCheck;
 using JollyBrook.Core.Sources;
 using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Units;
@@ -47,7 +48,7 @@ public class JudgeTests
         var judged = Judge(GoodSpring);
         judged.Verdict.ShouldBe(Verdict.Use);
         judged.Words.ShouldBe("Use it, treated");
-        judged.Reasons.ShouldAllBe(r => r.Weight == "good");
+        judged.Reasons.ShouldAllBe(r => r.Weight == SignWeight.Good);
     }
 
     [Fact]
@@ -56,7 +57,7 @@ public class JudgeTests
         Judge(GoodSpring with { Seen = [Sighting.Stock] }).Verdict.ShouldBe(Verdict.UseWithCare);
         Judge(GoodSpring with { RainLastDay = YesNo.Unknown }).Verdict.ShouldBe(Verdict.UseWithCare);
         Judge(GoodSpring with { Kind = SourceKind.Stream, UpstreamWalked = YesNo.No }).Verdict.ShouldBe(Verdict.UseWithCare);
-        Judge(new SourceInput(null, null, null, null, null)).Verdict.ShouldBe(Verdict.UseWithCare);
+        Judge(GoodSpring with { Flow = null }).Verdict.ShouldBe(Verdict.UseWithCare);
         Judge(GoodSpring, Ask.Water(1, temperatureC: 4.9)).Reasons.ShouldContain(r => r.Code == "very-cold");
     }
 
@@ -65,7 +66,60 @@ public class JudgeTests
     {
         Judge(new SourceInput(SourceKind.Pond, SourceFlow.Stagnant, [Sighting.Stock], YesNo.Yes, YesNo.No)).Verdict.ShouldBe(Verdict.LastResort);
         Judge(GoodSpring with { Seen = [Sighting.Stock, Sighting.CampOrToilet], RainLastDay = YesNo.Yes }).Verdict.ShouldBe(Verdict.LastResort);
+        Judge(GoodSpring with { Seen = [Sighting.Stock, Sighting.CampOrToilet] }).Verdict.ShouldBe(Verdict.UseWithCare);
     }
+
+    [Fact]
+    public void What_is_counted_as_standing_is_judged_as_standing()
+    {
+        // A pond with stock: stagnant is a last resort, and so is flow that nobody looked at.
+        var pond = new SourceInput(SourceKind.Pond, SourceFlow.Stagnant, [Sighting.Stock], YesNo.Yes, YesNo.No);
+        Judge(pond).Verdict.ShouldBe(Verdict.LastResort);
+        Judge(pond with { Flow = SourceFlow.Unknown }).Verdict.ShouldBe(Verdict.LastResort);
+        Judge(pond with { Flow = null }).Verdict.ShouldBe(Verdict.LastResort);
+        Judge(pond with { Flow = SourceFlow.Slow }).Verdict.ShouldBe(Verdict.UseWithCare);
+        // Nothing known at all is three cares and more.
+        Judge(new SourceInput(null, null, null, null, null)).Verdict.ShouldBe(Verdict.LastResort);
+    }
+
+    [Fact]
+    public void Not_knowing_never_judges_better_than_the_worst_that_is_known() =>
+        Gen.Select(Source, Gen.Enum<WaterColour>(), Gen.OneOf<double?>(null, 0, 4.9, 5, 15)).Sample((told, colour, cold) =>
+        {
+            int Of(SourceInput source, WaterColour seen, double? celsius) => (int)Judge(source, Ask.Water(1, temperatureC: celsius, colour: seen)).Verdict;
+            var known = Enum.GetValues<SourceFlow>().Where(f => f != SourceFlow.Unknown).Max(f => Of(told with { Flow = f }, colour, cold));
+            Of(told with { Flow = SourceFlow.Unknown }, colour, cold).ShouldBeGreaterThanOrEqualTo(known);
+            Of(told with { RainLastDay = null }, colour, cold).ShouldBeGreaterThanOrEqualTo(Of(told with { RainLastDay = YesNo.Yes }, colour, cold));
+            Of(told with { UpstreamWalked = null }, colour, cold).ShouldBeGreaterThanOrEqualTo(Of(told with { UpstreamWalked = YesNo.No }, colour, cold));
+            Of(told, WaterColour.Unknown, cold).ShouldBeGreaterThanOrEqualTo(Of(told, WaterColour.Tea, cold));
+            Of(told, colour, null).ShouldBeGreaterThanOrEqualTo(Of(told, colour, 0));
+            // Any sign ticked never makes it better, but for the good ones.
+            Of(told with { Seen = [.. told.Seen!, Sighting.Stock] }, colour, cold).ShouldBeGreaterThanOrEqualTo(Of(told, colour, cold));
+        });
+
+    [Theory]
+    [InlineData(SourceKind.Tap)]
+    [InlineData(SourceKind.Rain)]
+    public void What_has_no_flow_is_not_asked_for_it(SourceKind kind) =>
+        Judge(new SourceInput(kind, null, [], null, null)).Verdict.ShouldBe(Verdict.Use);
+
+    [Theory]
+    [InlineData(SourceKind.Stream, true)]
+    [InlineData(SourceKind.River, true)]
+    [InlineData(SourceKind.Ditch, true)]
+    [InlineData(SourceKind.Spring, false)]
+    [InlineData(SourceKind.Well, false)]
+    [InlineData(SourceKind.Pothole, false)]
+    public void Upstream_is_asked_where_there_is_one(SourceKind kind, bool asked) =>
+        Judge(GoodSpring with { Kind = kind, UpstreamWalked = null }).Reasons.Any(r => r.Code == "upstream-not-walked").ShouldBe(asked);
+
+    private static readonly Gen<SourceInput> Source =
+        from kind in Gen.Enum<SourceKind>()
+        from flow in Gen.Enum<SourceFlow>()
+        from seen in Gen.Enum<Sighting>().Array[0, 3]
+        from walked in Gen.Enum<YesNo>()
+        from rain in Gen.Enum<YesNo>()
+        select new SourceInput(kind, flow, seen, walked, rain);
 
     [Fact]
     public void Every_reason_says_what_it_is_and_all_but_the_good_what_would_change_it()
@@ -74,8 +128,8 @@ public class JudgeTests
             new SourceInput(SourceKind.Stream, SourceFlow.Unknown, [.. Enum.GetValues<Sighting>()], YesNo.No, YesNo.Yes),
             Ask.Water(1, temperatureC: 2, colour: WaterColour.Tea));
         judged.Reasons.ShouldAllBe(r => r.Reason.Length > 0);
-        judged.Reasons.Where(r => r.Weight != "good").ShouldAllBe(r => r.Change.Length > 0);
-        judged.Reasons[0].Weight.ShouldBe("stop");
+        judged.Reasons.Where(r => r.Weight != SignWeight.Good).ShouldAllBe(r => r.Change.Length > 0);
+        judged.Reasons[0].Weight.ShouldBe(SignWeight.Stop);
     }
 
     [Theory]

@@ -5,7 +5,7 @@ import { clockTime } from '../../../shared/time';
 import { useAsk } from '../../../shared/useAsk';
 import { api, call } from '../../../store/api';
 import { useStore } from '../../../store/StoreContext';
-import { countsText } from './countsText';
+import { undoneText } from './countsText';
 import { ProblemLine } from '../../../shared/ProblemLine';
 
 /** Takes the last backup taken in back. What was written since stays. */
@@ -26,7 +26,7 @@ export function UndoPanel({ onUndone }: { onUndone: (words: string) => void }) {
     );
     if (!counts) return;
     setTakenAt(null);
-    onUndone(`Undone. ${countsText(counts, 'done')}`);
+    onUndone(undoneText(counts));
     sync.nudge();
   };
 
