@@ -44,7 +44,7 @@ public sealed record CountedDose(double Units, double ExactUnits, double FillL, 
         if (floor <= most)
         {
             // A computed raise gives way to the ceiling; the label's dose does not.
-            return Given(unit, Math.Max(floor, Math.Min(Up(exact, unit.Step), most)), exact, volumeL);
+            return Given(unit, strength.IsComputed ? Math.Max(floor, Math.Min(Up(exact, unit.Step), most)) : floor, exact, volumeL);
         }
 
         var up = Math.Ceiling(((most + unit.Step) * unit.Mg / strength.CeilingMgPerL * 100) - 1e-6) / 100;

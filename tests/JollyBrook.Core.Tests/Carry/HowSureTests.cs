@@ -15,7 +15,7 @@ public sealed class HowSureTests
     public void Two_stretches_against_the_closed_form()
     {
         const double p = 0.96;
-        var setup = new PlanSetup(Routes.Level(20, ("Spring", 12, p)));
+        var setup = new PlanSetup(Routes.Level(20, ("Spring", 12, p)), forSimulation: true);
         var solution = CarrySolver.Solve(setup.Problem);
         var route = SimulatedRoute.Of(setup, solution);
         var (u1, u2) = (route.WantedL[0], route.WantedL[1]);

@@ -94,15 +94,15 @@ public class TriageTests
     [Theory]
     [InlineData(9, 30.0, 0)]
     [InlineData(6, 30.0, 1)]
-    [InlineData(0.1, 30.0, 2)]
+    [InlineData(0.1, 20.0, 2)]
     [InlineData(0.1, 80.0, 3)]
     [InlineData(0.2, 6.0, 1)]
     [InlineData(0, 0.3, 1)]
     public void Stages_follow_the_water_and_what_a_body_bears(double litres, double km, int stage)
     {
-        // 30 km at 4 km/h and 0.5 L/h: 3.75 L, in the cool half: 1.875. 9 L: 80 h at rest. 6 L: cool 1 − Φ(ln 3.2/0.37)·0.98 = 0.02.
-        // A body of 75 kg, 1 % short already, owes 3 L to 5 %: 0.1 + 3 L: too far with 1 − Φ(ln(3.1/1.875)/0.37)·0.98 = 0.11.
-        // 80 km: cool 5 L: 1 − Φ(ln(3.1/5)/0.37)·0.98 = 0.90. 6 km need 0.75 L: arriving 1 + 0.55/0.75 = 1.7 % short. 300 m: 1.05 %.
+        // 30 km at 4 km/h and 0.5 L/h: 3.75 L. 9 L: 80 h at rest. A body of 75 kg, 1 % short already, owes 3 L to 5 %: with 6 L too far with
+        // 1 − Φ(ln(9/3.75)/0.37)·0.98 = 0.03. 20 km: 2.5 L, with 0.1 L 1 − Φ(ln(3.1/2.5)/0.37)·0.98 = 0.30 at most. 80 km: 10 L, half of it in
+        // the cool at best: 1 − Φ(ln(3.1/5)/0.37)·0.98 = 0.90. 6 km need 0.75 L: arriving 1 + 0.55/0.75 = 1.7 % short. 300 m: 1.05 %.
         var at = Triage.Compute(new(UnitSystem.Metric, litres, 0.5, 1, Sources: [new("Spring", Direction.Ahead, km, 0.98)]));
         at.Stage.ShouldBe(stage);
         at.Stages.Single(s => s.Now).Number.ShouldBe(stage);

@@ -1,6 +1,7 @@
 using CsCheck;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Treatment;
+using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
 
 namespace JollyBrook.Core.Tests.Treatment;
@@ -36,19 +37,19 @@ public class BatchProgressTests
         var now = At(20.5, ContactFrom(10));
         now.State.ShouldBe(BatchState.Waiting);
         now.Clock!.StartedAt.ShouldBe(Start.AddMinutes(10));
-        now.Clock.EndsAt.ShouldBe(Start.AddMinutes(55));
-        now.Clock.RemainingSeconds.ShouldBe(34.5 * 60);
-        now.SafeAt.ShouldBe(Start.AddMinutes(55));
+        now.Clock.EndsAt.ShouldBe(Start.AddMinutes(60));
+        now.Clock.RemainingSeconds.ShouldBe(39.5 * 60);
+        now.SafeAt.ShouldBe(Start.AddMinutes(60));
     }
 
     [Fact]
     public void Flavour_stays_locked_to_the_last_second_and_taps_on_it_count_for_nothing()
     {
-        var early = At(54.99, [.. ContactFrom(10), Done("flavour", 30), Done("drink", 31)]);
+        var early = At(59.99, [.. ContactFrom(10), Done("flavour", 30), Done("drink", 31)]);
         early.State.ShouldBe(BatchState.Waiting);
         early.Steps.Single(s => s.StepId == "flavour").State.ShouldBe(StepState.Locked);
 
-        var past = At(55, [.. ContactFrom(10), Done("flavour", 30)]);
+        var past = At(60, [.. ContactFrom(10), Done("flavour", 30)]);
         past.State.ShouldBe(BatchState.Drinkable);
         past.CurrentStepId.ShouldBe("flavour");
         past.Words.ShouldBe("Drinkable, but short of the target on Cryptosporidium");
@@ -57,9 +58,9 @@ public class BatchProgressTests
     [Fact]
     public void An_optional_step_may_be_passed_over()
     {
-        var now = At(60, [.. ContactFrom(10), Done("drink", 57)]);
+        var now = At(65, [.. ContactFrom(10), Done("drink", 62)]);
         now.State.ShouldBe(BatchState.Finished);
-        now.FinishedAt.ShouldBe(Start.AddMinutes(57));
+        now.FinishedAt.ShouldBe(Start.AddMinutes(62));
     }
 
     [Fact]
@@ -74,7 +75,48 @@ public class BatchProgressTests
     {
         var now = At(60, [.. ContactFrom(10), new BatchTap(BatchEventKind.Undone, "threads", Start.AddMinutes(30)), Done("threads", 32)]);
         now.State.ShouldBe(BatchState.Waiting);
-        now.Clock!.EndsAt.ShouldBe(Start.AddMinutes(77));
+        now.Clock!.EndsAt.ShouldBe(Start.AddMinutes(82));
+    }
+
+    [Fact]
+    public void Topping_up_begins_the_contact_anew_for_all_of_it()
+    {
+        // Closed at minute 10, topped up at 40: the dose is open again, and the old contact counts for nothing.
+        var toppedUp = new BatchTap(BatchEventKind.ToppedUp, null, Start.AddMinutes(40), "Add 1 tablet for the 0.5 L.");
+        var open = At(70, [.. ContactFrom(10), toppedUp]);
+        open.State.ShouldBe(BatchState.InHand);
+        open.CurrentStepId.ShouldBe("dose");
+        open.Cautions.Single(c => c.Code == "topped-up").Message.ShouldContain("1 tablet");
+        var again = At(95, [.. ContactFrom(10), toppedUp, Done("dose", 41), Done("dissolve", 45), Done("threads", 46)]);
+        again.State.ShouldBe(BatchState.Waiting);
+        again.SafeAt.ShouldBe(Start.AddMinutes(96));
+        At(96, [.. ContactFrom(10), toppedUp, Done("dose", 41), Done("dissolve", 45), Done("threads", 46)]).State.ShouldBe(BatchState.Drinkable);
+        // Before anything was dosed there is nothing to begin anew.
+        At(5, [new BatchTap(BatchEventKind.ToppedUp, null, Start.AddMinutes(1))]).CurrentStepId.ShouldBe("strain");
+    }
+
+    [Fact]
+    public void Topping_up_names_the_added_dose_and_the_wait_for_all_of_it()
+    {
+        // A litre of chlorine dioxide at 10 °C waits 240 min; half a litre more takes a tablet of its own.
+        var batch = new TreatRequest(UnitSystem.Metric, Ask.Water(1), "clo2-tablet", Chemical: Ask.InDateInShade);
+        var answer = TopUp.Compute(new TopUpRequest(batch, "clo2-tablet", 0.5));
+        answer.Dose.ShouldBe("1 tablet");
+        answer.WaitMinutes.ShouldBe(240);
+        answer.Words.ShouldBe("Add 1 tablet for the 0.5 L; all of it then waits 4 h from the beginning.");
+        TopUp.Compute(new TopUpRequest(batch with { Method = "boil" }, "boil", 0.5)).Words.ShouldStartWith("All of it is raw water again");
+        Should.Throw<Core.Contract.BadInputException>(() => TopUp.Compute(new TopUpRequest(null, null, 0))).Errors.Count.ShouldBe(2);
+    }
+
+    [Fact]
+    public void Bleach_is_drinkable_after_the_nose_and_not_before()
+    {
+        var bleach = Ask.Chemical("bleach", Ask.Water(1), Ask.InDateInShade with { BleachStrengthPercent = 6, BleachAgeMonths = 1 });
+        List<BatchTap> taps = [.. bleach.Steps.TakeWhile(s => s.Id != "contact").Select((s, i) => Done(s.Id, i))];
+        var waited = At(120, taps, bleach);
+        waited.State.ShouldBe(BatchState.InHand);
+        waited.CurrentStepId.ShouldBe("smell");
+        At(120, [.. taps, Done("smell", 119)], bleach).State.ShouldBe(BatchState.Drinkable);
     }
 
     [Fact]
@@ -93,7 +135,7 @@ public class BatchProgressTests
             new BatchTap(BatchEventKind.Undone, null, Start.AddMinutes(21)),
         ]);
         now.State.ShouldBe(BatchState.Waiting);
-        now.Clock!.EndsAt.ShouldBe(Start.AddMinutes(55));
+        now.Clock!.EndsAt.ShouldBe(Start.AddMinutes(60));
     }
 
     [Fact]
@@ -101,7 +143,7 @@ public class BatchProgressTests
     {
         var now = At(2, ContactFrom(10));
         now.State.ShouldBe(BatchState.Waiting);
-        now.Clock!.RemainingSeconds.ShouldBe(53 * 60);
+        now.Clock!.RemainingSeconds.ShouldBe(58 * 60);
         now.Cautions.ShouldContain(c => c.Code == "clock-went-back");
     }
 
