@@ -73,7 +73,7 @@ public static class CatalogueList
     ];
 
     private static MethodInfo BoilMethod() => new(
-        TreatmentMethods.Boil, "Boil", "Heat", "Covers every class; costs fuel and time", null, false, false, false, false);
+        TreatmentMethods.Boil, "Boil", "Heat", "Covers every class; costs fuel and time", null, false, false, false, false, null);
 
     private static MethodInfo Method(ChemicalProfile profile) => new(
         profile.Id, profile.Name,
@@ -83,12 +83,13 @@ public static class CatalogueList
             ActiveIngredient.ChlorineDioxide => "Chlorine dioxide",
             _ => "Iodine",
         },
-        $"{profile.Dose.Words}; {profile.Wait.Words}",
+        profile.Words,
         profile.Active,
         profile.Active == ActiveIngredient.FreeChlorine,
         !profile.IsHouseholdBleach,
         profile.IsHouseholdBleach,
-        profile.StockPercent is not null);
+        profile.StockPercent is not null,
+        profile.AsLabel());
 
     private static string Depth(double ntu, Speaker say)
     {

@@ -29,9 +29,10 @@ public sealed record QuantityScales(Quantity Quantity, IReadOnlyList<UnitScale> 
 /// <param name="AsksDate">Whether the product's date is asked.</param>
 /// <param name="AsksBleach">Whether strength and age of bleach are asked.</param>
 /// <param name="AsksDrops">Whether the size of a drop is asked.</param>
+/// <param name="Label">The template written out, to fill the label's form from; null for boiling.</param>
 public sealed record MethodInfo(
     string Id, string Name, string Group, string Hint, ActiveIngredient? Active,
-    bool AsksPH, bool AsksDate, bool AsksBleach, bool AsksDrops);
+    bool AsksPH, bool AsksDate, bool AsksBleach, bool AsksDrops, CopiedLabel? Label);
 
 /// <summary>A class of organism with the purifier's target.</summary>
 public sealed record ClassInfo(OrganismClass Organism, string Name, double TargetLogs);

@@ -1,3 +1,4 @@
+using JollyBrook.Core.Body;
 using JollyBrook.Core.Boiling;
 using JollyBrook.Core.Chemistry;
 using JollyBrook.Core.Clearing;
@@ -30,6 +31,7 @@ public sealed record ChoiceLists(
     IReadOnlyList<Choice> LabelUnits,
     IReadOnlyList<Choice> CarriedAt,
     IReadOnlyList<KitTemplate> Templates,
+    IReadOnlyList<BodySignChoice> BodySigns,
     BookChoices Book,
     ScarceChoices Scarce);
 
@@ -89,6 +91,7 @@ internal static class ChoiceListMaker
             new(ContractName.Of(Kit.CarriedAt.Vest), "Vest", ""),
         ],
         KitTemplates.All,
+        BodySignList.All,
         BookChoiceMaker.Make(),
         ScarceChoiceMaker.Make());
 }

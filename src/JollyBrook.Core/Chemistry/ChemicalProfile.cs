@@ -68,6 +68,20 @@ public sealed record ChemicalProfile(
     /// <summary>The label in a line: "4 drops per 1 US gal; 30 min".</summary>
     public string Words => $"{Dose.Words}; {Wait.Words}";
 
+    /// <summary>The template written out as a label, to fill the form from.</summary>
+    public CopiedLabel AsLabel() => new(
+        Dose.Amount,
+        Dose.VolumeL / LabelUnits.LitresIn(DoseUnitOfWater),
+        DoseUnitOfWater,
+        new CopiedWaits(Wait.Bacteria, Wait.Viruses, Wait.Giardia, Wait.Cryptosporidium),
+        Wait.Cold is { } cold && Wait.RulesReachCryptosporidium ? new CopiedCold(cold.BelowC, cold.Times, cold.PlusMinutes) : null,
+        Dose.CloudyFactor > 1 ? new CopiedCloudy(Dose.CloudyFactor) : null,
+        IsHouseholdBleach ? null : Math.Round(LabelMgPerL, 2),
+        MixMinutes: MixStandMinutes > 0 ? MixStandMinutes : null,
+        DissolveMinutes: DissolveMinutes);
+
+    private LabelUnit DoseUnitOfWater => Math.Abs(Dose.VolumeL - LabelUnits.LitresIn(LabelUnit.UsQuart)) < 1e-9 ? LabelUnit.UsQuart : LabelUnit.Litre;
+
     /// <summary>Classes the label claims.</summary>
     public IReadOnlyList<OrganismClass> Claims => Wait.Claims;
 }

@@ -11,6 +11,7 @@ export type CalculationName =
   | 'kit-item'
   | 'words'
   | 'batch-progress'
+  | 'top-up'
   | 'device-clock'
   | 'backup-check'
   | 'sweat'

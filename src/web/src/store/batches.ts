@@ -110,8 +110,9 @@ export async function tap(
   batch: Batch,
   kind: Schema<'BatchEventKind'>,
   stepId: string | null,
+  words: string | null = null,
 ): Promise<void> {
-  const body = { batchId: batch.id, kind, stepId, at: new Date().toISOString() };
+  const body = { batchId: batch.id, kind, stepId, at: new Date().toISOString(), words };
   await keep(db, 'batch-event', body, { book: batch.book }).then(
     () => sync.nudge(),
     () => undefined,

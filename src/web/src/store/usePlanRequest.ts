@@ -1,7 +1,8 @@
 import { useMemo } from 'react';
 import type { PlanRequest, Schema } from '../core/contract';
 import { thisHour } from '../shared/thisMinute';
-import { useSettings } from './LocalDataContext';
+import { useKit, useSettings } from './LocalDataContext';
+import { kitEntry, useMishaps } from './mishaps';
 import type { Kept } from './records';
 import { useRecords } from './useRecords';
 
@@ -16,7 +17,9 @@ export function usePlanRequest(
   record: Kept<'route'> | undefined,
   route: Schema<'TripRoute'> | undefined = record?.body,
 ): Asked | null {
-  const { units } = useSettings().settings;
+  const { units, countViruses } = useSettings().settings;
+  const kit = useKit();
+  const mishaps = useMishaps();
   const allSources = useRecords('trip-source');
   const allWalkers = useRecords('walker');
   const tests = useRecords('sweat-test');
@@ -33,7 +36,9 @@ export function usePlanRequest(
       walkers: walkers.map(({ id, body }) => ({ id, walker: body })),
       tests: tests.map(({ id, body }) => ({ id, test: body })),
       now: thisHour(),
+      kit: kit.map((item) => kitEntry(item, mishaps)),
+      countViruses,
     };
     return { sources, walkers, request };
-  }, [allSources, allWalkers, tests, units, route, record]);
+  }, [allSources, allWalkers, tests, units, countViruses, kit, mishaps, route, record]);
 }

@@ -4,11 +4,13 @@ import { useCalculation } from '../../core/useCalculation';
 import { useNowMinute } from '../../shared/useNow';
 import { useBatchesById, type Batch } from '../../store/batches';
 import { useKit, useSettings } from '../../store/LocalDataContext';
+import { kitEntry, useMishaps } from '../../store/mishaps';
 
 /** A day's clock line, reckoned anew as its wants, its kit, its batches or the time change. */
 export function useSchedule(day: Schema<'DayBook'>) {
   const { units, countViruses } = useSettings().settings;
   const kit = useKit();
+  const mishaps = useMishaps();
   const now = useNowMinute();
   const started = (day.started ?? []).flatMap((s) => (s.batchId ? [s.batchId] : []));
   const batches = useBatchesById(started);
@@ -17,7 +19,7 @@ export function useSchedule(day: Schema<'DayBook'>) {
     return {
       units,
       countViruses,
-      kit: kit.map(({ id, body }) => ({ id, item: body })),
+      kit: kit.map((item) => kitEntry(item, mishaps)),
       water: day.water ?? null,
       sky: day.sky ?? null,
       wants: day.wants,
@@ -32,7 +34,7 @@ export function useSchedule(day: Schema<'DayBook'>) {
       }),
       now,
     };
-  }, [batches, units, countViruses, kit, day, now]);
+  }, [batches, units, countViruses, kit, mishaps, day, now]);
   return useCalculation('schedule', request);
 }
 
@@ -42,6 +44,6 @@ function begunOf(started: Schema<'StartedBatch'>, batch: Batch): Schema<'BegunBa
     startedAt: batch.startedAt,
     plannedReadyAt: started.plannedReadyAt,
     steps: batch.answer.steps,
-    taps: batch.taps.map(({ kind, stepId, at }) => ({ kind, stepId, at })),
+    taps: batch.taps.map(({ kind, stepId, at, words }) => ({ kind, stepId, at, words })),
   };
 }

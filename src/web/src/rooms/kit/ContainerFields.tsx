@@ -50,6 +50,15 @@ export function ContainerFields({ item, onChange, errors }: FieldsProps) {
         error={errors('depthCm')}
         unknown="Not known"
       />
+      <NumberEntry
+        label="Depth when it lies on its side"
+        quantity="length"
+        step={1}
+        value={item.lyingDepthCm ?? null}
+        onChange={(lyingDepthCm) => onChange({ ...item, lyingDepthCm: asNumber(lyingDepthCm) })}
+        error={errors('lyingDepthCm')}
+        unknown="Not known: too deep for sunlight"
+      />
       <ChoiceGroup
         label="Holds"
         choices={containerRoles}

@@ -58,6 +58,22 @@ export function ProductFields({ item, onChange, errors }: FieldsProps) {
           unknown="Not counted"
         />
       )}
+      <TextEntry
+        label="Opened on"
+        type="date"
+        value={product.openedOn ?? ''}
+        onChange={(text) => set({ openedOn: text === '' ? null : text })}
+        hint="Empty while it is closed."
+      />
+      <NumberEntry
+        label="Days it lasts once opened"
+        quantity="plain"
+        step={30}
+        value={product.keepsOpenDays ?? null}
+        onChange={(v) => set({ keepsOpenDays: asNumber(v) })}
+        error={errors('product.keepsOpenDays')}
+        unknown="Not on the label"
+      />
       <NumberEntry
         label={method?.asksDrops ? 'Left, mL' : 'Tablets left'}
         quantity="plain"
@@ -72,6 +88,7 @@ export function ProductFields({ item, onChange, errors }: FieldsProps) {
         onChange={(label) => set({ label })}
         errors={errors}
         unit={method?.asksDrops ? 'Drops' : 'Tablets'}
+        template={method?.label ?? null}
       />
     </>
   );

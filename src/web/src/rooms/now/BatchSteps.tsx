@@ -14,6 +14,7 @@ import { WhoseLine } from '../../shared/WhoseLine';
 import { BatchClock } from './BatchClock';
 import { CalendarAlarm } from './CalendarAlarm';
 import { StepRow } from './StepRow';
+import { TopUpButton } from './TopUpButton';
 
 /** The steps of a batch in order, one tap each. */
 export function BatchSteps({ batch, progress }: { batch: Batch; progress: BatchProgress }) {
@@ -88,6 +89,7 @@ export function BatchSteps({ batch, progress }: { batch: Batch; progress: BatchP
               Bring it back
             </Button>
           )}
+          {!over && <TopUpButton batch={batch} />}
           {!over && (
             <Button color="error" onClick={() => void tap(store, batch, 'discarded', null)}>
               Throw this batch away

@@ -10,6 +10,7 @@ import { useNowMinute } from '../../shared/useNow';
 import { startBatch } from '../../store/batches';
 import { useLoggingBook } from '../../store/books';
 import { useKit, useSettings } from '../../store/LocalDataContext';
+import { useMishaps } from '../../store/mishaps';
 import type { Kept } from '../../store/records';
 import { useStore } from '../../store/StoreContext';
 import { useTripSources } from '../../store/trip';
@@ -38,6 +39,7 @@ function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
   const catalogue = useCatalogue();
   const navigate = useNavigate();
   const now = useNowMinute();
+  const mishaps = useMishaps();
   const trip = useTripSources() ?? [];
   const book = useLoggingBook();
   const handed = (useLocation().state as { draft?: Partial<Draft> } | null)?.draft ?? null;
@@ -49,7 +51,7 @@ function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
   const starting = useRef(false);
   // A way that the kit no longer holds gives place to the best one.
   const draft = isKnownMethod(form.draft, kit, catalogue) ? form.draft : { ...form.draft, method: null };
-  const request = toRequest(draft, kit, settings.units, settings.countViruses, localDay(now));
+  const request = toRequest(draft, kit, settings.units, settings.countViruses, localDay(now), mishaps);
   const { response: answer, problem, answered, failure } = useCalculation('treat', request);
   // Asked after the answer itself, which must not wait for it.
   const { response: list } = useCalculation(

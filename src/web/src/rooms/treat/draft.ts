@@ -25,10 +25,13 @@ export interface Draft {
   elevationM: Entry;
   snowKind: Schema<'SnowKind'>;
   snowTemperatureC: Entry;
+  /** The melt as measured; null when it was not. */
+  meltC: Entry;
   acceptUntreated: boolean;
   clearingWay: Schema<'ClearingWay'> | null;
   grit: Schema<'Grit'>;
   drawOff: Schema<'DrawOff'>;
+  sludgeCm: Entry;
   depthCm: Entry;
   /** The chain chosen; null for the best one. */
   method: string | null;
@@ -45,8 +48,12 @@ export interface Draft {
   bleachAgeMonths: Entry;
   drops: Entry;
   dropsMl: Entry;
+  /** The shorter wait, which leaves Cryptosporidium out. */
+  withoutCryptosporidium: boolean;
   school: Schema<'BoilSchool'>;
   longMinutes: Entry;
+  heldC: Entry;
+  thermometer: boolean;
   burnerId: string;
   potId: string | null;
   lidOn: boolean;
@@ -84,10 +91,12 @@ export function freshDraft({ defaults: d }: Catalogue, kit: Item[]): Draft {
     elevationM: d.elevationM,
     snowKind: d.snowKind,
     snowTemperatureC: d.snowTemperatureC,
+    meltC: null,
     acceptUntreated: false,
     clearingWay: null,
     grit: d.grit,
     drawOff: d.drawOff,
+    sludgeCm: null,
     depthCm: container?.body.depthCm ?? d.depthCm,
     method: null,
     sort: 'best',
@@ -103,8 +112,11 @@ export function freshDraft({ defaults: d }: Catalogue, kit: Item[]): Draft {
     bleachAgeMonths: null,
     drops: null,
     dropsMl: 1,
+    withoutCryptosporidium: false,
     school: d.school,
     longMinutes: d.longMinutes,
+    heldC: null,
+    thermometer: false,
     burnerId: d.burnerId,
     potId: kit.find((item) => item.body.kind === 'pot')?.id ?? null,
     lidOn: d.lidOn,

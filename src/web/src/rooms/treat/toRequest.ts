@@ -1,6 +1,7 @@
 import type { Request, Schema, TreatRequest } from '../../core/contract';
 import type { Entry } from '../../shared/NumberEntry';
 import type { Kept } from '../../store/records';
+import { kitEntry, type Mishaps } from '../../store/mishaps';
 import type { Draft } from './draft';
 
 type Item = Kept<'kit-item'>;
@@ -29,6 +30,7 @@ export function toRequest(
   units: Schema<'UnitSystem'>,
   countViruses: boolean,
   today: string,
+  mishaps: Mishaps,
 ): TreatRequest {
   const pot = kit.find((item) => item.id === draft.potId)?.body;
   const container = kit.find((item) => item.id === draft.containerId)?.body;
@@ -40,7 +42,12 @@ export function toRequest(
     water: water(draft),
     snow: isSnow(draft) ? { kind: draft.snowKind, temperatureC: number(draft.snowTemperatureC) } : null,
     acceptCleanSnowOrRain: draft.acceptUntreated,
-    clearing: { grit: draft.grit, drawOff: draft.drawOff, way: draft.clearingWay },
+    clearing: {
+      grit: draft.grit,
+      drawOff: draft.drawOff,
+      way: draft.clearingWay,
+      sludgeCm: number(draft.sludgeCm),
+    },
     container: {
       opaque: container?.opaque ?? null,
       clearPlastic: container?.clearPlastic ?? null,
@@ -48,6 +55,8 @@ export function toRequest(
       hasHose: container?.hasHose ?? null,
       depthCm: number(draft.depthCm),
       capacityL: container?.volumeL ?? null,
+      lyingDepthCm: container?.lyingDepthCm ?? null,
+      role: container?.role ?? null,
     },
     sky: {
       airTemperatureC: number(draft.airTemperatureC),
@@ -57,7 +66,7 @@ export function toRequest(
       continuousRain: draft.continuousRain,
       date: today,
     },
-    kit: means(kit).map(({ id, body }) => ({ id, item: body })),
+    kit: means(kit).map((item) => kitEntry(item, mishaps)),
     beyondKit: draft.beyondKit,
     boil: {
       school: draft.school,
@@ -69,6 +78,8 @@ export function toRequest(
       lidOn: draft.lidOn,
       cooling: draft.cooling,
       airTemperatureC: number(draft.airTemperatureC),
+      heldC: number(draft.heldC),
+      thermometer: draft.thermometer,
       calibration: draft.weighed
         ? {
             fuelG: number(draft.weighedFuelG),
@@ -86,6 +97,7 @@ export function toRequest(
       bleachAgeMonths: number(draft.bleachAgeMonths),
       dropCount:
         draft.drops === null ? null : { drops: number(draft.drops), millilitres: number(draft.dropsMl) },
+      withoutCryptosporidium: draft.withoutCryptosporidium,
     },
   };
 }
@@ -127,8 +139,8 @@ function water(draft: Draft): Schema<'WaterInput'> {
     vanishingDepthCm: draft.clarityBy === 'depth' ? number(draft.vanishingDepthCm) : null,
     turbidityNtu: draft.clarityBy === 'probe' ? number(draft.turbidityNtu) : null,
     colour: draft.colour,
-    // Snow is melted to a temperature the core knows.
-    temperatureC: isSnow(draft) ? null : number(draft.temperatureC),
+    // Melt that was not measured ends ice-cold, which the core knows.
+    temperatureC: isSnow(draft) ? number(draft.meltC) : number(draft.temperatureC),
     elevationM: number(draft.elevationM),
   };
 }

@@ -1,4 +1,4 @@
-import { Box, Button, Stack, Typography } from '@mui/material';
+import { Box, Button, FormControlLabel, Stack, Switch, Typography } from '@mui/material';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useCatalogue } from '../../../core/CatalogueContext';
@@ -19,6 +19,7 @@ import { useSettings } from '../../../store/LocalDataContext';
 import type { Kept } from '../../../store/records';
 import { WriteButton } from '../../book/write/QuickDialog';
 import { DeficitPicture } from './DeficitPicture';
+import { SignTicks } from './SignTicks';
 
 const morningHour = 7;
 
@@ -37,6 +38,8 @@ export function WatchPage({ walker, tests }: Props) {
   const [setOut, setSetOut] = useState<string | null>(null);
   const [arrived, setArrived] = useState<string | null>(null);
   const [airC, setAirC] = useState<number | null>(null);
+  const [rested, setRested] = useState(false);
+  const [signs, setSigns] = useState<Schema<'BodySign'>[]>([]);
   const mine = (book?.standing ?? []).filter(
     ({ body }) => body.walkerId === walker.id && Date.parse(body.at ?? '') >= Date.parse(from),
   );
@@ -59,6 +62,8 @@ export function WatchPage({ walker, tests }: Props) {
           urineAt: urine.at(-1)?.body.at ?? null,
           weighedKg: mass?.massKg ?? null,
           weighedAt: mass?.at ?? null,
+          signs,
+          rested,
           now,
         }
       : null,
@@ -78,6 +83,18 @@ export function WatchPage({ walker, tests }: Props) {
               {show(catalogue, 'volume', response.lostL)}, drunk {show(catalogue, 'volume', response.drunkL)}
               {response.nextDrinkL > 0 && ` · next drink at ${clockTime(response.nextDrinkAt)}`}
             </Typography>
+            {response.actions.length > 0 && (
+              <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
+                {response.actions.map((line) => (
+                  <li key={line}>
+                    <Typography sx={{ fontWeight: 650 }}>{line}</Typography>
+                  </li>
+                ))}
+              </Box>
+            )}
+            <Typography color="text.secondary">
+              Look for signs again at {clockTime(response.askAgainAt)}
+            </Typography>
             <Cautions cautions={response.cautions} />
             <DeficitPicture points={response.points} />
           </>
@@ -92,7 +109,15 @@ export function WatchPage({ walker, tests }: Props) {
           </Button>
         </Box>
       </Section>
+      <Section title="What is felt and seen">
+        <SignTicks signs={signs} onChange={setSigns} />
+      </Section>
       <Section title="The day">
+        <FormControlLabel
+          sx={{ minHeight: 48 }}
+          control={<Switch checked={rested} onChange={(event) => setRested(event.target.checked)} />}
+          label="A day of rest: nothing was walked"
+        />
         <TextEntry
           label="Well watered at"
           type="datetime-local"

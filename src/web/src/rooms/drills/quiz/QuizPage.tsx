@@ -49,7 +49,7 @@ function Question({ seed, trap, onMarked, onNext }: QuestionProps) {
   const [text, setText] = useState('');
   const [marked, setMarked] = useState<Schema<'QuizResponse'> | null>(null);
   const [fault, setFault] = useState<string | null>(null);
-  const { response: question } = useCalculation('quiz', { units, seed, trap });
+  const { response: question } = useCalculation('quiz', { units, seed, trap, kit });
   if (!question) return null;
 
   const mark = async () => {
@@ -58,7 +58,7 @@ function Question({ seed, trap, onMarked, onNext }: QuestionProps) {
       setFault('Give a number.');
       return;
     }
-    const outcome = await calculate('quiz', { units, seed, trap, answer });
+    const outcome = await calculate('quiz', { units, seed, trap, answer, kit });
     if (!outcome.ok) {
       setFault(outcome.problem.detail);
       return;

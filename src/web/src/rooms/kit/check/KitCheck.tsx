@@ -10,6 +10,7 @@ import { thisHour } from '../../../shared/thisMinute';
 import { useRouteChoice } from '../../../shared/useRouteChoice';
 import { WorkingPanel } from '../../../shared/WorkingPanel';
 import { useKit, useSettings } from '../../../store/LocalDataContext';
+import { kitEntry, useMishaps } from '../../../store/mishaps';
 import { usePlanRequest } from '../../../store/usePlanRequest';
 import { ChainWeights } from './ChainWeights';
 import { FailureGrid } from './FailureGrid';
@@ -20,6 +21,7 @@ import { TripForm } from './TripForm';
 export function KitCheck() {
   const { units, countViruses } = useSettings().settings;
   const kit = useKit();
+  const mishaps = useMishaps();
   const { routes, route, choose } = useRouteChoice();
   const asked = usePlanRequest(route);
   const [trip, setTrip] = useState<Schema<'KitTrip'>>({});
@@ -30,7 +32,7 @@ export function KitCheck() {
       ? {
           units,
           countViruses,
-          kit: kit.map(({ id, body }) => ({ id, item: body })),
+          kit: kit.map((item) => kitEntry(item, mishaps)),
           plan: asked?.request ?? null,
           trip,
           now: thisHour(),

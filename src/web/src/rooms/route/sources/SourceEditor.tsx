@@ -21,7 +21,8 @@ type NumberKey =
   | 'waitMinutes'
   | 'handsOnMinutesPerL'
   | 'drinkL'
-  | 'cacheL';
+  | 'cacheL'
+  | 'temperatureC';
 
 interface Props {
   record: Kept<'trip-source'>;
@@ -30,7 +31,7 @@ interface Props {
 
 /** One water: kept as it is typed, and the plan follows. */
 export function SourceEditor({ record, stop }: Props) {
-  const { route: choices } = useCatalogue();
+  const { route: choices, clarities, colours } = useCatalogue();
   const { plan } = useTrip();
   const [source, change] = useEdited('trip-source', record);
   const set = (part: Partial<Source>) => change({ ...source, ...part });
@@ -112,6 +113,28 @@ export function SourceEditor({ record, stop }: Props) {
         {toggle('doNotUse', 'Do not use: fuel, mine, bloom, salt, or posted')}
         {toggle('onlyIfNeeded', 'Leave it out until it is called for')}
       </Box>
+      <Typography variant="h3">Its water</Typography>
+      <Grid>
+        <SelectEntry
+          label="Clarity"
+          value={source.clarity ?? 'unknown'}
+          onChange={(id) => set({ clarity: id as Source['clarity'] })}
+          choices={clarities}
+        />
+        <SelectEntry
+          label="Colour"
+          value={source.colour ?? 'unknown'}
+          onChange={(id) => set({ colour: id as Source['colour'] })}
+          choices={colours}
+        />
+        <NumberEntry
+          label="Water temperature"
+          quantity="temperature"
+          step={1}
+          unknown="Not known: ice-cold"
+          {...number('temperatureC')}
+        />
+      </Grid>
       <Typography variant="h3">Stopping there</Typography>
       <Grid>
         <NumberEntry
@@ -122,16 +145,18 @@ export function SourceEditor({ record, stop }: Props) {
         />
         <TextEntry label="Treated by" value={source.treatBy ?? ''} onChange={(treatBy) => set({ treatBy })} />
         <NumberEntry
-          label="Wait until drinkable"
+          label="Wait at least, beyond what Treat says"
           quantity="duration"
           step={5}
-          {...number('waitMinutes', choices.waitMinutes)}
+          unknown="As Treat says"
+          {...number('waitMinutes')}
         />
         <NumberEntry
-          label="Hands-on minutes for a litre"
+          label="Hands-on minutes for a litre, at least"
           quantity="plain"
           step={0.5}
-          {...number('handsOnMinutesPerL', choices.handsOnMinutesPerL)}
+          unknown="As Treat says"
+          {...number('handsOnMinutesPerL')}
         />
         <NumberEntry
           label="Drunk on the spot, all together"

@@ -82,6 +82,12 @@ function Answer({
       {answer.dose?.handMeasure && (
         <Typography sx={{ fontWeight: 650 }}>{answer.dose.handMeasure}</Typography>
       )}
+      {answer.fills > 1 && (
+        <Typography sx={{ fontWeight: 650 }}>
+          In each of {answer.fills} fills: one container at a time
+        </Typography>
+      )}
+      {answer.dose?.fillHint?.startsWith('Fill') && <Typography>{answer.dose.fillHint}</Typography>}
       {answer.drinkableMinutes !== null && (
         <Typography sx={{ fontSize: { xs: '1.3rem', md: '1.6rem' }, fontWeight: 700, lineHeight: 1.15 }}>
           Drink at {clockTime(later(now, answer.drinkableMinutes))}

@@ -28,6 +28,11 @@ export function ContactFacts({
           {minutesText(contact.computedMinutes)}, longest for {longest}
         </Fact>
       )}
+      {contact.shorter && (
+        <Fact name="Shorter">
+          {minutesText(contact.shorter.waitMinutes)} meets everything but Cryptosporidium
+        </Fact>
+      )}
       {contact.note && <Fact name="Why so long">{contact.note}</Fact>}
       <Fact name="Dose">
         {plain(dose.mgPerL, 1)} mg/L ({dose.computed ? 'computed, more than the label' : 'by the label'}

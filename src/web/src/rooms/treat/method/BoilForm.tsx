@@ -66,6 +66,29 @@ export function BoilForm({ form, kit, errors, asksBurner }: Props) {
           error={errors('boil.longMinutes')}
         />
       )}
+      {draft.school === 'pasteurise' && (
+        <>
+          <FormControlLabel
+            sx={{ minHeight: 48 }}
+            control={
+              <Switch
+                checked={draft.thermometer}
+                onChange={(event) => set({ thermometer: event.target.checked })}
+              />
+            }
+            label="A thermometer stands in the water"
+          />
+          <NumberEntry
+            label="Held at"
+            quantity="temperature"
+            step={5}
+            value={draft.heldC}
+            onChange={(heldC) => set({ heldC })}
+            error={errors('boil.heldC')}
+            unknown="70 °C for 10 min; 65 °C takes 30"
+          />
+        </>
+      )}
       <ChoiceGroup
         label="Where it cools"
         choices={catalogue.coolingPlaces}

@@ -1,4 +1,4 @@
-import { Box } from '@mui/material';
+import { Box, FormControlLabel, Switch } from '@mui/material';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import { ChoiceGroup } from '../../../shared/ChoiceGroup';
 import { NumberEntry } from '../../../shared/NumberEntry';
@@ -87,6 +87,18 @@ export function ChemicalForm({
         isDefault={isDefault('light')}
         onChange={(light) => set({ light: light as Draft['light'] })}
       />
+      {method.active === 'chlorineDioxide' && (
+        <FormControlLabel
+          sx={{ minHeight: 48 }}
+          control={
+            <Switch
+              checked={draft.withoutCryptosporidium}
+              onChange={(event) => set({ withoutCryptosporidium: event.target.checked })}
+            />
+          }
+          label="Take the short wait, which leaves Cryptosporidium out"
+        />
+      )}
       {method.asksPH && (
         <NumberEntry
           label="pH of the water"

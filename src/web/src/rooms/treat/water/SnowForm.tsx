@@ -34,6 +34,15 @@ export function SnowForm({
         error={errors('snow.temperatureC')}
         unknown="Not known"
       />
+      <NumberEntry
+        label="The melt, as measured"
+        quantity="temperature"
+        step={1}
+        value={draft.meltC}
+        onChange={(meltC) => set({ meltC })}
+        error={errors('water.temperatureC')}
+        unknown="Not measured: ice-cold"
+      />
     </>
   );
 }

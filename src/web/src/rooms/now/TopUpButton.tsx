@@ -1,0 +1,52 @@
+import WaterDrop from '@mui/icons-material/WaterDrop';
+import { Button, Dialog, DialogActions, DialogContent, DialogTitle, Typography } from '@mui/material';
+import { useState } from 'react';
+import { useCalculation } from '../../core/useCalculation';
+import { NumberEntry, type Entry } from '../../shared/NumberEntry';
+import { tap, type Batch } from '../../store/batches';
+import { useStore } from '../../store/StoreContext';
+
+const firstGuessL = 0.5;
+
+/** Raw water added to a batch: the dose for it, and the wait anew for all of it. */
+export function TopUpButton({ batch }: { batch: Batch }) {
+  const store = useStore();
+  const [open, setOpen] = useState(false);
+  const [addedL, setAddedL] = useState<Entry>(firstGuessL);
+  const { response, problem } = useCalculation(
+    'top-up',
+    open ? { batch: batch.request, method: batch.answer.method, addedL: addedL as number | null } : null,
+  );
+  const begin = () => {
+    if (!response) return;
+    setOpen(false);
+    void tap(store, batch, 'toppedUp', null, response.words);
+  };
+  return (
+    <>
+      <Button startIcon={<WaterDrop />} onClick={() => setOpen(true)}>
+        Topped up with raw water
+      </Button>
+      <Dialog open={open} onClose={() => setOpen(false)} aria-labelledby="top-up-title">
+        <DialogTitle id="top-up-title">Topped up with raw water</DialogTitle>
+        <DialogContent sx={{ display: 'grid', gap: 2, pt: 1 }}>
+          <NumberEntry
+            label="Water added"
+            quantity="volume"
+            step={0.25}
+            value={addedL}
+            onChange={setAddedL}
+            error={problem?.errors.find((e) => e.field === 'addedL')?.message}
+          />
+          <Typography sx={{ fontWeight: 700, fontSize: '1.25rem' }}>{response?.words}</Typography>
+        </DialogContent>
+        <DialogActions>
+          <Button onClick={() => setOpen(false)}>Cancel</Button>
+          <Button variant="contained" size="large" disabled={!response} onClick={begin}>
+            Begin anew
+          </Button>
+        </DialogActions>
+      </Dialog>
+    </>
+  );
+}
