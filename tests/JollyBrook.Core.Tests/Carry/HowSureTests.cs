@@ -25,7 +25,7 @@ public sealed class HowSureTests
         var exact = 1 - (p * Phi(Math.Log(Math.Min(a / u1, b / u2)) / 0.35)) - ((1 - p) * Phi(Math.Log(a / (u1 + u2)) / 0.35));
         var share = (double)tally.RunsShort / Runs;
         share.ShouldBe(exact, 4 * Math.Sqrt(exact * (1 - exact) / Runs));
-        exact.ShouldBeInRange(0.05, 0.5); // a case worth simulating
+        exact.ShouldBeInRange(0.02, 0.5); // a case worth simulating
     }
 
     [Fact]

@@ -3,6 +3,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import type { Schema } from '../core/contract';
 import { sorted } from './bookLines';
 import { all, type Kept } from './records';
+import { useKit } from './LocalDataContext';
 import { useStore } from './StoreContext';
 
 /** What the book says happened to each piece of kit, by its id: bad news counts at once, accepted or not. */
@@ -28,4 +29,11 @@ export function useMishaps(): Mishaps {
 /** A piece of kit as the core is told of it. */
 export function kitEntry({ id, body }: Kept<'kit-item'>, mishaps: Mishaps): Schema<'KitEntry'> {
   return { id, item: body, mishaps: mishaps[id] ?? null };
+}
+
+/** The whole kit as the core is told of it. */
+export function useKitEntries(): Schema<'KitEntry'>[] {
+  const kit = useKit();
+  const mishaps = useMishaps();
+  return useMemo(() => kit.map((item) => kitEntry(item, mishaps)), [kit, mishaps]);
 }

@@ -1,8 +1,8 @@
 import { useMemo } from 'react';
 import type { PlanRequest, Schema } from '../core/contract';
 import { thisHour } from '../shared/thisMinute';
-import { useKit, useSettings } from './LocalDataContext';
-import { kitEntry, useMishaps } from './mishaps';
+import { useSettings } from './LocalDataContext';
+import { useKitEntries } from './mishaps';
 import type { Kept } from './records';
 import { useRecords } from './useRecords';
 
@@ -18,8 +18,7 @@ export function usePlanRequest(
   route: Schema<'TripRoute'> | undefined = record?.body,
 ): Asked | null {
   const { units, countViruses } = useSettings().settings;
-  const kit = useKit();
-  const mishaps = useMishaps();
+  const kit = useKitEntries();
   const allSources = useRecords('trip-source');
   const allWalkers = useRecords('walker');
   const tests = useRecords('sweat-test');
@@ -36,9 +35,9 @@ export function usePlanRequest(
       walkers: walkers.map(({ id, body }) => ({ id, walker: body })),
       tests: tests.map(({ id, body }) => ({ id, test: body })),
       now: thisHour(),
-      kit: kit.map((item) => kitEntry(item, mishaps)),
+      kit,
       countViruses,
     };
     return { sources, walkers, request };
-  }, [allSources, allWalkers, tests, units, countViruses, kit, mishaps, route, record]);
+  }, [allSources, allWalkers, tests, units, countViruses, kit, route, record]);
 }

@@ -48,7 +48,7 @@ async function standing(batch: Batch, now: string): Promise<BatchProgress | null
   const outcome = await calculate('batch-progress', {
     steps: batch.answer.steps,
     shortOf: batch.answer.shortOf,
-    taps: batch.taps.map(({ kind, stepId, at }) => ({ kind, stepId, at })),
+    taps: batch.taps.map(({ kind, stepId, at, words }) => ({ kind, stepId, at, words })),
     startedAt: batch.startedAt,
     now,
     drinkWithinHours: batch.answer.drinkWithinHours ?? null,

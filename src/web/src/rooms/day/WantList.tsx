@@ -1,6 +1,6 @@
 import Add from '@mui/icons-material/Add';
 import DeleteOutlined from '@mui/icons-material/DeleteOutlined';
-import { Box, Button, IconButton } from '@mui/material';
+import { Box, Button, FormControlLabel, IconButton, Switch } from '@mui/material';
 import type { Schema } from '../../core/contract';
 import { NumberEntry } from '../../shared/NumberEntry';
 import { Section } from '../../shared/Section';
@@ -58,6 +58,13 @@ export function WantList({ day, onChange }: Props) {
             type="datetime-local"
             value={toField(want.by ?? '')}
             onChange={(text) => set(index, { by: fromField(text) })}
+          />
+          <FormControlLabel
+            sx={{ minHeight: 48, mr: 0 }}
+            control={
+              <Switch checked={want.willBoil === true} onChange={(_, willBoil) => set(index, { willBoil })} />
+            }
+            label="For the pot: it will be boiled"
           />
         </Box>
       ))}

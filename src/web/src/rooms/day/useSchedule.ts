@@ -3,14 +3,13 @@ import type { Request, Schema } from '../../core/contract';
 import { useCalculation } from '../../core/useCalculation';
 import { useNowMinute } from '../../shared/useNow';
 import { useBatchesById, type Batch } from '../../store/batches';
-import { useKit, useSettings } from '../../store/LocalDataContext';
-import { kitEntry, useMishaps } from '../../store/mishaps';
+import { useSettings } from '../../store/LocalDataContext';
+import { useKitEntries } from '../../store/mishaps';
 
 /** A day's clock line, reckoned anew as its wants, its kit, its batches or the time change. */
 export function useSchedule(day: Schema<'DayBook'>) {
   const { units, countViruses } = useSettings().settings;
-  const kit = useKit();
-  const mishaps = useMishaps();
+  const kit = useKitEntries();
   const now = useNowMinute();
   const started = (day.started ?? []).flatMap((s) => (s.batchId ? [s.batchId] : []));
   const batches = useBatchesById(started);
@@ -19,7 +18,7 @@ export function useSchedule(day: Schema<'DayBook'>) {
     return {
       units,
       countViruses,
-      kit: kit.map((item) => kitEntry(item, mishaps)),
+      kit,
       water: day.water ?? null,
       sky: day.sky ?? null,
       wants: day.wants,
@@ -34,7 +33,7 @@ export function useSchedule(day: Schema<'DayBook'>) {
       }),
       now,
     };
-  }, [batches, units, countViruses, kit, mishaps, day, now]);
+  }, [batches, units, countViruses, kit, day, now]);
   return useCalculation('schedule', request);
 }
 

@@ -83,10 +83,14 @@ export function LabelCopy({ label, onChange, errors, unit, template }: Props) {
           quantity="duration"
           step={5}
           unknown="Not claimed"
-          {...field(`waits.${name}`, label.waits?.[name], (v) => set({ waits: { ...label.waits, [name]: v } }))}
+          {...field(`waits.${name}`, label.waits?.[name], (v) =>
+            set({ waits: { ...label.waits, [name]: v } }),
+          )}
         />
       ))}
-      {errors('product.label.waits') && <Typography color="error">{errors('product.label.waits')}</Typography>}
+      {errors('product.label.waits') && (
+        <Typography color="error">{errors('product.label.waits')}</Typography>
+      )}
       <NumberEntry
         label="Cold means below"
         quantity="temperature"
@@ -157,7 +161,11 @@ export function LabelCopy({ label, onChange, errors, unit, template }: Props) {
         onChange={(steps) => set({ steps })}
         error={errors('product.label.steps')}
       />
-      <Lines title="Its warnings, a line each" lines={label.warnings} onChange={(warnings) => set({ warnings })} />
+      <Lines
+        title="Its warnings, a line each"
+        lines={label.warnings}
+        onChange={(warnings) => set({ warnings })}
+      />
       <Button onClick={() => onChange(null)}>Leave the label out</Button>
     </Stack>
   );

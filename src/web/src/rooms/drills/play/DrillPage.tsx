@@ -5,6 +5,7 @@ import type { Schema } from '../../../core/contract';
 import { useCalculation } from '../../../core/useCalculation';
 import { ProblemLine } from '../../../shared/ProblemLine';
 import { useSettings } from '../../../store/LocalDataContext';
+import { useKitEntries } from '../../../store/mishaps';
 import { useStanding } from '../ProgressContext';
 import { DebriefPage } from './DebriefPage';
 import { QuestionCard } from './QuestionCard';
@@ -24,12 +25,13 @@ function Play({ asked }: { asked: URLSearchParams }) {
   const { write } = useStanding();
   const [answers, setAnswers] = useState<Answers>({});
   const [round, setRound] = useState(0);
+  const kit = useKitEntries();
   const drill = {
     seed: Number(asked.get('seed') ?? 1),
     level: Number(asked.get('level') ?? 1),
     focus: (asked.get('focus') ?? null) as Schema<'DrillResult'>['focus'],
   };
-  const { response, answered, problem, failure } = useCalculation('drill', { units, ...drill, answers });
+  const { response, answered, problem, failure } = useCalculation('drill', { units, ...drill, answers, kit });
   const shown = response && JSON.stringify(answered?.answers) === JSON.stringify(answers);
 
   const decide = (part: Partial<Answers>) => setAnswers({ ...answers, ...part });

@@ -6,6 +6,7 @@ import { calculate } from '../../../core/core';
 import { useCalculation } from '../../../core/useCalculation';
 import { ProblemLine } from '../../../shared/ProblemLine';
 import { WorkingPanel } from '../../../shared/WorkingPanel';
+import { useKitEntries } from '../../../store/mishaps';
 import { useSettings } from '../../../store/LocalDataContext';
 import { PassMark } from '../PassMark';
 import { useStanding } from '../ProgressContext';
@@ -49,6 +50,7 @@ function Question({ seed, trap, onMarked, onNext }: QuestionProps) {
   const [text, setText] = useState('');
   const [marked, setMarked] = useState<Schema<'QuizResponse'> | null>(null);
   const [fault, setFault] = useState<string | null>(null);
+  const kit = useKitEntries();
   const { response: question } = useCalculation('quiz', { units, seed, trap, kit });
   if (!question) return null;
 

@@ -9,8 +9,8 @@ import { Section } from '../../../shared/Section';
 import { thisHour } from '../../../shared/thisMinute';
 import { useRouteChoice } from '../../../shared/useRouteChoice';
 import { WorkingPanel } from '../../../shared/WorkingPanel';
-import { useKit, useSettings } from '../../../store/LocalDataContext';
-import { kitEntry, useMishaps } from '../../../store/mishaps';
+import { useSettings } from '../../../store/LocalDataContext';
+import { useKitEntries } from '../../../store/mishaps';
 import { usePlanRequest } from '../../../store/usePlanRequest';
 import { ChainWeights } from './ChainWeights';
 import { FailureGrid } from './FailureGrid';
@@ -20,8 +20,7 @@ import { TripForm } from './TripForm';
 /** The kit held against a trip: seven findings, chains against failures, what can be spared. */
 export function KitCheck() {
   const { units, countViruses } = useSettings().settings;
-  const kit = useKit();
-  const mishaps = useMishaps();
+  const kit = useKitEntries();
   const { routes, route, choose } = useRouteChoice();
   const asked = usePlanRequest(route);
   const [trip, setTrip] = useState<Schema<'KitTrip'>>({});
@@ -32,7 +31,7 @@ export function KitCheck() {
       ? {
           units,
           countViruses,
-          kit: kit.map((item) => kitEntry(item, mishaps)),
+          kit,
           plan: asked?.request ?? null,
           trip,
           now: thisHour(),

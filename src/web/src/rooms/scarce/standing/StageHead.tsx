@@ -39,7 +39,7 @@ export function StageHead({ standing }: { standing: Triage }) {
       )}
       {(standing.stage >= 1 || emergency) && (
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
-          {(standing.stage >= 3 || emergency) && (
+          {(standing.stage >= 3 || standing.callForHelp || emergency) && (
             <Button component={Link} to="/scarce/call" variant="contained">
               Call for help
             </Button>

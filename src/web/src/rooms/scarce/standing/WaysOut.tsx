@@ -20,21 +20,22 @@ export function WaysOut({ choices, inHandL }: Props) {
     <Section title="On, back or stay">
       <Typography sx={{ color: 'text.secondary' }}>
         Each bar is what the way needs to its first water or to help; the upright line is the{' '}
-        {show(catalogue, 'volume', inHandL)} in hand.
+        {show(catalogue, 'volume', inHandL)} in hand. Too far is more than 5 % of body mass short before
+        water.
       </Typography>
       {choices.map((choice, index) => (
         <Box key={choice.kind} data-testid={`way-${choice.kind}`} sx={{ display: 'grid', gap: 0.5 }}>
           <Box sx={{ display: 'flex', gap: 1, justifyContent: 'space-between', flexWrap: 'wrap' }}>
             <Typography variant="h3">
               {choice.name}
-              {index === 0 && choice.chanceShort < 0.995 && (
+              {index === 0 && choice.chanceTooFar < 0.995 && (
                 <Box component="span" sx={{ ml: 1, px: 0.75, border: 2, borderRadius: 1 }}>
                   surest
                 </Box>
               )}
             </Typography>
             <Typography sx={{ fontWeight: 700 }}>
-              {choice.needL === null ? 'no figure' : `runs short ${wholePercentUp(choice.chanceShort)} %`}
+              {choice.needL === null ? 'no figure' : `too far ${wholePercentUp(choice.chanceTooFar)} %`}
             </Typography>
           </Box>
           {choice.needL !== null && <NeedBar choice={choice} inHandL={inHandL} longest={longest} />}

@@ -45,6 +45,17 @@ export function ClearingForm({ form: { draft, set, isDefault }, errors, clearing
         error={errors('container.depthCm')}
         unknown="Not known"
       />
+      {draft.clarity === 'slurry' && (
+        <NumberEntry
+          label="Depth of the sludge, once settled"
+          quantity="length"
+          step={1}
+          value={draft.sludgeCm}
+          onChange={(sludgeCm) => set({ sludgeCm })}
+          error={errors('clearing.sludgeCm')}
+          unknown="Not read off yet"
+        />
+      )}
       <ChoiceGroup
         label="Draw the clear water off by"
         choices={lists.drawOffs}
