@@ -1,4 +1,5 @@
 using JollyBrook.Benchmarks;
+using JollyBrook.Benchmarks.Mutants;
 using JollyBrook.Journeys;
 
 // Prints one table a question; nothing here decides what is good enough, the limits stand beside the figures.
@@ -68,6 +69,11 @@ if (Wants("crash"))
 {
     Console.WriteLine();
     Console.WriteLine($"Crash drill: {await CrashDrill.RunAsync(rounds: 50, seed: 20260821)}");
+}
+
+if (args.Contains("mutants"))
+{
+    MutantScore.Print(args);
 }
 
 if (Wants("camp"))

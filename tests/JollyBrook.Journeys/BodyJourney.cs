@@ -25,7 +25,7 @@ public sealed class BodyJourney : IDisposable
         _browser.Fill("Body mass", "12");
         _browser.UntilText("Body mass must be 25 to 200 kg; this says 12 kg.");
         _browser.Fill("Body mass", "70");
-        _browser.UntilText("No sweat test counts yet");
+        _browser.UntilText("No sweat test in warmth counts yet");
         var before = _browser.Headline;
         _browser.Until(() => _server.Records("walker").Count == 1, "the walker to reach the server");
 
@@ -43,6 +43,6 @@ public sealed class BodyJourney : IDisposable
         _browser.UntilText("times the prediction");
         _browser.Until(() => _browser.Headline != before, "another answer");
         _browser.Until(() => _server.Records("sweat-test").Count == 1, "the test to reach the server");
-        _browser.Text.ShouldNotContain("No sweat test counts yet");
+        _browser.Text.ShouldNotContain("No sweat test in warmth counts yet");
     }
 }

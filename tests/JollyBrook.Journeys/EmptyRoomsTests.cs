@@ -26,7 +26,7 @@ public sealed class EmptyRoomsTests : IDisposable
         _browser.Go("/book/learn");
         _browser.UntilText("Nothing new to learn");
         _browser.Go("/book/look-back");
-        _browser.UntilText("No water in the book fits in time");
+        _browser.UntilText("No water written in the book fits in time");
         _browser.Go("/book/files");
         _browser.UntilText("No line has been written yet.");
         _browser.Click("link", "Day");

@@ -38,13 +38,13 @@ public sealed class KeyboardJourney : IDisposable
         _browser.UntilText("Age not known: bleach is counted as over a year old");
         _browser.TabTo("Months since the pack date");
         _browser.Press("8");
-        _browser.UntilHeadline("10 drops"); // 12 mg/L·2 L = 24 mg; 6 % at 8 months 5.2 %: 2.6 mg a drop; 9.2 → 10
+        _browser.UntilHeadline("9 drops"); // 12 mg/L·2 L = 24 mg; 6 % at 8 months 5.2 %: 2.6 mg a drop; 9.23, and 10 would be past twice the clear dose: 9, 2.5 % under the label
 
         // Out of the fields, keys act again.
         _browser.TabTo("Shade, or opaque");
         _browser.Press("s");
         _browser.UntilText("Do not drink yet: your turn");
-        foreach (var next in new[] { "Measure 2 L", "Add 10 drops", "Close and shake", "Rinse threads and cap" })
+        foreach (var next in new[] { "Measure 2 L", "Add 9 drops", "Close and shake", "Rinse threads and cap" })
         {
             _browser.Press("d");
             CurrentStepIs(next);
@@ -59,7 +59,7 @@ public sealed class KeyboardJourney : IDisposable
         _browser.Press(Keys.Escape);
         _browser.Until(() => !_browser.Text.Contains("Keyboard shortcuts"), "the list to close");
         _browser.Press("b");
-        _browser.UntilText("10 drops in Another container");
+        _browser.UntilText("9 drops in Another container");
     }
 
     private void CurrentStepIs(string title) => _browser.Until(

@@ -95,8 +95,8 @@ public sealed class SourceJourneys : IDisposable
         _browser.Fill("Snow temperature", "-12");
         _browser.Click("radio", "Canister stove");
         _browser.UntilHeadline("1 min at a rolling boil");
-        _browser.UntilText("8 L, 1 bag");
-        _browser.UntilText("7 pot loads");
+        _browser.UntilText("In each of 2 fills");
+        _browser.UntilText("4 L, 1 bag");
 
         _browser.Click("button", "Fresh");
         _browser.Click("checkbox", "Fresh and clean: offer it untreated, by my own choice");

@@ -28,7 +28,7 @@ public sealed class TreatRoomTests : IClassFixture<DemoPage>
                  {
                      ("Chlorine tablet, NaDCC 17 mg", "1 tablet"), ("Household bleach, regular unscented", "No answer for this water"),
                      ("Chlorine dioxide tablet", "1 tablet"), ("Chlorine dioxide, two-part drops", "7 + 7 drops"),
-                     ("Iodine tablet (TGHP)", "2 tablets"), ("Iodine tincture 2 %", "6 drops"),
+                     ("Iodine tablet (TGHP)", "1 tablet"), ("Iodine tincture 2 %", "6 drops"),
                      ("Chlorine tablet, NaDCC 8.5 mg", "1 tablet"), ("Boil", "1 min at a rolling boil"),
                  })
         {
@@ -111,7 +111,7 @@ public sealed class TreatRoomTests : IClassFixture<DemoPage>
         _browser.Click("radio", "Chlorine tablets");
         _browser.UntilHeadline("1 tablet");
         _browser.Click("button", "Working");
-        _browser.UntilText("CT = 0.2828·L·pH^2.69·C^0.15·0.933^(T−5)");
+        _browser.UntilText("CT = 1.13·0.2828·L·pH^2.69·C^0.15·0.933^(T−5)");
         _browser.UntilText("Smith, Clark et al., fit of the US EPA SWTR tables");
         _browser.UntilText("C = 3.5 mg/L");
     }

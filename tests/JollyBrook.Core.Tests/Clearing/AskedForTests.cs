@@ -1,0 +1,95 @@
+using JollyBrook.Core.Barriers;
+using JollyBrook.Core.Clearing;
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Kit;
+using JollyBrook.Core.Treatment;
+using JollyBrook.Core.Units;
+using JollyBrook.Core.Water;
+
+namespace JollyBrook.Core.Tests.Clearing;
+
+/// <summary>What the traveller asked for is done, and no way of clearing does more than it can.</summary>
+public class AskedForTests
+{
+    private static readonly KitEntry Sand = new("sand", new KitItem(KitItemKind.ImprovisedFilter, "Sand and charcoal"));
+
+    private static TreatResponse Clear(Clarity clarity, ClearingOptions options, ContainerInput? container = null, string method = "tablets", params KitEntry[] kit) =>
+        Treat.Compute(new TreatRequest(
+            UnitSystem.Metric, Ask.Water(1, clarity, 10), method, Chemical: Ask.InDateInShade, StartAt: Kits.Now, Clearing: options, Container: container,
+            Kit: [Kits.Entry(Kits.Tablets), Kits.Entry(Kits.Squeeze), .. kit]));
+
+    /// <summary>A tablet would do in cloudy water at twice the dose; settled first, it is slightly cloudy, and one is enough.</summary>
+    [Fact]
+    public void Settling_asked_for_is_done_though_the_dose_could_do_without()
+    {
+        Clear(Clarity.Cloudy, new(Grit.Silty)).Clearing!.Way.ShouldBe(ClearingWay.Strain);
+        Clear(Clarity.Cloudy, new(Grit.Silty)).Dose!.Units.ShouldBe(2);
+        var settled = Clear(Clarity.Cloudy, new(Grit.Silty, Way: ClearingWay.Settle));
+        settled.Clearing!.Way.ShouldBe(ClearingWay.Settle);
+        settled.Clearing.ClarityAfter.ShouldBe(Clarity.SlightlyCloudy);
+        settled.Dose!.Units.ShouldBe(1);
+        settled.Clearing.Minutes.ShouldBeGreaterThan(30);
+    }
+
+    [Theory]
+    [InlineData(Clarity.SlightlyCloudy, Clarity.Clear)]
+    [InlineData(Clarity.Cloudy, Clarity.Clear)]
+    [InlineData(Clarity.Muddy, Clarity.SlightlyCloudy)]
+    [InlineData(Clarity.Slurry, Clarity.SlightlyCloudy)]
+    public void Flocculating_takes_mud_to_slightly_cloudy_and_clearer_water_to_clear(Clarity before, Clarity after) =>
+        Clear(before, new(Way: ClearingWay.Flocculate), null, "tablets", Kits.Entry(Kits.Alum)).Clearing!.ClarityAfter.ShouldBe(after);
+
+    /// <summary>Settling takes sandy slurry to mud once; the fines stay however often it is done, so no tablet counts in it.</summary>
+    [Fact]
+    public void Settling_takes_no_fines_out_of_a_slurry()
+    {
+        var answer = Clear(Clarity.Slurry, new(Grit.Sandy, Way: ClearingWay.Settle));
+        answer.Outcome.ShouldBe(TreatOutcome.Refused);
+        answer.Refusal!.Remedies.ShouldNotBeEmpty();
+    }
+
+    [Theory]
+    [InlineData(null)]
+    [InlineData(false)]
+    public void A_rigid_bottle_is_not_squeezed_out(bool? squeezable) =>
+        Should.Throw<BadInputException>(() => Clear(Clarity.Cloudy, new(Grit.Silty, DrawOff.InvertedBottle, ClearingWay.Settle), new ContainerInput(Squeezable: squeezable)))
+            .Errors.ShouldHaveSingleItem().Field.ShouldBe("clearing.drawOff");
+
+    [Fact]
+    public void A_soft_one_is() =>
+        Clear(Clarity.Cloudy, new(Grit.Silty, DrawOff.InvertedBottle, ClearingWay.Settle), new ContainerInput(Squeezable: true)).Clearing!.DrawOff.ShouldStartWith("It has settled");
+
+    /// <summary>5 % stays behind of clearish water, 15 % of mud, a quarter of slurry; read off, 8 of 20 cm are two fifths; never under 5 nor over 90 %.</summary>
+    [Theory]
+    [InlineData(Clarity.SlightlyCloudy, null, 0.05)]
+    [InlineData(Clarity.Cloudy, 8.0, 0.05)]
+    [InlineData(Clarity.Muddy, null, 0.15)]
+    [InlineData(Clarity.Slurry, null, 0.25)]
+    [InlineData(Clarity.Slurry, 8.0, 0.4)]
+    [InlineData(Clarity.Slurry, 0.5, 0.05)]
+    [InlineData(Clarity.Slurry, 30.0, 0.9)]
+    public void So_much_stays_with_the_sediment(Clarity clarity, double? sludgeCm, double share) => DrawOffs.Loss(clarity, sludgeCm, 20).ShouldBe(share, 1e-12);
+
+    /// <summary>A tenth stays in the sand: a litre takes 1/0.9 = 1.11 L, ten minutes a litre, and one class clearer, never clear.</summary>
+    [Theory]
+    [InlineData(Clarity.Cloudy, Clarity.SlightlyCloudy)]
+    [InlineData(Clarity.Muddy, Clarity.Cloudy)]
+    public void An_improvised_filter_gives_a_class_and_keeps_a_tenth(Clarity before, Clarity after)
+    {
+        var answer = Clear(before, new(Way: ClearingWay.ImprovisedFilter), kit: Sand).Clearing!;
+        answer.Way.ShouldBe(ClearingWay.ImprovisedFilter);
+        answer.LossShare.ShouldBe(0.1, 1e-12);
+        answer.CollectL.ShouldBe(1 / 0.9, 1e-9);
+        answer.ClarityAfter.ShouldBe(after);
+        (answer.Minutes, answer.HandsOnMinutes).ShouldBe((10, 10));
+    }
+
+    [Fact]
+    public void Settled_silt_is_collected_with_its_loss()
+    {
+        // Muddy: 15 % stays: 1/0.85 = 1.176 L. 10 µm in 20 cm at 10 °C: v = 8.9925e-8/1.3076e-3 = 6.877e-5 m/s: 48.5 min, ·1.5 = 72.7 → 73, and 5 to draw off.
+        var answer = Clear(Clarity.Muddy, new(Grit.Silty, Way: ClearingWay.Settle), method: "filter").Clearing!;
+        answer.CollectL.ShouldBe(1 / 0.85, 1e-9);
+        (answer.SettleMinutes, answer.Minutes, answer.HandsOnMinutes).ShouldBe((73, 78, 5));
+    }
+}
