@@ -71,6 +71,11 @@ if (Wants("crash"))
     Console.WriteLine($"Crash drill: {await CrashDrill.RunAsync(rounds: 50, seed: 20260821)}");
 }
 
+if (Wants("safe"))
+{
+    SafeTable.Print();
+}
+
 if (args.Contains("mutants"))
 {
     MutantScore.Print(args);

@@ -14,6 +14,8 @@ public class CtTablesTests
     [InlineData(0, 12)] // colder than the table holds its edge
     [InlineData(5, 8)]
     [InlineData(10, 6)]
+    [InlineData(15, 4)]
+    [InlineData(20, 3)]
     [InlineData(25, 2)]
     [InlineData(40, 2)]
     [InlineData(7.5, 6.928)] // halfway in log CT: √(8·6)
@@ -58,6 +60,15 @@ public class CtTablesTests
         var four = FreeChlorineCt.GiardiaCt(3, new ContactConditions(4, 5, 7));
         FreeChlorineCt.GiardiaCt(3, new ContactConditions(8, 5, 7)).ShouldBe(four);
         Minutes(ActiveIngredient.FreeChlorine, OrganismClass.Giardia, 8, 5).ShouldBe(four / 8, 1e-9);
+        double At(double mgPerL, double celsius, double ph) => FreeChlorineCt.GiardiaCt(3, new ContactConditions(mgPerL, celsius, ph));
+        At(0.1, 5, 7).ShouldBe(At(0.4, 5, 7));
+        At(1, 30, 7).ShouldBe(At(1, 25, 7));
+        At(1, 25, 7).ShouldBeLessThan(At(1, 24, 7));
+        At(1, 0, 7).ShouldBe(At(1, 0.5, 7));
+        At(1, 5, 9.5).ShouldBe(At(1, 5, 9));
+        At(1, 5, 9).ShouldBeGreaterThan(At(1, 5, 8.9));
+        At(1, 5, 5).ShouldBe(At(1, 5, 6));
+        At(1, 5, 6).ShouldBeLessThan(At(1, 5, 6.1));
     }
 
     [Fact]
@@ -65,15 +76,29 @@ public class CtTablesTests
         Disinfectant.Rate(ActiveIngredient.FreeChlorine, OrganismClass.Cryptosporidium, new ContactConditions(50, 25, 6)).LogsPerMinute.ShouldBe(0);
 
     [Theory]
+    [InlineData(OrganismClass.Giardia, 0, 63)]
     [InlineData(OrganismClass.Giardia, 1, 63)]
+    [InlineData(OrganismClass.Giardia, 5, 26)]
+    [InlineData(OrganismClass.Giardia, 10, 23)]
+    [InlineData(OrganismClass.Giardia, 15, 19)]
     [InlineData(OrganismClass.Giardia, 20, 15)]
+    [InlineData(OrganismClass.Giardia, 25, 11)]
+    [InlineData(OrganismClass.Giardia, 40, 11)]
     [InlineData(OrganismClass.Viruses, 0, 50.1)]
+    [InlineData(OrganismClass.Viruses, 1, 50.1)]
+    [InlineData(OrganismClass.Viruses, 5, 33.4)]
+    [InlineData(OrganismClass.Viruses, 10, 25.1)]
     [InlineData(OrganismClass.Viruses, 15, 16.7)]
+    [InlineData(OrganismClass.Viruses, 20, 12.5)]
+    [InlineData(OrganismClass.Viruses, 25, 8.4)]
+    [InlineData(OrganismClass.Viruses, 1.01, 50.05)]
     [InlineData(OrganismClass.Giardia, 3, 40.47)] // halfway 1–5 °C in log CT: √(63·26)
     public void Chlorine_dioxide_tables(OrganismClass organism, double temperatureC, double ct) =>
         Minutes(ActiveIngredient.ChlorineDioxide, organism, 1, temperatureC).ShouldBe(ct, 0.01);
 
     [Theory]
+    [InlineData(30, 145.4)] // 1.09116^30 = 13.70
+    [InlineData(40, 145.4)] // no warmer than 30 °C is counted
     [InlineData(10, 832)] // 1.09116^10 = 2.3927; 3/(0.001506·2.3927) = 832.5; the rule's own table prints 830
     [InlineData(20, 348)] // 1.09116^20 = 5.725; 3/(0.001506·5.725) = 348; the rule's own table prints 347
     public void Chlorine_dioxide_and_cryptosporidium(double temperatureC, double ct) =>
@@ -81,7 +106,15 @@ public class CtTablesTests
 
     [Theory]
     [InlineData(2, 5, 240)]
+    [InlineData(2, 15, 180)]
+    [InlineData(2, 30, 60)]
+    [InlineData(4, 5, 180)]
     [InlineData(4, 15, 60)]
+    [InlineData(4, 30, 45)]
+    [InlineData(8, 5, 60)]
+    [InlineData(8, 15, 30)]
+    [InlineData(2, 22.5, 120)] // halfway between 180 and 60
+    [InlineData(5.656854, 15, 45)] // √32: halfway in log C between 60 and 30
     [InlineData(8, 30, 15)]
     [InlineData(4, 10, 120)] // halfway between 180 and 60
     [InlineData(2.828427, 5, 210)] // √8: halfway in log C between 240 and 180

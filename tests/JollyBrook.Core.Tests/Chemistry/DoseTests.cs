@@ -129,6 +129,13 @@ public class DoseTests
         Ask.Chemical("nadcc-17", Ask.Water(1)).Dose!.FillHint.ShouldBe("A whole number fits exactly at 2 L (1 tablet); 1 L is rounded up.");
 
     [Theory]
+    [InlineData(0.61611, "0.7 mL (⅛ tsp)")] // 4.92892 mL in a teaspoon, by eighths
+    [InlineData(1.84834, "1.9 mL (⅜ tsp)")]
+    [InlineData(2.46446, "2.5 mL (½ tsp)")]
+    [InlineData(3.08057, "3.1 mL (⅝ tsp)")]
+    [InlineData(4.3128, "4.4 mL (⅞ tsp)")]
+    [InlineData(5.54503, "5.6 mL (1 ⅛ tsp)")]
+    [InlineData(9.85784, "9.9 mL (2 tsp)")]
     [InlineData(3.4, "3.4 mL (¾ tsp)")] // 0.690 tsp → 6 eighths, 9 % over
     [InlineData(1.2, "1.2 mL (¼ tsp)")] // 0.2435 tsp → 2 eighths
     [InlineData(4.92892, "5 mL (1 tsp)")]
@@ -138,6 +145,7 @@ public class DoseTests
 
     [Theory]
     [InlineData(40, null)]
+    [InlineData(41, "2.1 mL")]
     [InlineData(42, "2.1 mL")]
     public void Above_forty_drops_they_are_measured(int drops, string? starts)
     {

@@ -13,35 +13,6 @@ public class TriageTests
 {
     private static readonly SourceInput Brook = new(SourceKind.Stream, SourceFlow.Flowing, [], YesNo.Yes, YesNo.No);
 
-    private static readonly Gen<NearSource> Near =
-        from direction in Gen.Enum<Direction>()
-        from km in Gen.Double[0, 40]
-        from chance in Gen.Frequency((4, Gen.Double[0, 1].Select(c => (double?)c)), (1, Gen.Const((double?)null)))
-        from tainted in Gen.Frequency((5, Gen.Const(false)), (1, Gen.Const(true)))
-        select new NearSource("W", direction, km, chance, DoNotUse: tainted);
-
-    private static readonly Gen<SourceInput> Seen =
-        from kind in Gen.Enum<SourceKind>()
-        from flow in Gen.Enum<SourceFlow>()
-        from seen in Gen.Enum<Sighting>().Array[0, 3]
-        from salt in Gen.Frequency((5, Gen.Const((double?)null)), (1, Gen.Double[0, 60000].Select(c => (double?)c)))
-        select new SourceInput(kind, flow, seen, YesNo.Unknown, YesNo.Unknown, salt);
-
-    private static readonly Gen<TriageRequest> State =
-        from litres in Gen.Double[0, 8]
-        from need in Gen.Double[0.1, 3]
-        from sources in Near.Array[0, 5]
-        from help in Gen.Frequency((2, Gen.Const((double?)null)), (3, Gen.Double[0, 72].Select(h => (double?)h)))
-        from noHelp in Gen.Bool
-        from here in Gen.Bool
-        from seen in Seen
-        from means in Gen.Enum<Means>()
-        from signs in Gen.Enum<BodySigns>()
-        from air in Gen.Double[-20, 44]
-        select new TriageRequest(
-            UnitSystem.Metric, litres, need, 2, Sources: sources, HelpHours: help, NoHelp: noHelp, WaterHere: here, Here: seen,
-            HereWater: new WaterInput(null, Clarity.Cloudy, WaterColour.Green, null, null), Means: means, Signs: signs, Effort: new Effort(TemperatureC: air));
-
     [Fact]
     public void Three_numbers_are_enough()
     {
@@ -170,45 +141,15 @@ public class TriageTests
 
     [Fact]
     public void Less_water_never_gives_a_calmer_stage() =>
-        Gen.Select(State, Gen.Double[0, 1]).Sample((state, share) =>
-        {
-            var (more, less) = (Triage.Compute(state), Triage.Compute(state with { InHandL = state.InHandL * share }));
-            less.Stage.ShouldBeGreaterThanOrEqualTo(more.Stage);
-            foreach (var kind in Enum.GetValues<WayOutKind>())
-            {
-                less.Choices.Single(c => c.Kind == kind).ChanceShort.ShouldBeGreaterThanOrEqualTo(more.Choices.Single(c => c.Kind == kind).ChanceShort - 1e-12);
-            }
-        }, iter: 3000);
+        Gen.Select(TriageCases.State, Gen.Double[0, 1]).Sample((state, share) => TriageCases.Calmer(state, state with { InHandL = state.InHandL * share }).ShouldBeNull(), iter: 3000);
 
     [Fact]
     public void What_is_never_drunk_is_never_advised_and_untreated_only_last() =>
-        State.Sample(state =>
-        {
-            var at = Triage.Compute(state);
-            var words = Words(at);
-            if (at.HereVerdict == Verdict.DoNotUse)
-            {
-                at.Stage.ShouldBeOneOf(0, 1, 2, 3);
-                at.HereStops.ShouldNotBeEmpty();
-                words.ShouldNotContain("Drink the best source here");
-                at.Action.ShouldNotContain("here,");
-            }
-
-            words.Contains("untreated", StringComparison.Ordinal).ShouldBe(at.Stage == 5);
-            if (at.Stage == 5)
-            {
-                words.ShouldContain("see a clinician");
-                state.Means.ShouldBe(Means.None);
-                state.Signs.ShouldBe(BodySigns.Grave);
-            }
-
-            at.Never.Count.ShouldBe(5);
-            at.Choices.SelectMany(c => c.Sources).Count().ShouldBe(state.Sources!.Count(s => s.DoNotUse != true));
-        }, iter: 3000);
+        TriageCases.State.Sample(state => TriageCases.NeverAdvised(state).ShouldBeNull(), iter: 3000);
 
     [Fact]
     public void A_higher_chance_never_runs_short_more_often() =>
-        Gen.Select(State, Gen.Double[0, 1]).Sample((state, up) =>
+        Gen.Select(TriageCases.State, Gen.Double[0, 1]).Sample((state, up) =>
         {
             var better = state with { Sources = [.. state.Sources!.Select(s => s with { Chance = Math.Max(s.Chance ?? Triage.UntoldChance, up) })] };
             var (more, less) = (Triage.Compute(better), Triage.Compute(state));
@@ -239,7 +180,4 @@ public class TriageTests
         CallForHelp.Compute(new(UnitSystem.Metric)).Missing.Count.ShouldBe(3);
     }
 
-    private static string Words(TriageResponse at) => string.Join(
-        '\n',
-        [at.Headline, at.Action, .. at.Choices.Select(c => c.Words), .. at.Stages.SelectMany(s => s.Actions.Concat(s.Figures).Append(s.Name)), .. at.Cautions.Select(c => c.Message)]);
 }
