@@ -50,7 +50,7 @@ public static class ChemicalPlan
 
         var water = drawn with { VolumeL = counted.FillL };
         var light = setup.Light == BottleLight.ShadeOrOpaque ? ContactLight.Shade : new ContactLight(ask.DarkMinutes);
-        var full = Conditions(CountedMgPerL(profile, strength, counted.MgPerL), water, setup, light, working);
+        var full = Conditions(CountedMgPerL(profile, water, unit, ask.CapacityL, counted.MgPerL), water, setup, light, working);
         var atStart = full.ResidualMgPerL * light.FactorAtStart;
         if (atStart <= 0 || (profile.Active == ActiveIngredient.Iodine && atStart < IodineTimes.WeakestMgPerL))
         {
@@ -118,15 +118,23 @@ public static class ChemicalPlan
             WorkingValue.Of("m", unit.Mg, "mg"), WorkingValue.Of("exact", counted.ExactUnits), WorkingValue.Of("fill", counted.FillL, "L"));
     }
 
-    /// <summary>The strength counted with. A drop is no exact measure: rounding up to whole drops is not counted as strength (pick).</summary>
-    private static double CountedMgPerL(ChemicalProfile profile, DoseStrength strength, double mgPerL) =>
-        profile.Form == ProductForm.Tablet ? mgPerL : Math.Min(mgPerL, strength.AskedMgPerL);
+    /// <summary>
+    /// The strength counted with. A drop is no exact measure: rounding up to whole drops is not counted as strength (pick). Nor do the drops
+    /// that clearer or warmer water gets as well count for more because this water asks for more.
+    /// </summary>
+    private static double CountedMgPerL(ChemicalProfile profile, FieldWater water, DoseUnit unit, double? capacityL, double mgPerL) =>
+        profile.Form == ProductForm.Tablet
+            ? mgPerL
+            : MilderWaters(profile, water)
+                .Where(other => other == water || Count(profile, DoseStrength.For(profile, other), other, unit, capacityL).MgPerL >= mgPerL - 1e-9)
+                .Select(other => DoseStrength.For(profile, other).AskedMgPerL)
+                .Append(mgPerL).Min();
 
     /// <summary>What so many units leave to work in this water in the dark, mg/L.</summary>
     internal static double Residual(ChemicalProfile profile, FieldWater water, ChemicalSetup setup, double units)
     {
         var mgPerL = units * MgPerUnit(profile, setup, new Working()) / water.VolumeL;
-        return LeftToWork(CountedMgPerL(profile, DoseStrength.For(profile, water), mgPerL), water.Clarity, water.Colour);
+        return LeftToWork(CountedMgPerL(profile, water, DoseUnit.Of(profile, MgPerUnit(profile, setup, new Working())), null, mgPerL), water.Clarity, water.Colour);
     }
 
     /// <summary>max(0, dose − demand), mg/L.</summary>
@@ -137,35 +145,32 @@ public static class ChemicalPlan
     private static List<ContactConditions> Milder(ChemicalQuestion ask, ChemicalSetup setup, DoseUnit unit)
     {
         var (profile, water) = (ask.Profile, ask.Water);
-        double[] temperatures = profile.Dose.DoublesWhenVeryCold && water.TemperatureC < ChemicalProfile.VeryColdBelowC
-            ? [water.TemperatureC, ChemicalProfile.VeryColdBelowC]
-            : [water.TemperatureC];
-        WaterColour[] colours = water.Colour == WaterColour.None ? [WaterColour.None] : [WaterColour.None, water.Colour];
         var milder = new List<ContactConditions>();
-        foreach (var temperature in temperatures)
+        foreach (var other in MilderWaters(profile, water).Where(w => w != water))
         {
-            foreach (var colour in colours)
+            var counted = Count(profile, DoseStrength.For(profile, other), other, unit, ask.CapacityL);
+            var residual = counted.FitsNone ? 0 : LeftToWork(CountedMgPerL(profile, other, unit, ask.CapacityL, counted.MgPerL), other.Clarity, other.Colour);
+            if (residual > 0)
             {
-                for (var clarity = Clarity.Clear; clarity <= water.Clarity; clarity++)
-                {
-                    var other = water with { TemperatureC = temperature, Colour = colour, Clarity = clarity };
-                    var strength = DoseStrength.For(profile, other);
-                    var counted = Count(profile, strength, other, unit, ask.CapacityL);
-                    if (counted.FitsNone || other == water)
-                    {
-                        continue;
-                    }
-
-                    var residual = LeftToWork(CountedMgPerL(profile, strength, counted.MgPerL), clarity, colour);
-                    if (residual > 0)
-                    {
-                        milder.Add(new ContactConditions(residual, temperature, setup.PH));
-                    }
-                }
+                milder.Add(new ContactConditions(residual, other.TemperatureC, setup.PH));
             }
         }
 
         return milder;
+    }
+
+    /// <summary>Every clearer, less coloured or less cold water, as far as its dose may be another; the water itself among them.</summary>
+    private static IEnumerable<FieldWater> MilderWaters(ChemicalProfile profile, FieldWater water)
+    {
+        double[] temperatures = profile.Dose.DoublesWhenVeryCold && water.TemperatureC < ChemicalProfile.VeryColdBelowC
+            ? [water.TemperatureC, ChemicalProfile.VeryColdBelowC]
+            : [water.TemperatureC];
+        WaterColour[] colours = water.Colour == WaterColour.None ? [WaterColour.None] : [WaterColour.None, water.Colour];
+        return
+            from temperature in temperatures
+            from colour in colours
+            from clarity in Enumerable.Range((int)Clarity.Clear, water.Clarity - Clarity.Clear + 1)
+            select water with { TemperatureC = temperature, Colour = colour, Clarity = (Clarity)clarity };
     }
 
     private static ContactConditions Conditions(double doseMgPerL, FieldWater water, ChemicalSetup setup, ContactLight light, Working working)
