@@ -1,0 +1,127 @@
+using System.Text.Json;
+using System.Text.Json.Serialization.Metadata;
+using JollyBrook.Core.Body;
+using JollyBrook.Core.Book;
+using JollyBrook.Core.Carry;
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Kit;
+using JollyBrook.Core.Packing;
+using JollyBrook.Core.Route;
+using JollyBrook.Core.Schedule;
+using JollyBrook.Core.Sources;
+using JollyBrook.Core.Treatment;
+using JollyBrook.Core.Units;
+using JollyBrook.Core.Water;
+
+namespace JollyBrook.Server.Tests;
+
+/// <summary>Treat, Plan, Day and Kit check walked over the demo trip: what one says of a dose, a time or a litre, the others say.</summary>
+public sealed class DemoAgreesTests : IDisposable
+{
+    private readonly RunningServer _server = new(demo: true);
+
+    public void Dispose() => _server.Dispose();
+
+    private async Task<PlanRequest> TripAsync()
+    {
+        List<JsonElement> records = [];
+        foreach (var book in _server.Owner.About.GetProperty("books").EnumerateArray())
+        {
+            records.AddRange((await _server.Owner.ChangesAsync(book.GetProperty("id").GetGuid())).GetProperty("records").EnumerateArray());
+        }
+
+        IEnumerable<(Guid Id, T Body)> All<T>(string kind, JsonTypeInfo<T> type) => records.Where(r => r.GetProperty("kind").GetString() == kind)
+            .Select(r => (r.GetProperty("id").GetGuid(), r.GetProperty("body").Deserialize(type)!));
+        var (route, body) = All("route", ContractJson.Default.TripRoute).Single(r => r.Body.Days is { Count: 4 });
+        var mishaps = All("book-entry", ContractJson.Default.BookEntry).Where(e => e.Body is { Kind: BookEntryKind.Mishap, ItemId: not null }).ToLookup(e => e.Body.ItemId!.Value, e => new ItemMishap(e.Body.Mishap, e.Body.At));
+        return new PlanRequest(
+            UnitSystem.Metric, body,
+            [.. All("trip-source", ContractJson.Default.TripSource).Where(s => s.Body.RouteId == route).OrderBy(s => s.Body.AlongKm).Select(s => new TripSourceEntry(s.Id.ToString(), s.Body))],
+            [.. All("walker", ContractJson.Default.Walker).Select(w => new WalkerEntry(w.Id.ToString(), w.Body))],
+            [.. All("sweat-test", ContractJson.Default.SweatTest).Select(t => new SweatTestEntry(t.Id.ToString(), t.Body))],
+            DateTimeOffset.UtcNow, [.. All("kit-item", ContractJson.Default.KitItem).Select(i => new KitEntry(i.Id.ToString(), i.Body, [.. mishaps[i.Id]]))], true);
+    }
+
+    [Fact]
+    public async Task A_plans_treatment_is_treats_own()
+    {
+        var request = await TripAsync();
+        var stops = Plan.Compute(request).Stops.Where(s => s is { Planned: true, Kind: StopKind.Source, ReadyHour: not null }).ToList();
+        stops.ShouldNotBeEmpty();
+        foreach (var stop in stops)
+        {
+            var source = request.Sources!.Single(s => s.Id == stop.Id).Source;
+            var chains = ChainList.Compute(new TreatRequest(
+                UnitSystem.Metric, new WaterInput(stop.TakeL, source.Clarity, source.Colour, source.TemperatureC, stop.ElevationM), null, true,
+                StartAt: request.DayOf(stop.Day), Container: new(Opaque: true), Kit: request.Kit, Boil: new(Pot: Pot(request))));
+            var named = chains.Chains.Where(c => stop.TreatBy.StartsWith($"{c.Name}, ", StringComparison.Ordinal)).MaxBy(c => c.Name.Length)!;
+            stop.TreatBy.ShouldBe($"{named.Name}, {char.ToLowerInvariant(named.Headline[0])}{named.Headline[1..]}", stop.Name);
+            named.Outcome.ShouldBe(TreatOutcome.Meets);
+            if (!stop.Name.EndsWith(", morning", StringComparison.Ordinal))
+            {
+                ((stop.ReadyHour!.Value - stop.ArriveHour) * 60).ShouldBeGreaterThanOrEqualTo(named.DrinkableMinutes!.Value - 0.1, stop.Name);
+            }
+        }
+    }
+
+    [Fact]
+    public async Task A_day_wants_what_its_plan_uses_and_doses_it_as_treat_does()
+    {
+        var request = await TripAsync();
+        var plan = Plan.Compute(request);
+        for (var day = 0; day < plan.Days.Count; day++)
+        {
+            var wants = DayWants.Compute(new DayWantsRequest(UnitSystem.Metric, request, day, 0));
+            var camp = wants.Wants.Where(w => w.Id != "leaving").Sum(w => w.Litres!.Value);
+            // Rounded up to the quarter litre, each of four.
+            camp.ShouldBeInRange(plan.Days[day].CampL - 1e-6, plan.Days[day].CampL + 1);
+            wants.Wants.Where(w => w.WillBoil == true).Sum(w => w.Litres!.Value).ShouldBeInRange(plan.Days[day].BoilL - 1e-6, plan.Days[day].BoilL + 0.5);
+
+            var answer = DaySchedule.Compute(new ScheduleRequest(
+                UnitSystem.Metric, request.Kit, new WaterInput(null, Clarity.SlightlyCloudy, WaterColour.None, 12, wants.ElevationM), new(wants.LowC), wants.Wants, wants.People, wants.From, 22, 6));
+            answer.Batches.ShouldNotBeEmpty();
+            foreach (var batch in answer.Batches)
+            {
+                var treat = Treat.Compute(batch.Treat);
+                (batch.Headline, batch.MeetsTarget).ShouldBe((treat.Headline, treat.Outcome == TreatOutcome.Meets), batch.Words);
+                batch.Treat.Water!.VolumeL.ShouldBe(batch.VolumeL);
+                // What cooks is wanted hot: it need not cool until somebody can drink it.
+                var least = wants.Wants.Single(w => w.Id == batch.WantId).WillBoil == true ? treat.Boil!.HeatMinutes + treat.Boil.HoldMinutes : treat.DrinkableMinutes!.Value;
+                (batch.ReadyAt - batch.StartAt).TotalMinutes.ShouldBeGreaterThanOrEqualTo(least - 1e-6, batch.Words);
+                var holds = request.Kit!.SingleOrDefault(e => e.Id == batch.ContainerId)?.Item!.VolumeL;
+                (holds is null || batch.VolumeL <= holds + 1e-9).ShouldBeTrue(batch.Words);
+            }
+
+            foreach (var want in wants.Wants)
+            {
+                answer.Batches.Where(b => b.WantId == want.Id).Sum(b => b.VolumeL).ShouldBeGreaterThanOrEqualTo(want.Litres!.Value - 1e-6, want.Name);
+            }
+        }
+    }
+
+    [Fact]
+    public async Task The_kit_check_counts_the_plans_litres_and_treats_doses()
+    {
+        var request = await TripAsync();
+        var (plan, check) = (Plan.Compute(request), CheckKit.Compute(new KitCheckRequest(UnitSystem.Metric, request.Kit, request, Now: request.Now)));
+        check.Trip.Litres.ShouldBe(plan.NeedL);
+        check.Trip.MostCarriedL.ShouldBe(plan.MostCarriedL);
+        check.Trip.CampL.ShouldBe(plan.Days.Max(d => d.CampL));
+        (check.Trip.FirstDay, check.Trip.LastDay).ShouldBe((plan.Days[0].Date, plan.Days[^1].Date));
+        var worst = check.Trip;
+        var chains = ChainList.Compute(new TreatRequest(
+            UnitSystem.Metric, new WaterInput(2, worst.WorstClarity, worst.Colour, worst.ColdestWaterC, worst.HighestM), null, true, Boil: new(Pot: Pot(request), LidOn: true),
+            StartAt: new DateTimeOffset(worst.LastDay!.Value, TimeOnly.MinValue, TimeSpan.Zero), Container: new(Opaque: true), Sky: new(worst.ColdestAirC), Kit: request.Kit)).Chains;
+        check.Chains.ShouldNotBeEmpty();
+        foreach (var chain in check.Chains.Where(c => c.Counts))
+        {
+            chains.Single(c => c.Id == chain.Id).Headline.ShouldBe(chain.Headline, chain.Name);
+        }
+    }
+
+    private static Core.Boiling.PotInput Pot(PlanRequest request)
+    {
+        var pot = request.Kit!.Select(e => e.Item!).Where(i => i.Kind == KitItemKind.Pot).MaxBy(i => i.VolumeL)!;
+        return new(pot.VolumeL, pot.MassKg, pot.Material);
+    }
+}
