@@ -44,7 +44,7 @@ public sealed class BackupJourney : IDisposable
 
         _browser.Open("/settings/backup");
         _browser.Click("button", "Undo it");
-        _browser.UntilText("Undone. 1 added, 1 the same.");
+        _browser.UntilText("Undone: 1 brought back.");
         _browser.Open("/kit");
         _browser.UntilText("New bottle");
     }

@@ -59,8 +59,8 @@ public sealed class SourceJourneys : IDisposable
         _browser.Fill("A dark mark vanishes at", "6"); // 270 NTU: muddy
         _browser.Click("radio", "Squeeze filter, then chlorine tablets");
         _browser.UntilText("Clear it first");
-        _browser.UntilText("15 drops of flocculant"); // 24 for a gallon, 2/0.9 L: 14.1 → 15
-        _browser.UntilText("Collect 2.22 L");
+        _browser.UntilText("15 drops of flocculant"); // 24 for a gallon, 2/0.85 L: 14.9 → 15
+        _browser.UntilText("Collect 2.35 L");
         _browser.Until(() => _browser.Headline.EndsWith("then 2 tablets", StringComparison.Ordinal), "two tablets after the filter");
 
         _browser.Click("button", "Start");
@@ -100,6 +100,9 @@ public sealed class SourceJourneys : IDisposable
 
         _browser.Click("button", "Fresh");
         _browser.Click("checkbox", "Fresh and clean: offer it untreated, by my own choice");
+        // Clean is seen to be so: clear and without colour.
+        _browser.Click("button", "Clear");
+        _browser.Click("button", "No colour");
         _browser.Click("radio", "Drink it as it is");
         _browser.UntilHeadline("Accepted untreated");
         _browser.UntilText("nothing has been taken out");

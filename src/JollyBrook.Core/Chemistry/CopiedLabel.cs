@@ -69,7 +69,7 @@ public sealed record CopiedLabel(
         };
         return template with
         {
-            Name = Strength is { Length: > 0 } strength ? $"{template.Name} ({strength})" : template.Name,
+            Name = Strength is { Length: > 0 } strength && !template.Name.Contains(strength, StringComparison.OrdinalIgnoreCase) ? $"{template.Name} ({strength})" : template.Name,
             Active = Active ?? template.Active,
             Form = form,
             Dose = dose,

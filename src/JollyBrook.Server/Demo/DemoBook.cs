@@ -43,8 +43,8 @@ internal static class DemoBook
         return new(
             "Evening at the sheepfold", from,
             [
-                new("cooking", "Cooking", 2.5, from.AddMinutes(75)), new("night", "Bottles by the bed", 1.5, from.AddHours(3)),
-                new("breakfast", "Breakfast", 2, from.AddHours(12)), new("leaving", "Leaving", 6, from.AddHours(13)),
+                new("cooking", "Cooking", 2.5, from.AddMinutes(75), WillBoil: true), new("night", "Bottles by the bed", 1.5, from.AddHours(3)),
+                new("breakfast", "Breakfast", 2, from.AddHours(12), WillBoil: true), new("leaving", "Leaving", 6, from.AddHours(13)),
             ],
             2, new WaterInput(null, Clarity.SlightlyCloudy, WaterColour.None, 9, 420), new SkyInput(11));
     }

@@ -54,7 +54,7 @@ export function TakeIn() {
     );
     if (!counts) return;
     setChecked(null);
-    setDone(countsText(counts, 'done'));
+    setDone(`Taken in. ${countsText(counts, 'done')}`);
     setGeneration(generation + 1);
     sync.nudge();
   };
@@ -89,10 +89,10 @@ export function TakeIn() {
       {problem && <ProblemLine>{problem.detail} Nothing was changed.</ProblemLine>}
       {done !== null && (
         <Stack role="status">
-          <Typography sx={{ fontWeight: 650 }}>Taken in. {done}</Typography>
+          <Typography sx={{ fontWeight: 650 }}>{done}</Typography>
         </Stack>
       )}
-      <UndoPanel key={generation} onUndone={(words) => setDone(words)} />
+      <UndoPanel key={generation} onUndone={setDone} />
     </Section>
   );
 }
