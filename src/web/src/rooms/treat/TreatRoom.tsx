@@ -51,7 +51,11 @@ function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
   const starting = useRef(false);
   // A way that the kit no longer holds gives place to the best one.
   const draft = isKnownMethod(form.draft, kit, catalogue) ? form.draft : { ...form.draft, method: null };
-  const request = toRequest(draft, kit, settings.units, settings.countViruses, localDay(now), mishaps);
+  // Sun and dark are counted from now on.
+  const request = {
+    ...toRequest(draft, kit, settings.units, settings.countViruses, localDay(now), mishaps),
+    startAt: now,
+  };
   const { response: answer, problem, answered, failure } = useCalculation('treat', request);
   // Asked after the answer itself, which must not wait for it.
   const { response: list } = useCalculation(
