@@ -125,7 +125,7 @@ public sealed class KitJourney : IDisposable
         browser.Fill("Latitude", "0");
         browser.Fill("Longitude", Math.IEEERemainder(15 * (7.5 - DateTime.UtcNow.TimeOfDay.TotalHours), 360).ToString("F0", System.Globalization.CultureInfo.InvariantCulture));
         browser.Fill("Sky covered by cloud", "0");
-        browser.UntilHeadline("6 h of strong sun");
+        browser.UntilHeadline("A day of strong sun");
         browser.Click("button", "Start");
         browser.UntilText("Lay it in full sun");
     }

@@ -1,19 +1,14 @@
-import { FormControlLabel, Switch } from '@mui/material';
 import { useSettings } from '../store/LocalDataContext';
+import { SwitchEntry } from './SwitchEntry';
 
 /** Whether viruses are part of the target: one setting, offered wherever it matters. */
 export function CountVirusesSwitch() {
   const { settings, change } = useSettings();
   return (
-    <FormControlLabel
-      control={
-        <Switch
-          checked={settings.countViruses}
-          onChange={(event) => void change({ countViruses: event.target.checked })}
-        />
-      }
+    <SwitchEntry
       label="Viruses count"
-      sx={{ minHeight: 48 }}
+      checked={settings.countViruses}
+      onChange={(checked) => void change({ countViruses: checked })}
     />
   );
 }

@@ -1,11 +1,13 @@
 import CheckBox from '@mui/icons-material/CheckBox';
 import CheckBoxOutlineBlank from '@mui/icons-material/CheckBoxOutlineBlank';
+import WarningAmber from '@mui/icons-material/WarningAmber';
 import { Box, ToggleButton, Typography } from '@mui/material';
 import { useId } from 'react';
 
 interface Props {
   title: string;
-  choices: { id: string; name: string }[];
+  /** Grave ones carry a warning sign until they are ticked. */
+  choices: { id: string; name: string; grave?: boolean }[];
   ticked: string[];
   onChange: (ticked: string[]) => void;
 }
@@ -31,6 +33,8 @@ export function TickGroup({ title, choices, ticked, onChange }: Props) {
             >
               {on ? (
                 <CheckBox fontSize="small" aria-hidden />
+              ) : choice.grave ? (
+                <WarningAmber fontSize="small" aria-hidden />
               ) : (
                 <CheckBoxOutlineBlank fontSize="small" aria-hidden />
               )}

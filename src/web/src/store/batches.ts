@@ -16,6 +16,11 @@ export interface Batch {
   taps: Schema<'BatchEventRecord'>[];
 }
 
+/** Taps as the core is told of them. */
+export function tapsOf(batch: Batch): Schema<'BatchTap'>[] {
+  return batch.taps.map(({ kind, stepId, at, words }) => ({ kind, stepId, at, words }));
+}
+
 /** So many that may be running are looked at; the rest follows as they turn out to be over. */
 const openAtOnce = 200;
 
@@ -75,7 +80,7 @@ async function withTaps(db: LocalStore, records: LocalRecord[]): Promise<Batch[]
     .where('[kind+parent]')
     .anyOf(records.map((record) => ['batch-event', record.id]))
     .sortBy('id');
-  const tapsOf = Object.groupBy(taps, (tap) => tap.parent ?? '');
+  const tapsByBatch = Object.groupBy(taps, (tap) => tap.parent ?? '');
   return records.map((record) => {
     const body = record.body as Bodies['batch'];
     return {
@@ -86,7 +91,7 @@ async function withTaps(db: LocalStore, records: LocalRecord[]): Promise<Batch[]
       startedAt: body.startedAt ?? '',
       request: body.request!,
       answer: body.answer!,
-      taps: (tapsOf[record.id] ?? []).map((tap) => tap.body as Bodies['batch-event']),
+      taps: (tapsByBatch[record.id] ?? []).map((tap) => tap.body as Bodies['batch-event']),
     };
   });
 }

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import type { BatchProgress } from '../core/contract';
 import { calculate } from '../core/core';
-import type { Batch } from './batches';
+import { tapsOf, type Batch } from './batches';
 
 const tickMs = 1_000;
 
@@ -48,7 +48,7 @@ async function standing(batch: Batch, now: string): Promise<BatchProgress | null
   const outcome = await calculate('batch-progress', {
     steps: batch.answer.steps,
     shortOf: batch.answer.shortOf,
-    taps: batch.taps.map(({ kind, stepId, at, words }) => ({ kind, stepId, at, words })),
+    taps: tapsOf(batch),
     startedAt: batch.startedAt,
     now,
     drinkWithinHours: batch.answer.drinkWithinHours ?? null,

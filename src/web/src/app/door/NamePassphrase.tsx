@@ -1,8 +1,8 @@
-import { FormControlLabel, Switch } from '@mui/material';
 import { useState } from 'react';
 import type { Problem } from '../../core/contract';
 import { fieldMessage } from '../../shared/fieldMessage';
 import { TextEntry } from '../../shared/TextEntry';
+import { SwitchEntry } from '../../shared/SwitchEntry';
 
 interface Props {
   name: string;
@@ -40,11 +40,7 @@ export function NamePassphrase({ name, onName, passphrase, onPassphrase, fresh, 
             : undefined
         }
       />
-      <FormControlLabel
-        control={<Switch checked={shown} onChange={(event) => setShown(event.target.checked)} />}
-        label="Show the passphrase"
-        sx={{ minHeight: 48 }}
-      />
+      <SwitchEntry label="Show the passphrase" checked={shown} onChange={(checked) => setShown(checked)} />
     </>
   );
 }

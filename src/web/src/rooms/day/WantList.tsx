@@ -1,11 +1,12 @@
 import Add from '@mui/icons-material/Add';
 import DeleteOutlined from '@mui/icons-material/DeleteOutlined';
-import { Box, Button, FormControlLabel, IconButton, Switch } from '@mui/material';
+import { Box, Button, IconButton } from '@mui/material';
 import type { Schema } from '../../core/contract';
 import { NumberEntry } from '../../shared/NumberEntry';
 import { Section } from '../../shared/Section';
 import { TextEntry } from '../../shared/TextEntry';
 import { fromField, localInstant, toField } from '../../shared/time';
+import { SwitchEntry } from '../../shared/SwitchEntry';
 
 type Day = Schema<'DayBook'>;
 type Want = Schema<'WantedWater'>;
@@ -59,12 +60,10 @@ export function WantList({ day, onChange }: Props) {
             value={toField(want.by ?? '')}
             onChange={(text) => set(index, { by: fromField(text) })}
           />
-          <FormControlLabel
-            sx={{ minHeight: 48, mr: 0 }}
-            control={
-              <Switch checked={want.willBoil === true} onChange={(_, willBoil) => set(index, { willBoil })} />
-            }
+          <SwitchEntry
             label="For the pot: it will be boiled"
+            checked={want.willBoil === true}
+            onChange={(willBoil) => set(index, { willBoil })}
           />
         </Box>
       ))}

@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import type { Request, Schema } from '../../core/contract';
 import { useCalculation } from '../../core/useCalculation';
 import { useNowMinute } from '../../shared/useNow';
-import { useBatchesById, type Batch } from '../../store/batches';
+import { tapsOf, useBatchesById, type Batch } from '../../store/batches';
 import { useSettings } from '../../store/LocalDataContext';
 import { useKitEntries } from '../../store/mishaps';
 
@@ -43,6 +43,6 @@ function begunOf(started: Schema<'StartedBatch'>, batch: Batch): Schema<'BegunBa
     startedAt: batch.startedAt,
     plannedReadyAt: started.plannedReadyAt,
     steps: batch.answer.steps,
-    taps: batch.taps.map(({ kind, stepId, at, words }) => ({ kind, stepId, at, words })),
+    taps: tapsOf(batch),
   };
 }

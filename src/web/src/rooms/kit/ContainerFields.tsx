@@ -1,9 +1,9 @@
-import { FormControlLabel, Switch } from '@mui/material';
 import { useCatalogue } from '../../core/CatalogueContext';
 import { ChoiceGroup } from '../../shared/ChoiceGroup';
 import { NumberEntry } from '../../shared/NumberEntry';
 import { asNumber, type FieldsProps } from './ItemFields';
 import type { Item } from './kinds';
+import { SwitchEntry } from '../../shared/SwitchEntry';
 
 /** A wall that keeps light out is not clear. */
 function excluded(field: string): Partial<Item> {
@@ -18,17 +18,10 @@ export function ContainerFields({ item, onChange, errors }: FieldsProps) {
     label: string,
     field: 'opaque' | 'clearPlastic' | 'squeezable' | 'hasHose' | 'heatSafe' | 'levelVisible',
   ) => (
-    <FormControlLabel
-      control={
-        <Switch
-          checked={item[field] === true}
-          onChange={(event) =>
-            onChange({ ...item, ...(event.target.checked && excluded(field)), [field]: event.target.checked })
-          }
-        />
-      }
+    <SwitchEntry
       label={label}
-      sx={{ minHeight: 48 }}
+      checked={item[field] === true}
+      onChange={(checked) => onChange({ ...item, ...(checked && excluded(field)), [field]: checked })}
     />
   );
   return (

@@ -1,9 +1,9 @@
-import { FormControlLabel, Switch } from '@mui/material';
 import { useCatalogue } from '../../core/CatalogueContext';
 import { ChoiceGroup } from '../../shared/ChoiceGroup';
 import { NumberEntry, type Entry } from '../../shared/NumberEntry';
 import { SelectEntry } from '../../shared/SelectEntry';
 import type { FieldsProps } from './ItemFields';
+import { SwitchEntry } from '../../shared/SwitchEntry';
 
 const asNumber = (entry: Entry) => entry as number | null;
 
@@ -82,15 +82,10 @@ export function FilterFields({ item, onChange, errors }: FieldsProps) {
           onChange={(dropped) => set({ dropped: dropped as typeof filter.dropped })}
         />
       )}
-      <FormControlLabel
-        control={
-          <Switch
-            checked={filter.newOrStored === true}
-            onChange={(event) => set({ newOrStored: event.target.checked })}
-          />
-        }
+      <SwitchEntry
         label="New, or out of storage: first water is thrown away"
-        sx={{ minHeight: 48 }}
+        checked={filter.newOrStored === true}
+        onChange={(checked) => set({ newOrStored: checked })}
       />
     </>
   );

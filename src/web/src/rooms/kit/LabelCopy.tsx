@@ -1,10 +1,11 @@
-import { Button, FormControlLabel, Stack, Switch, TextField, Typography } from '@mui/material';
+import { Button, Stack, TextField, Typography } from '@mui/material';
 import { useCatalogue } from '../../core/CatalogueContext';
 import type { Schema } from '../../core/contract';
 import { ChoiceGroup } from '../../shared/ChoiceGroup';
 import { NumberEntry, type Entry } from '../../shared/NumberEntry';
 import { TextEntry } from '../../shared/TextEntry';
 import { asNumber } from './ItemFields';
+import { SwitchEntry } from '../../shared/SwitchEntry';
 
 type Label = Schema<'CopiedLabel'>;
 type Errors = (field: string) => string | undefined;
@@ -147,12 +148,10 @@ export function LabelCopy({ label, onChange, errors, unit, template }: Props) {
         {...field('mixMinutes', label.mixMinutes, (mixMinutes) => set({ mixMinutes }))}
       />
       {unit === 'Tablets' && (
-        <FormControlLabel
-          sx={{ minHeight: 48 }}
-          control={
-            <Switch checked={label.maySplit === true} onChange={(e) => set({ maySplit: e.target.checked })} />
-          }
+        <SwitchEntry
           label="The label allows half tablets"
+          checked={label.maySplit === true}
+          onChange={(checked) => set({ maySplit: checked })}
         />
       )}
       <Lines

@@ -1,9 +1,10 @@
-import { Box, Button, FormControlLabel, Stack, Switch, Typography } from '@mui/material';
+import { Box, Button, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
 import { Section } from '../../shared/Section';
 import { readySound, ring } from './alarm';
 import { useAlarmOn } from './useAlarmOn';
 import { useScreenOn } from './useScreenOn';
+import { SwitchEntry } from '../../shared/SwitchEntry';
 
 /** How this device makes itself heard when a batch is ready, and what it can't do. */
 export function AlarmPanel() {
@@ -19,29 +20,19 @@ export function AlarmPanel() {
   return (
     <Section title="When a batch is ready">
       <Box sx={{ display: 'grid' }}>
-        <FormControlLabel
-          control={
-            <Switch
-              checked={on}
-              onChange={(event) => {
-                readySound();
-                setOn(event.target.checked);
-              }}
-            />
-          }
+        <SwitchEntry
           label="Sound and vibration"
-          sx={{ minHeight: 48 }}
+          checked={on}
+          onChange={(checked) => {
+            readySound();
+            setOn(checked);
+          }}
         />
-        <FormControlLabel
-          control={
-            <Switch
-              checked={screen.on}
-              disabled={!screen.possible}
-              onChange={(event) => screen.set(event.target.checked)}
-            />
-          }
+        <SwitchEntry
           label={screen.possible ? 'Keep the screen on' : 'Keep the screen on (this browser can’t)'}
-          sx={{ minHeight: 48 }}
+          checked={screen.on}
+          disabled={!screen.possible}
+          onChange={(checked) => screen.set(checked)}
         />
       </Box>
       <Stack direction="row" sx={{ gap: 1, flexWrap: 'wrap' }}>

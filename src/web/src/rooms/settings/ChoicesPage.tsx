@@ -1,9 +1,10 @@
-import { FormControlLabel, Stack, Switch, Typography, Link as MuiLink } from '@mui/material';
+import { Stack, Typography, Link as MuiLink } from '@mui/material';
 import { Link } from 'react-router';
 import { ChoiceGroup } from '../../shared/ChoiceGroup';
 import { Section } from '../../shared/Section';
 import { useSettings, type Settings } from '../../store/LocalDataContext';
 import { CountVirusesSwitch } from '../../shared/CountVirusesSwitch';
+import { SwitchEntry } from '../../shared/SwitchEntry';
 
 const unitChoices = [
   { id: 'metric', name: 'Metric', hint: 'litres, °C, metres, grams' },
@@ -34,15 +35,10 @@ export function ChoicesPage() {
           value={settings.theme}
           onChange={(theme) => void change({ theme: theme as Settings['theme'] })}
         />
-        <FormControlLabel
-          control={
-            <Switch
-              checked={settings.shortcuts}
-              onChange={(event) => void change({ shortcuts: event.target.checked })}
-            />
-          }
+        <SwitchEntry
           label="Single keys act (press ? for the list)"
-          sx={{ minHeight: 48 }}
+          checked={settings.shortcuts}
+          onChange={(checked) => void change({ shortcuts: checked })}
         />
       </Section>
       <Section title="The target">

@@ -51,11 +51,7 @@ function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
   const starting = useRef(false);
   // A way that the kit no longer holds gives place to the best one.
   const draft = isKnownMethod(form.draft, kit, catalogue) ? form.draft : { ...form.draft, method: null };
-  // Sun and dark are counted from now on.
-  const request = {
-    ...toRequest(draft, kit, settings.units, settings.countViruses, localDay(now), mishaps),
-    startAt: now,
-  };
+  const request = toRequest(draft, kit, settings.units, settings.countViruses, now, mishaps);
   const { response: answer, problem, answered, failure } = useCalculation('treat', request);
   // Asked after the answer itself, which must not wait for it.
   const { response: list } = useCalculation(
@@ -158,13 +154,6 @@ function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
       </Box>
     </Box>
   );
-}
-
-/** The local date of an instant, as the core takes it. */
-function localDay(instant: string): string {
-  const at = new Date(instant);
-  const pad = (n: number) => String(n).padStart(2, '0');
-  return `${at.getFullYear()}-${pad(at.getMonth() + 1)}-${pad(at.getDate())}`;
 }
 
 const mustClear = (code: string | undefined) => code === 'muddy' || code === 'too-cloudy-for-light';

@@ -29,7 +29,7 @@ export function toRequest(
   kit: Item[],
   units: Schema<'UnitSystem'>,
   countViruses: boolean,
-  today: string,
+  now: string,
   mishaps: Mishaps,
 ): TreatRequest {
   const pot = kit.find((item) => item.id === draft.potId)?.body;
@@ -39,6 +39,8 @@ export function toRequest(
     countViruses,
     method: draft.method,
     source: source(draft),
+    // Sun and dark are counted from now on.
+    startAt: now,
     water: water(draft),
     snow: isSnow(draft) ? { kind: draft.snowKind, temperatureC: number(draft.snowTemperatureC) } : null,
     acceptCleanSnowOrRain: draft.acceptUntreated,
@@ -64,7 +66,7 @@ export function toRequest(
       longitudeDeg: number(draft.longitudeDeg),
       cloudCover: number(draft.cloudCover),
       continuousRain: draft.continuousRain,
-      date: today,
+      date: localDay(now),
     },
     kit: means(kit).map((item) => kitEntry(item, mishaps)),
     beyondKit: draft.beyondKit,
@@ -143,4 +145,11 @@ function water(draft: Draft): Schema<'WaterInput'> {
     temperatureC: isSnow(draft) ? number(draft.meltC) : number(draft.temperatureC),
     elevationM: number(draft.elevationM),
   };
+}
+
+/** The local date of an instant, as the core takes it. */
+function localDay(instant: string): string {
+  const at = new Date(instant);
+  const pad = (n: number) => String(n).padStart(2, '0');
+  return `${at.getFullYear()}-${pad(at.getMonth() + 1)}-${pad(at.getDate())}`;
 }

@@ -1,4 +1,4 @@
-import { Box, Button, FormControlLabel, Stack, Switch, Typography } from '@mui/material';
+import { Box, Button, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useCatalogue } from '../../../core/CatalogueContext';
@@ -19,7 +19,9 @@ import { useSettings } from '../../../store/LocalDataContext';
 import type { Kept } from '../../../store/records';
 import { WriteButton } from '../../book/write/QuickDialog';
 import { DeficitPicture } from './DeficitPicture';
-import { SignTicks } from './SignTicks';
+import { Lines } from '../../../shared/Lines';
+import { TickGroup } from '../../../shared/TickGroup';
+import { SwitchEntry } from '../../../shared/SwitchEntry';
 
 const morningHour = 7;
 
@@ -83,15 +85,7 @@ export function WatchPage({ walker, tests }: Props) {
               {show(catalogue, 'volume', response.lostL)}, drunk {show(catalogue, 'volume', response.drunkL)}
               {response.nextDrinkL > 0 && ` · next drink at ${clockTime(response.nextDrinkAt)}`}
             </Typography>
-            {response.actions.length > 0 && (
-              <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
-                {response.actions.map((line) => (
-                  <li key={line}>
-                    <Typography sx={{ fontWeight: 650 }}>{line}</Typography>
-                  </li>
-                ))}
-              </Box>
-            )}
+            {response.actions.length > 0 && <Lines lines={response.actions} strong />}
             <Typography color="text.secondary">
               Look for signs again at {clockTime(response.askAgainAt)}
             </Typography>
@@ -110,13 +104,18 @@ export function WatchPage({ walker, tests }: Props) {
         </Box>
       </Section>
       <Section title="What is felt and seen">
-        <SignTicks signs={signs} onChange={setSigns} />
+        <TickGroup
+          title="Signs"
+          choices={catalogue.lists.bodySigns.map(({ sign, name, grave }) => ({ id: sign, name, grave }))}
+          ticked={signs}
+          onChange={(ticked) => setSigns(ticked as Schema<'BodySign'>[])}
+        />
       </Section>
       <Section title="The day">
-        <FormControlLabel
-          sx={{ minHeight: 48 }}
-          control={<Switch checked={rested} onChange={(event) => setRested(event.target.checked)} />}
+        <SwitchEntry
           label="A day of rest: nothing was walked"
+          checked={rested}
+          onChange={(checked) => setRested(checked)}
         />
         <TextEntry
           label="Well watered at"

@@ -1,6 +1,6 @@
 import ContentCopy from '@mui/icons-material/ContentCopy';
 import Download from '@mui/icons-material/Download';
-import { Box, Button, FormControlLabel, Stack, Switch, Typography } from '@mui/material';
+import { Box, Button, Stack, Typography } from '@mui/material';
 import { useMemo, useState } from 'react';
 import { useCalculation } from '../../../core/useCalculation';
 import { Cautions } from '../../../shared/Cautions';
@@ -17,6 +17,7 @@ import { useWholeBook } from '../../../store/BookLinesContext';
 import { useSettings } from '../../../store/LocalDataContext';
 import { AgentList } from './AgentList';
 import { drunkBatch } from './drunkBatch';
+import { SwitchEntry } from '../../../shared/SwitchEntry';
 
 /** An illness looked back on: what could fit, which water fell short, and what to do. */
 export function LookBackPage() {
@@ -54,12 +55,10 @@ export function LookBackPage() {
   );
   const { response, problem } = useCalculation('look-back', request);
   const toggle = (key: keyof typeof signs, label: string) => (
-    <FormControlLabel
-      control={
-        <Switch checked={signs[key]} onChange={(e) => setSigns({ ...signs, [key]: e.target.checked })} />
-      }
+    <SwitchEntry
       label={label}
-      sx={{ minHeight: 48 }}
+      checked={signs[key]}
+      onChange={(checked) => setSigns({ ...signs, [key]: checked })}
     />
   );
   const errors = (field: string) => problem?.errors.find((e) => e.field === field)?.message;

@@ -1,4 +1,4 @@
-import { Box, FormControlLabel, Switch } from '@mui/material';
+import { Box } from '@mui/material';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import type { Schema } from '../../../core/contract';
 import { ChoiceGroup } from '../../../shared/ChoiceGroup';
@@ -11,6 +11,7 @@ import { FillTimer } from './FillTimer';
 import type { EntryKind } from './kinds';
 import { PhotoEntry } from './PhotoEntry';
 import { Swatch } from './QuickLines';
+import { SwitchEntry } from '../../../shared/SwitchEntry';
 
 interface Props {
   kind: EntryKind;
@@ -44,10 +45,10 @@ export function EntryFields({ kind, entry, onChange, errors }: Props) {
     />
   );
   const toggle = (key: 'untreated' | 'passed' | 'blood', label: string) => (
-    <FormControlLabel
-      control={<Switch checked={entry[key] === true} onChange={(e) => set({ [key]: e.target.checked })} />}
+    <SwitchEntry
       label={label}
-      sx={{ minHeight: 48 }}
+      checked={entry[key] === true}
+      onChange={(checked) => set({ [key]: checked })}
     />
   );
   switch (kind) {

@@ -1,4 +1,4 @@
-import { Box, FormControlLabel, Switch, TextField, Typography } from '@mui/material';
+import { Box, TextField, Typography } from '@mui/material';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import type { Schema } from '../../../core/contract';
 import { ChoiceGroup } from '../../../shared/ChoiceGroup';
@@ -11,6 +11,7 @@ import { wholePercent } from '../../../shared/units';
 import type { Kept } from '../../../store/records';
 import { useEdited } from '../../../store/useEdited';
 import { useTrip } from '../TripContext';
+import { SwitchEntry } from '../../../shared/SwitchEntry';
 
 type Source = Schema<'TripSource'>;
 type NumberKey =
@@ -45,10 +46,10 @@ export function SourceEditor({ record, stop }: Props) {
   const report = source.reportedAt == null ? 'none' : source.reportedFlowing ? 'flowing' : 'dry';
   const today = new Date().toISOString();
   const toggle = (key: 'doNotUse' | 'onlyIfNeeded' | 'treatLater', label: string) => (
-    <FormControlLabel
-      sx={{ minHeight: 48 }}
-      control={<Switch checked={source[key] === true} onChange={(e) => set({ [key]: e.target.checked })} />}
+    <SwitchEntry
       label={label}
+      checked={source[key] === true}
+      onChange={(checked) => set({ [key]: checked })}
     />
   );
 

@@ -1,4 +1,4 @@
-import { Box, FormControlLabel, Link as MuiLink, Switch, Typography } from '@mui/material';
+import { Box, Link as MuiLink, Typography } from '@mui/material';
 import { Link } from 'react-router';
 import type { ChainList } from '../../../core/contract';
 import { ChoiceGroup } from '../../../shared/ChoiceGroup';
@@ -7,6 +7,7 @@ import type { Draft } from '../draft';
 import type { DraftStore } from '../useDraft';
 import { ChainOption } from './ChainOption';
 import { CountVirusesSwitch } from '../../../shared/CountVirusesSwitch';
+import { SwitchEntry } from '../../../shared/SwitchEntry';
 
 interface Props {
   form: DraftStore;
@@ -59,15 +60,10 @@ export function ChainPicker({ form: { draft, set }, list, chosen, kitTreats, unt
       </Box>
       <CountVirusesSwitch />
       {kitTreats && (
-        <FormControlLabel
-          control={
-            <Switch
-              checked={draft.beyondKit}
-              onChange={(event) => set({ beyondKit: event.target.checked, method: null })}
-            />
-          }
+        <SwitchEntry
           label="Show what is not in my kit, too"
-          sx={{ minHeight: 48 }}
+          checked={draft.beyondKit}
+          onChange={(checked) => set({ beyondKit: checked, method: null })}
         />
       )}
     </Section>

@@ -1,4 +1,3 @@
-import { FormControlLabel, Switch } from '@mui/material';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import { ChoiceGroup } from '../../../shared/ChoiceGroup';
 import { NumberEntry } from '../../../shared/NumberEntry';
@@ -10,6 +9,7 @@ import { BurnerWeighing } from './BurnerWeighing';
 import type { Draft } from '../draft';
 import type { FieldErrors } from '../fieldErrors';
 import type { DraftStore } from '../useDraft';
+import { SwitchEntry } from '../../../shared/SwitchEntry';
 
 const noPot = 'none';
 
@@ -50,10 +50,10 @@ export function BoilForm({ form, kit, errors, asksBurner }: Props) {
           { id: noPot, name: 'Not named' },
         ]}
       />
-      <FormControlLabel
-        control={<Switch checked={draft.lidOn} onChange={(event) => set({ lidOn: event.target.checked })} />}
+      <SwitchEntry
         label="Lid on, flame turned down while it boils"
-        sx={{ minHeight: 48 }}
+        checked={draft.lidOn}
+        onChange={(checked) => set({ lidOn: checked })}
       />
       {draft.school === 'longBoil' && (
         <NumberEntry
@@ -68,15 +68,10 @@ export function BoilForm({ form, kit, errors, asksBurner }: Props) {
       )}
       {draft.school === 'pasteurise' && (
         <>
-          <FormControlLabel
-            sx={{ minHeight: 48 }}
-            control={
-              <Switch
-                checked={draft.thermometer}
-                onChange={(event) => set({ thermometer: event.target.checked })}
-              />
-            }
+          <SwitchEntry
             label="A thermometer stands in the water"
+            checked={draft.thermometer}
+            onChange={(checked) => set({ thermometer: checked })}
           />
           <NumberEntry
             label="Held at"

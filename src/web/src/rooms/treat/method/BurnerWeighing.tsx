@@ -1,18 +1,17 @@
-import { Box, FormControlLabel, Switch } from '@mui/material';
+import { Box } from '@mui/material';
 import { NumberEntry } from '../../../shared/NumberEntry';
 import type { FieldErrors } from '../fieldErrors';
 import type { DraftStore } from '../useDraft';
+import { SwitchEntry } from '../../../shared/SwitchEntry';
 
 /** "So much fuel boiled so much water from here": the burner's own efficiency in place of the table's. */
 export function BurnerWeighing({ form: { draft, set }, errors }: { form: DraftStore; errors: FieldErrors }) {
   return (
     <>
-      <FormControlLabel
-        control={
-          <Switch checked={draft.weighed} onChange={(event) => set({ weighed: event.target.checked })} />
-        }
+      <SwitchEntry
         label="I weighed the fuel: use my own burner's figures"
-        sx={{ minHeight: 48 }}
+        checked={draft.weighed}
+        onChange={(checked) => set({ weighed: checked })}
       />
       {draft.weighed && (
         <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>

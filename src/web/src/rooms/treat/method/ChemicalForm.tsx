@@ -1,4 +1,4 @@
-import { Box, FormControlLabel, Switch } from '@mui/material';
+import { Box } from '@mui/material';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import { ChoiceGroup } from '../../../shared/ChoiceGroup';
 import { NumberEntry } from '../../../shared/NumberEntry';
@@ -6,6 +6,7 @@ import { Section } from '../../../shared/Section';
 import type { Draft } from '../draft';
 import type { FieldErrors } from '../fieldErrors';
 import type { DraftStore } from '../useDraft';
+import { SwitchEntry } from '../../../shared/SwitchEntry';
 
 /** What a chemical needs to be told besides the water. */
 export function ChemicalForm({
@@ -88,15 +89,10 @@ export function ChemicalForm({
         onChange={(light) => set({ light: light as Draft['light'] })}
       />
       {method.active === 'chlorineDioxide' && (
-        <FormControlLabel
-          sx={{ minHeight: 48 }}
-          control={
-            <Switch
-              checked={draft.withoutCryptosporidium}
-              onChange={(event) => set({ withoutCryptosporidium: event.target.checked })}
-            />
-          }
+        <SwitchEntry
           label="Take the short wait, which leaves Cryptosporidium out"
+          checked={draft.withoutCryptosporidium}
+          onChange={(checked) => set({ withoutCryptosporidium: checked })}
         />
       )}
       {method.asksPH && (

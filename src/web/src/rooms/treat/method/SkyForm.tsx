@@ -1,8 +1,9 @@
-import { Box, FormControlLabel, Switch } from '@mui/material';
+import { Box } from '@mui/material';
 import { NumberEntry } from '../../../shared/NumberEntry';
 import { Section } from '../../../shared/Section';
 import type { FieldErrors } from '../fieldErrors';
 import type { DraftStore } from '../useDraft';
+import { SwitchEntry } from '../../../shared/SwitchEntry';
 
 interface Props {
   form: DraftStore;
@@ -64,15 +65,10 @@ export function SkyForm({ form: { draft, set, isDefault }, errors, asksSun }: Pr
         )}
       </Box>
       {asksSun && (
-        <FormControlLabel
-          control={
-            <Switch
-              checked={draft.continuousRain}
-              onChange={(event) => set({ continuousRain: event.target.checked })}
-            />
-          }
+        <SwitchEntry
           label="It rains without a break"
-          sx={{ minHeight: 48 }}
+          checked={draft.continuousRain}
+          onChange={(checked) => set({ continuousRain: checked })}
         />
       )}
     </Section>

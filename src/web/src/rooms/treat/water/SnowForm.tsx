@@ -1,10 +1,10 @@
-import { FormControlLabel, Switch } from '@mui/material';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import { ChoiceGroup } from '../../../shared/ChoiceGroup';
 import { NumberEntry } from '../../../shared/NumberEntry';
 import type { Draft } from '../draft';
 import type { FieldErrors } from '../fieldErrors';
 import type { DraftStore } from '../useDraft';
+import { SwitchEntry } from '../../../shared/SwitchEntry';
 
 /** Snow or ice: what it is and how cold. */
 export function SnowForm({
@@ -50,17 +50,10 @@ export function SnowForm({
 /** The school that drinks fresh clean snow, rain off a clean sheet or clean distillate as it is. */
 export function AcceptUntreated({ form: { draft, set } }: { form: DraftStore }) {
   return (
-    <FormControlLabel
-      control={
-        <Switch
-          checked={draft.acceptUntreated}
-          onChange={(event) =>
-            set({ acceptUntreated: event.target.checked, method: event.target.checked ? draft.method : null })
-          }
-        />
-      }
+    <SwitchEntry
       label="Fresh and clean: offer it untreated, by my own choice"
-      sx={{ minHeight: 48 }}
+      checked={draft.acceptUntreated}
+      onChange={(checked) => set({ acceptUntreated: checked, method: checked ? draft.method : null })}
     />
   );
 }
