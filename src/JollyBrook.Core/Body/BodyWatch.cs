@@ -117,7 +117,7 @@ public static class BodyWatch
         var factor = Sweat.FactorOf(request.Tests ?? [], SweatSchool.Gonzalez2009);
         var loss = Loss.Of(walker, effort, SweatSchool.Gonzalez2009);
         var restLPerH = DrinkPlan.RestLPerH(mass, effort.TemperatureC!.Value, effort.ElevationM!.Value);
-        var walkingLPerH = Math.Max(restLPerH, Math.Min(Sweating.Ceiling(walker.IsAcclimatised), loss.SweatLPerH * factor.Planned) + loss.BreathedLPerH);
+        var walkingLPerH = Math.Max(restLPerH, loss.LPerH(factor.Planned, walker.IsAcclimatised));
         double DeficitAt(DateTimeOffset at) => Lost(request, from, at, walkingLPerH, restLPerH) - DrunkBy(request, from, at);
         var drunk = DrunkBy(request, from, now);
         var lost = Lost(request, from, now, walkingLPerH, restLPerH);

@@ -44,9 +44,7 @@ public sealed record Effort(
     public bool IsRunning => Running == true || SpeedKmH > MetabolicRate.RunningAboveKmH;
 
     /// <summary>Metabolic rate for one kilogram, W/kg.</summary>
-    internal double PerKgW => IsRunning
-        ? MetabolicRate.RunningPerKg(SpeedMs, GradePercent!.Value)
-        : MetabolicRate.PerKg(SpeedMs, GradePercent!.Value, Terrains.Factor(Terrain!.Value));
+    internal double PerKgW => MetabolicRate.OnFootPerKg(SpeedMs, GradePercent!.Value, Terrain!.Value, IsRunning);
 
     /// <summary>The air on the body: running makes a wind of its own.</summary>
     internal Air Air => new(TemperatureC!.Value, HumidityPercent!.Value, Sun!.Value, (WindMs ?? 0) + (IsRunning ? SpeedMs : 0));

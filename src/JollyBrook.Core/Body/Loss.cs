@@ -41,6 +41,11 @@ public readonly record struct Loss(double MetabolicW, HeatBalance Heat, double S
         return most!.Value;
     }
 
+    /// <summary>Lost with a personal factor, L/h: sweat times the factor, up to the body's ceiling, and what is breathed out.</summary>
+    /// <param name="k">The personal factor, above 0.</param>
+    /// <param name="acclimatised">Whether the body is used to heat.</param>
+    public double LPerH(double k, bool acclimatised) => Math.Min(Sweating.Ceiling(acclimatised), SweatLPerH * k) + BreathedLPerH;
+
     private static Loss In(Clothing worn, Walker walker, double surface, double metabolicW, double climbW, Air air, SweatSchool school)
     {
         var heat = HeatBalance.Of(metabolicW, climbW, surface, air, ClothingResistance.Of(worn));

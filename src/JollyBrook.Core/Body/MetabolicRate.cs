@@ -36,6 +36,14 @@ public static class MetabolicRate
         return oxygen * 20.1 / 60;
     }
 
+    /// <summary>Walked or run, for one kilogram, W/kg: run above 8 km/h, or where it is told.</summary>
+    /// <param name="speedMs">Speed, m/s.</param>
+    /// <param name="gradePercent">Grade, %, negative downhill.</param>
+    /// <param name="terrain">Ground underfoot; running takes no account of it.</param>
+    /// <param name="running">Whether it is run, also slower.</param>
+    public static double OnFootPerKg(double speedMs, double gradePercent, Terrain terrain, bool running = false) =>
+        running || speedMs * 3.6 > RunningAboveKmH ? RunningPerKg(speedMs, gradePercent) : PerKg(speedMs, gradePercent, Terrains.Factor(terrain));
+
     /// <summary>
     /// Pandolf et al. 1977, for comparison; too high downhill.
     /// M = 1.5·W + 2·(W + L)·(L/W)² + η·(W + L)·(1.5·S² + 0.35·S·G).

@@ -53,7 +53,7 @@ public static class Sweat
         var total = new Band(sweat.Low + loss.BreathedLPerH, sweat.Middle + loss.BreathedLPerH, sweat.High + loss.BreathedLPerH);
         var share = request.ReplaceShare ?? DrinkPlan.DefaultReplaceShare;
         var rest = DrinkPlan.RestLPerH(walker.MassKg!.Value, effort.TemperatureC!.Value, effort.ElevationM!.Value);
-        var planned = Math.Min(Sweating.Ceiling(walker.IsAcclimatised), loss.SweatLPerH * factor.Planned) + loss.BreathedLPerH;
+        var planned = loss.LPerH(factor.Planned, walker.IsAcclimatised);
         var drink = DrinkPlan.WalkingLPerH(planned, share, rest);
         var working = SweatWorking.Steps(walker, effort, school, loss, factor, tests.Count(t => t.Result.Accepted), share, drink);
         return new SweatResponse(

@@ -64,7 +64,7 @@ internal sealed class Party
         foreach (var (walker, factor, total, surface) in _walkers)
         {
             var own = Loss.Of(walker, surface, perKgW * total, climbPerKgW * total, air, _school);
-            var litres = Math.Min(Sweating.Ceiling(walker.IsAcclimatised), own.SweatLPerH * factor.Planned) + own.BreathedLPerH;
+            var litres = own.LPerH(factor.Planned, walker.IsAcclimatised);
             loss += litres;
             planned += DrinkPlan.WalkingLPerH(litres, _share, RestOf(walker, air.TemperatureC, elevationM));
         }
@@ -79,7 +79,7 @@ internal sealed class Party
         foreach (var (walker, factor, total, surface) in _walkers)
         {
             var own = Loss.Of(walker, surface, perKgW * total, climbPerKgW * total, air, _school);
-            var litres = Math.Min(Sweating.Ceiling(walker.IsAcclimatised), own.SweatLPerH * factor.K) + own.BreathedLPerH;
+            var litres = own.LPerH(factor.K, walker.IsAcclimatised);
             wanted += Math.Max(RestOf(walker, air.TemperatureC, elevationM), litres * _share);
         }
 

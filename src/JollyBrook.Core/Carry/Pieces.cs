@@ -91,10 +91,7 @@ internal sealed class Pieces
         {
             var grade = (i * GradeStep) - SteepestPercent;
             var hoursPerKm = WalkingTime.Hours(_school, 1, grade * 10, Terrains.IsOffPath(terrain)) * _pace;
-            var speedKmH = 1 / hoursPerKm;
-            table[i] = speedKmH > MetabolicRate.RunningAboveKmH
-                ? MetabolicRate.RunningPerKg(speedKmH / 3.6, Math.Clamp(grade, -40, 40))
-                : MetabolicRate.PerKg(speedKmH / 3.6, Math.Clamp(grade, -40, 40), Terrains.Factor(terrain));
+            table[i] = MetabolicRate.OnFootPerKg(1 / hoursPerKm / 3.6, Math.Clamp(grade, -40, 40), terrain);
         }
 
         return table[i];

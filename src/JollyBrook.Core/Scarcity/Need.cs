@@ -90,7 +90,7 @@ public sealed record Need(double NowLPerH, double SpeedKmH, double RestLPerH, Sp
     {
         var loss = Loss.Of(entry.Walker, effort, SweatSchool.Gonzalez2009);
         return Math.Max(
-            Math.Min(Sweating.Ceiling(entry.Walker.IsAcclimatised), loss.SweatLPerH * FactorOf(entry, tests).Planned) + loss.BreathedLPerH,
+            loss.LPerH(FactorOf(entry, tests).Planned, entry.Walker.IsAcclimatised),
             DrinkPlan.RestLPerH(entry.Walker.MassKg!.Value, effort.TemperatureC!.Value, effort.ElevationM!.Value));
     }
 

@@ -74,7 +74,7 @@ internal static class SafeCases
         from dropped in Happening
         select new FilterSpec(element, style, flow, 4000, used, load, 0.05, wetted, frozen, dropped);
 
-    private static readonly Gen<LampSpec> Lamp =
+    public static readonly Gen<LampSpec> Lamp =
         from cycles in Gen.Double[0, 40]
         from battery in Gen.Enum<Battery>()
         select new LampSpec(1, 90, cycles, battery);

@@ -6,6 +6,7 @@ using JollyBrook.Core.Filters;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Light;
 using JollyBrook.Core.Sources;
+using JollyBrook.Core.Tests.Safe;
 using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
@@ -18,22 +19,15 @@ public class ChainPropertiesTests
     private const double Tolerance = 1e-9;
     private const int Kits = 1000;
 
-    private static readonly Gen<Happened> Happening = Gen.Frequency((6, Gen.Const(Happened.No)), (1, Gen.OneOf(Happened.Yes, Happened.Unknown)));
-
     private static readonly Gen<FilterSpec> Filter =
         from element in Gen.Enum<FilterElement>()
         from style in Gen.Enum<FilterStyle>()
         from flow in Gen.Double[0.1, 3]
         from used in Gen.Double[0, 5000]
         from load in Gen.Double[0, 3000]
-        from frozen in Happening
-        from dropped in Happening
+        from frozen in SafeCases.Happening
+        from dropped in SafeCases.Happening
         select new FilterSpec(element, style, flow, 4000, used, load, 0.05, Happened.Yes, frozen, dropped);
-
-    private static readonly Gen<LampSpec> Lamp =
-        from cycles in Gen.Double[0, 40]
-        from battery in Gen.Enum<Battery>()
-        select new LampSpec(1, 90, cycles, battery);
 
     private static readonly Gen<ProductSpec> Product =
         from profile in Gen.OneOf(ChemicalProfiles.All.ToArray())
@@ -45,7 +39,7 @@ public class ChainPropertiesTests
 
     private static readonly Gen<KitEntry[]> Kit =
         from filters in Filter.Array[0, 2]
-        from lamps in Lamp.Array[0, 1]
+        from lamps in SafeCases.Lamp.Array[0, 1]
         from products in Product.Array[1, 3]
         from stove in Gen.Bool
         from alum in Gen.Bool
