@@ -5,7 +5,8 @@ namespace JollyBrook.Core.Body;
 /// <param name="Heat">Heat to shed and what the air takes up.</param>
 /// <param name="SweatLPerH">Predicted sweat, L/h.</param>
 /// <param name="BreathedLPerH">Breathed out, L/h.</param>
-public readonly record struct Loss(double MetabolicW, HeatBalance Heat, double SweatLPerH, double BreathedLPerH)
+/// <param name="Worn">What is counted as worn.</param>
+public readonly record struct Loss(double MetabolicW, HeatBalance Heat, double SweatLPerH, double BreathedLPerH, Clothing Worn)
 {
     public static Loss Of(Walker walker, Effort effort, SweatSchool school)
     {
@@ -50,6 +51,6 @@ public readonly record struct Loss(double MetabolicW, HeatBalance Heat, double S
     {
         var heat = HeatBalance.Of(metabolicW, climbW, surface, air, ClothingResistance.Of(worn));
         return new Loss(
-            metabolicW, heat, Sweating.LPerH(heat, surface, walker.IsAcclimatised, school), Sweating.BreathedLPerH(heat, surface));
+            metabolicW, heat, Sweating.LPerH(heat, surface, walker.IsAcclimatised, school), Sweating.BreathedLPerH(heat, surface), worn);
     }
 }

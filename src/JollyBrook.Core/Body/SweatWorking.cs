@@ -10,8 +10,7 @@ internal static class SweatWorking
     {
         var working = new Working();
         var (mass, load, air) = (walker.MassKg!.Value, walker.LoadKg, effort.Air);
-        var told = walker.Worn ?? ClothingForAir.Usual(air.TemperatureC);
-        var worn = ClothingResistance.Of(told);
+        var worn = ClothingResistance.Of(loss.Worn);
         working.Add(
             "Metabolic rate", effort.IsRunning ? "(W + L)·(0.2·v + 0.9·v·G + 3.5)·20.1/60" : "(W + L)·(1.44 + η·(1.94·S^0.43 + 0.24·S⁴ + 0.34·S·G·(1 − 1.05^(1 − 1.1^(G + 32)))))", effort.IsRunning ? "ACSM, running" : "LCDA, Looney et al. 2019",
             WorkingValue.Of("M", loss.MetabolicW, "W"), WorkingValue.Of("W", mass, "kg"), WorkingValue.Of("L", load, "kg"),
@@ -22,7 +21,7 @@ internal static class SweatWorking
             WorkingValue.Of("W", mass, "kg"), WorkingValue.Of("H", walker.HeightCm!.Value, "cm"));
         working.Add(
             "Heat to shed", "(M − climb)/A + 6.45·(T_op − 36)/clo", "heat balance; sun + 7 °C full, + 4 part: pick",
-            WorkingValue.Of("E_req", loss.Heat.RequiredWPerM2, "W/m²"), WorkingValue.Of("T_op", air.OperativeC, "°C"), WorkingValue.Of("clo", worn.Clo));
+            WorkingValue.Of("E_req", loss.Heat.RequiredWPerM2, "W/m²"), WorkingValue.Of("T_op", air.OperativeC, "°C"), WorkingValue.Of("clo", worn.Clo * air.ClothingShare));
         working.Add(
             "What the air takes up", "14.21·(im/clo)·(44.6 − P_a)", "heat balance", WorkingValue.Of("E_max", loss.Heat.MaximumWPerM2, "W/m²"),
             WorkingValue.Of("im/clo", worn.VapourPermeability), WorkingValue.Of("P_a", air.VapourMmHg, "mmHg"));

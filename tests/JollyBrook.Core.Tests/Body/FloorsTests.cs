@@ -125,4 +125,19 @@ public sealed class FloorsTests
         answer.SweatLPerH.High.ShouldBe(ceiling, 1e-9);
         answer.DrinkLPerH.ShouldBe(1, 1e-9);
     }
+
+    /// <summary>The working shows what was counted: with its own A, M, T_op and clo it gives its own E_req, in wind and with clothing not told.</summary>
+    [Fact]
+    public void The_working_is_of_what_was_counted() => Gen.Select(Gen.Double[-20, 40], Gen.Double[0, 30]).Sample((air, wind) =>
+    {
+        var working = Ask(Ilva with { Worn = null }, new Effort(air, 50, SunLoad.Full, 5, 0, Terrain.GoodPath, 500, WindMs: wind)).Working;
+        double Of(string step, string name)
+        {
+            var found = working.Single(w => w.Label == step);
+            return found.Result.Name == name ? found.Result.Value!.Value : found.Inputs.Single(v => v.Name == name).Value!.Value;
+        }
+
+        var heat = (Of("Metabolic rate", "M") / Of("Body surface", "A")) + (6.45 * (Of("Heat to shed", "T_op") - 36) / Of("Heat to shed", "clo"));
+        heat.ShouldBe(Of("Heat to shed", "E_req"), 0.01);
+    });
 }
