@@ -30,9 +30,10 @@ public sealed class ChemicalBarrier(string id, string name, ChemicalProfile prof
     {
         ArgumentNullException.ThrowIfNull(setting);
         ArgumentNullException.ThrowIfNull(before);
-        var result = ChemicalPlan.For(
-            new ChemicalQuestion(profile, water, Options(setting), setting.Target, before, setting.Container.CapacityL, setting.DarkMinutes(before.Minutes)),
-            setting.Intake);
+        var options = Options(setting);
+        // Where no light reaches it, nobody looks for the sun.
+        var dark = options.Light == BottleLight.ShadeOrOpaque ? 0 : setting.DarkMinutes(before.Minutes);
+        var result = ChemicalPlan.For(new ChemicalQuestion(profile, water, options, setting.Target, before, setting.Container.CapacityL, dark), setting.Intake);
         if (result.Refusal is { } refusal)
         {
             return BarrierResult.Refused(name, water, refusal, result.Assumptions, result.Cautions, result.Working);

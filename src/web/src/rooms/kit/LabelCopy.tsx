@@ -154,13 +154,13 @@ export function LabelCopy({ label, onChange, errors, unit, template }: Props) {
           onChange={(checked) => set({ maySplit: checked })}
         />
       )}
-      <Lines
+      <LinesEntry
         title="Its own steps, a line each"
         lines={label.steps}
         onChange={(steps) => set({ steps })}
         error={errors('product.label.steps')}
       />
-      <Lines
+      <LinesEntry
         title="Its warnings, a line each"
         lines={label.warnings}
         onChange={(warnings) => set({ warnings })}
@@ -170,8 +170,8 @@ export function LabelCopy({ label, onChange, errors, unit, template }: Props) {
   );
 }
 
-/** Lines of text, one below the other. */
-function Lines({
+/** Lines of text to type, one below the other. */
+function LinesEntry({
   title,
   lines,
   onChange,
