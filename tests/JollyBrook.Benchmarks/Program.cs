@@ -78,7 +78,7 @@ if (Wants("safe"))
 
 if (args.Contains("mutants"))
 {
-    MutantScore.Print(args);
+    MutantScore.Print([.. args.Except(["mutants"])]);
 }
 
 if (Wants("camp"))

@@ -35,7 +35,7 @@ internal sealed class ScheduleAnswer(ScheduleRequest request, IReadOnlyList<KitE
         var late = Math.Max(0, Math.Ceiling((ready - by).TotalMinutes));
         var steps = job.Blocks.SelectMany((block, b) => Steps(block, j, b, solution, hands)).Where(s => s.EndAt > s.StartAt).ToList();
         return new ScheduledBatch(
-            draft.Key, draft.Want.Id!, draft.Want.Name ?? "", draft.VolumeL, draft.Container?.Id, draft.Container?.Item!.Name ?? (draft.Want.WillBoil == true ? "the pot" : "any clean container"),
+            draft.Key, draft.Want.Id!, draft.Want.Name ?? "", draft.VolumeL, draft.Container?.Id, draft.Container?.Item!.Name ?? (draft.Want.WillBoil == true ? "Pot" : "Any clean container"),
             chain.Chain.Id, chain.Chain.Name, chain.Chain.Headline, start, ready, by, late, job.HandsMinutes, begun is not null,
             draft.Begun?.PlannedReadyAt is { } planned ? Math.Round((ready - planned).TotalMinutes) : 0,
             draft.Edit?.StartAt is { } put && begun is null && (start - put).TotalMinutes >= 1, chain.Meets,

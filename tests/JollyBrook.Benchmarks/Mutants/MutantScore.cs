@@ -25,6 +25,12 @@ internal static class MutantScore
 
     public static void Print(IReadOnlyCollection<string> named)
     {
+        if (named.Except(Rooms).FirstOrDefault() is { } unknown)
+        {
+            Console.WriteLine($"No room is called '{unknown}'. Rooms: {string.Join(", ", Rooms)}.");
+            return;
+        }
+
         var rooms = Rooms.Where(r => named.Count == 0 || named.Contains(r)).ToArray();
         var shop = Workshop.Build(rooms, PerRoom, Seed, Known);
         Console.WriteLine();

@@ -110,6 +110,8 @@ internal sealed class Seeder(string room, string file, Func<int, int?>? chosen) 
     {
         AttributeListSyntax or CaseSwitchLabelSyntax or ParameterListSyntax or EnumDeclarationSyntax or InterpolatedStringExpressionSyntax or PatternSyntax or TypeSyntax => true,
         LocalDeclarationStatementSyntax { IsConst: true } => true,
+        // The limits of an input field stand beside its quantity.
+        BaseObjectCreationExpressionSyntax { ArgumentList.Arguments: var given } when given.Any(a => a.Expression is MemberAccessExpressionSyntax { Expression: IdentifierNameSyntax { Identifier.Text: "Quantity" } }) => true,
         // What is said of a result, and what is only shown of how it came about.
         ArgumentListSyntax { Parent: InvocationExpressionSyntax { Expression: MemberAccessExpressionSyntax { Name.Identifier.Text: "DefaultIfEmpty" } } } => true,
         InvocationExpressionSyntax { Expression: MemberAccessExpressionSyntax { Expression: IdentifierNameSyntax owner } } => owner.Identifier.Text is "working" or "WorkingValue" or "Speaker" or "say" or "Sentence",
