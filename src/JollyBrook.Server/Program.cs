@@ -37,7 +37,7 @@ builder.Services.AddSingleton<IWaterProbe, SimulatedProbe>();
 builder.Services.AddSingleton<IWeatherService, SimulatedWeather>();
 builder.Services.AddSingleton<IBodyScale, SimulatedScale>();
 builder.Services.AddScoped<DemoSeed>();
-builder.Services.AddJollyBrookData(options.DatabaseFile);
+builder.Services.AddJollyBrookData(options.DataFolder);
 builder.Services.AddAccounts(options);
 builder.Services.AddFormTokens();
 builder.Services.AddSecretsLimit(options);
@@ -50,7 +50,22 @@ var app = builder.Build();
 // The build asks for the API document by starting the program without a store.
 if (!ContractOpenApi.IsBuildingDocument)
 {
-    await OpenStore.RunAsync(app);
+    using var signals = new StopSignals(app);
+    try
+    {
+        await OpenStore.RunAsync(app, signals.Asked);
+    }
+    catch (StoreRefusedException refused)
+    {
+        Console.Error.WriteLine(refused.Message);
+        await app.DisposeAsync();
+        return 1;
+    }
+    catch (OperationCanceledException) when (signals.Asked.IsCancellationRequested)
+    {
+        await app.DisposeAsync();
+        return 0;
+    }
 }
 
 if (options.BehindProxy)

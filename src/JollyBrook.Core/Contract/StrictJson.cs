@@ -10,6 +10,12 @@ public static class StrictJson
     /// <returns>The record, or null with <paramref name="problem"/> set.</returns>
     public static T? Read<T>(string json, JsonTypeInfo<T> typeInfo, Func<IReadOnlyList<Field>> fields, out Problem? problem)
     {
+        if (ListLimits.FirstWrong(json) is { } wrongList)
+        {
+            problem = Problem.BadInput([wrongList]);
+            return default;
+        }
+
         try
         {
             var read = JsonSerializer.Deserialize(json, typeInfo);

@@ -1,3 +1,7 @@
+using System.Buffers;
+using System.Text;
+using System.Text.Encodings.Web;
+using System.Text.Json;
 using System.Text.Json.Serialization.Metadata;
 using JollyBrook.Core.Contract;
 
@@ -17,7 +21,11 @@ public enum RecordPlace
 }
 
 /// <summary>A kind of record that is kept: its body, and whether it may change once written.</summary>
-public abstract class RecordKind(string name, string title, RecordPlace place)
+/// <param name="name">Its name in addresses.</param>
+/// <param name="title">What a person calls several of them.</param>
+/// <param name="place">Where it belongs.</param>
+/// <param name="mostBytes">The most its body may take, bytes of UTF-8 without blanks.</param>
+public abstract class RecordKind(string name, string title, RecordPlace place, int mostBytes)
 {
     /// <summary>The name in <c>/api/records/{kind}/{id}</c>.</summary>
     public string Name { get; } = name;
@@ -31,7 +39,42 @@ public abstract class RecordKind(string name, string title, RecordPlace place)
     /// <summary>Whether it is a person's own, and has no place in a trip's book.</summary>
     public bool PersonalOnly { get; } = place == RecordPlace.Personal;
 
+    /// <summary>The most its body may take, bytes of UTF-8 without blanks.</summary>
+    public int MostBytes { get; } = mostBytes;
+
     public abstract Type BodyType { get; }
+
+    /// <summary>
+    /// A body as it is kept: checked, without blanks, every property once, in the order it came. What reads the same is kept the same.
+    /// </summary>
+    /// <returns>Null with <paramref name="problem"/> set when the body is not fit to keep.</returns>
+    public string? Canonical(string bodyJson, out Problem? problem)
+    {
+        problem = Check(bodyJson);
+        if (problem is not null)
+        {
+            return null;
+        }
+
+        var body = WithoutBlanks(bodyJson);
+        if (body.WrittenCount > MostBytes)
+        {
+            problem = Problem.BadInput([new FieldProblem("body", $"This record has {body.WrittenCount / 1024} KB; at most {MostBytes / 1024} KB can be kept under {Title}. Shorten it.", $"up to {MostBytes / 1024} KB")]);
+            return null;
+        }
+
+        return Encoding.UTF8.GetString(body.WrittenSpan);
+    }
+
+    private static ArrayBufferWriter<byte> WithoutBlanks(string json)
+    {
+        using var document = JsonDocument.Parse(json);
+        var written = new ArrayBufferWriter<byte>(json.Length);
+        using var writer = new Utf8JsonWriter(written, new JsonWriterOptions { Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping });
+        document.RootElement.WriteTo(writer);
+        writer.Flush();
+        return written;
+    }
 
     /// <summary>Null when the body is fit to keep; otherwise what is wrong with it.</summary>
     public abstract Problem? Check(string bodyJson);
@@ -39,8 +82,8 @@ public abstract class RecordKind(string name, string title, RecordPlace place)
 
 /// <inheritdoc/>
 public sealed class RecordKind<TBody>(
-    string name, string title, RecordPlace place, JsonTypeInfo<TBody> json, IReadOnlyList<Field> fields, Action<TBody> check)
-    : RecordKind(name, title, place)
+    string name, string title, RecordPlace place, int mostBytes, JsonTypeInfo<TBody> json, IReadOnlyList<Field> fields, Action<TBody> check)
+    : RecordKind(name, title, place, mostBytes)
 {
     public override Type BodyType => typeof(TBody);
 

@@ -1,4 +1,3 @@
-using System.Data;
 using JollyBrook.Data.Store;
 using Microsoft.EntityFrameworkCore;
 
@@ -42,7 +41,7 @@ public sealed class PartyStore(JollyBrookDb db, TimeProvider time)
     /// <returns>False when a trip of that id is someone else's.</returns>
     public async Task<bool> NameTripAsync(Guid tripId, string name, Guid personId, CancellationToken cancellation)
     {
-        await using var transaction = await db.Database.BeginTransactionAsync(IsolationLevel.Serializable, cancellation);
+        await using var transaction = await WriteTransaction.BeginAsync(db.Database, cancellation);
         var trip = await db.Trips.FindAsync([tripId], cancellation);
         if (trip is null)
         {
@@ -116,21 +115,24 @@ public sealed class PartyStore(JollyBrookDb db, TimeProvider time)
             : null;
     }
 
-    /// <summary>Joins by a link. Who is in the party already keeps the higher of both roles, and uses nothing up.</summary>
-    /// <returns>The trip, or null when the link no longer holds.</returns>
+    /// <summary>
+    /// Joins by a link. Who is in the party already keeps the higher of both roles, and uses nothing up; whom the keeper took out, or gave
+    /// a lower role, no link brings back.
+    /// </summary>
+    /// <returns>The trip, or null when the link no longer holds, or not for this person.</returns>
     public async Task<Guid?> AcceptAsync(string secret, Guid personId, CancellationToken cancellation)
     {
         var hash = Secret.Hash(secret);
-        await using var transaction = await db.Database.BeginTransactionAsync(IsolationLevel.Serializable, cancellation);
+        await using var transaction = await WriteTransaction.BeginAsync(db.Database, cancellation);
         var invitation = await db.Invitations.FirstOrDefaultAsync(i => i.SecretHash == hash, cancellation);
-        if (invitation is null || !IsOpen(invitation))
+        if (invitation is null || !IsOpen(invitation) || await WasRemovedAsync(invitation.TripId, personId, cancellation))
         {
             return null;
         }
 
         if (await db.Party.FindAsync([invitation.TripId, personId], cancellation) is { } already)
         {
-            already.Role = already.Role > invitation.Role ? already.Role : invitation.Role;
+            already.Role = already.HeldDown || already.Role > invitation.Role ? already.Role : invitation.Role;
         }
         else
         {
@@ -147,8 +149,18 @@ public sealed class PartyStore(JollyBrookDb db, TimeProvider time)
     /// <returns>False when the person is not in the party, or a keeper would step down with no one in their place.</returns>
     public async Task<bool> ChangeRoleAsync(Guid tripId, Guid personId, PartyRole role, CancellationToken cancellation)
     {
-        await using var transaction = await db.Database.BeginTransactionAsync(IsolationLevel.Serializable, cancellation);
+        await using var transaction = await WriteTransaction.BeginAsync(db.Database, cancellation);
         var person = await db.Party.FindAsync([tripId, personId], cancellation);
+        if (person is null && role != PartyRole.Keeper && await WasRemovedAsync(tripId, personId, cancellation))
+        {
+            // The keeper lets someone back in.
+            await db.Removed.Where(r => r.TripId == tripId && r.PersonId == personId).ExecuteDeleteAsync(cancellation);
+            Join(tripId, personId, role);
+            await db.SaveChangesAsync(cancellation);
+            await transaction.CommitAsync(cancellation);
+            return true;
+        }
+
         if (person is null || (person.Role == PartyRole.Keeper && role != PartyRole.Keeper))
         {
             return false;
@@ -160,17 +172,27 @@ public sealed class PartyStore(JollyBrookDb db, TimeProvider time)
             keeper.Role = PartyRole.Member;
         }
 
+        if (role < person.Role)
+        {
+            await CloseLinksAsync(tripId, cancellation);
+        }
+
+        person.HeldDown = role < person.Role || (person.HeldDown && role == person.Role);
         person.Role = role;
         await db.SaveChangesAsync(cancellation);
         await transaction.CommitAsync(cancellation);
         return true;
     }
 
-    /// <summary>Takes a person out of the party.</summary>
+    /// <summary>Takes a person out of the party. Taken out by the keeper they stay out, and the links that are open are closed.</summary>
+    /// <param name="tripId">The trip.</param>
+    /// <param name="personId">Who goes.</param>
+    /// <param name="byThemselves">Whether they leave of their own accord; then a link may bring them back.</param>
+    /// <param name="cancellation">Stops before anything is done.</param>
     /// <returns>False for a keeper who would leave others behind: someone else has to become keeper first.</returns>
-    public async Task<bool> RemoveAsync(Guid tripId, Guid personId, CancellationToken cancellation)
+    public async Task<bool> RemoveAsync(Guid tripId, Guid personId, bool byThemselves, CancellationToken cancellation)
     {
-        await using var transaction = await db.Database.BeginTransactionAsync(IsolationLevel.Serializable, cancellation);
+        await using var transaction = await WriteTransaction.BeginAsync(db.Database, cancellation);
         if (await db.Party.FindAsync([tripId, personId], cancellation) is not { } person)
         {
             return true;
@@ -183,7 +205,12 @@ public sealed class PartyStore(JollyBrookDb db, TimeProvider time)
                 return false;
             }
 
-            db.Invitations.RemoveRange(await db.Invitations.Where(i => i.TripId == tripId).ToListAsync(cancellation));
+            await CloseLinksAsync(tripId, cancellation);
+        }
+        else if (!byThemselves)
+        {
+            await CloseLinksAsync(tripId, cancellation);
+            db.Removed.Add(new RemovedPerson { TripId = tripId, PersonId = personId, At = time.GetUtcNow() });
         }
 
         db.Party.Remove(person);
@@ -191,6 +218,20 @@ public sealed class PartyStore(JollyBrookDb db, TimeProvider time)
         await transaction.CommitAsync(cancellation);
         return true;
     }
+
+    /// <summary>People the keeper took out of the party, by name.</summary>
+    public async Task<IReadOnlyList<(Guid PersonId, string Name)>> RemovedAsync(Guid tripId, CancellationToken cancellation)
+    {
+        var people = await db.Removed.AsNoTracking().Where(r => r.TripId == tripId)
+            .Join(db.Users, r => r.PersonId, u => u.Id, (r, u) => new { u.Id, u.UserName }).ToListAsync(cancellation);
+        return [.. people.Select(p => (p.Id, p.UserName!)).OrderBy(p => p.Item2, StringComparer.Ordinal)];
+    }
+
+    private Task<bool> WasRemovedAsync(Guid tripId, Guid personId, CancellationToken cancellation) =>
+        db.Removed.AnyAsync(r => r.TripId == tripId && r.PersonId == personId, cancellation);
+
+    private Task<int> CloseLinksAsync(Guid tripId, CancellationToken cancellation) =>
+        db.Invitations.Where(i => i.TripId == tripId).ExecuteDeleteAsync(cancellation);
 
     private void Join(Guid tripId, Guid personId, PartyRole role) =>
         db.Party.Add(new TripPerson { TripId = tripId, PersonId = personId, Role = role, JoinedAt = time.GetUtcNow() });

@@ -20,6 +20,19 @@ public sealed class TripPerson
     public PartyRole Role { get; set; }
 
     public DateTimeOffset JoinedAt { get; set; }
+
+    /// <summary>The keeper made their role a lower one: no link raises it again.</summary>
+    public bool HeldDown { get; set; }
+}
+
+/// <summary>A person whom the keeper took out of a party: no link brings them back, only the keeper.</summary>
+public sealed class RemovedPerson
+{
+    public Guid TripId { get; set; }
+
+    public Guid PersonId { get; set; }
+
+    public DateTimeOffset At { get; set; }
 }
 
 /// <summary>A link that lets whoever holds it join a party, until it is used up, withdrawn or past its date.</summary>

@@ -1,4 +1,3 @@
-using System.Data;
 using System.Text.Json;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Records;
@@ -27,7 +26,7 @@ public sealed class BookRestore(JollyBrookDb db, BookInHand book, RecordStore st
     public async Task<RestoreCounts> TakeInAsync(
         IReadOnlyList<BackupEntry> records, RestoreMode mode, Guid author, bool onlyCount, CancellationToken cancellation)
     {
-        await using var transaction = await db.Database.BeginTransactionAsync(IsolationLevel.Serializable, cancellation);
+        await using var transaction = await WriteTransaction.BeginAsync(db.Database, cancellation);
         var here = await HereAsync(cancellation);
         var before = onlyCount ? null : Snapshot(here.Values);
         var counts = await ApplyAsync(here, records, mode, author, 0, cancellation);
@@ -49,7 +48,7 @@ public sealed class BookRestore(JollyBrookDb db, BookInHand book, RecordStore st
     /// <summary>Makes the book what it was before the last backup was taken in; what was written since stays. Null when there is nothing to undo.</summary>
     public async Task<RestoreCounts?> UndoAsync(Guid author, CancellationToken cancellation)
     {
-        await using var transaction = await db.Database.BeginTransactionAsync(IsolationLevel.Serializable, cancellation);
+        await using var transaction = await WriteTransaction.BeginAsync(db.Database, cancellation);
         if (await db.RestorePoints.FirstOrDefaultAsync(cancellation) is not { } point)
         {
             return null;

@@ -10,7 +10,10 @@ public enum WriteEnd
 
     /// <summary>The record has moved on, or may not change: nothing was written.</summary>
     Refused,
+
+    /// <summary>The book holds as much as it may: nothing was written.</summary>
+    Full,
 }
 
-/// <summary>How a write ended, and the record as it now stands.</summary>
-public sealed record WriteResult(WriteEnd End, StoredRecord Current);
+/// <summary>How a write ended, and the record as it now stands; null when there is none.</summary>
+public sealed record WriteResult(WriteEnd End, StoredRecord? Current);

@@ -8,10 +8,12 @@ namespace JollyBrook.Data.Store;
 
 public static class DataServices
 {
-    /// <summary>Registers the store kept in <paramref name="file"/>.</summary>
-    public static IServiceCollection AddJollyBrookData(this IServiceCollection services, string file) =>
+    /// <summary>Registers the store kept in a folder, which is taken when it is first asked for and held until the services end.</summary>
+    public static IServiceCollection AddJollyBrookData(this IServiceCollection services, string folder) =>
         services
-            .AddDbContext<JollyBrookDb>(options => Configure(options, file))
+            .AddSingleton(_ => DataFolder.Take(folder))
+            .AddSingleton(provider => provider.GetRequiredService<DataFolder>().Mark)
+            .AddDbContext<JollyBrookDb>(options => Configure(options, Path.Combine(folder, DataFolder.DatabaseName)))
             .AddScoped<BookInHand>()
             .AddScoped<RecordStore>()
             .AddScoped<BookRestore>()

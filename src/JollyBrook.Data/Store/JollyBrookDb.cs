@@ -11,15 +11,21 @@ public sealed class JollyBrookDb(DbContextOptions<JollyBrookDb> options, BookInH
 {
     public DbSet<StoredRecord> Records => Set<StoredRecord>();
 
+    public DbSet<BookSize> BookSizes => Set<BookSize>();
+
     public DbSet<RestorePoint> RestorePoints => Set<RestorePoint>();
 
     public DbSet<StoreIdentity> Identity => Set<StoreIdentity>();
 
     public DbSet<RecoveryCode> RecoveryCodes => Set<RecoveryCode>();
 
+    public DbSet<Session> Sessions => Set<Session>();
+
     public DbSet<Trip> Trips => Set<Trip>();
 
     public DbSet<TripPerson> Party => Set<TripPerson>();
+
+    public DbSet<RemovedPerson> Removed => Set<RemovedPerson>();
 
     public DbSet<Invitation> Invitations => Set<Invitation>();
 
@@ -42,6 +48,12 @@ public sealed class JollyBrookDb(DbContextOptions<JollyBrookDb> options, BookInH
             point.HasKey(p => p.BookId);
             point.HasQueryFilter(p => p.BookId == Book);
         });
+        builder.Entity<BookSize>(size =>
+        {
+            size.ToTable("book_sizes");
+            size.HasKey(s => s.BookId);
+            size.HasQueryFilter(s => s.BookId == Book);
+        });
         builder.Entity<StoreIdentity>().ToTable("store");
         NamePeople(builder);
         NameParties(builder);
@@ -56,6 +68,12 @@ public sealed class JollyBrookDb(DbContextOptions<JollyBrookDb> options, BookInH
             code.HasKey(c => new { c.PersonId, c.Hash });
             code.HasOne<Person>().WithMany().HasForeignKey(c => c.PersonId);
         });
+        builder.Entity<Session>(session =>
+        {
+            session.ToTable("sessions");
+            session.HasIndex(s => s.PersonId);
+            session.HasOne<Person>().WithMany().HasForeignKey(s => s.PersonId);
+        });
     }
 
     private static void NameParties(ModelBuilder builder)
@@ -68,6 +86,13 @@ public sealed class JollyBrookDb(DbContextOptions<JollyBrookDb> options, BookInH
             person.HasIndex(p => p.PersonId);
             person.HasOne<Trip>().WithMany().HasForeignKey(p => p.TripId);
             person.HasOne<Person>().WithMany().HasForeignKey(p => p.PersonId);
+        });
+        builder.Entity<RemovedPerson>(removed =>
+        {
+            removed.ToTable("removed_people");
+            removed.HasKey(r => new { r.TripId, r.PersonId });
+            removed.HasOne<Trip>().WithMany().HasForeignKey(r => r.TripId);
+            removed.HasOne<Person>().WithMany().HasForeignKey(r => r.PersonId);
         });
         builder.Entity<Invitation>(invitation =>
         {

@@ -9,4 +9,10 @@ public sealed class StoreIdentity
     public Guid OwnerId { get; set; }
 
     public DateTimeOffset CreatedAt { get; set; }
+
+    /// <summary>New whenever the store may have gone back in time: revisions handed out before it mean nothing any more.</summary>
+    public Guid Epoch { get; set; }
+
+    /// <summary>New at every start, and written beside the store too: where the two differ, another file was put in its place.</summary>
+    public Guid Mark { get; set; }
 }

@@ -2,27 +2,42 @@ using Microsoft.EntityFrameworkCore;
 
 namespace JollyBrook.Data.Store;
 
-/// <summary>Brings the store up to date at start.</summary>
-public sealed class StoreSetup(JollyBrookDb db, TimeProvider time)
+/// <summary>Brings the store up to date at start. The caller holds the lock on the data folder.</summary>
+public sealed class StoreSetup(JollyBrookDb db, StoreMark mark, TimeProvider time)
 {
     /// <summary>Applies migrations and returns the store's identity, made on its first start.</summary>
-    /// <returns>The identity, and whether it was made just now.</returns>
-    public async Task<(StoreIdentity Identity, bool IsNew)> OpenAsync(CancellationToken cancellation)
+    public async Task<StoreIdentity> OpenAsync(CancellationToken cancellation)
     {
+        await ClearStaleLockAsync(cancellation);
         await db.Database.MigrateAsync(cancellation);
-        if (await db.Identity.SingleOrDefaultAsync(cancellation) is { } known)
+        var identity = await db.Identity.SingleOrDefaultAsync(cancellation);
+        if (identity is null)
         {
-            return (known, false);
+            identity = new StoreIdentity { Id = Guid.CreateVersion7(), OwnerId = Guid.CreateVersion7(), CreatedAt = time.GetUtcNow(), Epoch = Guid.CreateVersion7() };
+            db.Identity.Add(identity);
+        }
+        else if (mark.Read() != identity.Mark)
+        {
+            identity.Epoch = Guid.CreateVersion7();
         }
 
-        var identity = new StoreIdentity
-        {
-            Id = Guid.CreateVersion7(),
-            OwnerId = Guid.CreateVersion7(),
-            CreatedAt = time.GetUtcNow(),
-        };
-        db.Identity.Add(identity);
+        // A stop between the two only makes the next start count as a restore, which costs a comparison and no data.
+        identity.Mark = Guid.CreateVersion7();
+        mark.Write(identity.Mark);
         await db.SaveChangesAsync(cancellation);
-        return (identity, true);
+        return identity;
+    }
+
+    /// <summary>
+    /// A server killed while migrating leaves its row in the lock table, for which the next one would wait for ever. No other server has
+    /// the folder, so whatever stands there is stale.
+    /// </summary>
+    private async Task ClearStaleLockAsync(CancellationToken cancellation)
+    {
+        var has = await db.Database.SqlQueryRaw<int>("SELECT COUNT(*) AS Value FROM sqlite_master WHERE type = 'table' AND name = '__EFMigrationsLock'").SingleAsync(cancellation);
+        if (has > 0)
+        {
+            await db.Database.ExecuteSqlRawAsync("DELETE FROM \"__EFMigrationsLock\"", cancellation);
+        }
     }
 }

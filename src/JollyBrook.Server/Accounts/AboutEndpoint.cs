@@ -34,7 +34,7 @@ internal static class AboutEndpoint
             : await db.Users.AnyAsync(cancellation) ? AccountState.SignedOut
             : AccountState.NeedsOwner;
         return new About(
-            first.StoreId, options.Demo, state, state == AccountState.NeedsOwner && !DirectLoopback.Is(http),
+            first.StoreId, first.Epoch, options.Demo, state, state == AccountState.NeedsOwner && !DirectLoopback.Is(http),
             person is null ? null : new PersonCard(person.Id, person.UserName!),
             person is null ? [] : await BooksAsync(parties, person.Id, person.UserName!, cancellation),
             FormTokens.For(http), time.GetUtcNow());

@@ -9,6 +9,7 @@ using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
 using JollyBrook.Data.Parties;
 using JollyBrook.Data.Records;
+using JollyBrook.Data.Store;
 using JollyBrook.Server.Accounts;
 
 namespace JollyBrook.Server.Demo;
@@ -17,15 +18,17 @@ namespace JollyBrook.Server.Demo;
 /// The demo data: a party of three on an invented limestone island in mid-ocean, late summer. Two batches are running, one of them a
 /// companion's, and three are in the book, the newest started minutes ago.
 /// </summary>
-internal sealed class DemoSeed(RecordStore store, BookInHand book, PartyStore parties, AccountService accounts)
+internal sealed class DemoSeed(JollyBrookDb db, RecordStore store, BookInHand book, PartyStore parties, AccountService accounts)
 {
     private const string Walker = "Ilva";
     private const string Companion = "Torren";
     private const string AtHome = "Maud";
     private const string TripName = "Four days across the island";
 
-    public async Task WriteAsync(Guid owner, DateTimeOffset now)
+    /// <summary>Writes it whole or not at all.</summary>
+    public async Task WriteAsync(Guid owner, DateTimeOffset now, CancellationToken cancellation)
     {
+        await using var transaction = await WriteTransaction.BeginAsync(db.Database, cancellation);
         var trip = Guid.CreateVersion7(now.AddDays(-2));
         var companion = await MakeTripAsync(trip, owner);
         book.Open(owner);
@@ -52,6 +55,8 @@ internal sealed class DemoSeed(RecordStore store, BookInHand book, PartyStore pa
         {
             await WriteBatchAsync(companion, batch, now);
         }
+
+        await transaction.CommitAsync(cancellation);
     }
 
     private async Task WriteRoutesAsync(Guid owner, DateTimeOffset now, Dictionary<string, Guid> things)
@@ -162,7 +167,7 @@ internal sealed class DemoSeed(RecordStore store, BookInHand book, PartyStore pa
         DateTimeOffset? madeAt = null)
     {
         var id = madeAt is { } at ? Guid.CreateVersion7(at) : Guid.CreateVersion7();
-        await store.PutAsync(kind, id, JsonSerializer.Serialize(body, json), null, false, author, CancellationToken.None);
+        await store.PutAsync(new RecordWrite(kind, id, JsonSerializer.Serialize(body, json), null, false), author, CancellationToken.None);
         return id;
     }
 }

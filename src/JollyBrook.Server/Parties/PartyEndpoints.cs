@@ -1,6 +1,7 @@
 using JollyBrook.Core.Contract;
 using JollyBrook.Data.Parties;
 using JollyBrook.Server.Access;
+using JollyBrook.Server.Accounts;
 
 namespace JollyBrook.Server.Parties;
 
@@ -25,11 +26,14 @@ internal static class PartyEndpoints
                 return Results.NoContent();
             })
             .WithName("withdraw").WithSummary("Withdraws an invitation.").Produces(204).For(Audience.Keeper);
+        trips.MapGet("{book}/removed", async (Guid book, PartyStore parties, CancellationToken cancellation) =>
+                (await parties.RemovedAsync(book, cancellation)).Select(p => new PersonCard(p.PersonId, p.Name)).ToList())
+            .WithName("removed").WithSummary("People the keeper took out. A role given to them lets them back in.").For(Audience.Keeper);
         trips.MapPut("{book}/party/{person}", ChangeRoleAsync).WithName("change-role").WithSummary("Gives a person another role, or makes them keeper.")
             .Accepts<RoleGiven>("application/json").Produces<RoleGiven>().Produces<Problem>(400, "application/problem+json").For(Audience.Keeper);
-        trips.MapDelete("{book}/party/{person}", RemoveAsync).WithName("remove").WithSummary("Takes a person out of the party.")
+        trips.MapDelete("{book}/party/{person}", TakeOutAsync).WithName("remove").WithSummary("Takes a person out of the party.")
             .Produces(204).Produces<Problem>(400, "application/problem+json").For(Audience.Keeper);
-        trips.MapPost("{book}/leave", (Guid book, HttpContext http, PartyStore parties) => RemoveAsync(book, http.User.PersonId(), parties, http.RequestAborted))
+        trips.MapPost("{book}/leave", (Guid book, HttpContext http, PartyStore parties) => TakeOutAsync(book, http.User.PersonId(), http, parties))
             .WithName("leave").WithSummary("Leaves the party.").Produces(204).Produces<Problem>(400, "application/problem+json").For(Audience.Reader);
 
         var links = routes.MapGroup("/api/invitations").WithTags("party").SaysWhatIsWrong().WantsFormToken();
@@ -42,7 +46,7 @@ internal static class PartyEndpoints
     }
 
     internal static BadInputException LinkNoLongerHolds() =>
-        RequestText.Wrong("secret", "This link no longer holds: it was withdrawn, used up or is past its date. Ask the trip's keeper for a new one.");
+        RequestText.Wrong("secret", "This link no longer holds: it was withdrawn, used up or is past its date, or the keeper has taken you out. Ask the trip's keeper.");
 
     private static async Task<IResult> NameAsync(string book, HttpContext http, PartyStore parties)
     {
@@ -88,8 +92,8 @@ internal static class PartyEndpoints
             : throw RequestText.Wrong("person", "They are not in the party, or are its keeper: make someone else keeper first.");
     }
 
-    private static async Task<IResult> RemoveAsync(Guid book, Guid person, PartyStore parties, CancellationToken cancellation) =>
-        await parties.RemoveAsync(book, person, cancellation)
+    private static async Task<IResult> TakeOutAsync(Guid book, Guid person, HttpContext http, PartyStore parties) =>
+        await parties.RemoveAsync(book, person, byThemselves: person == http.User.PersonId(), http.RequestAborted)
             ? Results.NoContent()
             : throw RequestText.Wrong("person", "The keeper can't leave the others without one. Make someone else keeper first.");
 

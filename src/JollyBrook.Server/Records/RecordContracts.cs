@@ -19,10 +19,31 @@ public sealed record RecordKept(string Kind, Guid Id, long Revision);
 public sealed record ChangedRecord(string Kind, Guid Id, long Revision, Guid? Author, JsonElement? Body);
 
 /// <summary>What was written after a revision.</summary>
+/// <param name="Records">The records, oldest first.</param>
 /// <param name="Revision">Ask from here next.</param>
 /// <param name="More">Whether there is more at once.</param>
-/// <param name="Records">The records, oldest first.</param>
-public sealed record Changes(long Revision, bool More, IReadOnlyList<ChangedRecord> Records);
+/// <param name="Latest">The book's last revision: one below what was asked from tells that the store has gone back in time.</param>
+/// <param name="Bytes">How much the book holds.</param>
+/// <param name="MostBytes">How much it may hold.</param>
+public sealed record Changes(IReadOnlyList<ChangedRecord> Records, long Revision, bool More, long Latest, long Bytes, long MostBytes);
+
+/// <summary>One of several records on their way in.</summary>
+/// <param name="Kind">Its kind.</param>
+/// <param name="Id">Its id.</param>
+/// <param name="BaseRevision">The revision a change was made from; null for a new record.</param>
+/// <param name="Body">Its body.</param>
+public sealed record RecordSent(string Kind, Guid Id, long? BaseRevision, JsonElement Body);
+
+/// <summary>Several records on their way in.</summary>
+public sealed record RecordBatch(IReadOnlyList<RecordSent> Records);
+
+/// <summary>How one of several records ended.</summary>
+/// <param name="Revision">Its revision; null when it was not kept.</param>
+/// <param name="Problem">Why not; null when it was.</param>
+public sealed record RecordEnd(long? Revision, Core.Contract.Problem? Problem);
+
+/// <summary>How several records ended, in the order they were sent.</summary>
+public sealed record RecordBatchAnswer(IReadOnlyList<RecordEnd> Records);
 
 /// <summary>A backup taken in before, which can be undone.</summary>
 /// <param name="TakenAt">When; null when there is none.</param>

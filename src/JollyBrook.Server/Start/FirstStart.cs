@@ -1,4 +1,5 @@
 using JollyBrook.Data.Parties;
+using JollyBrook.Data.Store;
 
 namespace JollyBrook.Server.Start;
 
@@ -12,7 +13,10 @@ public sealed class FirstStart
 
     public Guid OwnerId { get; private set; }
 
+    /// <summary>New whenever the store may have gone back in time.</summary>
+    public Guid Epoch { get; private set; }
+
     public string Code { get; } = Secret.New();
 
-    internal void Set(Guid storeId, Guid ownerId) => (StoreId, OwnerId) = (storeId, ownerId);
+    internal void Set(StoreIdentity store) => (StoreId, OwnerId, Epoch) = (store.Id, store.OwnerId, store.Epoch);
 }

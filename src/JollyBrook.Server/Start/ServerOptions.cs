@@ -8,10 +8,10 @@ namespace JollyBrook.Server.Start;
 /// <param name="SecretTriesPerMinute">Tries at a passphrase, code or link a minute from one address.</param>
 public sealed record ServerOptions(bool Demo, string DataFolder, string? SiteFolder, bool BehindProxy = false, int SecretTriesPerMinute = 20)
 {
-    public string DatabaseFile => Path.Combine(DataFolder, "jolly-brook.db");
+    public string DatabaseFile => Path.Combine(DataFolder, Data.Store.DataFolder.DatabaseName);
 
     /// <summary>The keys that cookies are sealed with; without them everyone signs in anew.</summary>
-    public string KeyFolder => Path.Combine(DataFolder, "keys");
+    public string KeyFolder => Path.Combine(DataFolder, Data.Store.DataFolder.KeysName);
 
     public static ServerOptions From(IConfiguration configuration) => new(
         configuration.GetValue("demo", false),

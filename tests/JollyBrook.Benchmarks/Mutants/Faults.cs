@@ -32,7 +32,7 @@ internal static class Faults
     /// <summary>The faults of one node, as the text that would stand in its place.</summary>
     public static IEnumerable<string> Of(ExpressionSyntax node) => node switch
     {
-        BinaryExpressionSyntax b when Operators.TryGetValue(b.Kind(), out var others) && !IsText(b) && !Binds(b) => others.Select(o => $"{b.Left} {o} {b.Right}"),
+        BinaryExpressionSyntax b when Operators.TryGetValue(b.Kind(), out var others) && !IsText(b) && !Binds(b) && !IsTolerance(b.Right) => others.Select(o => $"{b.Left} {o} {b.Right}"),
         BinaryExpressionSyntax b when b.IsKind(SyntaxKind.CoalesceExpression) && b.Right is not ThrowExpressionSyntax => [b.Right.ToString()],
         PrefixUnaryExpressionSyntax p when (p.IsKind(SyntaxKind.LogicalNotExpression) && !Binds(p)) || p.IsKind(SyntaxKind.UnaryMinusExpression) => [p.Operand.ToString()],
         ConditionalExpressionSyntax c when !Binds(c.Condition) && !IsText(c.WhenTrue) && !IsText(c.WhenFalse) => [$"!({c.Condition}) ? {c.WhenTrue} : {c.WhenFalse}"],
@@ -49,11 +49,14 @@ internal static class Faults
     public static string? More(SyntaxToken number) => number.Value switch
     {
         int i when number.Text.All(char.IsAsciiDigit) => (i + 1).ToString(CultureInfo.InvariantCulture),
-        // A tolerance is no measure.
-        double d when d is > 0 and < 1e-5 => null,
-        double d => More(d),
+        double d when !IsTolerance(d) => More(d),
         _ => null,
     };
+
+    /// <summary>A tolerance is no measure: it only forgives the last binary digit.</summary>
+    public static bool IsTolerance(double number) => number is > 0 and < 1e-5;
+
+    private static bool IsTolerance(ExpressionSyntax node) => node is LiteralExpressionSyntax { Token.Value: double number } && IsTolerance(number);
 
     /// <summary>A measure that is off by a tenth.</summary>
     public static string More(double number)

@@ -66,6 +66,7 @@ internal sealed class Seeder(string room, string file, Func<int, int?>? chosen) 
         }
 
         if (node.Declaration.Variables is not [{ Initializer.Value: LiteralExpressionSyntax number } variable]
+            || number.Token.Value is double tolerance && Faults.IsTolerance(tolerance)
             || (node.Declaration.Type.ToString() == "double" ? Faults.More(Convert.ToDouble(number.Token.Value, System.Globalization.CultureInfo.InvariantCulture)) : Faults.More(number.Token)) is not { } more
             || Take(node, $"{variable.Identifier} = {number} → {more}", variable.Identifier.Text) is not { } id)
         {

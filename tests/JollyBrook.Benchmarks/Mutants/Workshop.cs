@@ -1,4 +1,6 @@
 using System.Diagnostics;
+using System.Security.Cryptography;
+using System.Text;
 using System.Text.RegularExpressions;
 using JollyBrook.Journeys;
 using Microsoft.CodeAnalysis.CSharp;
@@ -96,10 +98,9 @@ internal sealed partial class Workshop
             {
                 var counter = new Seeder(room, file, _ => null);
                 counter.Visit(CSharpSyntaxTree.ParseText(File.ReadAllText(Path.Combine(CoreFolder, file))).GetRoot());
-                return counter.Possible.Select((change, at) => (file, at, IsKnown: known.Contains((file, change))));
+                return counter.Possible.Select((change, at) => (file, at, IsKnown: known.Contains((file, change)), Lot: Lot(seed, file, change, at)));
             }).ToArray();
-            new Random(seed).Shuffle(all);
-            foreach (var (file, at, _) in all.OrderByDescending(f => f.IsKnown).Take(perRoom))
+            foreach (var (file, at, _, _) in all.OrderByDescending(f => f.IsKnown).ThenBy(f => f.Lot, StringComparer.Ordinal).Take(perRoom))
             {
                 if (!drawn.TryGetValue((room, file), out var places))
                 {
@@ -112,6 +113,10 @@ internal sealed partial class Workshop
 
         return drawn;
     }
+
+    /// <summary>A fault keeps its lot when others come and go, so that two runs can be compared.</summary>
+    private static string Lot(int seed, string file, string change, int at) =>
+        Convert.ToHexString(SHA256.HashData(Encoding.UTF8.GetBytes(string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{seed} {file} {change} {at / 10}"))));
 
     private static List<Mutant> Write(Dictionary<(string Room, string File), Dictionary<int, int>> drawn, HashSet<int> dropped)
     {

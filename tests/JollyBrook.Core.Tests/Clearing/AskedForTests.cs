@@ -92,4 +92,32 @@ public class AskedForTests
         answer.CollectL.ShouldBe(1 / 0.85, 1e-9);
         (answer.SettleMinutes, answer.Minutes, answer.HandsOnMinutes).ShouldBe((73, 78, 5));
     }
+
+    /// <summary>Clear water needs no clearing before a filter; cloudy water is pre-filtered; before another way it is strained.</summary>
+    [Theory]
+    [InlineData("filter", Clarity.Clear, ClearingWay.None)]
+    [InlineData("filter", Clarity.SlightlyCloudy, ClearingWay.PreFilter)]
+    [InlineData("tablets", Clarity.Clear, ClearingWay.Strain)]
+    public void What_is_done_to_water_that_needs_little(string method, Clarity clarity, ClearingWay way)
+    {
+        var answer = Clear(clarity, new(), null, method);
+        answer.Clearing!.Way.ShouldBe(way);
+        (answer.Clearing.LossShare, answer.Clearing.Minutes).ShouldBe((0, 0));
+        answer.Steps.Any(s => s.Id == "strain").ShouldBe(way != ClearingWay.None);
+    }
+
+    [Theory]
+    [InlineData(Clarity.Clear, "Fill through a cloth over the mouth.")]
+    [InlineData(Clarity.SlightlyCloudy, "Let it settle if you can, draw off the clear water, and fill through a cloth.")]
+    public void How_to_strain(Clarity clarity, string how) => Clear(clarity, new()).Steps.Single(s => s.Id == "strain").Detail.ShouldBe(how);
+
+    /// <summary>A way that was not chosen, or is done as chosen, is not said to be left aside.</summary>
+    [Fact]
+    public void Only_a_way_that_was_chosen_and_does_not_do_is_said_to_be_left_aside()
+    {
+        bool Said(TreatResponse answer) => answer.Assumptions.Any(a => a.Field == "clearing.way");
+        Said(Clear(Clarity.Cloudy, new(Grit.Silty))).ShouldBeFalse();
+        Said(Clear(Clarity.Cloudy, new(Grit.Silty, Way: ClearingWay.Settle))).ShouldBeFalse();
+        Said(Clear(Clarity.Muddy, new(Grit.Sandy), null, "tablets", Kits.Entry(Kits.Alum))).ShouldBeFalse();
+    }
 }

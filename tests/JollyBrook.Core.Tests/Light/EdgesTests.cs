@@ -49,5 +49,25 @@ public class EdgesTests
     [InlineData(-5, 0)]
     public void No_sun_below_the_horizon(double elevation, double watts) => Sunlight.ClearSkyWPerM2(elevation).ShouldBe(watts);
 
+    /// <summary>No air told counts as −10 °C, as room 50 has it for a battery, not as the freezing point.</summary>
+    [Fact]
+    public void Air_not_told_is_ten_below() => Lamp(1, Clarity.Clear, null).Lamp!.CyclesNow.ShouldBe(Lamp(1, Clarity.Clear, -10).Lamp!.CyclesNow);
+
+    /// <summary>A minute to strain, one to set up, and one to fill each bottle, beside the 90 s of each cycle.</summary>
+    [Theory]
+    [InlineData(1, 1 + 1 + 1 + 1.5)]
+    [InlineData(3, 1 + 1 + 3 + 4.5)]
+    public void Hands_on_minutes(double litres, double minutes) => ChainList.Compute(new TreatRequest(
+            UnitSystem.Metric, Ask.Water(litres), null, StartAt: Kits.Now, Kit: [Kits.Entry(Kits.Lamp)], Sky: new SkyInput(20), Container: new ContainerInput(CapacityL: 10)))
+        .Chains.Single(c => c.Id == "lamp").HandsOnMinutes.ShouldBe(minutes, 0.01);
+
+    /// <summary>Cloud or colour is a risk where a fill takes more than one cycle.</summary>
+    [Theory]
+    [InlineData(Clarity.Clear, false)]
+    [InlineData(Clarity.SlightlyCloudy, true)]
+    public void More_than_one_cycle_is_a_risk(Clarity clarity, bool risk) => ChainList.Compute(new TreatRequest(
+            UnitSystem.Metric, Ask.Water(1, clarity), null, StartAt: Kits.Now, Kit: [Kits.Entry(Kits.Lamp)], Sky: new SkyInput(20), Container: new ContainerInput(CapacityL: 10)))
+        .Chains.Single(c => c.Id == "lamp").Risks.Contains("cloud or colour").ShouldBe(risk);
+
     private static FieldWater Water(Clarity clarity) => new(1, clarity, WaterColour.None, 10, 300, 1, new WaterInput(1, clarity, WaterColour.None, 10, 300));
 }
