@@ -30,6 +30,8 @@ builder.WebHost.ConfigureKestrel(kestrel =>
 builder.Logging.AddFilter("Microsoft.AspNetCore.DataProtection", LogLevel.Error);
 // It warns of every answer that is not to be cached, which here is all of them.
 builder.Logging.AddFilter("Microsoft.AspNetCore.Antiforgery", LogLevel.Error);
+// What is asked of the store is nobody's business in a log.
+builder.Logging.AddFilter("Microsoft.EntityFrameworkCore.Database.Command", LogLevel.Warning);
 builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddSingleton(options);
 builder.Services.AddSingleton<FirstStart>();
@@ -39,7 +41,8 @@ builder.Services.AddSingleton<IBodyScale, SimulatedScale>();
 builder.Services.AddScoped<DemoSeed>();
 builder.Services.AddJollyBrookData(options.DataFolder);
 builder.Services.AddAccounts(options);
-builder.Services.AddFormTokens();
+builder.Services.AddFormTokens(options.BehindProxy);
+builder.Services.AddHsts(hsts => hsts.MaxAge = TimeSpan.FromDays(365));
 builder.Services.AddSecretsLimit(options);
 builder.Services.AddAnswerCompression();
 builder.Services.AddProblemDetails();

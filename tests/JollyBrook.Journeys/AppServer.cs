@@ -43,7 +43,7 @@ public sealed class AppServer : IDisposable
             "dotnet",
             [
                 dll, "--urls", Address, "--demo", _demo ? "true" : "false", "--data", DataFolder, "--site", _site,
-                "--Logging:LogLevel:Default=Warning", "--secretTriesPerMinute", "1000",
+                "--local", "true", "--Logging:LogLevel:Default=Warning", "--secretTriesPerMinute", "1000",
             ])
         {
             WorkingDirectory = Repository.Root,

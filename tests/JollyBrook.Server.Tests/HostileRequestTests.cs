@@ -16,7 +16,7 @@ public sealed class HostileRequestTests : IDisposable
 
     public HostileRequestTests()
     {
-        _factory = new WebApplicationFactory<Program>().WithWebHostBuilder(web => web.UseSetting("data", _folder));
+        _factory = new WebApplicationFactory<Program>().WithWebHostBuilder(web => web.UseSetting("data", _folder).UseSetting("local", "true"));
         _factory.UseKestrel(0);
         _owner = new Visitor(_factory.CreateClient());
         _owner.AskAboutAsync().GetAwaiter().GetResult();

@@ -82,6 +82,7 @@ public sealed class RunningServer : IDisposable
     {
         web.UseSetting("data", Folder);
         web.UseSetting("demo", _demo ? "true" : "false");
+        web.UseSetting("local", "true");
         web.UseSetting("secretTriesPerMinute", "10000");
         foreach (var (name, value) in _settings)
         {

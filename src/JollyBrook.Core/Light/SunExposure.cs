@@ -88,16 +88,12 @@ public sealed record SunExposure(int Days, StrongSpan Today, DateTimeOffset? End
         /// <summary>The next instant at which the sun is lowest: a day of its own ends there, whatever the clock says.</summary>
         public DateTimeOffset SolarMidnightAfter(DateTimeOffset from)
         {
+            // The noon of that day is at most a day off, so the midnight before it is never more than a day ahead.
             var noon = SunPosition.SolarNoon(DateOnly.FromDateTime(from.UtcDateTime), longitudeDeg);
             var midnight = noon.AddHours(-12);
             while (midnight <= from)
             {
                 midnight = midnight.AddHours(24);
-            }
-
-            while (midnight - from > TimeSpan.FromHours(24))
-            {
-                midnight = midnight.AddHours(-24);
             }
 
             return midnight;

@@ -98,7 +98,13 @@ public static class CheckBackup
             return $"The record {id} under '{name}' stands in the file twice.";
         }
 
-        return entry.Body is { } body ? kind.Check(body.GetRawText())?.Detail : $"The record {id} under '{name}' has no body.";
+        if (entry.Body is not { } body)
+        {
+            return $"The record {id} under '{name}' has no body.";
+        }
+
+        kind.Canonical(body.GetRawText(), out var problem);
+        return problem?.Detail;
     }
 
     private static string Shorten(string? text) => text is { Length: > 40 } ? text[..40] + "…" : text ?? "";

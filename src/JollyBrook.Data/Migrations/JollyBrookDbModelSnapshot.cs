@@ -49,6 +49,24 @@ namespace JollyBrook.Data.Migrations
                     b.ToTable("invitations", (string)null);
                 });
 
+            modelBuilder.Entity("JollyBrook.Data.Parties.RemovedPerson", b =>
+                {
+                    b.Property<Guid>("TripId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("PersonId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<DateTimeOffset>("At")
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("TripId", "PersonId");
+
+                    b.HasIndex("PersonId");
+
+                    b.ToTable("removed_people", (string)null);
+                });
+
             modelBuilder.Entity("JollyBrook.Data.Parties.Trip", b =>
                 {
                     b.Property<Guid>("Id")
@@ -74,6 +92,9 @@ namespace JollyBrook.Data.Migrations
 
                     b.Property<Guid>("PersonId")
                         .HasColumnType("TEXT");
+
+                    b.Property<bool>("HeldDown")
+                        .HasColumnType("INTEGER");
 
                     b.Property<DateTimeOffset>("JoinedAt")
                         .HasColumnType("TEXT");
@@ -172,6 +193,39 @@ namespace JollyBrook.Data.Migrations
                     b.ToTable("recovery_codes", (string)null);
                 });
 
+            modelBuilder.Entity("JollyBrook.Data.People.Session", b =>
+                {
+                    b.Property<Guid>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("PersonId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<DateTimeOffset>("RenewedAt")
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("PersonId");
+
+                    b.ToTable("sessions", (string)null);
+                });
+
+            modelBuilder.Entity("JollyBrook.Data.Records.BookSize", b =>
+                {
+                    b.Property<Guid>("BookId")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("Bytes")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("BookId");
+
+                    b.ToTable("book_sizes", (string)null);
+                });
+
             modelBuilder.Entity("JollyBrook.Data.Records.RestorePoint", b =>
                 {
                     b.Property<Guid>("BookId")
@@ -236,6 +290,12 @@ namespace JollyBrook.Data.Migrations
                         .HasColumnType("TEXT");
 
                     b.Property<DateTimeOffset>("CreatedAt")
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("Epoch")
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("Mark")
                         .HasColumnType("TEXT");
 
                     b.Property<Guid>("OwnerId")
@@ -317,6 +377,21 @@ namespace JollyBrook.Data.Migrations
                         .IsRequired();
                 });
 
+            modelBuilder.Entity("JollyBrook.Data.Parties.RemovedPerson", b =>
+                {
+                    b.HasOne("JollyBrook.Data.People.Person", null)
+                        .WithMany()
+                        .HasForeignKey("PersonId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+
+                    b.HasOne("JollyBrook.Data.Parties.Trip", null)
+                        .WithMany()
+                        .HasForeignKey("TripId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
             modelBuilder.Entity("JollyBrook.Data.Parties.TripPerson", b =>
                 {
                     b.HasOne("JollyBrook.Data.People.Person", null)
@@ -333,6 +408,15 @@ namespace JollyBrook.Data.Migrations
                 });
 
             modelBuilder.Entity("JollyBrook.Data.People.RecoveryCode", b =>
+                {
+                    b.HasOne("JollyBrook.Data.People.Person", null)
+                        .WithMany()
+                        .HasForeignKey("PersonId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("JollyBrook.Data.People.Session", b =>
                 {
                     b.HasOne("JollyBrook.Data.People.Person", null)
                         .WithMany()

@@ -14,6 +14,9 @@ namespace JollyBrook.Data.Records;
 /// <param name="LeftAsIs">Records that differ and stay as they are here.</param>
 public sealed record RestoreCounts(int Added, int Changed, int TakenOut, int Same, int LeftAsIs);
 
+/// <summary>The book would hold more than it may; nothing was written.</summary>
+public sealed class BookFullException() : Exception("The book would hold more than it may.");
+
 /// <summary>Takes a checked backup into the book in hand, whole or not at all, and takes it back.</summary>
 public sealed class BookRestore(JollyBrookDb db, BookInHand book, RecordStore store, TimeProvider time)
 {
@@ -23,6 +26,7 @@ public sealed class BookRestore(JollyBrookDb db, BookInHand book, RecordStore st
     /// <param name="author">Who does it.</param>
     /// <param name="onlyCount">Counts what it would do, and does nothing.</param>
     /// <param name="cancellation">Stops before anything is done.</param>
+    /// <exception cref="BookFullException">The book would hold more than it may.</exception>
     public async Task<RestoreCounts> TakeInAsync(
         IReadOnlyList<BackupEntry> records, RestoreMode mode, Guid author, bool onlyCount, CancellationToken cancellation)
     {
@@ -94,15 +98,18 @@ public sealed class BookRestore(JollyBrookDb db, BookInHand book, RecordStore st
         var inFile = new HashSet<(string, Guid)>();
         bool Untouched(StoredRecord record) => untouchedAfter > 0 && record.Revision > untouchedAfter;
 
+        long grown = 0;
+
         void Write(StoredRecord record, string body, bool gone)
         {
+            grown += RecordStore.Bytes(body) - (db.Entry(record).State == EntityState.Added ? 0 : RecordStore.Bytes(record.Body));
             (record.Body, record.TakenOut) = (body, gone);
             (record.Revision, record.AuthorId, record.ReceivedAt) = (++revision, author, time.GetUtcNow());
         }
 
         foreach (var entry in records)
         {
-            var (key, body) = ((entry.Kind!, entry.Id!.Value), entry.Body!.Value.GetRawText());
+            var (key, body) = ((entry.Kind!, entry.Id!.Value), RecordKinds.Find(entry.Kind!)!.Canonical(entry.Body!.Value.GetRawText(), out _)!);
             inFile.Add(key);
             if (!here.TryGetValue(key, out var record))
             {
@@ -140,6 +147,6 @@ public sealed class BookRestore(JollyBrookDb db, BookInHand book, RecordStore st
             takenOut++;
         }
 
-        return new RestoreCounts(added, changed, takenOut, same, left);
+        return await store.TakeRoomAsync(grown, cancellation) ? new RestoreCounts(added, changed, takenOut, same, left) : throw new BookFullException();
     }
 }

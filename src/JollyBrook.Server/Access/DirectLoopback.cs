@@ -11,7 +11,7 @@ internal static class DirectLoopback
     public static bool Is(HttpContext http)
     {
         var options = http.RequestServices.GetRequiredService<ServerOptions>();
-        return !options.BehindProxy
+        return options is { Local: true, BehindProxy: false }
             && http.Connection.RemoteIpAddress is { } from && IPAddress.IsLoopback(from)
             && !Forwarded.Any(http.Request.Headers.ContainsKey)
             // A name that someone else points at this machine is not this machine.

@@ -8,13 +8,14 @@ internal static class FormTokens
 {
     public const string Header = "X-Form-Token";
 
-    public static void AddFormTokens(this IServiceCollection services) => services.AddAntiforgery(options =>
+    public static void AddFormTokens(this IServiceCollection services, bool behindTls) => services.AddAntiforgery(options =>
     {
         options.HeaderName = Header;
-        options.Cookie.Name = "jolly-brook-form";
+        options.Cookie.Name = SiteCookies.Name("jolly-brook-form", behindTls);
+        options.Cookie.Path = "/";
         options.Cookie.HttpOnly = true;
         options.Cookie.SameSite = SameSiteMode.Strict;
-        options.Cookie.SecurePolicy = CookieSecurePolicy.SameAsRequest;
+        options.Cookie.SecurePolicy = SiteCookies.Secure(behindTls);
         // Framing is forbidden by the content security policy.
         options.SuppressXFrameOptionsHeader = true;
     });

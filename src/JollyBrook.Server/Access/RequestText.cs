@@ -1,6 +1,8 @@
+using System.Globalization;
 using System.Text;
 using System.Text.Json;
 using JollyBrook.Core.Contract;
+using JollyBrook.Server.Accounts;
 
 namespace JollyBrook.Server.Access;
 
@@ -42,6 +44,11 @@ internal static class RequestText
         catch (BadInputException bad)
         {
             return Problem(Core.Contract.Problem.BadInput(bad.Errors));
+        }
+        catch (TooManyTriesException many)
+        {
+            context.HttpContext.Response.Headers.RetryAfter = ((int)Math.Ceiling(many.Wait.TotalSeconds)).ToString(CultureInfo.InvariantCulture);
+            return Problem(many.Problem);
         }
     });
 

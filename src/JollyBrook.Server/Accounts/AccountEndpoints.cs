@@ -2,6 +2,7 @@ using System.Security.Cryptography;
 using System.Text;
 using JollyBrook.Core.Contract;
 using JollyBrook.Data.Parties;
+using JollyBrook.Data.People;
 using JollyBrook.Data.Store;
 using JollyBrook.Server.Access;
 using JollyBrook.Server.Start;
@@ -21,16 +22,16 @@ internal static class AccountEndpoints
         Post<Recover, PersonCard>(group, "recover", "Sets a new passphrase by a recovery code, and signs in.", RecoverAsync, Audience.Anyone);
         Post<ChangePassphrase, PersonCard>(group, "passphrase", "Changes the passphrase; every other device is signed out.", ChangeAsync, Audience.SignedIn);
         Post<ProvePassphrase, FreshCodes>(group, "recovery-codes", "Makes new recovery codes.", CodesAsync, Audience.SignedIn);
-        group.MapPost("sign-out", async (AccountService accounts) =>
+        group.MapPost("sign-out", async (HttpContext http, AccountService accounts) =>
             {
-                await accounts.SignOutAsync();
+                await accounts.SignOutAsync(http.User);
                 return Results.NoContent();
             })
             .WithName("account-sign-out").WithSummary("Signs out on this device.").Produces(204).For(Audience.SignedIn);
         group.MapPost("sign-out-everywhere", async (HttpContext http, AccountService accounts) =>
             {
                 await accounts.SignOutEverywhereAsync(await accounts.TheSignedInAsync(http.User));
-                await accounts.SignOutAsync();
+                await accounts.SignOutAsync(http.User);
                 return Results.NoContent();
             })
             .WithName("account-sign-out-everywhere").WithSummary("Signs out on every device.").Produces(204).For(Audience.SignedIn);
@@ -69,47 +70,61 @@ internal static class AccountEndpoints
     private static async Task<FreshCodes> JoinAsync(JoinByLink asked, HttpContext http, AccountService accounts)
     {
         var parties = http.RequestServices.GetRequiredService<PartyStore>();
+        // Before the account costs anything.
         if (await parties.LookAsync(asked.Secret ?? "", http.RequestAborted) is null)
         {
             throw Parties.PartyEndpoints.LinkNoLongerHolds();
         }
 
+        // Account and place in the party together: a link makes no more accounts than it has uses.
+        await using var transaction = await WriteTransaction.BeginAsync(http.RequestServices.GetRequiredService<JollyBrookDb>().Database, http.RequestAborted);
         var person = await accounts.MakeAsync(Guid.CreateVersion7(), asked.Name, asked.Passphrase, isOwner: false);
-        await parties.AcceptAsync(asked.Secret!, person.Id, http.RequestAborted);
+        if (await parties.AcceptAsync(asked.Secret!, person.Id, http.RequestAborted) is null)
+        {
+            throw Parties.PartyEndpoints.LinkNoLongerHolds();
+        }
+
         await accounts.SignInAsync(person, http);
-        return await FreshAsync(person.Id, http);
+        var codes = await FreshAsync(person.Id, http);
+        await transaction.CommitAsync(http.RequestAborted);
+        return codes;
     }
 
     private static async Task<PersonCard> SignInAsync(SignIn asked, HttpContext http, AccountService accounts)
     {
         var person = await accounts.FindAsync(asked.Name);
-        await accounts.ProveAsync(person, asked.Passphrase, "passphrase");
+        await ProveAsync(person, asked.Name, asked.Passphrase, "passphrase", http, accounts);
         await accounts.SignInAsync(person!, http);
         return new PersonCard(person!.Id, person.UserName!);
     }
 
+    /// <summary>Code and passphrase together: sent twice, the code is used once and the passphrase set.</summary>
     private static async Task<PersonCard> RecoverAsync(Recover asked, HttpContext http, AccountService accounts)
     {
+        var (tries, address) = (http.RequestServices.GetRequiredService<NameTries>(), ClientAddress.Of(http));
+        // By what was typed, whoever has that name.
+        PassphraseRules.Check("passphrase", asked.Name ?? "", PassphraseRules.Normal(asked.Passphrase));
+        tries.Begin("code", asked.Name ?? "", address);
+        await using var transaction = await WriteTransaction.BeginAsync(http.RequestServices.GetRequiredService<JollyBrookDb>().Database, http.RequestAborted);
         var person = await accounts.FindAsync(asked.Name);
-        PassphraseRules.Check("passphrase", person?.UserName ?? "", PassphraseRules.Normal(asked.Passphrase));
-        if (await accounts.IsLockedOutAsync(person)
-            || person is null
-            || !await http.RequestServices.GetRequiredService<RecoveryCodes>().UseAsync(person.Id, asked.Code ?? "", http.RequestAborted))
+        var isRight = await http.RequestServices.GetRequiredService<RecoveryCodes>().UseAsync(person?.Id ?? Guid.Empty, asked.Code ?? "", http.RequestAborted);
+        if (person is null || !isRight)
         {
-            await accounts.CountWrongAsync(person);
-            throw RequestText.Wrong(
-                "code", "The name and the code do not go together, the code has been used, or there were too many wrong tries. Check both, or wait 5 minutes.");
+            throw RequestText.Wrong("code", "The name and the code do not go together, or the code has been used. Check both.");
         }
 
         await accounts.SetPassphraseAsync(person, asked.Passphrase, "passphrase");
         await accounts.SignInAsync(person, http);
+        await transaction.CommitAsync(http.RequestAborted);
+        tries.Right("code", asked.Name ?? "", address);
+        tries.Right("passphrase", asked.Name ?? "", address);
         return new PersonCard(person.Id, person.UserName!);
     }
 
     private static async Task<PersonCard> ChangeAsync(ChangePassphrase asked, HttpContext http, AccountService accounts)
     {
         var person = await accounts.TheSignedInAsync(http.User);
-        await accounts.ProveAsync(person, asked.Now, "now");
+        await ProveAsync(person, person.UserName, asked.Now, "now", http, accounts);
         await accounts.SetPassphraseAsync(person, asked.Next, "next");
         await accounts.SignInAsync(person, http);
         return new PersonCard(person.Id, person.UserName!);
@@ -118,8 +133,16 @@ internal static class AccountEndpoints
     private static async Task<FreshCodes> CodesAsync(ProvePassphrase asked, HttpContext http, AccountService accounts)
     {
         var person = await accounts.TheSignedInAsync(http.User);
-        await accounts.ProveAsync(person, asked.Passphrase, "passphrase");
+        await ProveAsync(person, person.UserName, asked.Passphrase, "passphrase", http, accounts);
         return await FreshAsync(person.Id, http);
+    }
+
+    private static async Task ProveAsync(Person? person, string? name, string? passphrase, string field, HttpContext http, AccountService accounts)
+    {
+        var (tries, address) = (http.RequestServices.GetRequiredService<NameTries>(), ClientAddress.Of(http));
+        tries.Begin("passphrase", name ?? "", address);
+        await accounts.ProveAsync(person, passphrase, field);
+        tries.Right("passphrase", name ?? "", address);
     }
 
     private static async Task<FreshCodes> FreshAsync(Guid person, HttpContext http) =>

@@ -2,21 +2,20 @@ using System.Security.Claims;
 using JollyBrook.Data.People;
 using JollyBrook.Server.Access;
 using Microsoft.AspNetCore.Identity;
+using Microsoft.Extensions.Options;
 
 namespace JollyBrook.Server.Accounts;
 
 /// <summary>Makes accounts, and lets their people in and out.</summary>
-public sealed class AccountService(UserManager<Person> people, SignInManager<Person> door, TimeProvider time)
+public sealed class AccountService(
+    UserManager<Person> people, SignInManager<Person> door, Sessions sessions, IOptions<PasswordHasherOptions> hashing, TimeProvider time)
 {
-    private const int LongestName = 60;
-
-    /// <summary>A hash of nothing in particular, so that a name nobody has takes as long as a wrong passphrase.</summary>
-    private static readonly Lazy<string> NobodysHash = new(() => new PasswordHasher<Person>().HashPassword(new Person(), Guid.NewGuid().ToString()));
+    private static string? _nobodysHash;
 
     /// <exception cref="Core.Contract.BadInputException">The name or the passphrase won't do, or the name is taken.</exception>
     public async Task<Person> MakeAsync(Guid id, string? name, string? passphrase, bool isOwner)
     {
-        var called = NameOf(name);
+        var called = PersonNames.Shown(name);
         var secret = PassphraseRules.Normal(passphrase);
         PassphraseRules.Check("passphrase", called, secret);
         var person = new Person { Id = id, UserName = called, IsOwner = isOwner, CreatedAt = time.GetUtcNow() };
@@ -28,78 +27,70 @@ public sealed class AccountService(UserManager<Person> people, SignInManager<Per
     public async Task MakeForDemoAsync(Guid id, string name, bool isOwner) =>
         Expect(await people.CreateAsync(new Person { Id = id, UserName = name, IsOwner = isOwner, CreatedAt = time.GetUtcNow() }));
 
-    public Task<Person?> FindAsync(string? name) => people.FindByNameAsync((name ?? "").Trim());
+    public Task<Person?> FindAsync(string? name) => people.FindByNameAsync(name ?? "");
 
     public async Task<Person> TheSignedInAsync(ClaimsPrincipal user) => (await people.GetUserAsync(user))!;
 
-    /// <summary>Checks a passphrase, counting wrong ones towards the lockout. One message for every reason, so that it tells nothing else.</summary>
-    /// <exception cref="Core.Contract.BadInputException">It is not theirs, or they are locked out.</exception>
+    /// <summary>Checks a passphrase. One message and the same work for every reason, so that it tells nothing else.</summary>
+    /// <exception cref="Core.Contract.BadInputException">It is not theirs.</exception>
     public async Task ProveAsync(Person? person, string? passphrase, string field)
     {
         var given = PassphraseRules.Normal(passphrase);
         if (person?.PasswordHash is null)
         {
-            new PasswordHasher<Person>().VerifyHashedPassword(new Person(), NobodysHash.Value, given);
+            new PasswordHasher<Person>(hashing).VerifyHashedPassword(new Person(), NobodysHash(), given);
         }
-        else if ((await door.CheckPasswordSignInAsync(person, given, lockoutOnFailure: true)).Succeeded)
+        else if (await people.CheckPasswordAsync(person, given))
         {
             return;
         }
 
-        throw RequestText.Wrong(
-            field, "The name and the passphrase do not go together, or there were too many wrong tries. Check both; after five wrong ones wait 5 minutes.");
+        throw RequestText.Wrong(field, "The name and the passphrase do not go together. Check both.");
     }
 
     /// <summary>Signs in on this device, for this request too.</summary>
     public async Task SignInAsync(Person person, HttpContext http)
     {
-        await door.SignInAsync(person, isPersistent: true);
+        var session = await sessions.BeginAsync(person.Id);
+        await door.SignInWithClaimsAsync(person, isPersistent: true, [session]);
         http.User = await door.CreateUserPrincipalAsync(person);
+        ((ClaimsIdentity)http.User.Identity!).AddClaim(session);
     }
 
-    public Task SignOutAsync() => door.SignOutAsync();
+    /// <summary>Signs out on this device: its cookie is worth nothing from here on, wherever a copy lies.</summary>
+    public async Task SignOutAsync(ClaimsPrincipal user)
+    {
+        await sessions.EndAsync(Sessions.IdOf(user));
+        await door.SignOutAsync();
+    }
 
     /// <summary>Makes every cookie given out so far worthless.</summary>
-    public Task SignOutEverywhereAsync(Person person) => people.UpdateSecurityStampAsync(person);
+    public async Task SignOutEverywhereAsync(Person person)
+    {
+        await sessions.EndAllAsync(person.Id);
+        await people.UpdateSecurityStampAsync(person);
+    }
 
-    /// <summary>Sets a new passphrase, which signs out everywhere and lifts a lockout.</summary>
+    /// <summary>Sets a new passphrase, which signs out everywhere.</summary>
     /// <exception cref="Core.Contract.BadInputException">It won't do.</exception>
     public async Task SetPassphraseAsync(Person person, string? passphrase, string field)
     {
         var secret = PassphraseRules.Normal(passphrase);
         PassphraseRules.Check(field, person.UserName!, secret);
         person.PasswordHash = people.PasswordHasher.HashPassword(person, secret);
+        await sessions.EndAllAsync(person.Id);
         Expect(await people.UpdateSecurityStampAsync(person));
-        await people.SetLockoutEndDateAsync(person, null);
-        await people.ResetAccessFailedCountAsync(person);
     }
 
-    /// <summary>Counts a wrong recovery code as a wrong passphrase is counted.</summary>
-    public async Task CountWrongAsync(Person? person)
-    {
-        if (person is not null)
-        {
-            await people.AccessFailedAsync(person);
-        }
-    }
-
-    public async Task<bool> IsLockedOutAsync(Person? person) => person is not null && await people.IsLockedOutAsync(person);
-
-    /// <exception cref="Core.Contract.BadInputException">It won't do.</exception>
-    public static string NameOf(string? name)
-    {
-        var trimmed = (name ?? "").Trim();
-        return trimmed.Length is >= 1 and <= LongestName && !trimmed.Any(char.IsControl)
-            ? trimmed
-            : throw RequestText.Wrong("name", $"The name must have 1 to {LongestName} characters. Take the one your party calls you by.", $"1 to {LongestName} characters");
-    }
+    /// <summary>A hash of nothing in particular, of the same cost as any other, so that a name nobody has takes as long as a wrong passphrase.</summary>
+    private string NobodysHash() => _nobodysHash ??= new PasswordHasher<Person>(hashing).HashPassword(new Person(), Guid.NewGuid().ToString());
 
     private static void Expect(IdentityResult result)
     {
         if (!result.Succeeded)
         {
             throw result.Errors.Any(e => e.Code == nameof(IdentityErrorDescriber.DuplicateUserName))
-                ? RequestText.Wrong("name", "Someone here has this name already. Take another, or sign in if it is you.")
+                ? RequestText.Wrong("name", "Someone here has this name already, or one that looks like it. Take another, or sign in if it is you.")
                 : RequestText.Wrong("name", string.Join(" ", result.Errors.Select(e => e.Description)));
         }
     }

@@ -13,9 +13,6 @@ namespace JollyBrook.Server.Accounts;
 /// <summary>Accounts by ASP.NET Core Identity with a cookie.</summary>
 internal static class AccountServices
 {
-    /// <summary>Long enough for a walk without signal; any visit begins it anew.</summary>
-    private static readonly TimeSpan CookieHolds = TimeSpan.FromDays(180);
-
     public static void AddAccounts(this IServiceCollection services, ServerOptions options)
     {
         services.AddDataProtection().SetApplicationName("jolly-brook").PersistKeysToFileSystem(new DirectoryInfo(options.KeyFolder));
@@ -27,26 +24,28 @@ internal static class AccountServices
                 {
                     RequiredLength = 1, RequiredUniqueChars = 1, RequireDigit = false, RequireLowercase = false, RequireUppercase = false, RequireNonAlphanumeric = false,
                 };
-                identity.Lockout.MaxFailedAccessAttempts = 5;
-                identity.Lockout.DefaultLockoutTimeSpan = TimeSpan.FromMinutes(5);
             })
             .AddEntityFrameworkStores<JollyBrookDb>()
             .AddSignInManager();
         // OWASP's figure for PBKDF2 with SHA-512.
         services.Configure<PasswordHasherOptions>(hasher => hasher.IterationCount = 210_000);
-        services.AddAuthentication(IdentityConstants.ApplicationScheme).AddCookie(IdentityConstants.ApplicationScheme, Cookie);
+        services.AddAuthentication(IdentityConstants.ApplicationScheme).AddCookie(IdentityConstants.ApplicationScheme, cookie => Cookie(cookie, options.BehindProxy));
         services.AddAuthorizationBuilder().SetFallbackPolicy(new AuthorizationPolicyBuilder().RequireAuthenticatedUser().Build());
+        services.AddScoped<ILookupNormalizer, LooksAlikeNormalizer>();
+        services.AddSingleton<NameTries>();
+        services.AddScoped<Sessions>();
         services.AddScoped<RecoveryCodes>();
         services.AddScoped<AccountService>();
     }
 
-    private static void Cookie(CookieAuthenticationOptions cookie)
+    private static void Cookie(CookieAuthenticationOptions cookie, bool behindTls)
     {
-        cookie.Cookie.Name = "jolly-brook";
+        cookie.Cookie.Name = SiteCookies.Name("jolly-brook", behindTls);
         cookie.Cookie.HttpOnly = true;
         cookie.Cookie.SameSite = SameSiteMode.Strict;
-        cookie.Cookie.SecurePolicy = CookieSecurePolicy.SameAsRequest;
-        cookie.ExpireTimeSpan = CookieHolds;
+        cookie.Cookie.SecurePolicy = SiteCookies.Secure(behindTls);
+        cookie.Cookie.Path = "/";
+        cookie.ExpireTimeSpan = Sessions.Holds;
         cookie.SlidingExpiration = true;
         cookie.Events.OnRedirectToLogin = context => SayAsync(context.HttpContext, SignedOut);
         cookie.Events.OnRedirectToAccessDenied = context => SayAsync(context.HttpContext, SignedOut with { Status = 403 });
@@ -54,7 +53,9 @@ internal static class AccountServices
         {
             // Signed out everywhere means at once, so the stamp is looked at every time.
             var manager = context.HttpContext.RequestServices.GetRequiredService<SignInManager<Person>>();
-            if (await manager.ValidateSecurityStampAsync(context.Principal) is null)
+            var sessions = context.HttpContext.RequestServices.GetRequiredService<Sessions>();
+            if (await manager.ValidateSecurityStampAsync(context.Principal) is null
+                || !await sessions.HoldsAsync(Sessions.IdOf(context.Principal!), context.HttpContext.RequestAborted))
             {
                 context.RejectPrincipal();
             }

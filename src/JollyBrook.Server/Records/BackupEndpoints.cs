@@ -39,8 +39,15 @@ internal static class BackupEndpoints
             throw new BadInputException([.. check.Faults.Select(f => new FieldProblem($"records[{f.Number - 1}]", $"Record {f.Number}: {f.Message}", null))]);
         }
 
-        return Results.Ok(await restore.TakeInAsync(
-            file.Records!, mode == "replace" ? RestoreMode.Replace : RestoreMode.Merge, http.User.PersonId(), onlyCount, http.RequestAborted));
+        try
+        {
+            return Results.Ok(await restore.TakeInAsync(
+                file.Records!, mode == "replace" ? RestoreMode.Replace : RestoreMode.Merge, http.User.PersonId(), onlyCount, http.RequestAborted));
+        }
+        catch (BookFullException)
+        {
+            return RequestText.Problem(RecordIntake.Full);
+        }
     }
 
     private static async Task<IResult> UndoAsync(Guid book, HttpContext http, BookRestore restore)

@@ -104,7 +104,7 @@ internal static class RecordIntake
             : $"It was changed elsewhere: it is now at revision {current.Revision}. Pull the changes and decide again.",
         []);
 
-    private static Problem Full => new(
+    public static Problem Full => new(
         "/problems/book-full", "This book is full.", 413,
         $"This book holds as much as it may ({BookSize.Most / 1024 / 1024} MB). It stays on this device. Take a backup, then go on in a new trip, or ask whoever runs the server.", []);
 }

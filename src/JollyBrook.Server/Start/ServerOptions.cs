@@ -5,8 +5,11 @@ namespace JollyBrook.Server.Start;
 /// <param name="DataFolder">Where the store is kept.</param>
 /// <param name="SiteFolder">The built page; null serves the API alone.</param>
 /// <param name="BehindProxy">Whether a reverse proxy on this machine stands in front and says who is calling.</param>
+/// <param name="Local">
+/// Whether whoever reaches the server on loopback sits at this machine. Not by itself: a proxy in front that says nothing of itself looks the same.
+/// </param>
 /// <param name="SecretTriesPerMinute">Tries at a passphrase, code or link a minute from one address.</param>
-public sealed record ServerOptions(bool Demo, string DataFolder, string? SiteFolder, bool BehindProxy = false, int SecretTriesPerMinute = 20)
+public sealed record ServerOptions(bool Demo, string DataFolder, string? SiteFolder, bool BehindProxy = false, int SecretTriesPerMinute = 20, bool Local = false)
 {
     public string DatabaseFile => Path.Combine(DataFolder, Data.Store.DataFolder.DatabaseName);
 
@@ -18,5 +21,6 @@ public sealed record ServerOptions(bool Demo, string DataFolder, string? SiteFol
         Path.GetFullPath(configuration["data"] ?? ".data/own"),
         configuration["site"] is { } site ? Path.GetFullPath(site) : null,
         configuration.GetValue("proxy", false),
-        configuration.GetValue("secretTriesPerMinute", 20));
+        configuration.GetValue("secretTriesPerMinute", 20),
+        configuration.GetValue("local", false));
 }

@@ -115,7 +115,8 @@ internal sealed class Seeder(string room, string file, Func<int, int?>? chosen) 
         BaseObjectCreationExpressionSyntax { ArgumentList.Arguments: var given } when given.Any(a => a.Expression is MemberAccessExpressionSyntax { Expression: IdentifierNameSyntax { Identifier.Text: "Quantity" } }) => true,
         // What is said of a result, and what is only shown of how it came about.
         ArgumentListSyntax { Parent: InvocationExpressionSyntax { Expression: MemberAccessExpressionSyntax { Name.Identifier.Text: "DefaultIfEmpty" } } } => true,
-        InvocationExpressionSyntax { Expression: MemberAccessExpressionSyntax { Expression: IdentifierNameSyntax owner } } => owner.Identifier.Text is "working" or "WorkingValue" or "Speaker" or "say" or "Sentence",
+        InvocationExpressionSyntax { Expression: MemberAccessExpressionSyntax { Expression: IdentifierNameSyntax owner } } => owner.Identifier.Text is "working" or "_working" or "WorkingValue" or "Speaker" or "say" or "Sentence",
+        InvocationExpressionSyntax { Expression: IdentifierNameSyntax { Identifier.Text: "Explain" } } => true,
         MethodDeclarationSyntax { Identifier.Text: "Explain" or "Words" or "Line" or "ToString" or "Of" } m => m.ReturnType.ToString() is "string" or "void" or "WorkingStep",
         MethodDeclarationSyntax { ReturnType: PredefinedTypeSyntax { Keyword.Text: "string" } } => true,
         _ => false,

@@ -61,4 +61,49 @@ public sealed class WatchEdgesTests
         answer.Cautions.Any(c => c.Code == "rest").ShouldBe(answer.State == WaterState.RunningShort);
         BodyWatch.Compute(walk with { Now = From.AddMinutes(10), UrineAt = From }).Cautions.ShouldNotContain(c => c.Code == "rest");
     }
+
+    /// <summary>Nothing short, nothing due; short by a little without a sign, that little; with a sign, at least a sip.</summary>
+    [Fact]
+    public void What_is_due_now()
+    {
+        var rest = new WatchRequest(UnitSystem.Metric, Ilva, From: From, Now: From.AddHours(2), Rested: true, UrineAt: From.AddHours(2));
+        // 0.09 L/h: 0.18 L lost in two hours.
+        BodyWatch.Compute(rest with { Drinks = [new Drunk(From, 0.18)] }).NextDrinkL.ShouldBe(0);
+        var tired = BodyWatch.Compute(rest with { Drinks = [new Drunk(From.AddHours(1), 0.18)], Signs = [BodySign.Thirst] });
+        tired.NextDrinkL.ShouldBeGreaterThan(0);
+        // A drink at the very beginning counts.
+        BodyWatch.Compute(rest with { Drinks = [new Drunk(From, 0.1)] }).DrunkL.ShouldBe(0.1, 1e-9);
+    }
+
+    /// <summary>Walking: from the minute it began, until the minute it ended, those included; open-ended until now.</summary>
+    [Theory]
+    [InlineData(0, null, true)]
+    [InlineData(0, 4.0, true)]
+    [InlineData(0, 3.9, false)]
+    [InlineData(4, null, true)]
+    [InlineData(4.1, null, false)]
+    public void Who_is_walking_now(double begun, double? ended, bool walking)
+    {
+        var effort = new Effort(34, 60, SunLoad.Full, 5, 5, Terrain.GoodPath, 300);
+        var walk = new WatchRequest(
+            UnitSystem.Metric, Ilva, Effort: effort, From: From, Now: From.AddHours(4), UrineAt: From.AddHours(4), Signs: [BodySign.Headache, BodySign.Tired],
+            Walks: [new WalkedStretch(From.AddHours(begun), ended is { } e ? From.AddHours(e) : null)], WeighedKg: 58.7, WeighedAt: From.AddHours(4));
+        var answer = BodyWatch.Compute(walk);
+        answer.State.ShouldBe(WaterState.RunningShort);
+        answer.Cautions.Any(c => c.Code == "rest").ShouldBe(walking);
+    }
+
+    /// <summary>Too much drunk and confused: an emergency in which nothing is drunk; too little and confused, small sips.</summary>
+    [Theory]
+    [InlineData(4, "No water", 0.0)]
+    [InlineData(0, "small sips", 0.25)]
+    public void An_emergency_of_too_much_or_too_little(double drunk, string words, double sip)
+    {
+        var advice = StateAdvice.Of(WaterState.Emergency, new SignsSeen([BodySign.Confused], drunk > 0 ? -3 : 3, drunk, null, 1, true), Speaker.Metric);
+        advice.Actions.ShouldContain(a => a.Contains(words));
+        advice.DrinkNowL.ShouldBe(sip);
+    }
+
+    [Fact]
+    public void Meals_hot_drinks_and_washing() => (DrinkPlan.LPerMeal, DrinkPlan.LPerHotDrink, DrinkPlan.LPerWash).ShouldBe((0.5, 0.3, 0.5));
 }

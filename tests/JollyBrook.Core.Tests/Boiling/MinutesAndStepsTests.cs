@@ -87,4 +87,36 @@ public class MinutesAndStepsTests
     public void Melt_not_measured_is_said(double? celsius, bool said) => Treat.Compute(new TreatRequest(
             UnitSystem.Metric, Ask.Water(1, temperatureC: celsius, elevationM: 0), "burner", StartAt: Kits.Now, Boil: new BoilOptions(Pot: Pot), Snow: new SnowInput(SnowKind.Settled, -5),
             Kit: [Kits.Burner(fuelG: 500)])).Assumptions.Any(a => a.Message.StartsWith("Melt not measured", StringComparison.Ordinal)).ShouldBe(said);
+
+    /// <summary>Words and refusals of each school: a minute, none, held.</summary>
+    [Fact]
+    public void Schools_in_the_headline()
+    {
+        var options = new BoilOptions(Pot: Pot, LidOn: true);
+        Boil(options: options).Headline.ShouldBe("1 min at a rolling boil");
+        var rolling = Boil(options: options with { School = BoilSchool.RollingBoil });
+        rolling.Headline.ShouldBe("Bring to a rolling boil");
+        rolling.Steps.ShouldNotContain(s => s.Kind == StepKind.Boil);
+        rolling.Steps.Single(s => s.Id == "heat-1").DrinkAfter.ShouldBeTrue();
+        Boil(options: options with { School = BoilSchool.Pasteurise, Thermometer = true }).Headline.ShouldStartWith("10 min held at 70");
+    }
+
+    /// <summary>At 7 900 m water boils below 74 °C: a boil is no weaker for it, and only holding asks how hot it gets.</summary>
+    [Fact]
+    public void High_up_a_boil_still_counts() => Boil(elevation: 8000).Outcome.ShouldBe(TreatOutcome.Meets);
+
+    [Theory]
+    [InlineData(1, false)]
+    [InlineData(2, true)]
+    public void Loads_are_a_risk_where_there_are_several(double litres, bool risk) => Boil(litres).Risks!.Any(r => r.EndsWith("pot loads", StringComparison.Ordinal)).ShouldBe(risk);
+
+    /// <summary>A lid not told of is none, which costs more fuel; a pot's material counts.</summary>
+    [Fact]
+    public void Lid_and_material_count()
+    {
+        Boil(options: new BoilOptions(Pot: Pot)).Boil!.FuelG.ShouldBe(Boil(options: new BoilOptions(Pot: Pot, LidOn: false)).Boil!.FuelG, 1e-9);
+        Boil(options: new BoilOptions(Pot: Pot)).Boil!.FuelG.ShouldBeGreaterThan(Boil(options: new BoilOptions(Pot: Pot, LidOn: true)).Boil!.FuelG);
+        Boil(options: new BoilOptions(Pot: Pot with { Material = PotMaterial.Titanium })).Boil!.FuelG.ShouldBeLessThan(Boil(options: new BoilOptions(Pot: Pot)).Boil!.FuelG);
+        Boil(options: new BoilOptions(Pot: Pot with { Material = null })).Boil!.FuelG.ShouldBe(Boil(options: new BoilOptions(Pot: Pot)).Boil!.FuelG, 1e-9);
+    }
 }

@@ -68,4 +68,68 @@ public class FineEdgesTests
         contact.Row(OrganismClass.Cryptosporidium).TotalLogs.ShouldBe(0);
         contact.Contact.WaitMinutes.ShouldBeLessThan(24 * 60);
     }
+
+    /// <summary>Only chlorine dioxide may reach Cryptosporidium; the others say they never do.</summary>
+    [Theory]
+    [InlineData("nadcc-8.5", "however long")]
+    [InlineData("iodine-tablet", "however long")]
+    [InlineData("clo2-tablet", null)]
+    public void What_never_reaches_Cryptosporidium_says_so(string id, string? words)
+    {
+        var caution = Ask.Chemical(id, Ask.Water(1, temperatureC: 20), Ask.InDateInShade).Cautions.SingleOrDefault(c => c.Code == "no-cryptosporidium");
+        (caution is not null).ShouldBe(words is not null);
+        caution?.Message.ShouldContain(words!);
+    }
+
+    [Theory]
+    [InlineData("nadcc-8.5", true)]
+    [InlineData("iodine-tablet", false)] // pH makes no difference it counts
+    public void An_unknown_pH_is_said_of_chlorine_alone(string id, bool said) =>
+        Ask.Chemical(id, Ask.Water(1, temperatureC: 20), Ask.InDateInShade).Assumptions.Any(a => a.Field == ChemicalFields.PH.Path).ShouldBe(said);
+
+    /// <summary>The label's own lines may be skipped; the wait may not, and the water is drunk after it.</summary>
+    [Fact]
+    public void Steps_of_a_dose()
+    {
+        var product = Kits.Tablets with { Label = new CopiedLabel(1, 1, Steps: ["Tear the strip open"]) };
+        var steps = Treat.Compute(new TreatRequest(UnitSystem.Metric, Ask.Water(1), "tablets", StartAt: Kits.Now, Kit: [Kits.Entry(product)], Chemical: Ask.InDateInShade)).Steps;
+        var (label, contact) = (steps.Single(s => s.Id == "label-1"), steps.Single(s => s.Id == "contact"));
+        (label.Optional, label.DrinkAfter).ShouldBe((true, false));
+        (contact.Optional, contact.DrinkAfter).ShouldBe((false, true));
+    }
+
+    /// <summary>A template fills the form with its own mixing minutes, and leaves them empty where there are none.</summary>
+    [Theory]
+    [InlineData("clo2-drops", 5.0)]
+    [InlineData("clo2-tablet", null)]
+    public void Mixing_minutes_in_the_form(string id, double? minutes) => ChemicalProfiles.Find(id)!.AsLabel().MixMinutes.ShouldBe(minutes);
+
+    /// <summary>A copied rule for cold or for cloudy water reaches Cryptosporidium too, each by itself; without either the template's stands.</summary>
+    [Fact]
+    public void A_copied_rule_reaches_every_class()
+    {
+        var template = ChemicalProfiles.Find("nadcc-8.5")!;
+        var label = new CopiedLabel(1, 1);
+        (label with { Cold = new CopiedCold(10, 2, null) }).Over(template, null)!.Wait.RulesReachCryptosporidium.ShouldBeTrue();
+        (label with { Cloudy = new CopiedCloudy(WaitTimes: 2) }).Over(template, null)!.Wait.RulesReachCryptosporidium.ShouldBeTrue();
+        label.Over(template, null)!.Wait.RulesReachCryptosporidium.ShouldBe(template.Wait.RulesReachCryptosporidium);
+    }
+
+    /// <summary>CT of viruses at 0.5 °C and below: 12 for 4 log (table); for Giardia the formula holds still below 0.5 °C.</summary>
+    [Fact]
+    public void Below_half_a_degree_the_tables_hold_still()
+    {
+        FreeChlorineCt.GiardiaCt(3, new ContactConditions(1, 0.2, 7)).ShouldBe(FreeChlorineCt.GiardiaCt(3, new ContactConditions(1, 0.5, 7)), 1e-9);
+        // 1.13·0.2828·3·7^2.69·1·0.933^(0.5−5) = 0.9587·187.7·1.366 = 245.8
+        FreeChlorineCt.GiardiaCt(3, new ContactConditions(1, 0.5, 7)).ShouldBe(245.8, 1);
+        FreeChlorineCt.GiardiaCt(3, new ContactConditions(1, 0.55, 7)).ShouldBeLessThan(FreeChlorineCt.GiardiaCt(3, new ContactConditions(1, 0.5, 7)));
+    }
+
+    /// <summary>Five eighths and six: 5/8 tsp is 3.08 mL, 6/8 is 3.70 mL.</summary>
+    [Theory]
+    [InlineData(3.05, "⅝ tsp")]
+    [InlineData(3.65, "¾ tsp")]
+    [InlineData(2.45, "½ tsp")]
+    [InlineData(4.3, "⅞ tsp")]
+    public void Spoons(double millilitres, string spoon) => HandMeasure.Of(millilitres).ShouldContain(spoon);
 }

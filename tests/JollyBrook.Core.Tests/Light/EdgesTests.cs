@@ -69,5 +69,50 @@ public class EdgesTests
             UnitSystem.Metric, Ask.Water(1, clarity), null, StartAt: Kits.Now, Kit: [Kits.Entry(Kits.Lamp)], Sky: new SkyInput(20), Container: new ContainerInput(CapacityL: 10)))
         .Chains.Single(c => c.Id == "lamp").Risks.Contains("cloud or colour").ShouldBe(risk);
 
+    private static TreatRequest InTheSun(double utcHour, double cover) => new(
+        UnitSystem.Metric, Ask.Water(1), "sunlight", Kit: [Kits.Entry(Kits.Tablets)], StartAt: new DateTimeOffset(2026, 8, 10, 0, 0, 0, TimeSpan.Zero).AddHours(utcHour), 
+        Sky: new SkyInput(25, 46.2, -28.6, cover, false), Container: new ContainerInput(Opaque: false, ClearPlastic: true, DepthCm: 8, CapacityL: 1, LyingDepthCm: 8));
+
+    /// <summary>One day of strong sun, or two halves: in the words, the risk and the steps.</summary>
+    [Theory]
+    [InlineData(9, 0.1, "A day of strong sun", "cloud coming up", 1)]
+    [InlineData(14, 0.1, "Two days in the sun", "a cloudy second day", 2)]
+    public void One_day_or_two(double utcHour, double cover, string headline, string risk, int waits)
+    {
+        var answer = Treat.Compute(InTheSun(utcHour, cover));
+        answer.Headline.ShouldBe(headline);
+        answer.Risks!.ShouldContain(risk);
+        answer.Steps.Count(s => s is { Kind: StepKind.Light, Clock: StepClock.Gate }).ShouldBe(waits);
+    }
+
+    /// <summary>Cloud not told counts as overcast: 1 − 0.75 = a quarter of the clear sky, too little, and it is said.</summary>
+    [Fact]
+    public void Cloud_not_told_is_overcast()
+    {
+        var answer = Treat.Compute(InTheSun(9, 0) with { Sky = new SkyInput(25, 46.2, -28.6, null, false) });
+        answer.Outcome.ShouldBe(TreatOutcome.Refused);
+        answer.Sun!.CloudFactor.ShouldBe(0.25, 1e-9);
+        answer.Sun.NoonWPerM2.ShouldBe(0.25 * Treat.Compute(InTheSun(9, 0)).Sun!.NoonWPerM2, 1e-6);
+    }
+
+    /// <summary>Clarity not told is said for light, a known one is not.</summary>
+    [Theory]
+    [InlineData(null, true)]
+    [InlineData(Clarity.Clear, false)]
+    public void Clarity_not_told_is_said(Clarity? clarity, bool said) => Treat.Compute(new TreatRequest(
+            UnitSystem.Metric, new WaterInput(1, clarity, WaterColour.None, 10, 300), "lamp", StartAt: Kits.Now, Kit: [Kits.Entry(Kits.Lamp)], Sky: new SkyInput(20), Container: new ContainerInput(CapacityL: 10)))
+        .Assumptions.Any(a => a.Field == WaterFields.Clarity.Path).ShouldBe(said);
+
+    /// <summary>A cycle weighs half a tablet in the order by supplies: 1 L is half a tablet's worth, before the tablet; three cycles a fill would be after it.</summary>
+    [Fact]
+    public void A_cycle_is_half_a_tablet()
+    {
+        IReadOnlyList<string> Order(double litres, Clarity clarity) => ChainList.Compute(new TreatRequest(
+            UnitSystem.Metric, Ask.Water(litres, clarity), null, StartAt: Kits.Now, Kit: [Kits.Entry(Kits.Lamp), Kits.Entry(Kits.Tablets)], Sky: new SkyInput(20), Chemical: Ask.InDateInShade,
+            Container: new ContainerInput(CapacityL: 10))).Orders.Single(o => o.Sort == ChainSort.LeastSupplies).Ids;
+        // 4 L clear: four cycles, 2; four tablets, 4. Of the two the lamp alone uses less.
+        Order(4, Clarity.Clear).Where(id => id is "lamp" or "tablets").First().ShouldBe("lamp");
+    }
+
     private static FieldWater Water(Clarity clarity) => new(1, clarity, WaterColour.None, 10, 300, 1, new WaterInput(1, clarity, WaterColour.None, 10, 300));
 }

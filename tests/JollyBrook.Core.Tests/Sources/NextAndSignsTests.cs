@@ -62,7 +62,28 @@ public class NextAndSignsTests
         SourceJudge.Judge(new SourceInput(kind, SourceFlow.Flowing, [], YesNo.Yes, YesNo.No), Water()).Reasons.Any(r => r.Code == "spring").ShouldBe(good);
 
     [Fact]
-    public void Picks() => TripSource.DefaultHandsOnMinutesPerL.ShouldBe(0.5);
+    public void Picks() => (TripSource.DefaultHandsOnMinutesPerL, TripSource.DefaultWaitMinutes).ShouldBe((0.5, 30.0));
+
+    /// <summary>95 % is trusted, as little as a hair less is not; without a distance the next one is where this one is.</summary>
+    [Fact]
+    public void Trusted_from_its_limit()
+    {
+        NextSource From(double chance, double? alongKm = 3) => JudgeSource.Compute(new JudgeRequest(
+            null, new SourceInput(SourceKind.Stream, SourceFlow.Flowing, [], YesNo.Yes, YesNo.No, Here: "x"), Clear,
+            [new("x", new TripSource("Here", SourceClass.Perennial, 1)), new("y", new TripSource("There", SourceClass.Perennial, alongKm, Chance: chance))], Now)).Next!;
+        From(SourceReliability.Trusted).Trusted.ShouldBeTrue();
+        From(SourceReliability.Trusted - 0.001).Trusted.ShouldBeFalse();
+        From(0.99).Words.ShouldStartWith("2 km on");
+    }
+
+    /// <summary>Water flows where it is open and told to flow: a tap that flows is no stream, a stream not told of stands.</summary>
+    [Fact]
+    public void Flowing_is_open_and_told()
+    {
+        new CountedSource(new SourceInput(SourceKind.Stream, SourceFlow.Flowing, [], null, null)).Flows.ShouldBeTrue();
+        new CountedSource(new SourceInput(SourceKind.Stream, null, [], null, null)).Flows.ShouldBeFalse();
+        new CountedSource(new SourceInput(SourceKind.Tap, SourceFlow.Flowing, [], null, null)).Flows.ShouldBeFalse();
+    }
 
     private static FieldWater Water() => new(1, Clarity.Clear, WaterColour.None, 10, 300, 1, Clear);
 }

@@ -13,6 +13,7 @@ import { Link, Outlet, useLocation, useNavigate } from 'react-router';
 import { QuickDialog } from '../rooms/book/write/QuickDialog';
 import { Alarms } from '../rooms/now/Alarms';
 import { ClockLine } from './ClockLine';
+import { NoticeLine } from './NoticeLine';
 import { NotKeptLine } from './NotKeptLine';
 import { rooms } from './rooms';
 import { ShortcutHelp } from './ShortcutHelp';
@@ -46,6 +47,7 @@ export function Shell() {
       <Box sx={{ flex: 1, minWidth: 0, display: 'flex', flexDirection: 'column', pb: { xs: 9, md: 0 } }}>
         <Stack spacing={1} sx={{ px: { xs: 1, md: 2 }, '& > *': { mt: 1 } }}>
           <NotKeptLine />
+          <NoticeLine />
           <ClockLine />
           <UpdateLine />
         </Stack>

@@ -17,15 +17,15 @@ export function SyncLine() {
   const link = useLink();
   const read = useLiveQuery(
     async () => ({
-      outbox: await db.outbox.toArray(),
+      waiting: await db.outbox.where('state').equals('waiting').count(),
+      refused: await db.outbox.where('state').equals('refused').count(),
+      choose: await db.outbox.where('state').equals('choose').count(),
       met: (await db.meta.get('met'))?.value as string | undefined,
     }),
     [db],
   );
   if (!read) return null;
-  const choose = read.outbox.filter((item) => item.theirs !== null).length;
-  const refused = read.outbox.filter((item) => item.refused !== null).length;
-  const waiting = read.outbox.length - refused - choose;
+  const { waiting, refused, choose } = read;
   return (
     <Box
       component="footer"

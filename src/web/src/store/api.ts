@@ -6,33 +6,81 @@ export type About = Schema<'About'>;
 export type BookCard = Schema<'BookCard'>;
 
 const tokenHeader = 'X-Form-Token';
-let formToken: string | null = null;
+const problemTypes = '/problems/';
 
-/** The server, typed by its API document. */
-export const api = createClient<paths>({ baseUrl: '/' });
-api.use({
-  onRequest: ({ request }) => {
-    if (formToken !== null) request.headers.set(tokenHeader, formToken);
-    return request;
-  },
-});
+/** What never answers is as good as out of reach, ms. */
+const longestWaitMs = 60_000;
+const longestAboutMs = 20_000;
 
-/** Asks the server who is signed in; what is sent after that carries the token it gives. */
-export async function askAbout(): Promise<About> {
-  const { data, response } = await api.GET('/api/about');
-  if (!data) throw new Error(`The server answered ${response.status}.`);
-  formToken = data.formToken;
-  return data;
+/** Whoever answered was not our server: a hotel's sign-in page, a proxy, a line that broke off. Nothing is settled by it. */
+export class NotOurServer extends Error {}
+
+/** The server, typed by its API document, with the form token it gives. */
+export class ServerLink {
+  private formToken: string | null = null;
+  readonly api;
+
+  /** @param send How a request is sent; the page's own fetch when left out. */
+  constructor(private readonly send: typeof fetch = (input, init) => globalThis.fetch(input, init)) {
+    this.api = createClient<paths>({
+      baseUrl: '/',
+      fetch: (request: Request) => this.send(request, { signal: within(request.signal, longestWaitMs) }),
+    });
+    this.api.use({
+      onRequest: ({ request }) => {
+        if (this.formToken !== null) request.headers.set(tokenHeader, this.formToken);
+        return request;
+      },
+    });
+  }
+
+  /** Asks the server who is signed in; what is sent after that carries the token it gives. */
+  askAbout = async (): Promise<About> => {
+    const { data, response } = await this.api.GET('/api/about', {
+      signal: AbortSignal.timeout(longestAboutMs),
+    });
+    if (!isAbout(data)) throw new NotOurServer(`The server answered ${response.status}.`);
+    this.formToken = data.formToken;
+    return data;
+  };
+
+  /** Sends JSON to an address the API document has for any book. */
+  sendJson = async (method: 'PUT' | 'POST', path: string, body: string): Promise<Response> =>
+    this.send(path, {
+      method,
+      headers: { 'content-type': 'application/json', [tokenHeader]: this.formToken ?? '' },
+      body,
+      signal: AbortSignal.timeout(longestWaitMs),
+    });
 }
 
-/** Sends JSON to an address the API document has for any book. */
-export async function sendJson(method: 'PUT' | 'POST', path: string, body: string): Promise<Response> {
-  return fetch(path, {
-    method,
-    headers: { 'content-type': 'application/json', [tokenHeader]: formToken ?? '' },
-    body,
-  });
+function within(signal: AbortSignal, ms: number): AbortSignal {
+  return AbortSignal.any([signal, AbortSignal.timeout(ms)]);
 }
+
+function isAbout(data: unknown): data is About {
+  const about = data as Partial<About> | undefined;
+  return (
+    typeof about === 'object' &&
+    typeof about.storeId === 'string' &&
+    typeof about.epoch === 'string' &&
+    Array.isArray(about.books)
+  );
+}
+
+/** The problem our own server answers with; null for anyone else's answer, which settles nothing. */
+export function ownProblem(answer: unknown): Problem | null {
+  const problem = answer as Partial<Problem> | null | undefined;
+  return typeof problem === 'object' &&
+    typeof problem?.type === 'string' &&
+    problem.type.startsWith(problemTypes)
+    ? (problem as Problem)
+    : null;
+}
+
+/** The page's own link. */
+export const server = new ServerLink();
+export const { api, askAbout } = server;
 
 const notReached: Problem = {
   type: '/problems/not-reached',

@@ -22,16 +22,24 @@ export interface OtherVersion {
   author: string | null;
 }
 
-/** A record waiting to be sent. */
-export interface Outgoing {
+/** A record that has still to reach the server. */
+export type Outgoing = Line & Standing;
+
+interface Line {
   seq?: number;
   book: string;
   kind: string;
   id: string;
-  /** Why the server would not have it; null while it may still be sent. */
-  refused: string | null;
-  /** The version it was changed to elsewhere; the person has to choose. */
-  theirs: OtherVersion | null;
+}
+
+/** Why it is still here: in line, not taken by the server, or changed elsewhere too, so that the person has to choose. */
+export type Standing =
+  { state: 'waiting' } | { state: 'refused'; why: string } | { state: 'choose'; theirs: OtherVersion };
+
+/** Something the person has to know of, until they have read it. */
+export interface Notice {
+  id?: number;
+  words: string;
 }
 
 /** A batch that may still be running. */
@@ -51,6 +59,7 @@ export class LocalStore extends Dexie {
   outbox!: Table<Outgoing, number>;
   openBatches!: Table<OpenBatch, string>;
   meta!: Table<Meta, string>;
+  notices!: Table<Notice, number>;
 
   constructor(
     readonly storeId: string,
@@ -64,5 +73,22 @@ export class LocalStore extends Dexie {
       openBatches: 'id',
       meta: 'key',
     });
+    this.version(2)
+      .stores({ outbox: '++seq, [book+kind+id], [book+state], state', notices: '++id' })
+      .upgrade((change) =>
+        change
+          .table('outbox')
+          .toCollection()
+          .modify((line: Record<string, unknown>) => Object.assign(line, standingOf(line))),
+      );
   }
+}
+
+/** How the first version of the page told why a record had not been sent. */
+function standingOf(line: Record<string, unknown>): Standing {
+  const { refused, theirs } = line as { refused: string | null; theirs: OtherVersion | null };
+  delete line.refused;
+  delete line.theirs;
+  if (theirs !== null && theirs !== undefined) return { state: 'choose', theirs };
+  return typeof refused === 'string' ? { state: 'refused', why: refused } : { state: 'waiting' };
 }

@@ -1,6 +1,6 @@
 import { v7 as newId } from 'uuid';
 import type { Schema } from '../core/contract';
-import type { LocalRecord, LocalStore } from './db';
+import type { LocalRecord, LocalStore, Outgoing } from './db';
 import { failures } from './failures';
 
 /** What each kind of record holds. */
@@ -41,9 +41,9 @@ export async function keep<K extends Kind>(
       const before = await db.records.get([book, kind, id]);
       await putAll(db, [{ book, kind, id, body, revision: before?.revision ?? null, author: db.personId }]);
       const waiting = await db.outbox.where('[book+kind+id]').equals([book, kind, id]).first();
-      if (!waiting) await db.outbox.add({ book, kind, id, refused: null, theirs: null });
+      if (!waiting) await db.outbox.add({ book, kind, id, state: 'waiting' });
       // Mended here: it may be sent again.
-      else if (waiting.refused !== null) await db.outbox.update(waiting.seq!, { refused: null });
+      else if (waiting.state === 'refused') await lineUpAgain(db, waiting);
     });
   } catch (error) {
     failures.report(error);
@@ -66,13 +66,18 @@ export async function keepMany<K extends Exclude<Kind, 'batch' | 'batch-event'>>
       await db.records.bulkAdd(
         bodies.map((body, i) => ({ book, kind, id: ids[i], body, revision: null, author })),
       );
-      await db.outbox.bulkAdd(ids.map((id) => ({ book, kind, id, refused: null, theirs: null })));
+      await db.outbox.bulkAdd(ids.map((id) => ({ book, kind, id, state: 'waiting' as const })));
     });
   } catch (error) {
     failures.report(error);
     throw error;
   }
   return ids;
+}
+
+/** Puts a line back among those that are sent. */
+export async function lineUpAgain(db: LocalStore, { seq, book, kind, id }: Outgoing): Promise<void> {
+  await db.outbox.put({ seq, book, kind, id, state: 'waiting' });
 }
 
 /** Writes records, and marks the batches they are or belong to as ones that may be running. For use inside a transaction. */

@@ -1,6 +1,7 @@
 import { Stack, Typography } from '@mui/material';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { EmptyState } from '../../shared/EmptyState';
+import { openConflicts } from '../../store/conflicts';
 import { useStore } from '../../store/StoreContext';
 import { TwoVersions } from './TwoVersions';
 
@@ -10,7 +11,7 @@ export function ChooseRoom() {
   const conflicts = useLiveQuery(
     async () =>
       Promise.all(
-        (await db.outbox.filter((item) => item.theirs !== null).toArray()).map(async (item) => ({
+        (await openConflicts(db)).map(async (item) => ({
           item,
           mine: await db.records.get([item.book, item.kind, item.id]),
         })),

@@ -2,16 +2,16 @@ import { Box, Button, Typography } from '@mui/material';
 import { nameRecord } from '../../shared/nameRecord';
 import { Section } from '../../shared/Section';
 import { useOthersName } from '../../store/books';
-import { keepBoth, keepMine, takeTheirs } from '../../store/conflicts';
-import type { LocalRecord, Outgoing } from '../../store/db';
+import { keepBoth, keepMine, takeTheirs, type Conflict } from '../../store/conflicts';
+import type { LocalRecord } from '../../store/db';
 import { useStore } from '../../store/StoreContext';
 import { lines, type Line } from './lines';
 
 /** One record in two versions, side by side, and the choice. */
-export function TwoVersions({ item, mine }: { item: Outgoing; mine: LocalRecord }) {
+export function TwoVersions({ item, mine }: { item: Conflict; mine: LocalRecord }) {
   const { db, sync } = useStore();
-  const other = useOthersName()(item.book, item.theirs?.author ?? null);
-  const both = lines(mine.body, item.theirs!.body).filter((line) => line.differs);
+  const other = useOthersName()(item.book, item.theirs.author);
+  const both = lines(mine.body, item.theirs.body).filter((line) => line.differs);
   const choose = (how: typeof keepMine) => void how(db, item).then(() => sync.nudge());
   return (
     <Section title={nameRecord(item.kind, mine.body)}>

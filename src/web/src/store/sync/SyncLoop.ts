@@ -1,9 +1,7 @@
-import { askAbout, type About } from '../api';
+import { server, type About } from '../api';
 import type { LocalStore } from '../db';
 import { noteServerTime } from '../deviceClock';
-import { leaveBook } from './leaveBook';
-import { pullBook } from './pull';
-import { sendWaiting } from './send';
+import { exchange } from './exchange';
 
 const shortestWaitMs = 1_000;
 const longestWaitMs = 8_000;
@@ -66,7 +64,7 @@ export class SyncLoop {
     let link: Link;
     try {
       // Only one page at a time sends, however many are open.
-      link = await navigator.locks.request(`jolly-brook-${this.db.name}`, () => this.exchange());
+      link = await navigator.locks.request(`jolly-brook-${this.db.name}`, () => this.meet());
     } catch {
       link = 'down';
     }
@@ -79,24 +77,17 @@ export class SyncLoop {
     }
   }
 
-  private async exchange(): Promise<Link> {
+  private async meet(): Promise<Link> {
     const { db } = this;
     const asked = Date.now();
-    const about = await askAbout();
+    const about = await server.askAbout();
     await noteServerTime(db, about.serverTime, asked, Date.now());
     this.onAbout(about);
     if (about.storeId !== db.storeId || about.person?.id !== db.personId) return 'signedOut';
-    const books = about.books.map((book) => book.id);
-    for (const gone of await this.booksGone(books)) await leaveBook(db, gone);
-    if (await sendWaiting(db)) this.again = true;
-    for (const book of books) await pullBook(db, book);
+    await exchange(db, server, about);
+    if ((await db.outbox.where('state').equals('waiting').count()) > 0) this.again = true;
     await db.meta.put({ key: 'met', value: new Date().toISOString() });
     return 'up';
-  }
-
-  private async booksGone(books: string[]): Promise<string[]> {
-    const keys = await this.db.meta.where('key').startsWith('revision ').primaryKeys();
-    return keys.map((key) => key.slice('revision '.length)).filter((book) => !books.includes(book));
   }
 
   private setLink(link: Link) {

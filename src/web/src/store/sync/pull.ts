@@ -1,31 +1,97 @@
-import { api } from '../api';
-import type { LocalStore } from '../db';
+import { sameJson } from '../../shared/sameJson';
+import { ownProblem, type ServerLink } from '../api';
+import type { LocalRecord, LocalStore, OtherVersion } from '../db';
 import { putAll } from '../records';
+import type { Schema } from '../../core/contract';
+import { isComparing, lineUpWhatIsMissing, startComparing } from './compare';
 
-/** Pulls what is new in a book. What waits to be sent from here is left as it is: sending it brings up the other version. */
-export async function pullBook(db: LocalStore, book: string): Promise<void> {
+type Changed = Schema<'ChangedRecord'>;
+
+/**
+ * Pulls what is new in a book. What waits to be sent from here is left as it is: sending it brings up the other version. Where the
+ * store has gone back in time, what is here is compared with all that is there, and nothing is taken off this device.
+ */
+export async function pullBook(
+  db: LocalStore,
+  link: ServerLink,
+  book: string,
+  mayWrite: boolean,
+): Promise<void> {
   const key = `revision ${book}`;
   for (;;) {
     const since = ((await db.meta.get(key))?.value as number | undefined) ?? 0;
-    const { data, response } = await api.GET('/api/books/{book}/changes', {
+    const { data, error, response } = await link.api.GET('/api/books/{book}/changes', {
       params: { path: { book }, query: { since } },
     });
-    if (!data) throw new Error(`The server answered ${response.status}.`);
+    if (!data) {
+      // Shared no more since the list of books was read: the next round sees to it.
+      if (ownProblem(error)?.type === '/problems/no-such-book') return;
+      throw new Error(`The server answered ${response.status}.`);
+    }
+    if (data.latest < since) {
+      await startComparing(db, [book]);
+      continue;
+    }
+    const comparing = await isComparing(db, book);
     await db.transaction('rw', db.records, db.outbox, db.openBatches, db.meta, async () => {
-      const waiting = new Set(
-        (await db.outbox.toArray()).map((item) => `${item.book} ${item.kind} ${item.id}`),
-      );
-      const news = data.records.filter(({ kind, id }) => !waiting.has(`${book} ${kind} ${id}`));
-      const gone = news.filter(({ body }) => body === null);
-      await db.records.bulkDelete(gone.map(({ kind, id }) => [book, kind, id]));
-      await putAll(
-        db,
-        news.flatMap(({ kind, id, revision, author, body }) =>
-          body === null ? [] : [{ book, kind, id, revision, author, body }],
-        ),
-      );
+      if (comparing) await compare(db, book, data.records);
+      else await take(db, book, data.records);
       await db.meta.put({ key, value: data.revision });
     });
-    if (!data.more) return;
+    if (data.more) continue;
+    if (comparing) await lineUpWhatIsMissing(db, book, mayWrite);
+    return;
   }
+}
+
+/** Takes news in as they are. */
+async function take(db: LocalStore, book: string, records: Changed[]): Promise<void> {
+  const waiting = await waitingAmong(db, book, records);
+  const news = records.filter(({ kind, id }) => !waiting.has(`${kind} ${id}`));
+  const gone = news.filter(({ body }) => body === null);
+  await db.records.bulkDelete(gone.map(({ kind, id }) => [book, kind, id]));
+  await putAll(
+    db,
+    news.flatMap((record) => local(book, record)),
+  );
+}
+
+/** Compares what is there with what is here: new is taken in, the same gets its revision, what differs is asked about. */
+async function compare(db: LocalStore, book: string, records: Changed[]): Promise<void> {
+  const waiting = await waitingAmong(db, book, records);
+  const here = await db.records.bulkGet(records.map(({ kind, id }) => [book, kind, id]));
+  for (const [i, theirs] of records.entries()) {
+    const mine = here[i];
+    if (waiting.has(`${theirs.kind} ${theirs.id}`)) continue;
+    if (mine === undefined) await putAll(db, local(book, theirs));
+    else if (theirs.body === null || sameJson(mine.body, theirs.body)) await known(db, mine, theirs);
+    else {
+      const { revision, author, body } = theirs;
+      const other: OtherVersion = { revision, author, body };
+      await db.outbox.add({ book, kind: theirs.kind, id: theirs.id, state: 'choose', theirs: other });
+    }
+  }
+}
+
+/** The server has it as it is here, or has taken it out: then it is sent again as a change of that. */
+async function known(db: LocalStore, mine: LocalRecord, theirs: Changed): Promise<void> {
+  const { book, kind, id } = mine;
+  await db.records.update([book, kind, id], {
+    revision: theirs.revision,
+    author: theirs.author ?? mine.author,
+  });
+  if (theirs.body === null) await db.outbox.add({ book, kind, id, state: 'waiting' });
+}
+
+function local(book: string, { kind, id, revision, author, body }: Changed): LocalRecord[] {
+  return body === null ? [] : [{ book, kind, id, revision, author, body }];
+}
+
+/** Those of the records that have still to be sent from here. */
+async function waitingAmong(db: LocalStore, book: string, records: Changed[]): Promise<Set<string>> {
+  const lines = await db.outbox
+    .where('[book+kind+id]')
+    .anyOf(records.map(({ kind, id }) => [book, kind, id]))
+    .toArray();
+  return new Set(lines.map(({ kind, id }) => `${kind} ${id}`));
 }
