@@ -36,7 +36,7 @@ public static class Calculations
             Treat.Compute, () => ContractJson.Default.TreatRequest, () => AnswerJson.Default.TreatResponse, () => TreatFields.All),
         new Calculation<TreatRequest, ChainListResponse>(
             "chains", "Every chain of one or two barriers on the same water, side by side, best first.",
-            ChainList.Compute, () => ContractJson.Default.TreatRequest, () => AnswerJson.Default.ChainListResponse, () => TreatFields.All),
+            ChainList.Compute, () => ContractJson.Default.TreatRequest, () => AnswerJson.Default.ChainListResponse, () => TreatFields.All) { IsLong = true },
         new Calculation<JudgeRequest, JudgeResponse>(
             "judge", "Whether to use a source at all: verdict, reasons, what would change it, how to draw from it.",
             JudgeSource.Compute, () => ContractJson.Default.JudgeRequest, () => AnswerJson.Default.JudgeResponse, () => JudgeSource.Fields),
@@ -45,31 +45,31 @@ public static class Calculations
             DescribeItem.Compute, () => ContractJson.Default.KitItemRequest, () => AnswerJson.Default.KitItemResponse, () => DescribeItem.Fields),
         new Calculation<KitCheckRequest, KitCheckResponse>(
             "kit-check", "Whether a kit is enough for a trip: seven findings, chains against failures, what can be spared.",
-            CheckKit.Compute, () => ContractJson.Default.KitCheckRequest, () => AnswerJson.Default.KitCheckResponse, () => CheckKit.Fields),
+            CheckKit.Compute, () => ContractJson.Default.KitCheckRequest, () => AnswerJson.Default.KitCheckResponse, () => CheckKit.Fields) { IsLong = true },
         new Calculation<ScheduleRequest, ScheduleResponse>(
             "schedule", "Litres wanted by time as batches on a clock line.",
-            DaySchedule.Compute, () => ContractJson.Default.ScheduleRequest, () => AnswerJson.Default.ScheduleResponse, () => ScheduleFields.All),
+            DaySchedule.Compute, () => ContractJson.Default.ScheduleRequest, () => AnswerJson.Default.ScheduleResponse, () => ScheduleFields.All) { IsLong = true },
         new Calculation<DayWantsRequest, DayWantsResponse>(
             "day-wants", "What a trip's plan wants ready on an evening and by the next start.",
-            DayWants.Compute, () => ContractJson.Default.DayWantsRequest, () => AnswerJson.Default.DayWantsResponse, () => DayWants.Fields),
+            DayWants.Compute, () => ContractJson.Default.DayWantsRequest, () => AnswerJson.Default.DayWantsResponse, () => DayWants.Fields) { IsLong = true },
         new Calculation<BookEntryRequest, BookEntryResponse>(
             "book-entry", "Checks a line of the book and says it in words.",
             EntryWords.Compute, () => ContractJson.Default.BookEntryRequest, () => AnswerJson.Default.BookEntryResponse, () => BookEntry.Fields),
         new Calculation<BookDayRequest, BookDayResponse>(
             "book-day", "A day of the book, added up.",
-            BookDay.Compute, () => ContractJson.Default.BookDayRequest, () => AnswerJson.Default.BookDayResponse, () => BookDay.Fields),
+            BookDay.Compute, () => ContractJson.Default.BookDayRequest, () => AnswerJson.Default.BookDayResponse, () => BookDay.Fields) { IsLong = true },
         new Calculation<BookTableRequest, BookTableResponse>(
             "book-table", "Lines of one kind as a table.",
-            BookTable.Compute, () => ContractJson.Default.BookTableRequest, () => AnswerJson.Default.BookTableResponse, () => BookTable.Fields),
+            BookTable.Compute, () => ContractJson.Default.BookTableRequest, () => AnswerJson.Default.BookTableResponse, () => BookTable.Fields) { IsLong = true },
         new Calculation<BookImportRequest, BookImportResponse>(
             "book-import", "Lines of a table read into lines of the book, with those that can't be.",
-            BookImport.Compute, () => ContractJson.Default.BookImportRequest, () => LeanJson.Default.BookImportResponse, () => BookImport.Fields),
+            BookImport.Compute, () => ContractJson.Default.BookImportRequest, () => LeanJson.Default.BookImportResponse, () => BookImport.Fields) { IsLong = true },
         new Calculation<LearnRequest, LearnResponse>(
             "learn", "Planned against lived, and what the book proposes.",
-            Learn.Compute, () => ContractJson.Default.LearnRequest, () => AnswerJson.Default.LearnResponse, () => Learn.Fields),
+            Learn.Compute, () => ContractJson.Default.LearnRequest, () => AnswerJson.Default.LearnResponse, () => Learn.Fields) { IsLong = true },
         new Calculation<LookBackRequest, LookBackResponse>(
             "look-back", "Which agents could fit an illness, and which water fell short for them.",
-            LookBack.Compute, () => ContractJson.Default.LookBackRequest, () => AnswerJson.Default.LookBackResponse, () => LookBack.Fields),
+            LookBack.Compute, () => ContractJson.Default.LookBackRequest, () => AnswerJson.Default.LookBackResponse, () => LookBack.Fields) { IsLong = true },
         new Calculation<WatchRequest, WatchResponse>(
             "body-watch", "A walker's deficit through the day, and what to drink by the clock.",
             BodyWatch.Compute, () => ContractJson.Default.WatchRequest, () => AnswerJson.Default.WatchResponse, () => BodyWatch.Fields),
@@ -90,7 +90,7 @@ public static class Calculations
         new Calculation<BackupFile, BackupCheckResponse>(
             "backup-check", "Whether every record of a backup can be kept, and what it holds.",
             CheckBackup.Compute, () => ContractJson.Default.BackupFile, () => AnswerJson.Default.BackupCheckResponse,
-            () => BackupFile.Fields),
+            () => BackupFile.Fields) { IsLong = true },
         new Calculation<SweatRequest, SweatResponse>(
             "sweat", "What a walker loses and should drink: prediction, personal factor from tests, how sure.",
             Sweat.Compute, () => ContractJson.Default.SweatRequest, () => AnswerJson.Default.SweatResponse, () => Sweat.Fields),
@@ -105,13 +105,13 @@ public static class Calculations
             RoutePlaces.Compute, () => ContractJson.Default.RoutePlacesRequest, () => AnswerJson.Default.RoutePlacesResponse, () => RoutePlaces.Fields),
         new Calculation<PlanRequest, PlanResponse>(
             "plan", "Where to fill and how much to carry along a route, and what fixes what does not fit.",
-            Plan.Compute, () => ContractJson.Default.PlanRequest, () => AnswerJson.Default.PlanResponse, () => Plan.Fields),
+            Plan.Compute, () => ContractJson.Default.PlanRequest, () => AnswerJson.Default.PlanResponse, () => Plan.Fields) { IsLong = true },
         new Calculation<HowSureRequest, HowSureResponse>(
             "how-sure", "The plan walked many times with sweat, pace, weather and sources drawn at random.",
-            HowSure.Compute, () => ContractJson.Default.HowSureRequest, () => AnswerJson.Default.HowSureResponse, () => HowSure.Fields),
+            (request, cancellation) => HowSure.Compute(request, cancellation), () => ContractJson.Default.HowSureRequest, () => AnswerJson.Default.HowSureResponse, () => HowSure.Fields) { IsLong = true },
         new Calculation<TriageRequest, TriageResponse>(
             "water-short", "Where a party stands with water: on, back or stay, the stage of the triage, the one thing to do.",
-            Triage.Compute, () => ContractJson.Default.TriageRequest, () => AnswerJson.Default.TriageResponse, () => Triage.Fields),
+            Triage.Compute, () => ContractJson.Default.TriageRequest, () => AnswerJson.Default.TriageResponse, () => Triage.Fields) { IsLong = true },
         new Calculation<MakeRequest, MakeResponse>(
             "make-water", "Every way of making water at a place: what it yields, what the work costs, whether it pays.",
             MakeWater.Compute, () => ContractJson.Default.MakeRequest, () => AnswerJson.Default.MakeResponse, () => MakeWater.Fields),
@@ -120,7 +120,7 @@ public static class Calculations
             CallForHelp.Compute, () => ContractJson.Default.CallRequest, () => AnswerJson.Default.CallResponse, () => CallForHelp.Fields),
         new Calculation<DrillRequest, DrillResponse>(
             "drill", "A seeded scene, the decisions it asks for, and what they come to.",
-            Drill.Compute, () => ContractJson.Default.DrillRequest, () => AnswerJson.Default.DrillResponse, () => Drill.Fields),
+            Drill.Compute, () => ContractJson.Default.DrillRequest, () => AnswerJson.Default.DrillResponse, () => Drill.Fields) { IsLong = true },
         new Calculation<QuizRequest, QuizResponse>(
             "quiz", "A question on doses and waits with a trap in it, and whether the answer would do.",
             Quiz.Compute, () => ContractJson.Default.QuizRequest, () => AnswerJson.Default.QuizResponse, () => Quiz.Fields),
@@ -130,8 +130,8 @@ public static class Calculations
     ];
 
     /// <summary>Runs a calculation by name on a JSON request. Never throws for bad input or an unknown name.</summary>
-    public static CalculationOutcome Run(string name, string json) =>
+    public static CalculationOutcome Run(string name, string json, CancellationToken cancellation = default) =>
         All.FirstOrDefault(c => c.Name == name) is { } calculation
-            ? calculation.Run(json)
+            ? calculation.Run(json, cancellation)
             : CalculationOutcome.Of(Problem.UnknownCalculation(name, All.Select(c => c.Name)));
 }

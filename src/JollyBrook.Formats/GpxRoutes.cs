@@ -1,4 +1,3 @@
-using System.Text.RegularExpressions;
 using System.Xml;
 using JollyBrook.Core.Route;
 using NetTopologySuite.IO;
@@ -6,11 +5,8 @@ using NetTopologySuite.IO;
 namespace JollyBrook.Formats;
 
 /// <summary>GPX 1.1, and 1.0 where it differs in name only: the longest track, else the longest route, with the waypoints as places.</summary>
-internal static partial class GpxRoutes
+internal static class GpxRoutes
 {
-    private const string Gpx10 = "http://www.topografix.com/GPX/1/0";
-    private const string Gpx11 = "http://www.topografix.com/GPX/1/1";
-
     private static readonly GpxReaderSettings Forgiving = new()
     {
         DefaultCreatorIfMissing = "unknown",
@@ -21,9 +17,10 @@ internal static partial class GpxRoutes
         TimeZoneInfo = TimeZoneInfo.Utc,
     };
 
-    public static ReadRoute Read(string text)
+    public static ReadRoute Read(string text, CancellationToken cancellation)
     {
-        var file = Parse(NoNumber().Replace(text.Replace(Gpx10, Gpx11, StringComparison.Ordinal), ""));
+        var file = Parse(text, cancellation);
+        cancellation.ThrowIfCancellationRequested();
         var lines = file.Tracks.Select(t => (t.Name, Points: t.Segments.SelectMany(s => s.Waypoints).ToList()))
             .Concat(file.Routes.Select(r => (r.Name, Points: r.Waypoints.ToList())))
             .Where(l => l.Points.Count > 0).ToList();
@@ -50,22 +47,11 @@ internal static partial class GpxRoutes
             [.. file.Waypoints.Select(w => (w.Name ?? "", $"{w.Description} {w.Comment} {w.SymbolText} {w.Classification}", Point(w)))], flags);
     }
 
-    /// <summary>A height that is no number is as good as none; the reader would refuse the whole file for it.</summary>
-    [GeneratedRegex(@"<ele>\s*[-+]?(nan|inf|infinity)?\s*</ele>", RegexOptions.IgnoreCase)]
-    private static partial Regex NoNumber();
-
-    private static GpxFile Parse(string text)
+    private static GpxFile Parse(string text, CancellationToken cancellation)
     {
         try
         {
-            using var reader = XmlReader.Create(new StringReader(text), new XmlReaderSettings
-            {
-                DtdProcessing = DtdProcessing.Prohibit,
-                XmlResolver = null,
-                MaxCharactersInDocument = RouteFile.MostLetters,
-                IgnoreComments = true,
-                IgnoreProcessingInstructions = true,
-            });
+            using var reader = XmlReader.Create(new StringReader(GpxText.Plain(text, cancellation)));
             return GpxFile.ReadFrom(reader, Forgiving);
         }
         catch (Exception wrong) when (wrong is XmlException or FormatException or ArgumentException or OverflowException or InvalidOperationException)

@@ -14,7 +14,11 @@ public static class RouteFile
     internal const double LongestKm = 2_000;
 
     /// <exception cref="UnreadableFileException">It holds no route, or is not whole; the message says what to do.</exception>
-    public static ReadRoute Read(string text)
+    public static ReadRoute Read(string text) => Read(text, CancellationToken.None);
+
+    /// <exception cref="UnreadableFileException">It holds no route, or is not whole; the message says what to do.</exception>
+    /// <exception cref="OperationCanceledException">Nobody waits for it any more.</exception>
+    public static ReadRoute Read(string text, CancellationToken cancellation)
     {
         ArgumentNullException.ThrowIfNull(text);
         if (text.Length > MostLetters)
@@ -25,7 +29,7 @@ public static class RouteFile
         var start = text.AsSpan().TrimStart("\uFEFF \t\r\n");
         return start switch
         {
-            ['<', ..] => GpxRoutes.Read(text),
+            ['<', ..] => GpxRoutes.Read(text, cancellation),
             ['{', ..] => GeoJsonRoutes.Read(text),
             _ => throw new UnreadableFileException("It is neither GPX nor GeoJSON. Export the track as GPX and drop that."),
         };

@@ -13,14 +13,20 @@ using JollyBrook.Server.Start;
 using JollyBrook.StandIns;
 using Microsoft.AspNetCore.HttpOverrides;
 
-if (args is [BackupCommand.Name, ..])
+if (AllCommands.Run(args) is { } ended)
 {
-    return BackupCommand.Run(new ConfigurationBuilder().AddCommandLine(args[1..]).Build());
+    return ended;
 }
 
 var builder = WebApplication.CreateBuilder(args);
 var options = ServerOptions.From(builder.Configuration);
 
+if (options.JsonLogs)
+{
+    builder.Logging.ClearProviders().AddJsonConsole();
+}
+
+builder.AddMetrics(options);
 builder.WebHost.ConfigureKestrel(kestrel =>
 {
     kestrel.Limits.MaxRequestBodySize = RequestText.MostBytes;
@@ -35,6 +41,7 @@ builder.Logging.AddFilter("Microsoft.EntityFrameworkCore.Database.Command", LogL
 builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddSingleton(options);
 builder.Services.AddSingleton<FirstStart>();
+builder.Services.AddSingleton<LongRuns>();
 builder.Services.AddSingleton<IWaterProbe, SimulatedProbe>();
 builder.Services.AddSingleton<IWeatherService, SimulatedWeather>();
 builder.Services.AddSingleton<IBodyScale, SimulatedScale>();
@@ -46,6 +53,7 @@ builder.Services.AddHsts(hsts => hsts.MaxAge = TimeSpan.FromDays(365));
 builder.Services.AddSecretsLimit(options);
 builder.Services.AddAnswerCompression();
 builder.Services.AddProblemDetails();
+builder.Services.AddExceptionHandler<StoreTrouble>();
 builder.Services.AddContractOpenApi();
 
 var app = builder.Build();
@@ -71,6 +79,7 @@ if (!ContractOpenApi.IsBuildingDocument)
     }
 }
 
+app.UseMetrics(options);
 if (options.BehindProxy)
 {
     app.UseForwardedHeaders(new ForwardedHeadersOptions { ForwardedHeaders = ForwardedHeaders.XForwardedFor | ForwardedHeaders.XForwardedProto });
@@ -92,6 +101,7 @@ app.UseAuthentication();
 app.UseAuthorization();
 
 app.MapOpenApi().For(Audience.SignedIn);
+app.MapHealth();
 app.MapAbout();
 app.MapAccounts();
 app.MapParties();

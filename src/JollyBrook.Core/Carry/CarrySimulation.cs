@@ -7,7 +7,7 @@ internal sealed class CarrySimulation(SimulatedRoute route, Func<WalkDraws> draw
     private const int Blocks = 16;
     private const double Empty = -1e-9;
 
-    public SimulationTally Run(Policy policy, int runs, ulong seed)
+    public SimulationTally Run(Policy policy, int runs, ulong seed, CancellationToken cancellation = default)
     {
         var tallies = new SimulationTally[Blocks];
         void Block(int b)
@@ -15,6 +15,7 @@ internal sealed class CarrySimulation(SimulatedRoute route, Func<WalkDraws> draw
             var (tally, draw) = (new SimulationTally(route.Places, Math.Max(capacityL, route.CapacityL.Max())), draws());
             for (var run = (int)((long)runs * b / Blocks); run < (int)((long)runs * (b + 1) / Blocks); run++)
             {
+                cancellation.ThrowIfCancellationRequested();
                 draw.Draw(seed, run);
                 Walk(policy, draw, tally);
             }
@@ -31,7 +32,8 @@ internal sealed class CarrySimulation(SimulatedRoute route, Func<WalkDraws> draw
         }
         else
         {
-            Parallel.For(0, Blocks, Block);
+            // One core is left for whoever else asks.
+            Parallel.For(0, Blocks, new ParallelOptions { MaxDegreeOfParallelism = Math.Max(1, Environment.ProcessorCount - 1), CancellationToken = cancellation }, Block);
         }
 
         return SimulationTally.Sum(tallies, runs);

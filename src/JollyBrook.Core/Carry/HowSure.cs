@@ -20,7 +20,10 @@ public static class HowSure
         [Runs, Target, new NumberField("seed", "Seed", Quantity.Plain, 0, int.MaxValue, "Any whole number."), .. Plan.Fields];
 
     /// <exception cref="BadInputException">A field is missing or out of its range.</exception>
-    public static HowSureResponse Compute(HowSureRequest request)
+    public static HowSureResponse Compute(HowSureRequest request) => Compute(request, CancellationToken.None);
+
+    /// <exception cref="OperationCanceledException">Nobody waits for the answer any more.</exception>
+    public static HowSureResponse Compute(HowSureRequest request, CancellationToken cancellation)
     {
         ArgumentNullException.ThrowIfNull(request);
         var plan = request.Plan ?? new PlanRequest(null, null);
@@ -31,7 +34,7 @@ public static class HowSure
         PlanSetup.Check(plan);
 
         var (runs, seed) = (request.Runs ?? DefaultRuns, (ulong)Math.Max(0, request.Seed ?? DefaultSeed));
-        var walk = new Walks(plan);
+        var walk = new Walks(plan, cancellation);
         var planned = walk.Tally(Policy.Plan, runs, seed);
         var places = Places(walk, planned);
         var worst = Enumerable.Range(0, places.Count).MaxBy(p => planned.Shorts[p]);
@@ -42,7 +45,7 @@ public static class HowSure
             ever ? $"from {places[worst].Name} to {places[Math.Min(worst + 1, places.Count - 1)].Name}" : null,
             ever ? Enumerable.Range(0, 24).MaxBy(h => planned.ShortHours[h]) : null,
             [Result(Policy.Plan, planned, runs), .. (request.Compare == false ? [] : Others).Select(p => Result(p, walk.Tally(p, runs, seed), runs))],
-            request.Target is { } target ? Reserve(plan, target, seed) : null,
+            request.Target is { } target ? Reserve(plan, target, seed, cancellation) : null,
             Steps(walk, runs));
     }
 
@@ -66,10 +69,10 @@ public static class HowSure
         new(policy, Policies.Name(policy), (double)tally.RunsShort / runs, tally.KgKm / runs, tally.Minutes / runs);
 
     /// <summary>More reserve never makes short more likely, so the smallest that is enough is found by halving, to a quarter litre.</summary>
-    private static ReserveFor Reserve(PlanRequest plan, double target, ulong seed)
+    private static ReserveFor Reserve(PlanRequest plan, double target, ulong seed, CancellationToken cancellation)
     {
         var most = (int)Math.Floor(new PlanSetup(plan).CleanL / ReserveStepL);
-        Walks With(int steps) => new(plan with { Route = plan.Route! with { ReserveL = steps * ReserveStepL } });
+        Walks With(int steps) => new(plan with { Route = plan.Route! with { ReserveL = steps * ReserveStepL } }, cancellation);
         double ShortWith(int steps) => (double)With(steps).Tally(Policy.Plan, ReserveRuns, seed).RunsShort / ReserveRuns;
         // Reserve that leaves no plan feasible helps nobody.
         while (most > 0 && !With(most).IsFeasible)
@@ -121,9 +124,12 @@ public static class HowSure
     private sealed class Walks
     {
         private readonly CarrySimulation _simulation;
+        private readonly CancellationToken _cancellation;
 
-        public Walks(PlanRequest plan)
+        public Walks(PlanRequest plan, CancellationToken cancellation)
         {
+            cancellation.ThrowIfCancellationRequested();
+            _cancellation = cancellation;
             Setup = new PlanSetup(plan, forSimulation: true);
             var (solution, _) = PlanSolver.Solve(Setup);
             IsFeasible = solution.IsFeasible;
@@ -138,6 +144,6 @@ public static class HowSure
 
         public bool IsFeasible { get; }
 
-        public SimulationTally Tally(Policy policy, int runs, ulong seed) => _simulation.Run(policy, runs, seed);
+        public SimulationTally Tally(Policy policy, int runs, ulong seed) => _simulation.Run(policy, runs, seed, _cancellation);
     }
 }

@@ -24,8 +24,12 @@ public abstract class Calculation(string name, string summary)
 
     public abstract Type ResponseType { get; }
 
+    /// <summary>Whether it may take long, so that a host with many callers lets them wait in line.</summary>
+    public bool IsLong { get; init; }
+
     /// <summary>Runs on a JSON request. Never throws for bad input: the outcome then holds a problem.</summary>
-    public abstract CalculationOutcome Run(string json);
+    /// <exception cref="OperationCanceledException">Nobody waits for the answer any more; only long ones look.</exception>
+    public abstract CalculationOutcome Run(string json, CancellationToken cancellation = default);
 }
 
 /// <inheritdoc/>
@@ -38,16 +42,22 @@ public abstract class Calculation(string name, string summary)
 public sealed class Calculation<TRequest, TResponse>(
     string name,
     string summary,
-    Func<TRequest, TResponse> compute,
+    Func<TRequest, CancellationToken, TResponse> compute,
     Func<JsonTypeInfo<TRequest>> requestJson,
     Func<JsonTypeInfo<TResponse>> responseJson,
     Func<IReadOnlyList<Field>> fields) : Calculation(name, summary)
 {
+    public Calculation(
+        string name, string summary, Func<TRequest, TResponse> compute, Func<JsonTypeInfo<TRequest>> requestJson, Func<JsonTypeInfo<TResponse>> responseJson, Func<IReadOnlyList<Field>> fields)
+        : this(name, summary, (request, _) => compute(request), requestJson, responseJson, fields)
+    {
+    }
+
     public override Type RequestType => typeof(TRequest);
 
     public override Type ResponseType => typeof(TResponse);
 
-    public override CalculationOutcome Run(string json)
+    public override CalculationOutcome Run(string json, CancellationToken cancellation = default)
     {
         var read = StrictJson.Read(json, requestJson(), fields, out var problem);
         if (problem is not null)
@@ -57,7 +67,7 @@ public sealed class Calculation<TRequest, TResponse>(
 
         try
         {
-            return new CalculationOutcome(200, ContractWriter.Write(compute(read!), responseJson()));
+            return new CalculationOutcome(200, ContractWriter.Write(compute(read!, cancellation), responseJson()));
         }
         catch (BadInputException bad)
         {

@@ -62,6 +62,7 @@ public sealed class DataFolder : IDisposable
                 throw new StoreRefusedException($"{DatabaseFile} is damaged: {fault} Nothing was changed. Move it aside and put a backup in place with the command restore.");
             }
 
+            CheckedAt = TimeProvider.System.GetUtcNow();
             return;
         }
 
@@ -73,6 +74,26 @@ public sealed class DataFolder : IDisposable
         }
 
         Open(DatabaseFile, FileMode.CreateNew, FileShare.ReadWrite).Dispose();
+    }
+
+    /// <summary>When the database was last looked through; null before.</summary>
+    public DateTimeOffset? CheckedAt { get; private set; }
+
+    /// <summary>Writes a little into the folder and takes it away again.</summary>
+    /// <exception cref="IOException">It can't be written.</exception>
+    public async Task TryWriteAsync(CancellationToken cancellation)
+    {
+        var file = System.IO.Path.Combine(Path, $"store.try-{Guid.NewGuid():N}");
+        try
+        {
+            await using var stream = Create(file);
+            await stream.WriteAsync(new byte[4096], cancellation);
+            stream.Flush(flushToDisk: true);
+        }
+        finally
+        {
+            File.Delete(file);
+        }
     }
 
     /// <summary>A new file that its owner alone may read.</summary>

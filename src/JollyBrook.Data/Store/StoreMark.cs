@@ -12,6 +12,9 @@ public sealed class StoreMark(string file)
     /// <summary>What it says; null where there is none, or it can't be read as one.</summary>
     public Guid? Read() => File.Exists(file) && Guid.TryParse(File.ReadAllText(file), out var mark) ? mark : null;
 
+    /// <summary>Takes it away, so that the next start counts the store as another.</summary>
+    public void Remove() => File.Delete(file);
+
     /// <summary>Writes it through to the disk, whole or not at all.</summary>
     public void Write(Guid mark)
     {

@@ -13,6 +13,8 @@ internal static class AboutEndpoint
     {
         routes.MapGet("/api/about", AnswerAsync).WithName("about").WithSummary("Which store this is, and who is signed in.")
             .For(Audience.Anyone);
+        routes.MapMethods("/api/about", [HttpMethods.Head], () => Results.Text("", "application/json")).ExcludeFromDescription().For(Audience.Anyone);
+        routes.MapMethods("/api/alive", [HttpMethods.Head], () => Results.NoContent()).ExcludeFromDescription().For(Audience.Anyone);
         routes.MapGet("/api/alive", () => Results.NoContent()).WithName("alive").WithSummary("Nothing, as fast as it goes.")
             .For(Audience.Anyone);
     }

@@ -13,6 +13,9 @@ namespace JollyBrook.Server.Accounts;
 /// <summary>Accounts by ASP.NET Core Identity with a cookie.</summary>
 internal static class AccountServices
 {
+    /// <summary>OWASP's figure for PBKDF2 with SHA-512.</summary>
+    public static PasswordHasherOptions Hashing { get; } = new() { IterationCount = 210_000 };
+
     public static void AddAccounts(this IServiceCollection services, ServerOptions options)
     {
         services.AddDataProtection().SetApplicationName("jolly-brook").PersistKeysToFileSystem(new DirectoryInfo(options.KeyFolder));
@@ -27,8 +30,7 @@ internal static class AccountServices
             })
             .AddEntityFrameworkStores<JollyBrookDb>()
             .AddSignInManager();
-        // OWASP's figure for PBKDF2 with SHA-512.
-        services.Configure<PasswordHasherOptions>(hasher => hasher.IterationCount = 210_000);
+        services.Configure<PasswordHasherOptions>(hasher => hasher.IterationCount = Hashing.IterationCount);
         services.AddAuthentication(IdentityConstants.ApplicationScheme).AddCookie(IdentityConstants.ApplicationScheme, cookie => Cookie(cookie, options.BehindProxy));
         services.AddAuthorizationBuilder().SetFallbackPolicy(new AuthorizationPolicyBuilder().RequireAuthenticatedUser().Build());
         services.AddScoped<ILookupNormalizer, LooksAlikeNormalizer>();

@@ -13,7 +13,7 @@ internal static class CalculationEndpoints
         var group = routes.MapGroup("/api/calc").WithTags("calculations");
         foreach (var calculation in All.All)
         {
-            group.MapPost(calculation.Name, async (HttpRequest request) => Answer(calculation.Run(await RequestText.ReadAsync(request))))
+            group.MapPost(calculation.Name, (HttpRequest request, LongRuns runs) => RunAsync(calculation.Name, calculation.IsLong, request, runs))
                 .WithName(calculation.Name)
                 .WithSummary(calculation.Summary)
                 .Accepts(calculation.RequestType, "application/json")
@@ -23,8 +23,27 @@ internal static class CalculationEndpoints
         }
 
         // An unknown name, or a body sent under another content type: the core answers both.
-        group.MapPost("{name}", async (string name, HttpRequest request) => Answer(All.Run(name, await RequestText.ReadAsync(request))))
+        group.MapPost("{name}", (string name, HttpRequest request, LongRuns runs) => RunAsync(name, isLong: true, request, runs))
             .ExcludeFromDescription().For(Audience.SignedIn);
+    }
+
+    private static async Task<IResult> RunAsync(string name, bool isLong, HttpRequest request, LongRuns runs)
+    {
+        var text = await RequestText.ReadAsync(request);
+        if (!isLong)
+        {
+            return Answer(All.Run(name, text));
+        }
+
+        var http = request.HttpContext;
+        try
+        {
+            return Answer(await runs.RunAsync(http.User.PersonId(), cancellation => All.Run(name, text, cancellation), http.RequestAborted));
+        }
+        catch (LineTooLongException)
+        {
+            return RequestText.Problem(LineTooLongException.Problem);
+        }
     }
 
     private static IResult Answer(CalculationOutcome outcome) => Results.Text(

@@ -1,65 +1,71 @@
-using JollyBrook.Server.Start;
+using JollyBrook.Data.Store;
 using Microsoft.Data.Sqlite;
 
 namespace JollyBrook.Server.Commands;
 
 /// <summary>
-/// <c>backup --data FOLDER --to FILE</c>: copies the store into one file while the server runs, checks the copy, and only then gives it
-/// its name. SQLite's <c>VACUUM INTO</c> sees one moment of the store, whatever is written meanwhile.
+/// <c>backup --data FOLDER --to FILE [--keep N]</c>: copies the store into one file while the server runs, checks the copy, and only then
+/// gives it its name. SQLite's <c>VACUUM INTO</c> sees one moment of the store, whatever is written meanwhile.
 /// </summary>
 public static class BackupCommand
 {
     public const string Name = "backup";
 
+    private const string DateMark = "{date}";
+
     /// <returns>0 when the copy is there and sound, 1 otherwise.</returns>
     public static int Run(IConfiguration configuration)
     {
-        var source = ServerOptions.From(configuration).DatabaseFile;
-        if (configuration["to"] is not { Length: > 0 } to)
+        if (configuration["to"] is not { Length: > 0 } named)
         {
-            return Fail("Say where to: backup --data FOLDER --to FILE");
+            return StoreFile.Fail("Say where to: backup --data FOLDER --to FILE");
         }
 
-        if (!File.Exists(source))
+        if (StoreFile.Of(configuration) is not { } source)
         {
-            return Fail($"There is no store at {source}. Give the server's own --data folder.");
+            return 1;
         }
 
+        var to = Path.GetFullPath(named.Replace(DateMark, TimeProvider.System.GetUtcNow().ToString("yyyy-MM-dd-HHmmss", System.Globalization.CultureInfo.InvariantCulture), StringComparison.Ordinal));
         if (File.Exists(to))
         {
-            return Fail($"{to} is there already. Take another name; a backup is never written over.");
+            return StoreFile.Fail($"{to} is there already. Take another name; a backup is never written over.");
         }
 
-        if (!Directory.Exists(Path.GetDirectoryName(Path.GetFullPath(to))))
+        if (!Directory.Exists(Path.GetDirectoryName(to)))
         {
-            return Fail($"There is no folder for {to}. Make it first.");
+            return StoreFile.Fail($"There is no folder for {to}. Make it first.");
         }
 
         var half = to + ".part";
         try
         {
             File.Delete(half);
-            using (var store = Open(source, SqliteOpenMode.ReadWrite))
+            DataFolder.Create(half).Dispose();
+            using (var store = StoreFile.Open(source, SqliteOpenMode.ReadWrite))
             {
-                Execute(store, "VACUUM INTO $to", half);
+                StoreFile.Execute(store, "VACUUM INTO $to", ("$to", half));
             }
 
-            using (var copy = Open(half, SqliteOpenMode.ReadOnly))
+            using (var copy = StoreFile.Open(half, SqliteOpenMode.ReadWrite))
             {
-                if (Execute(copy, "PRAGMA integrity_check") as string != "ok")
+                // Put in place of the store, even by hand, it is known for what it is: an older state.
+                StoreFile.Execute(copy, "UPDATE store SET Mark = $mark", ("$mark", Guid.CreateVersion7().ToString().ToUpperInvariant()));
+                if (StoreFile.Execute(copy, "PRAGMA integrity_check") as string != "ok")
                 {
-                    return Fail("The copy is not sound; it was thrown away.");
+                    return StoreFile.Fail("The copy is not sound; it was thrown away.");
                 }
 
-                Console.WriteLine($"{to}: {Execute(copy, "SELECT COUNT(*) FROM records")} records, {Execute(copy, "SELECT COUNT(*) FROM people")} people, checked.");
+                Console.WriteLine($"{to}: {StoreFile.Contents(copy)}, checked.");
             }
 
             File.Move(half, to);
+            Rotate(to, named, configuration.GetValue("keep", 0));
             return 0;
         }
         catch (Exception failure) when (failure is SqliteException or IOException or UnauthorizedAccessException)
         {
-            return Fail($"The backup was not made: {failure.Message}");
+            return StoreFile.Fail($"The backup was not made: {failure.Message}");
         }
         finally
         {
@@ -68,28 +74,18 @@ public static class BackupCommand
         }
     }
 
-    private static SqliteConnection Open(string file, SqliteOpenMode mode)
+    /// <summary>Keeps so many backups of the same dated name, the newest.</summary>
+    private static void Rotate(string made, string named, int keep)
     {
-        var connection = new SqliteConnection(new SqliteConnectionStringBuilder { DataSource = file, Mode = mode, Pooling = false }.ToString());
-        connection.Open();
-        return connection;
-    }
-
-    private static object? Execute(SqliteConnection connection, string sql, string? to = null)
-    {
-        using var command = connection.CreateCommand();
-        command.CommandText = sql;
-        if (to is not null)
+        if (keep <= 0 || !named.Contains(DateMark, StringComparison.Ordinal))
         {
-            command.Parameters.AddWithValue("$to", to);
+            return;
         }
 
-        return command.ExecuteScalar();
-    }
-
-    private static int Fail(string message)
-    {
-        Console.Error.WriteLine(message);
-        return 1;
+        var pattern = Path.GetFileName(named).Replace(DateMark, "????-??-??-??????", StringComparison.Ordinal);
+        foreach (var old in Directory.GetFiles(Path.GetDirectoryName(made)!, pattern).OrderDescending(StringComparer.Ordinal).Skip(keep))
+        {
+            File.Delete(old);
+        }
     }
 }

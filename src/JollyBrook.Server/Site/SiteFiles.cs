@@ -8,6 +8,7 @@ namespace JollyBrook.Server.Site;
 internal static class SiteFiles
 {
     private const string Brotli = ".br";
+    private static readonly string[] GetAndHead = [HttpMethods.Get, HttpMethods.Head];
 
     public static void UseSiteFiles(this WebApplication app, string? folder)
     {
@@ -48,8 +49,15 @@ internal static class SiteFiles
         }
 
         var page = new SitePage(Path.Combine(folder, "index.html"));
-        app.MapGet("/", (HttpContext http) => page.Answer(http)).ExcludeFromDescription().For(Audience.Anyone);
-        app.MapFallback("{*path:nonfile:regex(^(?!api/|openapi/).*$)}", (HttpContext http) => page.Answer(http)).For(Audience.Anyone);
+        app.MapMethods("/", GetAndHead, (HttpContext http) => page.Answer(http, StatusCodes.Status200OK)).ExcludeFromDescription().For(Audience.Anyone);
+        foreach (var room in SiteRooms.All)
+        {
+            app.MapMethods($"/{room}/{{**rest:nonfile}}", GetAndHead, (HttpContext http) => page.Answer(http, StatusCodes.Status200OK)).ExcludeFromDescription().For(Audience.Anyone);
+        }
+
+        // A page all the same, which leads on; but not one that is there.
+        app.MapFallback("{*path:nonfile}", (HttpContext http) => SiteRooms.IsForPeople(http.Request.Path) ? page.Answer(http, StatusCodes.Status404NotFound) : Results.NotFound())
+            .For(Audience.Anyone);
     }
 
     private static void PreferCompressed(HttpContext context, PhysicalFileProvider files)

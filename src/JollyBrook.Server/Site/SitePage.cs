@@ -13,9 +13,9 @@ internal sealed class SitePage(string file)
 
     private readonly string _html = System.IO.File.ReadAllText(file);
 
-    public IResult Answer(HttpContext http)
+    public IResult Answer(HttpContext http, int status)
     {
         http.Response.Headers.CacheControl = "no-cache";
-        return Results.Text(_html.Replace(NonceMark, http.StyleNonce(), StringComparison.Ordinal), "text/html", Encoding.UTF8);
+        return Results.Text(_html.Replace(NonceMark, http.StyleNonce(), StringComparison.Ordinal), "text/html", Encoding.UTF8, status);
     }
 }

@@ -8,8 +8,11 @@ namespace JollyBrook.Server.Start;
 /// <param name="Local">
 /// Whether whoever reaches the server on loopback sits at this machine. Not by itself: a proxy in front that says nothing of itself looks the same.
 /// </param>
+/// <param name="MetricsPort">The port of this machine on which metrics can be fetched; none unless named.</param>
+/// <param name="JsonLogs">Whether the log is written as JSON, a line for each entry.</param>
 /// <param name="SecretTriesPerMinute">Tries at a passphrase, code or link a minute from one address.</param>
-public sealed record ServerOptions(bool Demo, string DataFolder, string? SiteFolder, bool BehindProxy = false, int SecretTriesPerMinute = 20, bool Local = false)
+public sealed record ServerOptions(bool Demo, string DataFolder, string? SiteFolder, bool BehindProxy = false, int SecretTriesPerMinute = 20, bool Local = false,
+    int? MetricsPort = null, bool JsonLogs = false)
 {
     public string DatabaseFile => Path.Combine(DataFolder, Data.Store.DataFolder.DatabaseName);
 
@@ -22,5 +25,7 @@ public sealed record ServerOptions(bool Demo, string DataFolder, string? SiteFol
         configuration["site"] is { } site ? Path.GetFullPath(site) : null,
         configuration.GetValue("proxy", false),
         configuration.GetValue("secretTriesPerMinute", 20),
-        configuration.GetValue("local", false));
+        configuration.GetValue("local", false),
+        configuration.GetValue<int?>("metrics"),
+        configuration["logs"] == "json");
 }
