@@ -11,8 +11,8 @@ public static class HandMeasure
     /// <summary>A spoon may round the dose up by at most this share; otherwise only millilitres are named.</summary>
     private const double SpoonTolerance = 0.15;
 
-    private static readonly (int Eighths, string Sign)[] Signs =
-        [(1, "⅛"), (2, "¼"), (3, "⅜"), (4, "½"), (5, "⅝"), (6, "¾"), (7, "⅞")];
+    /// <summary>One eighth to seven.</summary>
+    private static readonly string[] Signs = ["⅛", "¼", "⅜", "½", "⅝", "¾", "⅞"];
 
     /// <summary>"3.4 mL (¾ tsp)" for a volume in mL, rounded up.</summary>
     public static string Of(double millilitres)
@@ -32,7 +32,7 @@ public static class HandMeasure
         }
 
         var (whole, rest) = (eighths / 8, eighths % 8);
-        var sign = rest == 0 ? "" : Signs[rest - 1].Sign;
+        var sign = rest == 0 ? "" : Signs[rest - 1];
         return $"{(whole == 0 ? "" : whole)}{(whole > 0 && rest > 0 ? " " : "")}{sign} tsp";
     }
 }

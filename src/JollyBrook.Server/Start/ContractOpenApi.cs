@@ -28,6 +28,11 @@ internal static class ContractOpenApi
                 NameEnum(schema, context.JsonTypeInfo.Type);
                 return Task.CompletedTask;
             });
+            options.AddSchemaTransformer((schema, _, _) =>
+            {
+                LimitLists(schema);
+                return Task.CompletedTask;
+            });
             options.AddDocumentTransformer((document, _, _) =>
             {
                 document.Info.Title = "Jolly Brook";
@@ -36,6 +41,18 @@ internal static class ContractOpenApi
                 return Task.CompletedTask;
             });
         });
+    }
+
+    /// <summary>Every list says how long it may be.</summary>
+    private static void LimitLists(OpenApiSchema schema)
+    {
+        foreach (var (name, property) in schema.Properties ?? new Dictionary<string, IOpenApiSchema>())
+        {
+            if (property is OpenApiSchema list && list.Type?.HasFlag(JsonSchemaType.Array) == true)
+            {
+                list.MaxItems = ListLimits.Most(name);
+            }
+        }
     }
 
     /// <summary>The contract's enums are written by a converter of their own, so the document is told their names.</summary>

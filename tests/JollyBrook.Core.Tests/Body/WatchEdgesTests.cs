@@ -95,11 +95,12 @@ public sealed class WatchEdgesTests
 
     /// <summary>Too much drunk and confused: an emergency in which nothing is drunk; too little and confused, small sips.</summary>
     [Theory]
-    [InlineData(4, "No water", 0.0)]
-    [InlineData(0, "small sips", 0.25)]
-    public void An_emergency_of_too_much_or_too_little(double drunk, string words, double sip)
+    [InlineData(-3, "No water", 0.0)]
+    [InlineData(3, "small sips", 0.25)]
+    [InlineData(0.2, "small sips", 0.25)]
+    public void An_emergency_of_too_much_or_too_little(double percentShort, string words, double sip)
     {
-        var advice = StateAdvice.Of(WaterState.Emergency, new SignsSeen([BodySign.Confused], drunk > 0 ? -3 : 3, drunk, null, 1, true), Speaker.Metric);
+        var advice = StateAdvice.Of(WaterState.Emergency, new SignsSeen([BodySign.Confused], percentShort, 0, null, 1, true), Speaker.Metric);
         advice.Actions.ShouldContain(a => a.Contains(words));
         advice.DrinkNowL.ShouldBe(sip);
     }

@@ -108,7 +108,8 @@ public class FineEdgesTests
     [Fact]
     public void A_copied_rule_reaches_every_class()
     {
-        var template = ChemicalProfiles.Find("nadcc-8.5")!;
+        // Its own rules do not reach Cryptosporidium.
+        var template = ChemicalProfiles.Find("clo2-drops")!;
         var label = new CopiedLabel(1, 1);
         (label with { Cold = new CopiedCold(10, 2, null) }).Over(template, null)!.Wait.RulesReachCryptosporidium.ShouldBeTrue();
         (label with { Cloudy = new CopiedCloudy(WaitTimes: 2) }).Over(template, null)!.Wait.RulesReachCryptosporidium.ShouldBeTrue();
@@ -132,4 +133,40 @@ public class FineEdgesTests
     [InlineData(2.45, "½ tsp")]
     [InlineData(4.3, "⅞ tsp")]
     public void Spoons(double millilitres, string spoon) => HandMeasure.Of(millilitres).ShouldContain(spoon);
+
+    /// <summary>What is shown as the rate is the one at the beginning: at full strength where a minute of dark comes first, at half in the sun.</summary>
+    [Fact]
+    public void The_rate_at_the_beginning()
+    {
+        var at = new ContactConditions(2, 20, 7);
+        foreach (var (dark, whole) in new[] { (0.0, false), (0.5, true), (1.0, true), (600.0, true) })
+        {
+            var rate = ContactRate.Of(ActiveIngredient.FreeChlorine, OrganismClass.Giardia, at, new ContactLight(dark));
+            rate.AtStart.ShouldBe(whole ? rate.Dark : rate.Lit);
+            rate.Dark.LogsPerMinute.ShouldBeGreaterThan(rate.Lit.LogsPerMinute);
+        }
+    }
+
+    /// <summary>
+    /// Half a tablet of 5 mg in a litre of clear water leaves 2.5 mg/L less its demand. What it takes away grows with the minutes, and never
+    /// past the cap; a whole tablet takes away more in the same time. Weak iodine counts for nothing, weak chlorine for a little.
+    /// </summary>
+    [Fact]
+    public void A_dose_that_was_given()
+    {
+        IReadOnlyList<LogCredit> Credits(string id, double units, double minutes)
+        {
+            var situation = Situation.Of(new TreatRequest(UnitSystem.Metric, Ask.Water(1, temperatureC: 20), id, StartAt: Kits.Now, Chemical: Ask.InDateInShade));
+            return GivenDose.Credits((ChemicalBarrier)situation.Asked![0], situation.Water, situation.Setting, units, minutes);
+        }
+
+        double Bacteria(string id, double units, double minutes) => Credits(id, units, minutes)[0].Logs;
+        Bacteria("nadcc-8.5", 0.5, 0).ShouldBe(0);
+        Credits("nadcc-8.5", 0.5, 1)[(int)OrganismClass.Giardia].Logs.ShouldBeInRange(1e-6, 1);
+        Credits("nadcc-8.5", 1, 10)[(int)OrganismClass.Giardia].Logs.ShouldBeGreaterThan(Credits("nadcc-8.5", 0.5, 10)[(int)OrganismClass.Giardia].Logs);
+        Bacteria("nadcc-8.5", 1, 24 * 60).ShouldBe(LogTarget.Cap);
+        Bacteria("iodine-tablet", 1, 30).ShouldBeGreaterThan(0);
+        Credits("iodine-tablet", 0.1, 60).ShouldAllBe(c => c.Logs == 0);
+        Bacteria("nadcc-8.5", 0.2, 60).ShouldBeGreaterThan(0); // 1 mg/L less its demand: weak, and some
+    }
 }

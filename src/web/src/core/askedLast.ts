@@ -1,5 +1,6 @@
 import type { TreatRequest, TreatResponse } from './contract';
 import { recall } from './core';
+import { readLocal } from '../store/localSettings';
 
 const key = 'jolly-brook-asked-last';
 
@@ -16,10 +17,9 @@ export function rememberAsked(request: TreatRequest, response: TreatResponse) {
 
 /** Recalls the newest answer of this build. False when there is none. */
 export function recallAsked(): boolean {
-  const kept = localStorage.getItem(key);
-  if (kept === null) return false;
-  const { build, request, response } = JSON.parse(kept) as Asked;
-  if (build !== __BUILD__) return false;
+  const kept = readLocal<Asked>(key);
+  if (kept?.build !== __BUILD__) return false;
+  const { request, response } = kept;
   recall('treat', request, response);
   return true;
 }

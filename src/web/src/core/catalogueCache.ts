@@ -1,3 +1,4 @@
+import { readLocal } from '../store/localSettings';
 import type { Catalogue, UnitSystem } from './contract';
 
 /*
@@ -10,10 +11,9 @@ const read = new Map<UnitSystem, Catalogue>();
 export function keptCatalogue(units: UnitSystem): Catalogue | null {
   const known = read.get(units);
   if (known) return known;
-  const kept = localStorage.getItem(keyOf(units));
-  if (kept === null) return null;
-  const { build, catalogue } = JSON.parse(kept) as { build: string; catalogue: Catalogue };
-  if (build !== __BUILD__) return null;
+  const kept = readLocal<{ build: string; catalogue: Catalogue }>(keyOf(units));
+  if (kept?.build !== __BUILD__) return null;
+  const { catalogue } = kept;
   read.set(units, catalogue);
   return catalogue;
 }

@@ -22,4 +22,5 @@ export const failures = {
   current: () => message,
   clear: () => set(null),
   report: (error: unknown) => set(wordsFor(error)),
+  tell: (words: string) => set(words),
 };

@@ -1,5 +1,6 @@
 import Dexie, { type Table } from 'dexie';
 import type { About, BookCard } from './api';
+import { readLocal } from './localSettings';
 
 /** Who was signed in when the server was last met, kept so that a visit without it opens the same store. */
 export interface Known {
@@ -25,8 +26,9 @@ const doorplate = new Doorplate();
 
 /** At once, for the first thing drawn. */
 export function readKnown(): Known | null {
-  const kept = localStorage.getItem(key);
-  return kept === null ? null : (JSON.parse(kept) as Known);
+  return readLocal<Known>(key, ({ storeId, person, books }) => {
+    return typeof storeId === 'string' && typeof person?.id === 'string' && Array.isArray(books);
+  });
 }
 
 /** A moment later, and surely. */

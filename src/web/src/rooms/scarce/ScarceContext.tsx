@@ -3,6 +3,7 @@ import { useCalculation, type Calculated } from '../../core/useCalculation';
 import { useNowMinute } from '../../shared/useNow';
 import { useSettings } from '../../store/LocalDataContext';
 import type { Kept } from '../../store/records';
+import { readLocal } from '../../store/localSettings';
 import { useStore } from '../../store/StoreContext';
 import { useRecords } from '../../store/useRecords';
 import { fresh, type Draft } from './draft';
@@ -46,10 +47,7 @@ function Loaded({ routes, sources, walkers, tests, children }: LoadedProps) {
   const { units } = useSettings().settings;
   const now = useNowMinute();
   const key = `jolly-brook-scarce-${useStore().db.storeId}`;
-  const [entered, setEntered] = useState<Partial<Draft>>(() => {
-    const kept = localStorage.getItem(key);
-    return kept === null ? {} : (JSON.parse(kept) as Partial<Draft>);
-  });
+  const [entered, setEntered] = useState<Partial<Draft>>(() => readLocal<Partial<Draft>>(key) ?? {});
   useEffect(() => {
     if (Object.keys(entered).length === 0) localStorage.removeItem(key);
     else localStorage.setItem(key, JSON.stringify(entered));

@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import { useCatalogue } from '../../core/CatalogueContext';
+import { readLocal } from '../../store/localSettings';
 import type { Kept } from '../../store/records';
 import { useStore } from '../../store/StoreContext';
 import { freshDraft, type Draft } from './draft';
@@ -19,8 +20,7 @@ export function useDraft(kit: Kept<'kit-item'>[], handed: Partial<Draft> | null)
   const key = `jolly-brook-treat-${useStore().db.storeId}`;
   const [draft, setDraft] = useState<Draft>(() => {
     const fresh = freshDraft(catalogue, kit);
-    const kept = localStorage.getItem(key);
-    const before = kept === null ? fresh : { ...fresh, ...(JSON.parse(kept) as Partial<Draft>) };
+    const before = { ...fresh, ...readLocal<Partial<Draft>>(key) };
     return handed === null ? before : withPart(before, handed);
   });
   useEffect(() => {

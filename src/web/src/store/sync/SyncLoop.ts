@@ -1,6 +1,7 @@
 import { server, type About } from '../api';
 import type { LocalStore } from '../db';
 import { noteServerTime } from '../deviceClock';
+import { bringOver } from '../olderStore';
 import { exchange } from './exchange';
 
 const shortestWaitMs = 1_000;
@@ -84,6 +85,7 @@ export class SyncLoop {
     await noteServerTime(db, about.serverTime, asked, Date.now());
     this.onAbout(about);
     if (about.storeId !== db.storeId || about.person?.id !== db.personId) return 'signedOut';
+    await bringOver(db);
     await exchange(db, server, about);
     if ((await db.outbox.where('state').equals('waiting').count()) > 0) this.again = true;
     await db.meta.put({ key: 'met', value: new Date().toISOString() });

@@ -5,6 +5,7 @@ import { useAsk } from '../../../shared/useAsk';
 import { api, call, type BookCard } from '../../../store/api';
 import { useStore } from '../../../store/StoreContext';
 import { Invitations } from './Invitations';
+import { RemovedPeople } from './RemovedPeople';
 import { PersonRow } from './PersonRow';
 import { ProblemLine } from '../../../shared/ProblemLine';
 
@@ -29,6 +30,7 @@ export function TripPanel({ trip }: { trip: BookCard }) {
         ))}
       </Box>
       {keeper && <Invitations trip={trip.id} />}
+      {keeper && <RemovedPeople trip={trip} />}
       {problem && <ProblemLine>{problem.errors[0]?.message ?? problem.detail}</ProblemLine>}
       {leaving ? (
         <>
