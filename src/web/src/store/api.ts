@@ -20,10 +20,16 @@ export class ServerLink {
   private formToken: string | null = null;
   readonly api;
 
-  /** @param send How a request is sent; the page's own fetch when left out. */
-  constructor(private readonly send: typeof fetch = (input, init) => globalThis.fetch(input, init)) {
+  /**
+   * @param send How a request is sent; the page's own fetch when left out.
+   * @param base Where addresses begin.
+   */
+  constructor(
+    private readonly send: typeof fetch = (input, init) => globalThis.fetch(input, init),
+    base = '/',
+  ) {
     this.api = createClient<paths>({
-      baseUrl: '/',
+      baseUrl: base,
       fetch: (request: Request) => this.send(request, { signal: within(request.signal, longestWaitMs) }),
     });
     this.api.use({

@@ -1,4 +1,4 @@
-import Dexie, { type Table } from 'dexie';
+import Dexie, { type DexieOptions, type Table } from 'dexie';
 
 /** A record as this page keeps it. */
 export interface LocalRecord {
@@ -64,9 +64,10 @@ export class LocalStore extends Dexie {
   constructor(
     readonly storeId: string,
     readonly personId: string,
+    where: DexieOptions = {},
   ) {
     // What the screen has acknowledged must outlast a flat battery, so every write goes through to the disk.
-    super(`jolly-brook-${storeId}-${personId}`, { chromeTransactionDurability: 'strict' });
+    super(`jolly-brook-${storeId}-${personId}`, { chromeTransactionDurability: 'strict', ...where });
     this.version(1).stores({
       records: '[book+kind+id], [kind+id], [kind+parent]',
       outbox: '++seq, [book+kind+id]',

@@ -1,4 +1,4 @@
-import Dexie from 'dexie';
+import Dexie, { type DexieOptions } from 'dexie';
 import type { LocalStore } from './db';
 import { putAll } from './records';
 
@@ -15,10 +15,10 @@ const olderName = (storeId: string) => `jolly-brook-${storeId}`;
  * Brings over what an earlier version of the page had kept and not sent, into the person's own book, and takes its store away. What is
  * here already stays as it is here.
  */
-export async function bringOver(db: LocalStore): Promise<void> {
+export async function bringOver(db: LocalStore, where: DexieOptions = {}): Promise<void> {
   const name = olderName(db.storeId);
-  if (!(await Dexie.exists(name))) return;
-  const old = new Dexie(name);
+  if (!(await isThere(name, where))) return;
+  const old = new Dexie(name, where);
   await old.open();
   const hasLines = old.tables.some((table) => table.name === 'outbox');
   const unsent = hasLines ? ((await old.table('outbox').toArray()) as OldRecord[]) : [];
@@ -51,5 +51,11 @@ export async function bringOver(db: LocalStore): Promise<void> {
     }
   });
   old.close();
-  await Dexie.delete(name);
+  await new Dexie(name, where).delete();
+}
+
+/** Opening it would make it where there is none. */
+async function isThere(name: string, where: DexieOptions): Promise<boolean> {
+  const factory = (where.indexedDB ?? globalThis.indexedDB) as IDBFactory;
+  return (await factory.databases()).some((one) => one.name === name);
 }

@@ -19,7 +19,7 @@ export async function leaveBook(db: LocalStore, book: string, name: string | nul
     );
     await db.records.bulkDelete(records.map((r) => [r.book, r.kind, r.id]));
     await db.openBatches.filter((batch) => batch.book === book).delete();
-    await db.meta.bulkDelete([`revision ${book}`, `comparing ${book}`]);
+    await db.meta.bulkDelete([`revision ${book}`, `comparing ${book}`, `adrift ${book}`]);
   });
 }
 
