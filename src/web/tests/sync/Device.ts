@@ -17,6 +17,8 @@ export class Device {
   about: About | null = null;
   /** Asked before each request. */
   mishap: () => Mishap = () => 'none';
+  /** What the last round that did not come through said. */
+  trouble = '';
   private cookies = new Map<string, string>();
   private where = { indexedDB: new IDBFactory(), IDBKeyRange };
 
@@ -56,7 +58,8 @@ export class Device {
       await bringOver(this.db, this.where);
       await exchange(this.db, this.link, about);
       return true;
-    } catch {
+    } catch (trouble) {
+      this.trouble = String(trouble);
       return false;
     }
   }

@@ -76,12 +76,16 @@ export class History {
   /** Everyone meets the server until nothing changes; then every mark must be on the server. Null when all is well. */
   async end(): Promise<string | null> {
     for (const device of this.devices) device.mishap = () => 'none';
-    for (let round = 0; round < 8; round++) {
+    let quiet = 0;
+    for (let round = 0; round < 10 && quiet < 2; round++) {
+      let busy = round < 2;
       for (const device of this.devices) {
-        if (!(await device.sync())) return this.fault(`${device.name} can't meet the server`);
+        if (!(await device.sync())) return this.fault(`${device.name} can't meet the server: ${device.trouble}`);
         await this.choose(device);
+        busy = busy || (await device.db.outbox.count()) > 0;
       }
-      if (round === 2 && !(await this.torrenIsIn())) await this.letTorrenIn();
+      quiet = busy ? 0 : quiet + 1;
+      if (round === 1 && !(await this.torrenIsIn())) await this.letTorrenIn();
     }
     const there = await this.onServer();
     const missing = [...this.alive].filter((mark) => !there.has(mark));

@@ -87,7 +87,6 @@ export class SyncLoop {
     if (about.storeId !== db.storeId || about.person?.id !== db.personId) return 'signedOut';
     await bringOver(db);
     await exchange(db, server, about);
-    if ((await db.outbox.where('state').equals('waiting').count()) > 0) this.again = true;
     await db.meta.put({ key: 'met', value: new Date().toISOString() });
     return 'up';
   }

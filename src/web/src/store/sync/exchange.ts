@@ -23,7 +23,7 @@ export async function exchange(db: LocalStore, link: ServerLink, heard: About): 
     if (role === 'follower') await stopWriting(db, id, name);
     await pullBook(db, link, id, role !== 'follower');
   }
-  await sendWaiting(db, link);
+  await sendWaiting(db, link, new Set(books.filter(({ role }) => role !== 'follower').map(({ id }) => id)));
 }
 
 /**

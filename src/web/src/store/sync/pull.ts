@@ -46,8 +46,7 @@ export async function pullBook(
 
 /** Takes news in as they are. */
 async function take(db: LocalStore, book: string, records: Changed[]): Promise<void> {
-  const waiting = await waitingAmong(db, book, records);
-  const news = records.filter(({ kind, id }) => !waiting.has(`${kind} ${id}`));
+  const news = await notInLine(db, book, records);
   const gone = news.filter(({ body }) => body === null);
   await db.records.bulkDelete(gone.map(({ kind, id }) => [book, kind, id]));
   await putAll(
@@ -58,18 +57,13 @@ async function take(db: LocalStore, book: string, records: Changed[]): Promise<v
 
 /** Compares what is there with what is here: new is taken in, the same gets its revision, what differs is asked about. */
 async function compare(db: LocalStore, book: string, records: Changed[]): Promise<void> {
-  const waiting = await waitingAmong(db, book, records);
-  const here = await db.records.bulkGet(records.map(({ kind, id }) => [book, kind, id]));
-  for (const [i, theirs] of records.entries()) {
+  const news = await notInLine(db, book, records);
+  const here = await db.records.bulkGet(news.map(({ kind, id }) => [book, kind, id]));
+  for (const [i, theirs] of news.entries()) {
     const mine = here[i];
-    if (waiting.has(`${theirs.kind} ${theirs.id}`)) continue;
     if (mine === undefined) await putAll(db, local(book, theirs));
     else if (theirs.body === null || sameJson(mine.body, theirs.body)) await known(db, mine, theirs);
-    else {
-      const { revision, author, body } = theirs;
-      const other: OtherVersion = { revision, author, body };
-      await db.outbox.add({ book, kind: theirs.kind, id: theirs.id, state: 'choose', theirs: other });
-    }
+    else await db.outbox.add({ book, kind: theirs.kind, id: theirs.id, state: 'choose', theirs: versionOf(theirs) });
   }
 }
 
@@ -87,11 +81,24 @@ function local(book: string, { kind, id, revision, author, body }: Changed): Loc
   return body === null ? [] : [{ book, kind, id, revision, author, body }];
 }
 
-/** Those of the records that have still to be sent from here. */
-async function waitingAmong(db: LocalStore, book: string, records: Changed[]): Promise<Set<string>> {
+function versionOf({ revision, author, body }: Changed): OtherVersion {
+  return { revision, author, body };
+}
+
+/**
+ * Those of the records that have nothing here to be sent. Where the person has yet to choose between two versions, the other one is now
+ * the newest.
+ */
+async function notInLine(db: LocalStore, book: string, records: Changed[]): Promise<Changed[]> {
   const lines = await db.outbox
     .where('[book+kind+id]')
     .anyOf(records.map(({ kind, id }) => [book, kind, id]))
     .toArray();
-  return new Set(lines.map(({ kind, id }) => `${kind} ${id}`));
+  const inLine = new Map(lines.map((line) => [`${line.kind} ${line.id}`, line]));
+  for (const record of records) {
+    const line = inLine.get(`${record.kind} ${record.id}`);
+    if (line?.state !== 'choose' || record.body === null) continue;
+    await db.outbox.put({ ...line, theirs: versionOf(record) });
+  }
+  return records.filter(({ kind, id }) => !inLine.has(`${kind} ${id}`));
 }

@@ -15,10 +15,13 @@ interface Sending {
   record: LocalRecord;
 }
 
-/** Sends what waits, oldest first, many at once. One that can't be kept is set aside with the reason, and the rest goes on. */
-export async function sendWaiting(db: LocalStore, link: ServerLink): Promise<void> {
+/**
+ * Sends what waits, oldest first, many at once. One that can't be kept is set aside with the reason, and the rest goes on.
+ * @param books Where the person may write now; what waits for another book stays in line.
+ */
+export async function sendWaiting(db: LocalStore, link: ServerLink, books: Set<string>): Promise<void> {
   for (let after = 0; ;) {
-    const waiting = await nextWaiting(db, after);
+    const waiting = await nextWaiting(db, after, books);
     if (waiting.length === 0) return;
     after = waiting.at(-1)!.seq!;
     for (const some of await loads(db, waiting)) await sendLoad(db, link, some);
@@ -26,11 +29,11 @@ export async function sendWaiting(db: LocalStore, link: ServerLink): Promise<voi
 }
 
 /** What is changed on its way gets in line again behind `after`, so the next round sends it. */
-async function nextWaiting(db: LocalStore, after: number): Promise<Outgoing[]> {
+async function nextWaiting(db: LocalStore, after: number, books: Set<string>): Promise<Outgoing[]> {
   return db.outbox
     .where('seq')
     .above(after)
-    .and((item) => item.state === 'waiting')
+    .and((item) => item.state === 'waiting' && books.has(item.book))
     .limit(mostAtOnce)
     .toArray();
 }
