@@ -87,7 +87,7 @@ public sealed class BackupTests : IDisposable
     [InlineData("""{"format":"something-else","version":1,"records":[]}""", "not a Jolly Brook backup")]
     [InlineData("""{"format":"jolly-brook-backup","version":9,"records":[]}""", "version 9")]
     [InlineData("""{"format":"jolly-brook-backup","version":1}""", "list of records")]
-    [InlineData("""{"format":"jolly-brook-backup","version":1,"records":[null]}""", "Entry 1 of)]
+    [InlineData("""{"format":"jolly-brook-backup","version":1,"records":[null]}""", "Entry 1 of")]
     [InlineData("""{"format":"jolly-brook-backup","version":1,"records":[{"kind":"potion","id":"01980000-0000-7000-8000-000000000001","body":{}}]}""", "no kind of record called 'potion'")]
     [InlineData("""{"format":"jolly-brook-backup","version":1,"records":[{"kind":"kit-item","id":"11111111-1111-4111-8111-111111111111","body":{}}]}""", "version 7 UUID")]
     [InlineData("""{"format":"jolly-brook-backup","version":1,"records":[{"kind":"kit-item","id":"not an id","body":{}}]}""", "records")]

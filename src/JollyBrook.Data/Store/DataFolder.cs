@@ -63,6 +63,7 @@ public sealed class DataFolder : IDisposable
             }
 
             CheckedAt = TimeProvider.System.GetUtcNow();
+            MakeFolder(System.IO.Path.Combine(Path, KeysName));
             return;
         }
 
@@ -74,6 +75,7 @@ public sealed class DataFolder : IDisposable
         }
 
         Open(DatabaseFile, FileMode.CreateNew, FileShare.ReadWrite).Dispose();
+        MakeFolder(System.IO.Path.Combine(Path, KeysName));
     }
 
     /// <summary>When the database was last looked through; null before.</summary>
@@ -101,7 +103,8 @@ public sealed class DataFolder : IDisposable
 
     public void Dispose() => _held.Dispose();
 
-    private static FileStream Open(string file, FileMode mode, FileShare share) => new(file, Options(mode, share));
+    /// <summary>A file that its owner alone may read, where it is made anew.</summary>
+    internal static FileStream Open(string file, FileMode mode, FileShare share) => new(file, Options(mode, share));
 
     private static FileStreamOptions Options(FileMode mode, FileShare share)
     {
@@ -114,7 +117,7 @@ public sealed class DataFolder : IDisposable
         return options;
     }
 
-    private static void MakePrivate(string path)
+    private static void MakeFolder(string path)
     {
         if (OperatingSystem.IsWindows())
         {
@@ -124,12 +127,17 @@ public sealed class DataFolder : IDisposable
 
         Directory.CreateDirectory(path, OwnersFolder);
         File.SetUnixFileMode(path, OwnersFolder);
-        var keys = System.IO.Path.Combine(path, KeysName);
-        if (Directory.Exists(keys))
+    }
+
+    private static void MakePrivate(string path)
+    {
+        MakeFolder(path);
+        if (OperatingSystem.IsWindows())
         {
-            File.SetUnixFileMode(keys, OwnersFolder);
+            return;
         }
 
+        var keys = System.IO.Path.Combine(path, KeysName);
         // Only what is the store's own: the folder may have been a shared one before.
         foreach (var file in Directory.EnumerateFiles(path).Where(f => Own.Any(name => System.IO.Path.GetFileName(f).StartsWith(name, StringComparison.Ordinal)))
             .Concat(Directory.Exists(keys) ? Directory.EnumerateFiles(keys) : []))

@@ -19,7 +19,7 @@ public sealed class StoreMark(string file)
     public void Write(Guid mark)
     {
         var half = file + ".part";
-        using (var stream = new FileStream(half, FileMode.Create, FileAccess.Write))
+        using (var stream = DataFolder.Open(half, FileMode.Create, FileShare.None))
         {
             stream.Write(System.Text.Encoding.ASCII.GetBytes(mark.ToString()));
             stream.Flush(flushToDisk: true);

@@ -1,4 +1,5 @@
 using JollyBrook.Core.Contract;
+using JollyBrook.Server.Start;
 using Microsoft.AspNetCore.Antiforgery;
 
 namespace JollyBrook.Server.Access;
@@ -20,8 +21,10 @@ internal static class FormTokens
         options.SuppressXFrameOptionsHeader = true;
     });
 
-    public static string For(HttpContext http) =>
-        http.RequestServices.GetRequiredService<IAntiforgery>().GetAndStoreTokens(http).RequestToken!;
+    /// <summary>The page's token; empty where the cookie that goes with it may not be sent, since the request came without TLS.</summary>
+    public static string For(HttpContext http) => http.RequestServices.GetRequiredService<ServerOptions>().BehindProxy && !http.Request.IsHttps
+        ? ""
+        : http.RequestServices.GetRequiredService<IAntiforgery>().GetAndStoreTokens(http).RequestToken!;
 
     /// <summary>Guards every endpoint of a group that changes something.</summary>
     public static TBuilder WantsFormToken<TBuilder>(this TBuilder endpoint)

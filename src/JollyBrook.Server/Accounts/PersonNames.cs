@@ -25,7 +25,7 @@ public static class PersonNames
     /// <exception cref="Core.Contract.BadInputException">It won't do.</exception>
     public static string Shown(string? name)
     {
-        var visible = string.Concat((name ?? "").Normalize(NormalizationForm.FormKC).EnumerateRunes().Where(IsSeen).Select(r => r.ToString()));
+        var visible = string.Concat(Narrow(name).Normalize(NormalizationForm.FormKC).EnumerateRunes().Where(IsSeen).Select(r => r.ToString()));
         var trimmed = string.Join(' ', visible.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries));
         return trimmed.Length is >= 1 and <= Longest
             ? trimmed
@@ -35,7 +35,7 @@ public static class PersonNames
     /// <summary>What names that look alike have in common.</summary>
     public static string Sameness(string? name)
     {
-        var plain = (name ?? "").Normalize(NormalizationForm.FormKD).ToLowerInvariant().Normalize(NormalizationForm.FormKD);
+        var plain = Narrow(name).Normalize(NormalizationForm.FormKD).ToLowerInvariant().Normalize(NormalizationForm.FormKD);
         var kept = new StringBuilder(plain.Length);
         foreach (var rune in plain.EnumerateRunes())
         {
@@ -47,6 +47,9 @@ public static class PersonNames
 
         return kept.ToString().Replace("rn", "m", StringComparison.Ordinal).Replace("vv", "w", StringComparison.Ordinal);
     }
+
+    /// <summary>Full-width letters as plain ones, also where the machine knows no more of Unicode than that.</summary>
+    private static string Narrow(string? name) => string.Concat((name ?? "").Select(c => c is >= '\uFF01' and <= '\uFF5E' ? (char)(c - 0xFEE0) : c));
 
     private static bool IsSeen(Rune rune) => Rune.GetUnicodeCategory(rune) is not
         (UnicodeCategory.Control or UnicodeCategory.Format or UnicodeCategory.Surrogate or UnicodeCategory.PrivateUse or UnicodeCategory.OtherNotAssigned)

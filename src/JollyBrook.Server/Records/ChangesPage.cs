@@ -44,7 +44,7 @@ internal sealed class ChangesPage(RecordStore store, long since) : IResult
         json.WriteEndArray();
         json.WriteNumber("revision", revision);
         json.WriteBoolean("more", more);
-        json.WriteNumber("latest", Math.Max(latest, revision));
+        json.WriteNumber("latest", count > 0 ? Math.Max(latest, revision) : latest);
         json.WriteNumber("bytes", await store.BytesAsync(cancellation));
         json.WriteNumber("mostBytes", BookSize.Most);
         json.WriteEndObject();

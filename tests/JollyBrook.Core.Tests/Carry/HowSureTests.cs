@@ -81,4 +81,14 @@ public sealed class HowSureTests
             * (0.319381530 + (t * (-0.356563782 + (t * (1.781477937 + (t * (-1.821255978 + (t * 1.330274429))))))));
         return x >= 0 ? 1 - tail : tail;
     }
+
+    /// <summary>A simulation looks whether anyone still waits, and is marked as one that may take long.</summary>
+    [Fact]
+    public void It_stops_when_nobody_waits()
+    {
+        using var left = new CancellationTokenSource();
+        left.Cancel();
+        Should.Throw<OperationCanceledException>(() => HowSure.Compute(new HowSureRequest(Routes.Level(20)), left.Token));
+        Calculations.All.Single(c => c.Name == "how-sure").IsLong.ShouldBeTrue();
+    }
 }

@@ -79,7 +79,11 @@ export class Device {
   private async send(input: RequestInfo | URL, init?: RequestInit): Promise<Response> {
     const mishap = this.mishap();
     if (mishap === 'lost') throw new TypeError('Failed to fetch');
-    if (mishap === 'hotel') return new Response('<html>Sign in to our network</html>', { status: 403, headers: { 'content-type': 'text/html' } });
+    if (mishap === 'hotel')
+      return new Response('<html>Sign in to our network</html>', {
+        status: 403,
+        headers: { 'content-type': 'text/html' },
+      });
     const request = input instanceof Request ? input : new Request(this.full(String(input)), init);
     const url = new URL(request.url);
     const headers = new Headers(request.headers);

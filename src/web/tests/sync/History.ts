@@ -29,7 +29,9 @@ export class History {
   }
 
   static async begin(server: TestServer, owner: Device, number: number, seed: number): Promise<History> {
-    const [ilva, laptop, torren] = ['phone', 'laptop', 'companion'].map((name) => new Device(server, `${name} ${number}`));
+    const [ilva, laptop, torren] = ['phone', 'laptop', 'companion'].map(
+      (name) => new Device(server, `${name} ${number}`),
+    );
     const random = new Random(seed);
     const history = new History(random, ilva, laptop, torren, number);
     // People are made by links of a trip nobody walks.
@@ -37,7 +39,8 @@ export class History {
       const book = newId();
       await owner.open();
       await owner.link.sendJson('PUT', `/api/trips/${book}`, JSON.stringify({ name: 'Door' }));
-      return ((await owner.post(`/api/trips/${book}/invitations`, { role: 'member' })) as { secret: string }).secret;
+      return ((await owner.post(`/api/trips/${book}/invitations`, { role: 'member' })) as { secret: string })
+        .secret;
     };
     const [one, two] = [`Keeper ${letters(number)}`, `Walker ${letters(number)}`];
     await ilva.account('join', { name: one, secret: await link() });
@@ -80,7 +83,8 @@ export class History {
     for (let round = 0; round < 10 && quiet < 2; round++) {
       let busy = round < 2;
       for (const device of this.devices) {
-        if (!(await device.sync())) return this.fault(`${device.name} can't meet the server: ${device.trouble}`);
+        if (!(await device.sync()))
+          return this.fault(`${device.name} can't meet the server: ${device.trouble}`);
         await this.choose(device);
         busy = busy || (await device.db.outbox.count()) > 0;
       }
@@ -90,12 +94,17 @@ export class History {
     const there = await this.onServer();
     const missing = [...this.alive].filter((mark) => !there.has(mark));
     if (missing.length > 0) {
-      const lines = await Promise.all(this.devices.map(async ({ name, db }) => `${name}: ${JSON.stringify((await db.outbox.toArray()).slice(0, 3))}`));
+      const lines = await Promise.all(
+        this.devices.map(
+          async ({ name, db }) => `${name}: ${JSON.stringify((await db.outbox.toArray()).slice(0, 3))}`,
+        ),
+      );
       return this.fault(`lost: ${missing.join(' ')}; in line: ${lines.join(', ')}`);
     }
     for (const device of this.devices) {
       const lines = await device.db.outbox.toArray();
-      if (lines.length > 0) return this.fault(`${device.name} still has ${JSON.stringify(lines.slice(0, 3))}`);
+      if (lines.length > 0)
+        return this.fault(`${device.name} still has ${JSON.stringify(lines.slice(0, 3))}`);
       const here = new Set(marksOf(await device.db.records.toArray()));
       const books = device.about!.books.map(({ id }) => id);
       const shared = await this.onServer(books, device);
@@ -110,10 +119,16 @@ export class History {
     const inTrip = this.random.chance(0.6) && this.mayWriteTrip(device);
     const book = inTrip ? this.trip : device.db.personId;
     // A clock that is a day off gives ids that are a day off.
-    const msecs = Date.now() + (this.random.chance(0.2) ? 86_400_000 * (this.random.chance(0.5) ? 1 : -1) : 0);
+    const msecs =
+      Date.now() + (this.random.chance(0.2) ? 86_400_000 * (this.random.chance(0.5) ? 1 : -1) : 0);
     const id = newId({ msecs });
     if (this.random.chance(0.5)) {
-      await keep(device.db, 'batch-event', { batchId: newId(), kind: 'done', stepId: mark, at: new Date().toISOString(), words: null }, { book, id });
+      await keep(
+        device.db,
+        'batch-event',
+        { batchId: newId(), kind: 'done', stepId: mark, at: new Date().toISOString(), words: null },
+        { book, id },
+      );
     } else {
       await keep(device.db, 'walker', walker(mark), { book, id });
     }
@@ -122,7 +137,10 @@ export class History {
 
   /** Changes a plan that is here: what it said stays in what it says. */
   private async change(device: Device): Promise<void> {
-    const own = await device.db.records.where('[kind+id]').between(['walker', ''], ['walker', '\uffff']).toArray();
+    const own = await device.db.records
+      .where('[kind+id]')
+      .between(['walker', ''], ['walker', '\uffff'])
+      .toArray();
     const mine = own.filter(({ book }) => book === device.db.personId || this.mayWriteTrip(device));
     if (mine.length === 0) return;
     const { book, id, body } = this.random.of(mine);
@@ -186,12 +204,19 @@ export class History {
   private async letTorrenIn(): Promise<void> {
     await this.ilva.open();
     if (!(await this.tripIsThere())) return;
-    const removed = await this.ilva.link.api.GET('/api/trips/{book}/removed', { params: { path: { book: this.trip } } });
+    const removed = await this.ilva.link.api.GET('/api/trips/{book}/removed', {
+      params: { path: { book: this.trip } },
+    });
     const person = this.torren.about!.person!.id;
     if (removed.data?.some(({ id }) => id === person)) {
-      await this.ilva.link.api.PUT('/api/trips/{book}/party/{person}', { params: { path: { book: this.trip, person } }, body: { role: 'member' } });
+      await this.ilva.link.api.PUT('/api/trips/{book}/party/{person}', {
+        params: { path: { book: this.trip, person } },
+        body: { role: 'member' },
+      });
     } else {
-      const { secret } = (await this.ilva.post(`/api/trips/${this.trip}/invitations`, { role: 'member' })) as { secret: string };
+      const { secret } = (await this.ilva.post(`/api/trips/${this.trip}/invitations`, {
+        role: 'member',
+      })) as { secret: string };
       await this.torren.open();
       await this.torren.post('/api/invitations/accept', { secret });
     }
@@ -224,7 +249,8 @@ export class History {
     for (const device of this.devices) {
       for (const mark of marksOf(await device.db.records.toArray())) somewhere.add(mark);
       for (const { state, ...line } of await device.db.outbox.toArray()) {
-        if (state === 'choose' && 'theirs' in line) marksIn(line.theirs).forEach((mark) => somewhere.add(mark));
+        if (state === 'choose' && 'theirs' in line)
+          marksIn(line.theirs).forEach((mark) => somewhere.add(mark));
       }
     }
     for (const mark of [...this.alive]) if (!somewhere.has(mark)) this.alive.delete(mark);
@@ -236,8 +262,10 @@ export class History {
     for (const device of reader ? [reader] : [this.ilva, this.torren]) {
       const about = await device.open();
       for (const book of books ?? about.books.map(({ id }) => id)) {
-        for (let since = 0, more = true; more; ) {
-          const { data } = await device.link.api.GET('/api/books/{book}/changes', { params: { path: { book }, query: { since } } });
+        for (let since = 0, more = true; more;) {
+          const { data } = await device.link.api.GET('/api/books/{book}/changes', {
+            params: { path: { book }, query: { since } },
+          });
           if (!data) break;
           data.records.forEach(({ body }) => marksIn(body).forEach((mark) => marks.add(mark)));
           [since, more] = [data.revision, data.more];
@@ -253,7 +281,14 @@ export class History {
 }
 
 function walker(name: string): Bodies['walker'] {
-  return { name, massKg: 60, heightCm: 170, acclimatised: true, worn: 'shortsAndShirt', packKg: 10 } as unknown as Bodies['walker'];
+  return {
+    name,
+    massKg: 60,
+    heightCm: 170,
+    acclimatised: true,
+    worn: 'shortsAndShirt',
+    packKg: 10,
+  } as unknown as Bodies['walker'];
 }
 
 function marksOf(records: LocalRecord[]): string[] {

@@ -16,7 +16,18 @@ export class TestServer {
   async start(): Promise<void> {
     const port = await freePort();
     this.address = `http://127.0.0.1:${port}`;
-    const args = [dll, '--urls', this.address, '--data', join(this.folder, 'data'), '--local', 'true', '--Logging:LogLevel:Default=Error', '--secretTriesPerMinute', '100000'];
+    const args = [
+      dll,
+      '--urls',
+      this.address,
+      '--data',
+      join(this.folder, 'data'),
+      '--local',
+      'true',
+      '--Logging:LogLevel:Default=Error',
+      '--secretTriesPerMinute',
+      '100000',
+    ];
     this.process = spawn('dotnet', args, { stdio: 'ignore' });
     for (let tries = 0; tries < 600; tries++) {
       const alive = await fetch(`${this.address}/api/alive`).then(
@@ -41,14 +52,18 @@ export class TestServer {
   /** Copies the store while it runs. */
   backup(): string {
     const file = join(this.folder, `backup-${++this.backups}.db`);
-    execFileSync('dotnet', [dll, 'backup', '--data', join(this.folder, 'data'), '--to', file], { stdio: 'ignore' });
+    execFileSync('dotnet', [dll, 'backup', '--data', join(this.folder, 'data'), '--to', file], {
+      stdio: 'ignore',
+    });
     return file;
   }
 
   /** Stops, puts a backup in place, starts. */
   async restore(file: string): Promise<void> {
     await this.stop();
-    execFileSync('dotnet', [dll, 'restore', '--data', join(this.folder, 'data'), '--from', file], { stdio: 'ignore' });
+    execFileSync('dotnet', [dll, 'restore', '--data', join(this.folder, 'data'), '--from', file], {
+      stdio: 'ignore',
+    });
     await this.start();
   }
 
@@ -56,7 +71,8 @@ export class TestServer {
   async restoreByHand(file: string): Promise<void> {
     await this.stop();
     const data = join(this.folder, 'data');
-    for (const name of readdirSync(data).filter((n) => n.startsWith('jolly-brook.db'))) rmSync(join(data, name));
+    for (const name of readdirSync(data).filter((n) => n.startsWith('jolly-brook.db')))
+      rmSync(join(data, name));
     cpSync(file, join(data, 'jolly-brook.db'));
     await this.start();
   }

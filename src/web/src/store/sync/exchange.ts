@@ -31,20 +31,29 @@ export async function exchange(db: LocalStore, link: ServerLink, heard: About): 
  * stays here, and its keeper's device makes it again.
  */
 async function withBooksBack(db: LocalStore, link: ServerLink, about: About): Promise<About> {
-  const known = new Map(((await db.meta.get(booksKey))?.value as BookCard[] | undefined)?.map((book) => [book.id, book]));
+  const known = new Map(
+    ((await db.meta.get(booksKey))?.value as BookCard[] | undefined)?.map((book) => [book.id, book]),
+  );
   const restored = await isNewEpoch(db, about);
   let made = false;
-  for (const gone of await booksGone(db, about.books.map(({ id }) => id))) {
+  for (const gone of await booksGone(
+    db,
+    about.books.map(({ id }) => id),
+  )) {
     const before = known.get(gone);
     if (!restored && !(await isAdrift(db, gone))) await leaveBook(db, gone, before?.name ?? null);
-    else if (before?.role === 'keeper' && before.name !== null) made = (await makeAgain(link, gone, before.name)) || made;
+    else if (before?.role === 'keeper' && before.name !== null)
+      made = (await makeAgain(link, gone, before.name)) || made;
     else await setAdrift(db, gone, before?.name ?? null);
   }
   return made ? link.askAbout() : about;
 }
 
 async function makeAgain(link: ServerLink, book: string, name: string): Promise<boolean> {
-  const { response } = await link.api.PUT('/api/trips/{book}', { params: { path: { book } }, body: { name } });
+  const { response } = await link.api.PUT('/api/trips/{book}', {
+    params: { path: { book } },
+    body: { name },
+  });
   return response.ok;
 }
 
@@ -74,8 +83,16 @@ async function booksHere(db: LocalStore): Promise<string[]> {
 /** Books on this device that are not shared now. */
 async function booksGone(db: LocalStore, shared: string[]): Promise<string[]> {
   const here = await booksPulled(db);
-  const lined = (await db.outbox.orderBy('[book+kind+id]').uniqueKeys()) as unknown as [string, string, string][];
+  const lined = (await db.outbox.orderBy('[book+kind+id]').uniqueKeys()) as unknown as [
+    string,
+    string,
+    string,
+  ][];
   const adrift = await db.meta.where('key').startsWith('adrift ').primaryKeys();
-  const all = new Set([...here, ...lined.map(([book]) => book), ...adrift.map((key) => key.slice('adrift '.length))]);
+  const all = new Set([
+    ...here,
+    ...lined.map(([book]) => book),
+    ...adrift.map((key) => key.slice('adrift '.length)),
+  ]);
   return [...all].filter((book) => !shared.includes(book));
 }

@@ -63,7 +63,14 @@ async function compare(db: LocalStore, book: string, records: Changed[]): Promis
     const mine = here[i];
     if (mine === undefined) await putAll(db, local(book, theirs));
     else if (theirs.body === null || sameJson(mine.body, theirs.body)) await known(db, mine, theirs);
-    else await db.outbox.add({ book, kind: theirs.kind, id: theirs.id, state: 'choose', theirs: versionOf(theirs) });
+    else
+      await db.outbox.add({
+        book,
+        kind: theirs.kind,
+        id: theirs.id,
+        state: 'choose',
+        theirs: versionOf(theirs),
+      });
   }
 }
 
