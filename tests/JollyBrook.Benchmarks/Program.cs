@@ -63,12 +63,13 @@ if (Wants("load"))
     }
 
     Console.WriteLine($"{"errors",-28}{load.Errors,9}");
+    await WorstRuns.PrintAsync();
 }
 
 if (Wants("crash"))
 {
     Console.WriteLine();
-    Console.WriteLine($"Crash drill: {await CrashDrill.RunAsync(rounds: 50, seed: 20260821)}");
+    Console.WriteLine($"Crash drill: {await CrashDrill.RunAsync(rounds: 100, seed: 20260821)}");
 }
 
 if (Wants("safe"))

@@ -35,20 +35,64 @@ public sealed class AppServer : IDisposable
     /// <summary>The owner, signed in or about to be.</summary>
     public ServerClient Owner => _owner ??= new ServerClient(Address);
 
+    /// <summary>How long the last start took until the first answer.</summary>
+    public TimeSpan StartTook { get; private set; }
+
     public void Start()
     {
-        var dll = Path.Combine(Repository.Artifact("server"), "JollyBrook.Server.dll");
-        File.Exists(dll).ShouldBeTrue("Build first: ./run --build");
+        var clock = Stopwatch.StartNew();
+        Begin();
+        WaitUntilUp();
+        StartTook = clock.Elapsed;
+    }
+
+    /// <summary>Memory the process holds, bytes.</summary>
+    public long MemoryBytes
+    {
+        get
+        {
+            _process!.Refresh();
+            return _process.WorkingSet64;
+        }
+    }
+
+    /// <summary>Starts it and kills it while it is starting.</summary>
+    /// <param name="after">How long after.</param>
+    public void KillWhileStarting(TimeSpan after)
+    {
+        Begin();
+        _process!.WaitForExit(after);
+        Stop();
+    }
+
+    /// <summary>Copies the store into a file, whether the server runs or not.</summary>
+    public void Backup(string file) => Command("backup", "--to", file);
+
+    /// <summary>Puts a backup in place of the store; the server is stopped.</summary>
+    public void Restore(string file) => Command("restore", "--from", file);
+
+    private void Command(string name, params string[] args)
+    {
+        using var command = Process.Start(new ProcessStartInfo("dotnet", [Program, name, "--data", DataFolder, .. args]) { RedirectStandardOutput = true })!;
+        command.StandardOutput.ReadToEnd();
+        command.WaitForExit();
+        command.ExitCode.ShouldBe(0, name);
+    }
+
+    private static string Program => Path.Combine(Repository.Artifact("server"), "JollyBrook.Server.dll");
+
+    private void Begin()
+    {
+        File.Exists(Program).ShouldBeTrue("Build first: ./run --build");
         _process = Process.Start(new ProcessStartInfo(
             "dotnet",
             [
-                dll, "--urls", Address, "--demo", _demo ? "true" : "false", "--data", DataFolder, "--site", _site,
+                Program, "--urls", Address, "--demo", _demo ? "true" : "false", "--data", DataFolder, "--site", _site,
                 "--local", "true", "--Logging:LogLevel:Default=Warning", "--secretTriesPerMinute", "1000",
             ])
         {
             WorkingDirectory = Repository.Root,
         })!;
-        WaitUntilUp();
     }
 
     /// <summary>Ends the process at once, as a crash would.</summary>

@@ -9,19 +9,27 @@ namespace JollyBrook.Journeys;
 /// <param name="Missing">Those that were not there afterwards.</param>
 /// <param name="Torn">Records that were not what was sent.</param>
 /// <param name="Twice">Records or revisions that were there twice.</param>
-public sealed record CrashReport(int Rounds, int Acknowledged, int Missing, int Torn, int Twice)
+/// <param name="Restores">How often a backup was put in place, after which the clients sent again what it lacked.</param>
+/// <param name="StartsCut">How often the server was killed while it was starting.</param>
+/// <param name="SlowestStart">The longest start after any of it.</param>
+public sealed record CrashReport(int Rounds, int Acknowledged, int Missing, int Torn, int Twice, int Restores, int StartsCut, TimeSpan SlowestStart)
 {
     public bool Clean => Missing == 0 && Torn == 0 && Twice == 0;
 
     public override string ToString() =>
-        $"{Rounds} rounds of SIGKILL under writes from {CrashDrill.Clients} clients: {Acknowledged} writes acknowledged, {Missing} missing, {Torn} torn, {Twice} twice";
+        $"{Rounds} rounds of SIGKILL under writes from {CrashDrill.Clients} clients, {StartsCut} kills while starting, {Restores} restores: "
+        + $"{Acknowledged} writes acknowledged, {Missing} missing, {Torn} torn, {Twice} twice; slowest start {SlowestStart.TotalSeconds:0.0} s";
 }
 
-/// <summary>Kills the server at random moments while clients write, starts it again, and looks at what it has kept.</summary>
+/// <summary>
+/// Kills the server at random moments while clients write and while it starts, puts backups in place, starts it again, and looks at what it
+/// has kept. After a restore the clients send again what the backup lacks, as devices do.
+/// </summary>
 public static class CrashDrill
 {
     public const int Clients = 8;
     private const int MostKeptARound = 80;
+    private const int RestoreOneIn = 4;
 
     /// <param name="rounds">How often the server is killed.</param>
     /// <param name="seed">Settles the moments.</param>
@@ -31,6 +39,8 @@ public static class CrashDrill
         using var server = new AppServer(demo: false);
         var sent = new ConcurrentDictionary<Guid, string>();
         var acknowledged = new ConcurrentDictionary<Guid, long>();
+        var (restores, cut, slowest) = (0, 0, TimeSpan.Zero);
+        string? backup = null;
         for (var round = 0; round < rounds; round++)
         {
             using var over = new CancellationTokenSource();
@@ -40,10 +50,45 @@ public static class CrashDrill
             server.Stop();
             await over.CancelAsync();
             await Task.WhenAll(clients);
+            var isRestored = backup is not null && random.Next(RestoreOneIn) == 0;
+            if (isRestored)
+            {
+                server.Restore(backup!);
+                restores++;
+            }
+
+            for (; random.Next(2) == 0; cut++)
+            {
+                server.KillWhileStarting(TimeSpan.FromMilliseconds(random.Next(0, 900)));
+            }
+
             server.Start();
+            slowest = server.StartTook > slowest ? server.StartTook : slowest;
+            if (isRestored)
+            {
+                await SendAgainAsync(server, sent, acknowledged);
+            }
+            else if (random.Next(RestoreOneIn) == 0)
+            {
+                backup = Path.Combine(server.DataFolder, $"backup-{round}.db");
+                server.Backup(backup);
+            }
         }
 
-        return Compare(rounds, sent, acknowledged, await server.Owner.RecordsAsync(server.Owner.PersonId));
+        var report = Compare(rounds, sent, acknowledged, await server.Owner.RecordsAsync(server.Owner.PersonId));
+        return report with { Restores = restores, StartsCut = cut, SlowestStart = slowest };
+    }
+
+    /// <summary>What the backup lacks goes up again, and gets other revisions.</summary>
+    private static async Task SendAgainAsync(AppServer server, ConcurrentDictionary<Guid, string> sent, ConcurrentDictionary<Guid, long> acknowledged)
+    {
+        foreach (var id in acknowledged.Keys.Order())
+        {
+            using var response = await server.Owner.PutRecordAsync(server.Owner.PersonId, "kit-item", id, sent[id]);
+            response.EnsureSuccessStatusCode();
+            using var kept = JsonDocument.Parse(await response.Content.ReadAsStringAsync());
+            acknowledged[id] = kept.RootElement.GetProperty("revision").GetInt64();
+        }
     }
 
     /// <summary>Waits until so many writes are acknowledged: moments of work, however slow the machine starts up.</summary>
@@ -91,6 +136,7 @@ public static class CrashDrill
             // One that was never acknowledged may be there, but whole.
             kept.Count(r => !sent.TryGetValue(r.GetProperty("id").GetGuid(), out var body)
                 || !JsonElement.DeepEquals(r.GetProperty("body"), JsonDocument.Parse(body).RootElement)),
-            byId.Count(g => g.Count() > 1) + (revisions.Count - revisions.Distinct().Count()));
+            byId.Count(g => g.Count() > 1) + (revisions.Count - revisions.Distinct().Count()),
+            0, 0, TimeSpan.Zero);
     }
 }
