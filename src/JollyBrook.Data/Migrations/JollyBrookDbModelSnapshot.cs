@@ -232,8 +232,7 @@ namespace JollyBrook.Data.Migrations
                         .ValueGeneratedOnAdd()
                         .HasColumnType("TEXT");
 
-                    b.Property<string>("Backup")
-                        .IsRequired()
+                    b.Property<Guid>("Lot")
                         .HasColumnType("TEXT");
 
                     b.Property<long>("RevisionAfter")
@@ -245,6 +244,27 @@ namespace JollyBrook.Data.Migrations
                     b.HasKey("BookId");
 
                     b.ToTable("restore_points", (string)null);
+                });
+
+            modelBuilder.Entity("JollyBrook.Data.Records.ShelvedRecord", b =>
+                {
+                    b.Property<Guid>("Lot")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Kind")
+                        .HasMaxLength(40)
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Body")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Lot", "Kind", "Id");
+
+                    b.ToTable("shelved_records", (string)null);
                 });
 
             modelBuilder.Entity("JollyBrook.Data.Records.StoredRecord", b =>

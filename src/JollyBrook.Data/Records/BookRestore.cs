@@ -1,5 +1,3 @@
-using System.Text.Json;
-using JollyBrook.Core.Contract;
 using JollyBrook.Core.Records;
 using JollyBrook.Data.Store;
 using Microsoft.EntityFrameworkCore;
@@ -17,9 +15,14 @@ public sealed record RestoreCounts(int Added, int Changed, int TakenOut, int Sam
 /// <summary>The book would hold more than it may; nothing was written.</summary>
 public sealed class BookFullException() : Exception("The book would hold more than it may.");
 
-/// <summary>Takes a checked backup into the book in hand, whole or not at all, and takes it back.</summary>
-public sealed class BookRestore(JollyBrookDb db, BookInHand book, RecordStore store, TimeProvider time)
+/// <summary>
+/// Takes a checked backup into the book in hand, whole or not at all, and takes it back. It is laid on a shelf in slices, between which others
+/// write, and swapped in by a few statements, so that the write lock is held only for those.
+/// </summary>
+public sealed class BookRestore(JollyBrookDb db, BookInHand book, RecordStore store, ShelfSwap swap, TimeProvider time)
 {
+    private const int Slice = 500;
+
     /// <summary>Takes a backup in.</summary>
     /// <param name="records">Its records, which <see cref="CheckBackup"/> has found sound.</param>
     /// <param name="mode">Merge or replace.</param>
@@ -30,19 +33,29 @@ public sealed class BookRestore(JollyBrookDb db, BookInHand book, RecordStore st
     public async Task<RestoreCounts> TakeInAsync(
         IReadOnlyList<BackupEntry> records, RestoreMode mode, Guid author, bool onlyCount, CancellationToken cancellation)
     {
-        await using var transaction = await WriteTransaction.BeginAsync(db.Database, cancellation);
-        var here = await HereAsync(cancellation);
-        var before = onlyCount ? null : Snapshot(here.Values);
-        var counts = await ApplyAsync(here, records, mode, author, 0, cancellation);
-        if (before is null)
+        var lot = Guid.CreateVersion7();
+        try
         {
+            await ShelveAsync(lot, records, cancellation);
+            await using var transaction = await WriteTransaction.BeginAsync(db.Database, cancellation);
+            var before = Guid.CreateVersion7();
+            await swap.ShelveBookAsync(before, cancellation);
+            var counts = await swap.SwapInAsync(new Swap(lot, mode, author, 0), cancellation);
+            if (onlyCount)
+            {
+                return counts;
+            }
+
+            await ForgetPointAsync(cancellation);
+            db.RestorePoints.Add(new RestorePoint { BookId = book.Id, TakenAt = time.GetUtcNow(), Lot = before, RevisionAfter = await store.LatestRevisionAsync(cancellation) });
+            await db.SaveChangesAsync(cancellation);
+            await transaction.CommitAsync(cancellation);
             return counts;
         }
-
-        await KeepPointAsync(before, cancellation);
-        await db.SaveChangesAsync(cancellation);
-        await transaction.CommitAsync(cancellation);
-        return counts;
+        finally
+        {
+            await db.Shelf.Where(s => s.Lot == lot).ExecuteDeleteAsync(CancellationToken.None);
+        }
     }
 
     /// <summary>When a backup was last taken in, or null when there is nothing to undo.</summary>
@@ -53,100 +66,34 @@ public sealed class BookRestore(JollyBrookDb db, BookInHand book, RecordStore st
     public async Task<RestoreCounts?> UndoAsync(Guid author, CancellationToken cancellation)
     {
         await using var transaction = await WriteTransaction.BeginAsync(db.Database, cancellation);
-        if (await db.RestorePoints.FirstOrDefaultAsync(cancellation) is not { } point)
+        if (await db.RestorePoints.AsNoTracking().FirstOrDefaultAsync(cancellation) is not { } point)
         {
             return null;
         }
 
-        var before = JsonSerializer.Deserialize(point.Backup, ContractJson.Default.BackupFile)!.Records!;
-        var counts = await ApplyAsync(await HereAsync(cancellation), before, RestoreMode.Replace, author, point.RevisionAfter, cancellation);
-        db.RestorePoints.Remove(point);
-        await db.SaveChangesAsync(cancellation);
+        var counts = await swap.SwapInAsync(new Swap(point.Lot, RestoreMode.Replace, author, point.RevisionAfter), cancellation);
+        await ForgetPointAsync(cancellation);
         await transaction.CommitAsync(cancellation);
         return counts;
     }
 
-    private Task<Dictionary<(string, Guid), StoredRecord>> HereAsync(CancellationToken cancellation) =>
-        db.Records.ToDictionaryAsync(r => (r.Kind, r.Id), cancellation);
-
-    private string Snapshot(IEnumerable<StoredRecord> records) => JsonSerializer.Serialize(
-        new BackupFile(
-            BackupFile.FormatName, BackupFile.CurrentVersion, time.GetUtcNow(),
-            [.. records.Where(r => !r.TakenOut).Select(r => new BackupEntry(r.Kind, r.Id, JsonSerializer.Deserialize<JsonElement>(r.Body)))]),
-        ContractJson.Default.BackupFile);
-
-    private async Task KeepPointAsync(string before, CancellationToken cancellation)
+    private async Task ForgetPointAsync(CancellationToken cancellation)
     {
-        db.RestorePoints.RemoveRange(await db.RestorePoints.ToListAsync(cancellation));
-        await db.SaveChangesAsync(cancellation);
-        db.RestorePoints.Add(new RestorePoint
-        {
-            BookId = book.Id,
-            TakenAt = time.GetUtcNow(),
-            Backup = before,
-            RevisionAfter = await store.LatestRevisionAsync(cancellation),
-        });
+        var lots = await db.RestorePoints.Select(p => p.Lot).ToListAsync(cancellation);
+        await db.Shelf.Where(s => lots.Contains(s.Lot)).ExecuteDeleteAsync(cancellation);
+        await db.RestorePoints.ExecuteDeleteAsync(cancellation);
     }
 
-    /// <summary>Brings the book to what the records say; leaves alone what was written after <paramref name="untouchedAfter"/>, where that is given.</summary>
-    private async Task<RestoreCounts> ApplyAsync(
-        Dictionary<(string Kind, Guid Id), StoredRecord> here, IReadOnlyList<BackupEntry> records, RestoreMode mode, Guid author,
-        long untouchedAfter, CancellationToken cancellation)
+    private async Task ShelveAsync(Guid lot, IReadOnlyList<BackupEntry> records, CancellationToken cancellation)
     {
-        var (added, changed, takenOut, same, left) = (0, 0, 0, 0, 0);
-        var revision = await store.LatestRevisionAsync(cancellation);
-        var inFile = new HashSet<(string, Guid)>();
-        bool Untouched(StoredRecord record) => untouchedAfter > 0 && record.Revision > untouchedAfter;
-
-        long grown = 0;
-
-        void Write(StoredRecord record, string body, bool gone)
+        foreach (var slice in records.Chunk(Slice))
         {
-            grown += RecordStore.Bytes(body) - (db.Entry(record).State == EntityState.Added ? 0 : RecordStore.Bytes(record.Body));
-            (record.Body, record.TakenOut) = (body, gone);
-            (record.Revision, record.AuthorId, record.ReceivedAt) = (++revision, author, time.GetUtcNow());
+            db.Shelf.AddRange(slice.Select(entry => new ShelvedRecord
+            {
+                Lot = lot, Kind = entry.Kind!, Id = entry.Id!.Value, Body = RecordKinds.Find(entry.Kind!)!.Canonical(entry.Body!.Value.GetRawText(), out _)!,
+            }));
+            await db.SaveChangesAsync(cancellation);
+            db.ChangeTracker.Clear();
         }
-
-        foreach (var entry in records)
-        {
-            var (key, body) = ((entry.Kind!, entry.Id!.Value), RecordKinds.Find(entry.Kind!)!.Canonical(entry.Body!.Value.GetRawText(), out _)!);
-            inFile.Add(key);
-            if (!here.TryGetValue(key, out var record))
-            {
-                record = db.Records.Add(new StoredRecord { BookId = book.Id, Kind = key.Item1, Id = key.Item2, Body = body }).Entity;
-                Write(record, body, false);
-                added++;
-            }
-            else if (Untouched(record))
-            {
-                left++;
-            }
-            else if (record.TakenOut)
-            {
-                Write(record, body, false);
-                added++;
-            }
-            else if (RecordStore.SameJson(record.Body, body))
-            {
-                same++;
-            }
-            else if (mode == RestoreMode.Merge)
-            {
-                left++;
-            }
-            else
-            {
-                Write(record, body, false);
-                changed++;
-            }
-        }
-
-        foreach (var record in here.Values.Where(r => mode == RestoreMode.Replace && !r.TakenOut && !inFile.Contains((r.Kind, r.Id)) && !Untouched(r)))
-        {
-            Write(record, "", true);
-            takenOut++;
-        }
-
-        return await store.TakeRoomAsync(grown, cancellation) ? new RestoreCounts(added, changed, takenOut, same, left) : throw new BookFullException();
     }
 }

@@ -84,7 +84,7 @@ public sealed class RecordStore(JollyBrookDb db, BookInHand book, TimeProvider t
         await db.Records.MaxAsync(r => (long?)r.Revision, cancellation) ?? 0;
 
     /// <summary>Counts bytes into the book's size; false when they would not fit. For use inside a transaction.</summary>
-    internal async Task<bool> TakeRoomAsync(long bytes, CancellationToken cancellation)
+    private async Task<bool> TakeRoomAsync(long bytes, CancellationToken cancellation)
     {
         var size = db.BookSizes.Local.FirstOrDefault(s => s.BookId == book.Id) ?? await db.BookSizes.FirstOrDefaultAsync(cancellation) ?? db.BookSizes.Add(new BookSize { BookId = book.Id }).Entity;
         if (bytes > 0 && size.Bytes + bytes > BookSize.Most)
@@ -96,8 +96,8 @@ public sealed class RecordStore(JollyBrookDb db, BookInHand book, TimeProvider t
         return true;
     }
 
-    internal static int Bytes(string body) => Encoding.UTF8.GetByteCount(body);
+    private static int Bytes(string body) => Encoding.UTF8.GetByteCount(body);
 
-    internal static bool SameJson(string left, string right) =>
+    private static bool SameJson(string left, string right) =>
         left == right || JsonNode.DeepEquals(JsonNode.Parse(left), JsonNode.Parse(right));
 }

@@ -7,9 +7,9 @@ public sealed class RestorePoint
 
     public DateTimeOffset TakenAt { get; set; }
 
-    /// <summary>The book as a backup file.</summary>
-    public required string Backup { get; set; }
+    /// <summary>The book's records as they were, on the shelf.</summary>
+    public Guid Lot { get; set; }
 
-    /// <summary>The book's revision just after the backup was taken in: undo is offered while nothing was written since.</summary>
+    /// <summary>The book's revision just after the backup was taken in: undo leaves alone what was written since.</summary>
     public long RevisionAfter { get; set; }
 }

@@ -16,6 +16,7 @@ public static class DataServices
             .AddDbContext<JollyBrookDb>(options => Configure(options, Path.Combine(folder, DataFolder.DatabaseName)))
             .AddScoped<BookInHand>()
             .AddScoped<RecordStore>()
+            .AddScoped<ShelfSwap>()
             .AddScoped<BookRestore>()
             .AddScoped<PartyStore>()
             .AddScoped<StoreSetup>();

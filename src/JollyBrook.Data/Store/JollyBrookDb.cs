@@ -13,6 +13,8 @@ public sealed class JollyBrookDb(DbContextOptions<JollyBrookDb> options, BookInH
 
     public DbSet<BookSize> BookSizes => Set<BookSize>();
 
+    public DbSet<ShelvedRecord> Shelf => Set<ShelvedRecord>();
+
     public DbSet<RestorePoint> RestorePoints => Set<RestorePoint>();
 
     public DbSet<StoreIdentity> Identity => Set<StoreIdentity>();
@@ -47,6 +49,12 @@ public sealed class JollyBrookDb(DbContextOptions<JollyBrookDb> options, BookInH
             point.ToTable("restore_points");
             point.HasKey(p => p.BookId);
             point.HasQueryFilter(p => p.BookId == Book);
+        });
+        builder.Entity<ShelvedRecord>(shelved =>
+        {
+            shelved.ToTable("shelved_records");
+            shelved.HasKey(s => new { s.Lot, s.Kind, s.Id });
+            shelved.Property(s => s.Kind).HasMaxLength(40);
         });
         builder.Entity<BookSize>(size =>
         {

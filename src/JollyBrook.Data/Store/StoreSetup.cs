@@ -10,6 +10,8 @@ public sealed class StoreSetup(JollyBrookDb db, StoreMark mark, TimeProvider tim
     {
         await ClearStaleLockAsync(cancellation);
         await db.Database.MigrateAsync(cancellation);
+        // What a backup that was cut off while it was laid out has left.
+        await db.Database.ExecuteSqlRawAsync("DELETE FROM shelved_records WHERE Lot NOT IN (SELECT Lot FROM restore_points)", cancellation);
         var identity = await db.Identity.SingleOrDefaultAsync(cancellation);
         if (identity is null)
         {

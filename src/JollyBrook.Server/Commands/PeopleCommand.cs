@@ -88,7 +88,8 @@ public static class PeopleCommand
         using var transaction = store.BeginTransaction();
         foreach (var sql in new[]
         {
-            "DELETE FROM records WHERE BookId = $id", "DELETE FROM book_sizes WHERE BookId = $id", "DELETE FROM restore_points WHERE BookId = $id",
+            "DELETE FROM records WHERE BookId = $id", "DELETE FROM book_sizes WHERE BookId = $id",
+            "DELETE FROM shelved_records WHERE Lot IN (SELECT Lot FROM restore_points WHERE BookId = $id)", "DELETE FROM restore_points WHERE BookId = $id",
             "DELETE FROM sessions WHERE PersonId = $id", "DELETE FROM recovery_codes WHERE PersonId = $id", "DELETE FROM trip_people WHERE PersonId = $id",
             "DELETE FROM removed_people WHERE PersonId = $id", "DELETE FROM people WHERE Id = $id",
         })
