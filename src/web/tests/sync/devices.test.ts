@@ -6,8 +6,8 @@ import { TestServer } from './TestServer';
 
 const server = new TestServer();
 /** A short form with every test run; JOLLY_BROOK_HISTORIES asks for more. */
-const histories = Number(process.env.JOLLY_BROOK_HISTORIES ?? 40);
-const perRound = 20;
+const histories = Number(process.env.JOLLY_BROOK_HISTORIES ?? 24);
+const perRound = 12;
 const seed = 20_260_821;
 
 let owner: Device;
