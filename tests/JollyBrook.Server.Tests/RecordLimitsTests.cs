@@ -104,6 +104,7 @@ public sealed class RecordLimitsTests : IDisposable
         // What is there can be read, made shorter, and told how full it is.
         var changes = await _server.ChangesAsync();
         changes.GetProperty("records").GetArrayLength().ShouldBe(1);
+        changes.GetProperty("nearlyFull").GetBoolean().ShouldBeTrue();
         changes.GetProperty("bytes").GetInt64().ShouldBeGreaterThan(changes.GetProperty("mostBytes").GetInt64() * 9 / 10);
     }
 

@@ -131,7 +131,7 @@ public sealed class StoreStartTests : IDisposable
         {
             using var stopped = Start("--demo", "true");
             await Task.WhenAny(stopped.WaitForExitAsync(), Task.Delay(wait));
-            using (Process.Start("kill", ["-INT", stopped.Id.ToString(System.Globalization.CultureInfo.InvariantCulture)]))
+            using (Process.Start("kill", ["-TERM", stopped.Id.ToString(System.Globalization.CultureInfo.InvariantCulture)]))
             {
                 await stopped.WaitForExitAsync().WaitAsync(TimeSpan.FromSeconds(30));
             }

@@ -45,8 +45,10 @@ internal sealed class ChangesPage(RecordStore store, long since) : IResult
         json.WriteNumber("revision", revision);
         json.WriteBoolean("more", more);
         json.WriteNumber("latest", count > 0 ? Math.Max(latest, revision) : latest);
-        json.WriteNumber("bytes", await store.BytesAsync(cancellation));
+        var size = await store.BytesAsync(cancellation);
+        json.WriteNumber("bytes", size);
         json.WriteNumber("mostBytes", BookSize.Most);
+        json.WriteBoolean("nearlyFull", size >= BookSize.NearlyFull);
         json.WriteEndObject();
         await json.FlushAsync(cancellation);
     }

@@ -77,7 +77,7 @@ export function SyncLine() {
 }
 
 function LinkIcon({ link, waiting }: { link: ServerLink; waiting: number }) {
-  if (link === 'down') return <CloudOff aria-hidden fontSize="small" />;
+  if (link === 'down' || link === 'full') return <CloudOff aria-hidden fontSize="small" />;
   if (link === 'signedOut') return <LockOutlined aria-hidden fontSize="small" />;
   return waiting > 0 ? (
     <CloudUpload aria-hidden fontSize="small" />
@@ -91,6 +91,8 @@ function wordsFor(link: ServerLink, waiting: number): string {
   switch (link) {
     case 'down':
       return `No server: everything still works and is kept on this device.${toSend}`;
+    case 'full':
+      return `The server has no room left: everything is kept on this device. Tell whoever runs it.${toSend}`;
     case 'signedOut':
       return `Signed out: everything is kept on this device.${toSend}`;
     case 'up':

@@ -15,6 +15,9 @@ const longestAboutMs = 20_000;
 /** Whoever answered was not our server: a hotel's sign-in page, a proxy, a line that broke off. Nothing is settled by it. */
 export class NotOurServer extends Error {}
 
+/** Our server answers, and has no room left to write. */
+export class ServerFull extends Error {}
+
 /** The server, typed by its API document, with the form token it gives. */
 export class ServerLink {
   private formToken: string | null = null;

@@ -1,4 +1,4 @@
-import { server, type About } from '../api';
+import { server, ServerFull, type About } from '../api';
 import type { LocalStore } from '../db';
 import { noteServerTime } from '../deviceClock';
 import { bringOver } from '../olderStore';
@@ -9,7 +9,7 @@ const longestWaitMs = 8_000;
 const quietWaitMs = 30_000;
 
 /** How the last word with the server went. */
-export type Link = 'unknown' | 'up' | 'down' | 'signedOut';
+export type Link = 'unknown' | 'up' | 'down' | 'full' | 'signedOut';
 
 /** Sends what waits in the outbox and pulls what is new in every book; tries again until it is through. */
 export class SyncLoop {
@@ -66,8 +66,8 @@ export class SyncLoop {
     try {
       // Only one page at a time sends, however many are open.
       link = await navigator.locks.request(`jolly-brook-${this.db.name}`, () => this.meet());
-    } catch {
-      link = 'down';
+    } catch (trouble) {
+      link = trouble instanceof ServerFull ? 'full' : 'down';
     }
     this.running = false;
     this.setLink(link);

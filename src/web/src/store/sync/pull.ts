@@ -40,8 +40,29 @@ export async function pullBook(
     });
     if (data.more) continue;
     if (comparing) await lineUpWhatIsMissing(db, book, mayWrite);
+    await sayWhenNearlyFull(db, book, data);
     return;
   }
+}
+
+const megabyte = 1024 * 1024;
+
+/** Once, and again after there was room in between. */
+async function sayWhenNearlyFull(
+  db: LocalStore,
+  book: string,
+  { bytes, mostBytes, nearlyFull }: Schema<'Changes'>,
+): Promise<void> {
+  const key = `nearly full ${book}`;
+  if (!nearlyFull) return db.meta.delete(key);
+  if ((await db.meta.get(key)) !== undefined) return;
+  await db.transaction('rw', db.meta, db.notices, async () => {
+    await db.meta.put({ key, value: true });
+    const which = book === db.personId ? 'Your own book' : 'A trip’s book';
+    await db.notices.add({
+      words: `${which} is nearly full: ${Math.floor(bytes / megabyte)} of ${Math.floor(mostBytes / megabyte)} MB. Take a backup under Settings, and go on in a new trip before it takes nothing more.`,
+    });
+  });
 }
 
 /** Takes news in as they are. */

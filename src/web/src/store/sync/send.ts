@@ -1,6 +1,6 @@
 import type { Problem, Schema } from '../../core/contract';
 import { sameJson } from '../../shared/sameJson';
-import { NotOurServer, ownProblem, type ServerLink } from '../api';
+import { NotOurServer, ownProblem, ServerFull, type ServerLink } from '../api';
 import type { LocalRecord, LocalStore, Outgoing } from '../db';
 
 const mostAtOnce = 200;
@@ -98,11 +98,11 @@ async function post(link: ServerLink, some: Sending[]): Promise<End[] | number> 
     return ends;
   }
   const problem = ownProblem(answer);
+  if (problem?.type === '/problems/server-full') throw new ServerFull(problem.detail);
   if (problem === null && response.status < singleFailure)
     throw new NotOurServer(`Someone else answered ${response.status}.`);
   if (problem !== null && settles(problem)) return some.map(() => ({ revision: null, problem }));
-  if (response.status < singleFailure || response.status === 507)
-    throw new Error(`The server answered ${response.status}.`);
+  if (response.status < singleFailure) throw new Error(`The server answered ${response.status}.`);
   return response.status;
 }
 
