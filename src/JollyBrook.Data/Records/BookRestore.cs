@@ -39,7 +39,12 @@ public sealed class BookRestore(JollyBrookDb db, BookInHand book, RecordStore st
             await ShelveAsync(lot, records, cancellation);
             await using var transaction = await WriteTransaction.BeginAsync(db.Database, cancellation);
             var before = Guid.CreateVersion7();
-            await swap.ShelveBookAsync(before, cancellation);
+            if (!onlyCount)
+            {
+                await swap.ShelveBookAsync(before, cancellation);
+            }
+
+            // Without a commit, what was only to be counted is undone with the transaction.
             var counts = await swap.SwapInAsync(new Swap(lot, mode, author, 0), cancellation);
             if (onlyCount)
             {

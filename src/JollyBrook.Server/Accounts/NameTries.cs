@@ -36,7 +36,7 @@ public sealed class NameTries(TimeProvider time)
     public void Begin(string secret, string name, string address)
     {
         var now = time.GetUtcNow();
-        Forget(now);
+        Forget();
         var tries = _tries.AddOrUpdate(
             Key(secret, name, address), _ => new Tries(1, now),
             (_, t) => now - t.Since >= Counts ? new Tries(1, now) : t with { Count = t.Count + 1 });
@@ -49,14 +49,14 @@ public sealed class NameTries(TimeProvider time)
     /// <summary>It was the right one.</summary>
     public void Right(string secret, string name, string address) => _tries.TryRemove(Key(secret, name, address), out _);
 
-    private void Forget(DateTimeOffset now)
+    private void Forget()
     {
         if (_tries.Count < MostRemembered)
         {
             return;
         }
 
-        foreach (var (key, _) in _tries.OrderBy(t => t.Value.Since).Take(MostRemembered / 4).Where(t => t.Value.Since < now))
+        foreach (var (key, _) in _tries.OrderBy(t => t.Value.Since).Take(MostRemembered / 4))
         {
             _tries.TryRemove(key, out _);
         }

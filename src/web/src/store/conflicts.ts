@@ -49,8 +49,3 @@ export async function dropRefused(db: LocalStore, { seq, book, kind, id }: Outgo
     await db.meta.delete(`revision ${book}`);
   });
 }
-
-/** Lines a refused record up once more. */
-export async function tryAgain(db: LocalStore, item: Outgoing): Promise<void> {
-  await lineUpAgain(db, item);
-}

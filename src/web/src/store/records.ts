@@ -118,6 +118,11 @@ export function recordsIn(db: LocalStore, book: string) {
   return db.records.where('[book+kind+id]').between([book, '', ''], [book, '\uffff', '']);
 }
 
+/** Every line of one book that has still to reach the server. */
+export function linesIn(db: LocalStore, book: string) {
+  return db.outbox.where('[book+kind+id]').between([book, '', ''], [book, '\uffff', '']);
+}
+
 function kept<K extends Kind>({ book, id, author, body }: LocalRecord): Kept<K> {
   return { book, id, author, body: body as Bodies[K] };
 }

@@ -1,5 +1,5 @@
 import type { LocalStore } from '../db';
-import { recordsIn } from '../records';
+import { linesIn, recordsIn } from '../records';
 
 const comparingKey = (book: string) => `comparing ${book}`;
 
@@ -25,11 +25,7 @@ export async function isComparing(db: LocalStore, book: string): Promise<boolean
 export async function lineUpWhatIsMissing(db: LocalStore, book: string, mayWrite: boolean): Promise<void> {
   await db.transaction('rw', db.records, db.outbox, db.meta, async () => {
     if (mayWrite) {
-      const lined = new Set(
-        (await db.outbox.where('[book+kind+id]').between([book, '', ''], [book, '\uffff', '']).toArray()).map(
-          ({ kind, id }) => `${kind} ${id}`,
-        ),
-      );
+      const lined = new Set((await linesIn(db, book).toArray()).map(({ kind, id }) => `${kind} ${id}`));
       const missing = await recordsIn(db, book)
         .filter(({ kind, id, revision }) => revision === null && !lined.has(`${kind} ${id}`))
         .toArray();

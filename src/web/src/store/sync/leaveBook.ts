@@ -1,5 +1,5 @@
 import type { LocalRecord, LocalStore } from '../db';
-import { putAll, recordsIn } from '../records';
+import { linesIn, putAll, recordsIn } from '../records';
 
 /**
  * Takes a trip's book off this device once it is no longer shared with the person. What had not been sent, and the batches they began
@@ -25,7 +25,7 @@ export async function leaveBook(db: LocalStore, book: string, name: string | nul
 
 /** The person may read the trip's book still, but not write: what had not been sent moves into their own. */
 export async function stopWriting(db: LocalStore, book: string, name: string | null): Promise<void> {
-  if ((await linesOf(db, book).count()) === 0) return;
+  if ((await linesIn(db, book).count()) === 0) return;
   await db.transaction('rw', [db.records, db.outbox, db.openBatches, db.meta, db.notices], async () => {
     const records = await recordsIn(db, book).toArray();
     const unsent = await moveUnsent(db, book, records, name, 'You only follow');
@@ -43,13 +43,13 @@ async function moveUnsent(
   name: string | null,
   why: string,
 ): Promise<Set<LocalRecord>> {
-  const lines = new Set((await linesOf(db, book).toArray()).map(({ kind, id }) => `${kind} ${id}`));
+  const lines = new Set((await linesIn(db, book).toArray()).map(({ kind, id }) => `${kind} ${id}`));
   const unsent = new Set(records.filter((r) => lines.has(`${r.kind} ${r.id}`)));
   // A tap makes no sense without its batch.
   const batches = new Set([...unsent].filter((r) => r.kind === 'batch-event').map(batchOf));
   const along = records.filter((r) => !unsent.has(r) && batches.has(batchOf(r)));
   await moveIn(db, [...unsent, ...along]);
-  await linesOf(db, book).delete();
+  await linesIn(db, book).delete();
   if (unsent.size > 0) {
     const what =
       unsent.size === 1
@@ -71,10 +71,6 @@ async function moveIn(db: LocalStore, records: LocalRecord[]): Promise<void> {
   await db.outbox.bulkAdd(
     moving.map(({ kind, id }) => ({ book: db.personId, kind, id, state: 'waiting' as const })),
   );
-}
-
-function linesOf(db: LocalStore, book: string) {
-  return db.outbox.where('[book+kind+id]').between([book, '', ''], [book, '\uffff', '']);
 }
 
 /** The batch a record is, or is a tap on. */

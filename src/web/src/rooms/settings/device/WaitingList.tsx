@@ -3,8 +3,9 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { Link } from 'react-router';
 import { Section } from '../../../shared/Section';
 import { nameRecord } from '../../../shared/nameRecord';
-import { dropRefused, tryAgain } from '../../../store/conflicts';
+import { dropRefused } from '../../../store/conflicts';
 import type { LocalStore, Outgoing } from '../../../store/db';
+import { lineUpAgain } from '../../../store/records';
 import { useStore } from '../../../store/StoreContext';
 import { ProblemLine } from '../../../shared/ProblemLine';
 
@@ -44,7 +45,7 @@ export function WaitingList() {
             {item.state === 'refused' && (
               <>
                 <ProblemLine>The server would not take it: {item.why}</ProblemLine>
-                <Button onClick={() => void tryAgain(db, item).then(() => sync.nudge())}>Try again</Button>
+                <Button onClick={() => void lineUpAgain(db, item).then(() => sync.nudge())}>Try again</Button>
                 <Button color="error" onClick={() => void dropRefused(db, item).then(() => sync.nudge())}>
                   Drop it
                 </Button>
