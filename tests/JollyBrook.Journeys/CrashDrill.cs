@@ -30,6 +30,7 @@ public static class CrashDrill
     public const int Clients = 8;
     private const int MostKeptARound = 80;
     private const int RestoreOneIn = 4;
+    private const int SentAtOnce = 200;
 
     /// <param name="rounds">How often the server is killed.</param>
     /// <param name="seed">Settles the moments.</param>
@@ -82,12 +83,16 @@ public static class CrashDrill
     /// <summary>What the backup lacks goes up again, and gets other revisions.</summary>
     private static async Task SendAgainAsync(AppServer server, ConcurrentDictionary<Guid, string> sent, ConcurrentDictionary<Guid, long> acknowledged)
     {
-        foreach (var id in acknowledged.Keys.Order())
+        foreach (var ids in acknowledged.Keys.Order().Chunk(SentAtOnce))
         {
-            using var response = await server.Owner.PutRecordAsync(server.Owner.PersonId, "kit-item", id, sent[id]);
+            var records = string.Join(',', ids.Select(id => $$"""{"kind":"kit-item","id":"{{id}}","body":{{sent[id]}}}"""));
+            using var response = await server.Owner.PostAsync($"/api/books/{server.Owner.PersonId}/records", $$"""{"records":[{{records}}]}""");
             response.EnsureSuccessStatusCode();
-            using var kept = JsonDocument.Parse(await response.Content.ReadAsStringAsync());
-            acknowledged[id] = kept.RootElement.GetProperty("revision").GetInt64();
+            using var answer = JsonDocument.Parse(await response.Content.ReadAsStringAsync());
+            foreach (var (id, kept) in ids.Zip(answer.RootElement.GetProperty("records").EnumerateArray()))
+            {
+                acknowledged[id] = kept.GetProperty("revision").GetInt64();
+            }
         }
     }
 

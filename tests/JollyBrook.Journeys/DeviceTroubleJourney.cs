@@ -88,4 +88,29 @@ public sealed class DeviceTroubleJourney : IDisposable
         browser.Click("button", "I have seen to it");
         browser.UntilText("This device's clock is 50 min behind the server's.");
     }
+
+    /// <summary>Whatever stands where the page keeps its choices, it starts, and says what it put aside.</summary>
+    [Theory]
+    [InlineData("'{cut sho'", true)]
+    [InlineData("'null'", true)]
+    [InlineData("'7'", true)]
+    [InlineData("'{}'", false)]
+    [InlineData("value.replace(/:(\"[^\"]*\"|[0-9.]+|true|false)/g, ':null')", false)]
+    [InlineData("value.replace(/:(\\[[^\\[\\]]*\\]|\\{[^{}]*\\})/g, ':7')", false)]
+    public void A_damaged_setting_does_not_keep_the_page_from_starting(string damaged, bool isSaid)
+    {
+        using var browser = _server.NewBrowser();
+        browser.Open("/treat");
+        browser.UntilHeadline("1 min at a rolling boil");
+        browser.Click("radio", "Chlorine tablet, NaDCC 8.5 mg");
+        browser.UntilHeadline("1 tablet");
+        browser.Driver.ExecuteScript($"for (const [key, value] of Object.entries(localStorage)) localStorage.setItem(key, {damaged});");
+        browser.Reload();
+        browser.Named("radio", "Chlorine tablet, NaDCC 8.5 mg");
+        browser.Named("region", "Answer");
+        if (isSaid)
+        {
+            browser.UntilText("was damaged and has been put aside");
+        }
+    }
 }

@@ -1,5 +1,8 @@
 using System.Net;
 using System.Text.Json;
+using JollyBrook.Data.People;
+using Microsoft.AspNetCore.Identity;
+using Microsoft.Extensions.DependencyInjection;
 using Microsoft.Data.Sqlite;
 
 namespace JollyBrook.Server.Tests;
@@ -40,7 +43,7 @@ public sealed class AccountTests : IDisposable
         await Task.WhenAll(visitors.Select(v => v.AskAboutAsync()));
         var answers = await Task.WhenAll(visitors.Select((v, i) => v.PostAsync("/api/account/owner", Owner($"Owner {i}", Visitor.Passphrase))));
         answers.Count(a => a.IsSuccessStatusCode).ShouldBe(1);
-        Execute("SELECT COUNT(*) FROM people").ShouldBe(1L);
+        _server.Execute("SELECT COUNT(*) FROM people").ShouldBe(1L);
     }
 
     [Fact]
@@ -98,6 +101,37 @@ public sealed class AccountTests : IDisposable
         (await guesser.SignInAsync("Ilva")).StatusCode.ShouldBe(HttpStatusCode.OK);
     }
 
+    /// <summary>An unknown name costs the one comparison that a wrong passphrase costs, so that the wait tells nothing.</summary>
+    [Fact]
+    public async Task An_unknown_name_takes_the_work_of_a_wrong_passphrase()
+    {
+        var hasher = new CountingHasher();
+        using var server = new RunningServer(services: s => s.AddSingleton<IPasswordHasher<Person>>(hasher));
+        using var guesser = server.NewVisitor();
+        await guesser.AskAboutAsync();
+        foreach (var name in new[] { "Ilva", "Nobody here", "", "Nobody here" })
+        {
+            hasher.Compared = 0;
+            await MessageAsync(await guesser.SignInAsync(name, "not the right passphrase"));
+            hasher.Compared.ShouldBe(1, name);
+        }
+    }
+
+    private sealed class CountingHasher : IPasswordHasher<Person>
+    {
+        private readonly PasswordHasher<Person> _real = new();
+
+        public int Compared { get; set; }
+
+        public string HashPassword(Person user, string password) => _real.HashPassword(user, password);
+
+        public PasswordVerificationResult VerifyHashedPassword(Person user, string hashedPassword, string providedPassword)
+        {
+            Compared++;
+            return _real.VerifyHashedPassword(user, hashedPassword, providedPassword);
+        }
+    }
+
     /// <summary>Who knows a name can't keep its person out: the wait is the guesser's own, and a code works through it.</summary>
     [Fact]
     public async Task A_guesser_locks_out_nobody_but_themselves()
@@ -151,7 +185,7 @@ public sealed class AccountTests : IDisposable
         var recover = JsonSerializer.Serialize(new { name = "Ilva", code = codes[0], passphrase = "three stones and a cold stream" });
         var answers = await Task.WhenAll(Enumerable.Range(0, 4).Select(_ => phone.Client.PostAsync("/api/account/recover", RunningServer.Json(recover))));
         answers.Count(a => a.IsSuccessStatusCode).ShouldBe(1);
-        Execute("SELECT COUNT(*) FROM recovery_codes").ShouldBe(9L);
+        _server.Execute("SELECT COUNT(*) FROM recovery_codes").ShouldBe(9L);
         using var laptop = _server.NewVisitor();
         await laptop.AskAboutAsync();
         (await laptop.SignInAsync("Ilva", "three stones and a cold stream")).StatusCode.ShouldBe(HttpStatusCode.OK);
@@ -232,7 +266,7 @@ public sealed class AccountTests : IDisposable
             return (await guest.PostAsync("/api/account/join", JsonSerializer.Serialize(new { secret, name = $"Guest {letter}{letter}", passphrase = Visitor.Passphrase }))).StatusCode;
         }));
         answers.Count(a => a == HttpStatusCode.OK).ShouldBe(12);
-        Execute("SELECT COUNT(*) FROM people").ShouldBe(13L);
+        _server.Execute("SELECT COUNT(*) FROM people").ShouldBe(13L);
     }
 
     [Fact]
@@ -351,15 +385,6 @@ public sealed class AccountTests : IDisposable
         kept.ShouldNotContain(Visitor.Passphrase);
         kept.ShouldNotContain(codes[0]);
         kept.ShouldNotContain(codes[0].Replace("-", ""));
-    }
-
-    private object? Execute(string sql)
-    {
-        using var connection = new SqliteConnection($"Data Source={_server.DatabaseFile}");
-        connection.Open();
-        using var command = connection.CreateCommand();
-        command.CommandText = sql;
-        return command.ExecuteScalar();
     }
 
     private static byte[] ReadShared(string file)

@@ -24,15 +24,6 @@ public sealed class CommandTests : IDisposable
 
     private Task<HttpResponseMessage> WriteAsync(string name) => _server.PutAsync("kit-item", Guid.CreateVersion7(), $$"""{"kind":"container","name":"{{name}}","volumeL":1}""");
 
-    private object? Execute(string sql)
-    {
-        using var connection = new SqliteConnection($"Data Source={_server.DatabaseFile};Pooling=False");
-        connection.Open();
-        using var command = connection.CreateCommand();
-        command.CommandText = sql;
-        return command.ExecuteScalar();
-    }
-
     [Fact]
     public async Task A_backup_is_put_in_place_what_was_there_is_kept_and_the_epoch_is_new()
     {
@@ -84,11 +75,11 @@ public sealed class CommandTests : IDisposable
     {
         await WriteAsync("Kept");
         Run(VerifyCommand.Run).ShouldBe(0);
-        Execute("UPDATE records SET Body = '{'");
+        _server.Execute("UPDATE records SET Body = '{'");
         Run(VerifyCommand.Run).ShouldBe(1);
-        Execute("UPDATE records SET Body = '{}'");
+        _server.Execute("UPDATE records SET Body = '{}'");
         Run(VerifyCommand.Run).ShouldBe(1); // the size is not that of the records
-        Execute("SELECT Body FROM records").ShouldBe("{}");
+        _server.Execute("SELECT Body FROM records").ShouldBe("{}");
     }
 
     [Fact]
@@ -124,7 +115,7 @@ public sealed class CommandTests : IDisposable
         await cast.Member.PutRecordAsync(member, "kit-item", Guid.CreateVersion7(), """{"kind":"container","name":"Bottle","volumeL":1}""");
         Run(PeopleCommand.Run, ("remove", "Ilva")).ShouldBe(1); // keeps a trip others are in
         Run(PeopleCommand.Run, ("remove", "Torren")).ShouldBe(0);
-        Execute("SELECT COUNT(*) FROM records").ShouldBe(0L);
+        _server.Execute("SELECT COUNT(*) FROM records").ShouldBe(0L);
         (await cast.Member.AskAboutAsync()).GetProperty("state").GetString().ShouldBe("signedOut");
         Run(TripsCommand.Run).ShouldBe(0);
         Run(VerifyCommand.Run).ShouldBe(0);

@@ -1,7 +1,6 @@
 using System.Net;
 using System.Text.Json;
 using JollyBrook.Core.Records;
-using Microsoft.Data.Sqlite;
 
 namespace JollyBrook.Server.Tests;
 
@@ -23,7 +22,7 @@ public sealed class RecordLimitsTests : IDisposable
     {
         var id = Guid.CreateVersion7();
         (await _server.PutAsync("kit-item", id, Bottle.Replace(":", ":" + new string(' ', 100_000)))).StatusCode.ShouldBe(HttpStatusCode.OK);
-        Execute("SELECT Body FROM records").ShouldBe(Bottle);
+        _server.Execute("SELECT Body FROM records").ShouldBe(Bottle);
         // Sent again without blanks it is the same: nothing is written.
         (await _server.PutAsync("kit-item", id, Bottle)).StatusCode.ShouldBe(HttpStatusCode.OK);
         (await _server.ChangesAsync()).GetProperty("revision").GetInt64().ShouldBe(1);
@@ -97,7 +96,7 @@ public sealed class RecordLimitsTests : IDisposable
     public async Task A_full_book_takes_nothing_more_and_says_what_to_do()
     {
         await _server.PutAsync("kit-item", Guid.CreateVersion7(), Bottle);
-        Execute("UPDATE book_sizes SET Bytes = 64 * 1024 * 1024 - 60");
+        _server.Execute("UPDATE book_sizes SET Bytes = 64 * 1024 * 1024 - 60");
         var problem = await ProblemAsync(await _server.PutAsync("kit-item", Guid.CreateVersion7(), """{"kind":"container","name":"A bottle with a rather long name","volumeL":1}"""));
         problem.GetProperty("type").GetString().ShouldBe("/problems/book-full");
         problem.GetProperty("detail").GetString()!.ShouldContain("Take a backup");
@@ -133,13 +132,4 @@ public sealed class RecordLimitsTests : IDisposable
 
     private async Task<List<JsonElement>> SendAsync(params string[] records) =>
         [.. (await _server.Owner.PostForAsync($"/api/books/{Book}/records", $$"""{"records":[{{string.Join(",", records)}}]}""")).GetProperty("records").EnumerateArray()];
-
-    private object? Execute(string sql)
-    {
-        using var connection = new SqliteConnection($"Data Source={_server.DatabaseFile}");
-        connection.Open();
-        using var command = connection.CreateCommand();
-        command.CommandText = sql;
-        return command.ExecuteScalar();
-    }
 }

@@ -5,6 +5,7 @@ using Microsoft.AspNetCore.Builder;
 using Microsoft.AspNetCore.Hosting;
 using Microsoft.AspNetCore.Identity;
 using Microsoft.AspNetCore.Mvc.Testing;
+using Microsoft.Data.Sqlite;
 using Microsoft.Extensions.DependencyInjection;
 
 namespace JollyBrook.Server.Tests;
@@ -17,11 +18,14 @@ public sealed class RunningServer : IDisposable
 
     private readonly bool _demo;
     private readonly Dictionary<string, string> _settings;
+    private readonly Action<IServiceCollection> _services;
 
-    public RunningServer(bool demo = false, bool makeOwner = true, Dictionary<string, string>? settings = null, string? store = null)
+    public RunningServer(
+        bool demo = false, bool makeOwner = true, Dictionary<string, string>? settings = null, string? store = null, Action<IServiceCollection>? services = null)
     {
         _demo = demo;
         _settings = settings ?? [];
+        _services = services ?? (_ => { });
         Folder = Directory.CreateTempSubdirectory("jolly-brook-test-").FullName;
         if (store is not null)
         {
@@ -64,6 +68,17 @@ public sealed class RunningServer : IDisposable
         }
     }
 
+    /// <summary>Runs a statement on the store beside the server.</summary>
+    /// <returns>The first value of the first row, or null.</returns>
+    public object? Execute(string sql)
+    {
+        using var connection = new SqliteConnection($"Data Source={DatabaseFile};Pooling=False");
+        connection.Open();
+        using var command = connection.CreateCommand();
+        command.CommandText = sql;
+        return command.ExecuteScalar();
+    }
+
     public Task<HttpResponseMessage> PutAsync(string kind, Guid id, string body, long? baseRevision = null) =>
         Owner.PutRecordAsync(Owner.PersonId, kind, id, body, baseRevision);
 
@@ -74,7 +89,7 @@ public sealed class RunningServer : IDisposable
     public void Dispose()
     {
         Factory.Dispose();
-        Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
+        SqliteConnection.ClearAllPools();
         Directory.Delete(Folder, recursive: true);
     }
 
@@ -95,6 +110,7 @@ public sealed class RunningServer : IDisposable
             services.AddSingleton<TimeProvider>(Time);
             // Every test makes accounts; the real cost of a hash would be most of their time.
             services.PostConfigure<PasswordHasherOptions>(hasher => hasher.IterationCount = 1000);
+            _services(services);
         });
     });
 

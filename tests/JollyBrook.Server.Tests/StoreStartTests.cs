@@ -1,4 +1,6 @@
 using System.Diagnostics;
+using System.Net;
+using System.Net.Sockets;
 using JollyBrook.Data.Store;
 using Microsoft.Data.Sqlite;
 
@@ -23,14 +25,20 @@ public sealed class StoreStartTests : IDisposable
         return Process.Start(start)!;
     }
 
-    private static async Task UntilUpAsync(Process server)
+    /// <returns>The first address it listens on.</returns>
+    private static async Task<Uri?> UntilUpAsync(Process server)
     {
+        Uri? address = null;
         using var patience = new CancellationTokenSource(TimeSpan.FromSeconds(60));
         while (await server.StandardOutput.ReadLineAsync(patience.Token) is { } line)
         {
-            if (line.Contains("Now listening", StringComparison.Ordinal) || line.Contains("Application started", StringComparison.Ordinal))
+            if (line.Split("Now listening on: ") is [_, var at])
             {
-                return;
+                address ??= new Uri(at);
+            }
+            else if (line.Contains("Application started", StringComparison.Ordinal))
+            {
+                return address;
             }
         }
 
@@ -190,6 +198,28 @@ public sealed class StoreStartTests : IDisposable
         File.Delete(server.DatabaseFile + "-shm");
         server.Restart();
         Epoch(await server.Owner.AskAboutAsync()).ShouldNotBe(epoch);
+    }
+
+    [Fact]
+    public async Task Metrics_are_on_their_own_port_and_nothing_else_is()
+    {
+        var port = FreePort();
+        using var server = Start("--metrics", port.ToString(System.Globalization.CultureInfo.InvariantCulture));
+        var site = (await UntilUpAsync(server))!;
+        using var http = new HttpClient();
+        (await http.GetAsync(new Uri(site, "/api/about"))).StatusCode.ShouldBe(HttpStatusCode.OK);
+        (await http.GetStringAsync(new Uri($"http://127.0.0.1:{port}/metrics"))).ShouldContain("http_server_request_duration_seconds");
+        (await http.GetAsync(new Uri($"http://127.0.0.1:{port}/api/about"))).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+        (await http.GetAsync(new Uri(site, "/metrics"))).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+        server.Kill();
+        await server.WaitForExitAsync();
+    }
+
+    private static int FreePort()
+    {
+        using var listener = new TcpListener(IPAddress.Loopback, 0);
+        listener.Start();
+        return ((IPEndPoint)listener.LocalEndpoint).Port;
     }
 
     private static string Epoch(System.Text.Json.JsonElement about) => about.GetProperty("epoch").GetString()!;

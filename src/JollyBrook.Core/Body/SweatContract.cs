@@ -1,10 +1,11 @@
+using System.Text.Json.Serialization;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Units;
 
 namespace JollyBrook.Core.Body;
 
 /// <summary>A sweat test with its id.</summary>
-public sealed record SweatTestEntry(string Id, SweatTest Test);
+public sealed record SweatTestEntry(string Id, [property: JsonRequired] SweatTest Test);
 
 /// <summary>What a walker loses and should drink.</summary>
 /// <param name="Units">The units that words are put in; metric when left out.</param>

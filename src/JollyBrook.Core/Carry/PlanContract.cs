@@ -9,7 +9,7 @@ using JollyBrook.Core.Units;
 namespace JollyBrook.Core.Carry;
 
 /// <summary>A walker with their id, so that sweat tests find them.</summary>
-public sealed record WalkerEntry(string Id, Walker Walker);
+public sealed record WalkerEntry(string Id, [property: JsonRequired] Walker Walker);
 
 /// <summary>A route to plan carried water for.</summary>
 /// <param name="Units">The units that words are put in; metric when left out.</param>

@@ -21,7 +21,7 @@ namespace JollyBrook.Core.Contract;
 
 /// <summary>How requests and records are read, generated at build time so that the trimmed browser core needs no reflection.</summary>
 [JsonSourceGenerationOptions(
-    PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase, GenerationMode = JsonSourceGenerationMode.Metadata, AllowDuplicateProperties = false)]
+    PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase, GenerationMode = JsonSourceGenerationMode.Metadata, AllowDuplicateProperties = false, RespectNullableAnnotations = true)]
 [JsonSerializable(typeof(CatalogueRequest))]
 [JsonSerializable(typeof(TreatRequest))]
 [JsonSerializable(typeof(BatchProgressRequest))]

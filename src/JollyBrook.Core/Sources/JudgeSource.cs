@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
@@ -5,7 +6,7 @@ using JollyBrook.Core.Water;
 namespace JollyBrook.Core.Sources;
 
 /// <summary>A trip's source with its id.</summary>
-public sealed record TripSourceEntry(string Id, TripSource Source);
+public sealed record TripSourceEntry(string Id, [property: JsonRequired] TripSource Source);
 
 /// <summary>A source to judge.</summary>
 /// <param name="Units">The units that words are put in; metric when left out.</param>

@@ -2,13 +2,12 @@ using System.Security.Claims;
 using JollyBrook.Data.People;
 using JollyBrook.Server.Access;
 using Microsoft.AspNetCore.Identity;
-using Microsoft.Extensions.Options;
 
 namespace JollyBrook.Server.Accounts;
 
 /// <summary>Makes accounts, and lets their people in and out.</summary>
 public sealed class AccountService(
-    UserManager<Person> people, SignInManager<Person> door, Sessions sessions, IOptions<PasswordHasherOptions> hashing, TimeProvider time)
+    UserManager<Person> people, SignInManager<Person> door, Sessions sessions, TimeProvider time)
 {
     private static string? _nobodysHash;
 
@@ -38,7 +37,7 @@ public sealed class AccountService(
         var given = PassphraseRules.Normal(passphrase);
         if (person?.PasswordHash is null)
         {
-            new PasswordHasher<Person>(hashing).VerifyHashedPassword(new Person(), NobodysHash(), given);
+            people.PasswordHasher.VerifyHashedPassword(new Person(), NobodysHash(), given);
         }
         else if (await people.CheckPasswordAsync(person, given))
         {
@@ -83,7 +82,7 @@ public sealed class AccountService(
     }
 
     /// <summary>A hash of nothing in particular, of the same cost as any other, so that a name nobody has takes as long as a wrong passphrase.</summary>
-    private string NobodysHash() => _nobodysHash ??= new PasswordHasher<Person>(hashing).HashPassword(new Person(), Guid.NewGuid().ToString());
+    private string NobodysHash() => _nobodysHash ??= people.PasswordHasher.HashPassword(new Person(), Guid.NewGuid().ToString());
 
     private static void Expect(IdentityResult result)
     {
