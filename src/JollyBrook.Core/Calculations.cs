@@ -6,6 +6,7 @@ using JollyBrook.Core.Clocks;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Drills;
 using JollyBrook.Core.Illness;
+using JollyBrook.Core.InHand;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Learning;
 using JollyBrook.Core.Packing;
@@ -52,9 +53,12 @@ public static class Calculations
         new Calculation<DayWantsRequest, DayWantsResponse>(
             "day-wants", "What a trip's plan wants ready on an evening and by the next start.",
             DayWants.Compute, () => ContractJson.Default.DayWantsRequest, () => AnswerJson.Default.DayWantsResponse, () => DayWants.Fields) { IsLong = true },
-        new Calculation<BookEntryRequest, BookEntryResponse>(
-            "book-entry", "Checks a line of the book and says it in words.",
-            EntryWords.Compute, () => ContractJson.Default.BookEntryRequest, () => AnswerJson.Default.BookEntryResponse, () => BookEntry.Fields),
+        new Calculation<BookLineRequest, BookLineResponse>(
+            "book-line", "Checks a line of the book and says it in words.",
+            LineWords.Compute, () => ContractJson.Default.BookLineRequest, () => AnswerJson.Default.BookLineResponse, () => LineWords.Fields),
+        new Calculation<InHandRequest, InHandResponse>(
+            "in-hand", "What is in hand now: the log folded into containers, supplies, walkers and sources.",
+            WhatIsInHand.Compute, () => ContractJson.Default.InHandRequest, () => KindsJson.Default.InHandResponse, () => WhatIsInHand.Fields) { IsLong = true },
         new Calculation<BookDayRequest, BookDayResponse>(
             "book-day", "A day of the book, added up.",
             BookDay.Compute, () => ContractJson.Default.BookDayRequest, () => AnswerJson.Default.BookDayResponse, () => BookDay.Fields) { IsLong = true },

@@ -72,8 +72,8 @@ internal static class CampTimes
             for (var i = 0; i < Lines; i++)
             {
                 var at = start.AddMinutes(17 * i);
-                var line = new BookEntry(BookEntryKind.Drink, at, Litres: 0.25 + (i % 4 * 0.25), Note: i == Lines - 1 ? "The newest of all" : null);
-                file.Insert("book-entry", Guid.CreateVersion7(at), JsonSerializer.Serialize(line, ContractJson.Default.BookEntry), at);
+                var line = new Drank(0.25 + (i % 4 * 0.25)) { At = at, Note = i == Lines - 1 ? "The newest of all" : null };
+                file.Insert("book-line", Guid.CreateVersion7(at), JsonSerializer.Serialize(line, ContractJson.Default.BookLine), at);
             }
 
             file.Keep();

@@ -63,7 +63,7 @@ public sealed class BottleJourney : IDisposable
         _browser.Until(() => Cards().Any(c => c.Text.Contains("Steel bottle") && c.Text.Contains("Drinkable")), "the steel bottle to be drinkable");
         _browser.Click(Cards().First(c => c.Text.Contains("Steel bottle")));
         _browser.Click("button", "Flavoured");
-        _browser.Click("button", "Drunk or put by");
+        _browser.Click("button", "Put by");
         _browser.UntilText("Finished");
 
         _browser.Click("link", "Book");

@@ -32,10 +32,10 @@ public sealed class FilesJourney : IDisposable
         _browser.Open("/book/files");
         _browser.UntilText("Drink (7), CSV");
         _browser.Click("button", "Drink (7), CSV");
-        using (var csv = CsvReader.FromText(_browser.SavedFile("drink.csv"), new CsvReaderOptions { HasHeader = true }))
+        using (var csv = CsvReader.FromText(_browser.SavedFile("drank.csv"), new CsvReaderOptions { HasHeader = true }))
         {
             csv.ReadHeader();
-            csv.Headers!.ShouldBe(["at", "walker", "litres", "untreated", "note"]);
+            csv.Headers!.ShouldBe(["at", "walker", "litres", "all", "container", "untreated", "note"]);
             double litres = 0;
             var lines = 0;
             for (; csv.Read(); lines++)
@@ -84,7 +84,7 @@ public sealed class FilesJourney : IDisposable
     {
         _browser.Open("/book/files");
         _browser.UntilText("Choose a CSV file");
-        var before = _server.Records("book-entry").Count;
+        var before = _server.Records("book-line").Count;
         // Semicolons, comma decimals, a byte order mark, carriage returns, a quoted line end.
         const string Good = "\uFEFFWhen;Walker;Litres;Note\r\n21.8.2026 9:30;ilva;0,25;\"two\nlines\"\r\n2026-08-21 10:00;;0,5;\r\n\r\n";
         Choose("CSV file", "bad.csv", Good + "2026-08-21 99:00;;1;\r\n");
@@ -95,8 +95,8 @@ public sealed class FilesJourney : IDisposable
         _browser.UntilText("2 new lines.");
         _browser.Click("button", "Take all of them in");
         _browser.UntilText("2 lines are in the book.");
-        _browser.Until(() => _server.Records("book-entry").Count == before + 2, "the lines to reach the server");
-        _server.Records("book-entry").Count(r => r.GetProperty("body").TryGetProperty("note", out var note) && note.GetString() == "two\nlines").ShouldBe(1);
+        _browser.Until(() => _server.Records("book-line").Count == before + 2, "the lines to reach the server");
+        _server.Records("book-line").Count(r => r.GetProperty("body").TryGetProperty("note", out var note) && note.GetString() == "two\nlines").ShouldBe(1);
 
         _browser.Click("button", "Done");
         Choose("CSV file", "again.csv", Good);
@@ -120,7 +120,7 @@ public sealed class FilesJourney : IDisposable
         _browser.UntilText("Corrected");
         _browser.Click("button", "Strike it out");
         _browser.UntilText("Struck out");
-        _browser.Until(() => _server.Records("book-entry").Count(r => r.GetProperty("body").TryGetProperty("corrects", out var c) && c.ValueKind == JsonValueKind.String) == 2, "both lines to reach the server");
+        _browser.Until(() => _server.Records("book-line").Count(r => r.GetProperty("body").TryGetProperty("corrects", out var c) && c.ValueKind == JsonValueKind.String) == 2, "both lines to reach the server");
     }
 
     private void Choose(string label, string name, string text)

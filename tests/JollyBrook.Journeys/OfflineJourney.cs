@@ -37,7 +37,7 @@ public sealed class OfflineJourney : IDisposable
         _browser.UntilText("Do not drink yet: waiting");
         _browser.LetTimePass(TimeSpan.FromHours(2));
         _browser.Reload();
-        _browser.Click("button", "Drunk or put by");
+        _browser.Click("button", "Put by");
         _browser.UntilText("Finished");
         _browser.UntilText("7 to be sent.");
         _browser.UntilText("Last met");
@@ -74,13 +74,22 @@ public sealed class OfflineJourney : IDisposable
                      ("/settings/device", "The whole program is on this device"),
                  })
         {
-            browser.Open(path);
+            // Loaded anew, as from a link or a bookmark; one room of each address's shape, since all come the same way.
+            if (path is "/now" or "/treat" or "/kit/check" or "/settings/device")
+            {
+                browser.Open(path);
+            }
+            else
+            {
+                browser.Go(path);
+            }
+
             browser.UntilText(sign);
             // The face came along too.
             browser.Until(() => (bool)browser.Driver.ExecuteScript("return document.fonts.check('16px \"Atkinson Hyperlegible Next Variable\"')")!, $"the letters of {path}");
         }
 
-        browser.Open("/settings/party");
+        browser.Go("/settings/party");
         browser.Click("button", "Invite a member");
         browser.UntilText("The server does not answer. This needs it");
     }

@@ -81,7 +81,7 @@ public sealed class SourceJourneys : IDisposable
         _browser.Reload();
         _browser.UntilText("Drinkable");
         _browser.Click("button", "Run through"); // the hose, after contact
-        _browser.Click("button", "Drunk or put by");
+        _browser.Click("button", "Put by");
         _browser.UntilText("Finished");
         _browser.Click("link", "Book");
         _browser.UntilText("Soft bladder with hose, 2 L");

@@ -65,7 +65,7 @@ public sealed class WholeTripJourney : IDisposable
         _browser.Click("button", "Close");
         Walker();
         Write("bodyMass", () => _browser.Fill("Body mass", "70"), 9);
-        Write("drink", () =>
+        Write("drank", () =>
         {
             _browser.Fill("Drunk", "1");
             _browser.Click("switch", "It was not treated");
@@ -135,7 +135,7 @@ public sealed class WholeTripJourney : IDisposable
 
         Walker();
         WriteByKeys("bodyMass", "Body mass", "70", 9);
-        WriteByKeys("drink", "Drunk", "1", 10, untreated: true);
+        WriteByKeys("drank", "Drunk", "1", 10, untreated: true);
         WriteByKeys("bodyMass", "Body mass", "69.4", 12);
         _browser.Press("b");
         _browser.UntilText("What it taught");
@@ -287,9 +287,9 @@ public sealed class WholeTripJourney : IDisposable
             _browser.Until(() => Current().Contains("Wipe"), "the wiping");
             tap("Wiped");
             _browser.UntilText("Drinkable");
-            if (_browser.Has("button", "Drunk or put by"))
+            if (_browser.Has("button", "Put by"))
             {
-                _browser.Click("button", "Drunk or put by");
+                _browser.Click("button", "Put by");
             }
 
             _browser.UntilText("Finished");

@@ -4,7 +4,9 @@ using JollyBrook.Core.Body;
 using JollyBrook.Core.Book;
 using JollyBrook.Core.Carry;
 using JollyBrook.Core.Contract;
+using JollyBrook.Core.InHand;
 using JollyBrook.Core.Kit;
+using JollyBrook.Core.Learning;
 using JollyBrook.Core.Packing;
 using JollyBrook.Core.Route;
 using JollyBrook.Core.Schedule;
@@ -33,13 +35,15 @@ public sealed class DemoAgreesTests : IDisposable
         IEnumerable<(Guid Id, T Body)> All<T>(string kind, JsonTypeInfo<T> type) => records.Where(r => r.GetProperty("kind").GetString() == kind)
             .Select(r => (r.GetProperty("id").GetGuid(), r.GetProperty("body").Deserialize(type)!));
         var (route, body) = All("route", ContractJson.Default.TripRoute).Single(r => r.Body.Days is { Count: 4 });
-        var mishaps = All("book-entry", ContractJson.Default.BookEntry).Where(e => e.Body is { Kind: BookEntryKind.Mishap, ItemId: not null }).ToLookup(e => e.Body.ItemId!.Value, e => new ItemMishap(e.Body.Mishap, e.Body.At));
+        var state = WhatIsInHand.Compute(new InHandRequest(
+            UnitSystem.Metric, DateTimeOffset.UtcNow, [.. All("kit-item", ContractJson.Default.KitItem).Select(i => new KitEntry(i.Id.ToString(), i.Body))],
+            Lines: [.. All("book-line", ContractJson.Default.BookLine).Select(l => new KeptLine(l.Id, l.Body))]));
         return new PlanRequest(
             UnitSystem.Metric, body,
             [.. All("trip-source", ContractJson.Default.TripSource).Where(s => s.Body.RouteId == route).OrderBy(s => s.Body.AlongKm).Select(s => new TripSourceEntry(s.Id.ToString(), s.Body))],
             [.. All("walker", ContractJson.Default.Walker).Select(w => new WalkerEntry(w.Id.ToString(), w.Body))],
             [.. All("sweat-test", ContractJson.Default.SweatTest).Select(t => new SweatTestEntry(t.Id.ToString(), t.Body))],
-            DateTimeOffset.UtcNow, [.. All("kit-item", ContractJson.Default.KitItem).Select(i => new KitEntry(i.Id.ToString(), i.Body, [.. mishaps[i.Id]]))], true);
+            DateTimeOffset.UtcNow, state.Kit, true);
     }
 
     [Fact]

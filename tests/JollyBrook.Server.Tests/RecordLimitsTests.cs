@@ -37,7 +37,7 @@ public sealed class RecordLimitsTests : IDisposable
     [Fact]
     public async Task A_record_larger_than_its_kind_may_be_is_refused_in_words()
     {
-        var problem = await ProblemAsync(await _server.PutAsync("book-entry", Guid.CreateVersion7(), $$"""{"kind":"note","at":"2026-08-21T14:00:00Z","words":"{{new string('x', 30_000)}}"}"""));
+        var problem = await ProblemAsync(await _server.PutAsync("batch-event", Guid.CreateVersion7(), $$"""{"kind":"toppedUp","at":"2026-08-21T14:00:00Z","words":"{{new string('x', 30_000)}}"}"""));
         problem.GetProperty("status").GetInt32().ShouldBe(400);
         RecordKinds.All.ShouldAllBe(k => k.MostBytes > 0 && k.MostBytes <= 1024 * 1024);
     }

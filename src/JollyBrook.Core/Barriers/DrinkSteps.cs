@@ -7,5 +7,5 @@ internal static class DrinkSteps
         new("flavour", StepKind.Flavour, "Flavour it", detail, "Flavoured", Optional: true);
 
     public static TreatmentStep Drink() =>
-        new("drink", StepKind.Drink, "Drink", "From the clean side only.", "Drunk or put by");
+        new("drink", StepKind.Drink, "Drink", "From the clean side only. What is drunk is told by the bottle, on Now.", "Put by");
 }

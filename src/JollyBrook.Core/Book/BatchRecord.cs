@@ -9,7 +9,11 @@ namespace JollyBrook.Core.Book;
 /// <param name="StartedAt">When it was started.</param>
 /// <param name="Request">What was asked.</param>
 /// <param name="Answer">What was answered, with its steps, ledger and working.</param>
-public sealed record BatchRecord(string? Container, DateTimeOffset? StartedAt, TreatRequest? Request, TreatResponse? Answer)
+/// <param name="ContainerId">The container of the kit that the treated water stands in.</param>
+/// <param name="FromId">The container the raw water came from; null when it is the same one, or drawn at the source.</param>
+/// <param name="SourceId">The source of the trip the water is from.</param>
+public sealed record BatchRecord(
+    string? Container, DateTimeOffset? StartedAt, TreatRequest? Request, TreatResponse? Answer, Guid? ContainerId = null, Guid? FromId = null, Guid? SourceId = null)
 {
     private static readonly ChoiceField ContainerField = new("container", "Container", ["1 to 80 characters"]);
     private static readonly InstantField StartedField = new("startedAt", "Start of the batch");

@@ -5,9 +5,9 @@ namespace JollyBrook.Core.Book;
 
 /// <summary>One day's lines, corrections applied by the page's order: those corrected or struck out are not among them.</summary>
 /// <param name="Units">The units that words are put in; metric when left out.</param>
-/// <param name="Entries">The lines that stand.</param>
+/// <param name="Lines">The lines that stand.</param>
 /// <param name="PlannedL">What the plan has the party use that day, L; null without a plan.</param>
-public sealed record BookDayRequest(UnitSystem? Units, IReadOnlyList<BookEntry>? Entries, double? PlannedL = null);
+public sealed record BookDayRequest(UnitSystem? Units, IReadOnlyList<BookLine>? Lines, double? PlannedL = null);
 
 /// <summary>A day of the book, added up.</summary>
 /// <param name="DrunkL">Drunk, L, the whole party.</param>
@@ -20,7 +20,7 @@ public static class BookDay
 {
     private static readonly NumberField Planned = new("plannedL", "Planned", Quantity.Volume, 0, 5000, "Take it from the plan.");
 
-    public static readonly IReadOnlyList<Field> Fields = [Planned, .. BookEntry.Fields];
+    public static readonly IReadOnlyList<Field> Fields = [Planned, .. LineKinds.Fields];
 
     /// <exception cref="BadInputException">What is planned is out of its range.</exception>
     public static BookDayResponse Compute(BookDayRequest request)
@@ -29,9 +29,9 @@ public static class BookDay
         var intake = new Intake(Speaker.For(request.Units));
         intake.Optional(Planned, request.PlannedL);
         intake.ThrowIfWrong();
-        var entries = request.Entries ?? [];
-        var drunk = entries.Where(e => e.Kind == BookEntryKind.Drink).Sum(e => e.Litres ?? 0);
-        var darkest = entries.Max(e => e.UrineColour);
+        var lines = request.Lines ?? [];
+        var drunk = lines.OfType<Drank>().Sum(d => d.Litres ?? 0);
+        var darkest = lines.OfType<UrinePassed>().Max(u => u.UrineColour);
         List<string> parts = [];
         if (drunk > 0 || request.PlannedL is not null)
         {

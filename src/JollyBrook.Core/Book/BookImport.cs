@@ -12,7 +12,7 @@ namespace JollyBrook.Core.Book;
 /// <param name="OffsetMinutes">The clock's offset from UTC where a date has none, min.</param>
 /// <param name="Names">Names of walkers, items and sources.</param>
 public sealed record BookImportRequest(
-    BookEntryKind? Kind, IReadOnlyList<string>? Header, IReadOnlyList<IReadOnlyList<string>>? Rows, double? FirstLine = null,
+    BookLineKind? Kind, IReadOnlyList<string>? Header, IReadOnlyList<IReadOnlyList<string>>? Rows, double? FirstLine = null,
     IReadOnlyList<string>? Mapping = null, double? OffsetMinutes = null, IReadOnlyList<NamedId>? Names = null);
 
 /// <summary>A column that can be read.</summary>
@@ -26,15 +26,15 @@ public sealed record RejectedLine(double Line, string Message);
 /// <summary>What would be taken in.</summary>
 /// <param name="Mapping">For each heading the column it is read as; empty where it is left out.</param>
 /// <param name="Columns">What a heading can be read as.</param>
-/// <param name="Entries">Lines fit to keep.</param>
+/// <param name="Lines">Lines fit to keep.</param>
 /// <param name="Rejected">Lines that are not; while there is one, nothing is taken in.</param>
 public sealed record BookImportResponse(
-    IReadOnlyList<string> Mapping, IReadOnlyList<ImportColumn> Columns, IReadOnlyList<BookEntry> Entries, IReadOnlyList<RejectedLine> Rejected);
+    IReadOnlyList<string> Mapping, IReadOnlyList<ImportColumn> Columns, IReadOnlyList<BookLine> Lines, IReadOnlyList<RejectedLine> Rejected);
 
 /// <summary>The calculation "book-import": table lines read into lines of the book. Nothing is kept here.</summary>
 public static class BookImport
 {
-    private static readonly ChoiceField KindField = ChoiceField.Of<BookEntryKind>("kind", "Kind of line");
+    private static readonly ChoiceField KindField = ChoiceField.Of<BookLineKind>("kind", "Kind of line");
     private static readonly ChoiceField HeaderField = new("header", "Headings", ["the table's first line"]);
     private static readonly NumberField Offset = new("offsetMinutes", "Offset from UTC", Quantity.Plain, -840, 840, "The device gives it.");
 
@@ -49,25 +49,25 @@ public static class BookImport
         intake.Present(HeaderField, request.Header);
         intake.Optional(Offset, request.OffsetMinutes);
         intake.ThrowIfWrong();
-        var columns = EntryColumns.Of(request.Kind!.Value);
+        var columns = LineKinds.Of(request.Kind!.Value).Table;
         var mapping = request.Mapping ?? [.. request.Header!.Select(h => Guess(h, columns))];
         var chosen = mapping.Select(name => columns.FirstOrDefault(c => c.Name == name)).ToList();
         var reader = new CellReader(new Names((request.Names ?? []).Select(n => (n.Id, n.Name ?? ""))), TimeSpan.FromMinutes(request.OffsetMinutes ?? 0));
-        List<BookEntry> entries = [];
+        List<BookLine> lines = [];
         List<RejectedLine> rejected = [];
         var line = request.FirstLine ?? 2;
         foreach (var row in request.Rows ?? [])
         {
-            Read(request.Kind.Value, row, chosen, reader, line++, entries, rejected);
+            Read(request.Kind.Value, row, chosen, reader, line++, lines, rejected);
         }
 
-        return new BookImportResponse(mapping, [.. columns.Select(c => new ImportColumn(c.Name, c.Title))], entries, rejected);
+        return new BookImportResponse(mapping, [.. columns.Select(c => new ImportColumn(c.Name, c.Title))], lines, rejected);
     }
 
     private static void Read(
-        BookEntryKind kind, IReadOnlyList<string> row, List<EntryColumn?> columns, CellReader reader, double line, List<BookEntry> entries, List<RejectedLine> rejected)
+        BookLineKind kind, IReadOnlyList<string> row, List<LineColumn?> columns, CellReader reader, double number, List<BookLine> lines, List<RejectedLine> rejected)
     {
-        var entry = new BookEntry(kind, null);
+        var line = LineKinds.Of(kind).Blank;
         for (var i = 0; i < Math.Min(row.Count, columns.Count); i++)
         {
             if (columns[i] is not { } column || string.IsNullOrWhiteSpace(row[i]))
@@ -75,36 +75,36 @@ public static class BookImport
                 continue;
             }
 
-            if (column.Read(entry, row[i], reader) is not { } next)
+            if (column.Read(line, row[i], reader) is not { } next)
             {
-                rejected.Add(new(line, $"{column.Title}: “{Short(row[i])}” can't be read{Hint(column)}"));
+                rejected.Add(new(number, $"{column.Title}: “{Short(row[i])}” can't be read{Hint(column)}"));
                 return;
             }
 
-            entry = next;
+            line = next;
         }
 
         var intake = new Intake(Speaker.Metric);
-        entry.Check(intake);
+        line.Check(intake);
         try
         {
             intake.ThrowIfWrong();
-            entries.Add(entry);
+            lines.Add(line);
         }
         catch (BadInputException bad)
         {
-            rejected.Add(new(line, bad.Errors[0].Message));
+            rejected.Add(new(number, bad.Errors[0].Message));
         }
     }
 
-    private static string Hint(EntryColumn column) => column.Name switch
+    private static string Hint(LineColumn column) => column switch
     {
-        EntryColumns.AtColumn => ": give it like 2026-08-21 14:05.",
-        "walker" or "item" or "source" => ": nothing here has that name. Add it first, or leave the column out.",
+        { Name: LineColumn.AtName } => ": give it like 2026-08-21 14:05.",
+        { IsName: true } => ": nothing here has that name. Add it first, or leave the column out.",
         _ => ".",
     };
 
-    private static string Guess(string heading, IReadOnlyList<EntryColumn> columns)
+    private static string Guess(string heading, IReadOnlyList<LineColumn> columns)
     {
         var plain = Plain(heading);
         return (columns.FirstOrDefault(c => Plain(c.Name) == plain || Plain(c.Title) == plain)

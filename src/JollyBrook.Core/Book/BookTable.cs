@@ -8,9 +8,9 @@ public sealed record NamedId(Guid Id, string? Name);
 
 /// <summary>Lines of one kind to be written out as a table.</summary>
 /// <param name="Kind">The kind.</param>
-/// <param name="Entries">Its lines.</param>
+/// <param name="Lines">Its lines.</param>
 /// <param name="Names">Names of walkers, items and sources.</param>
-public sealed record BookTableRequest(BookEntryKind? Kind, IReadOnlyList<BookEntry>? Entries, IReadOnlyList<NamedId>? Names = null);
+public sealed record BookTableRequest(BookLineKind? Kind, IReadOnlyList<BookLine>? Lines, IReadOnlyList<NamedId>? Names = null);
 
 /// <summary>A table: heading and lines, each cell as text with a point for decimals.</summary>
 public sealed record BookTableResponse(IReadOnlyList<string> Header, IReadOnlyList<IReadOnlyList<string>> Rows);
@@ -18,9 +18,9 @@ public sealed record BookTableResponse(IReadOnlyList<string> Header, IReadOnlyLi
 /// <summary>The calculation "book-table": one kind of line as a table.</summary>
 public static class BookTable
 {
-    private static readonly ChoiceField KindField = ChoiceField.Of<BookEntryKind>("kind", "Kind of line");
+    private static readonly ChoiceField KindField = ChoiceField.Of<BookLineKind>("kind", "Kind of line");
 
-    public static readonly IReadOnlyList<Field> Fields = [KindField, .. BookEntry.Fields];
+    public static readonly IReadOnlyList<Field> Fields = [KindField, .. LineKinds.Fields];
 
     /// <exception cref="BadInputException">The kind is missing.</exception>
     public static BookTableResponse Compute(BookTableRequest request)
@@ -29,10 +29,10 @@ public static class BookTable
         var intake = new Intake(Speaker.Metric);
         intake.Present(KindField, request.Kind);
         intake.ThrowIfWrong();
-        var columns = EntryColumns.Of(request.Kind!.Value);
+        var columns = LineKinds.Of(request.Kind!.Value).Table;
         var names = new Names((request.Names ?? []).Select(n => (n.Id, n.Name ?? "")));
         return new BookTableResponse(
             [.. columns.Select(c => c.Name)],
-            [.. (request.Entries ?? []).Where(e => e.Kind == request.Kind).Select(e => (IReadOnlyList<string>)[.. columns.Select(c => c.Write(e, names))])]);
+            [.. (request.Lines ?? []).Where(l => l.Tells == request.Kind).Select(l => (IReadOnlyList<string>)[.. columns.Select(c => c.Write(l, names))])]);
     }
 }

@@ -1,4 +1,5 @@
 using System.Globalization;
+using JollyBrook.Core.Contract;
 
 namespace JollyBrook.Core.Book;
 
@@ -38,6 +39,11 @@ internal sealed record CellReader(Names Names, TimeSpan Offset)
 
         return DateTimeOffset.TryParseExact(plain, WithOffset, CultureInfo.InvariantCulture, DateTimeStyles.None, out var at) ? at : null;
     }
+
+    /// <summary>One of a closed set, by its name in the contract, blanks and case aside.</summary>
+    public static T? Choice<T>(string text)
+        where T : struct, Enum =>
+        Enum.GetValues<T>().Where(v => string.Equals(ContractName.Of(v), text.Replace(" ", "", StringComparison.Ordinal), StringComparison.OrdinalIgnoreCase)).Select(v => (T?)v).FirstOrDefault();
 
     public static bool? Truth(string text)
     {

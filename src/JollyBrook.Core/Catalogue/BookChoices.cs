@@ -9,16 +9,23 @@ namespace JollyBrook.Core.Catalogue;
 /// <param name="Urine">The colour scale.</param>
 /// <param name="Services">What is done to a filter.</param>
 /// <param name="Mishaps">What happens to kit.</param>
-public sealed record BookChoices(IReadOnlyList<Choice> Kinds, IReadOnlyList<UrineStep> Urine, IReadOnlyList<Choice> Services, IReadOnlyList<Choice> Mishaps);
+/// <param name="QuickDrinks">Drinks written by one tap.</param>
+public sealed record BookChoices(IReadOnlyList<Choice> Kinds, IReadOnlyList<UrineStep> Urine, IReadOnlyList<Choice> Services, IReadOnlyList<Choice> Mishaps, IReadOnlyList<QuickDrink> QuickDrinks);
+
+/// <summary>A drink written by one tap.</summary>
+/// <param name="Name">What it is called.</param>
+/// <param name="Litres">L (pick).</param>
+public sealed record QuickDrink(string Name, double Litres);
 
 internal static class BookChoiceMaker
 {
     public static BookChoices Make() => new(
-        [.. Enum.GetValues<BookEntryKind>().Select(k => new Choice(ContractName.Of(k), EntryWords.Name(k), ""))],
+        [.. LineKinds.All.Where(k => k.Kind != BookLineKind.TakenBack).Select(k => new Choice(ContractName.Of(k.Kind), k.Name, ""))],
         UrineScale.All,
         [
             new(ContractName.Of(FilterService.BackFlush), "Back-flushed", "with clean water only"), new(ContractName.Of(FilterService.Scrub), "Scrubbed", "ceramic, gently"),
             new(ContractName.Of(FilterService.IntegrityCheck), "Checked", "air through the wet element"), new(ContractName.Of(FilterService.NewElement), "New element", "counts from nothing again"),
         ],
-        [new(ContractName.Of(MishapKind.Froze), "Froze, or may have", "not counted on any more"), new(ContractName.Of(MishapKind.Dropped), "Dropped", "a ceramic may be cracked unseen")]);
+        [new(ContractName.Of(MishapKind.Froze), "Froze, or may have", "not counted on any more"), new(ContractName.Of(MishapKind.Dropped), "Dropped", "a ceramic may be cracked unseen")],
+        [new("a mouthful", 0.05), new("a cup", 0.25)]);
 }

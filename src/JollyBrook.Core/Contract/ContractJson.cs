@@ -6,6 +6,7 @@ using JollyBrook.Core.Catalogue;
 using JollyBrook.Core.Clocks;
 using JollyBrook.Core.Drills;
 using JollyBrook.Core.Illness;
+using JollyBrook.Core.InHand;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Learning;
 using JollyBrook.Core.Packing;
@@ -21,7 +22,8 @@ namespace JollyBrook.Core.Contract;
 
 /// <summary>How requests and records are read, generated at build time so that the trimmed browser core needs no reflection.</summary>
 [JsonSourceGenerationOptions(
-    PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase, GenerationMode = JsonSourceGenerationMode.Metadata, AllowDuplicateProperties = false, RespectNullableAnnotations = true)]
+    PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase, GenerationMode = JsonSourceGenerationMode.Metadata, AllowDuplicateProperties = false, RespectNullableAnnotations = true,
+    AllowOutOfOrderMetadataProperties = true)]
 [JsonSerializable(typeof(CatalogueRequest))]
 [JsonSerializable(typeof(TreatRequest))]
 [JsonSerializable(typeof(BatchProgressRequest))]
@@ -31,8 +33,9 @@ namespace JollyBrook.Core.Contract;
 [JsonSerializable(typeof(KitCheckRequest))]
 [JsonSerializable(typeof(ScheduleRequest))]
 [JsonSerializable(typeof(DayWantsRequest))]
-[JsonSerializable(typeof(BookEntry))]
-[JsonSerializable(typeof(BookEntryRequest))]
+[JsonSerializable(typeof(BookLine))]
+[JsonSerializable(typeof(BookLineRequest))]
+[JsonSerializable(typeof(InHandRequest))]
 [JsonSerializable(typeof(BookDayRequest))]
 [JsonSerializable(typeof(BookTableRequest))]
 [JsonSerializable(typeof(BookImportRequest))]
@@ -79,7 +82,7 @@ public sealed partial class ContractJson : JsonSerializerContext;
 [JsonSerializable(typeof(JudgeResponse))]
 [JsonSerializable(typeof(WordsResponse))]
 [JsonSerializable(typeof(KitItemResponse))]
-[JsonSerializable(typeof(BookEntryResponse))]
+[JsonSerializable(typeof(BookLineResponse))]
 [JsonSerializable(typeof(BookDayResponse))]
 [JsonSerializable(typeof(BookTableResponse))]
 [JsonSerializable(typeof(LearnResponse))]
@@ -107,7 +110,12 @@ public sealed partial class AnswerJson : JsonSerializerContext;
 
 /// <summary>How long lists of records are written: what is not told is left out, which halves them.</summary>
 [JsonSourceGenerationOptions(
-    PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase, GenerationMode = JsonSourceGenerationMode.Serialization,
+    PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase, GenerationMode = JsonSourceGenerationMode.Metadata,
     DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull)]
 [JsonSerializable(typeof(BookImportResponse))]
 public sealed partial class LeanJson : JsonSerializerContext;
+
+/// <summary>How answers that hold one of several kinds are written: each kind with its name.</summary>
+[JsonSourceGenerationOptions(PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase, GenerationMode = JsonSourceGenerationMode.Metadata)]
+[JsonSerializable(typeof(InHandResponse))]
+public sealed partial class KindsJson : JsonSerializerContext;

@@ -18,7 +18,15 @@ internal static class ContractWriter
         var buffer = new ArrayBufferWriter<byte>(16 * 1024);
         using (var writer = new Utf8JsonWriter(buffer, Options))
         {
-            json.SerializeHandler!(writer, value);
+            if (json.SerializeHandler is { } straight)
+            {
+                straight(writer, value);
+            }
+            else
+            {
+                // What holds one of several kinds has no straight code: the kind is found as it is written.
+                JsonSerializer.Serialize(writer, value, json);
+            }
         }
 
         return Encoding.UTF8.GetString(buffer.WrittenSpan);

@@ -30,6 +30,7 @@ public static class ListLimits
         ["rows"] = 20_000,
         ["results"] = 20_000,
         ["drinks"] = 500,
+        ["doubts"] = 50_000,
         ["records"] = Records.BackupFile.MostRecords,
     };
 

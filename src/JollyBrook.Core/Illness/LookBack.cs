@@ -62,8 +62,8 @@ public static class LookBack
             b.Id, $"{b.Container}: {b.Method}{(b.DrunkAt is null ? "; when it was drunk is not told" : "")}", b.DrunkAt,
             o => (b.Ledger ?? []).Where(r => r.Organism == o).Select(r => r.Logs).DefaultIfEmpty(0).First(), Untreated: false)),
         // Not told whether it was treated, and from no batch: counted as untreated.
-        .. (request.Lines ?? []).Select(l => l.Entry).OfType<BookEntry>()
-            .Where(e => e is { Kind: BookEntryKind.Drink, Untreated: not false, StruckOut: not true } && (e.Untreated == true || e.BatchId is null))
+        .. (request.Lines ?? []).Select(l => l.Line).OfType<Drank>()
+            .Where(e => e.Untreated is not false && (e.Untreated == true || e.BatchId is null))
             .Select(e => new DrunkWater(
                 null,
                 $"{say.Of(Quantity.Volume, e.Litres ?? 0)} {(e.Untreated == true ? "untreated" : "not told how treated: counted as untreated")}{(e.Note is { Length: > 0 } note ? $": {note}" : "")}",

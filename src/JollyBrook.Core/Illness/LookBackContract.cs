@@ -30,7 +30,7 @@ public sealed record ReachedLogs(OrganismClass Organism, double Logs);
 /// <param name="Now">The time now.</param>
 public sealed record LookBackRequest(
     UnitSystem? Units, DateTimeOffset? OnsetAt, string? Symptoms = null, double? FeverC = null, bool? Blood = null, bool? Dehydrated = null, bool? AtRisk = null,
-    IReadOnlyList<DrunkBatch>? Batches = null, IReadOnlyList<BookLine>? Lines = null, double? OffsetMinutes = null, DateTimeOffset? Now = null);
+    IReadOnlyList<DrunkBatch>? Batches = null, IReadOnlyList<KeptLine>? Lines = null, double? OffsetMinutes = null, DateTimeOffset? Now = null);
 
 /// <summary>Water drunk inside an agent's window.</summary>
 /// <param name="BatchId">The batch; null for a drink that was not treated.</param>

@@ -42,7 +42,7 @@ public static class Learn
         List<Proposal> proposals =
         [
             .. SweatLearning.Of(request, plan, book, intake.Say, working), .. PaceLearning.Of(request, plan, book, working),
-            .. SupplyLearning.Of(request, book, intake.Say), .. SourceLearning.Of(request, book, intake.Say),
+            .. SourceLearning.Of(request, book, intake.Say),
         ];
         return new LearnResponse(
             proposals.Count == 0 ? "Nothing new to learn" : $"{proposals.Count} {(proposals.Count == 1 ? "thing" : "things")} to take over",
@@ -51,7 +51,7 @@ public static class Learn
 
     private static LivedDay Lived(PlanDay day, TripBook book)
     {
-        var drinks = book.Of(BookEntryKind.Drink).Where(e => day.Date is { } date && book.DateOf(e) == date).ToList();
+        var drinks = book.Of<Drank>().Where(e => day.Date is { } date && book.DateOf(e) == date).ToList();
         var stages = book.Stages.Where(e => e.Day == day.Day).ToList();
         return new LivedDay(
             day.Day, day.Date, day.WalkL + day.CampL, drinks.Count == 0 ? null : drinks.Sum(e => e.Litres ?? 0), day.WalkHours,
@@ -61,14 +61,14 @@ public static class Learn
     private static List<LearntFact> Facts(TripBook book, LearnRequest request, Speaker say)
     {
         List<LearntFact> facts = [];
-        var heated = book.Of(BookEntryKind.FuelUsed).Where(e => e.Litres > 0).ToList();
+        var heated = book.Of<FuelBurnt>().Where(e => e.Litres > 0).ToList();
         if (heated.Count > 0)
         {
             var (fuel, litres) = (heated.Sum(e => e.FuelG ?? 0), heated.Sum(e => e.Litres!.Value));
             facts.Add(new("Fuel for a litre", $"{Speaker.Number(fuel / litres, 1)} g: {say.Of(Quantity.FuelMass, fuel)} for {say.Of(Quantity.Volume, litres)}"));
         }
 
-        foreach (var service in book.Of(BookEntryKind.FilterService).Where(e => e.FlowLPerMin is not null).GroupBy(e => e.ItemId).Select(g => g.MaxBy(e => e.At)!))
+        foreach (var service in book.Of<FilterServiced>().Where(e => e.FlowLPerMin is not null).GroupBy(e => e.ItemId).Select(g => g.MaxBy(e => e.At)!))
         {
             var item = request.Kit?.FirstOrDefault(k => k.Id == service.ItemId?.ToString())?.Item;
             var share = item?.Filter?.RatedFlowLPerMin is { } rated ? $", {Speaker.Number(service.FlowLPerMin!.Value / rated * 100, 0)} % of new" : "";

@@ -6,37 +6,24 @@ using JollyBrook.Core.Contract;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Sources;
 using JollyBrook.Core.Units;
-using JollyBrook.Core.Water;
 
 namespace JollyBrook.Core.Learning;
 
 /// <summary>A line of the book with its id.</summary>
-public sealed record BookLine(Guid? Id, BookEntry? Entry);
-
-/// <summary>What a batch used up, as its answer said.</summary>
-/// <param name="Method">Its chain: ids of kit items joined by "+".</param>
-/// <param name="At">When it was begun.</param>
-/// <param name="VolumeL">L.</param>
-/// <param name="Clarity">Of the water.</param>
-/// <param name="DoseUnits">Tablets, or drops of each part.</param>
-/// <param name="FuelG">g.</param>
-/// <param name="LampCycles">Cycles of light.</param>
-public sealed record UsedBatch(
-    string? Method, DateTimeOffset? At, double? VolumeL, Clarity? Clarity = null, double? DoseUnits = null, double? FuelG = null, double? LampCycles = null);
+public sealed record KeptLine(Guid? Id, BookLine? Line);
 
 /// <summary>A trip held against what the book says of it.</summary>
 /// <param name="Units">The units that words are put in; metric when left out.</param>
 /// <param name="Plan">The trip as planned, with walkers, their tests and its sources.</param>
 /// <param name="RouteId">The route's id: stages of other routes are left out.</param>
 /// <param name="Lines">The lines that stand.</param>
-/// <param name="Batches">The batches.</param>
 /// <param name="Kit">What is carried.</param>
 /// <param name="OffsetMinutes">The clock's offset from UTC, min: what a day is.</param>
 /// <param name="Now">The time now.</param>
 /// <param name="Walkers">Who is weighed, where there is no plan to say so.</param>
 /// <param name="Tests">Their sweat tests.</param>
 public sealed record LearnRequest(
-    UnitSystem? Units, PlanRequest? Plan = null, Guid? RouteId = null, IReadOnlyList<BookLine>? Lines = null, IReadOnlyList<UsedBatch>? Batches = null,
+    UnitSystem? Units, PlanRequest? Plan = null, Guid? RouteId = null, IReadOnlyList<KeptLine>? Lines = null,
     IReadOnlyList<KitEntry>? Kit = null, double? OffsetMinutes = null, DateTimeOffset? Now = null, IReadOnlyList<WalkerEntry>? Walkers = null,
     IReadOnlyList<SweatTestEntry>? Tests = null);
 
@@ -45,7 +32,6 @@ public enum ProposalKind
 {
     SweatFactor,
     Pace,
-    Supply,
     Source,
 }
 
@@ -59,11 +45,10 @@ public enum ProposalKind
 /// <param name="RecordId">The item, source or walker it is about.</param>
 /// <param name="Test">A sweat test to be written, for a sweat factor.</param>
 /// <param name="Pace">The new pace factor.</param>
-/// <param name="Item">The item as it would be.</param>
 /// <param name="Source">The source as it would be.</param>
 public sealed record Proposal(
     string Id, ProposalKind Kind, string Title, string Before, string After, string Why, string? RecordId = null, SweatTest? Test = null, double? Pace = null,
-    KitItem? Item = null, TripSource? Source = null);
+    TripSource? Source = null);
 
 /// <summary>A day, planned against lived.</summary>
 /// <param name="Day">From 0.</param>

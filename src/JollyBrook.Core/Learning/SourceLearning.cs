@@ -11,7 +11,7 @@ internal static class SourceLearning
     {
         foreach (var (id, source) in request.Plan?.Sources ?? [])
         {
-            var report = book.Of(BookEntryKind.SourceReport).LastOrDefault(e => e.SourceId?.ToString() == id && e.Flowing is not null);
+            var report = book.Of<SourceSeen>().LastOrDefault(e => e.SourceId?.ToString() == id && e.Flowing is not null);
             if (report is null || report.At <= source.ReportedAt)
             {
                 continue;

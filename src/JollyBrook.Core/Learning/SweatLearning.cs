@@ -17,7 +17,7 @@ internal static class SweatLearning
         foreach (var (id, walker) in request.Plan?.Walkers ?? request.Walkers ?? [])
         {
             var known = (request.Plan?.Tests ?? request.Tests ?? []).Where(t => t.Test.WalkerId?.ToString() == id).ToList();
-            var masses = book.Of(BookEntryKind.BodyMass).Where(e => e.WalkerId?.ToString() == id);
+            var masses = book.Of<BodyWeighed>().Where(e => e.WalkerId?.ToString() == id);
             foreach (var day in masses.GroupBy(book.DateOf).OrderBy(g => g.Key))
             {
                 if (Test(day.ToList(), walker, book, plan) is not { } test || known.Exists(t => t.Test.At == test.At))
@@ -48,7 +48,7 @@ internal static class SweatLearning
     private static string Factor(PersonalFactor factor) =>
         $"× {Speaker.Number(factor.K, 2)} ({Speaker.Number(factor.Low, 2)} to {Speaker.Number(factor.High, 2)})";
 
-    private static SweatTest? Test(List<BookEntry> masses, Walker walker, TripBook book, PlanResponse? plan)
+    private static SweatTest? Test(List<BodyWeighed> masses, Walker walker, TripBook book, PlanResponse? plan)
     {
         var (first, last) = (masses[0], masses[^1]);
         var gap = (last.At!.Value - first.At!.Value).TotalHours;
@@ -60,11 +60,11 @@ internal static class SweatLearning
         var date = book.DateOf(first);
         var stage = book.Stages.FirstOrDefault(e => book.DateOf(e) == date);
         var hours = stage?.Hours is { } walked && walked < gap ? walked : gap;
-        bool Between(BookEntry e) => e.At > first.At && e.At <= last.At && e.WalkerId == first.WalkerId;
+        bool Between(BookLine line, Guid? whose) => line.At > first.At && line.At <= last.At && whose == first.WalkerId;
         var planned = plan?.Days.FirstOrDefault(d => d.Date == date);
         var effort = stage?.Effort ?? (planned is null ? Effort.Default : Effort.Default with { TemperatureC = (planned.LowC + planned.HighC) / 2 });
         return new SweatTest(
-            first.WalkerId, last.At, hours, first.MassKg, last.MassKg, book.Of(BookEntryKind.Drink).Where(Between).Sum(e => e.Litres ?? 0),
-            book.Of(BookEntryKind.Urine).Where(Between).Sum(e => e.Litres ?? 0), 0, effort, walker.HeightCm, walker.Acclimatised, walker.Worn, walker.PackKg);
+            first.WalkerId, last.At, hours, first.MassKg, last.MassKg, book.Of<Drank>().Where(d => Between(d, d.WalkerId)).Sum(d => d.Litres ?? 0),
+            book.Of<UrinePassed>().Where(u => Between(u, u.WalkerId)).Sum(u => u.Litres ?? 0), 0, effort, walker.HeightCm, walker.Acclimatised, walker.Worn, walker.PackKg);
     }
 }

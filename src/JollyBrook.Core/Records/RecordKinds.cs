@@ -27,7 +27,7 @@ public static class RecordKinds
         new RecordKind<TripRoute>("route", "Routes", RecordPlace.Plan, 900 * Kilobyte, ContractJson.Default.TripRoute, TripRoute.Fields, TripRoute.Check),
         new RecordKind<Walker>("walker", "Walkers", RecordPlace.Plan, 4 * Kilobyte, ContractJson.Default.Walker, Walker.Fields, Walker.Check),
         new RecordKind<SweatTest>("sweat-test", "Sweat tests", RecordPlace.Log, 8 * Kilobyte, ContractJson.Default.SweatTest, SweatTest.Fields, SweatTest.Check),
-        new RecordKind<BookEntry>("book-entry", "Lines of the book", RecordPlace.Log, 16 * Kilobyte, ContractJson.Default.BookEntry, BookEntry.Fields, BookEntry.Check),
+        new RecordKind<BookLine>("book-line", "Lines of the book", RecordPlace.Log, 160 * Kilobyte, ContractJson.Default.BookLine, LineKinds.Fields, BookLine.Check),
         new RecordKind<DayBook>("day", "Days", RecordPlace.Plan, 128 * Kilobyte, ContractJson.Default.DayBook, DayBook.Fields, DayBook.Check),
         new RecordKind<DrillResult>(
             "drill-result", "Drills done", RecordPlace.Personal, 16 * Kilobyte, ContractJson.Default.DrillResult, DrillResult.Fields, DrillResult.Check),

@@ -35,7 +35,7 @@ public static class BatchProgress
         double? drinkWithinHours)
     {
         var current = replay.Current;
-        var safeStep = steps.LastOrDefault(s => s.DrinkAfter) ?? steps.LastOrDefault(s => s.Kind is StepKind.Contact or StepKind.Boil) ?? steps[^1];
+        var safeStep = replay.SafeStep;
         var clock = Clock(replay, current, now);
         var state = State(replay, current, safeStep);
         var cautions = new List<Caution>();

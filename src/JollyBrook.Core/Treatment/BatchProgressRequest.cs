@@ -26,8 +26,9 @@ public enum BatchEventKind
 /// <param name="Kind">What it says.</param>
 /// <param name="StepId">The step it is about; null where it is about the batch.</param>
 /// <param name="At">When.</param>
-/// <param name="Words">Topped up: what was added, and the dose for it.</param>
-public sealed record BatchTap(BatchEventKind? Kind, string? StepId, DateTimeOffset? At, string? Words = null);
+/// <param name="Words">Topped up: the dose for what was added.</param>
+/// <param name="AddedL">Topped up: raw water added, L; null fills it to the brim.</param>
+public sealed record BatchTap(BatchEventKind? Kind, string? StepId, DateTimeOffset? At, string? Words = null, double? AddedL = null);
 
 /// <summary>A batch and the time now; gives where it stands.</summary>
 /// <param name="Steps">Its steps, in order.</param>

@@ -23,6 +23,12 @@ internal sealed class BatchReplay(IReadOnlyList<TreatmentStep> steps, DateTimeOf
     /// <summary>The latest instant stored; a clock showing less has gone backwards.</summary>
     public DateTimeOffset LatestInstant => _latestTap > startedAt ? _latestTap : startedAt;
 
+    /// <summary>How many steps are done.</summary>
+    public int DoneCount => _done.Count;
+
+    /// <summary>The step after which the water may be drunk.</summary>
+    public TreatmentStep SafeStep => steps.LastOrDefault(s => s.DrinkAfter) ?? steps.LastOrDefault(s => s.Kind is StepKind.Contact or StepKind.Boil) ?? steps[^1];
+
     public DateTimeOffset? DoneAt(string stepId) => Find(stepId)?.Done;
 
     public DateTimeOffset? StartedAt(string stepId) => Find(stepId)?.Started;

@@ -13,27 +13,30 @@ internal static class DemoBook
     /// <param name="ilva">The walker.</param>
     /// <param name="torren">The walker.</param>
     /// <param name="thing">Ids of kit and sources by name.</param>
-    public static IEnumerable<BookEntry> Lines(DateTimeOffset now, Guid ilva, Guid torren, IReadOnlyDictionary<string, Guid> thing)
+    public static IEnumerable<BookLine> Lines(DateTimeOffset now, Guid ilva, Guid torren, IReadOnlyDictionary<string, Guid> thing)
     {
         var start = new DateTimeOffset(now.UtcDateTime.Date.AddDays(-1).AddHours(9), TimeSpan.Zero);
-        yield return new(BookEntryKind.Drink, now.AddDays(-6), torren, Note: "Straight from the beck above the sheepfold", Litres: 0.5, Untreated: true);
-        yield return new(BookEntryKind.Mishap, now.AddDays(-4), Note: "Off the table in the hut", ItemId: thing["Gravity filter"], Mishap: MishapKind.Dropped);
-        yield return new(BookEntryKind.BodyMass, start, ilva, MassKg: 62.1);
-        yield return new(BookEntryKind.Drink, start.AddMinutes(50), ilva, Litres: 0.5);
-        yield return new(BookEntryKind.SourceReport, start.AddMinutes(70), SourceId: thing["Fernhollow spring"], Flowing: true, FillL: 1, FillSeconds: 24, Clarity: Clarity.Clear, TemperatureC: 9);
-        yield return new(BookEntryKind.Drink, start.AddMinutes(95), ilva, Litres: 0.25);
-        yield return new(BookEntryKind.Urine, start.AddMinutes(110), ilva, Litres: 0.2, UrineColour: 4);
-        yield return new(BookEntryKind.SourceReport, start.AddMinutes(150), SourceId: thing["Sinking brook"], Flowing: false, Note: "Gone underground 200 m above the path");
-        yield return new(BookEntryKind.Drink, start.AddMinutes(160), ilva, Litres: 0.5);
-        yield return new(BookEntryKind.BodyMass, start.AddMinutes(180), ilva, MassKg: 62);
-        yield return new(BookEntryKind.FilterService, start.AddHours(8), ItemId: thing["Squeeze filter"], Service: FilterService.BackFlush, Litres: 14, FillL: 1, FillSeconds: 48);
-        yield return new(BookEntryKind.FuelUsed, start.AddHours(10), Litres: 1.6, ItemId: thing["Canister stove"], FuelG: 22);
-        yield return new(BookEntryKind.Drink, now.AddHours(-3), ilva, Litres: 0.5);
-        yield return new(BookEntryKind.Drink, now.AddHours(-2), ilva, Litres: 0.25);
-        yield return new(BookEntryKind.Urine, now.AddHours(-2), ilva, UrineColour: 5);
-        yield return new(BookEntryKind.Drink, now.AddHours(-1), torren, Litres: 0.5);
-        yield return new(BookEntryKind.Symptom, now.AddMinutes(-50), torren, Note: "Cramps, loose bowels since the morning", FeverC: 37.9, Blood: false);
-        yield return new(BookEntryKind.Note, now.AddMinutes(-30), Note: "Wind from the west, cloud on the ridge. Good flat ground for the tents by the wall.");
+        yield return new Drank(0.5, WalkerId: torren, Untreated: true) { At = now.AddDays(-6), Note = "Straight from the beck above the sheepfold" };
+        yield return new Mishap(thing["Gravity filter"], MishapKind.Dropped) { At = now.AddDays(-4), Note = "Off the table in the hut" };
+        yield return new BodyWeighed(ilva, 62.1) { At = start };
+        yield return new Drank(0.5, WalkerId: ilva) { At = start.AddMinutes(50) };
+        yield return new SourceSeen(thing["Fernhollow spring"], Flowing: true, FillL: 1, FillSeconds: 24, Clarity: Clarity.Clear, TemperatureC: 9) { At = start.AddMinutes(70) };
+        yield return new Drank(0.25, WalkerId: ilva) { At = start.AddMinutes(95) };
+        yield return new UrinePassed(ilva, UrineColour: 4, Litres: 0.2) { At = start.AddMinutes(110) };
+        yield return new SourceSeen(thing["Sinking brook"], Flowing: false) { At = start.AddMinutes(150), Note = "Gone underground 200 m above the path" };
+        yield return new Drank(0.5, WalkerId: ilva) { At = start.AddMinutes(160) };
+        yield return new BodyWeighed(ilva, 62) { At = start.AddMinutes(180) };
+        yield return new FilterServiced(thing["Squeeze filter"], FilterService.BackFlush, Litres: 14, FillL: 1, FillSeconds: 48) { At = start.AddHours(8) };
+        yield return new FuelBurnt(thing["Canister stove"], 22, Litres: 1.6) { At = start.AddHours(10) };
+        yield return new Cooked(thing["Aluminium pot with lid"], All: true) { At = now.AddHours(-21) };
+        yield return new Drank(null, All: true, WalkerId: torren, ContainerId: thing["Quart bottle"]) { At = now.AddHours(-14) };
+        yield return new Drank(0.5, WalkerId: ilva) { At = now.AddHours(-3) };
+        yield return new Drank(0.25, WalkerId: ilva) { At = now.AddHours(-2) };
+        yield return new UrinePassed(ilva, UrineColour: 5) { At = now.AddHours(-2) };
+        yield return new Drank(0.5, WalkerId: torren) { At = now.AddHours(-1) };
+        yield return new Filled(thing["Steel bottle"], SourceId: thing["Fernhollow spring"], Clarity: Clarity.Clear, TemperatureC: 9) { At = now.AddMinutes(-45) };
+        yield return new SymptomFelt(torren, FeverC: 37.9, Blood: false) { At = now.AddMinutes(-50), Note = "Cramps, loose bowels since the morning" };
+        yield return new Noted() { At = now.AddMinutes(-30), Note = "Wind from the west, cloud on the ridge. Good flat ground for the tents by the wall." };
     }
 
     /// <summary>This evening and the next morning, for three.</summary>

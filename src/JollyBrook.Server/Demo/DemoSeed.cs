@@ -40,7 +40,7 @@ internal sealed class DemoSeed(JollyBrookDb db, RecordStore store, BookInHand bo
 
         foreach (var batch in Batches.Where(b => !b.ByCompanion))
         {
-            await WriteBatchAsync(owner, batch, now);
+            await WriteBatchAsync(owner, batch, things, now);
         }
 
         foreach (var result in DemoDrills.Results(now))
@@ -53,7 +53,7 @@ internal sealed class DemoSeed(JollyBrookDb db, RecordStore store, BookInHand bo
 
         foreach (var batch in Batches.Where(b => b.ByCompanion))
         {
-            await WriteBatchAsync(companion, batch, now);
+            await WriteBatchAsync(companion, batch, things, now);
         }
 
         await transaction.CommitAsync(cancellation);
@@ -82,7 +82,7 @@ internal sealed class DemoSeed(JollyBrookDb db, RecordStore store, BookInHand bo
 
         foreach (var line in DemoBook.Lines(now, walkers[0], walkers[1], things))
         {
-            await PutAsync(owner, "book-entry", line, ContractJson.Default.BookEntry, line.At);
+            await PutAsync(owner, "book-line", line, ContractJson.Default.BookLine, line.At);
         }
 
         await PutAsync(owner, "day", DemoBook.Evening(now), ContractJson.Default.DayBook);
@@ -134,12 +134,12 @@ internal sealed class DemoSeed(JollyBrookDb db, RecordStore store, BookInHand bo
 
     private sealed record DemoBatch(string Container, TimeSpan Ago, TreatRequest Request, bool Finish, bool ByCompanion = false);
 
-    private async Task WriteBatchAsync(Guid author, DemoBatch batch, DateTimeOffset now)
+    private async Task WriteBatchAsync(Guid author, DemoBatch batch, Dictionary<string, Guid> things, DateTimeOffset now)
     {
         var startedAt = now - batch.Ago;
         var request = batch.Request with { StartAt = startedAt };
         var answer = Treat.Compute(request);
-        var record = new BatchRecord(batch.Container, startedAt, request, answer);
+        var record = new BatchRecord(batch.Container, startedAt, request, answer, things[batch.Container]);
         var id = await PutAsync(author, "batch", record, ContractJson.Default.BatchRecord, startedAt);
         var at = startedAt;
         foreach (var step in answer.Steps)

@@ -28,8 +28,9 @@ internal static class ContractOpenApi
                 NameEnum(schema, context.JsonTypeInfo.Type);
                 return Task.CompletedTask;
             });
-            options.AddSchemaTransformer((schema, _, _) =>
+            options.AddSchemaTransformer((schema, context, _) =>
             {
+                RequireKind(schema, context.JsonTypeInfo.Type);
                 LimitLists(schema);
                 return Task.CompletedTask;
             });
@@ -41,6 +42,15 @@ internal static class ContractOpenApi
                 return Task.CompletedTask;
             });
         });
+    }
+
+    /// <summary>One of several kinds always says which, so that the page's types tell them apart.</summary>
+    private static void RequireKind(OpenApiSchema schema, Type type)
+    {
+        if (type.BaseType?.GetCustomAttribute<JsonPolymorphicAttribute>() is { TypeDiscriminatorPropertyName: { } name })
+        {
+            (schema.Required ??= new HashSet<string>()).Add(name);
+        }
     }
 
     /// <summary>Every list says how long it may be.</summary>

@@ -40,7 +40,7 @@ public class LookBackTests
     {
         var answer = LookBack.Compute(new(
             UnitSystem.Metric, Onset, Batches: [Batch("a", 5, giardia: 0)],
-            Lines: [new(Guid.NewGuid(), new BookEntry(BookEntryKind.Drink, Onset.AddDays(-6), Litres: 0.5, Untreated: true, Note: "straight from the beck"))], Now: Onset));
+            Lines: [new(Guid.NewGuid(), new Drank(0.5, Untreated: true) { At = Onset.AddDays(-6), Note = "straight from the beck" })], Now: Onset));
         var giardia = answer.Agents.Single(a => a.Name == "Giardia");
         giardia.Fits[0].Untreated.ShouldBeTrue();
         giardia.Fits[0].Words.ShouldBe("0.5 L untreated: straight from the beck");

@@ -16,7 +16,9 @@ import { SettingsRoom } from '../rooms/settings/SettingsRoom';
 import { WordsRoom } from '../rooms/words/WordsRoom';
 import { TreatRoom } from '../rooms/treat/TreatRoom';
 import { themeOf } from '../shared/theme';
+import { InHandProvider } from '../store/InHandContext';
 import { LocalDataProvider, useSettings } from '../store/LocalDataContext';
+import { QuickWriteProvider } from '../store/QuickWrite';
 import { RunningProvider } from '../store/RunningContext';
 import { StoreProvider } from '../store/StoreContext';
 import { Shell } from './Shell';
@@ -66,7 +68,11 @@ function ThemedRooms() {
       <CatalogueProvider>
         <ShortcutProvider>
           <RunningProvider>
-            <RouterProvider router={router} />
+            <InHandProvider>
+              <QuickWriteProvider>
+                <RouterProvider router={router} />
+              </QuickWriteProvider>
+            </InHandProvider>
           </RunningProvider>
         </ShortcutProvider>
       </CatalogueProvider>

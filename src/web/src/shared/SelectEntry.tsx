@@ -9,10 +9,11 @@ interface Props {
   value: string;
   onChange: (id: string) => void;
   isDefault?: boolean;
+  error?: string;
 }
 
 /** One of many: a list that opens. */
-export function SelectEntry({ label, choices, value, onChange, isDefault }: Props) {
+export function SelectEntry({ label, choices, value, onChange, isDefault, error }: Props) {
   const id = useId();
   const known = choices.some((choice) => choice.id === value) ? value : (choices.at(-1)?.id ?? '');
   return (
@@ -25,6 +26,8 @@ export function SelectEntry({ label, choices, value, onChange, isDefault }: Prop
         select
         size="small"
         fullWidth
+        error={error !== undefined}
+        helperText={error}
         value={known}
         onChange={(event) => onChange(event.target.value)}
         slotProps={{ select: { SelectDisplayProps: { 'aria-labelledby': id } } }}

@@ -19,7 +19,7 @@ export function nameRecord(kind: string, body: unknown): string {
       return `Walker: ${(body as Bodies['walker'] | undefined)?.name ?? 'one'}`;
     case 'sweat-test':
       return 'A sweat test';
-    case 'book-entry':
+    case 'book-line':
       return 'A line of the book';
     case 'day':
       return `Day: ${(body as Bodies['day'] | undefined)?.name ?? 'one'}`;

@@ -14,9 +14,9 @@ const Context = createContext<BookLines | undefined>(undefined);
 export function BookLinesProvider({ children }: { children: ReactNode }) {
   const { db } = useStore();
   const [shown, setShown] = useState(false);
-  const newest = useLiveQuery(async () => sorted(await newestOf(db, 'book-entry', fewLines), false), [db]);
+  const newest = useLiveQuery(async () => sorted(await newestOf(db, 'book-line', fewLines), false), [db]);
   const whole = useLiveQuery(
-    async () => (shown ? sorted(await all(db, 'book-entry'), true) : undefined),
+    async () => (shown ? sorted(await all(db, 'book-line'), true) : undefined),
     [db, shown],
   );
   const opened = newest !== undefined;

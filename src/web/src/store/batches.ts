@@ -13,7 +13,11 @@ export interface Batch {
   startedAt: string;
   request: TreatRequest;
   answer: TreatResponse;
-  taps: Schema<'BatchEventRecord'>[];
+  /** The container of the kit it stands in; null when it is none of the kit's. */
+  containerId: string | null;
+  fromId: string | null;
+  sourceId: string | null;
+  taps: (Schema<'BatchEventRecord'> & { id: string })[];
 }
 
 /** Taps as the core is told of them. */
@@ -91,19 +95,32 @@ async function withTaps(db: LocalStore, records: LocalRecord[]): Promise<Batch[]
       startedAt: body.startedAt ?? '',
       request: body.request!,
       answer: body.answer!,
-      taps: (tapsByBatch[record.id] ?? []).map((tap) => tap.body as Bodies['batch-event']),
+      containerId: body.containerId ?? null,
+      fromId: body.fromId ?? null,
+      sourceId: body.sourceId ?? null,
+      taps: (tapsByBatch[record.id] ?? []).map((tap) => ({
+        id: tap.id,
+        ...(tap.body as Bodies['batch-event']),
+      })),
     };
   });
+}
+
+/** A batch about to be started. */
+export interface NewBatch {
+  container: string;
+  containerId: string | null;
+  sourceId: string | null;
+  request: TreatRequest;
+  answer: TreatResponse;
 }
 
 export async function startBatch(
   { db, sync }: Store,
   book: string,
-  container: string,
-  request: TreatRequest,
-  answer: TreatResponse,
+  { container, containerId, sourceId, request, answer }: NewBatch,
 ): Promise<string> {
-  const body = { container, startedAt: request.startAt ?? null, request, answer };
+  const body = { container, containerId, sourceId, startedAt: request.startAt ?? null, request, answer };
   const id = await keep(db, 'batch', body, { book });
   sync.nudge();
   return id;
@@ -115,9 +132,9 @@ export async function tap(
   batch: Batch,
   kind: Schema<'BatchEventKind'>,
   stepId: string | null,
-  words: string | null = null,
+  { words = null, addedL = null }: { words?: string | null; addedL?: number | null } = {},
 ): Promise<void> {
-  const body = { batchId: batch.id, kind, stepId, at: new Date().toISOString(), words };
+  const body = { batchId: batch.id, kind, stepId, at: new Date().toISOString(), words, addedL };
   await keep(db, 'batch-event', body, { book: batch.book }).then(
     () => sync.nudge(),
     () => undefined,

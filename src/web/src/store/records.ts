@@ -13,7 +13,7 @@ export interface Bodies {
   route: Schema<'TripRoute'>;
   walker: Schema<'Walker'>;
   'sweat-test': Schema<'SweatTest'>;
-  'book-entry': Schema<'BookEntry'>;
+  'book-line': Schema<'BookLine'>;
   day: Schema<'DayBook'>;
   'drill-result': Schema<'DrillResult'>;
 }

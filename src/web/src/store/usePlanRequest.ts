@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import type { PlanRequest, Schema } from '../core/contract';
 import { thisHour } from '../shared/thisMinute';
 import { useSettings } from './LocalDataContext';
-import { useKitEntries } from './mishaps';
+import { useKitEntries, useSourcesNow } from './InHandContext';
 import type { Kept } from './records';
 import { useRecords } from './useRecords';
 
@@ -20,10 +20,11 @@ export function usePlanRequest(
   const { units, countViruses } = useSettings().settings;
   const kit = useKitEntries();
   const allSources = useRecords('trip-source');
+  const sourcesNow = useSourcesNow();
   const allWalkers = useRecords('walker');
   const tests = useRecords('sweat-test');
   return useMemo(() => {
-    if (!record || !route || !allSources || !allWalkers || !tests) return null;
+    if (!record || !route || !allSources || !sourcesNow || !allWalkers || !tests) return null;
     const sources = allSources
       .filter((s) => s.body.routeId === record.id)
       .sort((a, b) => (a.body.alongKm ?? 0) - (b.body.alongKm ?? 0));
@@ -31,7 +32,10 @@ export function usePlanRequest(
     const request: PlanRequest = {
       units,
       route,
-      sources: sources.map(({ id, body }) => ({ id, source: body })),
+      sources: sources.map(({ id, body }) => ({
+        id,
+        source: sourcesNow.find((s) => s.id === id)?.body ?? body,
+      })),
       walkers: walkers.map(({ id, body }) => ({ id, walker: body })),
       tests: tests.map(({ id, body }) => ({ id, test: body })),
       now: thisHour(),
@@ -39,5 +43,5 @@ export function usePlanRequest(
       countViruses,
     };
     return { sources, walkers, request };
-  }, [allSources, allWalkers, tests, units, countViruses, kit, route, record]);
+  }, [allSources, sourcesNow, allWalkers, tests, units, countViruses, kit, route, record]);
 }

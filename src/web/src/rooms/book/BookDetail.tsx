@@ -10,7 +10,7 @@ import { LineEntry } from './lines/LineEntry';
 import { LookBackPage } from './lookback/LookBackPage';
 import { ChooseKind } from './write/ChooseKind';
 import { EntryForm } from './write/EntryForm';
-import { asKind } from './write/kinds';
+import { asKind } from './write/blankLine';
 
 /** What stands beside the list: a line, a batch, a line being written, or one of the book's pages. */
 export function BookDetail({ id }: { id: string | undefined }) {
@@ -32,7 +32,7 @@ function Written({ id, fixing }: { id: string; fixing: boolean }) {
   const progress = useProgress(lone);
   if (batch === undefined || !book) return null;
   const line = book.lines.find((l) => l.id === id);
-  if (line && fixing) return <EntryForm kind={line.body.kind!} corrects={line} />;
+  if (line && fixing) return <EntryForm kind={line.body.kind} corrects={line} />;
   if (line) return <LineEntry line={line} book={book} />;
   const stands = batch && progress?.get(batch.id);
   if (batch && stands) return <BatchEntry batch={batch} progress={stands} />;

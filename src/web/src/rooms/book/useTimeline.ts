@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import { useCatalogue } from '../../core/CatalogueContext';
 import { ofKind, type Bodies } from '../../store/records';
 import { useBookLines } from '../../store/BookLinesContext';
-import { type Line } from '../../store/bookLines';
+import { about, type Line } from '../../store/bookLines';
 import { useStore } from '../../store/StoreContext';
 import { timeline, type Row } from './timeline';
 import { useNames } from './useNames';
@@ -53,9 +53,7 @@ export function useTimeline({ text, kind, book }: Sought): Row[] | undefined {
       const words = [
         kinds.find((k) => k.id === body.kind)?.name,
         body.note,
-        name(body.walkerId),
-        name(body.itemId),
-        name(body.sourceId),
+        ...Object.values(about(body)).map(name),
       ];
       return words.some((word) => word?.toLowerCase().includes(sought));
     };

@@ -4,6 +4,7 @@ import type { Response, Schema } from '../../core/contract';
 import { Section } from '../../shared/Section';
 import { startBatch } from '../../store/batches';
 import type { Kept } from '../../store/records';
+import { useKit } from '../../store/LocalDataContext';
 import { useStore } from '../../store/StoreContext';
 import { BatchLine } from './BatchLine';
 
@@ -18,13 +19,19 @@ interface Props {
 /** The batches in the order they begin; each is begun, moved and treated otherwise from here. */
 export function BatchLines({ record, day, schedule, onChange, onEdit }: Props) {
   const store = useStore();
+  const kit = useKit();
   const begin = async (batch: Schema<'ScheduledBatch'>) => {
     const request = { ...batch.treat, startAt: new Date().toISOString() };
     const outcome = await calculate('treat', request);
     if (!outcome.ok || outcome.response.steps.length === 0) return;
-    const batchId = await startBatch(store, record.book, batch.container, request, outcome.response).catch(
-      () => null,
-    );
+    const batchId = await startBatch(store, record.book, {
+      container: batch.container,
+      // The schedule speaks of containers by name.
+      containerId: kit.find((item) => item.body.name === batch.container)?.id ?? null,
+      sourceId: null,
+      request,
+      answer: outcome.response,
+    }).catch(() => null);
     if (batchId === null) return;
     onChange({
       ...day,

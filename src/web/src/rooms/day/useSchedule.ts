@@ -4,7 +4,7 @@ import { useCalculation } from '../../core/useCalculation';
 import { useNowMinute } from '../../shared/useNow';
 import { tapsOf, useBatchesById, type Batch } from '../../store/batches';
 import { useSettings } from '../../store/LocalDataContext';
-import { useKitEntries } from '../../store/mishaps';
+import { useKitEntries } from '../../store/InHandContext';
 
 /** A day's clock line, reckoned anew as its wants, its kit, its batches or the time change. */
 export function useSchedule(day: Schema<'DayBook'>) {

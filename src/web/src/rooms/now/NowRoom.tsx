@@ -1,23 +1,27 @@
 import { Box, Button, Stack, Typography } from '@mui/material';
 import { useMemo } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { EmptyState } from '../../shared/EmptyState';
 import { Reading } from '../../shared/Reading';
+import { Section } from '../../shared/Section';
 import { TwoPanes } from '../../shared/TwoPanes';
 import { useBatch } from '../../store/batches';
+import { useInHand } from '../../store/InHandContext';
 import { useRunning } from '../../store/RunningContext';
 import { useProgress } from '../../store/useProgress';
 import { WriteButton } from '../book/write/QuickDialog';
 import { AlarmPanel } from './AlarmPanel';
 import { BatchCard } from './BatchCard';
 import { BatchSteps } from './BatchSteps';
+import { InHandPanel } from './inhand/InHandPanel';
+import { SupplyList } from './inhand/SupplyList';
 import { soonestFirst } from './order';
 
-/** The clocks that run, soonest first, and the steps of the one in hand. */
+/** What is in hand, the clocks that run, soonest first, and the steps of the one shown. */
 export function NowRoom() {
   const { id } = useParams();
   const navigate = useNavigate();
   const all = useRunning();
+  const state = useInHand();
   const named = useBatch(id);
   // One that is over is not among the running, and can still be looked at.
   const lone = useMemo(() => (named ? [named] : []), [named]);
@@ -30,20 +34,6 @@ export function NowRoom() {
     running.find(({ batch }) => batch.id === id) ??
     (named && stands ? { batch: named, progress: stands } : running[0]);
 
-  if (running.length === 0 && !shown) {
-    return (
-      <>
-        <EmptyState
-          title="Nothing is running"
-          text="A batch you start in Treat shows its clock here, through reloads and restarts."
-          to="/treat"
-          action="Treat some water"
-        />
-        <FieldLinks />
-      </>
-    );
-  }
-
   return (
     <TwoPanes
       title="Now"
@@ -52,7 +42,13 @@ export function NowRoom() {
       list={
         <Stack spacing={1.5}>
           <Typography variant="h1">Now</Typography>
-          {running.length === 0 && <Typography>Nothing else is running.</Typography>}
+          <InHandPanel />
+          {running.length === 0 && (
+            <Typography>
+              Nothing is running. A batch you start in Treat shows its clock here, through reloads and
+              restarts.
+            </Typography>
+          )}
           <Box
             component="ul"
             aria-label="Running batches"
@@ -70,6 +66,11 @@ export function NowRoom() {
             ))}
           </Box>
           <FieldLinks />
+          {state && state.supplies.length > 0 && (
+            <Section title="What is left">
+              <SupplyList supplies={state.supplies} />
+            </Section>
+          )}
           <AlarmPanel />
         </Stack>
       }

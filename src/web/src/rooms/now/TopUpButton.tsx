@@ -20,7 +20,7 @@ export function TopUpButton({ batch }: { batch: Batch }) {
   const begin = () => {
     if (!response) return;
     setOpen(false);
-    void tap(store, batch, 'toppedUp', null, response.words);
+    void tap(store, batch, 'toppedUp', null, { words: response.words, addedL: addedL as number });
   };
   return (
     <>

@@ -3,6 +3,7 @@ import { useCalculation, type Calculated } from '../../core/useCalculation';
 import { useNowMinute } from '../../shared/useNow';
 import { useSettings } from '../../store/LocalDataContext';
 import type { Kept } from '../../store/records';
+import { useInHand, useSourcesNow } from '../../store/InHandContext';
 import { readLocal } from '../../store/localSettings';
 import { useStore } from '../../store/StoreContext';
 import { useRecords } from '../../store/useRecords';
@@ -24,7 +25,7 @@ const Context = createContext<Scarce | null>(null);
 /** What was entered when water is short, kept through a reload, and where that leaves the party. */
 export function ScarceProvider({ children }: { children: ReactNode }) {
   const routes = useRecords('route');
-  const sources = useRecords('trip-source');
+  const sources = useSourcesNow();
   const walkers = useRecords('walker');
   const tests = useRecords('sweat-test');
   if (!routes || !sources || !walkers || !tests) return null;
@@ -53,7 +54,14 @@ function Loaded({ routes, sources, walkers, tests, children }: LoadedProps) {
     else localStorage.setItem(key, JSON.stringify(entered));
   }, [key, entered]);
 
-  const draft: Draft = { ...fresh, routeId: routes[0]?.id ?? null, ...entered };
+  const state = useInHand();
+  const draft: Draft = {
+    ...fresh,
+    // What the log says is in hand need not be typed.
+    inHandL: state?.drinkableL ?? fresh.inHandL,
+    routeId: routes[0]?.id ?? null,
+    ...entered,
+  };
   const route = routes.find(({ id }) => id === draft.routeId);
   const standing = useCalculation(
     'water-short',

@@ -10,19 +10,21 @@ import { useNowMinute } from '../../shared/useNow';
 import { startBatch } from '../../store/batches';
 import { useLoggingBook } from '../../store/books';
 import { useKit, useSettings } from '../../store/LocalDataContext';
-import { useMishaps } from '../../store/mishaps';
+import { writeLine } from '../../store/bookLines';
+import { useInHand, useKitEntries, useSourcesNow } from '../../store/InHandContext';
 import type { Kept } from '../../store/records';
 import { useStore } from '../../store/StoreContext';
-import { useTripSources } from '../../store/trip';
 import { AnswerDetails } from './answer/AnswerDetails';
 import { AnswerHead } from './answer/AnswerHead';
 import { ChainPicker } from './choose/ChainPicker';
 import type { Draft } from './draft';
 import { fieldErrors } from './fieldErrors';
+import { fromHand } from './fromHand';
 import { isKnownMethod } from './knownMethod';
 import { MethodForms } from './method/MethodForms';
 import { SourceForm } from './source/SourceForm';
 import { isSnow, kitTreats, toJudge, toRequest } from './toRequest';
+import { startLines } from './startLines';
 import { useDraft } from './useDraft';
 import { ClearingForm } from './water/ClearingForm';
 import { WaterForm } from './water/WaterForm';
@@ -39,8 +41,9 @@ function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
   const catalogue = useCatalogue();
   const navigate = useNavigate();
   const now = useNowMinute();
-  const mishaps = useMishaps();
-  const trip = useTripSources() ?? [];
+  const state = useInHand();
+  const entries = useKitEntries();
+  const trip = inOrder(useSourcesNow() ?? []);
   const book = useLoggingBook();
   const handed = (useLocation().state as { draft?: Partial<Draft> } | null)?.draft ?? null;
   const form = useDraft(kit, handed);
@@ -50,8 +53,10 @@ function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
   }, [handed, navigate]);
   const starting = useRef(false);
   // A way that the kit no longer holds gives place to the best one.
-  const draft = isKnownMethod(form.draft, kit, catalogue) ? form.draft : { ...form.draft, method: null };
-  const request = toRequest(draft, kit, settings.units, settings.countViruses, now, mishaps);
+  const held = fromHand(form.draft, kit, state);
+  const draft = isKnownMethod(held, kit, catalogue) ? held : { ...held, method: null };
+  const shown = { ...form, draft };
+  const request = toRequest(draft, kit, settings.units, settings.countViruses, now, entries);
   const { response: answer, problem, answered, failure } = useCalculation('treat', request);
   // Asked after the answer itself, which must not wait for it.
   const { response: list } = useCalculation(
@@ -79,8 +84,17 @@ function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
       const started = { ...request, method: answer.method, startAt: new Date().toISOString() };
       const outcome = await calculate('treat', started);
       if (!outcome.ok) return;
-      const container = kit.find((item) => item.id === draft.containerId)?.body.name ?? 'Another container';
-      const id = await startBatch(store, book.id, container, started, outcome.response).catch(() => null);
+      const { containerId, here } = draft;
+      const starting = { request: started, answer: outcome.response, containerId, here };
+      for (const line of startLines(state, starting)) await writeLine(store, book.id, line);
+      const container = kit.find((item) => item.id === containerId)?.body.name ?? 'Another container';
+      const id = await startBatch(store, book.id, {
+        container,
+        containerId,
+        sourceId: here,
+        request: started,
+        answer: outcome.response,
+      }).catch(() => null);
       if (id !== null) await navigate(`/now/${id}`);
     } finally {
       starting.current = false;
@@ -109,24 +123,24 @@ function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
         </Button>
       </Box>
       <Stack spacing={1.5} sx={{ gridArea: 'inputs' }}>
-        <SourceForm form={form} trip={trip} judgement={judgement} />
+        <SourceForm form={shown} trip={trip} judgement={judgement} />
         <WaterForm
-          form={form}
+          form={shown}
           kit={kit}
           errors={errors}
           place={placeName(draft.here, trip, draft.sourceKind)}
         />
-        {cloudy && <ClearingForm form={form} errors={errors} clearing={answer?.clearing} />}
+        {cloudy && <ClearingForm form={shown} errors={errors} clearing={answer?.clearing} />}
         {judgement?.verdict !== 'doNotUse' && (
           <ChainPicker
-            form={form}
+            form={shown}
             list={list}
             chosen={answer?.method ?? null}
             kitTreats={kitTreats(kit)}
             untreated={list?.mayAcceptUntreated === true}
           />
         )}
-        <MethodForms form={form} kit={kit} errors={errors} parts={parts} snow={isSnow(draft)} />
+        <MethodForms form={shown} kit={kit} errors={errors} parts={parts} snow={isSnow(draft)} />
       </Stack>
       {/* On a phone its two parts stand before and after the inputs; on a wide screen it stays beside them. */}
       <Box
@@ -150,10 +164,15 @@ function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
             onStart={() => void start()}
           />
         </Box>
-        <Box sx={{ gridArea: 'details' }}>{answer && <AnswerDetails answer={answer} form={form} />}</Box>
+        <Box sx={{ gridArea: 'details' }}>{answer && <AnswerDetails answer={answer} form={shown} />}</Box>
       </Box>
     </Box>
   );
+}
+
+/** In the order of the walk. */
+function inOrder(trip: Kept<'trip-source'>[]): Kept<'trip-source'>[] {
+  return trip.toSorted((a, b) => (a.body.alongKm ?? 0) - (b.body.alongKm ?? 0));
 }
 
 const mustClear = (code: string | undefined) => code === 'muddy' || code === 'too-cloudy-for-light';

@@ -1,7 +1,6 @@
 import type { Request, Schema, TreatRequest } from '../../core/contract';
 import type { Entry } from '../../shared/NumberEntry';
 import type { Kept } from '../../store/records';
-import { kitEntry, type Mishaps } from '../../store/mishaps';
 import type { Draft } from './draft';
 
 type Item = Kept<'kit-item'>;
@@ -30,7 +29,8 @@ export function toRequest(
   units: Schema<'UnitSystem'>,
   countViruses: boolean,
   now: string,
-  mishaps: Mishaps,
+  /** The kit as it is now: what is left, what is suspect. */
+  inHand: Schema<'KitEntry'>[],
 ): TreatRequest {
   const pot = kit.find((item) => item.id === draft.potId)?.body;
   const container = kit.find((item) => item.id === draft.containerId)?.body;
@@ -68,7 +68,7 @@ export function toRequest(
       continuousRain: draft.continuousRain,
       date: localDay(now),
     },
-    kit: means(kit).map((item) => kitEntry(item, mishaps)),
+    kit: inHand.filter(({ item }) => !holdsWater.includes(item?.kind ?? null)),
     beyondKit: draft.beyondKit,
     boil: {
       school: draft.school,

@@ -14,6 +14,7 @@ import { clockTime, fromField, localInstant, toField } from '../../../shared/tim
 import { plain, show } from '../../../shared/units';
 import { useNowMinute } from '../../../shared/useNow';
 import { WorkingPanel } from '../../../shared/WorkingPanel';
+import { about, ofEntryKind } from '../../../store/bookLines';
 import { useWholeBook } from '../../../store/BookLinesContext';
 import { useSettings } from '../../../store/LocalDataContext';
 import type { Kept } from '../../../store/records';
@@ -43,10 +44,10 @@ export function WatchPage({ walker, tests }: Props) {
   const [rested, setRested] = useState(false);
   const [signs, setSigns] = useState<Schema<'BodySign'>[]>([]);
   const mine = (book?.standing ?? []).filter(
-    ({ body }) => body.walkerId === walker.id && Date.parse(body.at ?? '') >= Date.parse(from),
+    ({ body }) => about(body).walkerId === walker.id && Date.parse(body.at ?? '') >= Date.parse(from),
   );
-  const urine = mine.filter(({ body }) => body.kind === 'urine');
-  const mass = mine.findLast(({ body }) => body.kind === 'bodyMass')?.body;
+  const urine = ofEntryKind(mine, 'urine');
+  const mass = ofEntryKind(mine, 'bodyMass').at(-1)?.body;
   const { response, problem } = useCalculation(
     'body-watch',
     book
@@ -57,9 +58,10 @@ export function WatchPage({ walker, tests }: Props) {
           effort: { temperatureC: airC },
           from,
           walks: setOut ? [{ from: setOut, until: arrived }] : [],
-          drinks: mine
-            .filter(({ body }) => body.kind === 'drink')
-            .map(({ body }): Schema<'Drunk'> => ({ at: body.at, litres: body.litres ?? 0 })),
+          drinks: ofEntryKind(mine, 'drank').map(({ body }): Schema<'Drunk'> => ({
+            at: body.at ?? null,
+            litres: body.litres ?? 0,
+          })),
           urineColour: urine.findLast(({ body }) => body.urineColour != null)?.body.urineColour ?? null,
           urineAt: urine.at(-1)?.body.at ?? null,
           weighedKg: mass?.massKg ?? null,

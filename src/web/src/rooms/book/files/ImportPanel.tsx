@@ -5,7 +5,7 @@ import { ProblemLine } from '../../../shared/ProblemLine';
 import { Section } from '../../../shared/Section';
 import { SelectEntry } from '../../../shared/SelectEntry';
 import { FileButton } from '../../../shared/FileButton';
-import type { EntryKind } from '../write/kinds';
+import type { EntryKind } from '../../../store/bookLines';
 import { readCsv, type Table } from './csv';
 import { ImportPreview } from './ImportPreview';
 import { useImport } from './useImport';
@@ -13,7 +13,7 @@ import { useImport } from './useImport';
 /** A table in: its columns are matched, every line is looked at, and all of it is taken in or none. */
 export function ImportPanel() {
   const { kinds } = useCatalogue().lists.book;
-  const [kind, setKind] = useState<EntryKind>('drink');
+  const [kind, setKind] = useState<EntryKind>('drank');
   const [table, setTable] = useState<Table | null>(null);
   const [wrong, setWrong] = useState<string | null>(null);
   const [mapping, setMapping] = useState<string[] | null>(null);

@@ -27,14 +27,14 @@ export function ImportPreview({ table, read, onMap, onDone }: Props) {
   const standing = lines?.standing;
   const ready = standing !== undefined;
   const { fresh, known } = useMemo(
-    () => withoutTwins(read.entries, standing ?? []),
+    () => withoutTwins(read.lines, standing ?? []),
     // What is being taken in must not be held against itself.
     // eslint-disable-next-line react-hooks/exhaustive-deps
     [read, ready],
   );
   if (!lines) return null;
   const takeIn = async () => {
-    const ids = await keepMany(store.db, 'book-entry', fresh, { book: book.id }).catch(() => null);
+    const ids = await keepMany(store.db, 'book-line', fresh, { book: book.id }).catch(() => null);
     if (ids === null) return;
     store.sync.nudge();
     setKept(ids.length);

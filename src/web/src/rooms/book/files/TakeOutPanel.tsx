@@ -7,7 +7,7 @@ import { saveFile } from '../../../shared/saveFile';
 import { Section } from '../../../shared/Section';
 import { useWholeBook } from '../../../store/BookLinesContext';
 import { useNames } from '../useNames';
-import type { EntryKind } from '../write/kinds';
+import type { EntryKind } from '../../../store/bookLines';
 import { writeCsv } from './csv';
 
 /** One table a kind, and where the whole book is saved. */
@@ -17,8 +17,8 @@ export function TakeOutPanel() {
   const { named } = useNames();
   const count = (kind: string) => book?.standing.filter((line) => line.body.kind === kind).length ?? 0;
   const save = async (kind: EntryKind) => {
-    const entries = (book?.standing ?? []).filter((l) => l.body.kind === kind).map((l) => l.body);
-    const outcome = await calculate('book-table', { kind, entries, names: named });
+    const lines = (book?.standing ?? []).filter((l) => l.body.kind === kind).map((l) => l.body);
+    const outcome = await calculate('book-table', { kind, lines, names: named });
     if (!outcome.ok) return;
     saveFile(`book-${kind}.csv`, 'text/csv', writeCsv(outcome.response.header, outcome.response.rows));
   };

@@ -3,7 +3,7 @@ import type { Response } from '../../../core/contract';
 import { calculate } from '../../../core/core';
 import { clockOffset } from '../../../shared/time';
 import { useNames } from '../useNames';
-import type { EntryKind } from '../write/kinds';
+import type { EntryKind } from '../../../store/bookLines';
 import type { Table } from './csv';
 
 const linesAtOnce = 4_000;
@@ -26,7 +26,7 @@ export function useImport(kind: EntryKind, table: Table | null, mapping: string[
     if (!table) return;
     let stopped = false;
     const run = async () => {
-      const whole: Response<'book-import'> = { mapping: [], columns: [], entries: [], rejected: [] };
+      const whole: Response<'book-import'> = { mapping: [], columns: [], lines: [], rejected: [] };
       setReading({ share: 0, read: null, problem: null });
       for (let at = 0; at < table.rows.length; at += linesAtOnce) {
         const outcome = await calculate('book-import', {
@@ -50,7 +50,7 @@ export function useImport(kind: EntryKind, table: Table | null, mapping: string[
         const { response } = outcome;
         whole.mapping = response.mapping;
         whole.columns = response.columns;
-        whole.entries = whole.entries.concat(response.entries);
+        whole.lines = whole.lines.concat(response.lines);
         whole.rejected = whole.rejected.concat(response.rejected);
         const share = Math.min(1, (at + linesAtOnce) / table.rows.length);
         setReading({ share, read: share === 1 ? whole : null, problem: null });

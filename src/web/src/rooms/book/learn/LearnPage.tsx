@@ -9,14 +9,12 @@ import { clockOffset } from '../../../shared/time';
 import { useNowMinute } from '../../../shared/useNow';
 import { useRouteChoice } from '../../../shared/useRouteChoice';
 import { WorkingPanel } from '../../../shared/WorkingPanel';
-import { useAllBatches } from '../../../store/batches';
 import { useWholeBook } from '../../../store/BookLinesContext';
 import { useKit, useSettings } from '../../../store/LocalDataContext';
 import { usePlanRequest } from '../../../store/usePlanRequest';
 import { useRecords } from '../../../store/useRecords';
 import { LivedDays } from './LivedDays';
 import { ProposalCard } from './ProposalCard';
-import { usedBatch } from './usedBatch';
 import { useAccept } from './useAccept';
 
 /** What the trip taught: planned against lived, and what could be taken over. */
@@ -27,10 +25,9 @@ export function LearnPage() {
   const { routes, route, choose } = useRouteChoice();
   const asked = usePlanRequest(route);
   const book = useWholeBook();
-  const batches = useAllBatches();
   const walkers = useRecords('walker');
   const tests = useRecords('sweat-test');
-  const ready = routes && book && batches && walkers && tests && (route === undefined || asked !== null);
+  const ready = routes && book && walkers && tests && (route === undefined || asked !== null);
   const request = useMemo(
     () =>
       ready
@@ -38,11 +35,10 @@ export function LearnPage() {
             units,
             plan: asked?.request ?? null,
             routeId: route?.id ?? null,
-            lines: book.standing.map(({ id, body }): Schema<'BookLine'> => ({
+            lines: book.standing.map(({ id, body }): Schema<'KeptLine'> => ({
               id,
-              entry: { ...body, photo: null },
+              line: body.kind === 'sourceSeen' ? { ...body, photo: null } : body,
             })),
-            batches: batches.map(usedBatch),
             kit: kit.map(({ id, body }) => ({ id, item: body })),
             offsetMinutes: clockOffset(),
             now,
@@ -50,7 +46,7 @@ export function LearnPage() {
             tests: tests.map(({ id, body }) => ({ id, test: body })),
           }
         : null,
-    [ready, units, asked, route, book, batches, kit, now, walkers, tests],
+    [ready, units, asked, route, book, kit, now, walkers, tests],
   );
   const { response, problem } = useCalculation('learn', request);
   const accept = useAccept(route, asked?.sources ?? [], walkers ?? []);

@@ -1,7 +1,6 @@
 import type { Schema } from '../../../core/contract';
 import { keep, type Kept } from '../../../store/records';
 import { useStore } from '../../../store/StoreContext';
-import { useWholeKit } from '../../../store/LocalDataContext';
 
 /** Takes a proposal over: the record it is about is written as proposed, and nothing else. */
 export function useAccept(
@@ -10,17 +9,14 @@ export function useAccept(
   walkers: Kept<'walker'>[],
 ) {
   const store = useStore();
-  const kit = useWholeKit();
   return async (proposal: Schema<'Proposal'>) => {
     const { db } = store;
     const find = <K extends { id: string }>(list: K[]) =>
       list.find((record) => record.id === proposal.recordId);
     const written = async () => {
       const walker = find(walkers);
-      const item = find(kit);
       const source = find(sources);
       if (proposal.test && walker) await keep(db, 'sweat-test', proposal.test, { book: walker.book });
-      else if (proposal.item && item) await keep(db, 'kit-item', proposal.item, item);
       else if (proposal.source && source) await keep(db, 'trip-source', proposal.source, source);
       else if (typeof proposal.pace === 'number' && route)
         await keep(db, 'route', { ...route.body, pace: proposal.pace }, route);

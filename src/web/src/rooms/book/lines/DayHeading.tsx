@@ -11,9 +11,7 @@ export function DayHeading({ day, lines }: { day: string; lines: Line[] }) {
   const planned = usePlannedOn(new Date(day));
   const { response } = useCalculation('book-day', {
     units,
-    entries: lines
-      .filter(({ body }) => body.kind === 'drink' || body.kind === 'urine')
-      .map(({ body }) => body),
+    lines: lines.filter(({ body }) => body.kind === 'drank' || body.kind === 'urine').map(({ body }) => body),
     plannedL: planned,
   });
   return (

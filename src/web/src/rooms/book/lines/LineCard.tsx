@@ -25,7 +25,7 @@ export function LineCard({ line, replacedBy: by, chosen, onOpen }: Props) {
       {response?.detail && <Typography>{response.detail}</Typography>}
       {by && (
         <Typography variant="body2" sx={{ color: 'text.secondary' }}>
-          {by.body.struckOut ? 'Struck out' : 'Corrected'}
+          {by.body.kind === 'takenBack' ? 'Struck out' : 'Corrected'}
         </Typography>
       )}
       <WhoseLine book={line.book} author={line.author} />

@@ -3,7 +3,7 @@ import { Link, useNavigate } from 'react-router';
 import { Section } from '../../../shared/Section';
 import { clockTime, dayName } from '../../../shared/time';
 import { WhoseLine } from '../../../shared/WhoseLine';
-import { strikeOut, type BookLines, type Line } from '../../../store/bookLines';
+import { takeBack, type BookLines, type Line } from '../../../store/bookLines';
 import { mayWrite } from '../../../store/books';
 import { useStore } from '../../../store/StoreContext';
 import { useLineWords } from './useLineWords';
@@ -16,7 +16,8 @@ export function LineEntry({ line, book }: { line: Line; book: BookLines }) {
   const by = book.replacedBy.get(line.id);
   const before = line.body.corrects ? book.lines.find((l) => l.id === line.body.corrects) : undefined;
   const writes = mayWrite(store.books.find((b) => b.id === line.book));
-  const { at, note, photo, kind } = line.body;
+  const { at, note, kind } = line.body;
+  const photo = line.body.kind === 'sourceSeen' ? line.body.photo : null;
   return (
     <Section label="Line">
       <div>
@@ -35,7 +36,7 @@ export function LineEntry({ line, book }: { line: Line; book: BookLines }) {
       {photo && <Box component="img" src={photo} alt="The source" sx={{ maxWidth: '100%' }} />}
       {by && (
         <Typography>
-          {by.body.struckOut ? 'Struck out' : 'Corrected by a later line'}:{' '}
+          {by.body.kind === 'takenBack' ? 'Struck out' : 'Corrected by a later line'}:{' '}
           <Link to={`/book/${by.id}`}>{clockTime(by.body.at ?? '')}</Link>
         </Typography>
       )}
@@ -44,7 +45,7 @@ export function LineEntry({ line, book }: { line: Line; book: BookLines }) {
           It stands for <Link to={`/book/${before.id}`}>an older line</Link>, which is kept.
         </Typography>
       )}
-      {writes && !by && line.body.struckOut !== true && (
+      {writes && !by && kind !== 'takenBack' && (
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
           <Button component={Link} to={`/book/fix-${line.id}`} variant="outlined">
             Correct it
@@ -52,7 +53,7 @@ export function LineEntry({ line, book }: { line: Line; book: BookLines }) {
           <Button
             color="error"
             onClick={() =>
-              void strikeOut(store, line.book, line).then((id) => id && void navigate(`/book/${line.id}`))
+              void takeBack(store, line.book, line.id).then((id) => id && void navigate(`/book/${line.id}`))
             }
           >
             Strike it out

@@ -1,21 +1,21 @@
 import { useCalculation } from '../../../core/useCalculation';
+import { about, type Entry } from '../../../store/bookLines';
 import { useSettings } from '../../../store/LocalDataContext';
-import type { Entry } from '../../../store/bookLines';
 import { useNames } from '../useNames';
 
 /** A line in words, checked. */
 export function useLineWords(entry: Entry | null) {
   const { units } = useSettings().settings;
   const { name } = useNames();
+  const of = entry === null ? {} : about(entry);
   return useCalculation(
-    'book-entry',
+    'book-line',
     entry === null
       ? null
       : {
           units,
-          entry: { ...entry, photo: null },
-          walker: name(entry.walkerId),
-          thing: name(entry.itemId) ?? name(entry.sourceId),
+          line: entry.kind === 'sourceSeen' ? { ...entry, photo: null } : entry,
+          names: { walker: name(of.walkerId), thing: name(of.thingId), other: name(of.otherId) },
         },
   );
 }

@@ -13,6 +13,7 @@ import { TextEntry } from '../../../shared/TextEntry';
 import { clockOffset, fromField, localInstant, toField } from '../../../shared/time';
 import { useNowMinute } from '../../../shared/useNow';
 import { useAllBatches } from '../../../store/batches';
+import { ofEntryKind } from '../../../store/bookLines';
 import { useWholeBook } from '../../../store/BookLinesContext';
 import { useSettings } from '../../../store/LocalDataContext';
 import { AgentList } from './AgentList';
@@ -25,7 +26,7 @@ export function LookBackPage() {
   const now = useNowMinute();
   const book = useWholeBook();
   const batches = useAllBatches();
-  const newest = book?.standing.findLast(({ body }) => body.kind === 'symptom');
+  const newest = book && ofEntryKind(book.standing, 'symptom').at(-1);
   const [onset, setOnset] = useState<string | null>(null);
   const [symptoms, setSymptoms] = useState<string | null>(null);
   const [feverC, setFever] = useState<number | null>(null);
@@ -44,9 +45,9 @@ export function LookBackPage() {
             feverC: fever,
             ...signs,
             batches: batches.map((batch) => drunkBatch(batch, now)),
-            lines: book.standing
-              .filter(({ body }) => body.kind === 'drink' && body.untreated === true)
-              .map(({ id, body }) => ({ id, entry: body })),
+            lines: ofEntryKind(book.standing, 'drank')
+              .filter(({ body }) => body.untreated === true)
+              .map(({ id, body }) => ({ id, line: body })),
             offsetMinutes: clockOffset(),
             now,
           }

@@ -1,215 +1,250 @@
 import { Box } from '@mui/material';
+import type { ReactNode } from 'react';
 import { useCatalogue } from '../../../core/CatalogueContext';
-import type { Schema } from '../../../core/contract';
 import { ChoiceGroup } from '../../../shared/ChoiceGroup';
-import { NumberEntry, type Entry as Typed } from '../../../shared/NumberEntry';
-import { SelectEntry } from '../../../shared/SelectEntry';
-import type { Entry } from '../../../store/bookLines';
-import { useKit } from '../../../store/LocalDataContext';
-import { useRecords } from '../../../store/useRecords';
+import { NumberEntry } from '../../../shared/NumberEntry';
+import type { Entry, EntryOf } from '../../../store/bookLines';
 import { FillTimer } from './FillTimer';
-import type { EntryKind } from './kinds';
+import { lineFields, type LineFieldsProps } from './LineFieldKit';
 import { PhotoEntry } from './PhotoEntry';
 import { Swatch } from './QuickLines';
-import { SwitchEntry } from '../../../shared/SwitchEntry';
 
-interface Props {
-  kind: EntryKind;
-  entry: Entry;
-  onChange: (entry: Entry) => void;
-  errors: (field: string) => string | undefined;
-}
-
-type NumberKey =
-  'litres' | 'massKg' | 'fuelG' | 'fillL' | 'fillSeconds' | 'temperatureC' | 'day' | 'hours' | 'feverC';
+const vessels = ['container', 'pot'];
 
 /** The fields that matter for one kind of line. */
-export function EntryFields({ kind, entry, onChange, errors }: Props) {
-  const { lists, clarities } = useCatalogue();
-  const set = (part: Partial<Entry>) => onChange({ ...entry, ...part });
-  const number = (
-    key: NumberKey,
-    label: string,
-    quantity: Schema<'Quantity'>,
-    step: number,
-    needed = false,
-  ) => (
-    <NumberEntry
-      label={label}
-      quantity={quantity}
-      step={step}
-      value={entry[key] ?? null}
-      onChange={(value: Typed) => set({ [key]: value as number | null })}
-      error={errors(key)}
-      unknown={needed ? undefined : 'Not known'}
-    />
-  );
-  const toggle = (key: 'untreated' | 'passed' | 'blood', label: string) => (
-    <SwitchEntry
-      label={label}
-      checked={entry[key] === true}
-      onChange={(checked) => set({ [key]: checked })}
-    />
-  );
-  switch (kind) {
-    case 'drink':
+export function EntryFields({ line, onChange, errors }: LineFieldsProps<Entry>): ReactNode {
+  switch (line.kind) {
+    case 'drank': {
+      const f = lineFields({ line, onChange, errors });
       return (
         <>
-          {number('litres', 'Drunk', 'volume', 0.25, true)}
-          {toggle('untreated', 'It was not treated')}
+          {f.number('litres', 'Drunk', 'volume', 0.25, null)}
+          {f.thing('containerId', 'From', vessels)}
+          {f.toggle('untreated', 'It was not treated')}
         </>
       );
+    }
     case 'urine':
-      return (
-        <>
-          <Box
-            role="group"
-            aria-label="Colour"
-            sx={{ display: 'grid', gap: 1, gridTemplateColumns: 'repeat(4, 1fr)' }}
-          >
-            {lists.book.urine.map((step) => (
-              <Swatch
-                key={step.number}
-                step={step}
-                chosen={entry.urineColour === step.number}
-                onChoose={() => set({ urineColour: step.number })}
-              />
-            ))}
-          </Box>
-          {number('litres', 'How much', 'volume', 0.1)}
-        </>
-      );
+      return <UrineFields line={line} onChange={onChange} errors={errors} />;
     case 'bodyMass':
-      return number('massKg', 'Body mass', 'kitMass', 0.1, true);
-    case 'sourceReport':
+      return lineFields({ line, onChange, errors }).number('massKg', 'Body mass', 'kitMass', 0.1, null);
+    case 'sourceSeen':
+      return <SourceFields line={line} onChange={onChange} errors={errors} />;
+    case 'passedBy':
+      return lineFields({ line, onChange, errors }).record('sourceId', 'Source', 'trip-source');
+    case 'filled': {
+      const f = lineFields({ line, onChange, errors });
       return (
         <>
-          <SourceEntry value={entry.sourceId ?? null} onChange={(sourceId) => set({ sourceId })} />
-          <ChoiceGroup
-            label="Is it running"
-            choices={lists.yesNo.map(({ id, name }) => ({ id, name }))}
-            value={entry.flowing === true ? 'yes' : entry.flowing === false ? 'no' : 'unknown'}
-            onChange={(id) => set({ flowing: id === 'yes' ? true : id === 'no' ? false : null })}
-          />
-          <FillTimer entry={entry} onChange={set} />
-          {number('fillL', 'Filled', 'volume', 0.25)}
-          {number('fillSeconds', 'Seconds to fill it', 'seconds', 1)}
-          <ChoiceGroup
-            label="Clarity"
-            choices={clarities}
-            value={entry.clarity ?? 'unknown'}
-            onChange={(clarity) => set({ clarity: clarity as Entry['clarity'] })}
-          />
-          {number('temperatureC', 'Water temperature', 'temperature', 1)}
-          <PhotoEntry photo={entry.photo ?? null} onChange={(photo) => set({ photo })} />
+          {f.thing('containerId', 'Container', vessels)}
+          {f.number('litres', 'How much', 'volume', 0.25, 'To the brim')}
+          {f.record('sourceId', 'At', 'trip-source')}
+          <ClarityOf line={line} onChange={onChange} errors={errors} />
+          {f.number('temperatureC', 'Water temperature', 'temperature', 1)}
         </>
       );
-    case 'filterService':
+    }
+    case 'poured': {
+      const f = lineFields({ line, onChange, errors });
       return (
         <>
-          <ItemEntry kinds={['filter']} value={entry.itemId ?? null} onChange={(itemId) => set({ itemId })} />
-          <ChoiceGroup
-            label="What was done"
-            choices={lists.book.services}
-            value={entry.service ?? ''}
-            onChange={(service) => set({ service: service as Entry['service'] })}
-            error={errors('service')}
-          />
-          {entry.service === 'integrityCheck' && toggle('passed', 'Air hardly passes: it holds')}
-          {number('litres', 'Litres since the last service', 'volume', 1)}
-          <FillTimer entry={entry} onChange={set} />
-          {number('fillL', 'Filled', 'volume', 0.25)}
-          {number('fillSeconds', 'Seconds to fill it', 'seconds', 1)}
+          {f.thing('fromId', 'From', vessels)}
+          {f.thing('intoId', 'Into', vessels)}
+          {f.number('litres', 'How much', 'volume', 0.25, 'All that fits')}
         </>
       );
+    }
+    case 'cooked':
+    case 'spilt': {
+      const f = lineFields({ line, onChange, errors });
+      return (
+        <>
+          {f.thing('containerId', 'From', vessels)}
+          {f.toggle('all', 'All that it held')}
+          {line.all !== true && f.number('litres', 'How much', 'volume', 0.25, null)}
+        </>
+      );
+    }
+    case 'rinsed':
+    case 'dipped':
+      return lineFields({ line, onChange, errors }).thing('containerId', 'Container', vessels);
+    case 'filterServiced':
+      return <ServiceFields line={line} onChange={onChange} errors={errors} />;
     case 'mishap':
+      return <MishapFields line={line} onChange={onChange} errors={errors} />;
+    case 'fuelBurnt': {
+      const f = lineFields({ line, onChange, errors });
       return (
         <>
-          <ItemEntry value={entry.itemId ?? null} onChange={(itemId) => set({ itemId })} />
-          <ChoiceGroup
-            label="What happened"
-            choices={lists.book.mishaps}
-            value={entry.mishap ?? ''}
-            onChange={(mishap) => set({ mishap: mishap as Entry['mishap'] })}
-            error={errors('mishap')}
-          />
+          {f.thing('itemId', 'Piece of kit', ['burner'])}
+          {f.number('fuelG', 'Fuel burnt', 'fuelMass', 5, null)}
+          {f.number('litres', 'Water heated with it', 'volume', 0.5)}
         </>
       );
-    case 'fuelUsed':
+    }
+    case 'canisterWeighed': {
+      const f = lineFields({ line, onChange, errors });
       return (
         <>
-          <ItemEntry kinds={['burner']} value={entry.itemId ?? null} onChange={(itemId) => set({ itemId })} />
-          {number('fuelG', 'Fuel burnt', 'fuelMass', 5, true)}
-          {number('litres', 'Water heated with it', 'volume', 0.5)}
+          {f.thing('itemId', 'Burner', ['burner'])}
+          {f.number('fuelLeftG', 'Fuel left', 'fuelMass', 5, null)}
         </>
       );
+    }
+    case 'counted': {
+      const f = lineFields({ line, onChange, errors });
+      return (
+        <>
+          {f.thing('itemId', 'Piece of kit')}
+          {f.number('left', 'Left', 'plain', 1, null)}
+        </>
+      );
+    }
+    case 'charged': {
+      const f = lineFields({ line, onChange, errors });
+      return (
+        <>
+          {f.thing('itemId', 'Lamp', ['lamp'])}
+          {f.number('cyclesLeft', 'Cycles now', 'plain', 1, null)}
+        </>
+      );
+    }
     case 'stage':
+      return <StageFields line={line} onChange={onChange} errors={errors} />;
+    case 'symptom': {
+      const f = lineFields({ line, onChange, errors });
       return (
         <>
-          <RouteEntry value={entry.routeId ?? null} onChange={(routeId) => set({ routeId })} />
-          <NumberEntry
-            label="Day of the walk"
-            quantity="plain"
-            step={1}
-            value={entry.day === null || entry.day === undefined ? null : entry.day + 1}
-            onChange={(v) => set({ day: typeof v === 'number' ? v - 1 : (v as number | null) })}
-            error={errors('day')}
-            unknown="None of a trip"
-          />
-          {number('hours', 'Hours from setting out to arriving', 'plain', 0.25, true)}
+          {f.number('feverC', 'Body temperature', 'temperature', 0.1)}
+          {f.toggle('blood', 'Blood')}
         </>
       );
-    case 'symptom':
-      return (
-        <>
-          {number('feverC', 'Body temperature', 'temperature', 0.1)}
-          {toggle('blood', 'Blood')}
-        </>
-      );
-    default:
+    }
+    case 'note':
+    case 'takenBack':
       return null;
   }
 }
 
-interface ChoiceProps {
-  value: string | null;
-  onChange: (id: string | null) => void;
+function UrineFields(props: LineFieldsProps<EntryOf<'urine'>>) {
+  const { urine } = useCatalogue().lists.book;
+  const { set, number } = lineFields(props);
+  return (
+    <>
+      <Box
+        role="group"
+        aria-label="Colour"
+        sx={{ display: 'grid', gap: 1, gridTemplateColumns: 'repeat(4, 1fr)' }}
+      >
+        {urine.map((step) => (
+          <Swatch
+            key={step.number}
+            step={step}
+            chosen={props.line.urineColour === step.number}
+            onChoose={() => set({ urineColour: step.number })}
+          />
+        ))}
+      </Box>
+      {number('litres', 'How much', 'volume', 0.1)}
+    </>
+  );
 }
 
-const none = { id: 'none', name: 'Not said' };
-
-function ItemEntry({ kinds, value, onChange }: ChoiceProps & { kinds?: string[] }) {
-  const items = useKit().filter((item) => !kinds || kinds.includes(item.body.kind ?? ''));
+function SourceFields(props: LineFieldsProps<EntryOf<'sourceSeen'>>) {
+  const { yesNo } = useCatalogue().lists;
+  const { line } = props;
+  const { set, number, record } = lineFields(props);
   return (
-    <SelectEntry
-      label="Piece of kit"
-      value={value ?? 'none'}
-      onChange={(id) => onChange(id === 'none' ? null : id)}
-      choices={[...items.map((item) => ({ id: item.id, name: item.body.name ?? '' })), none]}
+    <>
+      {record('sourceId', 'Source', 'trip-source')}
+      <ChoiceGroup
+        label="Is it running"
+        choices={yesNo.map(({ id, name }) => ({ id, name }))}
+        value={line.flowing === true ? 'yes' : line.flowing === false ? 'no' : 'unknown'}
+        onChange={(id) => set({ flowing: id === 'yes' ? true : id === 'no' ? false : null })}
+      />
+      <FillTimer fillL={line.fillL} onChange={set} />
+      {number('fillL', 'Filled', 'volume', 0.25)}
+      {number('fillSeconds', 'Seconds to fill it', 'seconds', 1)}
+      <ClarityOf {...props} />
+      {number('temperatureC', 'Water temperature', 'temperature', 1)}
+      <PhotoEntry photo={line.photo ?? null} onChange={(photo) => set({ photo })} />
+    </>
+  );
+}
+
+function ClarityOf<T extends EntryOf<'sourceSeen'> | EntryOf<'filled'>>({
+  line,
+  onChange,
+}: LineFieldsProps<T>) {
+  const { clarities } = useCatalogue();
+  return (
+    <ChoiceGroup
+      label="Clarity"
+      choices={clarities}
+      value={line.clarity ?? 'unknown'}
+      onChange={(clarity) => onChange({ ...line, clarity: clarity as T['clarity'] })}
     />
   );
 }
 
-function SourceEntry({ value, onChange }: ChoiceProps) {
-  const sources = useRecords('trip-source') ?? [];
+function ServiceFields(props: LineFieldsProps<EntryOf<'filterServiced'>>) {
+  const { services } = useCatalogue().lists.book;
+  const { line, errors } = props;
+  const { set, number, thing, toggle } = lineFields(props);
   return (
-    <SelectEntry
-      label="Source"
-      value={value ?? 'none'}
-      onChange={(id) => onChange(id === 'none' ? null : id)}
-      choices={[...sources.map((s) => ({ id: s.id, name: s.body.name ?? '' })), none]}
-    />
+    <>
+      {thing('itemId', 'Piece of kit', ['filter'])}
+      <ChoiceGroup
+        label="What was done"
+        choices={services}
+        value={line.service ?? ''}
+        onChange={(service) => set({ service: service as typeof line.service })}
+        error={errors('service')}
+      />
+      {line.service === 'integrityCheck' && toggle('passed', 'Air hardly passes: it holds')}
+      {number('litres', 'Litres since the last service', 'volume', 1)}
+      <FillTimer fillL={line.fillL} onChange={set} />
+      {number('fillL', 'Filled', 'volume', 0.25)}
+      {number('fillSeconds', 'Seconds to fill it', 'seconds', 1)}
+    </>
   );
 }
 
-function RouteEntry({ value, onChange }: ChoiceProps) {
-  const routes = useRecords('route') ?? [];
+function MishapFields(props: LineFieldsProps<EntryOf<'mishap'>>) {
+  const { mishaps } = useCatalogue().lists.book;
+  const { line, errors } = props;
+  const { set, thing } = lineFields(props);
   return (
-    <SelectEntry
-      label="Trip"
-      value={value ?? 'none'}
-      onChange={(id) => onChange(id === 'none' ? null : id)}
-      choices={[...routes.map((r) => ({ id: r.id, name: r.body.name ?? '' })), none]}
-    />
+    <>
+      {thing('itemId', 'Piece of kit')}
+      <ChoiceGroup
+        label="What happened"
+        choices={mishaps}
+        value={line.what ?? ''}
+        onChange={(what) => set({ what: what as typeof line.what })}
+        error={errors('what')}
+      />
+    </>
+  );
+}
+
+function StageFields(props: LineFieldsProps<EntryOf<'stage'>>) {
+  const { line, errors } = props;
+  const { set, number, record } = lineFields(props);
+  return (
+    <>
+      {record('routeId', 'Trip', 'route')}
+      <NumberEntry
+        label="Day of the walk"
+        quantity="plain"
+        step={1}
+        value={line.day === null || line.day === undefined ? null : line.day + 1}
+        onChange={(v) => set({ day: typeof v === 'number' ? v - 1 : (v as number | null) })}
+        error={errors('day')}
+        unknown="None of a trip"
+      />
+      {number('hours', 'Hours from setting out to arriving', 'plain', 0.25, null)}
+    </>
   );
 }

@@ -7,15 +7,18 @@ import { Section } from '../../../shared/Section';
 import { TextEntry } from '../../../shared/TextEntry';
 import { fromField, localInstant, toField } from '../../../shared/time';
 import { useLoggingBook } from '../../../store/books';
-import { writeLine, type Entry, type Line } from '../../../store/bookLines';
+import { writeLine, type Entry, type EntryKind, type Line } from '../../../store/bookLines';
 import { useStore } from '../../../store/StoreContext';
 import { useLineWords } from '../lines/useLineWords';
+import { blankLine } from './blankLine';
 import { EntryFields } from './EntryFields';
-import type { EntryKind } from './kinds';
 import { useWhose } from './useWhose';
 import { WhoseEntry } from './WhoseEntry';
 
-const ofAWalker: EntryKind[] = ['drink', 'urine', 'bodyMass', 'symptom', 'note'];
+/** Lines that someone's name belongs to. */
+function isOfAWalker(line: Entry): line is Extract<Entry, { walkerId?: string | null }> {
+  return ['drank', 'urine', 'bodyMass', 'symptom', 'note'].includes(line.kind);
+}
 
 interface Props {
   kind: EntryKind;
@@ -31,14 +34,11 @@ export function EntryForm({ kind, corrects }: Props) {
   const { kinds } = useCatalogue().lists.book;
   const { walkers, whose, choose } = useWhose();
   const [entry, setEntry] = useState<Entry>(() =>
-    corrects
-      ? { ...corrects.body, corrects: corrects.id }
-      : { kind, at: localInstant(new Date()), ...(kind === 'drink' && { litres: 0.5 }) },
+    corrects ? { ...corrects.body, corrects: corrects.id } : blankLine(kind, localInstant(new Date())),
   );
   const [tried, setTried] = useState(false);
-  const walkerId =
-    corrects || !ofAWalker.includes(kind) ? (entry.walkerId ?? null) : (entry.walkerId ?? whose);
-  const whole: Entry = { ...entry, walkerId };
+  const walkerId = isOfAWalker(entry) ? (entry.walkerId ?? (corrects ? null : whose)) : null;
+  const whole: Entry = isOfAWalker(entry) ? { ...entry, walkerId } : entry;
   const { response, problem } = useLineWords(whole);
   const errors = (field: string) =>
     tried ? problem?.errors.find((e) => e.field === field)?.message : undefined;
@@ -63,7 +63,7 @@ export function EntryForm({ kind, corrects }: Props) {
             {response.detail && ` · ${response.detail}`}
           </Typography>
         )}
-        {ofAWalker.includes(kind) && (
+        {isOfAWalker(entry) && (
           <WhoseEntry
             walkers={walkers}
             value={walkerId}
@@ -73,7 +73,7 @@ export function EntryForm({ kind, corrects }: Props) {
             }}
           />
         )}
-        <EntryFields kind={kind} entry={entry} onChange={setEntry} errors={errors} />
+        <EntryFields line={entry} onChange={setEntry} errors={errors} />
         <TextEntry
           label="When"
           type="datetime-local"

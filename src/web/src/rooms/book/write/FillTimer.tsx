@@ -1,15 +1,15 @@
 import TimerOutlined from '@mui/icons-material/TimerOutlined';
 import { Button } from '@mui/material';
 import { useState } from 'react';
-import type { Entry } from '../../../store/bookLines';
 
 interface Props {
-  entry: Entry;
-  onChange: (part: Partial<Entry>) => void;
+  /** What is known to go in, L. */
+  fillL: number | null | undefined;
+  onChange: (part: { fillSeconds: number; fillL: number }) => void;
 }
 
 /** Times the filling of a bottle: one tap when it begins, one when it is full. */
-export function FillTimer({ entry, onChange }: Props) {
+export function FillTimer({ fillL, onChange }: Props) {
   const [since, setSince] = useState<number | null>(null);
   const tap = () => {
     if (since === null) {
@@ -19,7 +19,7 @@ export function FillTimer({ entry, onChange }: Props) {
     // A tap is not nearer than half a second.
     const seconds = Math.max(1, Math.round((Date.now() - since) / 500) / 2);
     setSince(null);
-    onChange({ fillSeconds: seconds, fillL: entry.fillL ?? 1 });
+    onChange({ fillSeconds: seconds, fillL: fillL ?? 1 });
   };
   return (
     <Button

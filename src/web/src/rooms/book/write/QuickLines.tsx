@@ -1,13 +1,7 @@
-import Undo from '@mui/icons-material/Undo';
 import { Box, Button, ButtonBase, Stack, Typography } from '@mui/material';
-import { useState } from 'react';
 import { useCatalogue } from '../../../core/CatalogueContext';
-import { localInstant } from '../../../shared/time';
 import { show } from '../../../shared/units';
-import { useLoggingBook } from '../../../store/books';
-import { strikeOut, writeLine, type Entry } from '../../../store/bookLines';
-import { useStore } from '../../../store/StoreContext';
-import { useLineWords } from '../lines/useLineWords';
+import { useQuickWrite } from '../../../store/QuickWrite';
 import { useWhose } from './useWhose';
 import { WhoseEntry } from './WhoseEntry';
 
@@ -15,17 +9,9 @@ const sips = [0.25, 0.5, 1];
 
 /** One thumb, one tap: what was drunk, and the colour of urine. Each can be taken back. */
 export function QuickLines() {
-  const store = useStore();
-  const book = useLoggingBook();
+  const write = useQuickWrite();
   const catalogue = useCatalogue();
   const { walkers, whose, choose } = useWhose();
-  const [last, setLast] = useState<{ id: string; body: Entry } | null>(null);
-  const { response } = useLineWords(last?.body ?? null);
-  const write = async (part: Partial<Entry> & Pick<Entry, 'kind'>) => {
-    const body: Entry = { ...part, at: localInstant(new Date()), walkerId: whose };
-    const id = await writeLine(store, book.id, body);
-    if (id !== null) setLast({ id, body });
-  };
   return (
     <Stack spacing={2}>
       <WhoseEntry walkers={walkers} value={whose} onChange={choose} />
@@ -39,7 +25,7 @@ export function QuickLines() {
               key={litres}
               variant="contained"
               aria-label={`Drank ${show(catalogue, 'volume', litres)}`}
-              onClick={() => void write({ kind: 'drink', litres })}
+              onClick={() => void write({ kind: 'drank', litres, walkerId: whose })}
               sx={{ minHeight: 64, fontSize: '1.15rem', whiteSpace: 'nowrap', px: 0.5 }}
             >
               + {show(catalogue, 'volume', litres)}
@@ -56,26 +42,10 @@ export function QuickLines() {
             <Swatch
               key={step.number}
               step={step}
-              onChoose={() => void write({ kind: 'urine', urineColour: step.number })}
+              onChoose={() => void write({ kind: 'urine', urineColour: step.number, walkerId: whose })}
             />
           ))}
         </Box>
-      </Box>
-      <Box
-        role="status"
-        sx={{ minHeight: 48, display: 'flex', gap: 1, alignItems: 'center', flexWrap: 'wrap' }}
-      >
-        {last && (
-          <>
-            <Typography sx={{ fontWeight: 650 }}>Written: {response?.title}</Typography>
-            <Button
-              startIcon={<Undo />}
-              onClick={() => void strikeOut(store, book.id, last).then(() => setLast(null))}
-            >
-              Take it back
-            </Button>
-          </>
-        )}
       </Box>
     </Stack>
   );

@@ -5,7 +5,7 @@ import type { Schema } from '../../../core/contract';
 import { useCalculation } from '../../../core/useCalculation';
 import { ProblemLine } from '../../../shared/ProblemLine';
 import { useSettings } from '../../../store/LocalDataContext';
-import { useKitEntries } from '../../../store/mishaps';
+import { useKitEntries } from '../../../store/InHandContext';
 import { useStanding } from '../ProgressContext';
 import { DebriefPage } from './DebriefPage';
 import { QuestionCard } from './QuestionCard';

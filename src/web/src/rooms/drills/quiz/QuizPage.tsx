@@ -6,7 +6,7 @@ import { calculate } from '../../../core/core';
 import { useCalculation } from '../../../core/useCalculation';
 import { ProblemLine } from '../../../shared/ProblemLine';
 import { WorkingPanel } from '../../../shared/WorkingPanel';
-import { useKitEntries } from '../../../store/mishaps';
+import { useKitEntries } from '../../../store/InHandContext';
 import { useSettings } from '../../../store/LocalDataContext';
 import { PassMark } from '../PassMark';
 import { useStanding } from '../ProgressContext';

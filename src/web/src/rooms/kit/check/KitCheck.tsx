@@ -10,7 +10,7 @@ import { thisHour } from '../../../shared/thisMinute';
 import { useRouteChoice } from '../../../shared/useRouteChoice';
 import { WorkingPanel } from '../../../shared/WorkingPanel';
 import { useSettings } from '../../../store/LocalDataContext';
-import { useKitEntries } from '../../../store/mishaps';
+import { useKitEntries } from '../../../store/InHandContext';
 import { usePlanRequest } from '../../../store/usePlanRequest';
 import { ChainWeights } from './ChainWeights';
 import { FailureGrid } from './FailureGrid';

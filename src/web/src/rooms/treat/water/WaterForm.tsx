@@ -5,6 +5,7 @@ import { NumberEntry } from '../../../shared/NumberEntry';
 import { SelectEntry } from '../../../shared/SelectEntry';
 import { Section } from '../../../shared/Section';
 import { show } from '../../../shared/units';
+import { useInHand } from '../../../store/InHandContext';
 import type { Kept } from '../../../store/records';
 import type { Draft } from '../draft';
 import type { FieldErrors } from '../fieldErrors';
@@ -28,14 +29,16 @@ interface Props {
 export function WaterForm({ form, kit, errors, place }: Props) {
   const { draft, set, isDefault } = form;
   const catalogue = useCatalogue();
+  const inHand = useInHand();
   const containers = kit.filter((item) => item.body.kind === 'container');
   const snow = isSnow(draft);
 
   const choose = (id: string) => {
     const body = containers.find((item) => item.id === id)?.body;
+    const held = inHand?.containers.find((container) => container.id === id);
     set({
       containerId: id === otherContainer ? null : id,
-      volumeL: body?.volumeL ?? draft.volumeL,
+      volumeL: held?.water.is === 'raw' ? held.litres : (body?.volumeL ?? draft.volumeL),
       depthCm: body?.depthCm ?? draft.depthCm,
     });
   };
@@ -50,7 +53,7 @@ export function WaterForm({ form, kit, errors, place }: Props) {
         choices={[
           ...containers.map(({ id, body }) => ({
             id,
-            name: `${body.name} · ${show(catalogue, 'volume', body.volumeL ?? 0)}`,
+            name: `${body.name} · ${show(catalogue, 'volume', body.volumeL ?? 0)} · ${inHand?.containers.find((c) => c.id === id)?.words ?? ''}`,
           })),
           { id: otherContainer, name: 'Another container' },
         ]}

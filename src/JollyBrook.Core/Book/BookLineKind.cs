@@ -1,0 +1,37 @@
+using System.Text.Json.Serialization;
+using JollyBrook.Core.Contract;
+
+namespace JollyBrook.Core.Book;
+
+/// <summary>What a line of the log tells.</summary>
+[JsonConverter(typeof(CamelCaseEnumConverter<BookLineKind>))]
+public enum BookLineKind
+{
+    Drank,
+    Urine,
+    BodyMass,
+    SourceSeen,
+    PassedBy,
+    Filled,
+    Poured,
+    Cooked,
+    Spilt,
+    Rinsed,
+    Dipped,
+    FilterServiced,
+
+    /// <summary>A piece of kit froze or fell.</summary>
+    Mishap,
+    FuelBurnt,
+    CanisterWeighed,
+    Counted,
+    Charged,
+
+    /// <summary>A stage walked.</summary>
+    Stage,
+    Symptom,
+    Note,
+
+    /// <summary>Another line does not count.</summary>
+    TakenBack,
+}

@@ -1,0 +1,26 @@
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Kit;
+using JollyBrook.Core.Units;
+
+namespace JollyBrook.Core.Book;
+
+/// <summary>A piece of kit froze or fell: bad news, which counts at once.</summary>
+/// <param name="ItemId">Which.</param>
+/// <param name="What">What happened to it.</param>
+public sealed record Mishap(Guid? ItemId, MishapKind? What) : BookLine
+{
+    private static readonly ChoiceField WhatField = ChoiceField.Of<MishapKind>("what", "What happened");
+
+    internal static readonly LineKind Described = new(
+        BookLineKind.Mishap, "Froze or fell", new Mishap(null, null), [LineFields.Item, WhatField],
+        [
+            Column<Mishap>.Thing("item", "Piece of kit", l => l.ItemId, (l, v) => l with { ItemId = v }),
+            Column<Mishap>.Choice("mishap", "What happened", l => l.What, (l, v) => l with { What = v }),
+        ]);
+
+    protected override BookLineKind OwnKind => BookLineKind.Mishap;
+
+    public override string Title(LineNames names, Speaker say) => $"{Or(names?.Thing, "Kit")}: {(What == MishapKind.Froze ? "froze, or may have" : "was dropped")}";
+
+    protected override void CheckOwn(Intake intake) => intake?.Present(WhatField, What);
+}

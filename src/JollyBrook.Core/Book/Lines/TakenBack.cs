@@ -1,0 +1,18 @@
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Units;
+
+namespace JollyBrook.Core.Book;
+
+/// <summary>The line it names does not count: as if it had never been written. It can be taken back itself.</summary>
+public sealed record TakenBack : BookLine
+{
+    private static readonly ChoiceField CorrectsField = new("corrects", "Line taken back", ["the id of a line"]);
+
+    internal static readonly LineKind Described = new(BookLineKind.TakenBack, "Taken back", new TakenBack(), [CorrectsField], []);
+
+    protected override BookLineKind OwnKind => BookLineKind.TakenBack;
+
+    public override string Title(LineNames names, Speaker say) => "Taken back";
+
+    protected override void CheckOwn(Intake intake) => intake?.Present(CorrectsField, Corrects);
+}

@@ -1,0 +1,159 @@
+using JollyBrook.Core.Book;
+using JollyBrook.Core.Kit;
+using JollyBrook.Core.Treatment;
+using JollyBrook.Core.Units;
+
+namespace JollyBrook.Core.InHand;
+
+/// <summary>
+/// The log folded into what is so: moments in the order they happened, each moving containers, supplies, walkers and sources. The order in
+/// which they arrived makes no difference.
+/// </summary>
+internal sealed class Fold
+{
+    private readonly Dictionary<Guid, SourceInHand> _sources = [];
+    private DateTimeOffset _upTo = DateTimeOffset.MinValue;
+
+    public Fold(IReadOnlyList<KitEntry> kit, Speaker say)
+    {
+        Batches = new BatchShelf();
+        Vessels = new Vessels(kit, Batches, say);
+        Stocks = new Stocks(kit);
+        Walkers = new WalkersFold();
+    }
+
+    public BatchShelf Batches { get; }
+
+    public Vessels Vessels { get; }
+
+    public Stocks Stocks { get; }
+
+    public WalkersFold Walkers { get; }
+
+    public IEnumerable<SourceInHand> Sources => _sources.Values;
+
+    /// <summary>Takes up where an earlier fold ended.</summary>
+    public void Restore(Snapshot since)
+    {
+        _upTo = since.UpTo;
+        foreach (var batch in since.Batches.Where(b => b.StartedAt is not null))
+        {
+            Batches.Put(batch, since.UpTo);
+        }
+
+        Vessels.Restore(since.Vessels, since.ThrownAway, since.Sums);
+        Vessels.Doubts.AddRange(since.Doubts);
+        Stocks.Restore(since.Stocks);
+        Walkers.Restore(since.Walkers);
+        foreach (var source in since.Sources)
+        {
+            _sources[source.Id] = source;
+        }
+    }
+
+    /// <summary>A batch that began before this fold: known as far as its taps until then brought it.</summary>
+    public void Know(KeptBatch batch) => Batches.Put(batch, _upTo);
+
+    public void Take(Moment moment)
+    {
+        switch (moment)
+        {
+            case LineMoment { Standing: var standing }:
+                Take(standing.Line, standing.Id);
+                break;
+            case StartMoment { Batch: var batch }:
+                Batches.Put(batch);
+                Vessels.Start(batch);
+                break;
+            case TapMoment tap:
+                Take(tap);
+                break;
+            default:
+                break;
+        }
+
+        _upTo = moment.At > _upTo ? moment.At : _upTo;
+    }
+
+    public Snapshot Shot()
+    {
+        var held = Vessels.All.Select(v => v.Content).OfType<OfBatches>().SelectMany(o => o.Ids).Distinct().Order();
+        return new Snapshot(
+            _upTo, [.. Vessels.All.OrderBy(v => v.Id).Select(v => v.Shot())], Stocks.Shots(), Walkers.Shots(), [.. _sources.Values.OrderBy(s => s.Id)],
+            [.. held.Select(Batches.Find).OfType<KeptBatch>()], [.. Vessels.ThrownAway], [.. Vessels.Doubts], Vessels.Sums());
+    }
+
+    private void Take(TapMoment moment)
+    {
+        foreach (var use in Batches.Take(moment))
+        {
+            Stocks.Use(moment.Batch, use, moment.At);
+        }
+
+        switch (moment.Tap)
+        {
+            case { Kind: BatchEventKind.Discarded }:
+                Vessels.ThrowAway(moment.Batch.Id, moment.Id);
+                break;
+            case { Kind: BatchEventKind.Undone, StepId: null }:
+                Vessels.BringBack(moment.Batch.Id, moment.Id);
+                break;
+            case { Kind: BatchEventKind.ToppedUp }:
+                Vessels.TopUp(moment.Batch, moment.Tap.AddedL, moment.Id);
+                break;
+            default:
+                break;
+        }
+    }
+
+    private void Take(BookLine line, Guid id)
+    {
+        switch (line)
+        {
+            case Filled filled:
+                Vessels.Take(filled, id);
+                See(filled.SourceId, flowing: true, filled.At!.Value, id);
+                break;
+            case Poured poured:
+                Vessels.Take(poured, id);
+                break;
+            case Cooked cooked:
+                Vessels.Take(cooked, id);
+                break;
+            case Spilt spilt:
+                Vessels.Take(spilt, id);
+                break;
+            case Rinsed rinsed:
+                Vessels.Take(rinsed, id);
+                break;
+            case Dipped dipped:
+                Vessels.Take(dipped, id);
+                break;
+            case Drank drank:
+                var (litres, untreated, from) = Vessels.Take(drank, id);
+                // Out of no container of the kit it is what was told; out of one it is what was in it.
+                Walkers.Drank(drank.WalkerId, new DrinkTold(id, drank.At!.Value, from.Count == 0 ? drank.ContainerId is null ? drank.Litres ?? 0 : 0 : litres, untreated, from));
+                break;
+            case UrinePassed urine:
+                Walkers.Take(urine);
+                break;
+            case BodyWeighed weighed:
+                Walkers.Take(weighed);
+                break;
+            case SourceSeen { Flowing: { } flowing } seen:
+                See(seen.SourceId, flowing, seen.At!.Value, id);
+                break;
+            default:
+                Stocks.Take(line, id);
+                break;
+        }
+    }
+
+    private void See(Guid? source, bool flowing, DateTimeOffset at, Guid by)
+    {
+        if (source is { } id)
+        {
+            _sources[id] = new SourceInHand(id, flowing, at, by);
+        }
+    }
+}

@@ -1,0 +1,79 @@
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Units;
+
+namespace JollyBrook.Core.InHand;
+
+/// <summary>The calculation "in-hand": the log folded into what is so now (handbook room 75).</summary>
+public static class WhatIsInHand
+{
+    private static readonly ChoiceField LinesField = new("lines", "Lines", ["every line, or those after an earlier fold"]);
+    private static readonly InstantField NowField = new("now", "The time now");
+
+    public static readonly IReadOnlyList<Field> Fields = [ChoiceField.Of<UnitSystem>("units", "Units"), NowField, LinesField];
+
+    /// <exception cref="BadInputException">The time now is missing, or a line is older than the fold it is to be added to.</exception>
+    public static InHandResponse Compute(InHandRequest request)
+    {
+        ArgumentNullException.ThrowIfNull(request);
+        var intake = new Intake(Speaker.For(request.Units));
+        intake.Present(NowField, request.Now);
+        var (standing, replaced) = Standing.Of(request.Lines ?? []);
+        if (request.Since is { } since && standing.Exists(s => s.Line.At <= since.UpTo))
+        {
+            intake.Refuse(LinesField, "A line is older than where the earlier fold ended. Fold all of them from the beginning.");
+        }
+
+        intake.ThrowIfWrong();
+        var now = request.Now!.Value;
+        var batches = (request.Batches ?? []).Where(b => b.StartedAt is not null).DistinctBy(b => b.Id).ToList();
+        var moments = Moments(standing, batches);
+        var fold = Folded(request, intake.Say, moments.Where(m => m.At <= now), batches);
+        var snapshot = fold.Shot();
+
+        // Bad news counts at once, even where its instant is still to come; good news waits for it.
+        foreach (var early in moments.OfType<LineMoment>().Where(m => m.At > now && m.IsBadNews))
+        {
+            fold.Take(early);
+        }
+
+        return new Report(request, fold, now, intake.Say).Make(
+            [.. moments.Where(m => m.At > now).Select(m => new LineDoubt(m.Id, "Its time is still to come: " + (m is LineMoment { IsBadNews: true } ? "bad news, counted at once." : "not counted until then."), "Correct when it was."))],
+            replaced, snapshot);
+    }
+
+    private static List<Moment> Moments(List<StandingLine> standing, List<KeptBatch> batches)
+    {
+        List<Moment> moments = new(standing.Count + batches.Count);
+        moments.AddRange(standing.Select(s => new LineMoment(s)));
+        foreach (var batch in batches)
+        {
+            moments.Add(new StartMoment(batch));
+            moments.AddRange(BatchShelf.InOrder(batch).DistinctBy(t => t.Id).Select(t => new TapMoment(batch, t)));
+        }
+
+        moments.Sort(Moment.Compare);
+        return moments;
+    }
+
+    private static Fold Folded(InHandRequest request, Speaker say, IEnumerable<Moment> moments, List<KeptBatch> batches)
+    {
+        var fold = new Fold(request.Kit ?? [], say);
+        if (request.Since is { } since)
+        {
+            fold.Restore(since);
+            foreach (var begun in batches.Where(b => b.StartedAt <= since.UpTo))
+            {
+                fold.Know(begun);
+            }
+
+            moments = moments.SkipWhile(m => m.At <= since.UpTo);
+        }
+
+        foreach (var moment in moments)
+        {
+            fold.Take(moment);
+        }
+
+        return fold;
+    }
+}

@@ -1,0 +1,42 @@
+using JollyBrook.Core.Book;
+using JollyBrook.Core.Treatment;
+
+namespace JollyBrook.Core.InHand;
+
+/// <summary>Something that happened, in the order of the log: by its instant, then by what must come first, then by its id.</summary>
+/// <param name="At">When.</param>
+/// <param name="Rank">At the same instant water goes in first, then a batch begins, then the rest.</param>
+/// <param name="Id">The record's id.</param>
+internal abstract record Moment(DateTimeOffset At, int Rank, Guid Id)
+{
+    public static int Compare(Moment a, Moment b)
+    {
+        var byInstant = a.At.UtcTicks.CompareTo(b.At.UtcTicks);
+        var byRank = byInstant != 0 ? byInstant : a.Rank.CompareTo(b.Rank);
+        return byRank != 0 ? byRank : a.Id.CompareTo(b.Id);
+    }
+}
+
+/// <summary>A line of the log.</summary>
+internal sealed record LineMoment(StandingLine Standing) : Moment(Standing.Line.At!.Value, RankOf(Standing.Line), Standing.Id)
+{
+    /// <summary>Bad news: it counts at once, whatever instant was given for it.</summary>
+    public bool IsBadNews => Standing.Line is Mishap or SourceSeen { Flowing: false } or Dipped or FilterServiced { Passed: false };
+
+    private static int RankOf(BookLine line) => line switch
+    {
+        Counted or CanisterWeighed or Charged => 0,
+        Filled => 1,
+        Poured => 2,
+        _ => 4,
+    };
+}
+
+/// <summary>A batch was started.</summary>
+internal sealed record StartMoment(KeptBatch Batch) : Moment(Batch.StartedAt!.Value, 3, Batch.Id);
+
+/// <summary>A tap on a batch.</summary>
+internal sealed record TapMoment(KeptBatch Batch, KeptTap Kept) : Moment(BatchShelf.At(Kept, Batch), 5, Kept.Id)
+{
+    public BatchTap Tap => Kept.Tap!;
+}

@@ -1,0 +1,170 @@
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Filters;
+using JollyBrook.Core.Kit;
+using JollyBrook.Core.Sources;
+using JollyBrook.Core.Treatment;
+using JollyBrook.Core.Units;
+using JollyBrook.Core.Water;
+
+namespace JollyBrook.Core.InHand;
+
+/// <summary>Says what a fold came to.</summary>
+internal sealed class Report(InHandRequest request, Fold fold, DateTimeOffset now, Speaker say)
+{
+    public InHandResponse Make(IReadOnlyList<LineDoubt> early, IReadOnlyList<ReplacedLine> replaced, Snapshot snapshot)
+    {
+        List<ContainerInHand> containers = [.. fold.Vessels.All.Where(v => v.Item.Retired != true || !v.IsEmpty).Select(Container)];
+        var drinkable = containers.Where(c => c is { Water: CleanWater { Stale: false }, CleanSideDirty: false }).Sum(c => c.Litres);
+        var underWay = containers.Where(c => c.Water is UnderWay).Sum(c => c.Litres);
+        var all = containers.Sum(c => c.Litres);
+        var walkers = request.Walkers?.Count ?? 0;
+        var sums = fold.Vessels.Sums();
+        List<KitEntry> kit = [];
+        List<SupplyInHand> supplies = [];
+        foreach (var entry in request.Kit ?? [])
+        {
+            var (item, since) = entry.Item is { } known && Guid.TryParse(entry.Id, out var id) ? fold.Stocks.Now(id, known) : (entry.Item, null);
+            kit.Add(entry with { Item = item });
+            if (item is { Retired: not true } && item.IsSound(new Intake(say)) && Guid.TryParse(entry.Id, out var itemId) && Supply(itemId, item, since) is { } supply)
+            {
+                supplies.Add(supply);
+            }
+        }
+
+        return new InHandResponse(
+            Headline(drinkable, underWay), drinkable, underWay, Math.Max(0, all - drinkable - underWay), walkers > 0 ? drinkable / walkers : null, containers, supplies, kit,
+            Walkers(), [.. fold.Sources.OrderBy(s => s.Id)], TripSources(), Next(containers), TreatIn(containers), [.. fold.Vessels.Doubts, .. early], replaced,
+            new WaterBalance(sums.InL, sums.DrunkL, sums.CookedL, sums.SpiltL, fold.Vessels.All.Sum(v => v.Litres)), snapshot);
+    }
+
+    private string Headline(double drinkable, double underWay) =>
+        drinkable > Vessel.NothingL ? $"{Litres(drinkable)} to drink" : underWay > Vessel.NothingL ? "Nothing to drink yet" : "Nothing to drink";
+
+    private ContainerInHand Container(Vessel vessel)
+    {
+        var water = Water(vessel);
+        return new ContainerInHand(vessel.Id, vessel.Name, vessel.CapacityL, vessel.Litres, water, Words(vessel, water), vessel.CleanSideDirty, vessel.IsPot, vessel.Story);
+    }
+
+    private WaterInHand Water(Vessel vessel)
+    {
+        if (vessel.Content is OfBatches of)
+        {
+            var stands = of.Ids.Select(fold.Batches.Find).OfType<KeptBatch>().Where(b => b.Steps is { Count: > 0 }).Select(b => (Batch: b, Progress: Stand(b))).ToList();
+            var ready = stands.Count == of.Ids.Count && stands.TrueForAll(s => IsSafe(s.Progress));
+            if (!ready)
+            {
+                var waiting = stands.Where(s => !IsSafe(s.Progress)).ToList();
+                return new UnderWay(of.Ids, stands.Count == of.Ids.Count && waiting.TrueForAll(s => s.Progress.SafeAt is not null) ? waiting.Max(s => s.Progress.SafeAt) : null);
+            }
+
+            var drinkBy = stands.Select(s => DrinkBy(s.Batch, s.Progress)).Min();
+            return new CleanWater(of.Ids, [.. stands.SelectMany(s => s.Batch.ShortOf ?? []).Distinct().Order()], drinkBy, drinkBy < now);
+        }
+
+        return vessel.Content is Raw raw && !vessel.IsEmpty ? new RawWater(raw.SourceId, raw.Clarity, raw.Colour, raw.TemperatureC) : new NoWater();
+    }
+
+    private BatchProgressResponse Stand(KeptBatch batch) =>
+        BatchProgress.Compute(new BatchProgressRequest(batch.Steps, batch.ShortOf, [.. (batch.Taps ?? []).Select(t => t.Tap!)], batch.StartedAt, now, batch.DrinkWithinHours));
+
+    private static bool IsSafe(BatchProgressResponse progress) => progress.State is BatchState.Drinkable or BatchState.Finished;
+
+    /// <summary>A finished batch may stand on in its bottle: its hours count on.</summary>
+    private static DateTimeOffset? DrinkBy(KeptBatch batch, BatchProgressResponse progress) =>
+        progress.DrinkBy ?? (progress.SafeAt is { } safe && batch.DrinkWithinHours is { } hours ? safe.AddHours(hours) : null);
+
+    private string Words(Vessel vessel, WaterInHand water) => water switch
+    {
+        NoWater => "empty",
+        RawWater => $"{Litres(vessel.Litres)}, raw: not to drink",
+        UnderWay { ReadyAt: { } at } => $"{Litres(vessel.Litres)}, ready in {Speaker.Minutes(Math.Max(0, (at - now).TotalMinutes))}",
+        UnderWay => $"{Litres(vessel.Litres)}, waits for a hand",
+        CleanWater { Stale: true } => $"{Litres(vessel.Litres)}, stood too long: treat it again",
+        CleanWater when vessel.CleanSideDirty => $"{Litres(vessel.Litres)}, but the threads are dirty: rinse them with treated water",
+        CleanWater { ShortOf: { Count: > 0 } shortOf } => $"{Litres(vessel.Litres)}, short of the target on {OrganismClasses.Spoken(shortOf)}",
+        _ => $"{Litres(vessel.Litres)} to drink",
+    };
+
+    private SupplyInHand? Supply(Guid id, KitItem item, Guid? since)
+    {
+        double? left = item.Product?.Left ?? item.Lamp?.CyclesLeft ?? item.Burner?.FuelLeftG ?? item.Extra?.PortionsLeft;
+        if (item.Filter is { Element: { } element } filter)
+        {
+            var info = FilterElements.Of(element);
+            var share = FilterFlow.CleanShare(filter.LostShare ?? 0, filter.ClogLoadLNtu ?? info.ClogLNtu, info.ClogLNtu);
+            var suspect = FilterCredit.Frozen(filter, []) ?? FilterCredit.Dropped(filter, []) ?? FilterCredit.PastLife(filter, 0, []);
+            return new SupplyInHand(id, item.Name ?? "", KitItemKind.Filter, DescribeItem.Words(item, say), null, share, suspect, suspect is null ? null : since);
+        }
+
+        return item is { Product: not null } or { Lamp: not null } or { Burner: not null } or { Extra: not null } or { Flocculant: not null }
+            ? new SupplyInHand(id, item.Name ?? "", item.Kind ?? KitItemKind.Product, DescribeItem.Words(item, say), left, null, left is null or > 0 ? null : "Used up.", null)
+            : null;
+    }
+
+    private List<WalkerInHand> Walkers()
+    {
+        List<WalkerInHand> walkers = [.. (request.Walkers ?? []).Select(w => fold.Walkers.Now(w.Id, w.Name ?? "", now))];
+        if (fold.Walkers.HasParty)
+        {
+            walkers.Add(fold.Walkers.Now(Guid.Empty, "The party", now));
+        }
+
+        return walkers;
+    }
+
+    /// <summary>A source found dry is dry at once; one found running waits to be taken over (handbook 00, rule 3).</summary>
+    private List<TripSourceEntry> TripSources()
+    {
+        var dry = fold.Sources.Where(s => !s.Flowing).ToDictionary(s => s.Id.ToString(), s => s.At);
+        return
+        [
+            .. (request.Sources ?? []).Select(e => dry.TryGetValue(e.Id, out var at) && !(at <= e.Source.ReportedAt)
+                ? e with { Source = e.Source with { ReportedFlowing = false, ReportedAt = at } }
+                : e),
+        ];
+    }
+
+    /// <summary>Raw water first, then stale, then what is empty: bottles before bags for dirty water, what is at hand before what is in the pack.</summary>
+    private Guid? TreatIn(List<ContainerInHand> containers) => Carried(containers).Where(c => !c.IsPot)
+        .Select(c => (c.Id, Rank: c.Water switch
+        {
+            RawWater => 0,
+            CleanWater { Stale: true } => 1,
+            NoWater => ItemOf(c).Role switch { ContainerRole.Dirty => 4, ContainerRole.Clean => 3, _ => 2 },
+            _ => 9,
+        }))
+        .Where(c => c.Rank < 9).OrderBy(c => c.Rank).Select(c => (Guid?)c.Id).FirstOrDefault();
+
+    private KitItem ItemOf(ContainerInHand container) => fold.Vessels.All.First(v => v.Id == container.Id).Item;
+
+    private List<ContainerInHand> Carried(List<ContainerInHand> containers) => [.. containers.Where(c => ItemOf(c).Retired != true)];
+
+    private NextThing Next(List<ContainerInHand> containers)
+    {
+        var carried = Carried(containers);
+        if (carried.Find(c => c.Water is UnderWay { ReadyAt: null }) is { Water: UnderWay { BatchIds: [var due, ..] } } hand)
+        {
+            return new StepDue($"{hand.Name}: a step waits for a hand", due, hand.Id);
+        }
+
+        if (carried.Find(c => c.Water is CleanWater { Stale: true } || c is { Water: RawWater, IsPot: false }) is { } raw)
+        {
+            return new TreatThis($"Treat the {Litres(raw.Litres)} in {raw.Name}", raw.Id);
+        }
+
+        if (carried.Find(c => c is { Water: CleanWater { Stale: false }, CleanSideDirty: false }) is { } clean)
+        {
+            return new DrinkFrom($"{Litres(clean.Litres)} to drink in {clean.Name}", clean.Id);
+        }
+
+        if (carried.Where(c => c.Water is UnderWay).MinBy(c => ((UnderWay)c.Water).ReadyAt) is { Water: UnderWay { BatchIds: [var first, ..] } way } soon)
+        {
+            return new WaitFor($"{soon.Name} is ready in {Speaker.Minutes(Math.Max(0, (way.ReadyAt!.Value - now).TotalMinutes))}", first, way.ReadyAt);
+        }
+
+        return new FillUp("Nothing is in hand: fill up at the next good source", carried.Find(c => c is { Water: NoWater, IsPot: false })?.Id);
+    }
+
+    private string Litres(double litres) => say.Of(Quantity.Volume, litres);
+}

@@ -1,0 +1,70 @@
+using JollyBrook.Core.Book;
+
+namespace JollyBrook.Core.InHand;
+
+/// <summary>What each walker drank and showed, as far back as it matters.</summary>
+internal sealed class WalkersFold
+{
+    /// <summary>A drink older than this says nothing about today.</summary>
+    private static readonly TimeSpan Remembered = TimeSpan.FromHours(36);
+
+    private readonly Dictionary<Guid, Told> _all = [];
+
+    public void Restore(IEnumerable<WalkerShot> shots)
+    {
+        foreach (var shot in shots)
+        {
+            var told = Of(shot.Id);
+            told.Drinks.AddRange(shot.Drinks);
+            (told.UrineColour, told.UrineAt, told.MassKg, told.MassAt) = (shot.UrineColour, shot.UrineAt, shot.MassKg, shot.MassAt);
+        }
+    }
+
+    public IReadOnlyList<WalkerShot> Shots() =>
+        [.. _all.OrderBy(w => w.Key).Select(w => new WalkerShot(w.Key, [.. w.Value.Drinks], w.Value.UrineColour, w.Value.UrineAt, w.Value.MassKg, w.Value.MassAt))];
+
+    public void Drank(Guid? walker, DrinkTold drink)
+    {
+        var told = Of(walker);
+        told.Drinks.RemoveAll(d => d.At < drink.At - Remembered);
+        told.Drinks.Add(drink);
+    }
+
+    public void Take(UrinePassed line)
+    {
+        var told = Of(line.WalkerId);
+        (told.UrineColour, told.UrineAt) = (line.UrineColour ?? told.UrineColour, line.UrineColour is null ? told.UrineAt : line.At);
+    }
+
+    public void Take(BodyWeighed line)
+    {
+        var told = Of(line.WalkerId);
+        (told.MassKg, told.MassAt) = (line.MassKg, line.At);
+    }
+
+    /// <summary>A walker now; the party's own drinks are under an empty id.</summary>
+    public WalkerInHand Now(Guid id, string name, DateTimeOffset now)
+    {
+        var told = _all.TryGetValue(id, out var known) ? known : new Told();
+        List<DrinkTold> drinks = [.. told.Drinks.Where(d => d.At > now.AddHours(-24))];
+        return new WalkerInHand(id, name, drinks.Sum(d => d.Litres), drinks, told.UrineColour, told.UrineAt, told.MassKg, told.MassAt);
+    }
+
+    /// <summary>Whether anything was drunk by the party together.</summary>
+    public bool HasParty => _all.TryGetValue(Guid.Empty, out var party) && party.Drinks.Count > 0;
+
+    private Told Of(Guid? walker) => _all.TryGetValue(walker ?? Guid.Empty, out var told) ? told : _all[walker ?? Guid.Empty] = new Told();
+
+    private sealed class Told
+    {
+        public List<DrinkTold> Drinks { get; } = [];
+
+        public double? UrineColour { get; set; }
+
+        public DateTimeOffset? UrineAt { get; set; }
+
+        public double? MassKg { get; set; }
+
+        public DateTimeOffset? MassAt { get; set; }
+    }
+}

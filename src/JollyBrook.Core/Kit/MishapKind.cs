@@ -1,0 +1,11 @@
+using System.Text.Json.Serialization;
+using JollyBrook.Core.Contract;
+
+namespace JollyBrook.Core.Kit;
+
+[JsonConverter(typeof(CamelCaseEnumConverter<MishapKind>))]
+public enum MishapKind
+{
+    Froze,
+    Dropped,
+}

@@ -1,0 +1,37 @@
+import type { Entry, EntryKind } from '../../../store/bookLines';
+
+const usualDrinkL = 0.5;
+
+/** A line of each kind with nothing told. */
+const blanks: { [K in EntryKind]: Extract<Entry, { kind: K }> } = {
+  drank: { kind: 'drank', litres: usualDrinkL },
+  urine: { kind: 'urine', walkerId: null },
+  bodyMass: { kind: 'bodyMass', walkerId: null, massKg: null },
+  sourceSeen: { kind: 'sourceSeen', sourceId: null },
+  passedBy: { kind: 'passedBy', sourceId: null },
+  filled: { kind: 'filled', containerId: null },
+  poured: { kind: 'poured', fromId: null, intoId: null },
+  cooked: { kind: 'cooked', containerId: null },
+  spilt: { kind: 'spilt', containerId: null },
+  rinsed: { kind: 'rinsed', containerId: null },
+  dipped: { kind: 'dipped', containerId: null },
+  filterServiced: { kind: 'filterServiced', itemId: null, service: null },
+  mishap: { kind: 'mishap', itemId: null, what: null },
+  fuelBurnt: { kind: 'fuelBurnt', itemId: null, fuelG: null },
+  canisterWeighed: { kind: 'canisterWeighed', itemId: null, fuelLeftG: null },
+  counted: { kind: 'counted', itemId: null, left: null },
+  charged: { kind: 'charged', itemId: null, cyclesLeft: null },
+  stage: { kind: 'stage', hours: null },
+  symptom: { kind: 'symptom', walkerId: null },
+  note: { kind: 'note' },
+  takenBack: { kind: 'takenBack' },
+};
+
+/** A kind by its name in an address; null when it is none that is written by hand. */
+export function asKind(text: string | undefined): EntryKind | null {
+  return text !== undefined && text in blanks && text !== 'takenBack' ? (text as EntryKind) : null;
+}
+
+export function blankLine(kind: EntryKind, at: string): Entry {
+  return { ...blanks[kind], at };
+}

@@ -1,0 +1,67 @@
+import { Box } from '@mui/material';
+import { useId } from 'react';
+import type { ContainerInHand } from '../../../store/InHandContext';
+import { waterLook } from './waterLooks';
+
+const width = 44;
+const height = 72;
+/** The body of the vessel: what is above it is neck, cap or rim. */
+const top = 16;
+const bottom = 70;
+
+const outlines = {
+  bottle: `M16 3h12v7q0 3 4 5q6 3 6 9v40q0 6-6 6H12q-6 0-6-6V24q0-6 6-9q4-2 4-5z`,
+  pot: `M4 16h36v48q0 6-6 6H10q-6 0-6-6z`,
+};
+
+/** A container as full as it is: solid when it may be drunk, dotted while it waits, hatched when it may not. */
+export function VesselPicture({ container }: { container: ContainerInHand }) {
+  const id = useId();
+  const { colour, pattern } = waterLook(container);
+  const share = container.capacityL > 0 ? Math.min(1, container.litres / container.capacityL) : 0;
+  const level = bottom - share * (bottom - top);
+  const outline = container.isPot ? outlines.pot : outlines.bottle;
+  return (
+    <Box
+      component="svg"
+      viewBox={`0 0 ${width} ${height}`}
+      aria-hidden
+      sx={{ width, height, flexShrink: 0, color: colour }}
+    >
+      <defs>
+        <clipPath id={`${id}-in`}>
+          <path d={outline} />
+        </clipPath>
+        <pattern
+          id={`${id}-hatched`}
+          width="7"
+          height="7"
+          patternUnits="userSpaceOnUse"
+          patternTransform="rotate(45)"
+        >
+          <rect width="3" height="7" fill="currentColor" />
+        </pattern>
+        <pattern id={`${id}-dotted`} width="7" height="7" patternUnits="userSpaceOnUse">
+          <circle cx="3.5" cy="3.5" r="2" fill="currentColor" />
+        </pattern>
+      </defs>
+      {pattern && (
+        <g clipPath={`url(#${id}-in)`}>
+          <rect
+            x={0}
+            y={level}
+            width={width}
+            height={height - level}
+            fill={pattern === 'full' ? 'currentColor' : `url(#${id}-${pattern})`}
+          />
+          <line x1={0} x2={width} y1={level} y2={level} stroke="currentColor" strokeWidth={2} />
+        </g>
+      )}
+      <Box
+        component="path"
+        d={outline}
+        sx={{ fill: 'none', stroke: 'currentColor', strokeWidth: 2.5, color: 'text.primary' }}
+      />
+    </Box>
+  );
+}

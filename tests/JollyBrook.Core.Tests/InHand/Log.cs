@@ -1,0 +1,92 @@
+using JollyBrook.Core.Barriers;
+using JollyBrook.Core.Book;
+using JollyBrook.Core.Boiling;
+using JollyBrook.Core.Chemistry;
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Filters;
+using JollyBrook.Core.InHand;
+using JollyBrook.Core.Kit;
+using JollyBrook.Core.Learning;
+using JollyBrook.Core.Light;
+using JollyBrook.Core.Sources;
+using JollyBrook.Core.Treatment;
+using JollyBrook.Core.Units;
+using JollyBrook.Core.Water;
+
+namespace JollyBrook.Core.Tests.InHand;
+
+/// <summary>A log written by hand, and the kit it is about.</summary>
+internal sealed class Log
+{
+    public static readonly DateTimeOffset Morning = new(2026, 8, 21, 8, 0, 0, TimeSpan.Zero);
+
+    public static readonly Guid Bottle = Of(1);
+    public static readonly Guid Steel = Of(2);
+    public static readonly Guid Bladder = Of(3);
+    public static readonly Guid Pot = Of(4);
+    public static readonly Guid Tablets = Of(11);
+    public static readonly Guid Gravity = Of(12);
+    public static readonly Guid Stove = Of(13);
+    public static readonly Guid Lamp = Of(14);
+    public static readonly Guid Ilva = Of(21);
+    public static readonly Guid Torren = Of(22);
+    public static readonly Guid Spring = Of(31);
+
+    public static readonly IReadOnlyList<KitEntry> Kit =
+    [
+        Entry(Bottle, new KitItem(KitItemKind.Container, "Litre bottle", 1, At: CarriedAt.Belt)), Entry(Steel, new KitItem(KitItemKind.Container, "Steel bottle", 0.75)),
+        Entry(Bladder, new KitItem(KitItemKind.Container, "Bladder", 2, Role: ContainerRole.Clean)), Entry(Pot, new KitItem(KitItemKind.Pot, "Pot", 1.3, MassKg: 0.2)),
+        Entry(Tablets, new KitItem(KitItemKind.Product, "Tablets", Product: new ProductSpec("nadcc-8.5", new DateOnly(2028, 1, 1), Left: 20))),
+        Entry(Gravity, new KitItem(KitItemKind.Filter, "Gravity filter", Filter: new FilterSpec(FilterElement.Ceramic, FilterStyle.Gravity, 0.25, 2000, 100, 90, 0, Happened.Yes, Happened.No, Happened.No, false))),
+        Entry(Stove, new KitItem(KitItemKind.Burner, "Stove", Burner: new BurnerSpec(Burners.Default.Id, 164))),
+        Entry(Lamp, new KitItem(KitItemKind.Lamp, "Lamp", Lamp: new LampSpec(1, 90, 22, Battery.Lithium))),
+    ];
+
+    private int _next = 1000;
+
+    public List<KeptLine> Lines { get; } = [];
+
+    public List<KeptBatch> Batches { get; } = [];
+
+    public static Guid Of(int n) => Guid.Parse($"019c0000-0000-7000-8000-{n:D12}");
+
+    /// <summary>A line, so many minutes after the morning. Returns its id.</summary>
+    public Guid Write(double minutes, BookLine line)
+    {
+        var id = Of(_next++);
+        Lines.Add(new KeptLine(id, line with { At = Morning.AddMinutes(minutes) }));
+        return id;
+    }
+
+    /// <summary>Tablets into a container: measured and dosed at once, then half an hour's contact.</summary>
+    public Guid Dose(double minutes, Guid container, double litres, double tablets = 1, double contactMinutes = 30, params (double Minutes, BatchEventKind Kind, string? Step)[] taps)
+    {
+        var id = Of(_next++);
+        List<KeptTap> kept = [new(Of(_next++), new BatchTap(BatchEventKind.Done, "dose", Morning.AddMinutes(minutes + 1)))];
+        kept.AddRange(taps.Select(t => new KeptTap(Of(_next++), new BatchTap(t.Kind, t.Step, Morning.AddMinutes(t.Minutes), AddedL: t.Kind == BatchEventKind.ToppedUp ? 0.5 : null))));
+        Batches.Add(new KeptBatch(
+            id, Morning.AddMinutes(minutes), Tablets.ToString(), "Tablets", litres,
+            [
+                new("dose", StepKind.Dose, "Dose", "", "Added"), new("contact", StepKind.Contact, "Wait", "", null, StepClock.Gate, contactMinutes, DrinkAfter: true),
+                new("drink", StepKind.Drink, "Drink", "", "Put by"),
+            ],
+            container, Use: new BatchUse(DoseUnits: tablets), Taps: kept));
+        return id;
+    }
+
+    public InHandResponse At(double minutes, Snapshot? since = null) => WhatIsInHand.Compute(new InHandRequest(
+        UnitSystem.Metric, Morning.AddMinutes(minutes), Kit, [new(Ilva, "Ilva"), new(Torren, "Torren")], [new(Spring.ToString(), new TripSource("Spring", SourceClass.Perennial, 3, true, Morning.AddDays(-1)))], Lines, Batches, since));
+
+    public static string Json(InHandResponse response) => ContractWriter.Write(response, KindsJson.Default.InHandResponse);
+
+    private static KitEntry Entry(Guid id, KitItem item) => new(id.ToString(), item);
+}
+
+internal static class LogReading
+{
+    public static ContainerInHand In(this InHandResponse state, Guid container) => state.Containers.Single(c => c.Id == container);
+
+    public static SupplyInHand Supply(this InHandResponse state, Guid item) => state.Supplies.Single(s => s.Id == item);
+
+    public static WalkerInHand Of(this InHandResponse state, Guid walker) => state.Walkers.Single(w => w.Id == walker);
+}

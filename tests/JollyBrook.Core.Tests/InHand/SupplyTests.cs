@@ -1,0 +1,72 @@
+using JollyBrook.Core.Barriers;
+using JollyBrook.Core.Book;
+using JollyBrook.Core.InHand;
+using JollyBrook.Core.Kit;
+using JollyBrook.Core.Sources;
+using JollyBrook.Core.Treatment;
+using JollyBrook.Core.Water;
+
+namespace JollyBrook.Core.Tests.InHand;
+
+/// <summary>What is left of supplies, each figure by hand.</summary>
+public class SupplyTests
+{
+    private readonly Log _log = new();
+
+    /// <summary>A batch of one step that uses something up, done at once.</summary>
+    private void Batch(double minutes, string method, StepKind kind, double litres, BatchUse use, Clarity clarity = Clarity.Clear) => _log.Batches.Add(new KeptBatch(
+        Guid.NewGuid(), Log.Morning.AddMinutes(minutes), method, method, litres, [new("step", kind, "Step", "", "Done", DrinkAfter: true)], Clarity: clarity, Use: use,
+        Taps: [new(Guid.NewGuid(), new BatchTap(BatchEventKind.Done, "step", Log.Morning.AddMinutes(minutes + 1)))]));
+
+    [Fact]
+    public void Tablets_of_every_chain_they_are_in_are_taken_off()
+    {
+        Batch(0, "boil+" + Log.Tablets, StepKind.Dose, 2, new BatchUse(DoseUnits: 2));
+        Batch(5, Log.Tablets.ToString(), StepKind.Dose, 1, new BatchUse(DoseUnits: 1));
+        Batch(9, Log.Of(98).ToString(), StepKind.Dose, 9, new BatchUse(DoseUnits: 9)); // others
+        _log.At(60).Supply(Log.Tablets).Left.ShouldBe(17); // 20 − 2 − 1
+    }
+
+    [Fact]
+    public void More_used_than_was_counted_is_none_left()
+    {
+        Batch(0, Log.Tablets.ToString(), StepKind.Dose, 30, new BatchUse(DoseUnits: 30));
+        var supply = _log.At(60).Supply(Log.Tablets);
+        (supply.Left, supply.Suspect).ShouldBe((0, "Used up."));
+    }
+
+    [Fact]
+    public void Weighed_fuel_outranks_reckoned_fuel()
+    {
+        Batch(0, Log.Stove.ToString(), StepKind.Heat, 1, new BatchUse(FuelG: 14));
+        _log.At(60).Supply(Log.Stove).Left.ShouldBe(150); // 164 − 14
+        _log.Write(30, new FuelBurnt(Log.Stove, 30, Litres: 2)); // before and after that litre and another
+        _log.At(60).Supply(Log.Stove).Left.ShouldBe(134); // 164 − 30
+    }
+
+    [Fact]
+    public void A_filter_counts_litres_clogs_and_is_serviced()
+    {
+        // The gravity ceramic has 90 L·NTU on it and K = 900. 10 L at 30 NTU (slightly cloudy) more: 390. Share 1/(1 + 390/900) = 0.6977;
+        // a tenth of what was lost stays lost: 0.0302. Then 2 L, 60 L·NTU.
+        Batch(0, Log.Gravity.ToString(), StepKind.Filter, 10, new BatchUse(), Clarity.SlightlyCloudy);
+        _log.Write(30, new FilterServiced(Log.Gravity, FilterService.Scrub));
+        Batch(60, Log.Gravity.ToString(), StepKind.Filter, 2, new BatchUse(), Clarity.SlightlyCloudy);
+        var filter = _log.At(90).Kit.Single(k => k.Id == Log.Gravity.ToString()).Item!.Filter!;
+        filter.UsedL.ShouldBe(112); // 100 + 10 + 2
+        filter.LostShare!.Value.ShouldBe(0.0302, 1e-4);
+        filter.ClogLoadLNtu!.Value.ShouldBe(60, 1e-9);
+    }
+
+    [Fact]
+    public void A_source_found_dry_is_dry_in_the_plan_and_one_found_running_waits()
+    {
+        TripSource Spring() => _log.At(60).TripSources.Single().Source;
+        _log.Write(0, new SourceSeen(Log.Spring, Flowing: true));
+        Spring().ReportedAt.ShouldBe(Log.Morning.AddDays(-1));
+        _log.Write(5, new SourceSeen(Log.Spring, Flowing: false));
+        (Spring().ReportedFlowing, Spring().ReportedAt).ShouldBe((false, Log.Morning.AddMinutes(5)));
+        _log.Write(9, new Filled(Log.Bottle, SourceId: Log.Spring)); // it runs after all
+        Spring().ReportedFlowing.ShouldBe(true);
+    }
+}
