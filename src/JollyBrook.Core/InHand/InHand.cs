@@ -6,6 +6,9 @@ namespace JollyBrook.Core.InHand;
 /// <summary>The calculation "in-hand": the log folded into what is so now (handbook room 75).</summary>
 public static class WhatIsInHand
 {
+    /// <summary>How far ahead another device's clock may be before its lines count as still to come (pick).</summary>
+    private static readonly TimeSpan ClockSlack = TimeSpan.FromMinutes(2);
+
     private static readonly ChoiceField LinesField = new("lines", "Lines", ["every line, or those after an earlier fold"]);
     private static readonly InstantField NowField = new("now", "The time now");
 
@@ -27,17 +30,18 @@ public static class WhatIsInHand
         var now = request.Now!.Value;
         var batches = (request.Batches ?? []).Where(b => b.StartedAt is not null).DistinctBy(b => b.Id).ToList();
         var moments = Moments(standing, batches);
-        var fold = Folded(request, intake.Say, moments.Where(m => m.At <= now), batches);
+        var until = now + ClockSlack;
+        var fold = Folded(request, intake.Say, moments.Where(m => m.At <= until), batches);
         var snapshot = fold.Shot();
 
         // Bad news counts at once, even where its instant is still to come; good news waits for it.
-        foreach (var early in moments.OfType<LineMoment>().Where(m => m.At > now && m.IsBadNews))
+        foreach (var early in moments.OfType<LineMoment>().Where(m => m.At > until && m.IsBadNews))
         {
             fold.Take(early);
         }
 
         return new Report(request, fold, now, intake.Say).Make(
-            [.. moments.Where(m => m.At > now).Select(m => new LineDoubt(m.Id, "Its time is still to come: " + (m is LineMoment { IsBadNews: true } ? "bad news, counted at once." : "not counted until then."), "Correct when it was."))],
+            [.. moments.Where(m => m.At > until).Select(m => new LineDoubt(m.Id, "Its time is still to come: " + (m is LineMoment { IsBadNews: true } ? "bad news, counted at once." : "not counted until then."), "Correct when it was."))],
             replaced, snapshot);
     }
 

@@ -34,7 +34,7 @@ internal static class DemoBook
         yield return new Drank(0.25, WalkerId: ilva) { At = now.AddHours(-2) };
         yield return new UrinePassed(ilva, UrineColour: 5) { At = now.AddHours(-2) };
         yield return new Drank(0.5, WalkerId: torren) { At = now.AddHours(-1) };
-        yield return new Filled(thing["Steel bottle"], SourceId: thing["Fernhollow spring"], Clarity: Clarity.Clear, TemperatureC: 9) { At = now.AddMinutes(-45) };
+        yield return new Filled(thing["Aluminium pot with lid"], 1, SourceId: thing["Fernhollow spring"], Clarity: Clarity.Clear, TemperatureC: 9) { At = now.AddMinutes(-45) };
         yield return new SymptomFelt(torren, FeverC: 37.9, Blood: false) { At = now.AddMinutes(-50), Note = "Cramps, loose bowels since the morning" };
         yield return new Noted() { At = now.AddMinutes(-30), Note = "Wind from the west, cloud on the ridge. Good flat ground for the tents by the wall." };
     }

@@ -2,6 +2,7 @@ import { Box, Button, ButtonBase, Stack, Typography } from '@mui/material';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import { show } from '../../../shared/units';
 import { useQuickWrite } from '../../../store/QuickWrite';
+import { QuickSource } from './QuickSource';
 import { useWhose } from './useWhose';
 import { WhoseEntry } from './WhoseEntry';
 
@@ -47,6 +48,7 @@ export function QuickLines() {
           ))}
         </Box>
       </Box>
+      <QuickSource />
     </Stack>
   );
 }

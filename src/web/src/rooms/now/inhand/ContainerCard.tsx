@@ -21,6 +21,7 @@ export function ContainerCard({ container, onOpen }: Props) {
   return (
     <ButtonBase
       onClick={onOpen}
+      aria-label={`${name}: ${words}`}
       sx={{
         display: 'flex',
         gap: 1,
@@ -42,7 +43,7 @@ export function ContainerCard({ container, onOpen }: Props) {
           {name}
         </Typography>
         <Box component="span" sx={{ display: 'flex', gap: 0.5, alignItems: 'flex-start', color: colour }}>
-          <Icon aria-hidden fontSize="small" sx={{ mt: 0.25 }} />
+          <Icon aria-hidden fontSize="small" sx={{ mt: 0.25, flexShrink: 0 }} />
           <Typography component="span" variant="body2" sx={{ fontWeight: 650, color: colour }}>
             {readyAt
               ? `${show(catalogue, 'volume', container.litres)}, ready at ${clockTime(readyAt)}`

@@ -42,6 +42,7 @@ export function InHandPanel() {
             display: 'grid',
             gap: 1,
             gridTemplateColumns: 'repeat(auto-fill, minmax(168px, 1fr))',
+            '& > li': { display: 'grid' },
           }}
         >
           {state.containers.map((container) => (

@@ -2,6 +2,7 @@ import WarningAmber from '@mui/icons-material/WarningAmber';
 import { Box, Typography } from '@mui/material';
 import { Link } from 'react-router';
 import type { InHand } from '../../../store/InHandContext';
+import { SupplyActions } from './SupplyActions';
 
 /** What treats water, with what is left of it; what is not to be counted on first, and since which line. */
 export function SupplyList({ supplies }: { supplies: InHand['supplies'] }) {
@@ -37,6 +38,7 @@ export function SupplyList({ supplies }: { supplies: InHand['supplies'] }) {
               </span>
             </Typography>
           )}
+          <SupplyActions supply={supply} />
         </li>
       ))}
     </Box>

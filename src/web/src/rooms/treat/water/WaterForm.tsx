@@ -1,4 +1,4 @@
-import { Box } from '@mui/material';
+import { Box, Typography } from '@mui/material';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import { ChoiceGroup } from '../../../shared/ChoiceGroup';
 import { NumberEntry } from '../../../shared/NumberEntry';
@@ -32,13 +32,14 @@ export function WaterForm({ form, kit, errors, place }: Props) {
   const inHand = useInHand();
   const containers = kit.filter((item) => item.body.kind === 'container');
   const snow = isSnow(draft);
+  const held = inHand?.containers.find(({ id }) => id === draft.containerId);
 
   const choose = (id: string) => {
     const body = containers.find((item) => item.id === id)?.body;
-    const held = inHand?.containers.find((container) => container.id === id);
+    const chosen = inHand?.containers.find((container) => container.id === id);
     set({
       containerId: id === otherContainer ? null : id,
-      volumeL: held?.water.is === 'raw' ? held.litres : (body?.volumeL ?? draft.volumeL),
+      volumeL: chosen?.water.is === 'raw' ? chosen.litres : (body?.volumeL ?? draft.volumeL),
       depthCm: body?.depthCm ?? draft.depthCm,
     });
   };
@@ -53,11 +54,12 @@ export function WaterForm({ form, kit, errors, place }: Props) {
         choices={[
           ...containers.map(({ id, body }) => ({
             id,
-            name: `${body.name} · ${show(catalogue, 'volume', body.volumeL ?? 0)} · ${inHand?.containers.find((c) => c.id === id)?.words ?? ''}`,
+            name: `${body.name} · ${show(catalogue, 'volume', body.volumeL ?? 0)}`,
           })),
           { id: otherContainer, name: 'Another container' },
         ]}
       />
+      {held && <Typography color="text.secondary">It is {held.words} now.</Typography>}
       <NumberEntry
         label={snow ? 'Water wanted' : 'Water in it'}
         quantity="volume"
