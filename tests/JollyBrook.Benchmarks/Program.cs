@@ -82,6 +82,11 @@ if (args.Contains("mutants"))
     MutantScore.Print([.. args.Except(["mutants"])]);
 }
 
+if (Wants("in-hand"))
+{
+    InHandTimes.Run(Console.Out);
+}
+
 if (Wants("camp"))
 {
     CampTimes.Print();

@@ -30,8 +30,8 @@ public sealed class FilesJourney : IDisposable
     public void Tables_maps_and_calendars_are_read_by_others()
     {
         _browser.Open("/book/files");
-        _browser.UntilText("Drink (7), CSV");
-        _browser.Click("button", "Drink (7), CSV");
+        _browser.UntilText("Drink (8), CSV");
+        _browser.Click("button", "Drink (8), CSV");
         using (var csv = CsvReader.FromText(_browser.SavedFile("drank.csv"), new CsvReaderOptions { HasHeader = true }))
         {
             csv.ReadHeader();
@@ -40,10 +40,10 @@ public sealed class FilesJourney : IDisposable
             var lines = 0;
             for (; csv.Read(); lines++)
             {
-                litres += double.Parse(csv.GetString(2), CultureInfo.InvariantCulture);
+                litres += csv.GetString(2) is { Length: > 0 } told ? double.Parse(told, CultureInfo.InvariantCulture) : 0;
             }
 
-            lines.ShouldBe(7);
+            lines.ShouldBe(8); // one of them all that the bottle held
             litres.ShouldBe(3, 1e-9); // 0.5 + (0.5 + 0.25 + 0.5) + (0.5 + 0.25) + 0.5
         }
 

@@ -13,7 +13,7 @@ public sealed class InHandJourney : IDisposable
                  {
                      ("kit-item", """{"kind":"container","name":"Bottle","volumeL":1,"at":"hand"}"""),
                      ("kit-item", """{"kind":"container","name":"Flask","volumeL":0.5}"""),
-                     ("kit-item", """{"kind":"product","name":"Tablets","product":{"profileId":"nadcc-8.5","bestBefore":"2031-01-01","left":20}}"""),
+                     ("kit-item", """{"kind":"product","name":"Tablets","product":{"profileId":"clo2-tablet","bestBefore":"2031-01-01","left":20}}"""),
                      ("kit-item", """{"kind":"filter","name":"Gravity filter","filter":{"element":"ceramic","style":"gravity","ratedFlowLPerMin":0.25,"ratedLifeL":2000,"usedL":10,"clogLoadLNtu":0,"lostShare":0,"wetted":"yes","frozen":"no","dropped":"no","newOrStored":false}}"""),
                      ("walker", """{"name":"Ilva","massKg":62,"heightCm":168}"""),
                  })
@@ -48,7 +48,7 @@ public sealed class InHandJourney : IDisposable
         }
 
         phone.UntilText("Do not drink yet: waiting");
-        phone.LetTimePass(TimeSpan.FromHours(3));
+        phone.LetTimePass(TimeSpan.FromHours(8));
         phone.Reload();
         phone.Click("link", "Now");
         phone.UntilText("1 L to drink");

@@ -47,16 +47,15 @@ public static class WhatIsInHand
 
     private static List<Moment> Moments(List<StandingLine> standing, List<KeptBatch> batches)
     {
-        List<Moment> moments = new(standing.Count + batches.Count);
+        List<Moment> moments = new(standing.Count + (3 * batches.Count));
         moments.AddRange(standing.Select(s => new LineMoment(s)));
         foreach (var batch in batches)
         {
             moments.Add(new StartMoment(batch));
-            moments.AddRange(BatchShelf.InOrder(batch).DistinctBy(t => t.Id).Select(t => new TapMoment(batch, t)));
+            moments.AddRange((batch.Taps ?? []).Where(t => t.Tap?.At is not null).Select(t => new TapMoment(batch, t)));
         }
 
-        moments.Sort(Moment.Compare);
-        return moments;
+        return Moment.InOrder(moments);
     }
 
     private static Fold Folded(InHandRequest request, Speaker say, IEnumerable<Moment> moments, List<KeptBatch> batches)

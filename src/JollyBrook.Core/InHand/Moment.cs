@@ -9,6 +9,24 @@ namespace JollyBrook.Core.InHand;
 /// <param name="Id">The record's id.</param>
 internal abstract record Moment(DateTimeOffset At, int Rank, Guid Id)
 {
+    /// <summary>Moments in their order, each once.</summary>
+    public static List<Moment> InOrder(List<Moment> moments)
+    {
+        moments.Sort(Compare);
+        var kept = 0;
+        for (var i = 0; i < moments.Count; i++)
+        {
+            // A record that came twice is one.
+            if (kept == 0 || moments[kept - 1].Id != moments[i].Id || moments[kept - 1].Rank != moments[i].Rank)
+            {
+                moments[kept++] = moments[i];
+            }
+        }
+
+        moments.RemoveRange(kept, moments.Count - kept);
+        return moments;
+    }
+
     public static int Compare(Moment a, Moment b)
     {
         var byInstant = a.At.UtcTicks.CompareTo(b.At.UtcTicks);

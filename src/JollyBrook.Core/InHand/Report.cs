@@ -32,13 +32,13 @@ internal sealed class Report(InHandRequest request, Fold fold, DateTimeOffset no
         }
 
         return new InHandResponse(
-            Headline(drinkable, underWay), drinkable, underWay, Math.Max(0, all - drinkable - underWay), walkers > 0 ? drinkable / walkers : null, containers, supplies, kit,
+            Headline(drinkable, containers.Where(c => c is { Water: CleanWater { Stale: false, ShortOf.Count: > 0 }, CleanSideDirty: false }).Sum(c => c.Litres), underWay), drinkable, underWay, Math.Max(0, all - drinkable - underWay), walkers > 0 ? drinkable / walkers : null, containers, supplies, kit,
             Walkers(), [.. fold.Sources.OrderBy(s => s.Id)], TripSources(), Next(containers), TreatIn(containers), [.. fold.Vessels.Doubts, .. early], replaced,
             new WaterBalance(sums.InL, sums.DrunkL, sums.CookedL, sums.SpiltL, fold.Vessels.All.Sum(v => v.Litres)), snapshot);
     }
 
-    private string Headline(double drinkable, double underWay) =>
-        drinkable > Vessel.NothingL ? $"{Litres(drinkable)} to drink" : underWay > Vessel.NothingL ? "Nothing to drink yet" : "Nothing to drink";
+    private string Headline(double drinkable, double shortL, double underWay) =>
+        drinkable > Vessel.NothingL ? $"{Litres(drinkable)} to drink{(shortL <= Vessel.NothingL ? "" : shortL >= drinkable - Vessel.NothingL ? ", short of the target" : $", {Litres(shortL)} of it short")}" : underWay > Vessel.NothingL ? "Nothing to drink yet" : "Nothing to drink";
 
     private ContainerInHand Container(Vessel vessel)
     {

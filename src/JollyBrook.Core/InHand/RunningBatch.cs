@@ -11,8 +11,8 @@ internal sealed class RunningBatch(KeptBatch batch)
 {
     private readonly IReadOnlyList<TreatmentStep> _steps = batch.Steps ?? [];
     private readonly BatchReplay _replay = new(batch.Steps ?? [], batch.StartedAt!.Value);
-    private readonly List<KeptTap> _taken = [];
-    private readonly Dictionary<string, double> _used = [];
+    private readonly List<KeptTap> _taken = new(batch.Taps?.Count ?? 0);
+    private readonly Dictionary<string, double> _used = new(batch.Steps?.Count ?? 0);
     private double? _toppedUpShare;
 
     public KeptBatch SoFar => batch with { Taps = [.. _taken] };

@@ -7,7 +7,7 @@ namespace JollyBrook.Core.InHand;
 /// <param name="Id">The line first written.</param>
 /// <param name="Line">What counts.</param>
 /// <param name="WrittenBy">The line that says it: the same, or a correction.</param>
-internal sealed record StandingLine(Guid Id, BookLine Line, Guid WrittenBy);
+internal readonly record struct StandingLine(Guid Id, BookLine Line, Guid WrittenBy);
 
 /// <summary>
 /// Which lines count. A correction stands in the place of the line it names; of several the last written counts. A line taken back is as if
@@ -17,7 +17,15 @@ internal static class Standing
 {
     public static (List<StandingLine> Lines, List<ReplacedLine> Replaced) Of(IReadOnlyList<KeptLine> lines)
     {
-        Dictionary<Guid, BookLine> byId = [];
+        if (!lines.Any(l => l.Line?.Corrects is not null))
+        {
+            // The usual book: every line counts as it stands.
+            List<StandingLine> all = new(lines.Count);
+            all.AddRange(lines.Where(l => l is { Id: not null, Line: { At: not null } and not TakenBack }).Select(l => new StandingLine(l.Id!.Value, l.Line!, l.Id.Value)));
+            return (all, []);
+        }
+
+        Dictionary<Guid, BookLine> byId = new(lines.Count);
         Dictionary<Guid, List<Guid>> corrections = [];
         foreach (var (id, line) in lines.Select(l => (l.Id, l.Line)))
         {

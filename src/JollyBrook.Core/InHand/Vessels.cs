@@ -222,12 +222,17 @@ internal sealed class Vessels(IEnumerable<KitEntry> kit, BatchShelf batches, Spe
 
         var wanted = line.Litres ?? (line.All == true ? from.Sum(v => v.Litres) : 0);
         var (taken, untreated) = (0.0, line.Untreated == true);
-        List<Guid> used = [];
-        foreach (var vessel in from.Where(v => !v.IsEmpty))
+        List<Guid> used = new(1);
+        foreach (var vessel in from)
         {
             if (wanted - taken <= Vessel.NothingL)
             {
                 break;
+            }
+
+            if (vessel.IsEmpty)
+            {
+                continue;
             }
 
             var unfit = vessel.Content is not OfBatches || vessel.CleanSideDirty || !IsReady(vessel, at);
@@ -264,7 +269,20 @@ internal sealed class Vessels(IEnumerable<KitEntry> kit, BatchShelf batches, Spe
         _ => 3,
     };
 
-    private bool IsReady(Vessel vessel, DateTimeOffset at) => vessel.Content is OfBatches of && of.Ids.All(id => batches.IsReady(id, at));
+    private bool IsReady(Vessel vessel, DateTimeOffset at) => vessel.Content is OfBatches of && AreReady(of.Ids, at);
+
+    private bool AreReady(IReadOnlyList<Guid> ids, DateTimeOffset at)
+    {
+        for (var i = 0; i < ids.Count; i++)
+        {
+            if (!batches.IsReady(ids[i], at))
+            {
+                return false;
+            }
+        }
+
+        return true;
+    }
 
     private string Why(Vessel vessel, DateTimeOffset at) => vessel switch
     {

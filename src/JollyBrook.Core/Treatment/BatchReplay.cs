@@ -8,6 +8,7 @@ internal sealed class BatchReplay(IReadOnlyList<TreatmentStep> steps, DateTimeOf
     private readonly List<(DateTimeOffset Started, DateTimeOffset Done)> _done = [];
     private DateTimeOffset _latestTap = DateTimeOffset.MinValue;
     private DateTimeOffset? _toppedUpAt;
+    private TreatmentStep? _safeStep;
 
     /// <summary>The step whose turn it is, or null when all are done.</summary>
     public TreatmentStep? Current => _done.Count < steps.Count ? steps[_done.Count] : null;
@@ -27,7 +28,7 @@ internal sealed class BatchReplay(IReadOnlyList<TreatmentStep> steps, DateTimeOf
     public int DoneCount => _done.Count;
 
     /// <summary>The step after which the water may be drunk.</summary>
-    public TreatmentStep SafeStep => steps.LastOrDefault(s => s.DrinkAfter) ?? steps.LastOrDefault(s => s.Kind is StepKind.Contact or StepKind.Boil) ?? steps[^1];
+    public TreatmentStep SafeStep => _safeStep ??= steps.LastOrDefault(s => s.DrinkAfter) ?? steps.LastOrDefault(s => s.Kind is StepKind.Contact or StepKind.Boil) ?? steps[^1];
 
     public DateTimeOffset? DoneAt(string stepId) => Find(stepId)?.Done;
 
