@@ -3,7 +3,6 @@ using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Book;
 using JollyBrook.Core.InHand;
 using JollyBrook.Core.Kit;
-using JollyBrook.Core.Learning;
 using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;

@@ -6,7 +6,6 @@ using JollyBrook.Core.Carry;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.InHand;
 using JollyBrook.Core.Kit;
-using JollyBrook.Core.Learning;
 using JollyBrook.Core.Packing;
 using JollyBrook.Core.Route;
 using JollyBrook.Core.Schedule;

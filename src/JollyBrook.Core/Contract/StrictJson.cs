@@ -27,6 +27,22 @@ public static class StrictJson
             problem = WhatIsWrong(json, wrong, fields);
             return default;
         }
+        catch (NotSupportedException nameless)
+        {
+            // One of several kinds that does not say which.
+            var path = PathIn(nameless.Message);
+            problem = Problem.BadInput([new FieldProblem(path, $"'{path}' does not say which kind it is. See the API document.", "one of its kinds, by name")]);
+            return default;
+        }
+    }
+
+    /// <summary>The place a message of the reader names, as in "Path: $.lines[0].line | …".</summary>
+    private static string PathIn(string message)
+    {
+        const string before = "Path: $";
+        var from = message.IndexOf(before, StringComparison.Ordinal);
+        var to = from < 0 ? -1 : message.IndexOf(" |", from, StringComparison.Ordinal);
+        return to < 0 ? "" : message[(from + before.Length)..to].TrimStart('.');
     }
 
     private static Problem NotAnObject => Problem.Unreadable("The request must be a JSON object, starting with '{'.");

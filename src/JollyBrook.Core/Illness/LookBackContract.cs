@@ -1,5 +1,5 @@
+using JollyBrook.Core.Book;
 using JollyBrook.Core.Contract;
-using JollyBrook.Core.Learning;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
 

@@ -1,6 +1,5 @@
 using JollyBrook.Core.Book;
 using JollyBrook.Core.Kit;
-using JollyBrook.Core.Learning;
 using JollyBrook.Core.Sources;
 using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Barriers;

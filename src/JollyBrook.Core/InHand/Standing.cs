@@ -1,5 +1,4 @@
 using JollyBrook.Core.Book;
-using JollyBrook.Core.Learning;
 
 namespace JollyBrook.Core.InHand;
 

@@ -9,9 +9,6 @@ using JollyBrook.Core.Units;
 
 namespace JollyBrook.Core.Learning;
 
-/// <summary>A line of the book with its id.</summary>
-public sealed record KeptLine(Guid? Id, BookLine? Line);
-
 /// <summary>A trip held against what the book says of it.</summary>
 /// <param name="Units">The units that words are put in; metric when left out.</param>
 /// <param name="Plan">The trip as planned, with walkers, their tests and its sources.</param>

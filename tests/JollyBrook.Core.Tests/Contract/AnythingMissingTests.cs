@@ -45,18 +45,26 @@ public class AnythingMissingTests
     }
 
     /// <summary>A request with something in every place.</summary>
-    private static JsonNode? Filled(JsonTypeInfo type, int depth)
+    private static JsonNode? Filled(JsonTypeInfo type, int depth, int variant = 0)
     {
         if (depth > Deepest)
         {
             return null;
         }
 
+        if (type.PolymorphismOptions is { } kinds)
+        {
+            var kind = kinds.DerivedTypes[variant % kinds.DerivedTypes.Count];
+            var filled = (JsonObject)Filled(type.Options.GetTypeInfo(kind.DerivedType), depth, variant)!;
+            filled.Insert(0, kinds.TypeDiscriminatorPropertyName, (string)kind.TypeDiscriminator!);
+            return filled;
+        }
+
         var plain = Nullable.GetUnderlyingType(type.Type) ?? type.Type;
         return type.Kind switch
         {
-            JsonTypeInfoKind.Object => new JsonObject(Properties(type).Select(p => KeyValuePair.Create(p.Name, Filled(type.Options.GetTypeInfo(p.PropertyType), depth + 1)))),
-            JsonTypeInfoKind.Enumerable => new JsonArray(Filled(type.Options.GetTypeInfo(type.ElementType!), depth + 1)),
+            JsonTypeInfoKind.Object => new JsonObject(Properties(type).Select(p => KeyValuePair.Create(p.Name, Filled(type.Options.GetTypeInfo(p.PropertyType), depth + 1, variant)))),
+            JsonTypeInfoKind.Enumerable => new JsonArray([.. Enumerable.Range(0, Kinds(type.Options.GetTypeInfo(type.ElementType!))).Select(v => Filled(type.Options.GetTypeInfo(type.ElementType!), depth + 1, v))]),
             JsonTypeInfoKind.Dictionary => new JsonObject([KeyValuePair.Create("a", Filled(type.Options.GetTypeInfo(type.ElementType!), depth + 1))]),
             _ when plain.IsEnum => JsonNode.Parse(JsonSerializer.Serialize(Enum.GetValues(plain).Cast<object>().First(), type.Options.GetTypeInfo(plain))),
             _ when plain == typeof(bool) => true,
@@ -69,6 +77,10 @@ public class AnythingMissingTests
             _ => 1,
         };
     }
+
+    /// <summary>How many entries show every kind of a list's element.</summary>
+    private static int Kinds(JsonTypeInfo element) => element.PolymorphismOptions?.DerivedTypes.Count
+        ?? (element.Kind == JsonTypeInfoKind.Object ? Properties(element).Max(p => (int?)(element.Options.GetTypeInfo(p.PropertyType).PolymorphismOptions?.DerivedTypes.Count ?? 1)) ?? 1 : 1);
 
     private static IEnumerable<JsonPropertyInfo> Properties(JsonTypeInfo type) => type.Properties.Where(p => p.Set is not null || p.AssociatedParameter is not null);
 

@@ -1,6 +1,5 @@
 using JollyBrook.Core.Book;
 using JollyBrook.Core.Illness;
-using JollyBrook.Core.Learning;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
 

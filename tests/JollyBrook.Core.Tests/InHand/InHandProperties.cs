@@ -4,7 +4,6 @@ using JollyBrook.Core.Book;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.InHand;
 using JollyBrook.Core.Kit;
-using JollyBrook.Core.Learning;
 using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Water;
 

@@ -6,7 +6,6 @@ using JollyBrook.Core.Contract;
 using JollyBrook.Core.Filters;
 using JollyBrook.Core.InHand;
 using JollyBrook.Core.Kit;
-using JollyBrook.Core.Learning;
 using JollyBrook.Core.Light;
 using JollyBrook.Core.Sources;
 using JollyBrook.Core.Treatment;

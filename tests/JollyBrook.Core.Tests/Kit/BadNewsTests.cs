@@ -2,7 +2,6 @@ using JollyBrook.Core.Book;
 using JollyBrook.Core.Filters;
 using JollyBrook.Core.InHand;
 using JollyBrook.Core.Kit;
-using JollyBrook.Core.Learning;
 using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
