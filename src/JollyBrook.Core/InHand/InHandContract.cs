@@ -93,7 +93,7 @@ public sealed record ContainerInHand(
 /// <param name="Id">The walker; empty for what the party drank together.</param>
 /// <param name="Name">Their name.</param>
 /// <param name="DrunkL">Drunk in the last 24 hours, L, untreated water included.</param>
-/// <param name="Drinks">Each drink of the last 24 hours.</param>
+/// <param name="Drinks">Each drink of the last 36 hours, oldest first.</param>
 /// <param name="UrineColour">The last colour told; null without one.</param>
 /// <param name="UrineAt">When.</param>
 /// <param name="MassKg">The last body mass told, kg; null without one.</param>

@@ -220,7 +220,7 @@ internal sealed class Vessels(IEnumerable<KitEntry> kit, BatchShelf batches, Spe
             return (0, line.Untreated ?? line.BatchId is null, []);
         }
 
-        var wanted = line.Litres ?? (line.All == true ? from.Sum(v => v.Litres) : 0);
+        var wanted = line.All == true ? from.Sum(v => v.Litres) : line.Litres ?? 0;
         var (taken, untreated) = (0.0, line.Untreated == true);
         List<Guid> used = new(1);
         foreach (var vessel in from)

@@ -46,8 +46,8 @@ internal sealed class WalkersFold
     public WalkerInHand Now(Guid id, string name, DateTimeOffset now)
     {
         var told = _all.TryGetValue(id, out var known) ? known : new Told();
-        List<DrinkTold> drinks = [.. told.Drinks.Where(d => d.At > now.AddHours(-24))];
-        return new WalkerInHand(id, name, drinks.Sum(d => d.Litres), drinks, told.UrineColour, told.UrineAt, told.MassKg, told.MassAt);
+        List<DrinkTold> drinks = [.. told.Drinks.Where(d => d.At > now - Remembered)];
+        return new WalkerInHand(id, name, drinks.Where(d => d.At > now.AddHours(-24)).Sum(d => d.Litres), drinks, told.UrineColour, told.UrineAt, told.MassKg, told.MassAt);
     }
 
     /// <summary>Whether anything was drunk by the party together.</summary>

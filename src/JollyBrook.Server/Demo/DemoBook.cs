@@ -2,6 +2,7 @@ using JollyBrook.Core.Book;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Schedule;
+using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
 
 namespace JollyBrook.Server.Demo;
@@ -29,7 +30,7 @@ internal static class DemoBook
         yield return new FilterServiced(thing["Squeeze filter"], FilterService.BackFlush, Litres: 14, FillL: 1, FillSeconds: 48) { At = start.AddHours(8) };
         yield return new FuelBurnt(thing["Canister stove"], 22, Litres: 1.6) { At = start.AddHours(10) };
         yield return new Cooked(thing["Aluminium pot with lid"], All: true) { At = now.AddHours(-21) };
-        yield return new Drank(null, All: true, WalkerId: torren, ContainerId: thing["Quart bottle"]) { At = now.AddHours(-14) };
+        yield return new Drank(UnitTable.LitresPerQuart, All: true, WalkerId: torren, ContainerId: thing["Quart bottle"]) { At = now.AddHours(-14) };
         yield return new Drank(0.5, WalkerId: ilva) { At = now.AddHours(-3) };
         yield return new Drank(0.25, WalkerId: ilva) { At = now.AddHours(-2) };
         yield return new UrinePassed(ilva, UrineColour: 5) { At = now.AddHours(-2) };

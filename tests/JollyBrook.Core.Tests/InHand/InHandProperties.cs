@@ -19,7 +19,7 @@ public class InHandProperties
     private static readonly Gen<BookLine> AnyLine = Gen.Frequency(
         (5, Gen.Select(AnyContainer, AnyLitres, (c, l) => (BookLine)new Filled(c, l, Log.Spring, Clarity.Cloudy))),
         (3, Gen.Select(AnyContainer, AnyContainer, AnyLitres, (a, b, l) => (BookLine)new Poured(a, a == b ? Log.Steel : b, l))),
-        (3, Gen.Select(AnyContainer, AnyWalker, AnyLitres, (c, w, l) => (BookLine)new Drank(l, All: l is null, WalkerId: w, ContainerId: c))),
+        (3, Gen.Select(AnyContainer, AnyWalker, AnyLitres, (c, w, l) => (BookLine)new Drank(l ?? 0.5, All: l is null, WalkerId: w, ContainerId: c))),
         (2, Gen.Select(AnyWalker, Gen.Double[0, 1], (w, l) => (BookLine)new Drank(l, WalkerId: w))),
         (1, Gen.Select(AnyContainer, AnyLitres, (c, l) => (BookLine)new Cooked(c, l, l is null))),
         (1, Gen.Select(AnyContainer, AnyLitres, (c, l) => (BookLine)new Spilt(c, l, l is null))),

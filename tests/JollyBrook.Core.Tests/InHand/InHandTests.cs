@@ -42,7 +42,7 @@ public class InHandTests
         waiting.Next.ShouldBeOfType<WaitFor>().BatchId.ShouldBe(batch);
 
         _log.Write(40, new Drank(0.25, WalkerId: Log.Ilva));
-        _log.Write(50, new Drank(null, All: true, WalkerId: Log.Torren, ContainerId: Log.Bottle));
+        _log.Write(50, new Drank(1, All: true, WalkerId: Log.Torren, ContainerId: Log.Bottle));
         var sip = _log.At(45);
         (sip.DrinkableL, sip.PerWalkerL).ShouldBe((0.75, 0.375));
         sip.Of(Log.Ilva).Drinks.Single().FromIds.ShouldBe([Log.Bottle]);

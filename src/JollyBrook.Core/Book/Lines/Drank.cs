@@ -4,8 +4,8 @@ using JollyBrook.Core.Units;
 namespace JollyBrook.Core.Book;
 
 /// <summary>Someone drank.</summary>
-/// <param name="Litres">How much, L, 0 to 200; null with <paramref name="All"/>.</param>
-/// <param name="All">All that the container held.</param>
+/// <param name="Litres">How much, L, 0 to 200; with <paramref name="All"/> what it was taken to hold.</param>
+/// <param name="All">All that the container held, whatever that was.</param>
 /// <param name="WalkerId">Who; null for the party.</param>
 /// <param name="ContainerId">From what; the walker's own clean ones in the order carried when left out.</param>
 /// <param name="BatchId">From which batch, where no container is named.</param>
@@ -29,7 +29,8 @@ public sealed record Drank(double? Litres, bool? All = null, Guid? WalkerId = nu
 
     protected override void CheckOwn(Intake intake)
     {
-        LineFields.CheckAmount(intake, Litres, All);
+        ArgumentNullException.ThrowIfNull(intake);
+        intake.Required(LineFields.Litres, Litres);
         if (All == true)
         {
             intake.Present(LineFields.Container, ContainerId);

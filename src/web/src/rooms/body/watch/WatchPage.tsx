@@ -16,6 +16,7 @@ import { useNowMinute } from '../../../shared/useNow';
 import { WorkingPanel } from '../../../shared/WorkingPanel';
 import { about, ofEntryKind } from '../../../store/bookLines';
 import { useWholeBook } from '../../../store/BookLinesContext';
+import { useInHand } from '../../../store/InHandContext';
 import { useSettings } from '../../../store/LocalDataContext';
 import type { Kept } from '../../../store/records';
 import { WriteButton } from '../../book/write/QuickDialog';
@@ -46,11 +47,13 @@ export function WatchPage({ walker, tests }: Props) {
   const mine = (book?.standing ?? []).filter(
     ({ body }) => about(body).walkerId === walker.id && Date.parse(body.at ?? '') >= Date.parse(from),
   );
+  const state = useInHand();
+  const drinks = state?.walkers.find(({ id }) => id === walker.id)?.drinks ?? [];
   const urine = ofEntryKind(mine, 'urine');
   const mass = ofEntryKind(mine, 'bodyMass').at(-1)?.body;
   const { response, problem } = useCalculation(
     'body-watch',
-    book
+    book && state
       ? {
           units,
           walker: walker.body,
@@ -58,10 +61,9 @@ export function WatchPage({ walker, tests }: Props) {
           effort: { temperatureC: airC },
           from,
           walks: setOut ? [{ from: setOut, until: arrived }] : [],
-          drinks: ofEntryKind(mine, 'drank').map(({ body }): Schema<'Drunk'> => ({
-            at: body.at ?? null,
-            litres: body.litres ?? 0,
-          })),
+          drinks: drinks
+            .filter(({ at }) => Date.parse(at) >= Date.parse(from))
+            .map(({ at, litres }): Schema<'Drunk'> => ({ at, litres })),
           urineColour: urine.findLast(({ body }) => body.urineColour != null)?.body.urineColour ?? null,
           urineAt: urine.at(-1)?.body.at ?? null,
           weighedKg: mass?.massKg ?? null,

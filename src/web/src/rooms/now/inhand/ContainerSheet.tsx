@@ -79,9 +79,7 @@ export function ContainerSheet({ container, state, onClose }: Props) {
                     ))}
                     <Button
                       variant="contained"
-                      onClick={() =>
-                        done({ kind: 'drank', litres: null, all: true, walkerId: whose, containerId })
-                      }
+                      onClick={() => done({ kind: 'drank', litres, all: true, walkerId: whose, containerId })}
                     >
                       Drank it all
                     </Button>

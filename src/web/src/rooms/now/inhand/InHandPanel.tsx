@@ -8,6 +8,7 @@ import { show } from '../../../shared/units';
 import { useInHand, type InHand } from '../../../store/InHandContext';
 import { ContainerCard } from './ContainerCard';
 import { ContainerSheet } from './ContainerSheet';
+import { WalkerLines } from './WalkerLines';
 
 /** What is in hand: litres to drink, every container as full as it is, and the next thing to do. */
 export function InHandPanel() {
@@ -52,6 +53,7 @@ export function InHandPanel() {
           ))}
         </Box>
       )}
+      {state.walkers.length > 0 && <WalkerLines walkers={state.walkers} />}
       {newest && (
         <Alert severity="warning" variant="outlined">
           <Link to={`/book/${newest.lineId}`}>A line does not add up.</Link> {newest.words} {newest.offer}
