@@ -33,7 +33,7 @@ public class InHandTests
         raw.Sources.Single().Flowing.ShouldBeTrue(); // who fills there has seen it run
 
         var batch = _log.Dose(2, Log.Bottle, 1);
-        _log.At(2.5).In(Log.Bottle).Water.ShouldBeOfType<UnderWay>().ReadyAt.ShouldBeNull(); // the tablet is not in yet
+        _log.At(0.9).In(Log.Bottle).Water.ShouldBeOfType<UnderWay>().ReadyAt.ShouldBeNull(); // two minutes ahead it is begun, and the tablet not in yet
         var waiting = _log.At(10);
         waiting.In(Log.Bottle).Water.ShouldBeOfType<UnderWay>().ReadyAt.ShouldBe(Log.Morning.AddMinutes(33)); // dosed at 3, 30 min of contact
         waiting.In(Log.Bottle).Words.ShouldBe("1 L, ready in 23 min");
