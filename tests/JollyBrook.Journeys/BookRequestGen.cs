@@ -31,6 +31,8 @@ internal static class BookRequestGen
         from rest in Gen.OneOf("22", "null")
         select $$"""{"kit":{{kit}},"water":{"clarity":{{clarity}},"colour":"none","temperatureC":9,"elevationM":600},"sky":{"airTemperatureC":8},"wants":[{{string.Join(",", wants.Select((w, i) => $$"""{"id":"{{Wants[i]}}","name":"W","litres":{{w.Item1}},"by":"{{At(w.Item2)}}"}"""))}}],"people":{{people}},"from":"{{At(0)}}","quietFromHour":{{rest}},"quietToHour":6,"now":"{{At(5)}}"}""";
 
+    private const string Bottle = "019c0000-0000-7000-8000-000000000009";
+
     private static readonly Gen<string> Entry =
         from minutes in Gen.Int[0, 4000]
         from entry in Gen.OneOf(
@@ -38,6 +40,9 @@ internal static class BookRequestGen
             Number(60, 72, "2").Select(m => $"\"kind\":\"bodyMass\",\"massKg\":{m}"), Number(5, 90).Select(s => $"\"kind\":\"sourceSeen\",\"flowing\":true,\"fillL\":1,\"fillSeconds\":{s}"),
             Gen.Const("\"kind\":\"note\",\"note\":\"bees\""))
         select $$"""{{{entry}},"at":"{{At(minutes)}}","walkerId":"019c0000-0000-7000-8000-000000000001"}""";
+
+    private static readonly Gen<string> InHand = Gen.Select(Entry.Array[0, 6], Number(0.1, 2, "null"), Gen.Int[0, 4000], (lines, litres, minutes) =>
+        $$$"""{"now":"{{{At(3000)}}}","kit":[{"id":"{{{Bottle}}}","item":{"kind":"container","name":"B","volumeL":1}}],"lines":[{"id":"019c0000-0000-7000-8000-000000000100","line":{"kind":"filled","containerId":"{{{Bottle}}}","litres":{{{litres}}},"at":"{{{At(minutes)}}}"}}{{{string.Concat(lines.Select((l, i) => $",{{\"id\":\"019c0000-0000-7000-8000-00000000020{i}\",\"line\":{l}}}"))}}}]}""");
 
     private static readonly Gen<string> Learn = Entry.Array[0, 6].SelectMany(_ => Kit, (lines, kit) =>
         $$$"""{"kit":{{{kit}}},"walkers":[{"id":"019c0000-0000-7000-8000-000000000001","walker":{"name":"W","massKg":66,"heightCm":172}}],"lines":[{{{string.Join(",", lines.Select(l => $"{{\"line\":{l}}}"))}}}],"batches":[{"method":"t","at":"{{{At(3)}}}","volumeL":2,"doseUnits":2}],"now":"{{{At(5000)}}}"}""");
@@ -56,6 +61,7 @@ internal static class BookRequestGen
 
     public static readonly Gen<(string Name, string Json)> Any = Gen.Frequency(
         (3, Check.Select(json => ("kit-check", json))), (4, Day.Select(json => ("schedule", json))), (2, Entry.Select(json => ("book-line", $$"""{"line":{{json}}}"""))),
+        (2, InHand.Select(json => ("in-hand", json))),
         (1, Entry.Array[0, 4].Select(lines => ("book-day", $$"""{"lines":[{{string.Join(",", lines)}}],"plannedL":4}"""))),
         (1, Entry.Array[0, 4].Select(lines => ("book-table", $$"""{"kind":"drank","lines":[{{string.Join(",", lines)}}]}"""))),
         (1, Gen.OneOf("0,5", "1.5", "x", "").Select(cell => ("book-import", $$"""{"kind":"drank","header":["When","Litres"],"rows":[["2026-08-21 9:00","{{cell}}"],["21.8.2026 9:00","2"]]}"""))),
