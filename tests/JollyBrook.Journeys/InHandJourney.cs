@@ -31,11 +31,11 @@ public sealed class InHandJourney : IDisposable
         phone.UntilText("Nothing to drink");
 
         // Filled by mistake, taken back, filled.
-        Tap(phone, "Bottle: empty", "Filled, raw");
+        Tap(phone, "Bottle empty", "Filled, raw");
         phone.UntilText("Written: Filled Bottle");
-        phone.Named("button", "Bottle: 1 L, raw: not to drink");
+        phone.Named("button", "Bottle 1 L, raw: not to drink");
         phone.Click("button", "Take it back");
-        Tap(phone, "Bottle: empty", "Filled, raw");
+        Tap(phone, "Bottle empty", "Filled, raw");
 
         // Treat starts from it, and nothing is typed.
         phone.Click("link", "Treat the 1 L in Bottle");
@@ -56,19 +56,19 @@ public sealed class InHandJourney : IDisposable
         dosed.ShouldBeLessThan(20);
 
         // A drink empties the bottle and is the walker's; then it is poured, cooked with and spilt.
-        Tap(phone, "Bottle: 1 L to drink", "Drank a cup");
+        Tap(phone, "Bottle 1 L to drink", "Drank a cup");
         phone.UntilText("0.75 L to drink");
-        phone.Click("button", "Bottle: 0.75 L to drink");
+        phone.Click("button", "Bottle 0.75 L to drink");
         phone.Click("button", "Pour into …");
         phone.Click("button", "Pour what fits");
-        phone.Named("button", "Flask: 0.5 L to drink");
-        Tap(phone, "Flask: 0.5 L to drink", "Cooked with it");
+        phone.Named("button", "Flask 0.5 L to drink");
+        Tap(phone, "Flask 0.5 L to drink", "Cooked with it");
         phone.UntilText("0.25 L to drink");
-        Tap(phone, "Bottle: 0.25 L to drink", "Spilt");
+        Tap(phone, "Bottle 0.25 L to drink", "Spilt");
         phone.UntilText("Nothing to drink");
 
         // How it came to this, one tap from the bottle.
-        phone.Click("button", "Bottle: empty");
+        phone.Click("button", "Bottle empty");
         phone.Click("button", "How it came to this");
         phone.UntilText("Drank 0.25 L from Bottle");
         phone.UntilText("Spilt all of it from Bottle");
@@ -103,16 +103,16 @@ public sealed class InHandJourney : IDisposable
         foreach (var phone in new[] { ilva, torren })
         {
             phone.Open("/now");
-            phone.Named("button", "Bottle: empty");
+            phone.Named("button", "Bottle empty");
             phone.UntilText("All saved.");
         }
 
         _server.Stop();
-        Tap(ilva, "Bottle: empty", "Filled, raw");
-        ilva.Named("button", "Bottle: 1 L, raw: not to drink");
-        Tap(torren, "Flask: empty", "Filled, raw");
+        Tap(ilva, "Bottle empty", "Filled, raw");
+        ilva.Named("button", "Bottle 1 L, raw: not to drink");
+        Tap(torren, "Flask empty", "Filled, raw");
         torren.Click("button", "Gravity filter: it froze");
-        torren.Named("button", "Bottle: empty"); // not heard of yet
+        torren.Named("button", "Bottle empty"); // not heard of yet
         torren.UntilText("2 to be sent.");
         _server.Start();
         foreach (var phone in new[] { ilva, torren, ilva })
@@ -123,8 +123,8 @@ public sealed class InHandJourney : IDisposable
 
         foreach (var phone in new[] { ilva, torren })
         {
-            phone.Named("button", "Bottle: 1 L, raw: not to drink");
-            phone.Named("button", "Flask: 0.5 L, raw: not to drink");
+            phone.Named("button", "Bottle 1 L, raw: not to drink");
+            phone.Named("button", "Flask 0.5 L, raw: not to drink");
             phone.UntilText("It may have frozen while wet.");
         }
     }

@@ -21,7 +21,6 @@ export function ContainerCard({ container, onOpen }: Props) {
   return (
     <ButtonBase
       onClick={onOpen}
-      aria-label={`${name}: ${words}`}
       sx={{
         display: 'flex',
         gap: 1,

@@ -1,5 +1,5 @@
 import ArrowForward from '@mui/icons-material/ArrowForward';
-import { Alert, Box, Button, Typography } from '@mui/material';
+import { Alert, Box, Button, Link as MuiLink, Typography } from '@mui/material';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useCatalogue } from '../../../core/CatalogueContext';
@@ -29,8 +29,11 @@ export function InHandPanel() {
       <NextLine next={state.next} />
       {state.containers.length === 0 ? (
         <Typography>
-          No bottle is in the kit yet. <Link to="/kit/new-container">Add one</Link>, and it is drawn here as
-          full as it is.
+          No bottle is in the kit yet.{' '}
+          <MuiLink component={Link} color="inherit" to="/kit/new-container">
+            Add one
+          </MuiLink>
+          , and it is drawn here as full as it is.
         </Typography>
       ) : (
         <Box
@@ -56,7 +59,10 @@ export function InHandPanel() {
       {state.walkers.length > 0 && <WalkerLines walkers={state.walkers} />}
       {newest && (
         <Alert severity="warning" variant="outlined">
-          <Link to={`/book/${newest.lineId}`}>A line does not add up.</Link> {newest.words} {newest.offer}
+          <MuiLink component={Link} color="inherit" to={`/book/${newest.lineId}`}>
+            A line does not add up.
+          </MuiLink>{' '}
+          {newest.words} {newest.offer}
         </Alert>
       )}
       {opened && <ContainerSheet container={opened} state={state} onClose={() => setOpenId(null)} />}

@@ -1,4 +1,4 @@
-import { Box, Typography } from '@mui/material';
+import { Box, Link as MuiLink, Typography } from '@mui/material';
 import { Link } from 'react-router';
 import { clockTime } from '../../../shared/time';
 import { useBatchesById } from '../../../store/batches';
@@ -29,9 +29,14 @@ export function StoryOf({ ids, state, onLeave }: Props) {
         return (
           <li key={id}>
             <Typography>
-              <Link to={line ? `/book/${line.id}` : `/now/${id}`} onClick={onLeave}>
+              <MuiLink
+                component={Link}
+                color="inherit"
+                to={line ? `/book/${line.id}` : `/now/${id}`}
+                onClick={onLeave}
+              >
                 {clockTime(line?.body.at ?? batch?.startedAt ?? '')}
-              </Link>{' '}
+              </MuiLink>{' '}
               {line ? (
                 <LineTitle line={line.body} />
               ) : (

@@ -1,5 +1,5 @@
 import WarningAmber from '@mui/icons-material/WarningAmber';
-import { Box, Typography } from '@mui/material';
+import { Box, Link as MuiLink, Typography } from '@mui/material';
 import { Link } from 'react-router';
 import type { InHand } from '../../../store/InHandContext';
 import { SupplyActions } from './SupplyActions';
@@ -33,7 +33,9 @@ export function SupplyList({ supplies }: { supplies: InHand['supplies'] }) {
               <span>
                 {supply.suspect}{' '}
                 {supply.suspectSince && (
-                  <Link to={`/book/${supply.suspectSince}`}>The line that says so</Link>
+                  <MuiLink component={Link} color="inherit" to={`/book/${supply.suspectSince}`}>
+                    The line that says so
+                  </MuiLink>
                 )}
               </span>
             </Typography>

@@ -1,4 +1,4 @@
-import { Box, Typography } from '@mui/material';
+import { Box, Link as MuiLink, Typography } from '@mui/material';
 import { Link } from 'react-router';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import { show } from '../../../shared/units';
@@ -21,8 +21,14 @@ export function WalkerLines({ walkers }: { walkers: InHand['walkers'] }) {
         return (
           <li key={id}>
             <Typography>
-              {isWalker ? <Link to={`/body/${id}/watch`}>{name}</Link> : name}:{' '}
-              {show(catalogue, 'volume', drunkL)} in 24 h
+              {isWalker ? (
+                <MuiLink component={Link} color="inherit" to={`/body/${id}/watch`}>
+                  {name}
+                </MuiLink>
+              ) : (
+                name
+              )}
+              : {show(catalogue, 'volume', drunkL)} in 24 h
               {colour && ` · urine ${colour.words}: ${colour.advice}`}
             </Typography>
           </li>
