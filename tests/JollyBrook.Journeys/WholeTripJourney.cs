@@ -59,10 +59,10 @@ public sealed class WholeTripJourney : IDisposable
         _browser.Click("button", "Write into the book");
         _browser.Click("button", "Drank 0.5 L");
         _browser.UntilText("Written: Drank 0.5 L");
+        _browser.Click("button", "Write into the book");
         _browser.Click("button", "4, yellow");
         _browser.UntilText("Written: Urine yellow");
         _browser.Click("button", "Take it back");
-        _browser.Click("button", "Close");
         Walker();
         Write("bodyMass", () => _browser.Fill("Body mass", "70"), 9);
         Write("drank", () =>

@@ -44,10 +44,15 @@ export function NowRoom() {
           <Typography variant="h1">Now</Typography>
           <InHandPanel />
           {running.length === 0 && (
-            <Typography>
-              Nothing is running. A batch you start in Treat shows its clock here, through reloads and
-              restarts.
-            </Typography>
+            <Box>
+              <Typography>
+                Nothing is running. A batch you start in Treat shows its clock here, through reloads and
+                restarts.
+              </Typography>
+              <Button component={Link} to="/treat" variant="outlined" sx={{ mt: 1 }}>
+                Treat some water
+              </Button>
+            </Box>
           )}
           <Box
             component="ul"

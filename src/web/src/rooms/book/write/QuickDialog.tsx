@@ -28,7 +28,8 @@ export function QuickDialog({ children }: { children: ReactNode }) {
         </DialogTitle>
         <DialogContent>
           <Stack spacing={2}>
-            <QuickLines />
+            {/* The word that it is written, and the way to take it back, lie under an open dialog. */}
+            <QuickLines onWrite={() => setOpen(false)} />
             <KindLinks onOpen={() => setOpen(false)} />
           </Stack>
         </DialogContent>

@@ -1,6 +1,7 @@
 import { Box, Button, ButtonBase, Stack, Typography } from '@mui/material';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import { show } from '../../../shared/units';
+import type { Entry } from '../../../store/bookLines';
 import { useQuickWrite } from '../../../store/QuickWrite';
 import { QuickSource } from './QuickSource';
 import { useWhose } from './useWhose';
@@ -9,8 +10,12 @@ import { WhoseEntry } from './WhoseEntry';
 const sips = [0.25, 0.5, 1];
 
 /** One thumb, one tap: what was drunk, and the colour of urine. Each can be taken back. */
-export function QuickLines() {
-  const write = useQuickWrite();
+export function QuickLines({ onWrite }: { onWrite?: () => void }) {
+  const writeNow = useQuickWrite();
+  const write = (line: Entry) => {
+    onWrite?.();
+    return writeNow(line);
+  };
   const catalogue = useCatalogue();
   const { walkers, whose, choose } = useWhose();
   return (
@@ -48,7 +53,7 @@ export function QuickLines() {
           ))}
         </Box>
       </Box>
-      <QuickSource />
+      <QuickSource onWrite={onWrite} />
     </Stack>
   );
 }
