@@ -40,7 +40,7 @@ export function ContainerCard({ container, onOpen }: Props) {
       <Box sx={{ minWidth: 0 }}>
         <Typography component="span" sx={{ display: 'block', fontWeight: 700, lineHeight: 1.15 }}>
           {name}
-        </Typography>
+        </Typography>{' '}
         <Box component="span" sx={{ display: 'flex', gap: 0.5, alignItems: 'flex-start', color: colour }}>
           <Icon aria-hidden fontSize="small" sx={{ mt: 0.25, flexShrink: 0 }} />
           <Typography component="span" variant="body2" sx={{ fontWeight: 650, color: colour }}>
