@@ -90,6 +90,7 @@ public sealed class SourceJourneys : IDisposable
     [Fact]
     public void Alpine_snow_is_melted_and_boiled_or_accepted_by_choice()
     {
+        _browser.UntilText("It is empty now."); // what is in hand has been worked out
         _browser.Select("Container", "Litre bottle, wide mouth · 1 L");
         _browser.Select("Kind of source", "Snow or ice");
         _browser.Fill("Water wanted", "2");

@@ -108,6 +108,7 @@ public sealed class TreatRoomTests : IClassFixture<DemoPage>
     [Fact]
     public void The_working_shows_formulas_inputs_and_sources()
     {
+        _browser.UntilText("It is empty now."); // what is in hand has been worked out
         _browser.Select("Container", "Litre bottle, wide mouth · 1 L");
         _browser.Click("radio", "Chlorine tablets");
         _browser.UntilHeadline("1 tablet");
