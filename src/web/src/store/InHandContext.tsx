@@ -3,6 +3,7 @@ import type { Response, Schema } from '../core/contract';
 import { useCalculation } from '../core/useCalculation';
 import { useNowMinute } from '../shared/useNow';
 import { useAllBatches, type Batch } from './batches';
+import { withoutPhoto } from './bookLines';
 import { useSettings, useWholeKit } from './LocalDataContext';
 import type { Kept } from './records';
 import { useRecords } from './useRecords';
@@ -32,7 +33,7 @@ export function InHandProvider({ children }: { children: ReactNode }) {
             sources: sources.map(({ id, body }) => ({ id, source: body })),
             lines: lines.map(({ id, body }) => ({
               id,
-              line: body.kind === 'sourceSeen' ? { ...body, photo: null } : body,
+              line: withoutPhoto(body),
             })),
             batches: batches.map(keptBatch),
           }

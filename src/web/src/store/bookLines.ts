@@ -35,6 +35,11 @@ export function ofEntryKind<K extends EntryKind>(lines: Line[], kind: K): (Line 
   return lines.filter((line): line is Line & { body: EntryOf<K> } => line.body.kind === kind);
 }
 
+/** A line as the core reckons with it: a picture says nothing to it, and is large. */
+export function withoutPhoto(line: Entry): Entry {
+  return line.kind === 'sourceSeen' ? { ...line, photo: null } : line;
+}
+
 /** Ids of what a line is about. */
 export interface About {
   walkerId?: string | null;

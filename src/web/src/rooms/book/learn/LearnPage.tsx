@@ -9,6 +9,7 @@ import { clockOffset } from '../../../shared/time';
 import { useNowMinute } from '../../../shared/useNow';
 import { useRouteChoice } from '../../../shared/useRouteChoice';
 import { WorkingPanel } from '../../../shared/WorkingPanel';
+import { withoutPhoto } from '../../../store/bookLines';
 import { useWholeBook } from '../../../store/BookLinesContext';
 import { useKit, useSettings } from '../../../store/LocalDataContext';
 import { usePlanRequest } from '../../../store/usePlanRequest';
@@ -37,7 +38,7 @@ export function LearnPage() {
             routeId: route?.id ?? null,
             lines: book.standing.map(({ id, body }): Schema<'KeptLine'> => ({
               id,
-              line: body.kind === 'sourceSeen' ? { ...body, photo: null } : body,
+              line: withoutPhoto(body),
             })),
             kit: kit.map(({ id, body }) => ({ id, item: body })),
             offsetMinutes: clockOffset(),

@@ -1,5 +1,5 @@
 import { useCalculation } from '../../../core/useCalculation';
-import { about, type Entry } from '../../../store/bookLines';
+import { about, withoutPhoto, type Entry } from '../../../store/bookLines';
 import { useSettings } from '../../../store/LocalDataContext';
 import { useNames } from '../useNames';
 
@@ -14,7 +14,7 @@ export function useLineWords(entry: Entry | null) {
       ? null
       : {
           units,
-          line: entry.kind === 'sourceSeen' ? { ...entry, photo: null } : entry,
+          line: withoutPhoto(entry),
           names: { walker: name(of.walkerId), thing: name(of.thingId), other: name(of.otherId) },
         },
   );

@@ -53,7 +53,7 @@ export function QuickLines({ onWrite }: { onWrite?: () => void }) {
           ))}
         </Box>
       </Box>
-      <QuickSource onWrite={onWrite} />
+      <QuickSource write={write} />
     </Stack>
   );
 }

@@ -3,15 +3,9 @@ import { useState } from 'react';
 import { SelectEntry } from '../../../shared/SelectEntry';
 import type { Entry } from '../../../store/bookLines';
 import { useSourcesNow } from '../../../store/InHandContext';
-import { useQuickWrite } from '../../../store/QuickWrite';
 
 /** A source found running or dry, or walked by: one tap each. */
-export function QuickSource({ onWrite }: { onWrite?: () => void }) {
-  const writeNow = useQuickWrite();
-  const write = (line: Entry) => {
-    onWrite?.();
-    return writeNow(line);
-  };
+export function QuickSource({ write }: { write: (line: Entry) => Promise<void> }) {
   const sources = (useSourcesNow() ?? []).toSorted((a, b) => (a.body.alongKm ?? 0) - (b.body.alongKm ?? 0));
   const [chosen, setChosen] = useState<string | null>(null);
   const sourceId = chosen ?? sources[0]?.id;

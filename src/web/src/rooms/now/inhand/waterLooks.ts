@@ -9,16 +9,16 @@ import type { ContainerInHand } from '../../../store/InHandContext';
 export function waterLook({ water, cleanSideDirty }: ContainerInHand) {
   switch (water.is) {
     case 'empty':
-      return { Icon: RadioButtonUnchecked, colour: 'text.secondary', pattern: null, drink: false };
+      return { Icon: RadioButtonUnchecked, colour: 'text.secondary', pattern: null };
     case 'raw':
-      return { Icon: DoNotDisturbOn, colour: 'error.main', pattern: 'hatched', drink: false } as const;
+      return { Icon: DoNotDisturbOn, colour: 'error.main', pattern: 'hatched' } as const;
     case 'underWay':
-      return { Icon: HourglassTop, colour: 'warning.main', pattern: 'dotted', drink: false } as const;
+      return { Icon: HourglassTop, colour: 'warning.main', pattern: 'dotted' } as const;
     case 'clean':
       if (water.stale || cleanSideDirty)
-        return { Icon: DoNotDisturbOn, colour: 'error.main', pattern: 'hatched', drink: false } as const;
+        return { Icon: DoNotDisturbOn, colour: 'error.main', pattern: 'hatched' } as const;
       return water.shortOf.length > 0
-        ? ({ Icon: WarningAmber, colour: 'warning.main', pattern: 'full', drink: true } as const)
-        : ({ Icon: CheckCircle, colour: 'success.main', pattern: 'full', drink: true } as const);
+        ? ({ Icon: WarningAmber, colour: 'warning.main', pattern: 'full' } as const)
+        : ({ Icon: CheckCircle, colour: 'success.main', pattern: 'full' } as const);
   }
 }
