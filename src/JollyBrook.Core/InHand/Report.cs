@@ -14,7 +14,7 @@ internal sealed class Report(InHandRequest request, Fold fold, DateTimeOffset no
     public InHandResponse Make(IReadOnlyList<LineDoubt> early, IReadOnlyList<ReplacedLine> replaced, Snapshot snapshot)
     {
         List<ContainerInHand> containers = [.. fold.Vessels.All.Where(v => v.Item.Retired != true || !v.IsEmpty).Select(Container)];
-        var drinkable = containers.Where(c => c is { Water: CleanWater { Stale: false }, CleanSideDirty: false }).Sum(c => c.Litres);
+        var drinkable = containers.Where(MayBeDrunk).Sum(c => c.Litres);
         var underWay = containers.Where(c => c.Water is UnderWay).Sum(c => c.Litres);
         var all = containers.Sum(c => c.Litres);
         var walkers = request.Walkers?.Count ?? 0;
@@ -23,19 +23,27 @@ internal sealed class Report(InHandRequest request, Fold fold, DateTimeOffset no
         List<SupplyInHand> supplies = [];
         foreach (var entry in request.Kit ?? [])
         {
-            var (item, since) = entry.Item is { } known && Guid.TryParse(entry.Id, out var id) ? fold.Stocks.Now(id, known) : (entry.Item, null);
+            if (entry.Item is not { } known || !Guid.TryParse(entry.Id, out var id))
+            {
+                kit.Add(entry);
+                continue;
+            }
+
+            var (item, since) = fold.Stocks.Now(id, known);
             kit.Add(entry with { Item = item });
-            if (item is { Retired: not true } && item.IsSound(new Intake(say)) && Guid.TryParse(entry.Id, out var itemId) && Supply(itemId, item, since) is { } supply)
+            if (item.Retired != true && item.IsSound(new Intake(say)) && Supply(id, item, since) is { } supply)
             {
                 supplies.Add(supply);
             }
         }
 
         return new InHandResponse(
-            Headline(drinkable, containers.Where(c => c is { Water: CleanWater { Stale: false, ShortOf.Count: > 0 }, CleanSideDirty: false }).Sum(c => c.Litres), underWay), drinkable, underWay, Math.Max(0, all - drinkable - underWay), walkers > 0 ? drinkable / walkers : null, containers, supplies, kit,
+            Headline(drinkable, containers.Where(c => MayBeDrunk(c) && c.Water is CleanWater { ShortOf.Count: > 0 }).Sum(c => c.Litres), underWay), drinkable, underWay, Math.Max(0, all - drinkable - underWay), walkers > 0 ? drinkable / walkers : null, containers, supplies, kit,
             Walkers(), [.. fold.Sources.OrderBy(s => s.Id)], TripSources(), Next(containers), TreatIn(containers), [.. fold.Vessels.Doubts, .. early], replaced,
             new WaterBalance(sums.InL, sums.DrunkL, sums.CookedL, sums.SpiltL, fold.Vessels.All.Sum(v => v.Litres)), snapshot);
     }
+
+    private static bool MayBeDrunk(ContainerInHand container) => container is { Water: CleanWater { Stale: false }, CleanSideDirty: false };
 
     private string Headline(double drinkable, double shortL, double underWay) =>
         drinkable > Vessel.NothingL ? $"{Litres(drinkable)} to drink{(shortL <= Vessel.NothingL ? "" : shortL >= drinkable - Vessel.NothingL ? ", short of the target" : $", {Litres(shortL)} of it short")}" : underWay > Vessel.NothingL ? "Nothing to drink yet" : "Nothing to drink";
@@ -58,7 +66,7 @@ internal sealed class Report(InHandRequest request, Fold fold, DateTimeOffset no
                 return new UnderWay(of.Ids, stands.Count == of.Ids.Count && waiting.TrueForAll(s => s.Progress.SafeAt is not null) ? waiting.Max(s => s.Progress.SafeAt) : null);
             }
 
-            var drinkBy = stands.Select(s => DrinkBy(s.Batch, s.Progress)).Min();
+            var drinkBy = stands.Min(s => s.Progress.DrinkBy);
             return new CleanWater(of.Ids, [.. stands.SelectMany(s => s.Batch.ShortOf ?? []).Distinct().Order()], drinkBy, drinkBy < now);
         }
 
@@ -69,10 +77,6 @@ internal sealed class Report(InHandRequest request, Fold fold, DateTimeOffset no
         BatchProgress.Compute(new BatchProgressRequest(batch.Steps, batch.ShortOf, [.. (batch.Taps ?? []).Select(t => t.Tap!)], batch.StartedAt, now, batch.DrinkWithinHours));
 
     private static bool IsSafe(BatchProgressResponse progress) => progress.State is BatchState.Drinkable or BatchState.Finished;
-
-    /// <summary>A finished batch may stand on in its bottle: its hours count on.</summary>
-    private static DateTimeOffset? DrinkBy(KeptBatch batch, BatchProgressResponse progress) =>
-        progress.DrinkBy ?? (progress.SafeAt is { } safe && batch.DrinkWithinHours is { } hours ? safe.AddHours(hours) : null);
 
     private string Words(Vessel vessel, WaterInHand water) => water switch
     {
@@ -153,7 +157,7 @@ internal sealed class Report(InHandRequest request, Fold fold, DateTimeOffset no
             return new TreatThis($"Treat the {Litres(raw.Litres)} in {raw.Name}", raw.Id);
         }
 
-        if (carried.Find(c => c is { Water: CleanWater { Stale: false }, CleanSideDirty: false }) is { } clean)
+        if (carried.Find(MayBeDrunk) is { } clean)
         {
             return new DrinkFrom($"{Litres(clean.Litres)} to drink in {clean.Name}", clean.Id);
         }
