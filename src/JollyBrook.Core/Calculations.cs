@@ -44,6 +44,9 @@ public static class Calculations
         new Calculation<KitItemRequest, KitItemResponse>(
             "kit-item", "Checks a piece of kit and says it in a line.",
             DescribeItem.Compute, () => ContractJson.Default.KitItemRequest, () => AnswerJson.Default.KitItemResponse, () => DescribeItem.Fields),
+        new Calculation<KitTemplatesRequest, KitTemplatesResponse>(
+            "kit-templates", "Usual pieces of kit to start from.",
+            KitTemplates.Compute, () => ContractJson.Default.KitTemplatesRequest, () => KindsJson.Default.KitTemplatesResponse, () => []),
         new Calculation<KitCheckRequest, KitCheckResponse>(
             "kit-check", "Whether a kit is enough for a trip: seven findings, chains against failures, what can be spared.",
             CheckKit.Compute, () => ContractJson.Default.KitCheckRequest, () => AnswerJson.Default.KitCheckResponse, () => CheckKit.Fields) { IsLong = true },

@@ -49,12 +49,12 @@ internal static class CampTimes
         var from = new DateTimeOffset(2026, 8, 21, 8, 0, 0, TimeSpan.Zero);
         List<KitEntry> kit =
         [
-            new("pot", new KitItem(KitItemKind.Pot, "Pot", 2, MassKg: 0.25, Material: PotMaterial.Aluminium)),
-            new("stove", new KitItem(KitItemKind.Burner, "Stove", Burner: new BurnerSpec("canister-sheltered", 900))),
-            new("lamp", new KitItem(KitItemKind.Lamp, "Lamp", Lamp: new LampSpec(1, 90, 200, Battery.Lithium))),
-            new("filter", new KitItem(KitItemKind.Filter, "Filter", Filter: new FilterSpec(FilterElement.HollowFibre, FilterStyle.Gravity, 1.5, 4000, 10, 0, 0, Happened.Yes, Happened.No, Happened.No, false))),
-            new("clo2", new KitItem(KitItemKind.Product, "Tablets", Product: new ProductSpec("clo2-tablet", new DateOnly(2028, 1, 1), Left: 90))),
-            .. Enumerable.Range(1, 8).Select(b => new KitEntry($"b{b}", new KitItem(KitItemKind.Container, $"Bottle {b}", b % 2 == 0 ? 2 : 1, Opaque: true))),
+            new("pot", new CookingPot(2, PotMaterial.Aluminium) { Name = "Pot", MassKg = 0.25 }),
+            new("stove", new Stove(new BurnerSpec("canister-sheltered")) { Name = "Stove" }, 900),
+            new("lamp", new UvLamp(new LampSpec(1, 90, Battery.Lithium)) { Name = "Lamp" }, 200),
+            new("filter", new WaterFilter(new FilterSpec(FilterElement.HollowFibre, FilterStyle.Gravity, 1.5, 4000)) { Name = "Filter" }, Filter: new FilterState(10, 0, 0, Happened.Yes, Happened.No, Happened.No, false)),
+            new("clo2", new ChemicalProduct(new ProductSpec("clo2-tablet", new DateOnly(2028, 1, 1))) { Name = "Tablets" }, 90),
+            .. Enumerable.Range(1, 8).Select(b => new KitEntry($"b{b}", new Container(b % 2 == 0 ? 2 : 1, Opaque: true) { Name = $"Bottle {b}" })),
         ];
         var request = new ScheduleRequest(
             UnitSystem.Metric, kit, new WaterInput(null, Clarity.SlightlyCloudy, WaterColour.None, 8, 900), new SkyInput(10),

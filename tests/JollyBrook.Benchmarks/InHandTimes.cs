@@ -31,7 +31,7 @@ internal static class InHandTimes
     }
 
     private static InHandRequest Ask((IReadOnlyList<KeptLine> Lines, IReadOnlyList<KeptBatch> Batches) book, DateTimeOffset now) => new(
-        UnitSystem.Metric, now, [.. Bottles.Select((b, i) => new KitEntry(b.ToString(), new KitItem(KitItemKind.Container, $"Bottle {i}", 1)))], Lines: book.Lines, Batches: book.Batches);
+        UnitSystem.Metric, now, [.. Bottles.Select((b, i) => new KitEntry(b.ToString(), new Container(1) { Name = $"Bottle {i}" }))], Lines: book.Lines, Batches: book.Batches);
 
     /// <summary>A year of filling, dosing, drinking and noting: one batch in ten lines.</summary>
     private static ((IReadOnlyList<KeptLine>, IReadOnlyList<KeptBatch>) Book, DateTimeOffset Now) Book(int count)

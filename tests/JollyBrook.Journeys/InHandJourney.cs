@@ -9,16 +9,19 @@ public sealed class InHandJourney : IDisposable
 
     private async Task PackAsync()
     {
-        foreach (var (kind, body) in new[]
+        var (tablets, gravity) = (Guid.CreateVersion7(), Guid.CreateVersion7());
+        foreach (var (id, kind, body) in new[]
                  {
-                     ("kit-item", """{"kind":"container","name":"Bottle","volumeL":1,"at":"hand"}"""),
-                     ("kit-item", """{"kind":"container","name":"Flask","volumeL":0.5}"""),
-                     ("kit-item", """{"kind":"product","name":"Tablets","product":{"profileId":"clo2-tablet","bestBefore":"2031-01-01","left":20}}"""),
-                     ("kit-item", """{"kind":"filter","name":"Gravity filter","filter":{"element":"ceramic","style":"gravity","ratedFlowLPerMin":0.25,"ratedLifeL":2000,"usedL":10,"clogLoadLNtu":0,"lostShare":0,"wetted":"yes","frozen":"no","dropped":"no","newOrStored":false}}"""),
-                     ("walker", """{"name":"Ilva","massKg":62,"heightCm":168}"""),
+                     (Guid.CreateVersion7(), "kit-item", """{"kind":"container","name":"Bottle","volumeL":1,"at":"hand"}"""),
+                     (Guid.CreateVersion7(), "kit-item", """{"kind":"container","name":"Flask","volumeL":0.5}"""),
+                     (tablets, "kit-item", """{"kind":"product","name":"Tablets","product":{"profileId":"clo2-tablet","bestBefore":"2031-01-01"}}"""),
+                     (gravity, "kit-item", """{"kind":"filter","name":"Gravity filter","filter":{"element":"ceramic","style":"gravity","ratedFlowLPerMin":0.25,"ratedLifeL":2000}}"""),
+                     (Guid.CreateVersion7(), "book-line", $$"""{"kind":"counted","at":"2026-08-01T09:00:00Z","itemId":"{{tablets}}","left":20}"""),
+                     (Guid.CreateVersion7(), "book-line", $$$"""{"kind":"filterLookedOver","at":"2026-08-01T09:00:00Z","itemId":"{{{gravity}}}","filter":{"usedL":10,"clogLoadLNtu":0,"lostShare":0,"wetted":"yes","frozen":"no","dropped":"no","newOrStored":false} }"""),
+                     (Guid.CreateVersion7(), "walker", """{"name":"Ilva","massKg":62,"heightCm":168}"""),
                  })
         {
-            (await _server.Owner.PutRecordAsync(_server.Owner.PersonId, kind, Guid.CreateVersion7(), body)).EnsureSuccessStatusCode();
+            (await _server.Owner.PutRecordAsync(_server.Owner.PersonId, kind, id, body)).EnsureSuccessStatusCode();
         }
     }
 

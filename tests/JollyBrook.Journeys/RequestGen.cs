@@ -39,14 +39,14 @@ internal static class RequestGen
         from used in Number(0, 5000, "null")
         from load in Number(0, 3000, "null")
         from frozen in Gen.OneOf("\"no\"", "\"no\"", "\"yes\"", "null")
-        select $$$$"""{"kind":"filter","name":"Filter","filter":{"element":"{{{{element}}}}","style":"{{{{style}}}}","ratedFlowLPerMin":{{{{flow}}}},"ratedLifeL":4000,"usedL":{{{{used}}}},"clogLoadLNtu":{{{{load}}}},"wetted":"yes","frozen":{{{{frozen}}}},"dropped":"no"}}""";
+        select $$$$""""item":{"kind":"filter","name":"Filter","filter":{"element":"{{{{element}}}}","style":"{{{{style}}}}","ratedFlowLPerMin":{{{{flow}}}},"ratedLifeL":4000}},"filter":{"usedL":{{{{used}}}},"clogLoadLNtu":{{{{load}}}},"wetted":"yes","frozen":{{{{frozen}}}},"dropped":"no"}""";
 
     private static readonly Gen<string> Lamp =
         from cycles in Number(0, 40, "null")
         from battery in Gen.OneOf("\"lithium\"", "\"alkaline\"", "null")
-        select $$$$"""{"kind":"lamp","name":"Lamp","lamp":{"volumePerCycleL":1,"secondsPerCycle":90,"cyclesLeft":{{{{cycles}}}},"battery":{{{{battery}}}}}}""";
+        select $$$$""""item":{"kind":"lamp","name":"Lamp","lamp":{"volumePerCycleL":1,"secondsPerCycle":90,"battery":{{{{battery}}}}}},"left":{{{{cycles}}}}""";
 
-    private static readonly Gen<string> KitItem = Gen.OneOf(Filter, Lamp).Select(item => $$"""{"item":{{item}}}""");
+    private static readonly Gen<string> KitItem = Gen.OneOf(Filter, Lamp).Select(piece => $"{{{piece}}}");
 
     private static readonly Gen<string> WithKit =
         from units in Units
@@ -60,7 +60,7 @@ internal static class RequestGen
         from latitude in Number(-70, 70, "200", "null")
         from grit in Gen.OneOf("\"silty\"", "\"clay\"", "\"sandy\"", "null")
         select $$$$"""
-            {"units":{{{{units}}}},"method":{{{{method}}}},"water":{{{{water}}}},"source":{{{{source}}}},"snow":{{{{snow}}}},"clearing":{"grit":{{{{grit}}}},"drawOff":"pump"},"container":{"clearPlastic":true,"capacityL":1,"depthCm":20},"sky":{"airTemperatureC":-3,"latitudeDeg":{{{{latitude}}}},"longitudeDeg":-28.6,"cloudCover":{{{{cloud}}}},"date":"2026-08-10"},"kit":[{"id":"filter","item":{{{{filter}}}}},{"id":"lamp","item":{{{{lamp}}}}},{"id":"tablets","item":{"kind":"product","name":"Tablets","product":{"profileId":"nadcc-8.5","bestBefore":"2027-01-01"}}},{"id":"stove","item":{"kind":"burner","name":"Stove","burner":{"burnerId":"canister-windy","fuelLeftG":120}}},{"id":"alum","item":{"kind":"flocculant","name":"Alum","flocculant":{"form":"alum"}}}],"chemical":{"light":"shadeOrOpaque"}}
+            {"units":{{{{units}}}},"method":{{{{method}}}},"water":{{{{water}}}},"source":{{{{source}}}},"snow":{{{{snow}}}},"clearing":{"grit":{{{{grit}}}},"drawOff":"pump"},"container":{"clearPlastic":true,"capacityL":1,"depthCm":20},"sky":{"airTemperatureC":-3,"latitudeDeg":{{{{latitude}}}},"longitudeDeg":-28.6,"cloudCover":{{{{cloud}}}},"date":"2026-08-10"},"kit":[{"id":"filter",{{{{filter}}}}},{"id":"lamp",{{{{lamp}}}}},{"id":"tablets","item":{"kind":"product","name":"Tablets","product":{"profileId":"nadcc-8.5","bestBefore":"2027-01-01"}}},{"id":"stove","item":{"kind":"burner","name":"Stove","burner":{"burnerId":"canister-windy"}},"left":120},{"id":"alum","item":{"kind":"flocculant","name":"Alum","flocculant":{"form":"alum"}}}],"chemical":{"light":"shadeOrOpaque"}}
             """;
 
     private static readonly Gen<string> Judge =

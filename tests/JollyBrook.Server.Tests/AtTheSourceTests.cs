@@ -7,7 +7,9 @@ namespace JollyBrook.Server.Tests;
 public class AtTheSourceTests : IDisposable
 {
     private const string Filter =
-        """{"kind":"filter","name":"Squeeze filter","filter":{"element":"hollowFibre","style":"squeeze","ratedFlowLPerMin":1.7,"ratedLifeL":4000,"usedL":60,"wetted":"yes","frozen":"no"}}""";
+        """{"kind":"filter","name":"Squeeze filter","filter":{"element":"hollowFibre","style":"squeeze","ratedFlowLPerMin":1.7,"ratedLifeL":4000}}""";
+
+    private const string Sound = """{"usedL":60,"wetted":"yes","frozen":"no"}""";
 
     private readonly RunningServer _server = new();
 
@@ -24,7 +26,7 @@ public class AtTheSourceTests : IDisposable
     {
         var (status, list) = await CalculateAsync(
             "chains",
-            $$$$"""{"water":{"volumeL":1,"clarity":"clear","colour":"none","temperatureC":10},"kit":[{"id":"f","item":{{{{Filter}}}}},{"id":"t","item":{"kind":"product","name":"Tablets","product":{"profileId":"nadcc-8.5","bestBefore":"2027-01-31"}}}],"sky":{"date":"2026-08-10"},"chemical":{"light":"shadeOrOpaque"}}""");
+            $$$$"""{"water":{"volumeL":1,"clarity":"clear","colour":"none","temperatureC":10},"kit":[{"id":"f","item":{{{{Filter}}}},"filter":{{{{Sound}}}}},{"id":"t","item":{"kind":"product","name":"Tablets","product":{"profileId":"nadcc-8.5","bestBefore":"2027-01-31"}}}],"sky":{"date":"2026-08-10"},"chemical":{"light":"shadeOrOpaque"}}""");
         status.ShouldBe(HttpStatusCode.OK);
         list.GetProperty("best").GetString().ShouldBe("f+t");
         list.GetProperty("chains").EnumerateArray().Select(c => c.GetProperty("id").GetString()).ShouldBe(["f+t", "t", "f", "sunlight"], ignoreOrder: true);
@@ -87,7 +89,7 @@ public class AtTheSourceTests : IDisposable
     public async Task A_batch_of_a_chain_is_kept_as_it_was_answered()
     {
         var (_, answer) = await CalculateAsync(
-            "treat", $$"""{"method":"f","water":{"volumeL":1,"clarity":"clear"},"kit":[{"id":"f","item":{{Filter}}}],"startAt":"2026-08-21T14:05:00Z"}""");
+            "treat", $$"""{"method":"f","water":{"volumeL":1,"clarity":"clear"},"kit":[{"id":"f","item":{{Filter}},"filter":{{Sound}} }],"startAt":"2026-08-21T14:05:00Z"}""");
         var body = $$$$"""{"container":"Bottle","startedAt":"2026-08-21T14:05:00Z","request":{"method":"f","water":{"volumeL":1}},"answer":{{{{answer.GetRawText()}}}}}""";
         var put = await _server.PutAsync("batch", Guid.CreateVersion7(), body);
         put.StatusCode.ShouldBe(HttpStatusCode.OK, await put.Content.ReadAsStringAsync());

@@ -124,7 +124,7 @@ public sealed class DemoAgreesTests : IDisposable
 
     private static Core.Boiling.PotInput Pot(PlanRequest request)
     {
-        var pot = request.Kit!.Select(e => e.Item!).Where(i => i.Kind == KitItemKind.Pot).MaxBy(i => i.VolumeL)!;
+        var pot = request.Kit!.Select(e => e.Item).OfType<CookingPot>().MaxBy(i => i.VolumeL)!;
         return new(pot.VolumeL, pot.MassKg, pot.Material);
     }
 }

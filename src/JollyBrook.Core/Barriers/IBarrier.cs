@@ -39,9 +39,3 @@ public interface IBarrier
     /// <param name="before">What the chain has taken away already, and how long it took.</param>
     BarrierResult Apply(FieldWater water, BarrierSetting setting, ChainSoFar before);
 }
-
-/// <summary>A piece of kit that is one or more barriers.</summary>
-public interface IBarrierSource
-{
-    IEnumerable<IBarrier> Barriers(string id, string name);
-}

@@ -8,7 +8,8 @@ namespace JollyBrook.Core.Boiling;
 /// <param name="id">The kit item's id, or "boil".</param>
 /// <param name="name">What a person calls it.</param>
 /// <param name="burner">The kit's burner; null takes the options' one.</param>
-public sealed class BoilBarrier(string id, string name, BurnerSpec? burner) : IBarrier
+/// <param name="fuelLeftG">Fuel left, g; null when not weighed or not limited.</param>
+public sealed class BoilBarrier(string id, string name, BurnerSpec? burner, double? fuelLeftG = null) : IBarrier
 {
     public const string GenericId = "boil";
 
@@ -42,7 +43,7 @@ public sealed class BoilBarrier(string id, string name, BurnerSpec? burner) : IB
             BarrierResult.Of("Boiling", reason, BoilPlan.Credit, held ? Pasteurising.VirusCredit : BoilPlan.Credit, BoilPlan.Credit, BoilPlan.Credit),
             null, held ? Sentence.Capital(reason) : boil.HoldMinutes > 0 ? reason : "Bring to a rolling boil", atStove,
             boil.CoolMinutes is { } cool ? Math.Ceiling(atStove + cool - 1e-9) : null,
-            [new Supply($"{setting.Say.Of(Quantity.FuelMass, boil.FuelG)} of {boil.Fuel}", boil.FuelG / GramsToATablet, boil.FuelG, burner?.FuelLeftG)],
+            [new Supply($"{setting.Say.Of(Quantity.FuelMass, boil.FuelG)} of {boil.Fuel}", boil.FuelG / GramsToATablet, boil.FuelG, fuelLeftG)],
             Taste.Flat, Risks(boil), water with { VolumeL = boil.WaterLeftL, TemperatureC = Cooling.DrinkableC },
             () => BoilingSteps.For(result), "Flat taste: pour it to and fro between clean containers, or add drink mix or a pinch of salt.",
             ["Into a clean container: the pot's rim is clean, the dipping bottle's threads are not.", "No residual: keep it capped."],
@@ -69,7 +70,7 @@ public sealed class BoilBarrier(string id, string name, BurnerSpec? burner) : IB
                 ["Put the lid on and turn the flame down.", "Boil shorter, or more water at once."]);
         }
 
-        return burner?.FuelLeftG is { } left && left < boil.FuelG
+        return fuelLeftG is { } left && left < boil.FuelG
             ? new("fuel-short",
                 $"Not enough fuel: {say.Of(Quantity.FuelMass, boil.FuelG)} needed, {say.Of(Quantity.FuelMass, left)} left.",
                 [

@@ -21,6 +21,7 @@ namespace JollyBrook.Core.Book;
 [JsonDerivedType(typeof(UrinePassed), "urine")]
 [JsonDerivedType(typeof(BodyWeighed), "bodyMass")]
 [JsonDerivedType(typeof(FilterServiced), "filterServiced")]
+[JsonDerivedType(typeof(FilterLookedOver), "filterLookedOver")]
 [JsonDerivedType(typeof(Mishap), "mishap")]
 [JsonDerivedType(typeof(FuelBurnt), "fuelBurnt")]
 [JsonDerivedType(typeof(CanisterWeighed), "canisterWeighed")]

@@ -19,6 +19,7 @@ public enum BookLineKind
     Rinsed,
     Dipped,
     FilterServiced,
+    FilterLookedOver,
 
     /// <summary>A piece of kit froze or fell.</summary>
     Mishap,

@@ -23,7 +23,7 @@ internal sealed class FillTreatment(PlanRequest request, GroundProfile ground)
     private readonly Dictionary<(string, double, int), TreatedFill?> _known = [];
 
     /// <summary>Whether there is a kit to ask about.</summary>
-    public bool CanTell => _kit.Exists(e => e.Item!.Barriers(e.Id!).Any());
+    public bool CanTell => _kit.Exists(e => e.Barriers.Any());
 
     /// <returns>Null without a kit, for water that is not to be used, or where nothing carried treats it.</returns>
     public TreatedFill? Of(Place place, double litres)

@@ -100,7 +100,7 @@ internal sealed class PlanSetup
 
         foreach (var entry in KitEntry.Carried(request.Kit))
         {
-            entry.Item!.IsSound(intake);
+            entry.IsSound(intake);
         }
 
         foreach (var entry in request.Walkers ?? [])

@@ -4,7 +4,6 @@ using JollyBrook.Core.Chemistry;
 using JollyBrook.Core.Clearing;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Filters;
-using JollyBrook.Core.Kit;
 using JollyBrook.Core.Light;
 using JollyBrook.Core.Sources;
 
@@ -30,7 +29,6 @@ public sealed record ChoiceLists(
     IReadOnlyList<Choice> FlocculantForms,
     IReadOnlyList<Choice> LabelUnits,
     IReadOnlyList<Choice> CarriedAt,
-    IReadOnlyList<KitTemplate> Templates,
     IReadOnlyList<BodySignChoice> BodySigns,
     BookChoices Book,
     ScarceChoices Scarce);
@@ -90,7 +88,6 @@ internal static class ChoiceListMaker
             new(ContractName.Of(Kit.CarriedAt.Pack), "Pack", ""), new(ContractName.Of(Kit.CarriedAt.Hand), "Hand", ""), new(ContractName.Of(Kit.CarriedAt.Belt), "Belt", ""),
             new(ContractName.Of(Kit.CarriedAt.Vest), "Vest", ""),
         ],
-        KitTemplates.All,
         BodySignList.All,
         BookChoiceMaker.Make(),
         ScarceChoiceMaker.Make());

@@ -9,7 +9,8 @@ namespace JollyBrook.Core.Chemistry;
 /// <param name="name">What a person calls it.</param>
 /// <param name="profile">Its label.</param>
 /// <param name="product">What the kit knows of it; null takes date and strength from the options.</param>
-public sealed class ChemicalBarrier(string id, string name, ChemicalProfile profile, ProductSpec? product) : IBarrier
+/// <param name="left">Tablets, or mL of each part, that are left; null when not counted.</param>
+public sealed class ChemicalBarrier(string id, string name, ChemicalProfile profile, ProductSpec? product, double? left = null) : IBarrier
 {
     private const double HandsOnBesideDissolving = 4;
 
@@ -71,10 +72,10 @@ public sealed class ChemicalBarrier(string id, string name, ChemicalProfile prof
     {
         if (profile.Form == ProductForm.Tablet)
         {
-            return new Supply(dose.Words, dose.Units, dose.Units, product?.Left);
+            return new Supply(dose.Words, dose.Units, dose.Units, left);
         }
 
-        return new Supply(dose.Words, 0.05 * dose.Units, dose.Units / (product?.DropsPerMl ?? ChemicalProfiles.DefaultDropsPerMl), product?.Left);
+        return new Supply(dose.Words, 0.05 * dose.Units, dose.Units / (product?.DropsPerMl ?? ChemicalProfiles.DefaultDropsPerMl), left);
     }
 
     private static Taste TasteOf(ActiveIngredient active) => active switch

@@ -5,11 +5,6 @@ using JollyBrook.Core.Water;
 namespace JollyBrook.Core.Chemistry;
 
 /// <summary>Potassium permanganate: explained, never credited.</summary>
-public sealed record PermanganateSpec : IBarrierSource
-{
-    public IEnumerable<IBarrier> Barriers(string id, string name) => [new PermanganateBarrier(id, name)];
-}
-
 internal sealed class PermanganateBarrier(string id, string name) : IBarrier
 {
     public string Id => id;

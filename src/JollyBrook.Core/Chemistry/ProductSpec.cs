@@ -1,4 +1,3 @@
-using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Units;
 
@@ -10,14 +9,12 @@ namespace JollyBrook.Core.Chemistry;
 /// <param name="PackDate">Bleach: the day it was packed; null counts as too old.</param>
 /// <param name="StrengthPercent">Bleach and other drops: strength on the label, % w/v; bleach 5 to 9.</param>
 /// <param name="DropCount">Drops counted into a measure.</param>
-/// <param name="Left">What is left: tablets, or mL (of each part), 0 to 10 000; null when not counted.</param>
 /// <param name="Label">The label as copied; null takes the template for it.</param>
 /// <param name="OpenedOn">The day it was opened; null while it is closed.</param>
 /// <param name="KeepsOpenDays">Days it lasts once opened, 1 to 3 650; null where the label names none.</param>
 public sealed record ProductSpec(
     string? ProfileId, DateOnly? BestBefore = null, DateOnly? PackDate = null, double? StrengthPercent = null, DropCount? DropCount = null,
-    double? Left = null, CopiedLabel? Label = null, DateOnly? OpenedOn = null, double? KeepsOpenDays = null)
-    : IBarrierSource
+    CopiedLabel? Label = null, DateOnly? OpenedOn = null, double? KeepsOpenDays = null)
 {
     private const double DaysInMonth = 365.25 / 12;
 
@@ -26,9 +23,6 @@ public sealed record ProductSpec(
     private static readonly NumberField Strength = new(
         "product.strengthPercent", "Bleach strength", Quantity.Percent, Bleach.WeakestPercent, Bleach.StrongestPercent,
         "Read it on the bottle; weaker or stronger bleach is not for drinking water.");
-
-    private static readonly NumberField LeftField = new(
-        "product.left", "What is left", Quantity.Plain, 0, 10000, "Count the tablets, or read the bottle in mL.");
 
     private static readonly NumberField KeepsField = new(
         "product.keepsOpenDays", "Days it lasts once opened", Quantity.Plain, 1, 3650, "Copy it from the label.");
@@ -54,8 +48,6 @@ public sealed record ProductSpec(
     public double DropsPerMl =>
         DropCount is { Drops: { } drops, Millilitres: > 0 and { } millilitres } ? drops / millilitres : ChemicalProfiles.DefaultDropsPerMl;
 
-    public IEnumerable<IBarrier> Barriers(string id, string name) => [new ChemicalBarrier(id, name, Profile, this)];
-
     /// <summary>The options with what the kit knows of the product put in.</summary>
     public ChemicalOptions Fill(ChemicalOptions options, DateOnly? today)
     {
@@ -75,7 +67,6 @@ public sealed record ProductSpec(
         ArgumentNullException.ThrowIfNull(intake);
         intake.Listed(TemplateField, ProfileId, ChemicalProfiles.All, p => p.Id);
         intake.Optional(Strength, StrengthPercent);
-        intake.Optional(LeftField, Left);
         intake.Optional(KeepsField, KeepsOpenDays);
         if (Label is { } label)
         {

@@ -30,6 +30,7 @@ namespace JollyBrook.Core.Contract;
 [JsonSerializable(typeof(JudgeRequest))]
 [JsonSerializable(typeof(WordsRequest))]
 [JsonSerializable(typeof(KitItemRequest))]
+[JsonSerializable(typeof(KitTemplatesRequest))]
 [JsonSerializable(typeof(KitCheckRequest))]
 [JsonSerializable(typeof(ScheduleRequest))]
 [JsonSerializable(typeof(DayWantsRequest))]
@@ -118,4 +119,5 @@ public sealed partial class LeanJson : JsonSerializerContext;
 /// <summary>How answers that hold one of several kinds are written: each kind with its name.</summary>
 [JsonSourceGenerationOptions(PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase, GenerationMode = JsonSourceGenerationMode.Metadata)]
 [JsonSerializable(typeof(InHandResponse))]
+[JsonSerializable(typeof(KitTemplatesResponse))]
 public sealed partial class KindsJson : JsonSerializerContext;

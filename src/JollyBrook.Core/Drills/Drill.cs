@@ -21,7 +21,7 @@ public static class Drill
         var intake = new Intake(Speaker.For(request.Units));
         var seed = Math.Floor(intake.Required(DrillFields.Seed, request.Seed));
         var level = (int)(intake.Optional(DrillFields.Level, request.Level) ?? 1);
-        KitEntry.Carried(request.Kit).ForEach(e => e.Item!.IsSound(intake));
+        KitEntry.Carried(request.Kit).ForEach(e => e.IsSound(intake));
         intake.ThrowIfWrong();
         var (scene, better) = SceneMaker.Make(seed, level, request.Focus, OwnLabels.In(request.Kit));
         var answers = request.Answers ?? new DrillAnswers();

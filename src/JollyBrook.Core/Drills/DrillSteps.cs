@@ -49,7 +49,7 @@ internal static class DrillSteps
 
     public static bool IsMethod(Scene scene, string method) => Methods(scene).Exists(m => m.Id == method);
 
-    public static bool CanClear(Scene scene, ClearBy clear) => clear != ClearBy.Flocculate || scene.Kit.Any(k => k.Item!.Kind == KitItemKind.Flocculant);
+    public static bool CanClear(Scene scene, ClearBy clear) => clear != ClearBy.Flocculate || scene.Kit.Any(k => k.Item is FlocculantPack);
 
     public static string ClearName(ClearBy clear) => clear switch
     {
@@ -91,7 +91,7 @@ internal static class DrillSteps
         return [.. singles, .. pairs];
     }
 
-    private static List<IBarrier> Barriers(Scene scene) => [.. scene.Kit.SelectMany(k => k.Item!.Barriers(k.Id!))];
+    private static List<IBarrier> Barriers(Scene scene) => [.. scene.Kit.SelectMany(k => k.Barriers)];
 
     private static IBarrier LastOf(Scene scene, string method) => Barriers(scene).First(b => b.Id == method.Split('+')[^1]);
 

@@ -26,17 +26,17 @@ internal sealed class OwnLabels
     public static OwnLabels None { get; } = new([]);
 
     /// <summary>The copied labels of a kit, checked already.</summary>
-    public static OwnLabels In(IReadOnlyList<KitEntry>? kit) => new(KitEntry.Carried(kit).Select(e => e.Item!.Product).OfType<ProductSpec>());
+    public static OwnLabels In(IReadOnlyList<KitEntry>? kit) => new(KitEntry.Carried(kit).Select(e => e.Item).OfType<ChemicalProduct>().Select(p => p.Product).OfType<ProductSpec>());
 
     /// <summary>The own label that was filled from a template; the template without one.</summary>
     public ChemicalProfile Of(string templateId) =>
         _byTemplate.TryGetValue(templateId, out var own) ? own.Profile : ChemicalProfiles.Find(templateId)!;
 
-    /// <summary>The same as a product in date, with so much left.</summary>
-    public ProductSpec Product(string templateId, DateOnly bestBefore, double left) =>
+    /// <summary>The same as a product in date.</summary>
+    public ProductSpec Product(string templateId, DateOnly bestBefore) =>
         _byTemplate.TryGetValue(templateId, out var own)
-            ? own with { BestBefore = bestBefore, Left = left, OpenedOn = null }
-            : new ProductSpec(templateId, bestBefore, Left: left);
+            ? own with { BestBefore = bestBefore, OpenedOn = null }
+            : new ProductSpec(templateId, bestBefore);
 
     /// <summary>What Treat is asked about a product of <see cref="Of"/>.</summary>
     public TreatRequest Ask(ChemicalProfile profile, double litres, Clarity clarity, double celsius) =>
@@ -45,7 +45,7 @@ internal sealed class OwnLabels
             : AskTemplate(OwnId, litres, clarity, celsius) with
             {
                 StartAt = Day,
-                Kit = [new KitEntry(OwnId, new KitItem(KitItemKind.Product, profile.Name, Product: Product(profile.Id, new DateOnly(2030, 1, 1), 100)))],
+                Kit = [new KitEntry(OwnId, new ChemicalProduct(Product(profile.Id, new DateOnly(2030, 1, 1))) { Name = profile.Name }, 100)],
             };
 
     /// <summary>What Treat is asked about a generic product.</summary>

@@ -43,7 +43,7 @@ public static class Quiz
         var intake = new Intake(Speaker.For(request.Units));
         var seed = Math.Floor(intake.Required(DrillFields.Seed, request.Seed));
         intake.Optional(Answer, request.Answer);
-        KitEntry.Carried(request.Kit).ForEach(e => e.Item!.IsSound(intake));
+        KitEntry.Carried(request.Kit).ForEach(e => e.IsSound(intake));
         if (request.Trap is { } asked && !Skills.IsTrap(asked))
         {
             intake.Refuse(Trap, Trap.WrongKind(intake.Say));

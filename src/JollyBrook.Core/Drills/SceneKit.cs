@@ -21,20 +21,22 @@ internal static class SceneKit
         if (level >= 2)
         {
             kit.Add(Stove(dice));
-            kit.Add(new("pot", new KitItem(KitItemKind.Pot, "Pot, 1.3 L", 1.3, MassKg: 0.19, Material: PotMaterial.Titanium)));
+            kit.Add(new("pot", new CookingPot(1.3, PotMaterial.Titanium) { Name = "Pot, 1.3 L", MassKg = 0.19 }));
         }
 
         if (level >= 2 && dice.Chance(0.5))
         {
-            kit.Add(new("alum", new KitItem(KitItemKind.Flocculant, "Alum powder", Flocculant: new FlocculantSpec(FlocculantForm.Alum))));
+            kit.Add(new("alum", new FlocculantPack(new FlocculantSpec(FlocculantForm.Alum)) { Name = "Alum powder" }));
         }
 
         if (level >= 3)
         {
             var frozen = dice.Chance(0.15) ? Happened.Unknown : Happened.No;
-            kit.Add(new("filter", new KitItem(
-                KitItemKind.Filter, frozen == Happened.Unknown ? "Squeeze filter, left in the porch on a frosty night" : "Squeeze filter, hollow fibre",
-                Filter: new FilterSpec(FilterElement.HollowFibre, FilterStyle.Squeeze, 1.7, 4000, dice.Between(20, 900, 10), 0, 0, Happened.Yes, frozen, Happened.No, false))));
+            var filter = new WaterFilter(new FilterSpec(FilterElement.HollowFibre, FilterStyle.Squeeze, 1.7, 4000))
+            {
+                Name = frozen == Happened.Unknown ? "Squeeze filter, left in the porch on a frosty night" : "Squeeze filter, hollow fibre",
+            };
+            kit.Add(new("filter", filter, Filter: new FilterState(dice.Between(20, 900, 10), 0, 0, Happened.Yes, frozen, Happened.No, false)));
         }
 
         if (level >= 4)
@@ -43,7 +45,7 @@ internal static class SceneKit
             if (dice.Chance(0.6))
             {
                 var cycles = dice.Whole(2, 30);
-                kit.Add(new("lamp", new KitItem(KitItemKind.Lamp, $"UV lamp, 1 L a cycle, {cycles} cycles left", Lamp: new LampSpec(1, 90, cycles, Battery.Lithium))));
+                kit.Add(new("lamp", new UvLamp(new LampSpec(1, 90, Battery.Lithium)) { Name = $"UV lamp, 1 L a cycle, {cycles} cycles left" }, cycles));
             }
         }
 
@@ -51,7 +53,7 @@ internal static class SceneKit
     }
 
     /// <summary>A piece as its owner reads it, label and all.</summary>
-    public static string Line(KitItem item) => item.Product is { } product
+    public static string Line(KitItem item) => item is ChemicalProduct { Product: { } product }
         ? $"{item.Name}, best before {product.BestBefore:yyyy-MM}: {product.Profile.Words}"
         : item.Name!;
 
@@ -59,13 +61,12 @@ internal static class SceneKit
     {
         var profile = own.Of(profileId);
         var best = today.AddDays(past ? -dice.Whole(40, 300) : dice.Whole(60, 600));
-        return new(id, new KitItem(
-            KitItemKind.Product, profile.Name, Product: own.Product(profileId, best, past ? 10 : 40)));
+        return new(id, new ChemicalProduct(own.Product(profileId, best)) { Name = profile.Name }, past ? 10 : 40);
     }
 
     private static KitEntry Stove(Dice dice)
     {
         var grams = dice.Between(40, 220, 10);
-        return new("stove", new KitItem(KitItemKind.Burner, $"Gas stove, {grams:0} g of gas", Burner: new BurnerSpec("canister-sheltered", grams)));
+        return new("stove", new Stove(new BurnerSpec("canister-sheltered")) { Name = $"Gas stove, {grams:0} g of gas" }, grams);
     }
 }

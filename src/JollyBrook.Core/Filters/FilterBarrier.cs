@@ -6,7 +6,7 @@ using JollyBrook.Core.Water;
 namespace JollyBrook.Core.Filters;
 
 /// <summary>A filter as a barrier, in any of the five styles.</summary>
-internal sealed class FilterBarrier(string id, string name, FilterSpec filter) : IBarrier
+internal sealed class FilterBarrier(string id, string name, FilterSpec filter, FilterState been) : IBarrier
 {
     private const double MostDiscardL = 0.5;
     private const double PumpLPerMin = 1;
@@ -22,6 +22,9 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter) :
 
     public bool IsForTaste => filter.Element == FilterElement.Carbon;
 
+    /// <summary>Litres of its rated life left; null when either is not known.</summary>
+    private double? LifeLeftL => filter.RatedLifeL - been.UsedL;
+
     /// <summary>Muddy water and slurry are cleared first, or it clogs.</summary>
     public Clarity ClearTo(FieldWater water) => Clarity.Cloudy;
 
@@ -29,8 +32,8 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter) :
     {
         var info = FilterElements.Of(filter.Element!.Value);
         var assumptions = new List<Assumption>();
-        var reason = FilterCredit.Frozen(filter, assumptions) ?? FilterCredit.Dropped(filter, assumptions)
-            ?? FilterCredit.PastLife(filter, water.VolumeL, assumptions);
+        var reason = FilterCredit.Frozen(filter, been, assumptions) ?? FilterCredit.Dropped(filter, been, assumptions)
+            ?? FilterCredit.PastLife(filter, been, water.VolumeL, assumptions);
         var working = new Working();
         var flow = Flow(info, water, reason, assumptions, working);
         var cautions = Cautions(info, flow, water);
@@ -49,7 +52,7 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter) :
         return new BarrierResult(
             Credits(info), null, $"{Minutes(flow.Minutes)} through the filter",
             passive ? SetUpMinutes : SetUpMinutes + flow.Minutes, Math.Ceiling(flow.Minutes - 1e-9),
-            [new Supply($"{say.Of(Quantity.Volume, water.VolumeL)} of filter life", 0.2 * water.VolumeL, water.VolumeL, filter is { RatedLifeL: { } rated, UsedL: { } used } ? Math.Max(0, rated - used) : null)],
+            [new Supply($"{say.Of(Quantity.Volume, water.VolumeL)} of filter life", 0.2 * water.VolumeL, water.VolumeL, LifeLeftL is { } left ? Math.Max(0, left) : null)],
             Taste.AsItIs, Risks(info, flow, water), After(info, water), () => Steps(info, flow, water, say),
             "Tastes as it came. Flavour goes into the clean container only, never through the filter.",
             IsForTaste
@@ -73,14 +76,14 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter) :
     private FilterAnswer Flow(
         FilterElementInfo info, FieldWater water, string? reason, List<Assumption> assumptions, Working working)
     {
-        if (filter.ClogLoadLNtu is null && filter.CountsAsWetted)
+        if (been.ClogLoadLNtu is null && been.CountsAsWetted)
         {
             assumptions.Add(new("filter.clogLoadLNtu", "Clogging since the last service not known: counted as half clogged."));
         }
 
         var rated = filter.RatedFlowLPerMin!.Value;
-        var lost = filter.LostShare ?? 0;
-        var load = filter.ClogLoadLNtu ?? (filter.CountsAsWetted ? info.ClogLNtu : 0);
+        var lost = been.LostShare ?? 0;
+        var load = been.ClogLoadLNtu ?? (been.CountsAsWetted ? info.ClogLNtu : 0);
         var now = FilterFlow.LPerMin(rated, lost, load, info.ClogLNtu, water.TemperatureC);
         var minutes = FilterFlow.Minutes(water.VolumeL, water.Ntu, rated, lost, load, info.ClogLNtu, water.TemperatureC);
         if (filter.Style == FilterStyle.Pump)
@@ -103,8 +106,8 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter) :
             slow
                 ? FilterFlow.LPerMin(rated, FilterFlow.LostAfterService(lost, load, info.ClogLNtu), 0, info.ClogLNtu, water.TemperatureC)
                 : null,
-            filter.NewOrStored == true || !filter.CountsAsWetted ? MostDiscardL : 0,
-            filter is { RatedLifeL: { } life, UsedL: { } used } ? Math.Max(0, life - used - water.VolumeL) : null,
+            been.NewOrStored == true || !been.CountsAsWetted ? MostDiscardL : 0,
+            LifeLeftL is { } left ? Math.Max(0, left - water.VolumeL) : null,
             info.Element is FilterElement.HollowFibre
                 ? "Wet it, then blow gently from the clean side: air that passes easily means it is broken. A pass does not clear a filter that may have frozen."
                 : null,
@@ -124,7 +127,7 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter) :
             cautions.Add(new("carbon", Severity.Danger, "Carbon alone takes no organism away: a barrier must follow."));
         }
 
-        if (filter is { RatedLifeL: { } life, UsedL: { } used } && used + water.VolumeL >= FilterCredit.WarnAtLifeShare * life)
+        if (filter.RatedLifeL is { } life && been.UsedL is { } used && used + water.VolumeL >= FilterCredit.WarnAtLifeShare * life)
         {
             cautions.Add(new("life", Severity.Warning, "Over nine tenths of its rated life are used: carry another element."));
         }

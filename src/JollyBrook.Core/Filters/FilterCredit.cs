@@ -9,57 +9,60 @@ public static class FilterCredit
     public const double WarnAtLifeShare = 0.9;
 
     /// <summary>A wet element left to freeze is suspect: damage cannot be seen, and no check clears it.</summary>
-    public static string? Frozen(FilterSpec filter, List<Assumption> assumptions)
+    public static string? Frozen(FilterSpec filter, FilterState been, List<Assumption> assumptions)
     {
         ArgumentNullException.ThrowIfNull(filter);
+        ArgumentNullException.ThrowIfNull(been);
         ArgumentNullException.ThrowIfNull(assumptions);
-        if (!filter.CountsAsWetted || filter.Element == FilterElement.Carbon)
+        if (!been.CountsAsWetted || filter.Element == FilterElement.Carbon)
         {
             return null;
         }
 
-        if (filter.ContradictsItself)
+        if (been.ContradictsItself)
         {
             assumptions.Add(new("filter.wetted", "“Never wetted” and litres used can't both be true: counted as wet."));
         }
 
-        if (filter.Wetted is null or Happened.Unknown)
+        if (been.Wetted is null or Happened.Unknown)
         {
             assumptions.Add(new("filter.wetted", "Whether the filter has been wet is not known: counted as wet."));
         }
 
-        if (filter.Frozen is null or Happened.Unknown)
+        if (been.Frozen is null or Happened.Unknown)
         {
             assumptions.Add(new("filter.frozen", "Whether the wet filter froze is not known: counted as frozen."));
         }
 
-        return filter.Frozen == Happened.No ? null : "It may have frozen while wet. The damage cannot be seen: not counted until it is replaced.";
+        return been.Frozen == Happened.No ? null : "It may have frozen while wet. The damage cannot be seen: not counted until it is replaced.";
     }
 
     /// <summary>A dropped ceramic may be cracked unseen.</summary>
-    public static string? Dropped(FilterSpec filter, List<Assumption> assumptions)
+    public static string? Dropped(FilterSpec filter, FilterState been, List<Assumption> assumptions)
     {
         ArgumentNullException.ThrowIfNull(filter);
+        ArgumentNullException.ThrowIfNull(been);
         ArgumentNullException.ThrowIfNull(assumptions);
         if (filter.Element != FilterElement.Ceramic)
         {
             return null;
         }
 
-        if (filter.Dropped is null or Happened.Unknown)
+        if (been.Dropped is null or Happened.Unknown)
         {
             assumptions.Add(new("filter.dropped", "Whether the ceramic was dropped is not known: counted as dropped."));
         }
 
-        return filter.Dropped == Happened.No ? null : "Ceramic that was dropped may be cracked unseen: not counted until it is replaced.";
+        return been.Dropped == Happened.No ? null : "Ceramic that was dropped may be cracked unseen: not counted until it is replaced.";
     }
 
     /// <summary>Past its rated litres an element is not counted.</summary>
-    public static string? PastLife(FilterSpec filter, double volumeL, List<Assumption> assumptions)
+    public static string? PastLife(FilterSpec filter, FilterState been, double volumeL, List<Assumption> assumptions)
     {
         ArgumentNullException.ThrowIfNull(filter);
+        ArgumentNullException.ThrowIfNull(been);
         ArgumentNullException.ThrowIfNull(assumptions);
-        if (filter.RatedLifeL is not { } life || filter.UsedL is not { } used)
+        if (filter.RatedLifeL is not { } life || been.UsedL is not { } used)
         {
             assumptions.Add(new("filter.usedL", "Rated life or litres used not known: counted as used up."));
             return "Its life is not known: counted as used up. Enter the label's litres and what it has had.";

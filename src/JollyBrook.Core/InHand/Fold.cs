@@ -87,7 +87,7 @@ internal sealed class Fold
     {
         foreach (var use in Batches.Take(moment))
         {
-            Stocks.Use(moment.Batch, use, moment.At);
+            Stocks.Use(moment.Batch, use);
         }
 
         switch (moment.Tap)

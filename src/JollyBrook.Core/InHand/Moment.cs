@@ -1,4 +1,5 @@
 using JollyBrook.Core.Book;
+using JollyBrook.Core.Filters;
 using JollyBrook.Core.Treatment;
 
 namespace JollyBrook.Core.InHand;
@@ -39,11 +40,11 @@ internal abstract record Moment(DateTimeOffset At, int Rank, Guid Id)
 internal sealed record LineMoment(StandingLine Standing) : Moment(Standing.Line.At!.Value, RankOf(Standing.Line), Standing.Id)
 {
     /// <summary>Bad news: it counts at once, whatever instant was given for it.</summary>
-    public bool IsBadNews => Standing.Line is Mishap or SourceSeen { Flowing: false } or Dipped or FilterServiced { Passed: false };
+    public bool IsBadNews => Standing.Line is Mishap or SourceSeen { Flowing: false } or Dipped or FilterServiced { Passed: false } or FilterLookedOver { Filter: { Frozen: Happened.Yes } or { Dropped: Happened.Yes } };
 
     private static int RankOf(BookLine line) => line switch
     {
-        Counted or CanisterWeighed or Charged => 0,
+        Counted or CanisterWeighed or Charged or FilterLookedOver => 0,
         Filled => 1,
         Poured => 2,
         _ => 4,

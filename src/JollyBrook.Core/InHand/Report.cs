@@ -29,9 +29,9 @@ internal sealed class Report(InHandRequest request, Fold fold, DateTimeOffset no
                 continue;
             }
 
-            var (item, since) = fold.Stocks.Now(id, known);
-            kit.Add(entry with { Item = item });
-            if (item.Retired != true && item.IsSound(new Intake(say)) && Supply(id, item, since) is { } supply)
+            var (piece, since) = fold.Stocks.Now(id, entry);
+            kit.Add(piece);
+            if (known.Retired != true && piece.IsSound(new Intake(say)) && Supply(id, piece, since) is { } supply)
             {
                 supplies.Add(supply);
             }
@@ -90,19 +90,19 @@ internal sealed class Report(InHandRequest request, Fold fold, DateTimeOffset no
         _ => $"{Litres(vessel.Litres)} to drink",
     };
 
-    private SupplyInHand? Supply(Guid id, KitItem item, Guid? since)
+    private SupplyInHand? Supply(Guid id, KitEntry piece, Guid? since)
     {
-        double? left = item.Product?.Left ?? item.Lamp?.CyclesLeft ?? item.Burner?.FuelLeftG ?? item.Extra?.PortionsLeft;
-        if (item.Filter is { Element: { } element } filter)
+        var item = piece.Item!;
+        if (item is WaterFilter { Filter: { Element: { } element } filter })
         {
-            var info = FilterElements.Of(element);
-            var share = FilterFlow.CleanShare(filter.LostShare ?? 0, filter.ClogLoadLNtu ?? info.ClogLNtu, info.ClogLNtu);
-            var suspect = FilterCredit.Frozen(filter, []) ?? FilterCredit.Dropped(filter, []) ?? FilterCredit.PastLife(filter, 0, []);
-            return new SupplyInHand(id, item.Name ?? "", KitItemKind.Filter, DescribeItem.Words(item, say), null, share, suspect, suspect is null ? null : since);
+            var been = piece.Filter ?? FilterState.NotKnown;
+            var suspect = FilterCredit.Frozen(filter, been, []) ?? FilterCredit.Dropped(filter, been, []) ?? FilterCredit.PastLife(filter, been, 0, []);
+            return new SupplyInHand(
+                id, item.Name ?? "", item.Kind, piece.Words(say), null, been.FlowShare(FilterElements.Of(element)), suspect, suspect is null ? null : since);
         }
 
-        return item is { Product: not null } or { Lamp: not null } or { Burner: not null } or { Extra: not null } or { Flocculant: not null }
-            ? new SupplyInHand(id, item.Name ?? "", item.Kind ?? KitItemKind.Product, DescribeItem.Words(item, say), left, null, left is null or > 0 ? null : "Used up.", null)
+        return item is ChemicalProduct or UvLamp or Stove or Portions or FlocculantPack
+            ? new SupplyInHand(id, item.Name ?? "", item.Kind, piece.Words(say), piece.Left, null, piece.Left is null or > 0 ? null : "Used up.", null)
             : null;
     }
 
@@ -135,14 +135,14 @@ internal sealed class Report(InHandRequest request, Fold fold, DateTimeOffset no
         {
             RawWater => 0,
             CleanWater { Stale: true } => 1,
-            NoWater => ItemOf(c).Role switch { ContainerRole.Dirty => 4, ContainerRole.Clean => 3, _ => 2 },
+            NoWater => VesselOf(c).Role switch { ContainerRole.Dirty => 4, ContainerRole.Clean => 3, _ => 2 },
             _ => 9,
         }))
         .Where(c => c.Rank < 9).OrderBy(c => c.Rank).Select(c => (Guid?)c.Id).FirstOrDefault();
 
-    private KitItem ItemOf(ContainerInHand container) => fold.Vessels.All.First(v => v.Id == container.Id).Item;
+    private Vessel VesselOf(ContainerInHand container) => fold.Vessels.All.First(v => v.Id == container.Id);
 
-    private List<ContainerInHand> Carried(List<ContainerInHand> containers) => [.. containers.Where(c => ItemOf(c).Retired != true)];
+    private List<ContainerInHand> Carried(List<ContainerInHand> containers) => [.. containers.Where(c => VesselOf(c).Item.Retired != true)];
 
     private NextThing Next(List<ContainerInHand> containers)
     {

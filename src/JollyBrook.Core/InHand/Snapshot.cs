@@ -58,9 +58,10 @@ public sealed record OfBatches(IReadOnlyList<Guid> Ids) : Content;
 /// <param name="Left">Tablets, mL, portions, cycles of light or g of fuel; null when not known.</param>
 /// <param name="ReckonedG">Fuel reckoned and not weighed since, g.</param>
 /// <param name="SinceServiceL">Litres through a filter since it was last serviced, L.</param>
-/// <param name="Filter">The filter as it is.</param>
+/// <param name="Filter">What a filter has been through.</param>
 /// <param name="SuspectSince">The line since which it is suspect.</param>
-public sealed record StockShot(Guid Id, double? Left, double ReckonedG, double SinceServiceL, FilterSpec? Filter, Guid? SuspectSince);
+/// <param name="IsStruck">Whether a mishap or a failed check stands against it.</param>
+public sealed record StockShot(Guid Id, double? Left, double ReckonedG, double SinceServiceL, FilterState Filter, Guid? SuspectSince, bool IsStruck);
 
 /// <summary>A walker in a snapshot.</summary>
 public sealed record WalkerShot(Guid Id, IReadOnlyList<DrinkTold> Drinks, double? UrineColour, DateTimeOffset? UrineAt, double? MassKg, DateTimeOffset? MassAt);

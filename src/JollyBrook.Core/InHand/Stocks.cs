@@ -14,9 +14,9 @@ internal sealed class Stocks
 
     public Stocks(IEnumerable<KitEntry> kit)
     {
-        foreach (var (id, item) in kit.Where(e => e.Item is not null && Guid.TryParse(e.Id, out _)).Select(e => (Guid.Parse(e.Id!), e.Item!)))
+        foreach (var entry in kit.Where(e => e.Item is not null && Guid.TryParse(e.Id, out _)))
         {
-            _all.TryAdd(id, new Stock(item));
+            _all.TryAdd(Guid.Parse(entry.Id!), new Stock(entry));
         }
     }
 
@@ -26,34 +26,33 @@ internal sealed class Stocks
         {
             if (_all.TryGetValue(shot.Id, out var stock))
             {
-                stock.IsTold = true;
-                (stock.Left, stock.ReckonedG, stock.SinceServiceL, stock.Filter, stock.SuspectSince) = (shot.Left, shot.ReckonedG, shot.SinceServiceL, shot.Filter, shot.SuspectSince);
+                stock.Restore(shot);
             }
         }
     }
 
     public IReadOnlyList<StockShot> Shots() =>
-        [.. _all.OrderBy(s => s.Key).Where(s => s.Value.IsTold || s.Value.Filter is not null).Select(s => new StockShot(s.Key, s.Value.Left, s.Value.ReckonedG, s.Value.SinceServiceL, s.Value.Filter, s.Value.SuspectSince))];
+        [.. _all.OrderBy(s => s.Key).Where(s => s.Value.IsTold).Select(s => s.Value.Shot(s.Key))];
 
     /// <summary>What a step uses up goes, or comes back.</summary>
-    public void Use(KeptBatch batch, StepUse use, DateTimeOffset at)
+    public void Use(KeptBatch batch, StepUse use)
     {
         var (step, share) = use;
-        foreach (var stock in (batch.Method ?? "").Split('+').Select(m => Guid.TryParse(m, out var id) ? Find(id, at) : null).OfType<Stock>())
+        foreach (var stock in (batch.Method ?? "").Split('+').Select(m => Guid.TryParse(m, out var id) ? Find(id) : null).OfType<Stock>())
         {
-            switch (step.Kind, stock.Item.Kind)
+            switch (step.Kind, stock.Item)
             {
-                case (StepKind.Dose, KitItemKind.Product) when batch.Use?.DoseUnits is { } units:
-                    stock.Spend(share * Doses(stock.Item.Product!, units));
+                case (StepKind.Dose, ChemicalProduct { Product: { } product }) when batch.Use?.DoseUnits is { } units:
+                    stock.Spend(share * Doses(product, units));
                     break;
-                case (StepKind.Light, KitItemKind.Lamp) when batch.Use?.LampCycles is { } cycles:
+                case (StepKind.Light, UvLamp) when batch.Use?.LampCycles is { } cycles:
                     stock.Spend(share * cycles);
                     break;
-                case (StepKind.Heat, KitItemKind.Burner) when batch.Use?.FuelG is { } fuel:
+                case (StepKind.Heat, Stove) when batch.Use?.FuelG is { } fuel:
                     stock.Spend(share * fuel);
                     stock.ReckonedG += share * fuel;
                     break;
-                case (StepKind.Filter, KitItemKind.Filter) when batch.VolumeL is { } litres:
+                case (StepKind.Filter, WaterFilter) when batch.VolumeL is { } litres:
                     stock.Through(share * litres, Turbidity.WorstOf(FieldWater.Counted(batch.Clarity)));
                     break;
                 default:
@@ -64,28 +63,30 @@ internal sealed class Stocks
 
     public void Take(BookLine line, Guid by)
     {
-        var at = line.At!.Value;
         switch (line)
         {
-            case Counted { ItemId: { } id, Left: { } left } when Find(id, at) is { } stock:
+            case Counted { ItemId: { } id, Left: { } left } when Find(id) is { } stock:
                 stock.Set(left);
                 break;
-            case Charged { ItemId: { } id, CyclesLeft: { } cycles } when Find(id, at) is { } stock:
+            case Charged { ItemId: { } id, CyclesLeft: { } cycles } when Find(id) is { } stock:
                 stock.Set(cycles);
                 break;
-            case CanisterWeighed { ItemId: { } id, FuelLeftG: { } fuel } when Find(id, at) is { } stock:
+            case CanisterWeighed { ItemId: { } id, FuelLeftG: { } fuel } when Find(id) is { } stock:
                 stock.Set(fuel);
                 stock.ReckonedG = 0;
                 break;
-            case FuelBurnt { ItemId: { } id, FuelG: { } burnt } when Find(id, at) is { } stock:
+            case FuelBurnt { ItemId: { } id, FuelG: { } burnt } when Find(id) is { } stock:
                 // Weighed before and after: what was reckoned since the last weighing is not counted beside it.
                 stock.Spend(burnt - stock.ReckonedG);
                 stock.ReckonedG = 0;
                 break;
-            case Mishap { ItemId: { } id } mishap when Find(id, at) is { Filter: not null } stock:
+            case Mishap { ItemId: { } id } mishap when Find(id) is { Item: WaterFilter } stock:
                 stock.Befall(mishap.What, by);
                 break;
-            case FilterServiced { ItemId: { } id } service when Find(id, at) is { Filter: not null } stock:
+            case FilterLookedOver { ItemId: { } id, Filter: { } told } when Find(id) is { Item: WaterFilter } stock:
+                stock.LookOver(told, by);
+                break;
+            case FilterServiced { ItemId: { } id } service when Find(id) is { Item: WaterFilter } stock:
                 stock.Service(service, by);
                 break;
             default:
@@ -93,42 +94,43 @@ internal sealed class Stocks
         }
     }
 
-    /// <summary>A piece of kit as it is now.</summary>
-    public (KitItem Item, Guid? SuspectSince) Now(Guid id, KitItem item)
+    /// <summary>A piece of kit as it is now, and the line since which it is suspect.</summary>
+    public (KitEntry Entry, Guid? SuspectSince) Now(Guid id, KitEntry entry)
     {
         var stock = _all[id];
-        var left = stock.Left is { } l ? Math.Max(0, l) : (double?)null;
-        return (item with
-        {
-            Product = item.Product is { } product ? product with { Left = left } : null,
-            Lamp = item.Lamp is { } lamp ? lamp with { CyclesLeft = left } : null,
-            Burner = item.Burner is { } burner ? burner with { FuelLeftG = left } : null,
-            Extra = item.Extra is { } extra ? extra with { PortionsLeft = left } : null,
-            Filter = stock.Filter,
-        }, stock.SuspectSince);
+        return (entry with { Left = stock.Left is { } left ? Math.Max(0, left) : null, Filter = stock.Item is WaterFilter ? stock.Filter : null }, stock.SuspectSince);
     }
 
-    /// <summary>What happened before a thing was last counted in the kit is in that count.</summary>
-    private Stock? Find(Guid id, DateTimeOffset at) => _all.TryGetValue(id, out var stock) && !(at <= stock.Item.CountedTo) ? stock : null;
+    private Stock? Find(Guid id) => _all.GetValueOrDefault(id);
 
     private static double Doses(ProductSpec product, double units) => product.Profile.Form == ProductForm.Tablet ? units : units / product.DropsPerMl;
 
-    private sealed class Stock(KitItem item)
+    private sealed class Stock(KitEntry entry)
     {
-        public KitItem Item { get; } = item;
+        public KitItem Item { get; } = entry.Item!;
 
         /// <summary>Whether anything was said of it.</summary>
-        public bool IsTold { get; set; }
+        public bool IsTold { get; private set; }
 
-        public double? Left { get; set; } = item.Product?.Left ?? item.Lamp?.CyclesLeft ?? item.Burner?.FuelLeftG ?? item.Extra?.PortionsLeft;
+        public double? Left { get; private set; } = entry.Left;
 
         public double ReckonedG { get; set; }
 
-        public double SinceServiceL { get; set; }
+        public FilterState Filter { get; private set; } = entry.Filter ?? FilterState.NotKnown;
 
-        public FilterSpec? Filter { get; set; } = item.Filter;
+        public Guid? SuspectSince { get; private set; }
 
-        public Guid? SuspectSince { get; set; }
+        private double SinceServiceL { get; set; }
+
+        /// <summary>Whether a mishap or a failed check stands against it: no later telling by its owner outweighs that.</summary>
+        private bool IsStruck { get; set; }
+
+        private double ClogLNtu => FilterElements.Of((Item as WaterFilter)?.Filter?.Element ?? FilterElement.HollowFibre).ClogLNtu;
+
+        public void Restore(StockShot shot) =>
+            (IsTold, Left, ReckonedG, SinceServiceL, Filter, SuspectSince, IsStruck) = (true, shot.Left, shot.ReckonedG, shot.SinceServiceL, shot.Filter, shot.SuspectSince, shot.IsStruck);
+
+        public StockShot Shot(Guid id) => new(id, Left, ReckonedG, SinceServiceL, Filter, SuspectSince, IsStruck);
 
         public void Set(double left) => (Left, IsTold) = (left, true);
 
@@ -136,8 +138,9 @@ internal sealed class Stocks
 
         public void Through(double litres, double ntu)
         {
+            IsTold = true;
             SinceServiceL += litres;
-            Filter = Filter! with
+            Filter = Filter with
             {
                 UsedL = Filter.UsedL + litres, ClogLoadLNtu = Filter.ClogLoadLNtu + (litres * ntu), Wetted = Happened.Yes, NewOrStored = false,
             };
@@ -145,31 +148,46 @@ internal sealed class Stocks
 
         public void Befall(MishapKind? what, Guid by)
         {
-            Filter = what == MishapKind.Dropped ? Filter! with { Dropped = Happened.Yes } : Filter! with { Frozen = Happened.Yes };
+            Filter = what == MishapKind.Dropped ? Filter with { Dropped = Happened.Yes } : Filter with { Frozen = Happened.Yes };
+            (IsTold, IsStruck) = (true, true);
             SuspectSince ??= by;
+        }
+
+        /// <summary>What its owner knows of it: all of it, except that what the log says befell it stays.</summary>
+        public void LookOver(FilterState told, Guid by)
+        {
+            IsTold = true;
+            SinceServiceL = 0;
+            Filter = IsStruck
+                ? told with { Frozen = Worse(Filter.Frozen, told.Frozen), Dropped = Worse(Filter.Dropped, told.Dropped), Wetted = Filter.Wetted == Happened.Yes ? Happened.Yes : told.Wetted }
+                : told;
+            SuspectSince = IsStruck ? SuspectSince : told.Frozen == Happened.Yes || told.Dropped == Happened.Yes ? SuspectSince ?? by : null;
         }
 
         public void Service(FilterServiced line, Guid by)
         {
+            IsTold = true;
             // What went through without a batch of its own is told at the service.
-            var told = line.Litres is { } litres && litres > SinceServiceL ? Filter! with { UsedL = Filter.UsedL + litres - SinceServiceL } : Filter!;
-            var clog = FilterElements.Of(told.Element ?? FilterElement.HollowFibre).ClogLNtu;
+            var told = line.Litres is { } litres && litres > SinceServiceL ? Filter with { UsedL = Filter.UsedL + litres - SinceServiceL } : Filter;
             SinceServiceL = 0;
             switch (line.Service)
             {
                 case FilterService.BackFlush or FilterService.Scrub:
-                    Filter = told with { LostShare = FilterFlow.LostAfterService(told.LostShare ?? 0, told.ClogLoadLNtu ?? clog, clog), ClogLoadLNtu = 0 };
+                    Filter = told with { LostShare = FilterFlow.LostAfterService(told.LostShare ?? 0, told.ClogLoadLNtu ?? ClogLNtu, ClogLNtu), ClogLoadLNtu = 0 };
                     break;
                 case FilterService.NewElement:
-                    Filter = told with { UsedL = 0, LostShare = 0, ClogLoadLNtu = 0, Frozen = Happened.No, Dropped = Happened.No, Wetted = Happened.No, NewOrStored = true };
-                    SuspectSince = null;
+                    Filter = new FilterState(0, 0, 0, Happened.No, Happened.No, Happened.No, true);
+                    (SuspectSince, IsStruck) = (null, false);
                     break;
                 default:
                     // Air that passes a wet element is a hole; air that does not clears nothing (handbook room 50).
                     Filter = line.Passed == false ? told with { Frozen = Happened.Yes, Wetted = Happened.Yes } : told;
                     SuspectSince = line.Passed == false ? SuspectSince ?? by : SuspectSince;
+                    IsStruck |= line.Passed == false;
                     break;
             }
         }
+
+        private static Happened? Worse(Happened? before, Happened? told) => before == Happened.Yes ? Happened.Yes : told;
     }
 }

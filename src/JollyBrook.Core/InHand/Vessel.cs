@@ -20,11 +20,13 @@ internal sealed class Vessel(Guid id, KitItem item)
 
     public string Name => Item.Name ?? "Container";
 
-    public double CapacityL => Item.VolumeL ?? 0;
+    public double CapacityL => Item switch { Container container => container.VolumeL ?? 0, CookingPot pot => pot.VolumeL ?? 0, _ => 0 };
 
-    public bool IsPot => Item.Kind == KitItemKind.Pot;
+    public bool IsPot => Item is CookingPot;
 
-    public bool IsCleanOnly => Item.Role == ContainerRole.Clean;
+    public ContainerRole Role => (Item as Container)?.Role ?? ContainerRole.Either;
+
+    public bool IsCleanOnly => Role == ContainerRole.Clean;
 
     public double Litres { get; private set; }
 

@@ -14,7 +14,7 @@ internal sealed class Vessels(IEnumerable<KitEntry> kit, BatchShelf batches, Spe
     private const double SlackL = 0.011;
 
     private readonly Dictionary<Guid, Vessel> _all = kit
-        .Where(e => e.Item?.Kind is KitItemKind.Container or KitItemKind.Pot && Guid.TryParse(e.Id, out _))
+        .Where(e => e.Item is Container or CookingPot && Guid.TryParse(e.Id, out _))
         .DistinctBy(e => Guid.Parse(e.Id!)).ToDictionary(e => Guid.Parse(e.Id!), e => new Vessel(Guid.Parse(e.Id!), e.Item!));
 
     private readonly List<ThrownAway> _thrownAway = [];

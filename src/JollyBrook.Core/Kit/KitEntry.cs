@@ -1,10 +1,35 @@
+using JollyBrook.Core.Barriers;
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Filters;
+using JollyBrook.Core.Units;
+
 namespace JollyBrook.Core.Kit;
 
-/// <summary>A piece of kit with its id, as it is now: "in-hand" says what is left of it and what is suspect.</summary>
+/// <summary>A piece of kit as it is now: "in-hand" folds the log into what is left of it and what it has been through.</summary>
 /// <param name="Id">Its id.</param>
-/// <param name="Item">The piece.</param>
-public sealed record KitEntry(string? Id, KitItem? Item)
+/// <param name="Item">The piece, as its label and owner describe it.</param>
+/// <param name="Left">What is left: tablets, mL of each part, cycles of light, g of fuel, or portions; null when not counted, which counts as none.</param>
+/// <param name="Filter">What a filter has been through; null when not known, which counts as worse.</param>
+public sealed record KitEntry(string? Id, KitItem? Item, double? Left = null, FilterState? Filter = null)
 {
+    private static readonly NumberField LeftField = new("left", "What is left", Quantity.Plain, 0, 20000, "Count the tablets, read the bottle in mL, or weigh the canister.");
+
     /// <summary>Those that are named and still carried.</summary>
     public static List<KitEntry> Carried(IReadOnlyList<KitEntry>? kit) => [.. (kit ?? []).Where(e => e is { Id: not null, Item: { Retired: not true } })];
+
+    /// <summary>The barriers it makes.</summary>
+    internal IEnumerable<IBarrier> Barriers => Item?.Barriers(Id ?? "", this) ?? [];
+
+    /// <summary>It in a line.</summary>
+    internal string Words(Speaker say) => Item?.Words(this, say) ?? "";
+
+    /// <summary>Notes what is missing or can't be right. Returns whether nothing was.</summary>
+    internal bool IsSound(Intake intake)
+    {
+        var before = intake.Errors;
+        Item?.IsSound(intake);
+        intake.Optional(LeftField, Left);
+        Filter?.Check(intake);
+        return intake.Errors == before;
+    }
 }

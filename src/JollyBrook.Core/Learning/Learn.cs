@@ -1,6 +1,7 @@
 using JollyBrook.Core.Book;
 using JollyBrook.Core.Carry;
 using JollyBrook.Core.Contract;
+using JollyBrook.Core.Kit;
 using JollyBrook.Core.Units;
 
 namespace JollyBrook.Core.Learning;
@@ -22,7 +23,7 @@ public static class Learn
         intake.Optional(Offset, request.OffsetMinutes);
         foreach (var entry in request.Kit ?? [])
         {
-            entry.Item?.IsSound(intake);
+            entry.IsSound(intake);
         }
 
         foreach (var walker in request.Walkers ?? [])
@@ -71,7 +72,7 @@ public static class Learn
         foreach (var service in book.Of<FilterServiced>().Where(e => e.FlowLPerMin is not null).GroupBy(e => e.ItemId).Select(g => g.MaxBy(e => e.At)!))
         {
             var item = request.Kit?.FirstOrDefault(k => k.Id == service.ItemId?.ToString())?.Item;
-            var share = item?.Filter?.RatedFlowLPerMin is { } rated ? $", {Speaker.Number(service.FlowLPerMin!.Value / rated * 100, 0)} % of new" : "";
+            var share = (item as WaterFilter)?.Filter?.RatedFlowLPerMin is { } rated ? $", {Speaker.Number(service.FlowLPerMin!.Value / rated * 100, 0)} % of new" : "";
             facts.Add(new($"Flow of {item?.Name ?? "the filter"}", $"{say.Of(Quantity.Flow, service.FlowLPerMin!.Value)}{share}"));
         }
 

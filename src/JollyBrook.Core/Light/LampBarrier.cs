@@ -6,7 +6,11 @@ using JollyBrook.Core.Water;
 namespace JollyBrook.Core.Light;
 
 /// <summary>A UV lamp as a barrier.</summary>
-internal sealed class LampBarrier(string id, string name, LampSpec lamp) : IBarrier
+/// <param name="id">The kit item's id.</param>
+/// <param name="name">What a person calls it.</param>
+/// <param name="lamp">Its label.</param>
+/// <param name="cyclesLeft">Cycles left at 20 °C; null when not known, which counts as none.</param>
+internal sealed class LampBarrier(string id, string name, LampSpec lamp, double? cyclesLeft) : IBarrier
 {
     private const string Source =
         "Nominal 40 mJ/cm² in clear water: bacteria 6, viruses 4, Giardia 3, Cryptosporidium 3 log (US EPA LT2: Cryptosporidium 12, Giardia 11 mJ/cm² for 3 log)";
@@ -40,9 +44,9 @@ internal sealed class LampBarrier(string id, string name, LampSpec lamp) : IBarr
             assumptions.Add(new("lamp.battery", "Battery not known: counted as alkaline, the weaker in the cold."));
         }
 
-        if (lamp.CyclesLeft is null)
+        if (cyclesLeft is null)
         {
-            assumptions.Add(new("lamp.cyclesLeft", "Cycles left not known: counted as none."));
+            assumptions.Add(new("left", "Cycles left not known: counted as none."));
         }
 
         if (!water.ClarityKnown)
@@ -69,7 +73,7 @@ internal sealed class LampBarrier(string id, string name, LampSpec lamp) : IBarr
         return new BarrierResult(
             BarrierResult.Of(name, $"{plan.CyclesPerFill} {(plan.CyclesPerFill == 1 ? "cycle" : "cycles")} each fill", 6, 4, 3, 3),
             null, plan.Cycles == 1 ? "1 cycle of UV" : $"{plan.Cycles} cycles of UV", minutes, Math.Ceiling(minutes - 1e-9),
-            [new Supply($"{plan.Cycles} of {plan.CyclesNow} cycles", 0.5 * plan.Cycles, plan.Cycles, lamp.CyclesLeft is null ? null : plan.CyclesNow)], Taste.AsItIs, Risks(plan, air), water,
+            [new Supply($"{plan.Cycles} of {plan.CyclesNow} cycles", 0.5 * plan.Cycles, plan.Cycles, cyclesLeft is null ? null : plan.CyclesNow)], Taste.AsItIs, Risks(plan, air), water,
             () => Steps(plan, setting.Say, water), "Tastes as it came.",
             ["Wipe rim and threads dry: the light does not reach them.", "No residual: cap it clean, drink it within 24 hours."],
             24, BarrierResult.Untimed, assumptions, cautions, working, plan);
@@ -82,7 +86,7 @@ internal sealed class LampBarrier(string id, string name, LampSpec lamp) : IBarr
         var perFill = 1 + (water.Clarity == Clarity.Clear ? 0 : 1) + (water.Colour == WaterColour.None ? 0 : 1);
         var battery = lamp.Battery ?? Battery.Unknown;
         return new LampAnswer(
-            fills, perFill, fills * perFill, BatteryCharge.CyclesNow(lamp.CyclesLeft ?? 0, battery, airC),
+            fills, perFill, fills * perFill, BatteryCharge.CyclesNow(cyclesLeft ?? 0, battery, airC),
             BatteryCharge.Share(battery, airC), perFill * lamp.SecondsPerCycle!.Value);
     }
 
@@ -95,7 +99,7 @@ internal sealed class LampBarrier(string id, string name, LampSpec lamp) : IBarr
             WorkingValue.Of("clarity", Turbidity.Spoken(water.Clarity)), WorkingValue.Of("colour", water.Colour.ToString().ToLowerInvariant()));
         working.Add(
             "Cycles the battery gives now", "⌊left·share⌋", BatteryCharge.Source,
-            WorkingValue.Of("cycles", plan.CyclesNow), WorkingValue.Of("left", lamp.CyclesLeft ?? 0), WorkingValue.Of("share", plan.ColdShare),
+            WorkingValue.Of("cycles", plan.CyclesNow), WorkingValue.Of("left", cyclesLeft ?? 0), WorkingValue.Of("share", plan.ColdShare),
             WorkingValue.Of("T air", airC, "°C"));
         working.Add("What UV takes away", "40 mJ/cm², full credit below 30 NTU", Source, WorkingValue.Of("bacteria, viruses, cysts", "6, 4, 3 log"));
         return working;

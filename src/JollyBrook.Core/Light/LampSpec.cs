@@ -1,5 +1,4 @@
 using System.Text.Json.Serialization;
-using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Units;
 
@@ -14,20 +13,15 @@ public enum Battery
     Alkaline,
 }
 
-/// <summary>A UV lamp as its label and its battery say.</summary>
+/// <summary>A UV lamp as its label says.</summary>
 /// <param name="VolumePerCycleL">Litres a cycle is for, 0.1 to 10.</param>
 /// <param name="SecondsPerCycle">Seconds a cycle lasts, 5 to 600.</param>
-/// <param name="CyclesLeft">Cycles left at 20 °C, 0 to 10 000; not known counts as none.</param>
 /// <param name="Battery">What drives it.</param>
-public sealed record LampSpec(double? VolumePerCycleL, double? SecondsPerCycle, double? CyclesLeft, Battery? Battery = null) : IBarrierSource
+public sealed record LampSpec(double? VolumePerCycleL, double? SecondsPerCycle, Battery? Battery = null)
 {
     private static readonly NumberField Volume = new("lamp.volumePerCycleL", "Volume per cycle", Quantity.Volume, 0.1, 10, "Copy it from the label.");
 
     private static readonly NumberField Length = new("lamp.secondsPerCycle", "Seconds per cycle", Quantity.Seconds, 5, 600, "Copy it from the label.");
-
-    private static readonly NumberField Left = new("lamp.cyclesLeft", "Cycles left", Quantity.Plain, 0, 10000, "Count from the last full charge.");
-
-    public IEnumerable<IBarrier> Barriers(string id, string name) => [new LampBarrier(id, name, this)];
 
     /// <summary>Notes what is missing or can't be right.</summary>
     public void Check(Intake intake)
@@ -35,6 +29,5 @@ public sealed record LampSpec(double? VolumePerCycleL, double? SecondsPerCycle, 
         ArgumentNullException.ThrowIfNull(intake);
         intake.Required(Volume, VolumePerCycleL);
         intake.Required(Length, SecondsPerCycle);
-        intake.Optional(Left, CyclesLeft);
     }
 }

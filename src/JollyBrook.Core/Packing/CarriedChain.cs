@@ -1,4 +1,3 @@
-using JollyBrook.Core.Boiling;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Units;
@@ -49,24 +48,27 @@ internal sealed class CarriedChain
     public bool WeightKnown => Pieces.All(p => p.Item!.MassKg is not null);
 
     /// <summary>Pieces, fuel and its canister, kg.</summary>
-    public double WeightKg => Pieces.Sum(p => (p.Item!.MassKg ?? 0) + (((p.Item.Burner?.FuelLeftG ?? 0) + (p.Item.Burner?.EmptyG ?? 0)) / 1000));
+    public double WeightKg => Pieces.Sum(p => (p.Item!.MassKg ?? 0) + (FuelG(p) / 1000));
 
     private KitEntry? Unknown() => Chain.Results.Zip(Barriers).Where(r => r.First.Supplies.Any(s => s.Left is null) && !IsOpenFire(r.Second)).Select(r => r.Second).FirstOrDefault();
 
     private static double Uses(double? left, KitEntry piece) => left ?? (IsOpenFire(piece) ? double.PositiveInfinity : 0);
 
-    private static bool IsOpenFire(KitEntry piece) => piece.Item!.Burner is { BurnerId: Burners.OpenFireId };
+    private static bool IsOpenFire(KitEntry piece) => piece.Item is Stove { IsOpenFire: true };
+
+    /// <summary>Fuel and its canister, g.</summary>
+    private static double FuelG(KitEntry piece) => piece.Item is Stove stove ? (piece.Left ?? 0) + (stove.Burner?.EmptyG ?? 0) : 0;
 
     /// <summary>Whether it stands a failure that strikes all of a kind.</summary>
     public bool Stands(KitFailure failure) => !Barriers.Any(p => failure switch
     {
-        KitFailure.FlatBattery => p.Item!.Lamp is not null,
-        KitFailure.NoFuel => p.Item!.Burner is not null,
-        KitFailure.Freeze => p.Item!.Filter is not null,
-        KitFailure.Expiry => p.Item!.Product is not null,
+        KitFailure.FlatBattery => p.Item is UvLamp,
+        KitFailure.NoFuel => p.Item is Stove,
+        KitFailure.Freeze => p.Item is WaterFilter,
+        KitFailure.Expiry => p.Item is ChemicalProduct,
         _ => false,
     });
 
     /// <summary>What of it can break: what has works or a wall that cracks.</summary>
-    public static bool CanBreak(KitEntry piece) => piece.Item is { Filter: not null } or { Lamp: not null } or { Burner: { BurnerId: not Burners.OpenFireId } };
+    public static bool CanBreak(KitEntry piece) => piece.Item is WaterFilter or UvLamp or Stove { IsOpenFire: false };
 }

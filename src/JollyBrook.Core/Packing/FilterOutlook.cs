@@ -8,17 +8,17 @@ namespace JollyBrook.Core.Packing;
 /// <summary>How one filter will fare on a trip.</summary>
 internal readonly record struct FilterOutlook(FindingState State, string Figure, string Fix)
 {
-    public static FilterOutlook Of(FilterSpec filter, KitTrip trip, Speaker say)
+    public static FilterOutlook Of(FilterSpec filter, FilterState been, KitTrip trip, Speaker say)
     {
         List<Assumption> ignored = [];
         var need = trip.Litres!.Value;
-        if ((FilterCredit.Frozen(filter, ignored) ?? FilterCredit.Dropped(filter, ignored)) is { } suspect)
+        if ((FilterCredit.Frozen(filter, been, ignored) ?? FilterCredit.Dropped(filter, been, ignored)) is { } suspect)
         {
-            var happened = filter.Frozen == Happened.Yes || filter.Dropped == Happened.Yes;
+            var happened = been.Frozen == Happened.Yes || been.Dropped == Happened.Yes;
             return new(happened ? FindingState.Fails : FindingState.Unknown, suspect, "Replace the element, or enter that it was guarded.");
         }
 
-        if (filter is not { RatedLifeL: { } life, UsedL: { } used })
+        if (filter.RatedLifeL is not { } life || been.UsedL is not { } used)
         {
             return new(FindingState.Unknown, "its life is not known: counted as used up.", "Copy the rated litres from its label and count what it has had.");
         }
@@ -29,7 +29,7 @@ internal readonly record struct FilterOutlook(FindingState State, string Figure,
         }
 
         var element = FilterElements.Of(filter.Element!.Value);
-        var between = LitresToService(filter, element.ClogLNtu, Turbidity.WorstOf(FieldWater.Counted(trip.WorstClarity)));
+        var between = LitresToService(been, element.ClogLNtu, Turbidity.WorstOf(FieldWater.Counted(trip.WorstClarity)));
         return between <= 0
             ? new(FindingState.Fails, "already below half its flow.", element.BackFlushes ? "Back-flush it before you leave." : "Clean the element before you leave.")
             : new(
@@ -38,6 +38,6 @@ internal readonly record struct FilterOutlook(FindingState State, string Figure,
     }
 
     /// <summary>Litres of such water until it runs at half its flow: (1 − lost)/(1 + (load + V·NTU)/K) = ½.</summary>
-    public static double LitresToService(FilterSpec filter, double clogLNtu, double ntu) =>
-        ((clogLNtu * (((1 - (filter.LostShare ?? 0)) / FilterFlow.ServiceBelow) - 1)) - (filter.ClogLoadLNtu ?? clogLNtu)) / ntu;
+    public static double LitresToService(FilterState been, double clogLNtu, double ntu) =>
+        ((clogLNtu * (((1 - (been.LostShare ?? 0)) / FilterFlow.ServiceBelow) - 1)) - (been.ClogLoadLNtu ?? clogLNtu)) / ntu;
 }

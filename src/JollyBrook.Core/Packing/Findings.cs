@@ -1,4 +1,3 @@
-using JollyBrook.Core.Boiling;
 using JollyBrook.Core.Filters;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Units;
@@ -74,7 +73,7 @@ internal sealed class Findings(
     {
         var wanted = NeedL * SupplyFactor;
         var figure = $"Enough for {say.Of(Quantity.Volume, budget.Litres)}; planned {say.Of(Quantity.Volume, NeedL)} × {Speaker.Number(SupplyFactor, 2)} = {say.Of(Quantity.Volume, wanted)}.";
-        var uncounted = kit.Where(e => e.Item is { Product.Left: null, Product: not null } or { Lamp: { CyclesLeft: null } } or { Burner: { FuelLeftG: null, BurnerId: not Burners.OpenFireId } }).ToList();
+        var uncounted = kit.Where(e => e is { Left: null, Item: ChemicalProduct or UvLamp or Stove { IsOpenFire: false } }).ToList();
         if (budget.Litres >= wanted)
         {
             return new(3, "Supplies for a quarter more than planned", FindingState.Holds, figure, "", []);
@@ -88,31 +87,31 @@ internal sealed class Findings(
     private KitFinding Dates()
     {
         const string title = "Dates hold to the last day";
-        var dated = kit.Where(e => e.Item!.Product is not null).ToList();
-        var unknown = dated.Where(e => e.Item!.Product!.LastDay is null).ToList();
-        var past = dated.Where(e => e.Item!.Product!.LastDay < trip.LastDay).ToList();
+        var dated = kit.Where(e => e.Item is ChemicalProduct).ToList();
+        var unknown = dated.Where(e => LastDay(e) is null).ToList();
+        var past = dated.Where(e => LastDay(e) < trip.LastDay).ToList();
         if (past.Count > 0)
         {
             return new(
-                4, title, FindingState.Fails, string.Join(". ", past.Select(e => $"{e.Item!.Name}: good to {e.Item.Product!.LastDay:yyyy-MM-dd}, the trip ends {trip.LastDay:yyyy-MM-dd}")) + ".",
+                4, title, FindingState.Fails, string.Join(". ", past.Select(e => $"{e.Item!.Name}: good to {LastDay(e):yyyy-MM-dd}, the trip ends {trip.LastDay:yyyy-MM-dd}")) + ".",
                 $"Replace {Names(past)}.", [.. past.Select(e => e.Id!)]);
         }
 
         return unknown.Count > 0
             ? new(4, title, FindingState.Unknown, $"Not known for {Names(unknown)}: counts as past.", "Read the date on the pack.", [.. unknown.Select(e => e.Id!)])
-            : new(4, title, FindingState.Holds, dated.Count == 0 ? "Nothing carried has a date." : $"The first to run out is good to {dated.Min(e => e.Item!.Product!.LastDay):yyyy-MM-dd}.", "", []);
+            : new(4, title, FindingState.Holds, dated.Count == 0 ? "Nothing carried has a date." : $"The first to run out is good to {dated.Min(LastDay):yyyy-MM-dd}.", "", []);
     }
 
     private KitFinding FilterLife()
     {
         const string title = "Filters: life and clogging";
-        var filters = kit.Where(e => e.Item!.Filter is not null).ToList();
+        var filters = kit.Where(e => e.Item is WaterFilter { Filter: not null }).ToList();
         if (filters.Count == 0)
         {
             return new(5, title, FindingState.Holds, "No filter is carried.", "", []);
         }
 
-        var judged = filters.Select(e => (Entry: e, Judged: FilterOutlook.Of(e.Item!.Filter!, trip, say))).ToList();
+        var judged = filters.Select(e => (Entry: e, Judged: FilterOutlook.Of(((WaterFilter)e.Item!).Filter!, e.Filter ?? FilterState.NotKnown, trip, say))).ToList();
         var bad = judged.Where(j => j.Judged.State != FindingState.Holds).ToList();
         return bad.Count == 0
             ? new(5, title, FindingState.Holds, string.Join(" ", judged.Select(j => $"{j.Entry.Item!.Name}: {j.Judged.Figure}")), "", [])
@@ -123,11 +122,11 @@ internal sealed class Findings(
 
     private KitFinding Volume()
     {
-        var bottles = kit.Where(e => e.Item!.Kind == KitItemKind.Container).ToList();
-        var clean = bottles.Where(e => e.Item!.Role is not ContainerRole.Dirty).Sum(e => e.Item!.VolumeL ?? 0);
-        var dirty = bottles.Where(e => e.Item!.Role is ContainerRole.Dirty or ContainerRole.Either).Sum(e => e.Item!.VolumeL ?? 0);
-        var all = bottles.Sum(e => e.Item!.VolumeL ?? 0);
-        var cook = kit.Any(e => e.Item!.Kind == KitItemKind.Pot || e.Item.HeatSafe == true) && kit.Any(e => e.Item!.Burner is not null);
+        var bottles = kit.Select(e => e.Item).OfType<Container>().ToList();
+        var clean = bottles.Where(b => b.Role is not ContainerRole.Dirty).Sum(b => b.VolumeL ?? 0);
+        var dirty = bottles.Where(b => b.Role is ContainerRole.Dirty or ContainerRole.Either).Sum(b => b.VolumeL ?? 0);
+        var all = bottles.Sum(b => b.VolumeL ?? 0);
+        var cook = kit.Any(e => e.Item is CookingPot or Container { HeatSafe: true }) && kit.Any(e => e.Item is Stove);
         List<string> fixes = [];
         if (trip.MostCarriedL is { } carried && clean < carried)
         {
@@ -139,7 +138,7 @@ internal sealed class Findings(
             fixes.Add($"Take {say.Of(Quantity.Volume, camp - all)} more for the camp.");
         }
 
-        if (dirty <= 0 && kit.Any(e => e.Item!.Filter is { Style: not FilterStyle.DrinkThrough }))
+        if (dirty <= 0 && kit.Any(e => e.Item is WaterFilter { Filter.Style: not FilterStyle.DrinkThrough }))
         {
             fixes.Add("Mark one container for dirty water: a filter is filled from it.");
         }
@@ -163,6 +162,8 @@ internal sealed class Findings(
             ? new(7, "Weight of each chain", FindingState.Holds, figure, "", [])
             : new(7, "Weight of each chain", FindingState.Unknown, figure, $"Weigh {Names(unweighed)}.", [.. unweighed.Select(e => e.Id!)]);
     }
+
+    private static DateOnly? LastDay(KitEntry entry) => (entry.Item as ChemicalProduct)?.Product?.LastDay;
 
     private string Told(double? litres) => litres is { } l ? say.Of(Quantity.Volume, l) : "not known";
 

@@ -13,7 +13,7 @@ internal static class BatchSplit
 
     public static List<BatchDraft> Of(ScheduleRequest request, IReadOnlyList<KitEntry> kit, ChainShelf shelf)
     {
-        var bottles = kit.Where(e => e.Item is { Kind: KitItemKind.Container, Role: not ContainerRole.Dirty }).OrderBy(e => e.Item!.VolumeL).ThenBy(e => e.Id, StringComparer.Ordinal).ToList();
+        var bottles = kit.Where(e => e.Item is Container { Role: not ContainerRole.Dirty }).OrderBy(HoldsL).ThenBy(e => e.Id, StringComparer.Ordinal).ToList();
         List<BatchDraft> drafts = [];
         foreach (var want in (request.Wants ?? []).OrderBy(w => w.By))
         {
@@ -22,6 +22,8 @@ internal static class BatchSplit
 
         return drafts;
     }
+
+    private static double HoldsL(KitEntry bottle) => (bottle.Item as Container)?.VolumeL ?? NoContainerL;
 
     private static void Split(ScheduleRequest request, WantedWater want, List<KitEntry> bottles, ChainShelf shelf, List<BatchDraft> drafts)
     {
@@ -43,8 +45,8 @@ internal static class BatchSplit
             var free = bottles.FindAll(b => !used.Contains(b.Id!));
             var reused = free.Count == 0 && bottles.Count > 0;
             var pool = reused ? bottles : free;
-            var bottle = bottles.Find(b => b.Id == edit?.Container) ?? pool.Find(b => b.Item!.VolumeL >= left - Crumb) ?? (pool.Count > 0 ? pool[^1] : null);
-            var most = bottle?.Item!.VolumeL ?? NoContainerL;
+            var bottle = bottles.Find(b => b.Id == edit?.Container) ?? pool.Find(b => HoldsL(b) >= left - Crumb) ?? (pool.Count > 0 ? pool[^1] : null);
+            var most = bottle is null ? NoContainerL : HoldsL(bottle);
             var volume = Math.Min(left, Math.Min(edit?.VolumeL ?? most, most));
             if (bottle is not null)
             {

@@ -49,7 +49,7 @@ internal sealed class ChainShelf(ScheduleRequest request, IReadOnlyList<KitEntry
         return anew.Refusal is null && anew.Minutes is not null ? new ShelvedChain(anew, Blocks(anew)) : null;
     }
 
-    private static ContainerInput? Told(KitEntry? container) => container?.Item is { } item ? BatchContainer.Of(item) : null;
+    private static ContainerInput? Told(KitEntry? container) => container?.Item is Container item ? BatchContainer.Of(item) : null;
 
     private List<ShelvedChain> Work(double volumeL, KitEntry? container)
     {

@@ -119,7 +119,7 @@ internal sealed class ScheduleAnswer(ScheduleRequest request, IReadOnlyList<KitE
             all.Add(new("water.temperatureC", "Water temperature not known: counted as 0 °C."));
         }
 
-        if (!kit.Any(e => e.Item!.Kind == KitItemKind.Container))
+        if (!kit.Any(e => e.Item is Container))
         {
             all.Add(new("kit", "No container in the kit: batches are cut to 2 L."));
         }

@@ -7,10 +7,10 @@ namespace JollyBrook.Core.Treatment;
 internal static class BatchContainer
 {
     public static ContainerInput Of(IReadOnlyList<KitEntry> kit) =>
-        new(Opaque: kit.Any(e => e.Item is { Kind: KitItemKind.Container, Opaque: true }) ? true : null);
+        new(Opaque: kit.Any(e => e.Item is Container { Opaque: true }) ? true : null);
 
     /// <summary>A container of the kit as Treat is told of it.</summary>
-    public static ContainerInput Of(KitItem container)
+    public static ContainerInput Of(Container container)
     {
         ArgumentNullException.ThrowIfNull(container);
         return new ContainerInput(

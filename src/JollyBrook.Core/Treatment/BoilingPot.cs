@@ -10,13 +10,15 @@ internal static class BoilingPot
 {
     /// <returns>Null when no pot is carried.</returns>
     public static KitEntry? Of(IReadOnlyList<KitEntry> kit) =>
-        kit.Where(e => e.Item!.Kind == KitItemKind.Pot).MaxBy(e => e.Item!.VolumeL)
-        ?? kit.Where(e => e.Item is { Kind: KitItemKind.Container, HeatSafe: true }).MaxBy(e => e.Item!.VolumeL);
+        kit.Where(e => e.Item is CookingPot).MaxBy(e => ((CookingPot)e.Item!).VolumeL)
+        ?? kit.Where(e => e.Item is Container { HeatSafe: true }).MaxBy(e => ((Container)e.Item!).VolumeL);
 
-    public static BoilOptions? Options(KitEntry? pot) =>
-        pot?.Item is { } item
-            ? new BoilOptions(Pot: new PotInput(item.VolumeL, item.MassKg ?? HeavyKg * item.VolumeL, item.Material), LidOn: item.Kind == KitItemKind.Pot)
-            : null;
+    public static BoilOptions? Options(KitEntry? pot) => pot?.Item switch
+    {
+        CookingPot own => new BoilOptions(Pot: new PotInput(own.VolumeL, own.MassKg ?? HeavyKg * own.VolumeL, own.Material), LidOn: true),
+        Container open => new BoilOptions(Pot: new PotInput(open.VolumeL, open.MassKg ?? HeavyKg * open.VolumeL, null), LidOn: false),
+        _ => null,
+    };
 
     /// <summary>What a vessel that was not weighed counts as, kg for each litre it holds (pick: a heavy steel bottle).</summary>
     private const double HeavyKg = 0.35;

@@ -70,7 +70,7 @@ internal sealed class Situation
         SettingFields.Check(container, sky, intake);
         intake.Optional(SourceFields.Conductivity, request.Source?.ConductivityUsCm);
         var kit = KitEntry.Carried(request.Kit);
-        var kitIsWrong = kit.FindAll(e => !e.Item!.IsSound(intake)).Count > 0;
+        var kitIsWrong = kit.FindAll(e => !e.IsSound(intake)).Count > 0;
 
         // Every room's options are looked at before anything is said, so that all that is wrong is said at once.
         BoilSetup.Check(request.Boil, intake, []);
@@ -91,10 +91,10 @@ internal sealed class Situation
         var asked = AskedFor(request.Method, barriers, intake);
         intake.ThrowIfWrong();
         var means = new ClearingMeans(
-            kit.Select(e => e.Item!.Flocculant).FirstOrDefault(f => f is not null),
-            kit.Any(e => e.Item!.Kind == KitItemKind.ImprovisedFilter));
+            kit.Select(e => (e.Item as FlocculantPack)?.Flocculant).FirstOrDefault(f => f is not null),
+            kit.Any(e => e.Item is MakeshiftFilter));
         var melt = request.Snow is { } snow
-            ? Melting.For(water, snow, kit.Select(e => e.Item!.Burner).FirstOrDefault(b => b is not null), setting)
+            ? Melting.For(water, snow, kit.Select(e => (e.Item as Stove)?.Burner).FirstOrDefault(b => b is not null), setting)
             : null;
         intake.ThrowIfWrong();
         return new Situation(request, melt?.After ?? water, judged, setting, barriers, asked, means, melt) { Fills = fills };
@@ -157,7 +157,7 @@ internal sealed class Situation
 
     private static List<IBarrier> BarriersOf(TreatRequest request, List<KitEntry> kit)
     {
-        var barriers = kit.SelectMany(e => e.Item!.Barriers(e.Id!)).ToList();
+        var barriers = kit.SelectMany(e => e.Barriers).ToList();
         var ofKit = barriers.Count > 0;
         if (!ofKit || request.BeyondKit == true)
         {

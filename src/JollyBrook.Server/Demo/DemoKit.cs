@@ -1,3 +1,4 @@
+using JollyBrook.Core.Book;
 using JollyBrook.Core.Boiling;
 using JollyBrook.Core.Chemistry;
 using JollyBrook.Core.Clearing;
@@ -18,29 +19,51 @@ internal static class DemoKit
 
     public static IReadOnlyList<KitItem> Items(DateOnly today) =>
     [
-        new(KitItemKind.Container, "Litre bottle, wide mouth", 1, Opaque: false, MassKg: 0.12, ClearPlastic: true, DepthCm: 20, Role: ContainerRole.Either, LevelVisible: true, At: CarriedAt.Belt, Bag: Ilva, LyingDepthCm: 9),
-        new(KitItemKind.Container, "Steel bottle", 0.75, Opaque: true, MassKg: 0.16, DepthCm: 20, Role: ContainerRole.Either, HeatSafe: true, Bag: Ilva),
-        new(KitItemKind.Container, "Quart bottle", UnitTable.LitresPerQuart, Opaque: false, MassKg: 0.14, ClearPlastic: true, DepthCm: 20, LevelVisible: true, Bag: Sorrel),
-        new(KitItemKind.Container, "Soft bladder with hose", 2, Opaque: false, MassKg: 0.17, Squeezable: true, HasHose: true, DepthCm: 25, Role: ContainerRole.Clean, Bag: Sorrel, AccessNote: "Hose at the left shoulder; sloshes half full"),
-        new(KitItemKind.Container, "Camp bag", 10, Opaque: true, MassKg: 0.2, Squeezable: true, DepthCm: 30, Role: ContainerRole.Either, Bag: Torren),
-        new(KitItemKind.Container, "Hut jerrycan", 20, Opaque: true, MassKg: 0.9, DepthCm: 35, Retired: true),
-        new(KitItemKind.Pot, "Aluminium pot with lid", 1.3, MassKg: 0.19, Material: PotMaterial.Aluminium, Bag: Torren),
-        new(KitItemKind.Pot, "Titanium mug", 0.75, MassKg: 0.11, Material: PotMaterial.Titanium, Bag: Ilva),
-        new(KitItemKind.Filter, "Squeeze filter", MassKg: 0.09, Filter: new FilterSpec(
-            FilterElement.HollowFibre, FilterStyle.Squeeze, 1.7, 4000, 212, 190, 0.04, Happened.Yes, Happened.No, Happened.No, false), Bag: Ilva),
-        new(KitItemKind.Filter, "Gravity filter", MassKg: 0.31, Filter: new FilterSpec(
-            FilterElement.Ceramic, FilterStyle.Gravity, 0.25, 2000, 340, 300, 0.1, Happened.Yes, Happened.No, Happened.No, false), Bag: Torren),
-        new(KitItemKind.Lamp, "UV lamp", MassKg: 0.1, Lamp: new LampSpec(1, 90, 22, Battery.Lithium), Bag: Ilva),
-        new(KitItemKind.Product, "Chlorine tablets", MassKg: 0.02, Product: new ProductSpec(
-            "nadcc-8.5", today.AddDays(420), Left: 40, Label: new CopiedLabel(
-                1, 1, LabelUnit.Litre, new CopiedWaits(30, 30, 30), new CopiedCold(10, 2), new CopiedCloudy(2), MgPerL: 5, Strength: "8.5 mg", DissolveMinutes: 5,
-                Warnings: ["Not for continuous use beyond 3 months.", "Keep out of reach of children."])), Bag: Ilva),
-        new(KitItemKind.Product, "Chlorine dioxide tablets", MassKg: 0.03, Product: new ProductSpec(
-            "clo2-tablet", today.AddDays(610), Left: 24, Label: new CopiedLabel(1, 1, LabelUnit.Litre, new CopiedWaits(30, 30, 30, 240), MgPerL: 4)), Bag: Torren),
-        new(KitItemKind.Product, "Bleach in a dropper bottle", MassKg: 0.05, Product: new ProductSpec("bleach", null, today.AddDays(-130), 6, new DropCount(21, 1), Left: 20), Bag: Sorrel),
-        new(KitItemKind.Burner, "Canister stove", MassKg: 0.11, Burner: new BurnerSpec("canister-sheltered", 164, 128), Bag: Torren),
-        new(KitItemKind.Flocculant, "Flocculant drops", MassKg: 0.03, Flocculant: new FlocculantSpec(FlocculantForm.Drops, 24, UnitTable.LitresPerGallon), Bag: Sorrel),
-        new(KitItemKind.Neutraliser, "Vitamin C tablets", MassKg: 0.02, Extra: new ExtraSpec(12, today.AddDays(300)), Bag: Sorrel),
-        new(KitItemKind.Electrolytes, "Salt and sugar sachets", MassKg: 0.08, Extra: new ExtraSpec(9, today.AddDays(500)), Bag: Ilva),
+        new Container(1, Opaque: false, ClearPlastic: true, DepthCm: 20, LyingDepthCm: 9, Role: ContainerRole.Either, LevelVisible: true)
+        {
+            Name = "Litre bottle, wide mouth", MassKg = 0.12, At = CarriedAt.Belt, Bag = Ilva,
+        },
+        new Container(0.75, Opaque: true, DepthCm: 20, Role: ContainerRole.Either, HeatSafe: true) { Name = "Steel bottle", MassKg = 0.16, Bag = Ilva },
+        new Container(UnitTable.LitresPerQuart, Opaque: false, ClearPlastic: true, DepthCm: 20, LevelVisible: true) { Name = "Quart bottle", MassKg = 0.14, Bag = Sorrel },
+        new Container(2, Opaque: false, Squeezable: true, HasHose: true, DepthCm: 25, Role: ContainerRole.Clean)
+        {
+            Name = "Soft bladder with hose", MassKg = 0.17, Bag = Sorrel, AccessNote = "Hose at the left shoulder; sloshes half full",
+        },
+        new Container(10, Opaque: true, Squeezable: true, DepthCm: 30, Role: ContainerRole.Either) { Name = "Camp bag", MassKg = 0.2, Bag = Torren },
+        new Container(20, Opaque: true, DepthCm: 35) { Name = "Hut jerrycan", MassKg = 0.9, Retired = true },
+        new CookingPot(1.3, PotMaterial.Aluminium) { Name = "Aluminium pot with lid", MassKg = 0.19, Bag = Torren },
+        new CookingPot(0.75, PotMaterial.Titanium) { Name = "Titanium mug", MassKg = 0.11, Bag = Ilva },
+        new WaterFilter(new FilterSpec(FilterElement.HollowFibre, FilterStyle.Squeeze, 1.7, 4000)) { Name = "Squeeze filter", MassKg = 0.09, Bag = Ilva },
+        new WaterFilter(new FilterSpec(FilterElement.Ceramic, FilterStyle.Gravity, 0.25, 2000)) { Name = "Gravity filter", MassKg = 0.31, Bag = Torren },
+        new UvLamp(new LampSpec(1, 90, Battery.Lithium)) { Name = "UV lamp", MassKg = 0.1, Bag = Ilva },
+        new ChemicalProduct(new ProductSpec("nadcc-8.5", today.AddDays(420), Label: new CopiedLabel(
+            1, 1, LabelUnit.Litre, new CopiedWaits(30, 30, 30), new CopiedCold(10, 2), new CopiedCloudy(2), MgPerL: 5, Strength: "8.5 mg", DissolveMinutes: 5,
+            Warnings: ["Not for continuous use beyond 3 months.", "Keep out of reach of children."])))
+        {
+            Name = "Chlorine tablets", MassKg = 0.02, Bag = Ilva,
+        },
+        new ChemicalProduct(new ProductSpec("clo2-tablet", today.AddDays(610), Label: new CopiedLabel(1, 1, LabelUnit.Litre, new CopiedWaits(30, 30, 30, 240), MgPerL: 4)))
+        {
+            Name = "Chlorine dioxide tablets", MassKg = 0.03, Bag = Torren,
+        },
+        new ChemicalProduct(new ProductSpec("bleach", null, today.AddDays(-130), 6, new DropCount(21, 1))) { Name = "Bleach in a dropper bottle", MassKg = 0.05, Bag = Sorrel },
+        new Stove(new BurnerSpec("canister-sheltered", 128)) { Name = "Canister stove", MassKg = 0.11, Bag = Torren },
+        new FlocculantPack(new FlocculantSpec(FlocculantForm.Drops, 24, UnitTable.LitresPerGallon)) { Name = "Flocculant drops", MassKg = 0.03, Bag = Sorrel },
+        new NeutraliserPortions(today.AddDays(300)) { Name = "Vitamin C tablets", MassKg = 0.02, Bag = Sorrel },
+        new ElectrolytePortions(today.AddDays(500)) { Name = "Salt and sugar sachets", MassKg = 0.08, Bag = Ilva },
+    ];
+
+    /// <summary>What was counted, weighed and looked over before they left.</summary>
+    public static IEnumerable<BookLine> Counts(DateTimeOffset packed, IReadOnlyDictionary<string, Guid> thing) =>
+    [
+        new Counted(thing["Chlorine tablets"], 40) { At = packed },
+        new Counted(thing["Chlorine dioxide tablets"], 24) { At = packed },
+        new Counted(thing["Bleach in a dropper bottle"], 20) { At = packed },
+        new Counted(thing["Vitamin C tablets"], 12) { At = packed },
+        new Counted(thing["Salt and sugar sachets"], 9) { At = packed },
+        new Charged(thing["UV lamp"], 22) { At = packed },
+        new CanisterWeighed(thing["Canister stove"], 164) { At = packed },
+        new FilterLookedOver(thing["Squeeze filter"], new FilterState(212, 190, 0.04, Happened.Yes, Happened.No, Happened.No, false)) { At = packed },
+        new FilterLookedOver(thing["Gravity filter"], new FilterState(340, 300, 0.1, Happened.Yes, Happened.No, Happened.No, false)) { At = packed },
     ];
 }

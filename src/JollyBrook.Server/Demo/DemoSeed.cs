@@ -38,6 +38,11 @@ internal sealed class DemoSeed(JollyBrookDb db, RecordStore store, BookInHand bo
             things[item.Name!] = await PutAsync(owner, "kit-item", item, ContractJson.Default.KitItem);
         }
 
+        foreach (var line in DemoKit.Counts(now.AddDays(-8), things))
+        {
+            await PutAsync(owner, "book-line", line, ContractJson.Default.BookLine, line.At);
+        }
+
         foreach (var batch in Batches.Where(b => !b.ByCompanion))
         {
             await WriteBatchAsync(owner, batch, things, now);

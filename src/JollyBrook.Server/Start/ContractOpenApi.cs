@@ -47,9 +47,12 @@ internal static class ContractOpenApi
     /// <summary>One of several kinds always says which, so that the page's types tell them apart.</summary>
     private static void RequireKind(OpenApiSchema schema, Type type)
     {
-        if (type.BaseType?.GetCustomAttribute<JsonPolymorphicAttribute>() is { TypeDiscriminatorPropertyName: { } name })
+        for (var whole = type.BaseType; whole is not null; whole = whole.BaseType)
         {
-            (schema.Required ??= new HashSet<string>()).Add(name);
+            if (whole.GetCustomAttribute<JsonPolymorphicAttribute>() is { TypeDiscriminatorPropertyName: { } name })
+            {
+                (schema.Required ??= new HashSet<string>()).Add(name);
+            }
         }
     }
 

@@ -1,4 +1,5 @@
 using JollyBrook.Core.Carry;
+using JollyBrook.Core.Chemistry;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Route;
 using JollyBrook.Core.Treatment;
@@ -41,7 +42,7 @@ public sealed class WayBackTests
         turn.ShouldBeLessThan(down.Stops[0].LeaveL / 2 / (down.NeedL / 16));
     }
 
-    private static readonly KitEntry[] Tablets = [new("clo2", new KitItem(KitItemKind.Product, "Chlorine dioxide tablets", Product: new("clo2-tablet", new DateOnly(2028, 1, 1))))];
+    private static readonly KitEntry[] Tablets = [Kits.Entry(new ProductSpec("clo2-tablet", new DateOnly(2028, 1, 1)), "clo2", name: "Chlorine dioxide tablets")];
 
     private static PlanRequest WithKit(params KitEntry[] kit)
     {
@@ -82,7 +83,7 @@ public sealed class WayBackTests
         stops[0].ReadyHour!.Value.ShouldBeGreaterThanOrEqualTo(stops[0].ArriveHour + 4);
         stops[1].ReadyHour!.Value.ShouldBeGreaterThanOrEqualTo(stops[1].ArriveHour);
         // 16 L boiled in a pot of 1.3 L is no matter of 16 minutes: 14 loads.
-        var boiled = Plan.Compute(request with { Kit = [Kits.Burner(fuelG: 5000), new("pot", new KitItem(KitItemKind.Pot, "Pot", 1.3, MassKg: 0.19, Material: Core.Boiling.PotMaterial.Aluminium))] })
+        var boiled = Plan.Compute(request with { Kit = [Kits.Burner(fuelG: 5000), new("pot", Kits.Pot)] })
             .Stops.First(s => s.Planned);
         var asked = Treat.Compute(new TreatRequest(
             null, new WaterInput(boiled.TakeL, Clarity.Clear, WaterColour.None, 8, 300), "burner", Kit: [Kits.Burner(fuelG: 5000)],

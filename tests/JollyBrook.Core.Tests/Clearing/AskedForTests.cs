@@ -11,7 +11,7 @@ namespace JollyBrook.Core.Tests.Clearing;
 /// <summary>What the traveller asked for is done, and no way of clearing does more than it can.</summary>
 public class AskedForTests
 {
-    private static readonly KitEntry Sand = new("sand", new KitItem(KitItemKind.ImprovisedFilter, "Sand and charcoal"));
+    private static readonly KitEntry Sand = new("sand", new MakeshiftFilter { Name = "Sand and charcoal" });
 
     private static TreatResponse Clear(Clarity clarity, ClearingOptions options, ContainerInput? container = null, string method = "tablets", params KitEntry[] kit) =>
         Treat.Compute(new TreatRequest(

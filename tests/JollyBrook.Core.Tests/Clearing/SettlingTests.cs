@@ -1,4 +1,5 @@
 using JollyBrook.Core.Clearing;
+using JollyBrook.Core.Kit;
 using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
@@ -52,7 +53,7 @@ public class SettlingTests
     {
         TreatResponse By(ClearingWay? way) => Treat.Compute(new TreatRequest(
             UnitSystem.Metric, Ask.Water(1, Clarity.Muddy, 20), "filter", Clearing: new(Grit.Silty, Way: way),
-            Kit: [Kits.Entry(Kits.Squeeze), Kits.Entry(Kits.Alum), new("sand", new(Core.Kit.KitItemKind.ImprovisedFilter, "Sand and charcoal"))]));
+            Kit: [Kits.Entry(Kits.Squeeze), Kits.Entry(Kits.Alum), new("sand", new MakeshiftFilter { Name = "Sand and charcoal" })]));
         By(null).Clearing!.Way.ShouldBe(ClearingWay.ImprovisedFilter); // ten minutes a litre, against 31 and 61
         By(ClearingWay.Settle).Clearing!.Way.ShouldBe(ClearingWay.Settle);
         By(ClearingWay.Flocculate).Clearing!.Way.ShouldBe(ClearingWay.Flocculate);

@@ -10,7 +10,7 @@ namespace JollyBrook.Core.Tests.Clearing;
 /// <summary>How long each way of clearing takes, by hand.</summary>
 public class TimesTests
 {
-    private static readonly KitEntry Sand = new("sand", new KitItem(KitItemKind.ImprovisedFilter, "Sand and charcoal"));
+    private static readonly KitEntry Sand = new("sand", new MakeshiftFilter { Name = "Sand and charcoal" });
 
     private static ClearingAnswer By(ClearingWay way, double litres, Grit grit = Grit.Silty, double? depthCm = null, double celsius = 10, Clarity clarity = Clarity.Muddy) => Treat.Compute(new TreatRequest(
         UnitSystem.Metric, Ask.Water(litres, clarity, celsius), "filter", StartAt: Kits.Now, Clearing: new ClearingOptions(grit, Way: way), Container: new ContainerInput(DepthCm: depthCm),

@@ -7,7 +7,7 @@ namespace JollyBrook.Core.Tests.Filters;
 
 public class FilterTests
 {
-    private static TreatResponse Through(FilterSpec filter, WaterInput water, string method = "filter") =>
+    private static TreatResponse Through(FilterAsIs filter, WaterInput water, string method = "filter") =>
         Treat.Compute(new TreatRequest(UnitSystem.Metric, water, method, StartAt: Kits.Now, Kit: [Kits.Entry(filter)]));
 
     [Fact]
@@ -41,7 +41,7 @@ public class FilterTests
     public void A_label_may_claim_more_but_no_more_than_6_4_4_4() =>
         Through(Kits.Squeeze with { Claims = new(9, 9, 9, 9) }, Ask.Water(1)).Ledger.Select(r => r.TotalLogs).ShouldBe([6, 4, 4, 4]);
 
-    public static TheoryData<FilterSpec, string> Uncounted => new()
+    public static TheoryData<FilterAsIs, string> Uncounted => new()
     {
         { Kits.Squeeze with { Frozen = Happened.Yes }, "frozen" },
         { Kits.Squeeze with { Frozen = null }, "frozen" },
@@ -54,7 +54,7 @@ public class FilterTests
 
     [Theory]
     [MemberData(nameof(Uncounted))]
-    public void What_may_be_broken_or_used_up_is_not_counted(FilterSpec filter, string reason)
+    public void What_may_be_broken_or_used_up_is_not_counted(FilterAsIs filter, string reason)
     {
         var answer = Through(filter, Ask.Water(1));
         answer.Outcome.ShouldBe(TreatOutcome.Refused);

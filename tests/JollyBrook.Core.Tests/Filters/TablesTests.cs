@@ -9,7 +9,7 @@ namespace JollyBrook.Core.Tests.Filters;
 /// <summary>The table of handbook room 50, and what a filter says of itself at its edges.</summary>
 public class TablesTests
 {
-    private static TreatResponse Through(FilterSpec filter, WaterInput? water = null) =>
+    private static TreatResponse Through(FilterAsIs filter, WaterInput? water = null) =>
         Treat.Compute(new TreatRequest(UnitSystem.Metric, water ?? Ask.Water(1), "filter", StartAt: Kits.Now, Kit: [Kits.Entry(filter)]));
 
     [Theory]

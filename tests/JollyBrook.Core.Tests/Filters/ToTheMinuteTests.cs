@@ -9,15 +9,15 @@ namespace JollyBrook.Core.Tests.Filters;
 /// <summary>Minutes, supplies, risks and steps of a filter, worked from its flow.</summary>
 public class ToTheMinuteTests
 {
-    private static readonly FilterSpec Clean = Kits.Squeeze with { RatedFlowLPerMin = 1, ClogLoadLNtu = 0, LostShare = 0, UsedL = 100, RatedLifeL = 4000 };
+    private static readonly FilterAsIs Clean = Kits.Squeeze with { RatedFlowLPerMin = 1, ClogLoadLNtu = 0, LostShare = 0, UsedL = 100, RatedLifeL = 4000 };
 
-    private static TreatRequest Request(FilterSpec filter, WaterInput? water = null) =>
+    private static TreatRequest Request(FilterAsIs filter, WaterInput? water = null) =>
         new(UnitSystem.Metric, water ?? Ask.Water(2, temperatureC: 20), "filter", StartAt: Kits.Now, Kit: [Kits.Entry(filter)]);
 
-    private static ChainSummary Chain(FilterSpec filter, WaterInput? water = null) =>
+    private static ChainSummary Chain(FilterAsIs filter, WaterInput? water = null) =>
         ChainList.Compute(Request(filter, water) with { Method = null }).Chains.Single(c => c.Id == "filter");
 
-    private static TreatResponse Through(FilterSpec filter, WaterInput? water = null) => Treat.Compute(Request(filter, water));
+    private static TreatResponse Through(FilterAsIs filter, WaterInput? water = null) => Treat.Compute(Request(filter, water));
 
     /// <summary>Wait and step are the flow's minutes rounded up, never down, and the answer has both alike.</summary>
     [Theory]
@@ -97,7 +97,7 @@ public class ToTheMinuteTests
     [InlineData(0, 0, 0.01, true)]
     public void What_was_used_was_wetted(double used, double load, double lost, bool contradicts)
     {
-        var filter = Clean with { Wetted = Happened.No, UsedL = used, ClogLoadLNtu = load, LostShare = lost };
+        var filter = (Clean with { Wetted = Happened.No, UsedL = used, ClogLoadLNtu = load, LostShare = lost }).State;
         (filter.ContradictsItself, filter.CountsAsWetted).ShouldBe((contradicts, contradicts));
     }
 

@@ -154,7 +154,7 @@ public class InHandTests
         _log.Write(2000, new Mishap(Log.Gravity, MishapKind.Dropped));
         var state = _log.At(0);
         state.Supply(Log.Gravity).Suspect.ShouldNotBeNull().ShouldContain("cracked");
-        state.Kit.Single(k => k.Id == Log.Gravity.ToString()).Item!.Filter!.Dropped.ShouldBe(Happened.Yes);
+        state.Kit.Single(k => k.Id == Log.Gravity.ToString()).Filter!.Dropped.ShouldBe(Happened.Yes);
     }
 
     [Fact]

@@ -33,12 +33,12 @@ internal sealed class Log
 
     public static readonly IReadOnlyList<KitEntry> Kit =
     [
-        Entry(Bottle, new KitItem(KitItemKind.Container, "Litre bottle", 1, At: CarriedAt.Belt)), Entry(Steel, new KitItem(KitItemKind.Container, "Steel bottle", 0.75)),
-        Entry(Bladder, new KitItem(KitItemKind.Container, "Bladder", 2, Role: ContainerRole.Clean)), Entry(Pot, new KitItem(KitItemKind.Pot, "Pot", 1.3, MassKg: 0.2)),
-        Entry(Tablets, new KitItem(KitItemKind.Product, "Tablets", Product: new ProductSpec("nadcc-8.5", new DateOnly(2028, 1, 1), Left: 20))),
-        Entry(Gravity, new KitItem(KitItemKind.Filter, "Gravity filter", Filter: new FilterSpec(FilterElement.Ceramic, FilterStyle.Gravity, 0.25, 2000, 100, 90, 0, Happened.Yes, Happened.No, Happened.No, false))),
-        Entry(Stove, new KitItem(KitItemKind.Burner, "Stove", Burner: new BurnerSpec(Burners.Default.Id, 164))),
-        Entry(Lamp, new KitItem(KitItemKind.Lamp, "Lamp", Lamp: new LampSpec(1, 90, 22, Battery.Lithium))),
+        Entry(Bottle, new Container(1) { Name = "Litre bottle", At = CarriedAt.Belt }), Entry(Steel, new Container(0.75) { Name = "Steel bottle" }),
+        Entry(Bladder, new Container(2, Role: ContainerRole.Clean) { Name = "Bladder" }), Entry(Pot, Kits.Pot),
+        Kits.Entry(new ProductSpec("nadcc-8.5", new DateOnly(2028, 1, 1)), Tablets.ToString(), 20, "Tablets"),
+        Kits.Entry(new FilterAsIs(FilterElement.Ceramic, FilterStyle.Gravity, 0.25, 2000, 100, 90, 0, Happened.Yes, Happened.No, Happened.No, false), Gravity.ToString(), "Gravity filter"),
+        Kits.Burner(Burners.Default.Id, 164, Stove.ToString()),
+        Kits.Entry(new LampAsIs(1, 90, 22, Battery.Lithium), Lamp.ToString()),
     ];
 
     private int _next = 1000;

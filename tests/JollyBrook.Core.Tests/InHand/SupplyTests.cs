@@ -52,7 +52,7 @@ public class SupplyTests
         Batch(0, Log.Gravity.ToString(), StepKind.Filter, 10, new BatchUse(), Clarity.SlightlyCloudy);
         _log.Write(30, new FilterServiced(Log.Gravity, FilterService.Scrub));
         Batch(60, Log.Gravity.ToString(), StepKind.Filter, 2, new BatchUse(), Clarity.SlightlyCloudy);
-        var filter = _log.At(90).Kit.Single(k => k.Id == Log.Gravity.ToString()).Item!.Filter!;
+        var filter = _log.At(90).Kit.Single(k => k.Id == Log.Gravity.ToString()).Filter!;
         filter.UsedL.ShouldBe(112); // 100 + 10 + 2
         filter.LostShare!.Value.ShouldBe(0.0302, 1e-4);
         filter.ClogLoadLNtu!.Value.ShouldBe(60, 1e-9);

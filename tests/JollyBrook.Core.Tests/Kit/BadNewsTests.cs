@@ -11,16 +11,14 @@ namespace JollyBrook.Core.Tests.Kit;
 /// <summary>Rules 3 and 4 of the handbook: bad news at once, and what contradicts itself counts as the worse.</summary>
 public class BadNewsTests
 {
-    private static readonly DateTimeOffset Counted = Kits.Now.AddDays(-2);
-
     private static readonly Guid Id = Guid.Parse("019c0000-0000-7000-8000-000000000001");
 
     private static Mishap Frozen(DateTimeOffset at) => new(Id, MishapKind.Froze) { At = at };
 
     /// <summary>What Treat credits the filter with, once the log has been folded.</summary>
-    private static double Bacteria(FilterSpec filter, params BookLine[] lines)
+    private static double Bacteria(FilterAsIs filter, params BookLine[] lines)
     {
-        var entry = new KitEntry(Id.ToString(), new KitItem(KitItemKind.Filter, "Squeeze filter", Filter: filter, CountedTo: Counted));
+        var entry = Kits.Entry(filter, Id.ToString());
         var state = WhatIsInHand.Compute(new InHandRequest(UnitSystem.Metric, Kits.Now, [entry], Lines: [.. lines.Select(l => new KeptLine(Guid.NewGuid(), l))]));
         return Treat.Compute(new TreatRequest(UnitSystem.Metric, Ask.Water(1), Id.ToString(), StartAt: Kits.Now, Kit: state.Kit)).Ledger[0].TotalLogs;
     }
@@ -38,12 +36,26 @@ public class BadNewsTests
         Bacteria(filter, new Mishap(Id, kind) { At = Kits.Now.AddHours(5) }).ShouldBe(bacteria); // by a clock that is ahead
     }
 
+    /// <summary>Its owner's word about a filter is taken, for better and worse, until the log tells of a mishap; then only a new element helps.</summary>
     [Fact]
-    public void News_from_before_it_was_last_looked_after_is_in_its_state_already()
+    public void A_mishap_outweighs_what_its_owner_says_of_it()
     {
-        Bacteria(Kits.Squeeze, Frozen(Counted.AddMinutes(-1))).ShouldBe(6);
-        Bacteria(Kits.Squeeze, Frozen(Counted)).ShouldBe(6);
-        Bacteria(Kits.Squeeze, Frozen(Counted.AddMinutes(1))).ShouldBe(0);
+        FilterLookedOver Told(Happened frozen, int hours) => new(Id, Kits.Squeeze.State with { Frozen = frozen }) { At = Kits.Now.AddHours(hours) };
+        Bacteria(Kits.Squeeze, Told(Happened.Yes, -9)).ShouldBe(0);
+        Bacteria(Kits.Squeeze, Told(Happened.Unknown, -9)).ShouldBe(0);
+        Bacteria(Kits.Squeeze, Told(Happened.Yes, -9), Told(Happened.No, -8)).ShouldBe(6);
+        Bacteria(Kits.Squeeze, Frozen(Kits.Now.AddHours(-9)), Told(Happened.No, -8)).ShouldBe(0);
+        Bacteria(Kits.Squeeze, Frozen(Kits.Now.AddHours(-9)), new FilterServiced(Id, FilterService.NewElement) { At = Kits.Now.AddHours(-8) }).ShouldBe(6);
+        Bacteria(Kits.Squeeze, Told(Happened.No, -9), Frozen(Kits.Now.AddHours(-9))).ShouldBe(0); // at the same instant: the mishap
+    }
+
+    /// <summary>New and dry, it takes no harm from frost; what a look at it says of its wetting does not outlive water seen to go through.</summary>
+    [Fact]
+    public void Told_dry_after_a_mishap_it_stays_wet_when_it_was()
+    {
+        var dry = new FilterLookedOver(Id, Kits.Squeeze.State with { Wetted = Happened.No, UsedL = 0 }) { At = Kits.Now.AddHours(-8) };
+        Bacteria(Kits.Squeeze, Frozen(Kits.Now.AddHours(-9)), dry).ShouldBe(0);
+        Bacteria(Kits.Squeeze, dry, Frozen(Kits.Now.AddHours(-7))).ShouldBe(6);
     }
 
     [Fact]

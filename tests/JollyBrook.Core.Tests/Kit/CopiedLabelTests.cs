@@ -18,10 +18,10 @@ public class CopiedLabelTests
     private static TreatResponse Treated(CopiedLabel label, WaterInput water, string template = "clo2-tablet", double? strength = null, ContainerInput? container = null) =>
         Treat.Compute(new TreatRequest(
             UnitSystem.Metric, water, "own", StartAt: Kits.Now, Chemical: Ask.InDateInShade, Container: container,
-            Kit: [Kits.Entry(new ProductSpec(template, Good, Kits.Now.Date is var d ? DateOnly.FromDateTime(d) : null, strength, Left: 20, Label: label), "own")]));
+            Kit: [Kits.Entry(new ProductSpec(template, Good, Kits.Now.Date is var d ? DateOnly.FromDateTime(d) : null, strength, Label: label), "own", 20)]));
 
     private static KitItemResponse Described(CopiedLabel label, string template = "nadcc-8.5") => DescribeItem.Compute(new KitItemRequest(
-        UnitSystem.Metric, new KitItem(KitItemKind.Product, "Tablets", Product: new ProductSpec(template, Good, Left: 20, Label: label))));
+        UnitSystem.Metric, new ChemicalProduct(new ProductSpec(template, Good, Label: label)) { Name = "Tablets" }, 20));
 
     [Fact]
     public void One_tablet_per_half_litre_and_eight_hours_is_two_tablets_and_eight_hours()
@@ -191,11 +191,11 @@ public class CopiedLabelTests
     [Fact]
     public void Weighed_less_empty_is_what_is_left()
     {
-        var stove = new KitItem(KitItemKind.Burner, "Stove", Burner: new BurnerSpec("canister-sheltered", EmptyG: 131));
-        DescribeItem.Compute(new KitItemRequest(UnitSystem.Metric, stove, 278)).FuelLeftG.ShouldBe(147);
-        Should.Throw<BadInputException>(() => DescribeItem.Compute(new KitItemRequest(UnitSystem.Metric, stove, 120)))
+        var stove = new Stove(new BurnerSpec("canister-sheltered", EmptyG: 131)) { Name = "Stove" };
+        DescribeItem.Compute(new KitItemRequest(UnitSystem.Metric, stove, WeighedG: 278)).FuelLeftG.ShouldBe(147);
+        Should.Throw<BadInputException>(() => DescribeItem.Compute(new KitItemRequest(UnitSystem.Metric, stove, WeighedG: 120)))
             .Errors.Single().Message.ShouldBe("It weighs less than its empty weight, 131 g. Check the scale and the empty weight.");
-        Should.Throw<BadInputException>(() => DescribeItem.Compute(new KitItemRequest(UnitSystem.Metric, stove with { Burner = new BurnerSpec("canister-sheltered") }, 278)))
+        Should.Throw<BadInputException>(() => DescribeItem.Compute(new KitItemRequest(UnitSystem.Metric, stove with { Burner = new BurnerSpec("canister-sheltered") }, WeighedG: 278)))
             .Errors.Single().Field.ShouldBe("burner.emptyG");
     }
 }

@@ -11,7 +11,7 @@ public class LightTests
 {
     private static readonly ContainerInput ClearBottle = new(Opaque: false, ClearPlastic: true, CapacityL: 1, LyingDepthCm: 9);
 
-    private static TreatResponse Lamp(LampSpec lamp, WaterInput water, double? airC) => Treat.Compute(new TreatRequest(
+    private static TreatResponse Lamp(LampAsIs lamp, WaterInput water, double? airC) => Treat.Compute(new TreatRequest(
         UnitSystem.Metric, water, "lamp", StartAt: Kits.Now, Sky: new SkyInput(airC), Kit: [Kits.Entry(lamp)]));
 
     private static TreatResponse Sun(double latitude, DateOnly date, double cloud, Clarity clarity = Clarity.Clear, bool rain = false, ContainerInput? bottle = null, WaterColour colour = WaterColour.None, int hour = 9) => Treat.Compute(
@@ -24,13 +24,13 @@ public class LightTests
     public void A_lamp_with_six_cycles_left_at_minus_8_in_tea_coloured_water()
     {
         // Lithium at −8 °C: 0.8 − 0.2·8/10 = 0.64; 6·0.64 = 3.84 → 3 cycles. Tea: 1 + 1 = 2 cycles for the litre: enough.
-        var answer = Lamp(new LampSpec(1, 90, 6, Battery.Lithium), Ask.Water(1, temperatureC: 1, colour: WaterColour.Tea), -8);
+        var answer = Lamp(new LampAsIs(1, 90, 6, Battery.Lithium), Ask.Water(1, temperatureC: 1, colour: WaterColour.Tea), -8);
         answer.Headline.ShouldBe("2 cycles of UV");
         answer.Lamp!.CyclesNow.ShouldBe(3);
         answer.Lamp.SecondsPerFill.ShouldBe(180);
         answer.Outcome.ShouldBe(TreatOutcome.Meets);
         // Alkaline at −8 °C: 1 − 0.025·28 = 0.3; 1.8 → 1 cycle: too flat.
-        var flat = Lamp(new LampSpec(1, 90, 6, Battery.Alkaline), Ask.Water(1, temperatureC: 1, colour: WaterColour.Tea), -8);
+        var flat = Lamp(new LampAsIs(1, 90, 6, Battery.Alkaline), Ask.Water(1, temperatureC: 1, colour: WaterColour.Tea), -8);
         flat.Refusal!.Code.ShouldBe("battery-flat");
         flat.Verdict.ShouldContain("2 cycles are needed, 1 left");
     }
@@ -145,7 +145,7 @@ public class LightTests
     {
         // Cloudy water through 1 µm stays cloudy: no light counts behind it. Through hollow fibre it comes out clear.
         var coarse = Kits.Squeeze with { Element = Core.Filters.FilterElement.OneMicron };
-        TreatResponse Behind(Core.Filters.FilterSpec filter) => Treat.Compute(new TreatRequest(
+        TreatResponse Behind(FilterAsIs filter) => Treat.Compute(new TreatRequest(
             UnitSystem.Metric, Ask.Water(1, Clarity.Cloudy), "filter+lamp", StartAt: Kits.Now, Sky: new SkyInput(15), Kit: [Kits.Entry(filter), Kits.Entry(Kits.Lamp)]));
         Behind(coarse).Refusal!.Code.ShouldBe("too-cloudy-for-light");
         Behind(Kits.Squeeze).Outcome.ShouldBe(TreatOutcome.Meets);

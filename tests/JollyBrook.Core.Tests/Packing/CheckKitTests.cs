@@ -17,25 +17,31 @@ public class CheckKitTests
 
     private static readonly KitTrip Trip = new(40, First, Last, 8, Clarity.Clear, WaterColour.None, 900, 4, 6, 9);
 
-    private static readonly KitItem Filter = new(KitItemKind.Filter, "Squeeze filter", MassKg: 0.09, Bag: "Ilva", Filter: Kits.Squeeze);
-    private static readonly KitItem Tablets = new(KitItemKind.Product, "Chlorine tablets", MassKg: 0.02, Bag: "Ilva", Product: Kits.Tablets with { Left = 60 });
-    private static readonly KitItem Dioxide = new(KitItemKind.Product, "Chlorine dioxide tablets", MassKg: 0.03, Bag: "Torren", Product: new ProductSpec("clo2-tablet", new DateOnly(2028, 1, 1), Left: 30));
-    private static readonly KitItem Lamp = new(KitItemKind.Lamp, "UV lamp", MassKg: 0.1, Bag: "Sorrel", Lamp: Kits.Lamp);
-    private static readonly KitItem Stove = new(KitItemKind.Burner, "Canister stove", MassKg: 0.1, Bag: "Torren", Burner: new BurnerSpec("canister-sheltered", 230, 130));
-    private static readonly KitItem Pot = new(KitItemKind.Pot, "Pot", 1.3, MassKg: 0.19, Material: PotMaterial.Aluminium, Bag: "Torren");
-    private static readonly KitItem Bottle = new(KitItemKind.Container, "Bottles", 6, Opaque: true);
-    private static readonly KitItem Bag = new(KitItemKind.Container, "Camp bag", 10, Role: ContainerRole.Dirty);
+    private static readonly KitEntry Filter = Carried(new WaterFilter(Kits.Squeeze.Label) { Name = "Squeeze filter", MassKg = 0.09, Bag = "Ilva" }) with { Filter = Kits.Squeeze.State };
+    private static readonly KitEntry Tablets = Carried(new ChemicalProduct(Kits.Tablets) { Name = "Chlorine tablets", MassKg = 0.02, Bag = "Ilva" }, 60);
+    private static readonly ProductSpec Dated = new("clo2-tablet", new DateOnly(2028, 1, 1));
+    private static readonly KitEntry Dioxide = Carried(Of(Dated), 30);
+    private static readonly KitEntry Lamp = Carried(new UvLamp(Kits.Lamp.Label) { Name = "UV lamp", MassKg = 0.1, Bag = "Sorrel" }, 40);
+    private static readonly KitEntry Stove = Carried(new Stove(new BurnerSpec("canister-sheltered", 130)) { Name = "Canister stove", MassKg = 0.1, Bag = "Torren" }, 230);
+    private static readonly KitEntry Pot = Carried(Kits.Pot with { Bag = "Torren" });
+    private static readonly Container Bottles = new(6, Opaque: true) { Name = "Bottles" };
+    private static readonly KitEntry Bottle = Carried(Bottles);
+    private static readonly KitEntry Bag = Carried(new Container(10, Role: ContainerRole.Dirty) { Name = "Camp bag" });
 
-    private static readonly KitItem[] Whole = [Filter, Tablets, Dioxide, Lamp, Stove, Pot, Bottle, Bag];
+    private static readonly KitEntry[] Whole = [Filter, Tablets, Dioxide, Lamp, Stove, Pot, Bottle, Bag];
 
-    private static KitCheckResponse Check(IEnumerable<KitItem> kit, KitTrip? trip = null) =>
-        CheckKit.Compute(new KitCheckRequest(UnitSystem.Metric, [.. kit.Select((item, i) => new KitEntry($"k{i}", item))], Trip: trip ?? Trip));
+    private static KitEntry Carried(KitItem item, double? left = null) => new(item.Name, item, left);
 
-    private static KitFinding Finding(int number, IEnumerable<KitItem> kit, KitTrip? trip = null) => Check(kit, trip).Findings[number - 1];
+    private static ChemicalProduct Of(ProductSpec dioxide) => new(dioxide) { Name = "Chlorine dioxide tablets", MassKg = 0.03, Bag = "Torren" };
 
-    private static IEnumerable<KitItem> With(KitItem old, KitItem changed) => Whole.Select(i => i == old ? changed : i);
+    private static KitCheckResponse Check(IEnumerable<KitEntry> kit, KitTrip? trip = null) =>
+        CheckKit.Compute(new KitCheckRequest(UnitSystem.Metric, [.. kit.Select((piece, i) => piece with { Id = $"k{i}" })], Trip: trip ?? Trip));
 
-    private static IEnumerable<KitItem> Without(params KitItem[] gone) => Whole.Except(gone);
+    private static KitFinding Finding(int number, IEnumerable<KitEntry> kit, KitTrip? trip = null) => Check(kit, trip).Findings[number - 1];
+
+    private static IEnumerable<KitEntry> With(KitEntry old, KitEntry changed) => Whole.Select(i => i == old ? changed : i);
+
+    private static IEnumerable<KitEntry> Without(params KitEntry[] gone) => Whole.Except(gone);
 
     [Fact]
     public void A_whole_kit_is_enough()
@@ -81,7 +87,7 @@ public class CheckKitTests
     [Fact]
     public void Two_what_has_no_named_bag_counts_as_one_bag()
     {
-        var answer = Check(Whole.Select(i => i with { Bag = null }));
+        var answer = Check(Whole.Select(e => e with { Item = e.Item! with { Bag = null } }));
         answer.Columns.Single(c => c.Failure == KitFailure.LostBag).Survivors.ShouldBe(0);
     }
 
@@ -99,7 +105,7 @@ public class CheckKitTests
     [Fact]
     public void Three_what_is_not_counted_counts_as_none()
     {
-        var finding = Finding(3, [Dioxide with { Product = Dioxide.Product! with { Left = null } }, Bottle]);
+        var finding = Finding(3, [Dioxide with { Left = null }, Bottle]);
         finding.State.ShouldBe(FindingState.Unknown);
         finding.Figure.ShouldContain("Not counted: Chlorine dioxide tablets.");
     }
@@ -123,18 +129,19 @@ public class CheckKitTests
     [Fact]
     public void Four_dates_hold_to_the_last_day()
     {
-        var past = Dioxide with { Product = Dioxide.Product! with { BestBefore = Last.AddDays(-1) } };
+        KitEntry Good(DateOnly? until) => Dioxide with { Item = Of(Dated with { BestBefore = until }) };
+        var past = Good(Last.AddDays(-1));
         var finding = Finding(4, With(Dioxide, past));
         finding.State.ShouldBe(FindingState.Fails);
         finding.Figure.ShouldBe("Chlorine dioxide tablets: good to 2026-08-12, the trip ends 2026-08-13.");
-        Finding(4, With(Dioxide, Dioxide with { Product = Dioxide.Product! with { BestBefore = Last } })).State.ShouldBe(FindingState.Holds);
-        Finding(4, With(Dioxide, Dioxide with { Product = Dioxide.Product! with { BestBefore = null } })).State.ShouldBe(FindingState.Unknown);
+        Finding(4, With(Dioxide, Good(Last))).State.ShouldBe(FindingState.Holds);
+        Finding(4, With(Dioxide, Good(null))).State.ShouldBe(FindingState.Unknown);
     }
 
     [Fact]
     public void Four_bleach_holds_a_year_from_its_pack_date()
     {
-        KitItem Bleach(DateOnly packed) => new(KitItemKind.Product, "Bleach", MassKg: 0.05, Product: new ProductSpec("bleach", PackDate: packed, StrengthPercent: 6, Left: 30));
+        KitEntry Bleach(DateOnly packed) => Kits.Entry(new ProductSpec("bleach", PackDate: packed, StrengthPercent: 6), left: 30, name: "Bleach");
         Finding(4, [.. Whole, Bleach(Last.AddMonths(-12))]).State.ShouldBe(FindingState.Holds);
         Finding(4, [.. Whole, Bleach(Last.AddMonths(-12).AddDays(-1))]).State.ShouldBe(FindingState.Fails);
     }
@@ -142,7 +149,7 @@ public class CheckKitTests
     [Fact]
     public void Five_a_filter_is_worn_frozen_or_clogged()
     {
-        KitItem Changed(Func<FilterSpec, FilterSpec> change) => Filter with { Filter = change(Kits.Squeeze) };
+        KitEntry Changed(Func<FilterAsIs, FilterAsIs> change) => Kits.Entry(change(Kits.Squeeze));
         Finding(5, With(Filter, Changed(f => f with { UsedL = 3970 }))).Figure.ShouldBe("Squeeze filter: 30 L of life left, 40 L planned.");
         Finding(5, With(Filter, Changed(f => f with { Frozen = Happened.Yes }))).State.ShouldBe(FindingState.Fails);
         Finding(5, With(Filter, Changed(f => f with { Frozen = Happened.Unknown }))).State.ShouldBe(FindingState.Unknown);
@@ -150,13 +157,13 @@ public class CheckKitTests
         // 300 L·NTU on an element that clogs at 300: half its flow already.
         Finding(5, With(Filter, Changed(f => f with { ClogLoadLNtu = 300 }))).Fix.ShouldBe("Back-flush it before you leave.");
         // Fresh, none lost: 300·(1/0.5 − 1) = 300 L·NTU; water of 100 NTU: 3 L.
-        FilterOutlook.LitresToService(Kits.Squeeze, 300, 100).ShouldBe(3, 1e-9);
+        FilterOutlook.LitresToService(Kits.Squeeze.State, 300, 100).ShouldBe(3, 1e-9);
     }
 
     [Fact]
     public void Six_containers_and_a_way_to_cook()
     {
-        Finding(6, With(Bottle, Bottle with { VolumeL = 4 })).Fix.ShouldBe("Take 2 L more of clean volume.");
+        Finding(6, With(Bottle, Carried(Bottles with { VolumeL = 4 }))).Fix.ShouldBe("Take 2 L more of clean volume.");
         Finding(6, Without(Bag)).Fix.ShouldBe("Take 3 L more for the camp. Mark one container for dirty water: a filter is filled from it.");
         Finding(6, Without(Pot)).Fix.ShouldBe("Take a pot and a stove to cook with.");
     }
@@ -167,7 +174,7 @@ public class CheckKitTests
         // Stove 100 g, gas 230 g, canister 130 g, pot 190 g: 650 g.
         var answer = Check(Whole);
         answer.Chains.Single(c => c.Name == "Canister stove").WeightKg.ShouldBe(0.65, 1e-9);
-        var unweighed = Finding(7, With(Lamp, Lamp with { MassKg = null }));
+        var unweighed = Finding(7, With(Lamp, Lamp with { Item = Lamp.Item! with { MassKg = null } }));
         unweighed.State.ShouldBe(FindingState.Unknown);
         unweighed.Fix.ShouldBe("Weigh UV lamp.");
     }

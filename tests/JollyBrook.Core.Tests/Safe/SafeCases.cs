@@ -61,9 +61,9 @@ internal static class SafeCases
         from age in Gen.Int[0, 400]
         from percent in Gen.OneOf(5, 6, 8, 8.25, 8.5, 9.0)
         from label in Gen.Frequency((1, Gen.Const((CopiedLabel?)null)), (1, Label.Select(l => (CopiedLabel?)l)))
-        select new ProductSpec(profile.Id, Today.AddDays(days), Today.AddDays(-age), profile.Id == ChemicalProfiles.BleachId ? percent : null, Left: 500, Label: label);
+        select new ProductSpec(profile.Id, Today.AddDays(days), Today.AddDays(-age), profile.Id == ChemicalProfiles.BleachId ? percent : null, Label: label);
 
-    private static readonly Gen<FilterSpec> Filter =
+    private static readonly Gen<FilterAsIs> Filter =
         from element in Gen.Enum<FilterElement>()
         from style in Gen.OneOf(FilterStyle.Squeeze, FilterStyle.Gravity, FilterStyle.Pump)
         from flow in Gen.Double[0.1, 3]
@@ -72,12 +72,12 @@ internal static class SafeCases
         from wetted in Gen.Enum<Happened>()
         from frozen in Happening
         from dropped in Happening
-        select new FilterSpec(element, style, flow, 4000, used, load, 0.05, wetted, frozen, dropped);
+        select new FilterAsIs(element, style, flow, 4000, used, load, 0.05, wetted, frozen, dropped);
 
-    public static readonly Gen<LampSpec> Lamp =
+    public static readonly Gen<LampAsIs> Lamp =
         from cycles in Gen.Double[0, 40]
         from battery in Gen.Enum<Battery>()
-        select new LampSpec(1, 90, cycles, battery);
+        select new LampAsIs(1, 90, cycles, battery);
 
     public static readonly Gen<ContainerInput> Container =
         from opaque in MaybeBool
@@ -142,6 +142,6 @@ internal static class SafeCases
             [
                 .. filters.Select((f, i) => Kits.Entry(f, $"filter{i}")), .. lamps.Select((l, i) => Kits.Entry(l, $"lamp{i}")), .. products.Select((p, i) => Kits.Entry(p, $"product{i}")),
                 .. parts[0] ? new[] { Kits.Burner() } : [], .. parts[1] ? new[] { Kits.Entry(Kits.Alum) } : [],
-                .. parts[2] ? new[] { new KitEntry("carbon", new KitItem(KitItemKind.Filter, "Carbon", Filter: Kits.Squeeze with { Element = FilterElement.Carbon })) } : [],
+                .. parts[2] ? new[] { Kits.Entry(Kits.Squeeze with { Element = FilterElement.Carbon }, "carbon", "Carbon") } : [],
             ]);
 }

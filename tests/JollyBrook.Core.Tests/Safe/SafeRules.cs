@@ -22,7 +22,7 @@ internal static class SafeRules
             return null;
         }
 
-        var product = request.Kit!.First(e => e.Id == "own").Item!.Product!;
+        var product = ((ChemicalProduct)request.Kit!.First(e => e.Id == "own").Item!).Product!;
         var profile = product.Profile;
         if (product.Label is { } label)
         {
@@ -107,9 +107,9 @@ internal static class SafeRules
 
     private static bool TakesNothing(TreatRequest request, string barrier, OrganismClass organism) => request.Kit!.FirstOrDefault(e => e.Id == barrier)?.Item switch
     {
-        { Filter.Element: FilterElement.Carbon } => true,
-        { Filter.Element: not FilterElement.Purifier } when organism == OrganismClass.Viruses => true,
-        { Product.Profile.Active: ActiveIngredient.FreeChlorine or ActiveIngredient.Iodine } when organism == OrganismClass.Cryptosporidium => true,
+        WaterFilter { Filter.Element: FilterElement.Carbon } => true,
+        WaterFilter { Filter.Element: not FilterElement.Purifier } when organism == OrganismClass.Viruses => true,
+        ChemicalProduct { Product.Profile.Active: ActiveIngredient.FreeChlorine or ActiveIngredient.Iodine } when organism == OrganismClass.Cryptosporidium => true,
         _ => false,
     };
 

@@ -1,4 +1,5 @@
 using CsCheck;
+using JollyBrook.Core.Kit;
 using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Water;
 
@@ -57,7 +58,7 @@ internal static class WorseWater
             Change.ClarityNotTold => better with { Water = told with { Clarity = Clarity.Unknown } },
             Change.Coloured => better with { Water = told with { Colour = told.Colour == WaterColour.None ? WaterColour.Tea : told.Colour } },
             Change.ColourNotTold => better with { Water = told with { Colour = WaterColour.Unknown } },
-            Change.Older => better with { Kit = [.. better.Kit!.Select(e => e with { Item = e.Item! with { Product = e.Item.Product is { } p ? p with { BestBefore = p.BestBefore!.Value.AddDays((int)(-900 * part)), PackDate = p.PackDate!.Value.AddDays((int)(-300 * part)) } : null } })] },
+            Change.Older => better with { Kit = [.. better.Kit!.Select(e => e.Item is ChemicalProduct { Product: { } p } own ? e with { Item = own with { Product = p with { BestBefore = p.BestBefore!.Value.AddDays((int)(-900 * part)), PackDate = p.PackDate!.Value.AddDays((int)(-300 * part)) } } } : e)] },
             Change.Higher => better with { Water = told with { ElevationM = told.ElevationM + ((8800 - told.ElevationM) * part) } },
             Change.HeightNotTold => better with { Water = told with { ElevationM = null } },
             Change.AcidityNotTold => better with { Chemical = better.Chemical! with { PH = null } },

@@ -1,5 +1,6 @@
 using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Boiling;
+using JollyBrook.Core.Chemistry;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Schedule;
@@ -16,9 +17,9 @@ public class DayScheduleTests
 
     private static readonly KitEntry[] Kit =
     [
-        new("bottle", new KitItem(KitItemKind.Container, "Bottle", 1, Opaque: true)), new("bag", new KitItem(KitItemKind.Container, "Camp bag", 10, Opaque: true)),
-        new("pot", new KitItem(KitItemKind.Pot, "Pot", 1.3, MassKg: 0.19, Material: PotMaterial.Aluminium)),
-        Kits.Burner(), Kits.Entry(Kits.Lamp), new("clo2", new KitItem(KitItemKind.Product, "Chlorine dioxide tablets", Product: new("clo2-tablet", new DateOnly(2028, 1, 1), Left: 30))),
+        new("bottle", new Container(1, Opaque: true) { Name = "Bottle" }), new("bag", new Container(10, Opaque: true) { Name = "Camp bag" }),
+        new("pot", Kits.Pot),
+        Kits.Burner(), Kits.Entry(Kits.Lamp), Kits.Entry(new ProductSpec("clo2-tablet", new DateOnly(2028, 1, 1)), "clo2", 30, name: "Chlorine dioxide tablets"),
     ];
 
     private static ScheduleRequest Request(params WantedWater[] wants) => new(
@@ -89,8 +90,8 @@ public class DayScheduleTests
     [Fact]
     public void Supplies_that_run_out_are_not_given_out_twice()
     {
-        var kit = Kit.Where(k => k.Id != "lamp" && k.Id != "burner").Select(k => k.Id == "clo2" ? new KitEntry("clo2", k.Item! with { Product = k.Item.Product! with { Left = 1 } }) : k)
-            .Append(new KitEntry("boil", new KitItem(KitItemKind.Burner, "Open fire", Burner: new BurnerSpec("open-fire")))).ToList();
+        var kit = Kit.Where(k => k.Id != "lamp" && k.Id != "burner").Select(k => k.Id == "clo2" ? k with { Left = 1 } : k)
+            .Append(Kits.Burner("open-fire", null, "boil", "Open fire")).ToList();
         var answer = DaySchedule.Compute(Request(Want("a", 1, 8), Want("b", 1, 9)) with { Kit = kit, Edits = [new BatchEdit("a#1", Method: "clo2"), new BatchEdit("b#1", Method: "clo2")] });
         answer.Batches.Count(b => b.Method == "clo2").ShouldBe(1);
     }

@@ -55,7 +55,7 @@ public class DayWantsTests
     public void The_kit_is_held_against_the_plans_own_figures()
     {
         var plan = Plan.Compute(Trip());
-        var checkedKit = CheckKit.Compute(new KitCheckRequest(null, [new KitEntry("t", new KitItem(KitItemKind.Product, "T", Product: Kits.Tablets with { Left = 9 }))], Trip(), Now: Now));
+        var checkedKit = CheckKit.Compute(new KitCheckRequest(null, [Kits.Entry(Kits.Tablets, "t", 9)], Trip(), Now: Now));
         checkedKit.Trip.Litres.ShouldBe(plan.NeedL);
         checkedKit.Trip.LastDay.ShouldBe(new DateOnly(2026, 8, 11));
         checkedKit.Trip.ColdestAirC.ShouldBe(plan.Days.Min(d => d.LowC));

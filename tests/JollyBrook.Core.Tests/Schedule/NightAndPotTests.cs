@@ -16,8 +16,8 @@ public class NightAndPotTests
 
     private static readonly KitEntry[] Kit =
     [
-        new("clear", new KitItem(KitItemKind.Container, "Clear bottle", 1, Opaque: false, ClearPlastic: true, LyingDepthCm: 8)),
-        new("pot", new KitItem(KitItemKind.Pot, "Pot", 1.3, MassKg: 0.19, Material: PotMaterial.Aluminium)),
+        new("clear", new Container(1, Opaque: false, ClearPlastic: true, LyingDepthCm: 8) { Name = "Clear bottle" }),
+        new("pot", Kits.Pot),
         Kits.Burner(), Kits.Entry(Kits.Squeeze), Kits.Entry(Kits.Tablets),
     ];
 
@@ -29,7 +29,7 @@ public class NightAndPotTests
     public void No_sun_is_counted_after_dark()
     {
         // Permanganate is no barrier: the sun is all there is.
-        KitEntry[] sunOnly = [Kit[0], new("crystals", new KitItem(KitItemKind.Permanganate, "Permanganate"))];
+        KitEntry[] sunOnly = [Kit[0], new("crystals", new PermanganateCrystals { Name = "Permanganate" })];
         var answer = DaySchedule.Compute(Request(sunOnly, new WantedWater("night", "Night", 1, Seven.AddHours(5))));
         answer.Batches.Where(b => b.Method == SunBarrier.GenericId).ShouldAllBe(b => b.ReadyAt > Seven.AddHours(12));
         answer.Batches.Where(b => b.MeetsTarget).ShouldAllBe(b => b.ReadyAt > Seven.AddHours(12));

@@ -18,8 +18,8 @@ public class ChainListTests
     private static readonly KitEntry[] Kit =
     [
         Kits.Entry(Kits.Squeeze), Kits.Entry(Kits.Lamp), Kits.Entry(Kits.Tablets), Kits.Burner(),
-        new("clo2", new KitItem(KitItemKind.Product, "Chlorine dioxide tablets", Product: new("clo2-tablet", new DateOnly(2027, 5, 31)))),
-        new("crystals", new KitItem(KitItemKind.Permanganate, "Permanganate")),
+        Kits.Entry(new ProductSpec("clo2-tablet", new DateOnly(2027, 5, 31)), "clo2", name: "Chlorine dioxide tablets"),
+        new("crystals", new PermanganateCrystals { Name = "Permanganate" }),
     ];
 
     private static TreatRequest Request(WaterInput water, SourceInput? source = null, KitEntry[]? kit = null, string? method = null) => new(

@@ -19,7 +19,7 @@ public class ChainPropertiesTests
     private const double Tolerance = 1e-9;
     private const int Kits = 1000;
 
-    private static readonly Gen<FilterSpec> Filter =
+    private static readonly Gen<FilterAsIs> Filter =
         from element in Gen.Enum<FilterElement>()
         from style in Gen.Enum<FilterStyle>()
         from flow in Gen.Double[0.1, 3]
@@ -27,7 +27,7 @@ public class ChainPropertiesTests
         from load in Gen.Double[0, 3000]
         from frozen in SafeCases.Happening
         from dropped in SafeCases.Happening
-        select new FilterSpec(element, style, flow, 4000, used, load, 0.05, Happened.Yes, frozen, dropped);
+        select new FilterAsIs(element, style, flow, 4000, used, load, 0.05, Happened.Yes, frozen, dropped);
 
     private static readonly Gen<ProductSpec> Product =
         from profile in Gen.OneOf(ChemicalProfiles.All.ToArray())
@@ -53,7 +53,7 @@ public class ChainPropertiesTests
         from elevation in Gen.Double[0, 5000]
         select new WaterInput(litres, clarity, colour, temperature, elevation);
 
-    private static KitEntry[] Entries(FilterSpec[] filters, LampSpec[] lamps, ProductSpec[] products, bool stove, bool alum) =>
+    private static KitEntry[] Entries(FilterAsIs[] filters, LampAsIs[] lamps, ProductSpec[] products, bool stove, bool alum) =>
     [
         .. filters.Select((f, i) => Tests.Kits.Entry(f, $"filter{i}")), .. lamps.Select((l, i) => Tests.Kits.Entry(l, $"lamp{i}")),
         .. products.Select((p, i) => Tests.Kits.Entry(p, $"product{i}")),
@@ -109,7 +109,7 @@ public class ChainPropertiesTests
         {
             var list = ChainList.Compute(Request(kit, water)).Chains;
             // Carbon behind a dose is for the taste: it closes none.
-            var carbon = kit.Where(e => e.Item!.Filter?.Element == FilterElement.Carbon).Select(e => e.Id!).ToList();
+            var carbon = kit.Where(e => e.Item is WaterFilter { Filter.Element: FilterElement.Carbon }).Select(e => e.Id!).ToList();
             foreach (var pair in list.Where(c => c.Id.Contains('+')))
             {
                 if (carbon.Contains(pair.Id.Split('+')[1]))
@@ -164,14 +164,12 @@ public class ChainPropertiesTests
     public void Older_never_improves_a_credit_or_shortens_a_wait() =>
         Gen.Select(Kit, Water, Gen.Int[0, 700]).Sample((kit, water, days) =>
         {
-            var older = kit.Select(e => e with
+            var older = kit.Select(e => e switch
             {
-                Item = e.Item! with
-                {
-                    Product = e.Item.Product is { } p ? p with { BestBefore = p.BestBefore!.Value.AddDays(-days), PackDate = p.PackDate!.Value.AddDays(-days) } : null,
-                    Filter = e.Item.Filter is { } f ? f with { UsedL = f.UsedL + days, ClogLoadLNtu = f.ClogLoadLNtu + days } : null,
-                    Lamp = e.Item.Lamp is { } l ? l with { CyclesLeft = Math.Max(0, l.CyclesLeft!.Value - days) } : null,
-                },
+                { Item: ChemicalProduct { Product: { } p } own } => e with { Item = own with { Product = p with { BestBefore = p.BestBefore!.Value.AddDays(-days), PackDate = p.PackDate!.Value.AddDays(-days) } } },
+                { Filter: { } f } => e with { Filter = f with { UsedL = f.UsedL + days, ClogLoadLNtu = f.ClogLoadLNtu + days } },
+                { Item: UvLamp } => e with { Left = Math.Max(0, e.Left!.Value - days) },
+                _ => e,
             }).ToArray();
             Worse(kit, water, older, water);
         }, iter: Kits);

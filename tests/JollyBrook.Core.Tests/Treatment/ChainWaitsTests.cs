@@ -12,8 +12,8 @@ namespace JollyBrook.Core.Tests.Treatment;
 /// <summary>What one barrier of a chain leaves for the next to do, and in which order they may stand.</summary>
 public class ChainWaitsTests
 {
-    private static readonly KitEntry ClO2 = new("clo2", new KitItem(KitItemKind.Product, "Chlorine dioxide tablets", Product: new("clo2-tablet", new DateOnly(2027, 5, 31))));
-    private static readonly KitEntry Carbon = new("carbon", new KitItem(KitItemKind.Filter, "Carbon", Filter: Kits.Squeeze with { Element = FilterElement.Carbon }));
+    private static readonly KitEntry ClO2 = Kits.Entry(new ProductSpec("clo2-tablet", new DateOnly(2027, 5, 31)), "clo2", name: "Chlorine dioxide tablets");
+    private static readonly KitEntry Carbon = Kits.Entry(Kits.Squeeze with { Element = FilterElement.Carbon }, "carbon", "Carbon");
 
     private static TreatResponse Ways(string method, WaterInput? water = null, ContainerInput? container = null, DateTimeOffset? start = null, params KitEntry[] kit) => Treat.Compute(new TreatRequest(
         UnitSystem.Metric, water ?? Ask.Water(1), method, StartAt: start ?? Kits.Now, Kit: [.. kit, Kits.Entry(Kits.Squeeze), ClO2, Kits.Burner(), Kits.Entry(Kits.Tablets)],

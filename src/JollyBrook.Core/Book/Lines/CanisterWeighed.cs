@@ -5,10 +5,10 @@ namespace JollyBrook.Core.Book;
 
 /// <summary>What the scale says of a burner's fuel: it outranks whatever was reckoned before.</summary>
 /// <param name="ItemId">The burner.</param>
-/// <param name="FuelLeftG">Fuel left, g, 0 to 5 000: the mass on the scale less the empty canister.</param>
+/// <param name="FuelLeftG">Fuel left, g, 0 to 20 000: the mass on the scale less the empty canister.</param>
 public sealed record CanisterWeighed(Guid? ItemId, double? FuelLeftG) : BookLine
 {
-    private static readonly NumberField Left = new("fuelLeftG", "Fuel left", Quantity.FuelMass, 0, 5000, "The scale, less the mass stamped on the empty canister.");
+    private static readonly NumberField Left = new("fuelLeftG", "Fuel left", Quantity.FuelMass, 0, 20000, "The scale, less the mass stamped on the empty canister.");
 
     internal static readonly LineKind Described = new(
         BookLineKind.CanisterWeighed, "Fuel weighed", new CanisterWeighed(null, null), [LineFields.Item, Left],

@@ -1,6 +1,6 @@
 import { CssBaseline, ThemeProvider } from '@mui/material';
 import { useMemo } from 'react';
-import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
+import { createBrowserRouter, Navigate, RouterProvider, type RouteObject } from 'react-router';
 import { CatalogueProvider } from '../core/CatalogueContext';
 import { BodyRoom } from '../rooms/body/BodyRoom';
 import { BookRoom } from '../rooms/book/BookRoom';
@@ -21,13 +21,19 @@ import { LocalDataProvider, useSettings } from '../store/LocalDataContext';
 import { QuickWriteProvider } from '../store/QuickWrite';
 import { RunningProvider } from '../store/RunningContext';
 import { StoreProvider } from '../store/StoreContext';
+import { BrokenPlace } from './BrokenPlace';
 import { Shell } from './Shell';
 import { ShortcutProvider } from './shortcuts';
+
+/** Each place with a boundary of its own: what breaks in one leaves the others, and the way to them. */
+function places(routes: RouteObject[]): RouteObject[] {
+  return routes.map((route) => ({ ...route, errorElement: <BrokenPlace /> }));
+}
 
 const router = createBrowserRouter([
   {
     element: <Shell />,
-    children: [
+    children: places([
       { path: '/now/:id?', element: <NowRoom /> },
       { path: '/treat', element: <TreatRoom /> },
       { path: '/route/:id?/:page?', element: <RouteRoom /> },
@@ -42,7 +48,7 @@ const router = createBrowserRouter([
       { path: '/choose', element: <ChooseRoom /> },
       { path: '/join', element: <JoinRoom /> },
       { path: '*', element: <Navigate to="/treat" replace /> },
-    ],
+    ]),
   },
 ]);
 

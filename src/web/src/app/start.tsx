@@ -5,6 +5,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { coreAnswering } from '../core/core';
 import { App } from './App';
+import { RootBoundary } from './RootBoundary';
 import { keepProgramHere } from './update';
 import './install';
 
@@ -15,7 +16,9 @@ const styles = createCache({ key: 'jb', nonce, prepend: true });
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <CacheProvider value={styles}>
-      <App />
+      <RootBoundary>
+        <App />
+      </RootBoundary>
     </CacheProvider>
   </StrictMode>,
 );

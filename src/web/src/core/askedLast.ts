@@ -1,6 +1,6 @@
 import type { TreatRequest, TreatResponse } from './contract';
 import { recall } from './core';
-import { readLocal } from '../store/localSettings';
+import { keepLocal, readLocal } from '../store/localSettings';
 
 const key = 'jolly-brook-asked-last';
 
@@ -12,7 +12,7 @@ interface Asked {
 
 /** Keeps the newest answer for the next visit, which then need not wait for the core to start. */
 export function rememberAsked(request: TreatRequest, response: TreatResponse) {
-  localStorage.setItem(key, JSON.stringify({ build: __BUILD__, request, response } satisfies Asked));
+  keepLocal(key, { build: __BUILD__, request, response } satisfies Asked);
 }
 
 /** Recalls the newest answer of this build. False when there is none. */

@@ -1,4 +1,4 @@
-import { readLocal } from '../store/localSettings';
+import { keepLocal, readLocal } from '../store/localSettings';
 import type { Catalogue, UnitSystem } from './contract';
 
 /*
@@ -21,5 +21,5 @@ export function keptCatalogue(units: UnitSystem): Catalogue | null {
 export function keepCatalogue(catalogue: Catalogue) {
   if (read.has(catalogue.units)) return;
   read.set(catalogue.units, catalogue);
-  localStorage.setItem(keyOf(catalogue.units), JSON.stringify({ build: __BUILD__, catalogue }));
+  keepLocal(keyOf(catalogue.units), { build: __BUILD__, catalogue });
 }

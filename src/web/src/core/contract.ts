@@ -9,6 +9,7 @@ export type CalculationName =
   | 'chains'
   | 'judge'
   | 'kit-item'
+  | 'kit-templates'
   | 'words'
   | 'batch-progress'
   | 'top-up'

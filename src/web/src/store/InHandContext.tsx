@@ -55,7 +55,7 @@ export function useKitEntries(): Schema<'KitEntry'>[] {
   const kit = useWholeKit();
   return useMemo(
     () =>
-      (state?.kit ?? kit.map(({ id, body }) => ({ id, item: body }))).filter(
+      (state?.kit ?? kit.map(({ id, body }): Schema<'KitEntry'> => ({ id, item: body }))).filter(
         ({ item }) => item?.retired !== true,
       ),
     [state, kit],

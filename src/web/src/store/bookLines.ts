@@ -72,6 +72,7 @@ export function about(line: Entry): About {
     case 'dipped':
       return { thingId: line.containerId };
     case 'filterServiced':
+    case 'filterLookedOver':
     case 'mishap':
     case 'fuelBurnt':
     case 'canisterWeighed':

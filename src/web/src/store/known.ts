@@ -1,6 +1,6 @@
 import Dexie, { type Table } from 'dexie';
 import type { About, BookCard } from './api';
-import { readLocal } from './localSettings';
+import { forgetLocal, keepLocal, readLocal } from './localSettings';
 
 /** Who was signed in when the server was last met, kept so that a visit without it opens the same store. */
 export interface Known {
@@ -26,9 +26,7 @@ const doorplate = new Doorplate();
 
 /** At once, for the first thing drawn. */
 export function readKnown(): Known | null {
-  return readLocal<Known>(key, ({ storeId, person, books }) => {
-    return typeof storeId === 'string' && typeof person?.id === 'string' && Array.isArray(books);
-  });
+  return readLocal<Known>(key);
 }
 
 /** A moment later, and surely. */
@@ -43,12 +41,10 @@ export function knownFrom({ storeId, demo, person, books }: About): Known | null
 
 export async function keepKnown(known: Known | null): Promise<void> {
   if (known === null) {
-    localStorage.removeItem(key);
+    forgetLocal(key);
     await doorplate.known.delete(key);
     return;
   }
-  const text = JSON.stringify(known);
-  if (localStorage.getItem(key) === text) return;
-  localStorage.setItem(key, text);
+  if (!keepLocal(key, known)) return;
   await doorplate.known.put({ key, ...known });
 }

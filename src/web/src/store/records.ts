@@ -52,6 +52,22 @@ export async function keep<K extends Kind>(
   return id;
 }
 
+/** Keeps a record of the person's own with the lines that tell of it, all of them or none. Returns its id. */
+export async function keepWith<K extends 'kit-item'>(
+  db: LocalStore,
+  kind: K,
+  body: Bodies[K],
+  known: string | null,
+  linesOf: (id: string) => Bodies['book-line'][],
+): Promise<string> {
+  const id = known ?? newId();
+  await db.transaction('rw', db.records, db.outbox, db.openBatches, async () => {
+    await keep(db, kind, body, { id });
+    await keepMany(db, 'book-line', linesOf(id));
+  });
+  return id;
+}
+
 /** Keeps many new records of a kind that no batch hangs on, all of them or none. */
 export async function keepMany<K extends Exclude<Kind, 'batch' | 'batch-event'>>(
   db: LocalStore,

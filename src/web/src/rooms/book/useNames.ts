@@ -9,8 +9,8 @@ export function useNames() {
   const walkers = useRecords('walker');
   const sources = useRecords('trip-source');
   return useMemo(() => {
-    const of = (records: { id: string; body: { name: string | null } }[] | undefined) =>
-      (records ?? []).map(({ id, body }): Schema<'NamedId'> => ({ id, name: body.name }));
+    const of = (records: { id: string; body: { name?: string | null } }[] | undefined) =>
+      (records ?? []).map(({ id, body }): Schema<'NamedId'> => ({ id, name: body.name ?? null }));
     const named = [...of(walkers), ...of(kit), ...of(sources)];
     const byId = new Map(named.map((n) => [n.id, n.name ?? '']));
     const name = (id: string | null | undefined) => (id ? (byId.get(id) ?? null) : null);

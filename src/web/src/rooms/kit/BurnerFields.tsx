@@ -2,10 +2,11 @@ import { useCatalogue } from '../../core/CatalogueContext';
 import { NumberEntry } from '../../shared/NumberEntry';
 import { SelectEntry } from '../../shared/SelectEntry';
 import { asNumber, type FieldsProps } from './ItemFields';
+import type { ItemOf } from '../../store/kitItems';
 import { WeighCanister } from './WeighCanister';
 
 /** A burner, its fuel, and the canister on the scale. */
-export function BurnerFields({ item, onChange, errors }: FieldsProps) {
+export function BurnerFields({ item, onChange, told, onTell, errors }: FieldsProps<ItemOf<'burner'>>) {
   const { burners } = useCatalogue();
   const burner = item.burner!;
   const set = (part: Partial<typeof burner>) => onChange({ ...item, burner: { ...burner, ...part } });
@@ -21,9 +22,9 @@ export function BurnerFields({ item, onChange, errors }: FieldsProps) {
         label="Fuel left"
         quantity="fuelMass"
         step={10}
-        value={burner.fuelLeftG ?? null}
-        onChange={(v) => set({ fuelLeftG: asNumber(v) })}
-        error={errors('burner.fuelLeftG')}
+        value={told.left}
+        onChange={(v) => onTell({ left: asNumber(v) })}
+        error={errors('left')}
         unknown="Not weighed"
       />
       <NumberEntry
@@ -37,7 +38,7 @@ export function BurnerFields({ item, onChange, errors }: FieldsProps) {
         hint="Printed on most canisters."
       />
       {burner.emptyG !== null && burner.emptyG !== undefined && (
-        <WeighCanister item={item} onWeighed={(fuelLeftG) => set({ fuelLeftG })} />
+        <WeighCanister item={item} onWeighed={(left) => onTell({ left })} />
       )}
     </>
   );

@@ -3,12 +3,12 @@ import { ChoiceGroup } from '../../shared/ChoiceGroup';
 import { NumberEntry } from '../../shared/NumberEntry';
 import { TextEntry } from '../../shared/TextEntry';
 import { asNumber, type FieldsProps } from './ItemFields';
-import type { Item } from './kinds';
+import type { Item } from '../../store/kitItems';
 
 const words = (text: string) => (text === '' ? null : text);
 
 /** How a piece is carried: what it weighs, where it is, and what it would be lost with. */
-export function CarriedFields({ item, onChange, errors }: FieldsProps) {
+export function CarriedFields({ item, onChange, errors }: Omit<FieldsProps, 'told' | 'onTell'>) {
   const { lists } = useCatalogue();
   return (
     <>

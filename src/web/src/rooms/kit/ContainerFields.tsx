@@ -2,17 +2,19 @@ import { useCatalogue } from '../../core/CatalogueContext';
 import { ChoiceGroup } from '../../shared/ChoiceGroup';
 import { NumberEntry } from '../../shared/NumberEntry';
 import { asNumber, type FieldsProps } from './ItemFields';
-import type { Item } from './kinds';
+import type { ItemOf } from '../../store/kitItems';
 import { SwitchEntry } from '../../shared/SwitchEntry';
 
+type Bottle = ItemOf<'container'>;
+
 /** A wall that keeps light out is not clear. */
-function excluded(field: string): Partial<Item> {
+function excluded(field: string): Partial<Bottle> {
   if (field === 'opaque') return { clearPlastic: false };
   return field === 'clearPlastic' ? { opaque: false } : {};
 }
 
 /** What holds water. */
-export function ContainerFields({ item, onChange, errors }: FieldsProps) {
+export function ContainerFields({ item, onChange, errors }: FieldsProps<Bottle>) {
   const containerRoles = useCatalogue().route.roles;
   const toggle = (
     label: string,
@@ -56,7 +58,7 @@ export function ContainerFields({ item, onChange, errors }: FieldsProps) {
         label="Holds"
         choices={containerRoles}
         value={item.role ?? 'either'}
-        onChange={(role) => onChange({ ...item, role: role as Item['role'] })}
+        onChange={(role) => onChange({ ...item, role: role as Bottle['role'] })}
       />
       {toggle('Keeps light out', 'opaque')}
       {toggle('Clear PET or glass', 'clearPlastic')}

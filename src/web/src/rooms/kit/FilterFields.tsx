@@ -1,17 +1,18 @@
 import { useCatalogue } from '../../core/CatalogueContext';
 import { ChoiceGroup } from '../../shared/ChoiceGroup';
-import { NumberEntry, type Entry } from '../../shared/NumberEntry';
+import { NumberEntry } from '../../shared/NumberEntry';
 import { SelectEntry } from '../../shared/SelectEntry';
-import type { FieldsProps } from './ItemFields';
+import { asNumber, type FieldsProps } from './ItemFields';
+import type { ItemOf } from '../../store/kitItems';
 import { SwitchEntry } from '../../shared/SwitchEntry';
 
-const asNumber = (entry: Entry) => entry as number | null;
-
 /** A filter: its label, and what it has been through. */
-export function FilterFields({ item, onChange, errors }: FieldsProps) {
+export function FilterFields({ item, onChange, told, onTell, errors }: FieldsProps<ItemOf<'filter'>>) {
   const { lists } = useCatalogue();
   const filter = item.filter!;
   const set = (part: Partial<typeof filter>) => onChange({ ...item, filter: { ...filter, ...part } });
+  const been = told.filter ?? {};
+  const tell = (part: Partial<typeof been>) => onTell({ filter: { ...been, ...part } });
   return (
     <>
       <SelectEntry
@@ -47,8 +48,8 @@ export function FilterFields({ item, onChange, errors }: FieldsProps) {
         label="Used so far"
         quantity="bulk"
         step={10}
-        value={filter.usedL ?? null}
-        onChange={(v) => set({ usedL: asNumber(v) })}
+        value={been.usedL ?? null}
+        onChange={(v) => tell({ usedL: asNumber(v) })}
         error={errors('filter.usedL')}
         unknown="Not known (not counted on)"
       />
@@ -56,8 +57,8 @@ export function FilterFields({ item, onChange, errors }: FieldsProps) {
         label="Clogging since its last service"
         quantity="plain"
         step={50}
-        value={filter.clogLoadLNtu ?? null}
-        onChange={(v) => set({ clogLoadLNtu: asNumber(v) })}
+        value={been.clogLoadLNtu ?? null}
+        onChange={(v) => tell({ clogLoadLNtu: asNumber(v) })}
         error={errors('filter.clogLoadLNtu')}
         unknown="Not known"
         hint="Litres times NTU; 0 after a back-flush or scrub."
@@ -65,27 +66,27 @@ export function FilterFields({ item, onChange, errors }: FieldsProps) {
       <ChoiceGroup
         label="Has it ever been wet?"
         choices={lists.happened}
-        value={filter.wetted ?? 'unknown'}
-        onChange={(wetted) => set({ wetted: wetted as typeof filter.wetted })}
+        value={been.wetted ?? 'unknown'}
+        onChange={(wetted) => tell({ wetted: wetted as typeof been.wetted })}
       />
       <ChoiceGroup
         label="A night at or below freezing, wet and unguarded?"
         choices={lists.happened}
-        value={filter.frozen ?? 'unknown'}
-        onChange={(frozen) => set({ frozen: frozen as typeof filter.frozen })}
+        value={been.frozen ?? 'unknown'}
+        onChange={(frozen) => tell({ frozen: frozen as typeof been.frozen })}
       />
       {filter.element === 'ceramic' && (
         <ChoiceGroup
           label="Was it dropped?"
           choices={lists.happened}
-          value={filter.dropped ?? 'unknown'}
-          onChange={(dropped) => set({ dropped: dropped as typeof filter.dropped })}
+          value={been.dropped ?? 'unknown'}
+          onChange={(dropped) => tell({ dropped: dropped as typeof been.dropped })}
         />
       )}
       <SwitchEntry
         label="New, or out of storage: first water is thrown away"
-        checked={filter.newOrStored === true}
-        onChange={(checked) => set({ newOrStored: checked })}
+        checked={been.newOrStored === true}
+        onChange={(checked) => tell({ newOrStored: checked })}
       />
     </>
   );

@@ -6,29 +6,36 @@ import { calculate } from '../../core/core';
 import { Section } from '../../shared/Section';
 import { TextEntry } from '../../shared/TextEntry';
 import { useSettings } from '../../store/LocalDataContext';
-import { keep } from '../../store/records';
+import { keepWith } from '../../store/records';
 import { useStore } from '../../store/StoreContext';
 import { CarriedFields } from './CarriedFields';
 import { ItemFields } from './ItemFields';
-import { kinds, type Item } from './kinds';
+import type { Item } from '../../store/kitItems';
+import { kinds } from './kinds';
+import { toldLines, type Told } from './told';
 import { ProblemLine } from '../../shared/ProblemLine';
 
 interface Props {
   /** Null for a new item. */
   id: string | null;
   start: Item;
+  /** What the log says of it. */
+  told: Told;
   /** Whether it has just been kept for the first time. */
   justKept: boolean;
   onKept: (id: string) => void;
 }
 
 /** One piece of kit: checked by the core as it is typed, kept only when it is sound. */
-export function ItemForm({ id, start, justKept, onKept }: Props) {
+export function ItemForm({ id, start, told, justKept, onKept }: Props) {
   const store = useStore();
   const { units } = useSettings().settings;
   const [item, setItem] = useState(start);
   const [saved, setSaved] = useState(justKept);
-  const { response, problem } = useCalculation('kit-item', { units, item });
+  // Only what its owner has changed here; the log goes on beside it.
+  const [changed, setChanged] = useState<Partial<Told>>({});
+  const now = { ...told, ...changed };
+  const { response, problem } = useCalculation('kit-item', { units, item, ...now });
   const errors = (field: string) => problem?.errors.find((error) => error.field === field)?.message;
   const kind = kinds.find((k) => k.id === item.kind);
 
@@ -37,13 +44,15 @@ export function ItemForm({ id, start, justKept, onKept }: Props) {
     setItem(next);
   };
   const save = async (next: Item) => {
-    const checked = await calculate('kit-item', { units, item: next });
+    const checked = await calculate('kit-item', { units, item: next, ...now });
     if (!checked.ok) return;
-    const counted = recounted(start, next, id === null);
-    const kept = await keep(store.db, 'kit-item', counted, id === null ? {} : { id }).catch(() => null);
+    const at = new Date().toISOString();
+    const kept = await keepWith(store.db, 'kit-item', next, id, (itemId) =>
+      toldLines(next, itemId, id === null ? null : told, now, at),
+    ).catch(() => null);
     if (kept === null) return;
     store.sync.nudge();
-    setItem(counted);
+    setItem(next);
     setSaved(true);
     onKept(kept);
   };
@@ -65,7 +74,16 @@ export function ItemForm({ id, start, justKept, onKept }: Props) {
           {warning}
         </Alert>
       ))}
-      <ItemFields item={item} onChange={change} errors={errors} />
+      <ItemFields
+        item={item}
+        onChange={change}
+        told={now}
+        onTell={(part) => {
+          setSaved(false);
+          setChanged((before) => ({ ...before, ...part }));
+        }}
+        errors={errors}
+      />
       <CarriedFields item={item} onChange={change} errors={errors} />
       {other.map((error) => (
         <ProblemLine key={error.field}>{error.message}</ProblemLine>
@@ -97,15 +115,8 @@ export function ItemForm({ id, start, justKept, onKept }: Props) {
   );
 }
 
-const beside = ['name', 'volumeL', 'massKg', 'depthCm', 'bag', 'accessNote', 'weighedG'];
+const beside = ['left', 'name', 'volumeL', 'massKg', 'depthCm', 'bag', 'accessNote', 'weighedG'];
 
 function shownBesideField(field: string): boolean {
-  return beside.includes(field) || /^(filter|lamp|burner|flocculant|product|chemical|extra)\./.test(field);
-}
-
-/** What is left, as a person says it, is counted from now on: what was used before is in it already. */
-function recounted(before: Item, next: Item, isNew: boolean): Item {
-  const supply = ({ product, lamp, burner, filter }: Item) =>
-    JSON.stringify([product?.left, lamp?.cyclesLeft, burner?.fuelLeftG, filter?.usedL, filter?.clogLoadLNtu]);
-  return isNew || supply(before) !== supply(next) ? { ...next, countedTo: new Date().toISOString() } : next;
+  return beside.includes(field) || /^(filter|lamp|burner|flocculant|product|chemical)\./.test(field);
 }

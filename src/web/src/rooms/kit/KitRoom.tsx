@@ -1,17 +1,19 @@
 import FactCheck from '@mui/icons-material/FactCheck';
 import { Box, Button, Stack, Typography } from '@mui/material';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
-import { useCatalogue } from '../../core/CatalogueContext';
 import type { Schema } from '../../core/contract';
 import { useCalculation } from '../../core/useCalculation';
 import { ListCard } from '../../shared/ListCard';
 import { SelectEntry } from '../../shared/SelectEntry';
 import { TwoPanes } from '../../shared/TwoPanes';
+import { useInHand } from '../../store/InHandContext';
 import { useSettings, useWholeKit } from '../../store/LocalDataContext';
 import type { Kept } from '../../store/records';
 import { ItemForm } from './ItemForm';
 import { KitCheck } from './check/KitCheck';
-import { freshItem, kinds, type Item } from './kinds';
+import type { Item } from '../../store/kitItems';
+import { freshItem, kinds } from './kinds';
+import { toldOf, toldOfNew } from './told';
 
 const justKept = 'just kept';
 
@@ -21,7 +23,8 @@ export function KitRoom() {
   const navigate = useNavigate();
   const { state } = useLocation() as { state: unknown };
   const kit = useWholeKit();
-  const { templates } = useCatalogue().lists;
+  const templates = useCalculation('kit-templates', {}).response?.templates ?? [];
+  const entries = useInHand()?.kit;
   const fresh = freshOf(id, templates, kit);
   const shown = fresh
     ? undefined
@@ -38,7 +41,7 @@ export function KitRoom() {
           <Button component={Link} to="/kit/check" variant="outlined" startIcon={<FactCheck />}>
             Is it enough for a trip?
           </Button>
-          <AddItem onAdd={(what) => void navigate(`/kit/${what}`)} />
+          <AddItem templates={templates} onAdd={(what) => void navigate(`/kit/${what}`)} />
           {kit.length === 0 && (
             <Typography>
               Nothing is in the kit yet. Until something is, Treat offers boiling and the common products by
@@ -64,15 +67,18 @@ export function KitRoom() {
             key={id}
             id={null}
             start={fresh}
+            told={toldOfNew(fresh)}
             justKept={false}
             onKept={(kept) => void navigate(`/kit/${kept}`, { state: justKept })}
           />
         ) : (
-          shown && (
+          shown &&
+          entries && (
             <ItemForm
               key={shown.id}
               id={shown.id}
               start={shown.body}
+              told={toldOf(entries.find((entry) => entry.id === shown.id))}
               justKept={state === justKept}
               onKept={() => undefined}
             />
@@ -94,11 +100,15 @@ function freshOf(
   const template = templates.find((t) => id === `from-${t.id}`);
   if (template) return template.item;
   const like = kit.find((item) => id === `like-${item.id}`);
-  return like && { ...like.body, retired: null, countedTo: null };
+  return like && { ...like.body, retired: null };
 }
 
-function AddItem({ onAdd }: { onAdd: (address: string) => void }) {
-  const { templates } = useCatalogue().lists;
+interface AddProps {
+  templates: Schema<'KitTemplate'>[];
+  onAdd: (address: string) => void;
+}
+
+function AddItem({ templates, onAdd }: AddProps) {
   return (
     <SelectEntry
       label="Add to the kit"
@@ -140,7 +150,11 @@ function KindList({ name, items, chosen, onOpen }: ListProps) {
 
 function ItemLine({ item, chosen, onOpen }: { item: Kept<'kit-item'>; chosen: boolean; onOpen: () => void }) {
   const { units } = useSettings().settings;
-  const { response } = useCalculation('kit-item', { units, item: item.body });
+  const entry = useInHand()?.kit.find(({ id }) => id === item.id);
+  const { response } = useCalculation(
+    'kit-item',
+    entry ? { units, item: item.body, left: entry.left, filter: entry.filter } : null,
+  );
   return (
     <ListCard chosen={chosen} onOpen={onOpen}>
       <Typography sx={{ fontWeight: 700 }}>

@@ -3,10 +3,11 @@ import { NumberEntry } from '../../shared/NumberEntry';
 import { SelectEntry } from '../../shared/SelectEntry';
 import { TextEntry } from '../../shared/TextEntry';
 import { asNumber, type FieldsProps } from './ItemFields';
+import type { ItemOf } from '../../store/kitItems';
 import { LabelCopy } from './LabelCopy';
 
 /** A chemical: what its label is like, its date, what is left, and the label's own words. */
-export function ProductFields({ item, onChange, errors }: FieldsProps) {
+export function ProductFields({ item, onChange, told, onTell, errors }: FieldsProps<ItemOf<'product'>>) {
   const { lists, methods } = useCatalogue();
   const product = item.product!;
   const set = (part: Partial<typeof product>) => onChange({ ...item, product: { ...product, ...part } });
@@ -78,9 +79,9 @@ export function ProductFields({ item, onChange, errors }: FieldsProps) {
         label={method?.asksDrops ? 'Left, mL' : 'Tablets left'}
         quantity="plain"
         step={1}
-        value={product.left ?? null}
-        onChange={(v) => set({ left: asNumber(v) })}
-        error={errors('product.left')}
+        value={told.left}
+        onChange={(v) => onTell({ left: asNumber(v) })}
+        error={errors('left')}
         unknown="Not counted"
       />
       <LabelCopy

@@ -5,10 +5,10 @@ import { useCalculation } from '../../core/useCalculation';
 import { NumberEntry, type Entry } from '../../shared/NumberEntry';
 import { show } from '../../shared/units';
 import { useSettings } from '../../store/LocalDataContext';
-import type { Item } from './kinds';
+import type { ItemOf } from '../../store/kitItems';
 
 interface Props {
-  item: Item;
+  item: ItemOf<'burner'>;
   onWeighed: (fuelLeftG: number) => void;
 }
 

@@ -1,10 +1,7 @@
-import type { Schema } from '../../core/contract';
-
-export type Kind = NonNullable<Schema<'KitItemKind'>>;
-export type Item = Schema<'KitItem'>;
+import type { Item, ItemKind, ItemOf } from '../../store/kitItems';
 
 /** The kinds of kit, in the order they are listed. */
-export const kinds: { id: Kind; name: string; one: string }[] = [
+export const kinds: { id: ItemKind; name: string; one: string }[] = [
   { id: 'container', name: 'Containers', one: 'Container' },
   { id: 'pot', name: 'Pots', one: 'Pot' },
   { id: 'filter', name: 'Filters', one: 'Filter' },
@@ -19,48 +16,32 @@ export const kinds: { id: Kind; name: string; one: string }[] = [
   { id: 'electrolytes', name: 'Salts', one: 'Electrolytes' },
 ];
 
-/** A new item of a kind, with nothing known that only its label can tell. */
-export function freshItem(kind: Kind): Item {
-  const base = { kind, name: kinds.find((k) => k.id === kind)?.one ?? '' } as Item;
-  switch (kind) {
-    case 'container':
-      return { ...base, volumeL: 1, opaque: false, clearPlastic: false, depthCm: 20 };
-    case 'pot':
-      return { ...base, volumeL: 1.3, massKg: 0.2, material: 'aluminium' };
-    case 'filter':
-      return {
-        ...base,
-        filter: {
-          element: 'hollowFibre',
-          style: 'squeeze',
-          ratedFlowLPerMin: null,
-          ratedLifeL: null,
-          usedL: null,
-          clogLoadLNtu: 0,
-          lostShare: 0,
-          wetted: 'unknown',
-          frozen: 'unknown',
-          dropped: 'unknown',
-          newOrStored: false,
-          claims: null,
-        },
-      };
-    case 'lamp':
-      return {
-        ...base,
-        lamp: { volumePerCycleL: 1, secondsPerCycle: 90, cyclesLeft: null, battery: 'unknown' },
-      };
-    case 'product':
-      return { ...base, product: { profileId: 'nadcc-8.5', bestBefore: null } };
-    case 'burner':
-      return { ...base, burner: { burnerId: 'canister-sheltered', fuelLeftG: null } };
-    case 'flocculant':
-      return { ...base, flocculant: { form: 'drops', labelDrops: null, labelVolumeL: 1 } };
-    case 'taste':
-    case 'neutraliser':
-    case 'electrolytes':
-      return { ...base, extra: { portionsLeft: null, bestBefore: null } };
-    default:
-      return base;
-  }
+/** A piece of each kind, with nothing known that only its label can tell. */
+const fresh: { [K in ItemKind]: ItemOf<K> } = {
+  container: { kind: 'container', volumeL: 1, opaque: false, clearPlastic: false, depthCm: 20 },
+  pot: { kind: 'pot', volumeL: 1.3, massKg: 0.2, material: 'aluminium' },
+  filter: {
+    kind: 'filter',
+    filter: {
+      element: 'hollowFibre',
+      style: 'squeeze',
+      ratedFlowLPerMin: null,
+      ratedLifeL: null,
+      claims: null,
+    },
+  },
+  lamp: { kind: 'lamp', lamp: { volumePerCycleL: 1, secondsPerCycle: 90, battery: 'unknown' } },
+  product: { kind: 'product', product: { profileId: 'nadcc-8.5', bestBefore: null } },
+  burner: { kind: 'burner', burner: { burnerId: 'canister-sheltered' } },
+  flocculant: { kind: 'flocculant', flocculant: { form: 'drops', labelDrops: null, labelVolumeL: 1 } },
+  improvisedFilter: { kind: 'improvisedFilter' },
+  permanganate: { kind: 'permanganate' },
+  taste: { kind: 'taste', bestBefore: null },
+  neutraliser: { kind: 'neutraliser', bestBefore: null },
+  electrolytes: { kind: 'electrolytes', bestBefore: null },
+};
+
+/** A new piece of a kind. */
+export function freshItem(kind: ItemKind): Item {
+  return { ...fresh[kind], name: kinds.find((k) => k.id === kind)?.one ?? '' };
 }

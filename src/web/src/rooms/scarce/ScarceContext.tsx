@@ -4,7 +4,7 @@ import { useNowMinute } from '../../shared/useNow';
 import { useSettings } from '../../store/LocalDataContext';
 import type { Kept } from '../../store/records';
 import { useInHand, useSourcesNow } from '../../store/InHandContext';
-import { readLocal } from '../../store/localSettings';
+import { forgetLocal, keepLocal, readLocal } from '../../store/localSettings';
 import { useStore } from '../../store/StoreContext';
 import { useRecords } from '../../store/useRecords';
 import { fresh, type Draft } from './draft';
@@ -50,8 +50,8 @@ function Loaded({ routes, sources, walkers, tests, children }: LoadedProps) {
   const key = `jolly-brook-scarce-${useStore().db.storeId}`;
   const [entered, setEntered] = useState<Partial<Draft>>(() => readLocal<Partial<Draft>>(key) ?? {});
   useEffect(() => {
-    if (Object.keys(entered).length === 0) localStorage.removeItem(key);
-    else localStorage.setItem(key, JSON.stringify(entered));
+    if (Object.keys(entered).length === 0) forgetLocal(key);
+    else keepLocal(key, entered);
   }, [key, entered]);
 
   const state = useInHand();

@@ -1,6 +1,7 @@
 import type { Catalogue, Schema } from '../../core/contract';
 import type { Entry } from '../../shared/NumberEntry';
 import type { Kept } from '../../store/records';
+import { ofItemKind } from '../../store/kitItems';
 
 /** How clarity is told. */
 export type ClarityBy = 'class' | 'depth' | 'probe';
@@ -71,7 +72,7 @@ type Item = Kept<'kit-item'>;
 
 /** A fresh draft from the core's defaults and the first container and pot of the kit. */
 export function freshDraft({ defaults: d }: Catalogue, kit: Item[]): Draft {
-  const container = kit.find((item) => item.body.kind === 'container');
+  const container = ofItemKind(kit, 'container').at(0);
   return {
     here: null,
     sourceKind: d.sourceKind,
@@ -118,7 +119,7 @@ export function freshDraft({ defaults: d }: Catalogue, kit: Item[]): Draft {
     heldC: null,
     thermometer: false,
     burnerId: d.burnerId,
-    potId: kit.find((item) => item.body.kind === 'pot')?.id ?? null,
+    potId: ofItemKind(kit, 'pot').at(0)?.id ?? null,
     lidOn: d.lidOn,
     cooling: d.cooling,
     airTemperatureC: d.airTemperatureC,

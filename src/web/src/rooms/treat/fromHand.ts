@@ -1,6 +1,7 @@
 import type { InHand } from '../../store/InHandContext';
 import type { Kept } from '../../store/records';
 import type { Draft } from './draft';
+import { ofItemKind } from '../../store/kitItems';
 
 /** A draft in which what the log knows stands in the place of defaults: which container, what is in it, whose water it is. */
 export function fromHand(draft: Draft, kit: Kept<'kit-item'>[], state: InHand | undefined): Draft {
@@ -8,7 +9,7 @@ export function fromHand(draft: Draft, kit: Kept<'kit-item'>[], state: InHand | 
   const isSet = (field: keyof Draft) => draft.touched.includes(field);
   const containerId = isSet('containerId') ? draft.containerId : (state.treatIn ?? draft.containerId);
   const container = state.containers.find(({ id }) => id === containerId);
-  const body = kit.find(({ id }) => id === containerId)?.body;
+  const body = ofItemKind(kit, 'container').find(({ id }) => id === containerId)?.body;
   const water = container?.water;
   const raw = water?.is === 'raw' ? water : null;
   return {

@@ -1,5 +1,6 @@
 import type { Request, Schema, TreatRequest } from '../../core/contract';
 import type { Entry } from '../../shared/NumberEntry';
+import { ofItemKind, type ItemKind } from '../../store/kitItems';
 import type { Kept } from '../../store/records';
 import type { Draft } from './draft';
 
@@ -8,7 +9,8 @@ type Item = Kept<'kit-item'>;
 /** Text that is no number goes as it is: the core answers it beside its field. */
 const number = (entry: Entry) => entry as number | null;
 
-const holdsWater: (string | null)[] = ['container', 'pot'];
+const holdsWater: ItemKind[] = ['container', 'pot'];
+const barriers: ItemKind[] = ['product', 'filter', 'lamp', 'burner', 'permanganate'];
 
 /** What in the kit treats or clears water. */
 export function means(kit: Item[]): Item[] {
@@ -17,7 +19,7 @@ export function means(kit: Item[]): Item[] {
 
 /** Whether the kit holds a barrier, so that the generic methods need not stand in for one. */
 export function kitTreats(kit: Item[]): boolean {
-  return means(kit).some(({ body }) => body.product ?? body.filter ?? body.lamp ?? body.burner);
+  return kit.some(({ body }) => barriers.includes(body.kind));
 }
 
 export const isSnow = (draft: Draft) => draft.sourceKind === 'snow';
@@ -32,8 +34,8 @@ export function toRequest(
   /** The kit as it is now: what is left, what is suspect. */
   inHand: Schema<'KitEntry'>[],
 ): TreatRequest {
-  const pot = kit.find((item) => item.id === draft.potId)?.body;
-  const container = kit.find((item) => item.id === draft.containerId)?.body;
+  const pot = ofItemKind(kit, 'pot').find((item) => item.id === draft.potId)?.body;
+  const container = ofItemKind(kit, 'container').find((item) => item.id === draft.containerId)?.body;
   return {
     units,
     countViruses,
@@ -68,7 +70,7 @@ export function toRequest(
       continuousRain: draft.continuousRain,
       date: localDay(now),
     },
-    kit: inHand.filter(({ item }) => !holdsWater.includes(item?.kind ?? null)),
+    kit: inHand.filter(({ item }) => !(item && holdsWater.includes(item.kind))),
     beyondKit: draft.beyondKit,
     boil: {
       school: draft.school,

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import { useCatalogue } from '../../core/CatalogueContext';
-import { readLocal } from '../../store/localSettings';
+import { forgetLocal, keepLocal, readLocal } from '../../store/localSettings';
 import type { Kept } from '../../store/records';
 import { useStore } from '../../store/StoreContext';
 import { freshDraft, type Draft } from './draft';
@@ -25,8 +25,8 @@ export function useDraft(kit: Kept<'kit-item'>[], handed: Partial<Draft> | null)
   });
   useEffect(() => {
     // Defaults alone are not kept: they follow the kit.
-    if (draft.touched.length === 0) localStorage.removeItem(key);
-    else localStorage.setItem(key, JSON.stringify(draft));
+    if (draft.touched.length === 0) forgetLocal(key);
+    else keepLocal(key, draft);
   }, [key, draft]);
 
   return {

@@ -121,6 +121,7 @@ export function EntryFields({ line, onChange, errors }: LineFieldsProps<Entry>):
       );
     }
     case 'note':
+    case 'filterLookedOver':
     case 'takenBack':
       return null;
   }

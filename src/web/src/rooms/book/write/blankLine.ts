@@ -16,6 +16,7 @@ const blanks: { [K in EntryKind]: Extract<Entry, { kind: K }> } = {
   rinsed: { kind: 'rinsed', containerId: null },
   dipped: { kind: 'dipped', containerId: null },
   filterServiced: { kind: 'filterServiced', itemId: null, service: null },
+  filterLookedOver: { kind: 'filterLookedOver', itemId: null, filter: null },
   mishap: { kind: 'mishap', itemId: null, what: null },
   fuelBurnt: { kind: 'fuelBurnt', itemId: null, fuelG: null },
   canisterWeighed: { kind: 'canisterWeighed', itemId: null, fuelLeftG: null },
@@ -27,9 +28,12 @@ const blanks: { [K in EntryKind]: Extract<Entry, { kind: K }> } = {
   takenBack: { kind: 'takenBack' },
 };
 
+/** Told in the kit's own form, or by striking a line out. */
+const notByHand = ['filterLookedOver', 'takenBack'];
+
 /** A kind by its name in an address; null when it is none that is written by hand. */
 export function asKind(text: string | undefined): EntryKind | null {
-  return text !== undefined && text in blanks && text !== 'takenBack' ? (text as EntryKind) : null;
+  return text !== undefined && text in blanks && !notByHand.includes(text) ? (text as EntryKind) : null;
 }
 
 export function blankLine(kind: EntryKind, at: string): Entry {

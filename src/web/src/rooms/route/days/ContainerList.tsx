@@ -9,6 +9,7 @@ import { TextEntry } from '../../../shared/TextEntry';
 import { show } from '../../../shared/units';
 import { useKit } from '../../../store/LocalDataContext';
 import { useTrip } from '../TripContext';
+import { ofItemKind } from '../../../store/kitItems';
 
 type Container = Schema<'CarriedContainer'>;
 
@@ -16,7 +17,7 @@ type Container = Schema<'CarriedContainer'>;
 export function ContainerList() {
   const catalogue = useCatalogue();
   const { route, change, walkers, plan } = useTrip();
-  const kit = useKit().filter((item) => item.body.kind === 'container');
+  const kit = ofItemKind(useKit(), 'container');
   const containers = route.containers ?? [];
   const set = (next: Container[]) => change({ containers: next });
   return (
@@ -82,7 +83,7 @@ export function ContainerList() {
         {kit.map((item) => (
           <Button
             key={item.id}
-            onClick={() => set([...containers, { name: item.body.name, volumeL: item.body.volumeL ?? null }])}
+            onClick={() => set([...containers, { name: item.body.name ?? null, volumeL: item.body.volumeL }])}
           >
             + {item.body.name}
           </Button>

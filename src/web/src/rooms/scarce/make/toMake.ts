@@ -1,6 +1,7 @@
 import type { Request, Schema } from '../../../core/contract';
 import type { Kept } from '../../../store/records';
 import { noBurner, number, type Draft } from '../draft';
+import { ofItemKind } from '../../../store/kitItems';
 
 /** What is asked of the core about making water here; the pot is the kit's first, the worker the party's first. */
 export function toMake(
@@ -9,7 +10,7 @@ export function toMake(
   kit: Kept<'kit-item'>[],
   walkers: Kept<'walker'>[],
 ): Request<'make-water'> {
-  const pot = kit.find(({ body }) => body.kind === 'pot')?.body;
+  const pot = ofItemKind(kit, 'pot').at(0)?.body;
   const withFire = draft.burner !== noBurner;
   const onSnow = draft.features.includes('snow');
   return {

@@ -10,6 +10,7 @@ import type { Draft } from '../draft';
 import type { FieldErrors } from '../fieldErrors';
 import type { DraftStore } from '../useDraft';
 import { SwitchEntry } from '../../../shared/SwitchEntry';
+import { ofItemKind } from '../../../store/kitItems';
 
 const noPot = 'none';
 
@@ -25,7 +26,7 @@ interface Props {
 export function BoilForm({ form, kit, errors, asksBurner }: Props) {
   const { draft, set, isDefault } = form;
   const catalogue = useCatalogue();
-  const pots = kit.filter((item) => item.body.kind === 'pot');
+  const pots = ofItemKind(kit, 'pot');
   return (
     <Section title="Stove and pot">
       {asksBurner && (

@@ -21,9 +21,9 @@ export function MethodForms({ form, kit, errors, parts, snow }: Props) {
   const inKit = parts.flatMap((id) => kit.find((item) => item.id === id)?.body ?? []);
   const generic = methods.filter((method) => parts.includes(method.id));
   const genericBoil = generic.some((method) => method.active === null);
-  const product = inKit.find((item) => item.product)?.product;
+  const product = inKit.find((item) => item.kind === 'product')?.product;
   const profileId = product?.profileId ?? generic.find((method) => method.active !== null)?.id;
-  const boils = genericBoil || inKit.some((item) => item.burner) || snow;
+  const boils = genericBoil || inKit.some((item) => item.kind === 'burner') || snow;
   const sun = parts.includes('sunlight');
   return (
     <>
@@ -31,7 +31,7 @@ export function MethodForms({ form, kit, errors, parts, snow }: Props) {
       {profileId && (
         <ChemicalForm form={form} errors={errors} profileId={profileId} ofKit={product != null} />
       )}
-      {(boils || sun || inKit.some((item) => item.lamp)) && (
+      {(boils || sun || inKit.some((item) => item.kind === 'lamp')) && (
         <SkyForm form={form} errors={errors} asksSun={sun} />
       )}
     </>

@@ -14,6 +14,7 @@ import type { DraftStore } from '../useDraft';
 import { ClarityEntry } from './ClarityEntry';
 import { ProbePanel } from './ProbePanel';
 import { AcceptUntreated, SnowForm } from './SnowForm';
+import { ofItemKind } from '../../../store/kitItems';
 
 const otherContainer = 'other';
 
@@ -30,7 +31,7 @@ export function WaterForm({ form, kit, errors, place }: Props) {
   const { draft, set, isDefault } = form;
   const catalogue = useCatalogue();
   const inHand = useInHand();
-  const containers = kit.filter((item) => item.body.kind === 'container');
+  const containers = ofItemKind(kit, 'container');
   const snow = isSnow(draft);
   const held = inHand?.containers.find(({ id }) => id === draft.containerId);
 

@@ -1,0 +1,47 @@
+using JollyBrook.Core.Barriers;
+using JollyBrook.Core.Chemistry;
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Units;
+
+namespace JollyBrook.Core.Kit;
+
+/// <summary>Tablets, drops or powder that disinfect.</summary>
+/// <param name="Product">Its label and dates.</param>
+public sealed record ChemicalProduct(ProductSpec? Product) : KitItem
+{
+    protected override KitItemKind OwnKind => KitItemKind.Product;
+
+    protected override void CheckOwn(Intake intake)
+    {
+        if (Product is { } product)
+        {
+            product.Check(intake);
+        }
+        else
+        {
+            DetailsMissing(intake);
+        }
+    }
+
+    internal override IEnumerable<IBarrier> Barriers(string id, KitEntry now) =>
+        Product is { } product ? [new ChemicalBarrier(id, Name ?? "", product.Profile, product, now.Left)] : [];
+
+    internal override string Words(KitEntry now, Speaker say)
+    {
+        if (Product is not { } product)
+        {
+            return "";
+        }
+
+        var profile = product.Profile;
+        var date = profile.IsHouseholdBleach
+            ? product.PackDate is { } packed ? $"packed {packed:yyyy-MM-dd}" : "pack date not known: not counted on"
+            : product.LastDay is { } last ? $"good to {last:yyyy-MM-dd}" : "date not known: not counted on";
+        var left = now.Left is { } count
+            ? $"; {Speaker.Number(count, 1)} {(profile.Form == ProductForm.Tablet ? "tablets" : "mL")} left"
+            : "; not counted";
+        return $"{profile.Name}; {date}{left}" + (product.Label is null ? "" : $"; label: {profile.Words}");
+    }
+
+    internal override IEnumerable<string> Warnings(KitEntry now) => Product?.Doubt is { } doubt ? [doubt] : [];
+}

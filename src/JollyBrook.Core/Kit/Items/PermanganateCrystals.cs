@@ -1,0 +1,20 @@
+using JollyBrook.Core.Barriers;
+using JollyBrook.Core.Chemistry;
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Units;
+
+namespace JollyBrook.Core.Kit;
+
+/// <summary>Potassium permanganate: explained, never credited.</summary>
+public sealed record PermanganateCrystals : KitItem
+{
+    protected override KitItemKind OwnKind => KitItemKind.Permanganate;
+
+    protected override void CheckOwn(Intake intake)
+    {
+    }
+
+    internal override IEnumerable<IBarrier> Barriers(string id, KitEntry now) => [new PermanganateBarrier(id, Name ?? "")];
+
+    internal override string Words(KitEntry now, Speaker say) => "Explained, not counted as a barrier";
+}

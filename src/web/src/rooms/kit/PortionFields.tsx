@@ -1,0 +1,33 @@
+import { NumberEntry } from '../../shared/NumberEntry';
+import { TextEntry } from '../../shared/TextEntry';
+import { asNumber, type FieldsProps } from './ItemFields';
+import type { ItemOf } from '../../store/kitItems';
+
+/** What is counted in portions. */
+export function PortionFields({
+  item,
+  onChange,
+  told,
+  onTell,
+  errors,
+}: FieldsProps<ItemOf<'taste' | 'neutraliser' | 'electrolytes'>>) {
+  return (
+    <>
+      <NumberEntry
+        label="Portions left"
+        quantity="plain"
+        step={1}
+        value={told.left}
+        onChange={(v) => onTell({ left: asNumber(v) })}
+        error={errors('left')}
+        unknown="Not counted"
+      />
+      <TextEntry
+        label="Good to"
+        type="date"
+        value={item.bestBefore ?? ''}
+        onChange={(text) => onChange({ ...item, bestBefore: text === '' ? null : text })}
+      />
+    </>
+  );
+}
