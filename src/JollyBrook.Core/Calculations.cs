@@ -52,7 +52,7 @@ public static class Calculations
             CheckKit.Compute, () => ContractJson.Default.KitCheckRequest, () => AnswerJson.Default.KitCheckResponse, () => CheckKit.Fields) { IsLong = true },
         new Calculation<ScheduleRequest, ScheduleResponse>(
             "schedule", "Litres wanted by time as batches on a clock line.",
-            DaySchedule.Compute, () => ContractJson.Default.ScheduleRequest, () => AnswerJson.Default.ScheduleResponse, () => ScheduleFields.All) { IsLong = true },
+            DaySchedule.Compute, () => ContractJson.Default.ScheduleRequest, () => KindsJson.Default.ScheduleResponse, () => ScheduleFields.All) { IsLong = true },
         new Calculation<DayWantsRequest, DayWantsResponse>(
             "day-wants", "What a trip's plan wants ready on an evening and by the next start.",
             DayWants.Compute, () => ContractJson.Default.DayWantsRequest, () => AnswerJson.Default.DayWantsResponse, () => DayWants.Fields) { IsLong = true },

@@ -201,8 +201,28 @@ public sealed class Browser : IDisposable
 
     public void Select(string label, string option)
     {
+        var before = Shown(label);
+        Choose(label, option);
+        // A list that is still unfolding may slide away from under a tap, which then closes it: seen at once, and tapped again.
+        if (Shown(label) is var after && after == before && !after.Text.Contains(option, StringComparison.Ordinal))
+        {
+            Choose(label, option);
+        }
+    }
+
+    private void Choose(string label, string option)
+    {
         Click("combobox", label);
         Click("option", option);
+        Until(() => !Has("listbox", label), $"the list “{label}” to close");
+    }
+
+    /// <summary>What a list shows as chosen, and where one is: choosing changes either.</summary>
+    private (string Text, string Url) Shown(string label)
+    {
+        (string, string) shown = default;
+        Until(() => (shown = (Elements("combobox", label).FirstOrDefault()?.Text ?? "", Driver.Url)).Item2.Length > 0, $"combobox “{label}”");
+        return shown;
     }
 
     public bool Has(string role, string name) => Elements(role, name).Count > 0;

@@ -81,7 +81,8 @@ public sealed class InHandJourney : IDisposable
         phone.Click("button", "Gravity filter: it fell");
         phone.UntilText("may be cracked unseen");
         phone.Go("/kit/check");
-        phone.UntilText("cracked unseen");
+        phone.Fill("Water in all", "12");
+        phone.UntilText("Gravity filter: Ceramic that was dropped may be cracked unseen");
         phone.Go("/treat");
         phone.Click("radio", "Gravity filter");
         phone.UntilText("may be cracked unseen");

@@ -39,12 +39,12 @@ internal static class RequestGen
         from used in Number(0, 5000, "null")
         from load in Number(0, 3000, "null")
         from frozen in Gen.OneOf("\"no\"", "\"no\"", "\"yes\"", "null")
-        select $$$$""""item":{"kind":"filter","name":"Filter","filter":{"element":"{{{{element}}}}","style":"{{{{style}}}}","ratedFlowLPerMin":{{{{flow}}}},"ratedLifeL":4000}},"filter":{"usedL":{{{{used}}}},"clogLoadLNtu":{{{{load}}}},"wetted":"yes","frozen":{{{{frozen}}}},"dropped":"no"}""";
+        select $$$$""" "item":{"kind":"filter","name":"Filter","filter":{"element":"{{{{element}}}}","style":"{{{{style}}}}","ratedFlowLPerMin":{{{{flow}}}},"ratedLifeL":4000}},"filter":{"usedL":{{{{used}}}},"clogLoadLNtu":{{{{load}}}},"wetted":"yes","frozen":{{{{frozen}}}},"dropped":"no"}""";
 
     private static readonly Gen<string> Lamp =
         from cycles in Number(0, 40, "null")
         from battery in Gen.OneOf("\"lithium\"", "\"alkaline\"", "null")
-        select $$$$""""item":{"kind":"lamp","name":"Lamp","lamp":{"volumePerCycleL":1,"secondsPerCycle":90,"battery":{{{{battery}}}}}},"left":{{{{cycles}}}}""";
+        select $$$$""" "item":{"kind":"lamp","name":"Lamp","lamp":{"volumePerCycleL":1,"secondsPerCycle":90,"battery":{{{{battery}}}}}},"left":{{{{cycles}}}}""";
 
     private static readonly Gen<string> KitItem = Gen.OneOf(Filter, Lamp).Select(piece => $"{{{piece}}}");
 

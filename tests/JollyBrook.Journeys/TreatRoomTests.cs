@@ -40,6 +40,7 @@ public sealed class TreatRoomTests : IClassFixture<DemoPage>
     [Fact]
     public void Boiling_schools_are_a_tap_apart_with_their_cost()
     {
+        _browser.Select("Container", "Another container");
         _browser.Fill("Water in it", "1");
         _browser.Click("radio", "Canister stove");
         _browser.Fill("Elevation", "2600");

@@ -27,7 +27,7 @@ public sealed class TwoHostsTests : IDisposable
         _browser.Open("/treat");
         _browser.UntilHeadline("1 min at a rolling boil");
         var inPage = InPage(requests);
-        inPage.Count.ShouldBe(Requests);
+        inPage.Count.ShouldBe(Requests, inPage[0]);
         var refused = 0;
         for (var i = 0; i < Requests; i++)
         {

@@ -90,7 +90,6 @@ public sealed partial class ContractJson : JsonSerializerContext;
 [JsonSerializable(typeof(LookBackResponse))]
 [JsonSerializable(typeof(TopUpResponse))]
 [JsonSerializable(typeof(WatchResponse))]
-[JsonSerializable(typeof(ScheduleResponse))]
 [JsonSerializable(typeof(DayWantsResponse))]
 [JsonSerializable(typeof(KitCheckResponse))]
 [JsonSerializable(typeof(DeviceClockResponse))]
@@ -119,5 +118,6 @@ public sealed partial class LeanJson : JsonSerializerContext;
 /// <summary>How answers that hold one of several kinds are written: each kind with its name.</summary>
 [JsonSourceGenerationOptions(PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase, GenerationMode = JsonSourceGenerationMode.Metadata)]
 [JsonSerializable(typeof(InHandResponse))]
+[JsonSerializable(typeof(ScheduleResponse))]
 [JsonSerializable(typeof(KitTemplatesResponse))]
 public sealed partial class KindsJson : JsonSerializerContext;

@@ -2,6 +2,7 @@ using System.Text.Json;
 using CsCheck;
 using JollyBrook.Core.Book;
 using JollyBrook.Core.Contract;
+using JollyBrook.Core.Filters;
 using JollyBrook.Core.InHand;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Treatment;
@@ -16,6 +17,14 @@ public class InHandProperties
     private static readonly Gen<double?> AnyLitres = Gen.OneOf(Gen.Double[0, 2.5].Select(l => (double?)l), Gen.Const((double?)null), Gen.Const((double?)0.25));
     private static readonly Gen<Guid?> AnyWalker = Gen.OneOf<Guid?>(Log.Ilva, Log.Torren, (Guid?)null);
 
+    private static readonly Gen<Happened> AnyHappened = Gen.OneOf(Happened.Unknown, Happened.No, Happened.Yes);
+
+    private static readonly Gen<BookLine> LookedOver = Gen.Select(AnyHappened, AnyHappened, AnyHappened, AnyLitres).Select(
+        (wetted, frozen, dropped, used) => (BookLine)new FilterLookedOver(Log.Gravity, new FilterState(used * 400, used * 20, 0.02, wetted, frozen, dropped)));
+
+    private static readonly Gen<BookLine> AnyService = Gen.Select(Gen.OneOf(Enum.GetValues<FilterService>()), Gen.Bool, AnyLitres).Select(
+        (service, passed, litres) => (BookLine)new FilterServiced(Log.Gravity, service, passed, litres));
+
     private static readonly Gen<BookLine> AnyLine = Gen.Frequency(
         (5, Gen.Select(AnyContainer, AnyLitres, (c, l) => (BookLine)new Filled(c, l, Log.Spring, Clarity.Cloudy))),
         (3, Gen.Select(AnyContainer, AnyContainer, AnyLitres, (a, b, l) => (BookLine)new Poured(a, a == b ? Log.Steel : b, l))),
@@ -25,6 +34,7 @@ public class InHandProperties
         (1, Gen.Select(AnyContainer, AnyLitres, (c, l) => (BookLine)new Spilt(c, l, l is null))),
         (1, AnyContainer.Select(c => (BookLine)new Rinsed(c))), (1, AnyContainer.Select(c => (BookLine)new Dipped(c))),
         (1, Gen.OneOf(MishapKind.Dropped, MishapKind.Froze).Select(m => (BookLine)new Mishap(Log.Gravity, m))),
+        (2, LookedOver), (1, AnyService), (1, Gen.Double[0, 40].Select(n => (BookLine)new Charged(Log.Lamp, n))), (1, Gen.Double[0, 230].Select(g => (BookLine)new CanisterWeighed(Log.Stove, g))),
         (1, Gen.Double[0, 30].Select(n => (BookLine)new Counted(Log.Tablets, n))), (1, Gen.Double[0, 60].Select(g => (BookLine)new FuelBurnt(Log.Stove, g))),
         (1, Gen.Bool.Select(f => (BookLine)new SourceSeen(Log.Spring, f))), (1, AnyWalker.Select(w => (BookLine)new UrinePassed(w, 4))));
 
@@ -113,7 +123,7 @@ public class InHandProperties
     public void Bad_news_never_makes_anything_better() => Gen.Select(
         AnyLog, Gen.Int[0, 800], Gen.Int[0, 2000], Gen.OneOf<BookLine>(
             Gen.OneOf(MishapKind.Dropped, MishapKind.Froze).Select(m => (BookLine)new Mishap(Log.Gravity, m)), Gen.Const((BookLine)new Dipped(Log.Bottle)), Gen.Const((BookLine)new Dipped(Log.Steel)),
-            Gen.Const((BookLine)new FilterServiced(Log.Gravity, FilterService.IntegrityCheck, Passed: false)))).Sample(
+            Gen.Const((BookLine)new FilterLookedOver(Log.Gravity, new FilterState(Wetted: Happened.Yes, Frozen: Happened.Yes, Dropped: Happened.Yes))), Gen.Const((BookLine)new FilterServiced(Log.Gravity, FilterService.IntegrityCheck, Passed: false)))).Sample(
         (log, now, at, news) =>
         {
             var before = log.At(now);
