@@ -62,6 +62,42 @@ public sealed class KeyboardJourney : IDisposable
         _browser.UntilText("9 drops in Another container");
     }
 
+    /// <summary>What happens to a bottle and a filter through a day, told by keys.</summary>
+    [Fact]
+    public async Task A_bottle_is_filled_drunk_from_and_spilt_by_keys_alone()
+    {
+        foreach (var body in new[]
+                 {
+                     """{"kind":"container","name":"Bottle","volumeL":1}""",
+                     """{"kind":"filter","name":"Gravity filter","filter":{"element":"ceramic","style":"gravity","ratedFlowLPerMin":0.25,"ratedLifeL":2000}}""",
+                 })
+        {
+            (await _server.Owner.PutRecordAsync(_server.Owner.PersonId, "kit-item", Guid.CreateVersion7(), body)).EnsureSuccessStatusCode();
+        }
+
+        _browser.Open("/now");
+        OpenAnd("Bottle empty", "Filled, raw");
+        OpenAnd("Bottle 1 L, raw: not to drink", "Drank a cup");
+        OpenAnd("Bottle 0.75 L, raw: not to drink", "How it came to this");
+        _browser.UntilText("Drank 0.25 L from Bottle");
+        _browser.Press(Keys.Escape);
+        OpenAnd("Bottle 0.75 L, raw: not to drink", "Spilt");
+        _browser.Named("button", "Bottle empty");
+        _browser.TabTo("Gravity filter: it fell");
+        _browser.Press(Keys.Enter);
+        _browser.UntilText("may be cracked unseen");
+    }
+
+    private void OpenAnd(string container, string what)
+    {
+        _browser.Named("button", container);
+        _browser.TabTo(container);
+        _browser.Press(Keys.Enter);
+        _browser.Named("button", what);
+        _browser.TabTo(what);
+        _browser.Press(Keys.Enter);
+    }
+
     private void CurrentStepIs(string title) => _browser.Until(
         () => _browser.Driver.FindElements(By.CssSelector("li[aria-current=step]")).SingleOrDefault()?.Text.Contains(title) == true, $"step “{title}”");
 }

@@ -1,9 +1,9 @@
 import { createContext, useContext, useMemo, type ReactNode } from 'react';
 import type { Response, Schema } from '../core/contract';
-import { useCalculation } from '../core/useCalculation';
 import { useNowMinute } from '../shared/useNow';
 import { useAllBatches, type Batch } from './batches';
 import { withoutPhoto } from './bookLines';
+import { useFold, type Fold } from './inHand/useFold';
 import { useSettings, useWholeKit } from './LocalDataContext';
 import type { Kept } from './records';
 import { useRecords } from './useRecords';
@@ -11,7 +11,7 @@ import { useRecords } from './useRecords';
 export type InHand = Response<'in-hand'>;
 export type ContainerInHand = Schema<'ContainerInHand'>;
 
-const Context = createContext<InHand | undefined>(undefined);
+const Context = createContext<Fold>({ answer: undefined, isSettled: false });
 
 /** What is in hand, worked out once for every room from the whole log. */
 export function InHandProvider({ children }: { children: ReactNode }) {
@@ -40,13 +40,17 @@ export function InHandProvider({ children }: { children: ReactNode }) {
         : null,
     [units, now, kit, walkers, sources, lines, batches],
   );
-  const { response } = useCalculation('in-hand', request);
-  return <Context value={response ?? undefined}>{children}</Context>;
+  return <Context value={useFold(request)}>{children}</Context>;
 }
 
 /** What is in hand; undefined until it has been worked out. */
 export function useInHand(): InHand | undefined {
-  return useContext(Context);
+  return useContext(Context).answer;
+}
+
+/** Whether what is in hand is known, or can't be: what hangs on it is drawn only then, so that nothing moves under a finger. */
+export function useInHandSettled(): boolean {
+  return useContext(Context).isSettled;
 }
 
 /** The kit as it is now, as the core is told of it: with what is left, and what is suspect. */

@@ -6,7 +6,7 @@ import { useCalculation } from '../../core/useCalculation';
 import { ListCard } from '../../shared/ListCard';
 import { SelectEntry } from '../../shared/SelectEntry';
 import { TwoPanes } from '../../shared/TwoPanes';
-import { useInHand } from '../../store/InHandContext';
+import { useInHand, useInHandSettled } from '../../store/InHandContext';
 import { useSettings, useWholeKit } from '../../store/LocalDataContext';
 import type { Kept } from '../../store/records';
 import { ItemForm } from './ItemForm';
@@ -25,6 +25,7 @@ export function KitRoom() {
   const kit = useWholeKit();
   const templates = useCalculation('kit-templates', {}).response?.templates ?? [];
   const entries = useInHand()?.kit;
+  const isSettled = useInHandSettled();
   const fresh = freshOf(id, templates, kit);
   const shown = fresh
     ? undefined
@@ -73,12 +74,12 @@ export function KitRoom() {
           />
         ) : (
           shown &&
-          entries && (
+          isSettled && (
             <ItemForm
               key={shown.id}
               id={shown.id}
               start={shown.body}
-              told={toldOf(entries.find((entry) => entry.id === shown.id))}
+              told={toldOf(entries?.find((entry) => entry.id === shown.id))}
               justKept={state === justKept}
               onKept={() => undefined}
             />

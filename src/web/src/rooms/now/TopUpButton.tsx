@@ -4,15 +4,20 @@ import { useState } from 'react';
 import { useCalculation } from '../../core/useCalculation';
 import { NumberEntry, type Entry } from '../../shared/NumberEntry';
 import { tap, type Batch } from '../../store/batches';
+import { useInHand } from '../../store/InHandContext';
 import { useStore } from '../../store/StoreContext';
 
+/** Where it is not known how much more the container takes. */
 const firstGuessL = 0.5;
 
 /** Raw water added to a batch: the dose for it, and the wait anew for all of it. */
 export function TopUpButton({ batch }: { batch: Batch }) {
   const store = useStore();
   const [open, setOpen] = useState(false);
-  const [addedL, setAddedL] = useState<Entry>(firstGuessL);
+  const held = useInHand()?.containers.find(({ id }) => id === batch.containerId);
+  const room = held && held.capacityL > held.litres ? held.capacityL - held.litres : firstGuessL;
+  const [typed, setAddedL] = useState<Entry | undefined>();
+  const addedL = typed === undefined ? room : typed;
   const { response, problem } = useCalculation(
     'top-up',
     open ? { batch: batch.request, method: batch.answer.method, addedL: addedL as number | null } : null,

@@ -11,7 +11,7 @@ import { startBatch } from '../../store/batches';
 import { useLoggingBook } from '../../store/books';
 import { useKit, useSettings } from '../../store/LocalDataContext';
 import { writeLine } from '../../store/bookLines';
-import { useInHand, useKitEntries, useSourcesNow } from '../../store/InHandContext';
+import { useInHand, useInHandSettled, useKitEntries, useSourcesNow } from '../../store/InHandContext';
 import type { Kept } from '../../store/records';
 import { useStore } from '../../store/StoreContext';
 import { AnswerDetails } from './answer/AnswerDetails';
@@ -32,6 +32,8 @@ import { WaterForm } from './water/WaterForm';
 /** Judge the source, say what the water is like, choose a way, get the answer; it moves with every change. */
 export function TreatRoom() {
   const kit = useKit();
+  const isSettled = useInHandSettled();
+  if (kit.length > 0 && !isSettled) return <Typography role="status">Looking at what is in hand…</Typography>;
   return <TreatDesk key={kit.length === 0 ? 'no kit' : 'kit'} kit={kit} />;
 }
 

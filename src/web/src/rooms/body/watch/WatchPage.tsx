@@ -10,22 +10,19 @@ import { NumberEntry } from '../../../shared/NumberEntry';
 import { ProblemLine } from '../../../shared/ProblemLine';
 import { Section } from '../../../shared/Section';
 import { TextEntry } from '../../../shared/TextEntry';
-import { clockTime, fromField, localInstant, toField } from '../../../shared/time';
+import { clockTime, fromField, toField } from '../../../shared/time';
 import { plain, show } from '../../../shared/units';
 import { useNowMinute } from '../../../shared/useNow';
 import { WorkingPanel } from '../../../shared/WorkingPanel';
-import { about, ofEntryKind } from '../../../store/bookLines';
-import { useWholeBook } from '../../../store/BookLinesContext';
 import { useInHand } from '../../../store/InHandContext';
 import { useSettings } from '../../../store/LocalDataContext';
 import type { Kept } from '../../../store/records';
 import { WriteButton } from '../../book/write/QuickDialog';
 import { DeficitPicture } from './DeficitPicture';
+import { morning, watchRequest } from './watchRequest';
 import { Lines } from '../../../shared/Lines';
 import { TickGroup } from '../../../shared/TickGroup';
 import { SwitchEntry } from '../../../shared/SwitchEntry';
-
-const morningHour = 7;
 
 interface Props {
   walker: Kept<'walker'>;
@@ -37,41 +34,28 @@ export function WatchPage({ walker, tests }: Props) {
   const catalogue = useCatalogue();
   const { units } = useSettings().settings;
   const now = useNowMinute();
-  const book = useWholeBook();
   const [from, setFrom] = useState(() => morning(new Date()));
   const [setOut, setSetOut] = useState<string | null>(null);
   const [arrived, setArrived] = useState<string | null>(null);
   const [airC, setAirC] = useState<number | null>(null);
   const [rested, setRested] = useState(false);
   const [signs, setSigns] = useState<Schema<'BodySign'>[]>([]);
-  const mine = (book?.standing ?? []).filter(
-    ({ body }) => about(body).walkerId === walker.id && Date.parse(body.at ?? '') >= Date.parse(from),
-  );
   const state = useInHand();
-  const drinks = state?.walkers.find(({ id }) => id === walker.id)?.drinks ?? [];
-  const urine = ofEntryKind(mine, 'urine');
-  const mass = ofEntryKind(mine, 'bodyMass').at(-1)?.body;
   const { response, problem } = useCalculation(
     'body-watch',
-    book && state
-      ? {
-          units,
-          walker: walker.body,
-          tests: tests.map(({ id, body }) => ({ id, test: body })),
-          effort: { temperatureC: airC },
-          from,
-          walks: setOut ? [{ from: setOut, until: arrived }] : [],
-          drinks: drinks
-            .filter(({ at }) => Date.parse(at) >= Date.parse(from))
-            .map(({ at, litres }): Schema<'Drunk'> => ({ at, litres })),
-          urineColour: urine.findLast(({ body }) => body.urineColour != null)?.body.urineColour ?? null,
-          urineAt: urine.at(-1)?.body.at ?? null,
-          weighedKg: mass?.massKg ?? null,
-          weighedAt: mass?.at ?? null,
-          signs,
-          rested,
-          now,
-        }
+    state
+      ? watchRequest(
+          walker,
+          tests,
+          state,
+          { units, now, from },
+          {
+            effort: { temperatureC: airC },
+            walks: setOut ? [{ from: setOut, until: arrived }] : [],
+            signs,
+            rested,
+          },
+        )
       : null,
   );
   return (
@@ -165,12 +149,4 @@ export function WatchPage({ walker, tests }: Props) {
       {response && <WorkingPanel steps={response.working} />}
     </Stack>
   );
-}
-
-/** This morning, or yesterday's while it is still night. */
-function morning(now: Date): string {
-  const at = new Date(now);
-  at.setHours(morningHour, 0, 0, 0);
-  if (at > now) at.setDate(at.getDate() - 1);
-  return localInstant(at);
 }

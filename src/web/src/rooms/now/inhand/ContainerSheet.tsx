@@ -20,6 +20,7 @@ import { useQuickWrite } from '../../../store/QuickWrite';
 import { useWhose } from '../../book/write/useWhose';
 import { WhoseEntry } from '../../book/write/WhoseEntry';
 import { StoryOf } from './StoryOf';
+import { TopUpToBrim } from './TopUpToBrim';
 import { VesselPicture } from './VesselPicture';
 
 interface Props {
@@ -91,6 +92,9 @@ export function ContainerSheet({ container, state, onClose }: Props) {
                   <Button variant="outlined" onClick={() => done({ kind: 'filled', containerId })}>
                     Filled, raw
                   </Button>
+                )}
+                {running.length === 1 && litres < container.capacityL && (
+                  <TopUpToBrim container={container} batchId={running[0]} onDone={onClose} />
                 )}
                 {holds && (
                   <>

@@ -56,7 +56,7 @@ export function InHandPanel() {
           ))}
         </Box>
       )}
-      {state.walkers.length > 0 && <WalkerLines walkers={state.walkers} />}
+      {state.walkers.length > 0 && <WalkerLines state={state} />}
       {newest && (
         <Alert severity="warning" variant="outlined">
           <MuiLink component={Link} color="inherit" to={`/book/${newest.lineId}`}>

@@ -1,36 +1,23 @@
-import { Box, Link as MuiLink, Typography } from '@mui/material';
-import { Link } from 'react-router';
-import { useCatalogue } from '../../../core/CatalogueContext';
-import { show } from '../../../shared/units';
+import { Box } from '@mui/material';
 import type { InHand } from '../../../store/InHandContext';
+import { useRecords } from '../../../store/useRecords';
+import { WalkerLine } from './WalkerLine';
 
-/** What each walker drank in a day and a night, and how it shows; the way to what they miss. */
-export function WalkerLines({ walkers }: { walkers: InHand['walkers'] }) {
-  const catalogue = useCatalogue();
-  const { urine } = catalogue.lists.book;
+/** Who is how far behind on water, and what the party drank together. */
+export function WalkerLines({ state }: { state: InHand }) {
+  const walkers = useRecords('walker') ?? [];
+  const tests = useRecords('sweat-test') ?? [];
   return (
     <Box
       component="ul"
       aria-label="Who drank"
-      sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 0.5 }}
+      sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 1 }}
     >
-      {walkers.map(({ id, name, drunkL, urineColour }) => {
-        const colour =
-          urineColour === null ? undefined : urine.find((step) => step.number === Math.round(urineColour));
-        const isWalker = id !== '00000000-0000-0000-0000-000000000000';
+      {state.walkers.map((told) => {
+        const walker = walkers.find(({ id }) => id === told.id);
         return (
-          <li key={id}>
-            <Typography>
-              {isWalker ? (
-                <MuiLink component={Link} color="inherit" to={`/body/${id}/watch`}>
-                  {name}
-                </MuiLink>
-              ) : (
-                name
-              )}
-              : {show(catalogue, 'volume', drunkL)} in 24 h
-              {colour && ` · urine ${colour.words}: ${colour.advice}`}
-            </Typography>
+          <li key={told.id}>
+            <WalkerLine told={told} walker={walker} tests={tests} state={state} />
           </li>
         );
       })}

@@ -1,0 +1,52 @@
+import type { Request, Schema } from '../../../core/contract';
+import { localInstant } from '../../../shared/time';
+import type { InHand } from '../../../store/InHandContext';
+import type { Kept } from '../../../store/records';
+
+const morningHour = 7;
+
+interface Day {
+  units: Schema<'UnitSystem'>;
+  now: string;
+  /** When they were last well watered. */
+  from: string;
+}
+
+/** This morning, or yesterday's while it is still night. */
+export function morning(now: Date): string {
+  const at = new Date(now);
+  at.setHours(morningHour, 0, 0, 0);
+  if (at > now) at.setDate(at.getDate() - 1);
+  return localInstant(at);
+}
+
+/** What is asked about one walker's water through the day: what the log says of them, and what else is known of the day. */
+export function watchRequest(
+  walker: Kept<'walker'>,
+  tests: Kept<'sweat-test'>[],
+  state: InHand,
+  { units, now, from }: Day,
+  known: Partial<Request<'body-watch'>> = {},
+): Request<'body-watch'> {
+  const told = state.walkers.find(({ id }) => id === walker.id);
+  const today = (at: string | null | undefined) => at != null && Date.parse(at) >= Date.parse(from);
+  const urine = today(told?.urineAt) ? told : undefined;
+  const mass = today(told?.massAt) ? told : undefined;
+  return {
+    units,
+    walker: walker.body,
+    tests: tests
+      .filter(({ body }) => body.walkerId === walker.id)
+      .map(({ id, body }) => ({ id, test: body })),
+    from,
+    drinks: (told?.drinks ?? [])
+      .filter(({ at }) => today(at))
+      .map(({ at, litres }): Schema<'Drunk'> => ({ at, litres })),
+    urineColour: urine?.urineColour ?? null,
+    urineAt: urine?.urineAt ?? null,
+    weighedKg: mass?.massKg ?? null,
+    weighedAt: mass?.massAt ?? null,
+    now,
+    ...known,
+  };
+}

@@ -1,0 +1,96 @@
+using System.Globalization;
+using System.Text.Json;
+using JollyBrook.Core.Book;
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.InHand;
+using JollyBrook.Core.Kit;
+using JollyBrook.Journeys;
+
+namespace JollyBrook.Benchmarks;
+
+/// <summary>What the same log costs in the page: the fold alone, opening Now on a device that holds it, and a tap.</summary>
+internal static class InHandPage
+{
+    private const int Taps = 5;
+
+    /// <summary>Milliseconds for the fold from nothing and for one more line, medians of 5, in the page's own core.</summary>
+    public static (double Whole, double More) Fold(InHandRequest whole, InHandRequest more)
+    {
+        using var server = new AppServer(demo: false);
+        using var browser = server.NewBrowser();
+        browser.Open("/treat");
+        browser.UntilHeadline("1 min at a rolling boil");
+        var json = new[] { whole, more }.Select(r => (object)JsonSerializer.Serialize(r, ContractJson.Default.InHandRequest)).ToArray();
+        var medians = (IReadOnlyCollection<object>)browser.Driver.ExecuteAsyncScript(
+            """
+            const done = arguments[arguments.length - 1];
+            const requests = [...arguments].slice(0, -1);
+            (async () => {
+              const { dotnet } = await import('/_framework/dotnet.js');
+              const { getAssemblyExports, getConfig } = await dotnet.create();
+              const core = (await getAssemblyExports(getConfig().mainAssemblyName)).JollyBrook.Browser.CoreExports;
+              return requests.map(json => {
+                const times = [];
+                for (let i = 0; i < 7; i++) {
+                  const start = performance.now();
+                  core.Calculate('in-hand', json);
+                  if (i >= 2) times.push(performance.now() - start);
+                }
+                return String(times.sort((a, b) => a - b)[2]);
+              });
+            })().then(done, error => done([String(error)]));
+            """,
+            json)!;
+        var times = medians.Select(m => double.Parse((string)m, CultureInfo.InvariantCulture)).ToList();
+        return (times[0], times[1]);
+    }
+
+    /// <summary>Milliseconds until Now shows what is in hand, and until a drink told by a tap is on the screen.</summary>
+    public static (double Opens, double Tap) Now(InHandRequest log)
+    {
+        using var server = new AppServer(demo: false);
+        server.Stop();
+        using (var file = new RecordFile(server.DataFolder, server.Owner.PersonId))
+        {
+            foreach (var piece in log.Kit!)
+            {
+                file.Insert("kit-item", Guid.Parse(piece.Id!), JsonSerializer.Serialize(piece.Item!, ContractJson.Default.KitItem), log.Now!.Value);
+            }
+
+            foreach (var (id, line) in log.Lines!.Select(l => (l.Id!.Value, l.Line!)))
+            {
+                file.Insert("book-line", id, JsonSerializer.Serialize(line, ContractJson.Default.BookLine), line.At!.Value);
+            }
+
+            file.Keep();
+        }
+
+        server.Start();
+        using var browser = server.NewBrowser(390, 844);
+        browser.Open("/settings/device");
+        BigBook.UntilAllIsHere(browser, log.Lines!.Count);
+        var opens = Enumerable.Range(0, Taps).Select(_ => BigBook.Open(browser, "/now", "to drink")).Order().ToList()[Taps / 2];
+        List<double> taps = [];
+        for (var i = 0; i < Taps; i++)
+        {
+            var name = browser.Driver.FindElements(OpenQA.Selenium.By.CssSelector("button")).Select(b => b.Text).First(t => t.StartsWith("Bottle 0", StringComparison.Ordinal));
+            browser.Click("button", name.Split('\n')[0]);
+            browser.Named("button", "Drank a mouthful");
+            taps.Add(Convert.ToDouble(
+                browser.Driver.ExecuteAsyncScript(
+                    """
+                    const done = arguments[0];
+                    const shown = () => [...document.querySelectorAll('button')].find(b => b.innerText.startsWith('Bottle 0'))?.innerText;
+                    const before = shown();
+                    const button = [...document.querySelectorAll('button')].find(b => b.innerText === 'Drank a mouthful' || b.getAttribute('aria-label') === 'Drank a mouthful');
+                    const start = performance.now();
+                    new MutationObserver((_, o) => { const now = shown(); if (now && now !== before) { o.disconnect(); done(performance.now() - start); } })
+                      .observe(document, { childList: true, subtree: true, characterData: true });
+                    button.click();
+                    """),
+                CultureInfo.InvariantCulture));
+        }
+
+        return (opens, taps.Order().ToList()[Taps / 2]);
+    }
+}
