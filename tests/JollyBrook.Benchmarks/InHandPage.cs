@@ -74,7 +74,7 @@ internal static class InHandPage
         for (var i = 0; i < Taps; i++)
         {
             var name = browser.Driver.FindElements(OpenQA.Selenium.By.CssSelector("button")).Select(b => b.Text).First(t => t.StartsWith("Bottle 0", StringComparison.Ordinal));
-            browser.Click("button", name.Split('\n')[0]);
+            browser.Click("button", name.Replace("\n", " ", StringComparison.Ordinal));
             browser.Named("button", "Drank a mouthful");
             taps.Add(Convert.ToDouble(
                 browser.Driver.ExecuteAsyncScript(

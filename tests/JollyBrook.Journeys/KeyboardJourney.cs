@@ -85,7 +85,7 @@ public sealed class KeyboardJourney : IDisposable
         _browser.Named("button", "Bottle empty");
         _browser.TabTo("Gravity filter: it fell");
         _browser.Press(Keys.Enter);
-        _browser.UntilText("may be cracked unseen");
+        _browser.Named("link", "The line that says so");
     }
 
     private void OpenAnd(string container, string what)
