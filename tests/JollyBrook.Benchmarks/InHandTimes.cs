@@ -48,8 +48,9 @@ internal static class InHandTimes
             BookLine line = (i % 10) switch
             {
                 0 => new Filled(bottle, Clarity: Clarity.Clear),
-                < 6 => new Drank(0.2, ContainerId: bottle),
-                6 => new UrinePassed(null, 4),
+                < 5 => new Drank(0.2, ContainerId: bottle),
+                5 => new UrinePassed(null, 4),
+                6 => new Noted { Note = "Up to the saddle" },
                 7 => new SourceSeen(Id(500), Flowing: true),
                 8 => new Spilt(bottle, All: true),
                 _ => new Noted { Note = "Along the ridge" },

@@ -7,6 +7,11 @@ namespace JollyBrook.Core.Contract;
 /// <summary>Reads JSON into a record and answers what cannot be read in words that name the field.</summary>
 public static class StrictJson
 {
+    /// <summary>How the reader's message begins when a record names a kind there is none of.</summary>
+    private const string UnknownKind = "Read unrecognized type discriminator";
+
+    private const string KindProperty = "kind";
+
     /// <returns>The record, or null with <paramref name="problem"/> set.</returns>
     public static T? Read<T>(string json, JsonTypeInfo<T> typeInfo, Func<IReadOnlyList<Field>> fields, out Problem? problem)
     {
@@ -72,6 +77,11 @@ public static class StrictJson
     private static FieldProblem Explain(JsonException wrong, IReadOnlyList<Field> fields, Speaker say)
     {
         var path = (wrong.Path ?? "$").TrimStart('$').TrimStart('.');
+        if (wrong.Message.StartsWith(UnknownKind, StringComparison.Ordinal) && !path.EndsWith(KindProperty, StringComparison.Ordinal))
+        {
+            path = path.Length == 0 ? KindProperty : $"{path}.{KindProperty}";
+        }
+
         var field = fields.FirstOrDefault(f => f.Path == path);
         return field is null
             ? new FieldProblem(path, $"'{path}' does not hold what is expected there. See the API document.", null)

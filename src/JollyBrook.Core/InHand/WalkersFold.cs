@@ -26,7 +26,14 @@ internal sealed class WalkersFold
     public void Drank(Guid? walker, DrinkTold drink)
     {
         var told = Of(walker);
-        told.Drinks.RemoveAll(d => d.At < drink.At - Remembered);
+        // Drinks come in their order: the oldest stand first.
+        var old = 0;
+        while (old < told.Drinks.Count && told.Drinks[old].At < drink.At - Remembered)
+        {
+            old++;
+        }
+
+        told.Drinks.RemoveRange(0, old);
         told.Drinks.Add(drink);
     }
 

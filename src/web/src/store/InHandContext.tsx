@@ -1,11 +1,10 @@
 import { createContext, useContext, useMemo, type ReactNode } from 'react';
 import type { Response, Schema } from '../core/contract';
 import { useNowMinute } from '../shared/useNow';
-import { useAllBatches, type Batch } from './batches';
-import { withoutPhoto } from './bookLines';
 import { useFold, type Fold } from './inHand/useFold';
 import { useSettings, useWholeKit } from './LocalDataContext';
 import type { Kept } from './records';
+import { useStore } from './StoreContext';
 import { useRecords } from './useRecords';
 
 export type InHand = Response<'in-hand'>;
@@ -20,27 +19,20 @@ export function InHandProvider({ children }: { children: ReactNode }) {
   const kit = useWholeKit();
   const walkers = useRecords('walker');
   const sources = useRecords('trip-source');
-  const lines = useRecords('book-line');
-  const batches = useAllBatches();
-  const request = useMemo(
+  const { db } = useStore();
+  const around = useMemo(
     () =>
-      walkers && sources && lines && batches
+      walkers && sources
         ? {
             units,
-            now,
             kit: kit.map(({ id, body }) => ({ id, item: body })),
             walkers: walkers.map(({ id, body }) => ({ id, name: body.name })),
             sources: sources.map(({ id, body }) => ({ id, source: body })),
-            lines: lines.map(({ id, body }) => ({
-              id,
-              line: withoutPhoto(body),
-            })),
-            batches: batches.map(keptBatch),
           }
         : null,
-    [units, now, kit, walkers, sources, lines, batches],
+    [units, kit, walkers, sources],
   );
-  return <Context value={useFold(request)}>{children}</Context>;
+  return <Context value={useFold(db, around, now)}>{children}</Context>;
 }
 
 /** What is in hand; undefined until it has been worked out. */
@@ -74,31 +66,4 @@ export function useSourcesNow(): Kept<'trip-source'>[] | undefined {
     const now = new Map(state?.tripSources.map(({ id, source }) => [id, source]));
     return records?.map((record) => ({ ...record, body: now.get(record.id) ?? record.body }));
   }, [state, records]);
-}
-
-/** A batch as the core folds it: what was started, in what, with every tap. */
-function keptBatch({ id, startedAt, request, answer, ...batch }: Batch): Schema<'KeptBatch'> {
-  return {
-    id,
-    startedAt,
-    method: answer.method,
-    methodName: answer.methodName,
-    volumeL: request.water?.volumeL ?? null,
-    steps: answer.steps,
-    containerId: batch.containerId,
-    fromId: batch.fromId,
-    sourceId: batch.sourceId,
-    clarity: request.water?.clarity ?? null,
-    shortOf: answer.shortOf,
-    drinkWithinHours: answer.drinkWithinHours ?? null,
-    use: {
-      doseUnits: answer.dose?.units ?? null,
-      fuelG: answer.boil?.fuelG ?? null,
-      lampCycles: answer.lamp?.cycles ?? null,
-    },
-    taps: batch.taps.map(({ id: tapId, kind, stepId, at, words, addedL }) => ({
-      id: tapId,
-      tap: { kind, stepId, at, words, addedL },
-    })),
-  };
 }

@@ -59,10 +59,7 @@ export function useBatch(id: string | undefined): Batch | null | undefined {
 /** Every batch of every book, oldest first; undefined while they are being read. */
 export function useAllBatches(): Batch[] | undefined {
   const { db } = useStore();
-  return useLiveQuery(async () => {
-    const records = await ofKind(db, 'batch').toArray();
-    return withTaps(db, records);
-  }, [db]);
+  return useLiveQuery(() => allBatches(db), [db]);
 }
 
 /** These batches, those of them that are here; undefined while they are being read. */
@@ -70,13 +67,22 @@ export function useBatchesById(ids: string[]): Batch[] | undefined {
   const { db } = useStore();
   const key = ids.join(' ');
   return useLiveQuery(async () => {
-    const wanted = key === '' ? [] : key.split(' ');
-    const records = await db.records
-      .where('[kind+id]')
-      .anyOf(wanted.map((id) => ['batch', id]))
-      .toArray();
-    return withTaps(db, records);
+    return batchesOf(db, key === '' ? [] : key.split(' '));
   }, [db, key]);
+}
+
+/** Every batch, each with every tap. */
+export async function allBatches(db: LocalStore): Promise<Batch[]> {
+  return withTaps(db, await ofKind(db, 'batch').toArray());
+}
+
+/** These batches, each with every tap. */
+export async function batchesOf(db: LocalStore, ids: string[]): Promise<Batch[]> {
+  const records = await db.records
+    .where('[kind+id]')
+    .anyOf(ids.map((id) => ['batch', id]))
+    .toArray();
+  return withTaps(db, records);
 }
 
 async function withTaps(db: LocalStore, records: LocalRecord[]): Promise<Batch[]> {
@@ -84,7 +90,8 @@ async function withTaps(db: LocalStore, records: LocalRecord[]): Promise<Batch[]
     .where('[kind+parent]')
     .anyOf(records.map((record) => ['batch-event', record.id]))
     .sortBy('id');
-  const tapsByBatch = Object.groupBy(taps, (tap) => tap.parent ?? '');
+  const tapsOn = new Map<string, LocalRecord[]>(records.map(({ id }) => [id, []]));
+  for (const one of taps) tapsOn.get(one.parent ?? '')?.push(one);
   return records.map((record) => {
     const body = record.body as Bodies['batch'];
     return {
@@ -98,9 +105,9 @@ async function withTaps(db: LocalStore, records: LocalRecord[]): Promise<Batch[]
       containerId: body.containerId ?? null,
       fromId: body.fromId ?? null,
       sourceId: body.sourceId ?? null,
-      taps: (tapsByBatch[record.id] ?? []).map((tap) => ({
-        id: tap.id,
-        ...(tap.body as Bodies['batch-event']),
+      taps: (tapsOn.get(record.id) ?? []).map((one) => ({
+        id: one.id,
+        ...(one.body as Bodies['batch-event']),
       })),
     };
   });

@@ -1,32 +1,45 @@
+import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useRef, useState } from 'react';
-import type { Request, Response } from '../../core/contract';
+import type { Response } from '../../core/contract';
 import { calculate } from '../../core/core';
-import { checkpoint, foldOn, joined, type Checkpoint } from './foldOn';
+import type { LocalStore } from '../db';
+import { keepCheckpoint, readCheckpoint, type Around, type Checkpoint } from './checkpoint';
+import { foldLog } from './foldLog';
+import { logKeys } from './log';
 
-type Whole = Request<'in-hand'>;
-type Answer = Response<'in-hand'>;
+/** So many records folded anew are worth a new checkpoint on the device. */
+const worthKeeping = 100;
 
 export interface Fold {
   /** Undefined until it is known. */
-  answer: Answer | undefined;
+  answer: Response<'in-hand'> | undefined;
   /** Whether the first attempt is over, with or without an answer. */
   isSettled: boolean;
 }
 
-/** What a log comes to, folded on from the last time wherever that can be done. */
-export function useFold(whole: Whole | null): Fold {
+/** What the log on this device comes to, folded on from the last time wherever that can be done. */
+export function useFold(db: LocalStore, around: Around | null, now: string): Fold {
   const [state, setState] = useState<Fold>({ answer: undefined, isSettled: false });
-  const last = useRef<Checkpoint | null>(null);
+  // Undefined until it has been looked for on the device.
+  const last = useRef<Checkpoint | null>(undefined);
+  const keys = useLiveQuery(() => logKeys(db), [db]);
   useEffect(() => {
-    if (whole === null) return;
+    if (around === null || keys === undefined) return;
     let overtaken = false;
     const settle = () => setState((before) => ({ ...before, isSettled: true }));
-    void fold(last.current, whole).then(
+    const fold = async () => {
+      last.current ??= await readCheckpoint(db);
+      return foldLog((request) => calculate('in-hand', request), db, last.current, keys, { ...around, now });
+    };
+    void fold().then(
       (found) => {
         if (overtaken) return;
         if (found === null) return settle();
         last.current = found.checkpoint;
         setState({ answer: found.answer, isSettled: true });
+        if (found.sent >= worthKeeping) {
+          requestIdleCallback(() => void keepCheckpoint(db, found.checkpoint).catch(() => undefined));
+        }
       },
       // The core could not run: what was known stays, and the screen that asked first has said so.
       settle,
@@ -34,18 +47,6 @@ export function useFold(whole: Whole | null): Fold {
     return () => {
       overtaken = true;
     };
-  }, [whole]);
+  }, [db, around, keys, now]);
   return state;
-}
-
-/** Null where the log can't be folded at all. */
-async function fold(
-  before: Checkpoint | null,
-  whole: Whole,
-): Promise<{ answer: Answer; checkpoint: Checkpoint } | null> {
-  const asked = foldOn(before, whole);
-  const outcome = await calculate('in-hand', asked);
-  if (!outcome.ok) return before === null ? null : fold(null, whole);
-  const answer = joined(before, asked, outcome.response);
-  return { answer, checkpoint: checkpoint(whole, answer) };
 }

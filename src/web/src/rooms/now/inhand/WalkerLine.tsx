@@ -1,33 +1,21 @@
 import { Box, Link as MuiLink, Typography } from '@mui/material';
-import { useState } from 'react';
 import { Link } from 'react-router';
 import { useCatalogue } from '../../../core/CatalogueContext';
+import type { Request } from '../../../core/contract';
 import { useCalculation } from '../../../core/useCalculation';
 import { plain, show } from '../../../shared/units';
-import { useNowMinute } from '../../../shared/useNow';
 import type { InHand } from '../../../store/InHandContext';
-import { useSettings } from '../../../store/LocalDataContext';
-import type { Kept } from '../../../store/records';
-import { morning, watchRequest } from '../../body/watch/watchRequest';
 
 interface Props {
   told: InHand['walkers'][number];
-  /** Undefined for what the party drank together. */
-  walker: Kept<'walker'> | undefined;
-  tests: Kept<'sweat-test'>[];
-  state: InHand;
+  /** What is asked about them; null for what the party drank together. */
+  request: Request<'body-watch'> | null;
 }
 
 /** One walker: how far behind since the morning, what to do about it, and what they drank. */
-export function WalkerLine({ told, walker, tests, state }: Props) {
+export function WalkerLine({ told, request }: Props) {
   const catalogue = useCatalogue();
-  const { units } = useSettings().settings;
-  const now = useNowMinute();
-  const [from] = useState(() => morning(new Date()));
-  const { response } = useCalculation(
-    'body-watch',
-    walker ? watchRequest(walker, tests, state, { units, now, from }) : null,
-  );
+  const { response } = useCalculation('body-watch', request);
   const volume = (litres: number) => show(catalogue, 'volume', Math.abs(litres));
   const colour = catalogue.lists.book.urine.find(
     (step) => told.urineColour !== null && step.number === Math.round(told.urineColour ?? 0),
@@ -35,7 +23,7 @@ export function WalkerLine({ told, walker, tests, state }: Props) {
   return (
     <Box>
       <Typography>
-        {walker ? (
+        {request ? (
           <MuiLink component={Link} color="inherit" to={`/body/${told.id}/watch`}>
             {told.name}
           </MuiLink>

@@ -1,0 +1,71 @@
+import type { Schema } from '../../core/contract';
+import { allBatches, batchesOf, type Batch } from '../batches';
+import { withoutPhoto } from '../bookLines';
+import type { LocalRecord, LocalStore } from '../db';
+import { ofKind, type Bodies, type Kind } from '../records';
+
+/** Where a record is: its book, kind and id. */
+export type Key = [book: string, kind: string, id: string];
+
+/** Lines and batches as the core folds them. */
+export interface Log {
+  lines: Schema<'KeptLine'>[];
+  batches: Schema<'KeptBatch'>[];
+}
+
+const logKinds: Kind[] = ['book-line', 'batch', 'batch-event'];
+
+/** Where every record of the log is: cheap to read, however much they hold. */
+export async function logKeys(db: LocalStore): Promise<Key[]> {
+  const kinds = await Promise.all(logKinds.map((kind) => ofKind(db, kind).primaryKeys()));
+  return kinds.flat();
+}
+
+/** All of it. */
+export async function wholeLog(db: LocalStore): Promise<Log> {
+  const [lines, batches] = await Promise.all([ofKind(db, 'book-line').toArray(), allBatches(db)]);
+  return { lines: lines.map(keptLine), batches: batches.map(keptBatch) };
+}
+
+/** These records, with every tap on the batches among them, and the batch of every tap. */
+export async function logOf(db: LocalStore, keys: Key[]): Promise<Log> {
+  const records = (await db.records.bulkGet(keys)).filter((record) => record !== undefined);
+  const touched = records.flatMap(({ kind, id, parent }) =>
+    kind === 'batch' ? [id] : parent === undefined ? [] : [parent],
+  );
+  return {
+    lines: records.filter(({ kind }) => kind === 'book-line').map(keptLine),
+    batches: (await batchesOf(db, [...new Set(touched)])).map(keptBatch),
+  };
+}
+
+function keptLine({ id, body }: LocalRecord): Schema<'KeptLine'> {
+  return { id, line: withoutPhoto(body as Bodies['book-line']) };
+}
+
+/** A batch as the core folds it: what was started, in what, with every tap. */
+function keptBatch({ id, startedAt, request, answer, ...batch }: Batch): Schema<'KeptBatch'> {
+  return {
+    id,
+    startedAt,
+    method: answer.method,
+    methodName: answer.methodName,
+    volumeL: request.water?.volumeL ?? null,
+    steps: answer.steps,
+    containerId: batch.containerId,
+    fromId: batch.fromId,
+    sourceId: batch.sourceId,
+    clarity: request.water?.clarity ?? null,
+    shortOf: answer.shortOf,
+    drinkWithinHours: answer.drinkWithinHours ?? null,
+    use: {
+      doseUnits: answer.dose?.units ?? null,
+      fuelG: answer.boil?.fuelG ?? null,
+      lampCycles: answer.lamp?.cycles ?? null,
+    },
+    taps: batch.taps.map(({ id: tapId, kind, stepId, at, words, addedL }) => ({
+      id: tapId,
+      tap: { kind, stepId, at, words, addedL },
+    })),
+  };
+}
