@@ -37,4 +37,4 @@ test(`${histories} random histories lose nothing`, async () => {
     const faults = (await Promise.all(round.map((h) => h.end()))).filter((fault) => fault !== null);
     expect(faults).toEqual([]);
   }
-}, 1_800_000);
+}, Math.max(1_800_000, histories * 6_000));

@@ -15,6 +15,9 @@ export interface Log {
 
 const logKinds: Kind[] = ['book-line', 'batch', 'batch-event'];
 
+/** Whether a record is one of the log's. */
+export const isOfLog = ([, kind]: Key) => logKinds.some((k) => k === kind);
+
 /** Where every record of the log is: cheap to read, however much they hold. */
 export async function logKeys(db: LocalStore): Promise<Key[]> {
   const kinds = await Promise.all(logKinds.map((kind) => ofKind(db, kind).primaryKeys()));

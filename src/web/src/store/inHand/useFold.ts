@@ -1,11 +1,10 @@
-import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useRef, useState } from 'react';
 import type { Response } from '../../core/contract';
 import { calculate } from '../../core/core';
 import type { LocalStore } from '../db';
 import { keepCheckpoint, readCheckpoint, type Around, type Checkpoint } from './checkpoint';
 import { foldLog } from './foldLog';
-import { logKeys } from './log';
+import { useLogKeys } from './useLogKeys';
 
 /** So many records folded anew are worth a new checkpoint on the device. */
 const worthKeeping = 100;
@@ -22,7 +21,7 @@ export function useFold(db: LocalStore, around: Around | null, now: string): Fol
   const [state, setState] = useState<Fold>({ answer: undefined, isSettled: false });
   // Undefined until it has been looked for on the device.
   const last = useRef<Checkpoint | null>(undefined);
-  const keys = useLiveQuery(() => logKeys(db), [db]);
+  const keys = useLogKeys(db);
   useEffect(() => {
     if (around === null || keys === undefined) return;
     let overtaken = false;

@@ -1,0 +1,60 @@
+import Dexie, { RangeSet, type IntervalTree } from 'dexie';
+import { useEffect, useState } from 'react';
+import type { LocalStore } from '../db';
+import { isOfLog, logKeys, type Key } from './log';
+
+type Parts = Record<string, IntervalTree | undefined>;
+
+/**
+ * Where every record of the log is, as it changes; undefined until it has been read. A live query over as many keys would spend a
+ * second on what it watches: here only what a write touched is looked at again.
+ */
+export function useLogKeys(db: LocalStore): Key[] | undefined {
+  const [keys, setKeys] = useState<Key[]>();
+  useEffect(() => {
+    let over = false;
+    const known = new Map<string, Key>();
+    const show = () => {
+      if (!over) setKeys([...known.values()]);
+    };
+    const readAll = async () => {
+      const all = await logKeys(db);
+      known.clear();
+      for (const key of all) known.set(String(key), key);
+      show();
+    };
+    // One after another, so that what was read last is what is known.
+    let turn = readAll();
+    const look = async (touched: Key[] | null) => {
+      if (touched === null) return readAll();
+      const found = await db.records.bulkGet(touched);
+      touched.forEach((key, n) => {
+        if (found[n] === undefined) known.delete(String(key));
+        else known.set(String(key), key);
+      });
+      show();
+    };
+    const heard = (parts: Parts) => {
+      const touched = touchedIn(parts[`idb://${db.name}/records/`]);
+      if (touched?.length === 0) return;
+      turn = turn.then(() => look(touched)).catch(() => undefined);
+    };
+    Dexie.on('storagemutated', heard);
+    return () => {
+      over = true;
+      Dexie.on.storagemutated.unsubscribe(heard);
+    };
+  }, [db]);
+  return keys;
+}
+
+/** The keys of the log among what was touched; null where it was more than single records. */
+function touchedIn(tree: IntervalTree | undefined): Key[] | null {
+  if (tree === undefined) return [];
+  const touched: Key[] = [];
+  for (const { from, to } of RangeSet(tree)) {
+    if (!Array.isArray(from) || String(from) !== String(to)) return null;
+    if (isOfLog(from as unknown as Key)) touched.push(from as unknown as Key);
+  }
+  return touched;
+}
