@@ -13,9 +13,8 @@ internal static class DemoBook
     /// <param name="now">The time now.</param>
     /// <param name="ilva">The walker.</param>
     /// <param name="torren">The walker.</param>
-    /// <param name="sorrel">The walker.</param>
     /// <param name="thing">Ids of kit and sources by name.</param>
-    public static IEnumerable<BookLine> Lines(DateTimeOffset now, Guid ilva, Guid torren, Guid sorrel, IReadOnlyDictionary<string, Guid> thing)
+    public static IEnumerable<BookLine> Lines(DateTimeOffset now, Guid ilva, Guid torren, IReadOnlyDictionary<string, Guid> thing)
     {
         var start = new DateTimeOffset(now.UtcDateTime.Date.AddDays(-1).AddHours(9), TimeSpan.Zero);
         yield return new Drank(0.5, WalkerId: torren, Untreated: true) { At = now.AddDays(-6), Note = "Straight from the beck above the sheepfold" };
@@ -32,16 +31,6 @@ internal static class DemoBook
         yield return new FuelBurnt(thing["Canister stove"], 22, Litres: 1.6) { At = start.AddHours(10) };
         yield return new Cooked(thing["Aluminium pot with lid"], All: true) { At = now.AddHours(-21) };
         yield return new Drank(UnitTable.LitresPerQuart, All: true, WalkerId: torren, ContainerId: thing["Quart bottle"]) { At = now.AddHours(-14) };
-        foreach (var (walker, cupL) in new[] { (ilva, 0.25), (torren, 0.4), (sorrel, 0.3) })
-        {
-            // A cup an hour since the morning, or since yesterday's while it is still night; nobody walks longer than a day's march.
-            var morning = new DateTimeOffset(now.AddHours(-7).UtcDateTime.Date.AddHours(7), TimeSpan.Zero);
-            for (var hour = 1; hour <= 9 && morning.AddHours(hour) < now.AddHours(-3); hour++)
-            {
-                yield return new Drank(cupL, WalkerId: walker) { At = morning.AddHours(hour) };
-            }
-        }
-
         yield return new Drank(0.5, WalkerId: ilva) { At = now.AddHours(-3) };
         yield return new Drank(0.25, WalkerId: ilva) { At = now.AddHours(-2) };
         yield return new UrinePassed(ilva, UrineColour: 5) { At = now.AddHours(-2) };

@@ -85,7 +85,7 @@ internal sealed class DemoSeed(JollyBrookDb db, RecordStore store, BookInHand bo
             await PutAsync(owner, "sweat-test", test, ContractJson.Default.SweatTest, test.At);
         }
 
-        foreach (var line in DemoBook.Lines(now, walkers[0], walkers[1], walkers[2], things))
+        foreach (var line in DemoBook.Lines(now, walkers[0], walkers[1], things))
         {
             await PutAsync(owner, "book-line", line, ContractJson.Default.BookLine, line.At);
         }
