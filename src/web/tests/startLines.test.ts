@@ -72,7 +72,9 @@ const draft = (touched: string[]): Draft =>
     touched,
   }) as unknown as Draft;
 
-const kit = [{ id: 'bottle', body: { volumeL: 1, depthCm: 20 } }] as unknown as Kept<'kit-item'>[];
+const kit = [
+  { id: 'bottle', body: { kind: 'container', volumeL: 1, depthCm: 20 } },
+] as unknown as Kept<'kit-item'>[];
 
 test('Treat starts from the bottle in the hand and what is in it', () => {
   expect(fromHand(draft([]), kit, hand(bottle(0.7, raw)))).toMatchObject({
