@@ -200,6 +200,12 @@ public class ChainPropertiesTests
                 continue;
             }
 
+            // Filled up so that whole drops fit is more water at the full dose; the other was rounded down, and counts for less.
+            if (bad.Dose?.FillHint is not null && good.Dose?.FillHint is null)
+            {
+                continue;
+            }
+
             foreach (var (g, b) in good.Ledger.Zip(bad.Ledger))
             {
                 var longerWait = Wait(bad) > Wait(good);
