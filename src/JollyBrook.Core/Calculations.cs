@@ -41,6 +41,9 @@ public static class Calculations
         new Calculation<JudgeRequest, JudgeResponse>(
             "judge", "Whether to use a source at all: verdict, reasons, what would change it, how to draw from it.",
             JudgeSource.Compute, () => ContractJson.Default.JudgeRequest, () => AnswerJson.Default.JudgeResponse, () => JudgeSource.Fields),
+        new Calculation<BringUpRequest, BringUpResponse>(
+            "bring-up", "Records of an earlier version as they are written now.",
+            BringUpRecords.Compute, () => ContractJson.Default.BringUpRequest, () => AnswerJson.Default.BringUpResponse, () => BringUpRecords.Fields) { IsLong = true },
         new Calculation<KitItemRequest, KitItemResponse>(
             "kit-item", "Checks a piece of kit and says it in a line.",
             DescribeItem.Compute, () => ContractJson.Default.KitItemRequest, () => AnswerJson.Default.KitItemResponse, () => DescribeItem.Fields),

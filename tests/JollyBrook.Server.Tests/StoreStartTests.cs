@@ -131,6 +131,23 @@ public sealed class StoreStartTests : IDisposable
         (await File.ReadAllBytesAsync(database)).ShouldBe(damaged);
     }
 
+    /// <summary>An older program would misread what a newer one wrote.</summary>
+    [Fact]
+    public async Task A_store_a_newer_version_has_written_to_is_refused_in_words()
+    {
+        using (var first = Start("--demo", "true"))
+        {
+            await UntilUpAsync(first);
+            first.Kill();
+            await first.WaitForExitAsync();
+        }
+
+        Execute("UPDATE records SET Schema = 99 WHERE Kind = 'walker'");
+        var (code, words) = await RefusedAsync();
+        code.ShouldBe(1);
+        words.ShouldContain("newer version");
+    }
+
     /// <summary>A stop that comes while the store is being opened is heeded: no store that never starts again is left.</summary>
     [Fact]
     public async Task A_stop_while_starting_leaves_a_store_that_starts()

@@ -19,7 +19,8 @@ public enum RestoreMode
 /// <param name="Kind">Its kind.</param>
 /// <param name="Id">Its id, a version 7 UUID.</param>
 /// <param name="Body">Its body, as the kind has it.</param>
-public sealed record BackupEntry(string? Kind, Guid? Id, JsonElement? Body);
+/// <param name="Schema">The schema the body is written in; null counts as the first.</param>
+public sealed record BackupEntry(string? Kind, Guid? Id, JsonElement? Body, int? Schema = null);
 
 /// <summary>A whole book in one file.</summary>
 /// <param name="Format"><see cref="FormatName"/>.</param>

@@ -103,7 +103,7 @@ public static class CheckBackup
             return $"The record {id} under '{name}' has no body.";
         }
 
-        kind.Canonical(body.GetRawText(), out var problem);
+        kind.Canonical(body.GetRawText(), entry.Schema, out var problem);
         return problem?.Detail;
     }
 

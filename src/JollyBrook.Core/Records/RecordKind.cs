@@ -42,14 +42,26 @@ public abstract class RecordKind(string name, string title, RecordPlace place, i
     /// <summary>The most its body may take, bytes of UTF-8 without blanks.</summary>
     public int MostBytes { get; } = mostBytes;
 
+    /// <summary>What its bodies are written in, and how older ones are brought up.</summary>
+    public RecordSchema Schema { get; init; } = new();
+
     public abstract Type BodyType { get; }
 
     /// <summary>
-    /// A body as it is kept: checked, without blanks, every property once, in the order it came. What reads the same is kept the same.
+    /// A body as it is kept: brought up to the current schema, checked, without blanks, every property once, in the order it came. What
+    /// reads the same is kept the same.
     /// </summary>
+    /// <param name="sentJson">The body, JSON.</param>
+    /// <param name="schema">The schema it was written in; null counts as the first.</param>
+    /// <param name="problem">Why it is not fit to keep.</param>
     /// <returns>Null with <paramref name="problem"/> set when the body is not fit to keep.</returns>
-    public string? Canonical(string bodyJson, out Problem? problem)
+    public string? Canonical(string sentJson, int? schema, out Problem? problem)
     {
+        if (Schema.BringUp(sentJson, schema, out problem) is not { } bodyJson)
+        {
+            return null;
+        }
+
         problem = Check(bodyJson);
         if (problem is not null)
         {

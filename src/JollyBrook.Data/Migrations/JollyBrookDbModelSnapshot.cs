@@ -262,6 +262,9 @@ namespace JollyBrook.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<int>("Schema")
+                        .HasColumnType("INTEGER");
+
                     b.HasKey("Lot", "Kind", "Id");
 
                     b.ToTable("shelved_records", (string)null);
@@ -290,6 +293,9 @@ namespace JollyBrook.Data.Migrations
                         .HasColumnType("TEXT");
 
                     b.Property<long>("Revision")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Schema")
                         .HasColumnType("INTEGER");
 
                     b.Property<bool>("TakenOut")

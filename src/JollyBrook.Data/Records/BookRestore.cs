@@ -95,7 +95,8 @@ public sealed class BookRestore(JollyBrookDb db, BookInHand book, RecordStore st
         {
             db.Shelf.AddRange(slice.Select(entry => new ShelvedRecord
             {
-                Lot = lot, Kind = entry.Kind!, Id = entry.Id!.Value, Body = RecordKinds.Find(entry.Kind!)!.Canonical(entry.Body!.Value.GetRawText(), out _)!,
+                Lot = lot, Kind = entry.Kind!, Id = entry.Id!.Value, Schema = RecordKinds.Find(entry.Kind!)!.Schema.Current,
+                Body = RecordKinds.Find(entry.Kind!)!.Canonical(entry.Body!.Value.GetRawText(), entry.Schema, out _)!,
             }));
             await db.SaveChangesAsync(cancellation);
             db.ChangeTracker.Clear();

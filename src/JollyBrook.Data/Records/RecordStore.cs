@@ -58,6 +58,7 @@ public sealed class RecordStore(JollyBrookDb db, BookInHand book, TimeProvider t
 
         var record = existing ?? db.Records.Add(new StoredRecord { BookId = book.Id, Kind = write.Kind, Id = write.Id, Body = write.Body }).Entity;
         record.Body = write.Body;
+        record.Schema = write.Schema;
         record.TakenOut = false;
         record.AuthorId = author;
         record.ReceivedAt = time.GetUtcNow();

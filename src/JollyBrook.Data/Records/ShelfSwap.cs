@@ -25,7 +25,7 @@ public sealed class ShelfSwap(JollyBrookDb db, BookInHand book, RecordStore stor
 
     /// <summary>Lays the book as it is on the shelf.</summary>
     public Task ShelveBookAsync(Guid lot, CancellationToken cancellation) => db.Database.ExecuteSqlAsync(
-        $"INSERT INTO shelved_records (Lot, Kind, Id, Body) SELECT {lot}, Kind, Id, Body FROM records WHERE BookId = {book.Id} AND TakenOut = 0", cancellation);
+        $"INSERT INTO shelved_records (Lot, Kind, Id, Body, Schema) SELECT {lot}, Kind, Id, Body, Schema FROM records WHERE BookId = {book.Id} AND TakenOut = 0", cancellation);
 
     /// <returns>What became of the records.</returns>
     /// <exception cref="BookFullException">The book would hold more than it may.</exception>
@@ -63,8 +63,8 @@ public sealed class ShelfSwap(JollyBrookDb db, BookInHand book, RecordStore stor
         var latest = await store.LatestRevisionAsync(cancellation);
         return await db.Database.ExecuteSqlAsync(
             $"""
-            INSERT INTO records (BookId, Kind, Id, Revision, Body, AuthorId, TakenOut, ReceivedAt)
-            SELECT {book.Id}, s.Kind, s.Id, {latest} + ROW_NUMBER() OVER (ORDER BY s.Id, s.Kind), s.Body, {swap.Author}, 0, {time.GetUtcNow()}
+            INSERT INTO records (BookId, Kind, Id, Revision, Body, Schema, AuthorId, TakenOut, ReceivedAt)
+            SELECT {book.Id}, s.Kind, s.Id, {latest} + ROW_NUMBER() OVER (ORDER BY s.Id, s.Kind), s.Body, s.Schema, {swap.Author}, 0, {time.GetUtcNow()}
             FROM shelved_records s
             WHERE s.Lot = {swap.Lot} AND NOT EXISTS (SELECT 1 FROM records r WHERE r.BookId = {book.Id} AND r.Kind = s.Kind AND r.Id = s.Id)
             """, cancellation);
@@ -75,8 +75,8 @@ public sealed class ShelfSwap(JollyBrookDb db, BookInHand book, RecordStore stor
         var (latest, replace) = (await store.LatestRevisionAsync(cancellation), swap.Mode == RestoreMode.Replace);
         return await db.Database.ExecuteSqlAsync(
             $"""
-            UPDATE records SET Body = c.Body, TakenOut = 0, Revision = {latest} + c.Nth, AuthorId = {swap.Author}, ReceivedAt = {time.GetUtcNow()}
-            FROM (SELECT s.Kind AS Kind, s.Id AS Id, s.Body AS Body, ROW_NUMBER() OVER (ORDER BY s.Id, s.Kind) AS Nth
+            UPDATE records SET Body = c.Body, Schema = c.Schema, TakenOut = 0, Revision = {latest} + c.Nth, AuthorId = {swap.Author}, ReceivedAt = {time.GetUtcNow()}
+            FROM (SELECT s.Kind AS Kind, s.Id AS Id, s.Body AS Body, s.Schema AS Schema, ROW_NUMBER() OVER (ORDER BY s.Id, s.Kind) AS Nth
                   FROM shelved_records s JOIN records r ON r.BookId = {book.Id} AND r.Kind = s.Kind AND r.Id = s.Id
                   WHERE s.Lot = {swap.Lot} AND NOT ({swap.UntouchedAfter} > 0 AND r.Revision > {swap.UntouchedAfter})
                     AND (r.TakenOut OR ({replace} AND r.Body <> s.Body))) AS c

@@ -10,4 +10,7 @@ public sealed class ShelvedRecord
     public Guid Id { get; set; }
 
     public required string Body { get; set; }
+
+    /// <summary>The schema the body is in.</summary>
+    public int Schema { get; set; }
 }

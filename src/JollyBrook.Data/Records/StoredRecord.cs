@@ -16,6 +16,9 @@ public sealed class StoredRecord
     /// <summary>The body, JSON, as the page sent it; empty once it has been taken out.</summary>
     public required string Body { get; set; }
 
+    /// <summary>The schema the body is in; brought up to the current one when the store is opened.</summary>
+    public int Schema { get; set; }
+
     /// <summary>Who wrote it last; null where that was before there were accounts.</summary>
     public Guid? AuthorId { get; set; }
 

@@ -18,6 +18,7 @@ public static class DataServices
             .AddScoped<RecordStore>()
             .AddScoped<ShelfSwap>()
             .AddScoped<BookRestore>()
+            .AddScoped<SchemaRise>()
             .AddScoped<PartyStore>()
             .AddScoped<StoreSetup>();
 

@@ -1,9 +1,11 @@
+using JollyBrook.Core.Records;
+using JollyBrook.Data.Records;
 using Microsoft.EntityFrameworkCore;
 
 namespace JollyBrook.Data.Store;
 
 /// <summary>Brings the store up to date at start. The caller holds the lock on the data folder.</summary>
-public sealed class StoreSetup(JollyBrookDb db, StoreMark mark, TimeProvider time)
+public sealed class StoreSetup(JollyBrookDb db, StoreMark mark, SchemaRise rise, TimeProvider time)
 {
     /// <summary>Applies migrations and returns the store's identity, made on its first start.</summary>
     public async Task<StoreIdentity> OpenAsync(CancellationToken cancellation)
@@ -12,6 +14,7 @@ public sealed class StoreSetup(JollyBrookDb db, StoreMark mark, TimeProvider tim
         await db.Database.MigrateAsync(cancellation);
         // What a backup that was cut off while it was laid out has left.
         await db.Database.ExecuteSqlRawAsync("DELETE FROM shelved_records WHERE Lot NOT IN (SELECT Lot FROM restore_points)", cancellation);
+        await rise.BringUpAsync(RecordKinds.All, cancellation);
         var identity = await db.Identity.SingleOrDefaultAsync(cancellation);
         if (identity is null)
         {

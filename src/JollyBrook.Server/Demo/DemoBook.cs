@@ -10,12 +10,19 @@ namespace JollyBrook.Server.Demo;
 /// <summary>What the demo party wrote down: a walk the day before with weighings, reports, a service, a sip they should not have taken.</summary>
 internal static class DemoBook
 {
+    private const int MorningHour = 7;
+    private const int CupsADay = 6;
+
+    /// <summary>What a walker drinks in an hour of the day, L, and the hours after which they have had their day's water.</summary>
+    private const double CupLPerH = 0.42;
+    private const double DayHours = 11;
+
     /// <param name="now">The time now.</param>
-    /// <param name="ilva">The walker.</param>
-    /// <param name="torren">The walker.</param>
+    /// <param name="walkers">The walkers: Ilva, Torren and Sorrel.</param>
     /// <param name="thing">Ids of kit and sources by name.</param>
-    public static IEnumerable<BookLine> Lines(DateTimeOffset now, Guid ilva, Guid torren, IReadOnlyDictionary<string, Guid> thing)
+    public static IEnumerable<BookLine> Lines(DateTimeOffset now, IReadOnlyList<Guid> walkers, IReadOnlyDictionary<string, Guid> thing)
     {
+        var (ilva, torren) = (walkers[0], walkers[1]);
         var start = new DateTimeOffset(now.UtcDateTime.Date.AddDays(-1).AddHours(9), TimeSpan.Zero);
         yield return new Drank(0.5, WalkerId: torren, Untreated: true) { At = now.AddDays(-6), Note = "Straight from the beck above the sheepfold" };
         yield return new Mishap(thing["Gravity filter"], MishapKind.Dropped) { At = now.AddDays(-4), Note = "Off the table in the hut" };
@@ -31,13 +38,24 @@ internal static class DemoBook
         yield return new FuelBurnt(thing["Canister stove"], 22, Litres: 1.6) { At = start.AddHours(10) };
         yield return new Cooked(thing["Aluminium pot with lid"], All: true) { At = now.AddHours(-21) };
         yield return new Drank(UnitTable.LitresPerQuart, All: true, WalkerId: torren, ContainerId: thing["Quart bottle"]) { At = now.AddHours(-14) };
-        yield return new Drank(0.5, WalkerId: ilva) { At = now.AddHours(-3) };
-        yield return new Drank(0.25, WalkerId: ilva) { At = now.AddHours(-2) };
         yield return new UrinePassed(ilva, UrineColour: 5) { At = now.AddHours(-2) };
-        yield return new Drank(0.5, WalkerId: torren) { At = now.AddHours(-1) };
+        foreach (var cup in walkers.SelectMany(w => Cups(now, w)))
+        {
+            yield return cup;
+        }
+
         yield return new Filled(thing["Aluminium pot with lid"], 1, SourceId: thing["Fernhollow spring"], Clarity: Clarity.Clear, TemperatureC: 9) { At = now.AddMinutes(-45) };
         yield return new SymptomFelt(torren, FeverC: 37.9, Blood: false) { At = now.AddMinutes(-50), Note = "Cramps, loose bowels since the morning" };
         yield return new Noted() { At = now.AddMinutes(-30), Note = "Wind from the west, cloud on the ridge. Good flat ground for the tents by the wall." };
+    }
+
+    /// <summary>What a walker drank since this morning: cups through the day, out of the bladder once it is ready and from the hut's tap before.</summary>
+    private static IEnumerable<Drank> Cups(DateTimeOffset now, Guid walker)
+    {
+        var morning = new DateTimeOffset(now.UtcDateTime.Date.AddHours(MorningHour), TimeSpan.Zero);
+        var hours = Math.Min(DayHours, (now - (morning > now ? morning.AddDays(-1) : morning)).TotalHours);
+        var litres = Math.Round(Math.Max(0.05, hours * CupLPerH / CupsADay), 2);
+        return Enumerable.Range(0, CupsADay).Select(i => new Drank(litres, WalkerId: walker, Untreated: false) { At = now.AddHours(-hours * (CupsADay - i - 0.5) / CupsADay) });
     }
 
     /// <summary>This evening and the next morning, for three.</summary>

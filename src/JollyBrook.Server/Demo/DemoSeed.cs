@@ -7,6 +7,7 @@ using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
+using JollyBrook.Core.Records;
 using JollyBrook.Data.Parties;
 using JollyBrook.Data.Records;
 using JollyBrook.Data.Store;
@@ -85,7 +86,7 @@ internal sealed class DemoSeed(JollyBrookDb db, RecordStore store, BookInHand bo
             await PutAsync(owner, "sweat-test", test, ContractJson.Default.SweatTest, test.At);
         }
 
-        foreach (var line in DemoBook.Lines(now, walkers[0], walkers[1], things))
+        foreach (var line in DemoBook.Lines(now, walkers, things))
         {
             await PutAsync(owner, "book-line", line, ContractJson.Default.BookLine, line.At);
         }
@@ -112,7 +113,7 @@ internal sealed class DemoSeed(JollyBrookDb db, RecordStore store, BookInHand bo
 
     private static readonly DemoBatch[] Batches =
     [
-        new("Soft bladder with hose", TimeSpan.FromHours(27),
+        new("Soft bladder with hose", TimeSpan.FromHours(5.5),
             new TreatRequest(UnitSystem.Metric, new WaterInput(2, Clarity.Clear, WaterColour.None, 11, 340), "clo2-tablet",
                 Chemical: new ChemicalOptions(DateCheck.InDate, BottleLight.ShadeOrOpaque)),
             Finish: true),
@@ -172,7 +173,7 @@ internal sealed class DemoSeed(JollyBrookDb db, RecordStore store, BookInHand bo
         DateTimeOffset? madeAt = null)
     {
         var id = madeAt is { } at ? Guid.CreateVersion7(at) : Guid.CreateVersion7();
-        await store.PutAsync(new RecordWrite(kind, id, JsonSerializer.Serialize(body, json), null, false), author, CancellationToken.None);
+        await store.PutAsync(new RecordWrite(kind, id, JsonSerializer.Serialize(body, json), null, false) { Schema = RecordKinds.Find(kind)!.Schema.Current }, author, CancellationToken.None);
         return id;
     }
 }

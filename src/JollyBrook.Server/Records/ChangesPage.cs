@@ -68,6 +68,7 @@ internal sealed class ChangesPage(RecordStore store, long since) : IResult
             json.WriteNull("author");
         }
 
+        json.WriteNumber("schema", record.Schema);
         json.WritePropertyName("body");
         json.WriteRawValue(record.TakenOut ? "null" : record.Body, skipInputValidation: true);
         json.WriteEndObject();

@@ -5,7 +5,8 @@ namespace JollyBrook.Server.Records;
 /// <summary>A record on its way in.</summary>
 /// <param name="BaseRevision">The revision a change was made from; null for a new record.</param>
 /// <param name="Body">The body.</param>
-public sealed record RecordEnvelope<TBody>(long? BaseRevision, TBody Body);
+/// <param name="Schema">The schema the body is written in; null counts as the first.</param>
+public sealed record RecordEnvelope<TBody>(long? BaseRevision, TBody Body, int? Schema = null);
 
 /// <summary>A record safely kept.</summary>
 public sealed record RecordKept(string Kind, Guid Id, long Revision);
@@ -15,8 +16,9 @@ public sealed record RecordKept(string Kind, Guid Id, long Revision);
 /// <param name="Id">Its id.</param>
 /// <param name="Revision">Its revision.</param>
 /// <param name="Author">Who wrote it last; null where that was before there were accounts.</param>
+/// <param name="Schema">The schema its body is written in.</param>
 /// <param name="Body">Its body; null when it has been taken out.</param>
-public sealed record ChangedRecord(string Kind, Guid Id, long Revision, Guid? Author, JsonElement? Body);
+public sealed record ChangedRecord(string Kind, Guid Id, long Revision, Guid? Author, int Schema, JsonElement? Body);
 
 /// <summary>What was written after a revision.</summary>
 /// <param name="Records">The records, oldest first.</param>
@@ -33,7 +35,8 @@ public sealed record Changes(IReadOnlyList<ChangedRecord> Records, long Revision
 /// <param name="Id">Its id.</param>
 /// <param name="BaseRevision">The revision a change was made from; null for a new record.</param>
 /// <param name="Body">Its body.</param>
-public sealed record RecordSent(string Kind, Guid Id, long? BaseRevision, JsonElement Body);
+/// <param name="Schema">The schema the body is written in; null counts as the first.</param>
+public sealed record RecordSent(string Kind, Guid Id, long? BaseRevision, JsonElement Body, int? Schema = null);
 
 /// <summary>Several records on their way in.</summary>
 public sealed record RecordBatch(IReadOnlyList<RecordSent> Records);

@@ -97,7 +97,7 @@ internal static class RecordEndpoints
         string book, string kind, Guid id, RecordStore store, CancellationToken cancellation) =>
         await store.FindAsync(kind, id, cancellation) is { } found
             ? Results.Ok(new ChangedRecord(
-                found.Kind, found.Id, found.Revision, found.AuthorId, found.TakenOut ? null : JsonSerializer.Deserialize<JsonElement>(found.Body)))
+                found.Kind, found.Id, found.Revision, found.AuthorId, found.Schema, found.TakenOut ? null : JsonSerializer.Deserialize<JsonElement>(found.Body)))
             : RequestText.Problem(new Problem(
                 "/problems/no-such-record", "There is no such record.", 404, $"There is no {kind} with the id {id}.", []));
 

@@ -67,7 +67,7 @@ internal static class RecordIntake
             return Nothing(Problem.Unreadable("A record is sent as {\"baseRevision\": …, \"body\": {…}}."), out problem);
         }
 
-        return kind.Canonical(body.GetRawText(), out problem) is { } kept ? new RecordWrite(kind.Name, id, kept, BaseRevision(sent), kind.AppendOnly) : null;
+        return kind.Canonical(body.GetRawText(), Schema(sent), out problem) is { } kept ? new RecordWrite(kind.Name, id, kept, BaseRevision(sent), kind.AppendOnly) { Schema = kind.Schema.Current } : null;
     }
 
     /// <summary>Why a record was not kept; null when it was.</summary>
@@ -89,6 +89,11 @@ internal static class RecordIntake
 
     private static long? BaseRevision(JsonElement sent) =>
         sent.TryGetProperty("baseRevision", out var revision) && revision.ValueKind == JsonValueKind.Number && revision.TryGetInt64(out var number) ? number : null;
+
+    /// <summary>Null where it does not say; what is no number is no schema.</summary>
+    private static int? Schema(JsonElement sent) =>
+        !sent.TryGetProperty("schema", out var schema) || schema.ValueKind == JsonValueKind.Null ? null
+        : schema.ValueKind == JsonValueKind.Number && schema.TryGetInt32(out var number) ? number : 0;
 
     private static Problem NotForTrips(RecordKind kind) => new(
         "/problems/not-for-trips", "That is a person's own.", 400, $"{kind.Title} belong in a person's own book, not in a trip's.", []);

@@ -3,6 +3,7 @@ using System.Text.Json;
 using System.Text.Json.Nodes;
 using System.Text.Json.Serialization;
 using JollyBrook.Core.Contract;
+using JollyBrook.Core.Records;
 using Microsoft.OpenApi;
 
 namespace JollyBrook.Server.Start;
@@ -39,6 +40,8 @@ internal static class ContractOpenApi
                 document.Info.Title = "Jolly Brook";
                 document.Info.Version = "1";
                 document.Servers = [];
+                // The page stamps what it writes with these.
+                document.AddExtension("x-record-schemas", new JsonNodeExtension(new JsonObject([.. RecordKinds.All.Select(k => KeyValuePair.Create(k.Name, (JsonNode?)k.Schema.Current))])));
                 return Task.CompletedTask;
             });
         });

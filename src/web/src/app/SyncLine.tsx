@@ -77,7 +77,8 @@ export function SyncLine() {
 }
 
 function LinkIcon({ link, waiting }: { link: ServerLink; waiting: number }) {
-  if (link === 'down' || link === 'full') return <CloudOff aria-hidden fontSize="small" />;
+  if (link === 'down' || link === 'full' || link === 'otherVersion')
+    return <CloudOff aria-hidden fontSize="small" />;
   if (link === 'signedOut') return <LockOutlined aria-hidden fontSize="small" />;
   return waiting > 0 ? (
     <CloudUpload aria-hidden fontSize="small" />
@@ -95,6 +96,8 @@ function wordsFor(link: ServerLink, waiting: number): string {
       return `The server has no room left: everything is kept on this device. Tell whoever runs it.${toSend}`;
     case 'signedOut':
       return `Signed out: everything is kept on this device.${toSend}`;
+    case 'otherVersion':
+      return `The server has another version of this page. Reload to go on; everything is kept on this device.${toSend}`;
     case 'up':
       return waiting > 0 ? `Kept here.${toSend}` : 'All saved.';
     default:

@@ -8,6 +8,7 @@ export type CalculationName =
   | 'treat'
   | 'chains'
   | 'judge'
+  | 'bring-up'
   | 'kit-item'
   | 'kit-templates'
   | 'words'

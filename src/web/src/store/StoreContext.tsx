@@ -2,7 +2,10 @@ import { createContext, useCallback, useContext, useEffect, useState, type React
 import { Door } from '../app/door/Door';
 import { LoadingScreen } from '../shared/LoadingScreen';
 import { askAbout, type About, type BookCard } from './api';
+import { calculate } from '../core/core';
 import { LocalStore } from './db';
+import { failures } from './failures';
+import { bringUp } from './recordSchema';
 import { keepKnown, knownFrom, readKnown, readKnownSurely, type Known } from './known';
 import { SyncLoop } from './sync/SyncLoop';
 
@@ -84,6 +87,14 @@ function openedFor(known: Known, now: Opened | null): Opened {
     return JSON.stringify(now.known) === JSON.stringify(known) ? now : { ...now, known };
   }
   const db = new LocalStore(known.storeId, known.person.id);
+  // Nothing is read before it is through.
+  db.on('ready', (opening) =>
+    bringUp(opening as LocalStore, (request) => calculate('bring-up', request)).catch(() =>
+      failures.tell(
+        'What an earlier version of this page kept could not be read as it is written now. It stays on this device. Reload the page.',
+      ),
+    ),
+  );
   return { known, db, sync: new SyncLoop(db) };
 }
 

@@ -1,9 +1,9 @@
 import { v7 as newId } from 'uuid';
-import type { LocalStore, OtherVersion, Outgoing } from './db';
+import type { LocalStore, TheirVersion, Outgoing } from './db';
 import { lineUpAgain } from './records';
 
 /** A record in two versions. */
-export type Conflict = Outgoing & { state: 'choose'; theirs: OtherVersion };
+export type Conflict = Outgoing & { state: 'choose'; theirs: TheirVersion };
 
 /** So many are looked at together; the rest follows as they are settled. */
 const mostAtOnce = 50;

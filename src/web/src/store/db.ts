@@ -7,6 +7,8 @@ export interface LocalRecord {
   kind: string;
   id: string;
   body: unknown;
+  /** The schema the body is written in; the first where it does not say. */
+  schema?: number;
   /** The server's revision; null until it has been sent. */
   revision: number | null;
   /** Who wrote it last; null where nobody was asked yet. */
@@ -16,9 +18,10 @@ export interface LocalRecord {
 }
 
 /** What another device made of a record that was changed here too. */
-export interface OtherVersion {
+export interface TheirVersion {
   revision: number;
   body: unknown;
+  schema?: number;
   author: string | null;
 }
 
@@ -34,7 +37,7 @@ interface Line {
 
 /** Why it is still here: in line, not taken by the server, or changed elsewhere too, so that the person has to choose. */
 export type Standing =
-  { state: 'waiting' } | { state: 'refused'; why: string } | { state: 'choose'; theirs: OtherVersion };
+  { state: 'waiting' } | { state: 'refused'; why: string } | { state: 'choose'; theirs: TheirVersion };
 
 /** Something the person has to know of, until they have read it. */
 export interface Notice {
@@ -87,7 +90,7 @@ export class LocalStore extends Dexie {
 
 /** How the first version of the page told why a record had not been sent. */
 function standingOf(line: Record<string, unknown>): Standing {
-  const { refused, theirs } = line as { refused: string | null; theirs: OtherVersion | null };
+  const { refused, theirs } = line as { refused: string | null; theirs: TheirVersion | null };
   delete line.refused;
   delete line.theirs;
   if (theirs !== null && theirs !== undefined) return { state: 'choose', theirs };

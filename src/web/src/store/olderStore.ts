@@ -1,6 +1,7 @@
 import Dexie, { type DexieOptions } from 'dexie';
 import type { LocalStore } from './db';
 import { putAll } from './records';
+import { lookAgain } from './recordSchema';
 
 interface OldRecord {
   kind: string;
@@ -25,7 +26,7 @@ export async function bringOver(db: LocalStore, where: DexieOptions = {}): Promi
   const records = (await old.table('records').bulkGet(unsent.map(({ kind, id }) => [kind, id]))) as (
     OldRecord | undefined
   )[];
-  await db.transaction('rw', [db.records, db.outbox, db.openBatches, db.notices], async () => {
+  await db.transaction('rw', [db.records, db.outbox, db.openBatches, db.meta, db.notices], async () => {
     const found = records.filter((record) => record !== undefined);
     const here = await db.records.bulkGet(found.map(({ kind, id }) => [db.personId, kind, id]));
     const missing = found.filter((_, i) => here[i] === undefined);
@@ -44,6 +45,7 @@ export async function bringOver(db: LocalStore, where: DexieOptions = {}): Promi
       missing.map(({ kind, id }) => ({ book: db.personId, kind, id, state: 'waiting' as const })),
     );
     if (missing.length > 0) {
+      await lookAgain(db);
       const what = missing.length === 1 ? '1 record is' : `${missing.length} records are`;
       await db.notices.add({
         words: `${what} brought over from an earlier version of this page, and will be sent.`,

@@ -2,6 +2,7 @@ import { v7 as newId } from 'uuid';
 import type { Schema } from '../core/contract';
 import type { LocalRecord, LocalStore, Outgoing } from './db';
 import { failures } from './failures';
+import { schemaOf } from './recordSchema';
 
 /** What each kind of record holds. */
 export interface Bodies {
@@ -39,7 +40,17 @@ export async function keep<K extends Kind>(
   try {
     await db.transaction('rw', db.records, db.outbox, db.openBatches, async () => {
       const before = await db.records.get([book, kind, id]);
-      await putAll(db, [{ book, kind, id, body, revision: before?.revision ?? null, author: db.personId }]);
+      await putAll(db, [
+        {
+          book,
+          kind,
+          id,
+          body,
+          schema: schemaOf(kind),
+          revision: before?.revision ?? null,
+          author: db.personId,
+        },
+      ]);
       const waiting = await db.outbox.where('[book+kind+id]').equals([book, kind, id]).first();
       if (!waiting) await db.outbox.add({ book, kind, id, state: 'waiting' });
       // Mended here: it may be sent again.
@@ -80,7 +91,15 @@ export async function keepMany<K extends Exclude<Kind, 'batch' | 'batch-event'>>
     await db.transaction('rw', db.records, db.outbox, async () => {
       const author = db.personId;
       await db.records.bulkAdd(
-        bodies.map((body, i) => ({ book, kind, id: ids[i], body, revision: null, author })),
+        bodies.map((body, i) => ({
+          book,
+          kind,
+          id: ids[i],
+          body,
+          schema: schemaOf(kind),
+          revision: null,
+          author,
+        })),
       );
       await db.outbox.bulkAdd(ids.map((id) => ({ book, kind, id, state: 'waiting' as const })));
     });

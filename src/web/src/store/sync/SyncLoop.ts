@@ -3,13 +3,14 @@ import type { LocalStore } from '../db';
 import { noteServerTime } from '../deviceClock';
 import { bringOver } from '../olderStore';
 import { exchange } from './exchange';
+import { OtherVersion } from './pull';
 
 const shortestWaitMs = 1_000;
 const longestWaitMs = 8_000;
 const quietWaitMs = 30_000;
 
 /** How the last word with the server went. */
-export type Link = 'unknown' | 'up' | 'down' | 'full' | 'signedOut';
+export type Link = 'unknown' | 'up' | 'down' | 'full' | 'signedOut' | 'otherVersion';
 
 /** Sends what waits in the outbox and pulls what is new in every book; tries again until it is through. */
 export class SyncLoop {
@@ -67,7 +68,8 @@ export class SyncLoop {
       // Only one page at a time sends, however many are open.
       link = await navigator.locks.request(`jolly-brook-${this.db.name}`, () => this.meet());
     } catch (trouble) {
-      link = trouble instanceof ServerFull ? 'full' : 'down';
+      link =
+        trouble instanceof ServerFull ? 'full' : trouble instanceof OtherVersion ? 'otherVersion' : 'down';
     }
     this.running = false;
     this.setLink(link);

@@ -1,11 +1,15 @@
 import { sameJson } from '../../shared/sameJson';
 import { ownProblem, type ServerLink } from '../api';
-import type { LocalRecord, LocalStore, OtherVersion } from '../db';
+import type { LocalRecord, LocalStore, TheirVersion } from '../db';
 import { putAll } from '../records';
+import { isCurrent } from '../recordSchema';
 import type { Schema } from '../../core/contract';
 import { isComparing, lineUpWhatIsMissing, startComparing } from './compare';
 
 type Changed = Schema<'ChangedRecord'>;
+
+/** The server is of another version than this page: loaded again, it will be of the same. */
+export class OtherVersion extends Error {}
 
 /**
  * Pulls what is new in a book. What waits to be sent from here is left as it is: sending it brings up the other version. Where the
@@ -32,6 +36,7 @@ export async function pullBook(
       await startComparing(db, [book]);
       continue;
     }
+    if (!data.records.every(isCurrent)) throw new OtherVersion('The server is of another version.');
     const comparing = await isComparing(db, book);
     await db.transaction('rw', db.records, db.outbox, db.openBatches, db.meta, async () => {
       if (comparing) await compare(db, book, data.records);
@@ -105,12 +110,12 @@ async function known(db: LocalStore, mine: LocalRecord, theirs: Changed): Promis
   if (theirs.body === null) await db.outbox.add({ book, kind, id, state: 'waiting' });
 }
 
-function local(book: string, { kind, id, revision, author, body }: Changed): LocalRecord[] {
-  return body === null ? [] : [{ book, kind, id, revision, author, body }];
+function local(book: string, { kind, id, revision, author, schema, body }: Changed): LocalRecord[] {
+  return body === null ? [] : [{ book, kind, id, revision, author, schema, body }];
 }
 
-function versionOf({ revision, author, body }: Changed): OtherVersion {
-  return { revision, author, body };
+function versionOf({ revision, author, schema, body }: Changed): TheirVersion {
+  return { revision, author, schema, body };
 }
 
 /**

@@ -87,6 +87,7 @@ async function post(link: ServerLink, some: Sending[]): Promise<End[] | number> 
     kind: item.kind,
     id: item.id,
     baseRevision: record.revision,
+    schema: record.schema,
     body: record.body,
   }));
   const response = await link.sendJson('POST', `/api/books/${book}/records`, JSON.stringify({ records }));
@@ -164,7 +165,7 @@ async function keepTheirs(
     await db.records.update([book, kind, id], { revision: data.revision });
     return true;
   }
-  const { revision, body, author } = data;
-  await db.outbox.put({ seq, book, kind, id, state: 'choose', theirs: { revision, body, author } });
+  const { revision, schema, body, author } = data;
+  await db.outbox.put({ seq, book, kind, id, state: 'choose', theirs: { revision, schema, body, author } });
   return true;
 }

@@ -9,6 +9,11 @@ export async function backupFile(db: LocalStore, book: string): Promise<Schema<'
     format: 'jolly-brook-backup',
     version: 1,
     madeAt: new Date().toISOString(),
-    records: records.map(({ kind, id, body }) => ({ kind, id, body: body as Schema<'BackupEntry'>['body'] })),
+    records: records.map(({ kind, id, schema, body }) => ({
+      kind,
+      id,
+      schema: schema ?? 1,
+      body: body as Schema<'BackupEntry'>['body'],
+    })),
   };
 }
