@@ -62,11 +62,16 @@ public sealed class RouteJourney : IDisposable
 
         _browser.Click("tab", "How sure");
         _browser.UntilText("Against other ways");
-        _browser.Until(() => _browser.Text.Contains("95 % sure", StringComparison.Ordinal), "the reserve for it");
-        if (_browser.Has("button", "Plan with that reserve"))
-        {
-            _browser.Click("button", "Plan with that reserve");
-        }
+        // Moving the certainty moves the plan, on whichever page.
+        var slider = _browser.Find(By.CssSelector("input[aria-label='Wanted certainty']"));
+        slider.SendKeys(Keys.Home);
+        _browser.UntilText("Made for the middle");
+        _browser.Click("tab", "Plan");
+        _browser.UntilText("Made for the middle");
+        var middle = _browser.Headline;
+        _browser.Find(By.CssSelector("input[aria-label='Wanted certainty']")).SendKeys(Keys.End);
+        _browser.UntilText("99 % sure");
+        _browser.Headline.ShouldNotBe(middle);
 
         _browser.Click("tab", "Take it along");
         _browser.UntilText("Without a phone:");

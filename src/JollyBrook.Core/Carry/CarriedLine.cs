@@ -7,10 +7,10 @@ internal static class CarriedLine
     private const int PicturePoints = 400;
 
     /// <summary>Every rise and fall, and of the slopes between them as many points as a picture can show.</summary>
-    public static List<LinePoint> Of(PlanSetup setup, CarrySolution solution)
+    public static List<LinePoint> Of(PlanSetup setup, PlannedWalk walk)
     {
         List<LinePoint> line = [];
-        var (step, points) = (setup.Ground.LengthKm / PicturePoints, Points(setup, solution).ToList());
+        var (step, points) = (setup.Ground.LengthKm / PicturePoints, Points(setup, walk).ToList());
         for (var i = 0; i < points.Count; i++)
         {
             var km = setup.Line.Km[points[i].Point];
@@ -25,25 +25,22 @@ internal static class CarriedLine
         return line;
     }
 
-    public static List<(double Effort, double Litres)> ByEffort(PlanSetup setup, CarrySolution solution) =>
-        [.. Points(setup, solution).Select(p => (setup.Line.EffortKm[p.Point], p.Litres))];
+    public static List<(double Effort, double Litres)> ByEffort(PlanSetup setup, PlannedWalk walk) =>
+        [.. Points(setup, walk).Select(p => (setup.Line.EffortKm[p.Point], p.Litres))];
 
     /// <summary>In hand at a point of a fill's way, L.</summary>
-    public static double InHand(PlanSetup setup, CarryFill fill, int point)
+    public static double InHand(PlanSetup setup, PlannedFill fill, int point)
     {
-        var from = setup.Counted[fill.From].Point;
-        var used = setup.Line.UseL[point] - setup.Line.UseL[from];
-        var detour = fill.From == 0 ? 0 : setup.Problem.Stops[fill.From].DetourUseL;
+        var used = setup.Line.NeedL[point] - setup.Line.NeedL[fill.At.Point];
         // What a camp at the water uses is drawn there and carried nowhere.
-        return fill.LeaveL - detour - Math.Max(setup.Problem.Stops[fill.From].OnTheSpotL, Math.Max(0, used - fill.DrinkL));
+        return fill.LeaveL - fill.DetourUseL - Math.Max(fill.OnTheSpotL, Math.Max(0, used - fill.DrinkL));
     }
 
-    private static IEnumerable<(int Point, double Litres)> Points(PlanSetup setup, CarrySolution solution)
+    private static IEnumerable<(int Point, double Litres)> Points(PlanSetup setup, PlannedWalk walk)
     {
-        foreach (var fill in solution.Fills)
+        foreach (var fill in walk.Fills)
         {
-            var (from, to) = (setup.Counted[fill.From].Point, setup.Counted[fill.To].Point);
-            for (var p = from; p <= to; p++)
+            for (var p = fill.At.Point; p <= fill.To.Point; p++)
             {
                 yield return (p, InHand(setup, fill, p));
             }

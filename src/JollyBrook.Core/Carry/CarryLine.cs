@@ -5,16 +5,16 @@ namespace JollyBrook.Core.Carry;
 /// <summary>The walk added up: at each point the use, effort and time since the start. A camp is two points in one place.</summary>
 internal sealed class CarryLine
 {
-    private readonly List<double> _use = [0], _effort = [0], _useByEffort = [0], _clock = [], _km = [0];
+    private readonly List<double> _use = [0], _effort = [0], _need = [0], _needByEffort = [0], _clock = [], _km = [0];
     private readonly List<int> _day = [0];
 
-    public CarryLine(PlanRequest request, GroundProfile ground, Party party, bool withSlopes)
+    public CarryLine(PlanRequest request, GroundProfile ground, Party party)
     {
         (Ground, Places) = (ground, Carry.Places.Of(request, ground));
-        Timeline = new Timeline(request.Route!, ground, party, [.. Places.Select(p => p.Step).Distinct()], withSlopes);
+        Timeline = new Timeline(request.Route!, ground, party, [.. Places.Select(p => p.Step).Distinct()]);
         _clock.Add(Timeline.Walk[0].StartHour);
         LayOut();
-        (UseL, EffortKm, UseByEffort) = ([.. _use], [.. _effort], [.. _useByEffort]);
+        (UseL, EffortKm, NeedL, NeedByEffort) = ([.. _use], [.. _effort], [.. _need], [.. _needByEffort]);
     }
 
     public GroundProfile Ground { get; }
@@ -23,11 +23,16 @@ internal sealed class CarryLine
 
     public Timeline Timeline { get; }
 
+    /// <summary>With single figures, careful where nobody was tested: what a day's water is told by, L.</summary>
     public double[] UseL { get; }
+
+    /// <summary>At the median, which the carried water is planned on, L.</summary>
+    public double[] NeedL { get; }
 
     public double[] EffortKm { get; }
 
-    public double[] UseByEffort { get; }
+    /// <summary>∫ need d(effort), L·km.</summary>
+    public double[] NeedByEffort { get; }
 
     public IReadOnlyList<double> Km => _km;
 
@@ -39,11 +44,11 @@ internal sealed class CarryLine
     /// <summary>The piece that leads to each point; null where it is a camp's night.</summary>
     public List<TimelinePiece?> Into { get; } = [null];
 
-    /// <summary>Litres an hour used about a point, for detours.</summary>
+    /// <summary>Litres an hour used about a point at the median, for detours.</summary>
     public double UseLPerH(int point)
     {
         var piece = Into[Math.Min(point + 1, Into.Count - 1)] ?? Into[point] ?? Timeline.Walk[0];
-        return piece.UseL / (piece.EndHour - piece.StartHour);
+        return piece.MedianL / (piece.EndHour - piece.StartHour);
     }
 
     /// <summary>Litres used in so many hours of walking on from a point, not past the day's end.</summary>
@@ -75,7 +80,7 @@ internal sealed class CarryLine
         {
             foreach (var piece in Timeline.Walk.Where(w => w.Day == d))
             {
-                Add(piece.UseL, piece.EffortKm, piece.EndHour, piece.ToStep * Ground.StepKm, d, piece);
+                Add(piece.UseL, piece.MedianL, piece.EffortKm, piece.EndHour, piece.ToStep * Ground.StepKm, d, piece);
                 // At a day's end the camp's own places come in their order.
                 while (next < Places.Count && Places[next].Step <= piece.ToStep && Places[next].Kind != StopKind.Camp && !Places[next].IsMorning && Places[next].Kind != StopKind.Finish)
                 {
@@ -93,7 +98,7 @@ internal sealed class CarryLine
                 Here(next++);
             }
 
-            Add(Timeline.CampL[d], 0, Timeline.Days[d + 1].Day.StartHour ?? RouteDay.DefaultStartHour, _km[^1], d + 1, null);
+            Add(Timeline.CampL[d], Timeline.CampL[d], 0, Timeline.Days[d + 1].Day.StartHour ?? RouteDay.DefaultStartHour, _km[^1], d + 1, null);
             while (Places[next].IsMorning)
             {
                 Here(next++);
@@ -108,9 +113,10 @@ internal sealed class CarryLine
 
     private void Here(int place) => (Places[place].Point, Places[place].Day) = (_use.Count - 1, _day[^1]);
 
-    private void Add(double use, double effort, double clock, double km, int day, TimelinePiece? piece)
+    private void Add(double use, double need, double effort, double clock, double km, int day, TimelinePiece? piece)
     {
-        _useByEffort.Add(_useByEffort[^1] + ((_use[^1] + (use / 2)) * effort));
+        _needByEffort.Add(_needByEffort[^1] + ((_need[^1] + (need / 2)) * effort));
+        _need.Add(_need[^1] + need);
         _use.Add(_use[^1] + use);
         _effort.Add(_effort[^1] + effort);
         _clock.Add(clock);

@@ -1,23 +1,36 @@
+using JollyBrook.Core.Carry.Promise;
+
 namespace JollyBrook.Core.Carry;
 
 /// <summary>Walks a plan many times over with drawn sweat, pace, temperature and sources (handbook room 70).</summary>
-internal sealed class CarrySimulation(SimulatedRoute route, Func<WalkDraws> draws, double capacityL, int walkers)
+internal sealed class CarrySimulation(SimulatedRoute route, Func<WalkDraws> draws, double mostL)
 {
     /// <summary>Sums are made in so many blocks, always the same, so that the last digit is the same on one core and on many.</summary>
     private const int Blocks = 16;
-    private const double Empty = -1e-9;
+    private const double Slack = 1e-9;
 
-    public SimulationTally Run(Policy policy, int runs, ulong seed, CancellationToken cancellation = default)
+    public static CarrySimulation Of(PlanSetup setup, PolicyWay way)
+    {
+        var (route, spread, days) = (SimulatedRoute.Of(setup, way), setup.Party.Spread(), setup.Line.Timeline.Days.Count);
+        return new CarrySimulation(route, () => new WalkDraws(spread, days, route.Chances), setup.CleanL + setup.DirtyL);
+    }
+
+    /// <param name="decide">What to leave each water with.</param>
+    /// <param name="runs">How many walks.</param>
+    /// <param name="seed">Of the draws.</param>
+    /// <param name="keepsLitres">Whether the litres at each place are counted, which takes as long again.</param>
+    /// <param name="cancellation">Stops it.</param>
+    public SimulationTally Run(LeaveWith decide, int runs, ulong seed, bool keepsLitres = true, CancellationToken cancellation = default)
     {
         var tallies = new SimulationTally[Blocks];
         void Block(int b)
         {
-            var (tally, draw) = (new SimulationTally(route.Places, Math.Max(capacityL, route.CapacityL.Max())), draws());
+            var (tally, draw) = (new SimulationTally(route.Places, mostL, keepsLitres), draws());
             for (var run = (int)((long)runs * b / Blocks); run < (int)((long)runs * (b + 1) / Blocks); run++)
             {
                 cancellation.ThrowIfCancellationRequested();
                 draw.Draw(seed, run);
-                Walk(policy, draw, tally);
+                Walk(decide, draw, tally);
             }
 
             tallies[b] = tally;
@@ -39,65 +52,57 @@ internal sealed class CarrySimulation(SimulatedRoute route, Func<WalkDraws> draw
         return SimulationTally.Sum(tallies, runs);
     }
 
-    private void Walk(Policy policy, WalkDraws draw, SimulationTally tally)
+    private void Walk(LeaveWith decide, WalkDraws draw, SimulationTally tally)
     {
-        var fixedL = Math.Min(capacityL, Policies.FixedLPerWalker * walkers);
-        var hand = policy switch { Policy.Plan => route.StartL, Policy.WhenUnderHalf => capacityL, _ => fixedL };
+        var hand = 0.0;
         var wasShort = false;
-        // What the camp at a running water uses is drawn there and carried nowhere.
-        var onTheSpot = 0.0;
         double kgKm = 0, minutes = 0;
         var last = route.Places - 1;
-        for (var k = 0; k <= last; k++)
+        for (var k = 0; k < last; k++)
         {
             tally.Arrive(k, hand);
-            if (route.Source[k] is >= 0 and var source && draw.Runs[source])
+            var night = route.NightL[k];
+            var inBody = 0.0;
+            for (var j = 0; j < route.Waters[k].Length; j++)
             {
-                onTheSpot = route.OnTheSpotL[k];
-                minutes += onTheSpot * route.MinutesPerL[k];
-                var wanted = Wanted(policy, k, hand, fixedL);
-                // Nobody carries on what was carried for a camp that has water; as much is left as where it had none, and what is planned.
-                hand = Math.Max(Math.Max(0, hand - onTheSpot), Math.Min(hand, wanted));
-                var taken = Math.Min(wanted - hand + route.DetourL[k], route.CacheL[k]);
-                // Worth the way only when it leaves more in hand than walking by.
-                if (taken > (2 * route.DetourL[k]) + 1e-9)
+                var runs = route.SourceOf[k][j] is not (>= 0 and var source) || draw.Runs[source];
+                var water = route.Waters[k][j];
+                if ((!runs && !water.IsSeenOnlyThere) || decide(k, j, hand) is not { } leave)
                 {
-                    minutes += route.StopMinutes[k] + (taken * route.MinutesPerL[k]);
-                    hand += taken - (2 * route.DetourL[k]);
+                    continue;
                 }
-            }
 
-            tally.Leave(k, hand);
-            if (k == last)
-            {
+                minutes += water.TripMinutes;
+                if (!runs)
+                {
+                    continue;
+                }
+
+                var taken = Math.Min(leave - hand + (2 * water.DetourUseL), water.CacheL);
+                minutes += ((taken + night) * water.MinutesPerL) + (hand < water.WaitNeedL - Slack ? water.WaitMinutes : 0);
+                kgKm += (taken + night) * water.KgKmPerL;
+                hand += Math.Max(0, taken - (2 * water.DetourUseL));
+                (night, inBody) = (0, water.DrinkL);
                 break;
             }
 
+            tally.Leave(k, hand);
+            hand -= night;
             var c = draw.DayC[route.Day[k]];
             var walking = Math.Max(0, route.WantedL[k] + (c * (route.PerC[k] + (c * route.PerC2[k] / 2)))) * draw.Factor;
-            var drawn = Math.Min(onTheSpot, route.FixedL[k]);
-            onTheSpot -= drawn;
-            var use = (Math.Min(walking, route.CeilingL[k]) * draw.Pace) + route.FixedL[k] - drawn;
-            var after = hand - use;
-            kgKm += route.EffortKm[k] * (hand + Math.Max(0, after)) / 2;
-            if (after < Empty)
+            var use = (Math.Min(walking, route.CeilingL[k]) * draw.Pace) + route.RestL[k];
+            kgKm += route.EffortKm[k] * (PolicyLeg.MeanAbove(hand, use) - PolicyLeg.MeanAbove(Math.Min(inBody, Math.Max(0, hand)), use));
+            hand -= use;
+            if (hand < -route.DebtL - Slack)
             {
                 wasShort = true;
                 tally.Short(k, route.EndHour[k]);
-                after = 0;
+                hand = -route.DebtL;
             }
-
-            hand = after;
         }
 
+        tally.Arrive(last, hand);
+        tally.Leave(last, hand);
         tally.End(wasShort, kgKm, minutes);
     }
-
-    /// <summary>Litres to have in hand when leaving, without what the camp uses on the spot.</summary>
-    private double Wanted(Policy policy, int k, double hand, double fixedL) => policy switch
-    {
-        Policy.Plan => Math.Min(route.CapacityL[k], (route.IsPlanned[k] ? route.LeaveL[k] : route.ToPlannedL[k] + route.DetourL[k]) - route.OnTheSpotL[k]),
-        Policy.WhenUnderHalf => hand < capacityL / 2 ? route.CapacityL[k] : 0,
-        _ => Math.Min(route.CapacityL[k], fixedL),
-    };
 }

@@ -1,3 +1,4 @@
+using JollyBrook.Core.Carry.Promise;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Units;
 
@@ -8,16 +9,13 @@ public static class HowSure
 {
     public const int DefaultRuns = 10_000;
     public const int DefaultSeed = 20_260_821;
-    private const int ReserveRuns = 2_000;
-    private const double ReserveStepL = 0.25;
 
     private static readonly Policy[] Others = [Policy.WhenUnderHalf, Policy.FixedLitres];
 
     private static readonly NumberField Runs = new("runs", "Simulated walks", Quantity.Plain, 100, 100_000, "10 000 are usual.");
-    private static readonly NumberField Target = new("target", "Wanted chance of running short", Quantity.Share, 0.001, 0.5, "5 % is usual.");
 
     public static IReadOnlyList<Field> Fields =>
-        [Runs, Target, new NumberField("seed", "Seed", Quantity.Plain, 0, int.MaxValue, "Any whole number."), .. Plan.Fields];
+        [Runs, new NumberField("seed", "Seed", Quantity.Plain, 0, int.MaxValue, "Any whole number."), .. Plan.Fields];
 
     /// <exception cref="BadInputException">A field is missing or out of its range.</exception>
     public static HowSureResponse Compute(HowSureRequest request) => Compute(request, CancellationToken.None);
@@ -29,7 +27,6 @@ public static class HowSure
         var plan = request.Plan ?? new PlanRequest(null, null);
         var intake = new Intake(Speaker.For(plan.Units));
         intake.Optional(Runs, request.Runs);
-        intake.Optional(Target, request.Target);
         intake.ThrowIfWrong();
         PlanSetup.Check(plan);
 
@@ -45,15 +42,14 @@ public static class HowSure
             ever ? $"from {places[worst].Name} to {places[Math.Min(worst + 1, places.Count - 1)].Name}" : null,
             ever ? Enumerable.Range(0, 24).MaxBy(h => planned.ShortHours[h]) : null,
             [Result(Policy.Plan, planned, runs), .. (request.Compare == false ? [] : Others).Select(p => Result(p, walk.Tally(p, runs, seed), runs))],
-            request.Target is { } target ? Reserve(plan, target, seed, cancellation) : null,
             Steps(walk, runs));
     }
 
     private static string Headline(double share) => share switch
     {
-        0 => "No simulated walk runs dry",
-        < 0.005 => "Fewer than 1 walk in 200 runs dry",
-        _ => $"{Speaker.Number(Math.Ceiling(share * 100), 0)} walks in 100 run dry",
+        0 => "No simulated walk runs short",
+        < 0.005 => "Fewer than 1 walk in 200 runs short",
+        _ => $"{Speaker.Number(Math.Ceiling(share * 100), 0)} walks in 100 run short",
     };
 
     private static List<SimulatedPlace> Places(Walks walk, SimulationTally tally) =>
@@ -68,46 +64,6 @@ public static class HowSure
     private static PolicyResult Result(Policy policy, SimulationTally tally, int runs) =>
         new(policy, Policies.Name(policy), (double)tally.RunsShort / runs, tally.KgKm / runs, tally.Minutes / runs);
 
-    /// <summary>More reserve never makes short more likely, so the smallest that is enough is found by halving, to a quarter litre.</summary>
-    private static ReserveFor Reserve(PlanRequest plan, double target, ulong seed, CancellationToken cancellation)
-    {
-        var most = (int)Math.Floor(new PlanSetup(plan).CleanL / ReserveStepL);
-        Walks With(int steps) => new(plan with { Route = plan.Route! with { ReserveL = steps * ReserveStepL } }, cancellation);
-        double ShortWith(int steps) => (double)With(steps).Tally(Policy.Plan, ReserveRuns, seed).RunsShort / ReserveRuns;
-        // Reserve that leaves no plan feasible helps nobody.
-        while (most > 0 && !With(most).IsFeasible)
-        {
-            most = most > 8 ? most * 3 / 4 : most - 1;
-        }
-
-        var (low, high) = (0, most);
-        var best = ShortWith(high);
-        var say = Speaker.For(plan.Units);
-        var aim = $"{Speaker.Number((1 - target) * 100, 1)} % sure";
-        if (best > target)
-        {
-            return new ReserveFor(
-                false, high * ReserveStepL, best,
-                $"No reserve that can be carried makes it {aim}: with {say.Of(Quantity.Volume, high * ReserveStepL)} still {Speaker.Number(Math.Ceiling(best * 1000) / 10, 1)} % run dry. A source that may fail, or too little room, is behind it.");
-        }
-
-        while (low < high)
-        {
-            var middle = (low + high) / 2;
-            var share = ShortWith(middle);
-            if (share <= target)
-            {
-                (high, best) = (middle, share);
-            }
-            else
-            {
-                low = middle + 1;
-            }
-        }
-
-        return new ReserveFor(true, high * ReserveStepL, best, $"{aim} with a reserve of {say.Of(Quantity.Volume, high * ReserveStepL)}");
-    }
-
     private static IReadOnlyList<WorkingStep> Steps(Walks walk, int runs)
     {
         var working = new Working();
@@ -116,34 +72,45 @@ public static class HowSure
             WorkingValue.Of("walks", runs),
             [
                 WorkingValue.Of("σ of log factor", walk.Setup.Party.Spread().Max(s => s.Deviation)), WorkingValue.Of("σ of pace", WalkDraws.PaceDeviation),
-                WorkingValue.Of("σ of temperature", WalkDraws.TemperatureDeviationC, "°C"), WorkingValue.Of("sources", walk.Route.Chance.Length),
+                WorkingValue.Of("σ of temperature", WalkDraws.TemperatureDeviationC, "°C"), WorkingValue.Of("sources", walk.Sources),
             ]);
         return working.Steps;
     }
 
     private sealed class Walks
     {
+        private readonly PlannedWalk _walk;
         private readonly CarrySimulation _simulation;
+        private readonly PolicyWay _way;
         private readonly CancellationToken _cancellation;
 
         public Walks(PlanRequest plan, CancellationToken cancellation)
         {
             cancellation.ThrowIfCancellationRequested();
             _cancellation = cancellation;
-            Setup = new PlanSetup(plan, forSimulation: true);
-            var (solution, _) = PlanSolver.Solve(Setup);
-            IsFeasible = solution.IsFeasible;
-            Route = SimulatedRoute.Of(Setup, solution);
-            var (spread, days) = (Setup.Party.Spread(), Setup.Line.Timeline.Days.Count);
-            _simulation = new CarrySimulation(Route, () => new WalkDraws(spread, days, Route.Chance), Setup.CleanL, Setup.Party.Count);
+            Setup = new PlanSetup(plan);
+            _walk = PlanSolver.Solve(Setup);
+            _way = new PolicyWay(Setup);
+            _simulation = CarrySimulation.Of(Setup, _way);
         }
 
         public PlanSetup Setup { get; }
 
-        public SimulatedRoute Route { get; }
+        public int Sources => Setup.Line.Places.Where(p => p.HasWater).DistinctBy(p => p.Id).Count();
 
-        public bool IsFeasible { get; }
+        public SimulationTally Tally(Policy policy, int runs, ulong seed) => _simulation.Run(Decision(policy), runs, seed, cancellation: _cancellation);
 
-        public SimulationTally Tally(Policy policy, int runs, ulong seed) => _simulation.Run(policy, runs, seed, _cancellation);
+        private LeaveWith Decision(Policy policy)
+        {
+            var fixedL = Math.Min(Setup.CleanL, Policies.FixedLPerWalker * Setup.Party.Count);
+            // A camp draws its own litres wherever it can.
+            double? AtLeast(double wanted, int k, double hand) => wanted > hand || _way.Problem.Places[k].NightL > 0 ? Math.Max(wanted, hand) : null;
+            return policy switch
+            {
+                Policy.Plan => _walk.Decide,
+                Policy.WhenUnderHalf => (k, j, hand) => AtLeast(hand < Setup.CleanL / 2 ? _way.Problem.Places[k].Waters[j].CapacityL : 0, k, hand),
+                _ => (k, j, hand) => AtLeast(Math.Min(_way.Problem.Places[k].Waters[j].CapacityL, fixedL), k, hand),
+            };
+        }
     }
 }

@@ -89,6 +89,9 @@ internal sealed class Party
     public double RestLPerH(double temperatureC, double elevationM) =>
         _walkers.Sum(w => RestOf(w.Walker, temperatureC, elevationM));
 
+    /// <summary>Body mass of all of them, kg.</summary>
+    public double BodyKg => _walkers.Sum(w => w.Walker.MassKg!.Value);
+
     /// <summary>A day out takes at least this much drink, L.</summary>
     public double LeastLPerDay => Count * DrinkPlan.LeastLPerDay;
 

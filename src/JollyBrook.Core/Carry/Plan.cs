@@ -20,33 +20,33 @@ public static class Plan
         PlanSetup.Check(request);
         var say = Speaker.For(request.Units);
         var setup = new PlanSetup(request);
-        var (solution, wayOn) = PlanSolver.Solve(setup);
-        var stops = new PlanStops(setup, solution, wayOn, say).All();
-        var impossible = Stretches.Impossible(setup, solution, say);
-        var most = solution.Fills.Max(f => f.LeaveL - setup.Problem.Stops[f.From].OnTheSpotL);
-        var (kgKm, minutes) = (Burden(setup, solution), stops.Sum(s => s.StopMinutes));
+        var walk = PlanSolver.Solve(setup);
+        var stops = new PlanStops(setup, walk, say).All();
+        var impossible = Stretches.Impossible(setup, walk, say);
+        var most = walk.Fills.Max(f => f.CarriedL);
+        var (kgKm, minutes) = (Burden(setup, walk), stops.Sum(s => s.StopMinutes));
         return new PlanResponse(
-            Headline(solution, most, say), impossible.Count == 0, setup.Ground.LengthKm, setup.Ground.AscentM, setup.Ground.DescentM,
-            setup.Line.Timeline.Walk.Sum(w => w.EndHour - w.StartHour), Schools(setup), setup.Line.UseL[^1], setup.ReserveL, setup.CleanL, most, kgKm,
-            minutes, stops, Days(setup, say), impossible, GroundPicture(setup.Ground), CarriedLine.Of(setup, solution),
-            Flags(setup, say), Assume(setup), Cautions(setup), PlanWorking.Steps(setup, solution, kgKm, minutes));
+            Headline(walk, most, say), impossible.Count == 0, setup.Ground.LengthKm, setup.Ground.AscentM, setup.Ground.DescentM,
+            setup.Line.Timeline.Walk.Sum(w => w.EndHour - w.StartHour), Schools(setup), setup.Line.NeedL[^1], setup.ReserveL, setup.CleanL, most, kgKm,
+            minutes, stops, Days(setup, say), impossible, GroundPicture(setup.Ground), CarriedLine.Of(setup, walk),
+            Flags(setup, say), Assume(setup), Cautions(setup), PlanWorking.Steps(setup, walk, kgKm, minutes), PlanPromise.Of(setup, walk, most, say));
     }
 
     /// <summary>The kg·km of a plan: its cost without the minutes.</summary>
-    internal static double Burden(PlanSetup setup, CarrySolution solution)
+    internal static double Burden(PlanSetup setup, PlannedWalk walk)
     {
-        var line = CarriedLine.ByEffort(setup, solution);
-        return line.Zip(line.Skip(1)).Sum(p => (p.Second.Effort - p.First.Effort) * (p.First.Litres + p.Second.Litres) / 2);
+        var line = CarriedLine.ByEffort(setup, walk);
+        return line.Zip(line.Skip(1)).Sum(p => (p.Second.Effort - p.First.Effort) * (Math.Max(0, p.First.Litres) + Math.Max(0, p.Second.Litres)) / 2);
     }
 
-    private static string Headline(CarrySolution solution, double mostL, Speaker say)
+    private static string Headline(PlannedWalk walk, double mostL, Speaker say)
     {
-        var fills = solution.Fills.Count - 1;
+        var fills = walk.Fills.Count - 1;
         string L(double litres) => say.Of(Quantity.Volume, PlanStops.UpToCup(litres));
         var where = fills == 0 ? "no fill on the way" : fills == 1 ? "1 fill on the way" : $"{fills} fills on the way";
-        return solution.IsFeasible
-            ? $"Leave with {L(solution.Fills[0].LeaveL)}, {where}, never more than {L(mostL)}"
-            : $"Not with this kit: {L(solution.Fills.Max(f => f.ShortL))} too little room for water";
+        return walk.IsFeasible
+            ? $"Leave with {L(walk.Fills[0].LeaveL)}, {where}, never more than {L(mostL)}"
+            : $"Not with this kit: {L(walk.Fills.Max(f => f.ShortL))} too little room for water";
     }
 
     /// <summary>The plan's own school is already walked; only the other is reckoned anew.</summary>

@@ -65,7 +65,7 @@ public sealed record WalkerShare(string Walker, double Litres, IReadOnlyList<Con
 /// <param name="Day">Day of the walk, from 0.</param>
 /// <param name="ArriveHour">Clock time of arrival, h after midnight of that day.</param>
 /// <param name="Chance">Chance that it runs; null where there is no water, or none to be used.</param>
-/// <param name="Trusted">Whether the plan may count on it.</param>
+/// <param name="Trusted">Whether the plan is told as if it ran.</param>
 /// <param name="Planned">Whether the plan fills here.</param>
 /// <param name="ArriveL">In hand on arrival, L.</param>
 /// <param name="TakeL">To take, L; 0 where the plan does not fill.</param>
@@ -137,8 +137,8 @@ public sealed record PlanDay(
 /// <param name="DescentM">m.</param>
 /// <param name="WalkHours">Walking with breaks, h.</param>
 /// <param name="HoursBySchool">The same without breaks and pace, by each school.</param>
-/// <param name="NeedL">Used in all, L, whole party.</param>
-/// <param name="ReserveL">Kept in hand on every arrival, L.</param>
+/// <param name="NeedL">Used in all at the median, L, whole party.</param>
+/// <param name="ReserveL">Kept in hand on every arrival at the median, L.</param>
 /// <param name="CapacityL">Most that can be carried, L.</param>
 /// <param name="MostCarriedL">Most carried at once, L.</param>
 /// <param name="KgKm">Burden: carried water × equivalent km, kg·km.</param>
@@ -152,8 +152,10 @@ public sealed record PlanDay(
 /// <param name="Assumptions">What was not known.</param>
 /// <param name="Cautions">What to heed.</param>
 /// <param name="Working">The arithmetic.</param>
+/// <param name="Promise">How sure it is.</param>
 public sealed record PlanResponse(
     string Headline, bool Feasible, double LengthKm, double AscentM, double DescentM, double WalkHours, IReadOnlyList<RouteHours> HoursBySchool,
     double NeedL, double ReserveL, double CapacityL, double MostCarriedL, double KgKm, double StopMinutes, IReadOnlyList<PlanStop> Stops,
     IReadOnlyList<PlanDay> Days, IReadOnlyList<ImpossibleStretch> Impossible, IReadOnlyList<LinePoint> Ground, IReadOnlyList<LinePoint> Carried,
-    IReadOnlyList<string> Flags, IReadOnlyList<Assumption> Assumptions, IReadOnlyList<Caution> Cautions, IReadOnlyList<WorkingStep> Working);
+    IReadOnlyList<string> Flags, IReadOnlyList<Assumption> Assumptions, IReadOnlyList<Caution> Cautions, IReadOnlyList<WorkingStep> Working,
+    PlanPromise Promise);

@@ -10,27 +10,30 @@ namespace JollyBrook.Core.Carry;
 /// <summary>A checked plan request laid out as a line, its places, and the bare problem over those that may be counted on.</summary>
 internal sealed class PlanSetup
 {
-    private const double LeastReserveLPerWalker = 0.5;
+    /// <summary>Each walker arrives with so much at the median (handbook room 70), L.</summary>
+    public const double ReserveLPerWalker = 0.25;
+
     private const double DefaultCapacityLPerWalker = 3;
 
     private readonly Dictionary<string, TreatTime> _times = [];
+    private double? _needFactor;
 
     /// <param name="request">Checked.</param>
-    /// <param name="forSimulation">Whether it will be simulated.</param>
-    public PlanSetup(PlanRequest request, bool forSimulation = false)
+    public PlanSetup(PlanRequest request)
     {
         (Request, Route) = (request, request.Route!);
         Ground = Route.Ground();
         Party = new Party(request);
-        Line = new CarryLine(request, Ground, Party, forSimulation);
+        Line = new CarryLine(request, Ground, Party);
         Treatment = new FillTreatment(request, Ground);
         CleanL = Route.Containers is { Count: > 0 } taken
             ? taken.Where(c => c.Role is not ContainerRole.Dirty).Sum(c => c.VolumeL!.Value)
             : DefaultCapacityLPerWalker * Party.Count;
         DirtyL = (Route.Containers ?? []).Where(c => c.Role == ContainerRole.Dirty).Sum(c => c.VolumeL!.Value);
-        ReserveL = Route.ReserveL ?? ReserveFor(Party.Count, Line.MostLPerH);
+        ReserveL = Route.ReserveL ?? (ReserveLPerWalker * Party.Count);
+        DebtL = (Route.DebtShare ?? TripRoute.DefaultDebtShare) * Party.BodyKg;
         Counted = [.. Line.Places.Where(p => p.Kind is StopKind.Start or StopKind.Finish || p.Trusted)];
-        Problem = ProblemOver(Counted);
+        Middle = ProblemOver(Counted);
     }
 
     public PlanRequest Request { get; }
@@ -49,24 +52,33 @@ internal sealed class PlanSetup
 
     public double ReserveL { get; }
 
-    /// <summary>The places behind the problem's stops.</summary>
+    /// <summary>What may be owed to the bodies before anyone counts as short, L, the whole party.</summary>
+    public double DebtL { get; }
+
+    /// <summary>The places that are trusted: those behind the stops of <see cref="Middle"/>.</summary>
     public IReadOnlyList<Place> Counted { get; }
 
-    public CarryProblem Problem { get; private set; }
+    /// <summary>The bare problem of the median, over what is trusted alone.</summary>
+    public CarryProblem Middle { get; private set; }
 
     /// <summary>How fills are treated.</summary>
     public FillTreatment Treatment { get; }
 
+    /// <summary>What the median need is multiplied by so that the share of walks that is wanted needs no more, by sweat and pace.</summary>
+    public double NeedFactor => _needFactor ??= Certainty <= TripRoute.Middle ? 1 : WalkDraws.NeedFactor(Party.Spread(), Certainty);
+
+    public double Certainty => Route.Certainty ?? TripRoute.DefaultCertainty;
+
     public double KgKmPerMinute => Route.KgKmPerMinute ?? TripRoute.DefaultKgKmPerMinute;
 
     /// <summary>Takes over the times of what a plan fills. Returns whether any became longer, so that the problem is another.</summary>
-    public bool TreatAsFilled(CarrySolution solution)
+    public bool TreatAsFilled(PlannedWalk walk)
     {
-        ArgumentNullException.ThrowIfNull(solution);
+        ArgumentNullException.ThrowIfNull(walk);
         var longer = false;
-        foreach (var fill in solution.Fills)
+        foreach (var fill in walk.Fills)
         {
-            var place = Counted[fill.From];
+            var place = fill.Water;
             if (fill.TakenL <= 0 || Treatment.Of(place, fill.TakenL) is not { } treated)
             {
                 continue;
@@ -81,7 +93,7 @@ internal sealed class PlanSetup
 
         if (longer)
         {
-            Problem = ProblemOver(Counted);
+            Middle = ProblemOver(Counted);
         }
 
         return longer;
@@ -116,11 +128,8 @@ internal sealed class PlanSetup
         intake.ThrowIfWrong();
     }
 
-    /// <summary>Kept in hand on every arrival, L: half a litre for each walker, or the thirstiest hour where that is more.</summary>
-    public static double ReserveFor(int people, double mostLPerH) => Math.Max(LeastReserveLPerWalker * people, mostLPerH);
-
-    public CarryProblem ProblemOver(IReadOnlyList<Place> places) => new(
-        Line.UseL, Line.EffortKm, Line.UseByEffort, [.. places.Select(Stop)], ReserveL, KgKmPerMinute);
+    private CarryProblem ProblemOver(IReadOnlyList<Place> places) => new(
+        Line.NeedL, Line.EffortKm, Line.NeedByEffort, [.. places.Select(Stop)], ReserveL, KgKmPerMinute);
 
     /// <summary>A place as the problem sees it.</summary>
     public CarryStop Stop(Place place)

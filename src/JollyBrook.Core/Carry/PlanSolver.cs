@@ -1,21 +1,28 @@
+using JollyBrook.Core.Carry.Promise;
+using JollyBrook.Core.Route;
+
 namespace JollyBrook.Core.Carry;
 
-/// <summary>
-/// Solves a plan with the times that Treat gives for the litres it fills: how much is taken sets how long it is treated, and that sets
-/// where to wait. A time once found is never made shorter, so it settles.
-/// </summary>
+/// <summary>Plans as the route asks: for the middle, or so that the promised certainty is kept.</summary>
 internal static class PlanSolver
 {
-    private const int MostRounds = 5;
-
-    public static (CarrySolution Solution, Func<CarryStop, CarryFill> WayOn) Solve(PlanSetup setup)
+    public static PlannedWalk Solve(PlanSetup setup)
     {
-        var solved = CarrySolver.SolveWithWaysOn(setup.Problem);
-        for (var round = 0; round < MostRounds && setup.Treatment.CanTell && setup.TreatAsFilled(solved.Solution); round++)
+        // First, so that what Treat says of the litres is known before the many.
+        var middle = MiddleWalk.Solve(setup);
+        if (setup.Certainty <= TripRoute.Middle)
         {
-            solved = CarrySolver.SolveWithWaysOn(setup.Problem);
+            return middle;
         }
 
-        return solved;
+        var promised = Promised(setup);
+        return setup.Treatment.CanTell && setup.TreatAsFilled(promised) ? Promised(setup) : promised;
+    }
+
+    private static PromisedWalk Promised(PlanSetup setup)
+    {
+        var way = new PolicyWay(setup);
+        var trial = new PolicyTrial(setup, way);
+        return PromisedWalk.Of(setup, way, PromiseSearch.Find(way.Problem, 1 - setup.Certainty, trial.Try));
     }
 }

@@ -1,3 +1,4 @@
+using JollyBrook.Core.Carry.Promise;
 using JollyBrook.Core.Sources;
 using JollyBrook.Core.Route;
 using JollyBrook.Core.Units;
@@ -9,70 +10,54 @@ internal sealed class PlanStops
 {
     private const double WorthStoppingL = 0.1;
     private readonly PlanSetup _setup;
-    private readonly CarrySolution _solution;
-    private readonly Func<CarryStop, CarryFill> _wayOn;
+    private readonly PlannedWalk _walk;
     private readonly Speaker _say;
     private readonly CarryLine _line;
-    private readonly HashSet<int> _waitsAt;
     private readonly WayBack _wayBack;
 
     /// <summary>Stops on the way by day: from which point on, and minutes.</summary>
     private readonly ILookup<int, (int Point, double Minutes)> _stopped;
 
     /// <summary>The fill whose water is carried at each point of the line.</summary>
-    private readonly CarryFill[] _carriedAt;
+    private readonly PlannedFill[] _carriedAt;
 
-    public PlanStops(PlanSetup setup, CarrySolution solution, Func<CarryStop, CarryFill> wayOn, Speaker say)
+    public PlanStops(PlanSetup setup, PlannedWalk walk, Speaker say)
     {
-        (_setup, _solution, _wayOn, _say, _line) = (setup, solution, wayOn, say, setup.Line);
+        (_setup, _walk, _say, _line) = (setup, walk, say, setup.Line);
         _wayBack = new WayBack(setup);
-        _waitsAt = [.. solution.Fills.Where(f => f.WaitsAtNext).Select(f => f.To)];
         // What is drawn in the morning is drawn before the day's start.
-        _stopped = solution.Fills.Skip(1).Where(f => !setup.Counted[f.From].IsMorning)
-            .ToLookup(f => setup.Counted[f.From].Day, f => (setup.Counted[f.From].Point, Minutes(f)));
-        _carriedAt = new CarryFill[setup.Line.UseL.Length];
-        foreach (var fill in solution.Fills)
+        _stopped = walk.Fills.Skip(1).Where(f => !f.At.IsMorning).ToLookup(f => f.At.Day, f => (f.At.Point, f.Minutes));
+        _carriedAt = new PlannedFill[setup.Line.UseL.Length];
+        foreach (var fill in walk.Fills)
         {
-            Array.Fill(_carriedAt, fill, setup.Counted[fill.From].Point, setup.Counted[fill.To].Point - setup.Counted[fill.From].Point + 1);
+            Array.Fill(_carriedAt, fill, fill.At.Point, fill.To.Point - fill.At.Point + 1);
         }
     }
 
     public List<PlanStop> All()
     {
-        var byPlace = _solution.Fills.ToDictionary(f => _setup.Counted[f.From]);
+        var byPlace = _walk.Fills.ToDictionary(f => f.At);
         return [.. _line.Places.Select(place => Stop(place, byPlace.GetValueOrDefault(place)))];
     }
 
-    private PlanStop Stop(Place place, CarryFill? fill)
+    private PlanStop Stop(Place place, PlannedFill? fill)
     {
-        var planned = fill is not null && place.Kind == StopKind.Source;
+        var planned = fill is not null && place.Kind is StopKind.Source or StopKind.Camp;
         var arrive = _line.ClockHour[place.Point] + DelayBefore(place);
-        var minutes = planned ? Minutes(fill!) : 0;
-        var to = fill is null ? null : _setup.Counted[fill.To];
-        var carried = fill is null ? 0 : Carried(fill);
+        var minutes = planned ? fill!.Minutes : 0;
+        var carried = fill?.CarriedL ?? 0;
         return new PlanStop(
             place.Id, place.Kind, place.FullName, Short(place.Step * _setup.Ground.StepKm), Short(_setup.Ground.ElevationM[place.Step]), place.Day, Short(arrive),
             place.Source?.DoNotUse == true ? null : place.Chance,
-            place.Trusted, planned, Short(InHand(place, fill)), Short(fill?.TakenL ?? 0), Short(fill?.DrinkL ?? 0), Short(carried),
-            Short(fill is null ? 0 : carried + ContainersKg(carried)), fill is null ? [] : Split(carried), planned && _setup.Treatment.Of(place, fill!.TakenL) is { } treated ? treated.Name : place.Source?.TreatBy ?? "",
-            planned ? Ready(place, fill!, arrive, minutes) : null, Short(minutes), fill is not null && Waits(fill),
-            to?.Name, fill is null ? null : Short(fill.ArriveNextL), fill is not null && _wayBack.TurnBackKm(fill) is { } back ? Short(back) : null,
-            Words(place, fill, to), IfElse(place, fill));
+            _walk is PromisedWalk ? place.HasWater && place.Chance >= PromisedWalk.Likely : place.Trusted, planned, Short(InHand(place, fill)), Short(fill?.TakenL ?? 0), Short(fill?.DrinkL ?? 0), Short(carried),
+            Short(fill is null ? 0 : carried + ContainersKg(carried)), fill is null ? [] : Split(carried), planned && _setup.Treatment.Of(fill!.Water, fill.TakenL) is { } treated ? treated.Name : (fill?.Water ?? place).Source?.TreatBy ?? "",
+            planned ? Ready(fill!, arrive, minutes) : null, Short(minutes), fill?.WaitsHere == true,
+            fill?.To.Name, fill is null ? null : Short(fill.ArriveNextL), fill is not null && _wayBack.TurnBackKm(fill) is { } back ? Short(back) : null,
+            Words(place, fill), IfElse(place, fill));
     }
 
     /// <summary>A tenth of a millilitre, a metre in ten: digits beyond that only make a long answer longer.</summary>
     private static double Short(double value) => Math.Round(value, 4);
-
-    /// <summary>Without what the camp at the water uses there.</summary>
-    private double Carried(CarryFill fill) => Math.Max(0, fill.LeaveL - _setup.Problem.Stops[fill.From].OnTheSpotL);
-
-    private bool Waits(CarryFill fill) => _waitsAt.Contains(fill.From);
-
-    private double Minutes(CarryFill fill)
-    {
-        var stop = _setup.Problem.Stops[fill.From];
-        return stop.StopMinutes + (fill.TakenL * stop.MinutesPerL) + (Waits(fill) ? stop.WaitMinutes : 0);
-    }
 
     /// <summary>Stops made earlier that day push the clock on, h.</summary>
     private double DelayBefore(Place place)
@@ -86,8 +71,8 @@ internal sealed class PlanStops
         return minutes / 60;
     }
 
-    private double InHand(Place place, CarryFill? fill) =>
-        fill is not null ? fill.ArriveL : CarriedLine.InHand(_setup, _carriedAt[place.Point], place.Point);
+    private double InHand(Place place, PlannedFill? fill) =>
+        fill is not null && fill.Water == place ? fill.ArriveL : CarriedLine.InHand(_setup, _carriedAt[place.Point], place.Point);
 
     /// <summary>The fullest containers first; what holds no water is not counted as carried.</summary>
     private double ContainersKg(double litres)
@@ -148,29 +133,28 @@ internal sealed class PlanStops
     /// When what is taken is drinkable, as Treat signs it for these litres and this kit: drawn, then treated. What is wanted in the morning
     /// is drawn and treated the evening before. Null where Treat gives no time, or no treatment that meets the target.
     /// </summary>
-    private double? Ready(Place place, CarryFill fill, double arrive, double stopMinutes)
+    private double? Ready(PlannedFill fill, double arrive, double stopMinutes)
     {
-        if (_setup.Treatment.Of(place, fill.TakenL) is not { MeetsTarget: true } treated)
+        if (_setup.Treatment.Of(fill.Water, fill.TakenL) is not { MeetsTarget: true } treated)
         {
             return null;
         }
 
-        var stop = _setup.Problem.Stops[fill.From];
-        var collecting = (stop.StopMinutes / 2) + (fill.TakenL / (place.Source!.LitresPerMinute ?? TripSource.DefaultLitresPerMinute));
-        var minutes = Math.Max(collecting + treated.Minutes, stopMinutes + (Waits(fill) ? 0 : stop.WaitMinutes));
-        if (!place.IsMorning)
+        var collecting = (fill.TripMinutes / 2) + (fill.TakenL / (fill.Water.Source!.LitresPerMinute ?? TripSource.DefaultLitresPerMinute));
+        var minutes = Math.Max(collecting + treated.Minutes, stopMinutes + (fill.WaitsHere ? 0 : fill.WaitMinutes));
+        if (!fill.At.IsMorning)
         {
             return Short(arrive + (minutes / 60));
         }
 
         // After the evening's own water, with the same hands; never said to be ready before the day it is for.
-        var evening = _line.Timeline.ArriveHours[place.Day - 1] - 24;
-        var first = _solution.Fills.FirstOrDefault(f => _setup.Counted[f.From] is { IsEvening: true } e && e.Id == place.Id && e.Day == place.Day - 1);
-        var before = first is null ? 0 : _setup.Treatment.Of(_setup.Counted[first.From], first.TakenL)?.HandsOnMinutes ?? 0;
+        var evening = _line.Timeline.ArriveHours[fill.At.Day - 1] - 24;
+        var first = _walk.Fills.FirstOrDefault(f => f.At.IsEvening && f.Water.Id == fill.Water.Id && f.At.Day == fill.At.Day - 1);
+        var before = first is null ? 0 : _setup.Treatment.Of(first.Water, first.TakenL)?.HandsOnMinutes ?? 0;
         return Short(Math.Max(arrive, evening + ((before + minutes) / 60)));
     }
 
-    private string Words(Place place, CarryFill? fill, Place? to)
+    private string Words(Place place, PlannedFill? fill)
     {
         if (fill is null)
         {
@@ -181,7 +165,8 @@ internal sealed class PlanStops
                 { Kind: StopKind.BailOut } => "A way out",
                 { Source.DoNotUse: true } => "Do not use: nothing carried takes out what is in it",
                 { Source.OnlyIfNeeded: true } => "Left out until it is called for",
-                { Trusted: false } => "Not counted on",
+                { HasWater: true, Chance: < PromisedWalk.Likely } => "Not counted on",
+                { Trusted: false } when _walk is MiddleWalk => "Not counted on",
                 _ => "Walk by",
             };
         }
@@ -189,50 +174,53 @@ internal sealed class PlanStops
         var drink = fill.DrinkL > 0 ? $"drink {L(fill.DrinkL)}, " : "";
         return place switch
         {
-            { Kind: StopKind.Start } => $"Leave with {L(fill.LeaveL)}, to {to!.Name}",
-            { IsEvening: true } when to!.IsMorning && to.Id == place.Id => $"Take {L(fill.TakenL)} for the camp",
-            _ => $"Take {L(fill.TakenL)}: {drink}carry {L(Carried(fill))} to {to!.Name}",
+            { Kind: StopKind.Start } => $"Leave with {L(fill.LeaveL)}, to {fill.To.Name}",
+            { Kind: StopKind.Camp } => $"Fetch {L(fill.TakenL)} from {fill.Water.Name}, {Way(place, fill.Water)}: {Speaker.Minutes(fill.TripMinutes)} there and back",
+            { IsEvening: true } when fill.To.IsMorning && fill.To.Id == place.Id => $"Take {L(fill.TakenL)} for the camp",
+            _ => $"Take {L(fill.TakenL)}: {drink}carry {L(fill.CarriedL)} to {fill.To.Name}",
         };
     }
 
-    private string IfElse(Place place, CarryFill? fill)
+    /// <summary>Where a camp's water lies from it.</summary>
+    private string Way(Place camp, Place water)
     {
-        if (place.Kind != StopKind.Source || !place.HasWater)
-        {
-            return "";
-        }
-
-        return fill is not null ? IfDry(fill) : place.Trusted ? "" : IfRunning(place);
+        var km = Math.Abs(water.Step - camp.Step) * _setup.Ground.StepKm;
+        return km < _setup.Ground.StepKm ? "aside" : $"{_say.Of(Quantity.Distance, km)} {(water.Step > camp.Step ? "further on" : "back")}";
     }
 
-    private string IfDry(CarryFill fill)
+    private string IfElse(Place place, PlannedFill? fill) => fill is { At.Kind: not StopKind.Start } ? IfDry(fill)
+        : place is { Kind: StopKind.Source, HasWater: true } && (_walk is PromisedWalk || !place.Trusted) ? IfRunning(place)
+        : "";
+
+    private string IfDry(PlannedFill fill)
     {
-        var here = _setup.Counted[fill.From];
-        var next = _setup.Counted.Skip(fill.From + 1).First(p => p.Id != here.Id);
-        var need = _line.UseL[next.Point] - _line.UseL[here.Point];
-        var before = _solution.Fills.Last(f => f.To <= fill.From && _setup.Counted[f.From].Id != here.Id);
-        var back = _wayBack.NeedL(here.Point, _setup.Counted[before.From].Point);
+        var (here, source) = (fill.At, fill.Water);
+        var next = _line.Places.First(p => p.Point >= here.Point && p.Id != source.Id && (p.Kind == StopKind.Finish || (p.HasWater && p.Chance >= PromisedWalk.Likely && !p.IsEvening)) && p.Point > here.Point);
+        var need = (_line.NeedL[next.Point] - _line.NeedL[here.Point]) * _setup.NeedFactor;
+        var before = _walk.Fills.Last(f => f.To.Point <= here.Point && f.Water.Id != source.Id);
+        var back = _wayBack.NeedL(here.Point, before.At.Point);
         var km = _say.Of(Quantity.Distance, _line.Km[next.Point] - _line.Km[here.Point]);
         var start = $"If it is dry: {L(fill.ArriveL)} in hand, {next.Name} in {km}: ";
         return start + (need <= fill.ArriveL
-            ? "it reaches"
-            : back <= fill.ArriveL ? $"{L(need - fill.ArriveL)} short, turn back to {_setup.Counted[before.From].Name}"
-            : $"{L(need - fill.ArriveL)} short, and {L(back - fill.ArriveL)} short back to {_setup.Counted[before.From].Name}");
+            ? $"it reaches{Then(next, fill.ArriveL - (need / _setup.NeedFactor))}"
+            : back <= fill.ArriveL ? $"{L(need - fill.ArriveL)} short, turn back to {before.Water.Name}"
+            : $"{L(need - fill.ArriveL)} short, and {L(back - fill.ArriveL)} short back to {before.Water.Name}");
     }
+
+    /// <summary>What to leave the next water with then.</summary>
+    private string Then(Place next, double inHandL) =>
+        next.Kind == StopKind.Source && _walk.IfRunning(next, inHandL) is var (leave, to) ? $"; there top up to {L(leave)}, to {to.Name}" : "";
 
     private string IfRunning(Place place)
     {
-        var stop = _setup.Stop(place);
-        var on = _wayOn(stop);
-        var to = _setup.Counted[on.To];
-        var carried = Math.Max(0, on.LeaveL - stop.OnTheSpotL);
-        if (on.LeaveL - InHand(place, null) < WorthStoppingL)
+        var inHand = InHand(place, null);
+        if (_walk.IfRunning(place, inHand) is not var (leave, to) || leave - inHand < WorthStoppingL)
         {
-            return "If it is running: no need to stop";
+            return place.Chance >= PromisedWalk.Likely && _walk is PromisedWalk ? "" : "If it is running: no need to stop";
         }
 
-        var words = $"If it is running: top up to {L(carried)}";
-        var skipped = _solution.Fills.Skip(1).Select(f => _setup.Counted[f.From]).SkipWhile(p => p.Point <= place.Point)
+        var words = $"If it is running: top up to {L(leave)}";
+        var skipped = _walk.Fills.Skip(1).Select(f => f.At).SkipWhile(p => p.Point <= place.Point)
             .TakeWhile(p => p.Point < to.Point).Select(p => p.Name).Distinct().ToList();
         return skipped.Count > 0 ? $"{words} and skip {string.Join(" and ", skipped)}" : $"{words} to {to.Name}";
     }

@@ -1,3 +1,4 @@
+using JollyBrook.Core.Carry.Promise;
 using JollyBrook.Core.Contract;
 
 namespace JollyBrook.Core.Carry;
@@ -7,19 +8,26 @@ internal static class PlanWorking
 {
     private const int MostFills = 12;
 
-    public static IReadOnlyList<WorkingStep> Steps(PlanSetup setup, CarrySolution solution, double kgKm, double minutes)
+    public static IReadOnlyList<WorkingStep> Steps(PlanSetup setup, PlannedWalk walk, double kgKm, double minutes)
     {
         var working = new Working();
         working.Add(
-            "Reserve", setup.Route.ReserveL is null ? "max(0.5 L for each walker, most used in an hour)" : "as entered", "handbook: pick",
-            WorkingValue.Of("reserve", setup.ReserveL, "L"), WorkingValue.Of("walkers", setup.Party.Count), WorkingValue.Of("hour", setup.Line.MostLPerH, "L"));
-        foreach (var fill in solution.Fills.Take(MostFills))
+            "Reserve", setup.Route.ReserveL is null ? "0.25 L for each walker, at the median" : "as entered", "handbook: pick",
+            WorkingValue.Of("reserve", setup.ReserveL, "L"), WorkingValue.Of("walkers", setup.Party.Count));
+        if (walk is PromisedWalk { Policy: var policy })
         {
-            var (from, to) = (setup.Counted[fill.From], setup.Counted[fill.To]);
             working.Add(
-                $"Leave {from.Name}", "use to the next fill + in hand there − drunk on the spot", "shortest path over the stops, exact",
-                WorkingValue.Of("carry", fill.LeaveL, "L"), WorkingValue.Of("use", fill.LeaveL + fill.DrinkL - fill.ArriveNextL, "L"),
-                WorkingValue.Of("in hand there", fill.ArriveNextL, "L"), WorkingValue.Of("drunk", fill.DrinkL, "L"), WorkingValue.Of("to", to.Name));
+                "Promise", "least mean cost among policies short on at most 1 − certainty of the walks", "handbook room 70", WorkingValue.Of("short", policy.ShortChance),
+                WorkingValue.Of("certainty", setup.Certainty), WorkingValue.Of("m, on the median need", policy.NeedFactor), WorkingValue.Of("μ, price of running short", policy.ShortPrice, "kg·km"),
+                WorkingValue.Of("may be owed", setup.DebtL, "L"));
+        }
+
+        foreach (var fill in walk.Fills.Take(MostFills))
+        {
+            working.Add(
+                $"Leave {fill.At.Name}", "need to the next fill + in hand there − drunk on the spot", walk is PromisedWalk ? "least expected cost over places and litres, exact on its grid" : "shortest path over the stops, exact",
+                WorkingValue.Of("carry", fill.LeaveL, "L"), WorkingValue.Of("need", fill.LeaveL + fill.DrinkL - fill.ArriveNextL, "L"),
+                WorkingValue.Of("in hand there", fill.ArriveNextL, "L"), WorkingValue.Of("drunk", fill.DrinkL, "L"), WorkingValue.Of("to", fill.To.Name));
         }
 
         working.Add(

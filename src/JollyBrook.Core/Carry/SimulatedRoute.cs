@@ -1,13 +1,17 @@
 using JollyBrook.Core.Body;
+using JollyBrook.Core.Carry.Promise;
+using JollyBrook.Core.Sources;
 
 namespace JollyBrook.Core.Carry;
 
-/// <summary>A plan as the simulation walks it: flat arrays over its places.</summary>
+/// <summary>A route as the simulation walks it: flat arrays over its places.</summary>
 /// <param name="places">How many places.</param>
 internal sealed class SimulatedRoute(int places)
 {
-    // From each place to the next: litres at camp and at rest; wanted walking, and how that bends with temperature; most that can be drunk.
-    public double[] FixedL { get; } = new double[places];
+    // From each place to the next: litres at camp, and at rest; wanted walking, and how that bends with temperature; most that can be drunk.
+    public double[] NightL { get; } = new double[places];
+
+    public double[] RestL { get; } = new double[places];
 
     public double[] WantedL { get; } = new double[places];
 
@@ -17,76 +21,43 @@ internal sealed class SimulatedRoute(int places)
 
     public double[] CeilingL { get; } = new double[places];
 
-    public double[] EffortKm { get; } = new double[places];
-
     public int[] Day { get; } = new int[places];
 
     /// <summary>Clock hour of reaching the next place.</summary>
     public int[] EndHour { get; } = new int[places];
 
-    // At each place: which source (−1: none), minutes and litres of stopping, what can be carried from it, what the plan leaves it with.
-    public int[] Source { get; } = [.. Enumerable.Repeat(-1, places)];
+    /// <summary>The waters of each place.</summary>
+    public PolicyWater[][] Waters { get; private set; } = [];
 
-    public double[] DetourL { get; } = new double[places];
+    /// <summary>Equivalent km to the next place.</summary>
+    public double[] EffortKm { get; } = new double[places];
 
-    public double[] StopMinutes { get; } = new double[places];
+    /// <summary>Which source each water is of, an index into <see cref="Chances"/>; −1 for the start's.</summary>
+    public int[][] SourceOf { get; private set; } = [];
 
-    public double[] MinutesPerL { get; } = new double[places];
-
-    public double[] CapacityL { get; } = new double[places];
-
-    public double[] CacheL { get; } = new double[places];
-
-    public double[] LeaveL { get; } = new double[places];
-
-    public double[] OnTheSpotL { get; } = new double[places];
-
-    public bool[] IsPlanned { get; } = new bool[places];
-
-    /// <summary>Expected need from each place to the next planned fill, with what the plan has in hand there, L.</summary>
-    public double[] ToPlannedL { get; } = new double[places];
+    /// <summary>What may be owed before it counts as short, L.</summary>
+    public double DebtL { get; private init; }
 
     public int Places => Day.Length;
 
-    public double StartL { get; private init; }
+    /// <summary>Chance of each source, and how much of it is the country's weather.</summary>
+    public SourceChance[] Chances { get; private set; } = [];
 
-    /// <summary>Chance that each source runs.</summary>
-    public double[] Chance { get; private set; } = [];
-
-    public static SimulatedRoute Of(PlanSetup setup, CarrySolution solution)
+    public static SimulatedRoute Of(PlanSetup setup, PolicyWay way)
     {
-        var (line, places) = (setup.Line, setup.Line.Places);
-        var route = new SimulatedRoute(places.Count) { StartL = solution.Fills[0].LeaveL };
+        var places = setup.Line.Places;
+        var route = new SimulatedRoute(places.Count) { DebtL = setup.DebtL };
         for (var k = 0; k + 1 < places.Count; k++)
         {
             route.AddWay(k, setup, places[k], places[k + 1]);
         }
 
-        var sources = places.Where(p => p.HasWater).Select(p => p.Id).Distinct().ToList();
-        route.Chance = [.. sources.Select(id => places.First(p => p.Id == id).Chance!.Value)];
-        var stops = setup.ProblemOver(places).Stops;
-        for (var k = 0; k < places.Count; k++)
-        {
-            route.AddPlace(k, places[k], stops[k], sources.IndexOf(places[k].Id));
-            var fill = solution.Fills.FirstOrDefault(f => setup.Counted[f.From] == places[k]);
-            route.IsPlanned[k] = fill is not null;
-            route.LeaveL[k] = fill is null ? 0 : fill.LeaveL + fill.DrinkL;
-            var next = solution.Fills.FirstOrDefault(f => setup.Counted[f.To].Point > places[k].Point && setup.Counted[f.From].Point <= places[k].Point) ?? solution.Fills[^1];
-            route.ToPlannedL[k] = line.UseL[setup.Counted[next.To].Point] - line.UseL[places[k].Point] + next.ArriveNextL + setup.Problem.Stops[next.To].DetourUseL;
-        }
-
+        var sources = places.Where(p => p.HasWater).DistinctBy(p => p.Id).ToList();
+        var number = sources.Select((p, i) => (p.Id, i)).ToDictionary(s => s.Id, s => s.i);
+        route.Chances = [.. sources.Select(p => new SourceChance(p.Chance!.Value, SourceReliability.WeatherShare(p.Source!.Class)))];
+        route.Waters = [.. way.Problem.Places.Select(p => p.Waters.ToArray())];
+        route.SourceOf = [.. way.Sources.Select(s => s.Select(p => number.GetValueOrDefault(p.Id, -1)).ToArray())];
         return route;
-    }
-
-    private void AddPlace(int k, Place place, CarryStop stop, int source)
-    {
-        Source[k] = place.HasWater ? source : -1;
-        DetourL[k] = stop.DetourUseL;
-        StopMinutes[k] = stop.StopMinutes;
-        MinutesPerL[k] = stop.MinutesPerL;
-        CapacityL[k] = place.Source?.CacheL is null ? stop.CapacityL : Math.Max(stop.CapacityL, place.Source.CacheL.Value);
-        CacheL[k] = place.Source?.CacheL ?? double.PositiveInfinity;
-        OnTheSpotL[k] = stop.OnTheSpotL;
     }
 
     private void AddWay(int k, PlanSetup setup, Place from, Place to)
@@ -99,7 +70,7 @@ internal sealed class SimulatedRoute(int places)
             EffortKm[k] += line.EffortKm[p] - line.EffortKm[p - 1];
             if (line.Into[p] is { } piece)
             {
-                FixedL[k] += piece.RestL;
+                RestL[k] += piece.RestL;
                 WantedL[k] += piece.WantedL;
                 PerC[k] += piece.PerC;
                 PerC2[k] += piece.PerC2;
@@ -107,7 +78,7 @@ internal sealed class SimulatedRoute(int places)
             }
             else
             {
-                FixedL[k] += line.UseL[p] - line.UseL[p - 1];
+                NightL[k] += line.NeedL[p] - line.NeedL[p - 1];
             }
         }
     }

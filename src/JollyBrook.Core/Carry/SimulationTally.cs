@@ -8,10 +8,13 @@ internal sealed class SimulationTally
     private readonly int[][] _arrive;
     private readonly int[][] _leave;
 
-    public SimulationTally(int places, double mostL)
+    /// <param name="places">How many places.</param>
+    /// <param name="mostL">Most that can be carried, L.</param>
+    /// <param name="keepsLitres">Whether the litres at each place are counted.</param>
+    public SimulationTally(int places, double mostL, bool keepsLitres)
     {
         _binL = Math.Max(0.001, mostL / Bins);
-        (_arrive, _leave) = (Counts(places), Counts(places));
+        (_arrive, _leave) = keepsLitres ? (Counts(places), Counts(places)) : ([], []);
         (Shorts, ShortHours) = (new int[places], new int[24]);
     }
 
@@ -41,9 +44,9 @@ internal sealed class SimulationTally
         return sum;
     }
 
-    public void Arrive(int place, double litres) => _arrive[place][Bin(litres)]++;
+    public void Arrive(int place, double litres) => Count(_arrive, place, litres);
 
-    public void Leave(int place, double litres) => _leave[place][Bin(litres)]++;
+    public void Leave(int place, double litres) => Count(_leave, place, litres);
 
     public void Short(int place, int hour)
     {
@@ -62,6 +65,14 @@ internal sealed class SimulationTally
     public double ArriveQuantile(int place, double share) => Quantile(_arrive[place], share);
 
     public double LeaveQuantile(int place, double share) => Quantile(_leave[place], share);
+
+    private void Count(int[][] counts, int place, double litres)
+    {
+        if (counts.Length > 0)
+        {
+            counts[place][Bin(litres)]++;
+        }
+    }
 
     private double Quantile(int[] counts, double share)
     {
@@ -88,7 +99,7 @@ internal sealed class SimulationTally
         for (var p = 0; p < Shorts.Length; p++)
         {
             Shorts[p] += other.Shorts[p];
-            for (var b = 0; b < 2 * Bins; b++)
+            for (var b = 0; b < (_arrive.Length > 0 ? 2 * Bins : 0); b++)
             {
                 _arrive[p][b] += other._arrive[p][b];
                 _leave[p][b] += other._leave[p][b];

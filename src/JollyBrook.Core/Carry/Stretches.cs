@@ -12,13 +12,12 @@ internal static class Stretches
     private const int EarliestHour = 3;
     private const double Slack = 1e-6;
 
-    public static List<ImpossibleStretch> Impossible(PlanSetup setup, CarrySolution solution, Speaker say) =>
-        [.. solution.Fills.Where(f => f.ShortL > 0).Select(f => Describe(setup, f, say))];
+    public static List<ImpossibleStretch> Impossible(PlanSetup setup, PlannedWalk walk, Speaker say) =>
+        [.. walk.Fills.Where(f => f.ShortL > 0).Select(f => Describe(setup, f, say))];
 
-    private static ImpossibleStretch Describe(PlanSetup setup, CarryFill fill, Speaker say)
+    private static ImpossibleStretch Describe(PlanSetup setup, PlannedFill fill, Speaker say)
     {
-        var (from, to) = (setup.Counted[fill.From], setup.Counted[fill.To]);
-        var capacity = setup.Problem.Stops[fill.From].CapacityL;
+        var (from, to, capacity) = (fill.At, fill.To, fill.CapacityL);
         string L(double litres) => say.Of(Quantity.Volume, litres);
         return new ImpossibleStretch(
             from.Name, to.Name, setup.Line.Km[from.Point], setup.Line.Km[to.Point], capacity + fill.ShortL, capacity, fill.ShortL,
@@ -26,7 +25,7 @@ internal static class Stretches
             [.. Remedies(setup, fill, from, to, say).OrderByDescending(r => r.Solves)]);
     }
 
-    private static IEnumerable<Remedy> Remedies(PlanSetup setup, CarryFill fill, Place from, Place to, Speaker say)
+    private static IEnumerable<Remedy> Remedies(PlanSetup setup, PlannedFill fill, Place from, Place to, Speaker say)
     {
         string L(double litres) => say.Of(Quantity.Volume, litres);
         var more = Math.Ceiling((fill.ShortL / ContainerStepL) - Slack) * ContainerStepL;
@@ -53,7 +52,7 @@ internal static class Stretches
     }
 
     /// <summary>The latest earlier start that is enough; else the one that saves most.</summary>
-    private static IEnumerable<Remedy> CoolerHour(PlanSetup setup, Place from, Place to, CarryFill fill)
+    private static IEnumerable<Remedy> CoolerHour(PlanSetup setup, Place from, Place to, PlannedFill fill)
     {
         var day = from.IsEvening && to.Day > from.Day ? from.Day + 1 : from.Day;
         var days = setup.Route.Days is { Count: > 0 } given ? given : [new RouteDay()];
@@ -129,17 +128,17 @@ internal static class Stretches
     }
 
     /// <summary>Water left beforehand, as far on as full containers reach; enough to get to the stretch's end.</summary>
-    private static Remedy Cache(PlanSetup setup, CarryFill fill, Place from, Place to, Speaker say)
+    private static Remedy Cache(PlanSetup setup, PlannedFill fill, Place from, Place to, Speaker say)
     {
-        var (line, capacity) = (setup.Line, setup.Problem.Stops[fill.From].CapacityL);
-        var reach = line.UseL[from.Point] + Math.Max(0, capacity + fill.DrinkL - setup.ReserveL - setup.Problem.Stops[fill.From].DetourUseL);
+        var line = setup.Line;
+        var reach = line.NeedL[from.Point] + Math.Max(0, fill.CapacityL + fill.DrinkL - setup.ReserveL - fill.DetourUseL);
         var p = from.Point;
-        while (p < to.Point && line.UseL[p + 1] <= reach)
+        while (p < to.Point && line.NeedL[p + 1] <= reach)
         {
             p++;
         }
 
-        var litres = PlanStops.UpToCup(line.UseL[to.Point] - line.UseL[p] + fill.ArriveNextL - setup.ReserveL);
+        var litres = PlanStops.UpToCup(line.NeedL[to.Point] - line.NeedL[p] + Math.Max(0, fill.ArriveNextL - setup.ReserveL));
         return new Remedy(
             RemedyKind.Cache, $"Leave {say.Of(Quantity.Volume, litres)} beforehand at {say.Of(Quantity.Distance, line.Km[p])}",
             p > from.Point && litres + setup.ReserveL <= setup.CleanL + Slack, Litres: litres, AlongKm: line.Km[p]);
@@ -149,8 +148,8 @@ internal static class Stretches
     private static double ShortOn(PlanSetup setup, Place from, Place to, PlanRequest changed)
     {
         var (with, fromKm, toKm) = (new PlanSetup(changed), setup.Line.Km[from.Point], setup.Line.Km[to.Point]);
-        return CarrySolver.Solve(with.Problem).Fills
-            .Where(f => with.Line.Km[with.Counted[f.To].Point] > fromKm && with.Line.Km[with.Counted[f.From].Point] < toKm)
+        return PlanSolver.Solve(with).Fills
+            .Where(f => with.Line.Km[f.To.Point] > fromKm && with.Line.Km[f.At.Point] < toKm)
             .Sum(f => f.ShortL);
     }
 }

@@ -15,16 +15,14 @@ internal sealed class Timeline
     private readonly TripRoute _route;
     private readonly Party _party;
     private readonly Pieces _pieces;
-    private readonly bool _withSlopes;
 
     /// <param name="route">Checked.</param>
     /// <param name="ground">Its ground.</param>
     /// <param name="party">Who walks.</param>
     /// <param name="cuts">Profile steps at which pieces must end, in order, the first 0 and the last the profile's end.</param>
-    /// <param name="withSlopes">Whether to find how need bends with temperature, which only the simulation asks.</param>
-    public Timeline(TripRoute route, GroundProfile ground, Party party, IReadOnlyList<int> cuts, bool withSlopes)
+    public Timeline(TripRoute route, GroundProfile ground, Party party, IReadOnlyList<int> cuts)
     {
-        (_route, _ground, _party, _withSlopes) = (route, ground, party, withSlopes);
+        (_route, _ground, _party) = (route, ground, party);
         Days = DaysOf(route, ground);
         _pieces = new Pieces(route, ground);
         Build(cuts);
@@ -115,7 +113,7 @@ internal sealed class Timeline
         var height = _ground.ElevationM[(from + to) / 2];
         var air = AirAt(day, clock + ((walkH + breaks) / 2), height);
         var planned = _party.Walking(perKg, climbPerKg, air, height);
-        double Wanted(double warmerC) => _withSlopes ? _party.MedianWantedLPerH(perKg, climbPerKg, air with { TemperatureC = air.TemperatureC + warmerC }, height) : 0;
+        double Wanted(double warmerC) => _party.MedianWantedLPerH(perKg, climbPerKg, air with { TemperatureC = air.TemperatureC + warmerC }, height);
         var (cold, middle, hot) = (Wanted(-Party.ProbeC), Wanted(0), Wanted(Party.ProbeC));
         var resting = breaks * _party.RestLPerH(air.TemperatureC, height);
         lostL = (planned.LossLPerH * walkH) + resting;
@@ -123,17 +121,21 @@ internal sealed class Timeline
             day, from, to, clock, clock + walkH + breaks, walkH, ((to - from) * _ground.StepKm) + (ascentM / 100),
             (planned.PlannedLPerH * walkH) + resting, resting, middle * walkH,
             (hot - cold) * walkH / (2 * Party.ProbeC),
-            (hot + cold - (2 * middle)) * walkH / (2 * Party.ProbeC * Party.ProbeC), air.TemperatureC);
+            (hot + cold - (2 * middle)) * walkH / (2 * Party.ProbeC * Party.ProbeC), air.TemperatureC,
+            (MedianLPerH(perKg, climbPerKg, air, height) * walkH) + resting);
     }
 
-    /// <summary>A piece walked the other way at another hour: litres used by the party, and hours with breaks.</summary>
-    public (double UseL, double Hours) Back(TimelinePiece piece, int day, double clock)
+    private double MedianLPerH(double perKg, double climbPerKg, Air air, double height) =>
+        Math.Min(_party.MedianWantedLPerH(perKg, climbPerKg, air, height), DrinkPlan.CeilingLPerH * _party.Count);
+
+    /// <summary>A piece walked the other way at another hour: litres the party needs at the median, and hours with breaks.</summary>
+    public (double NeedL, double Hours) Back(TimelinePiece piece, int day, double clock)
     {
         var (walkH, perKg, climbPerKg, _) = _pieces.Back(piece.FromStep, piece.ToStep);
         var breaks = walkH * (_route.BreakShare ?? TripRoute.DefaultBreakShare);
         var height = _ground.ElevationM[(piece.FromStep + piece.ToStep) / 2];
         var air = AirAt(day, clock + ((walkH + breaks) / 2), height);
-        return ((_party.Walking(perKg, climbPerKg, air, height).PlannedLPerH * walkH) + (breaks * _party.RestLPerH(air.TemperatureC, height)), walkH + breaks);
+        return ((MedianLPerH(perKg, climbPerKg, air, height) * walkH) + (breaks * _party.RestLPerH(air.TemperatureC, height)), walkH + breaks);
     }
 
     private Air AirAt(int day, double hour, double elevationM)
@@ -157,10 +159,11 @@ internal sealed class Timeline
 /// <param name="EffortKm">km + ascent m/100.</param>
 /// <param name="UseL">Planned use, L, whole party.</param>
 /// <param name="RestL">Of it at rest in breaks, L.</param>
-/// <param name="WantedL">Share of the loss wanted while walking at the middle of each factor, without the planned ceiling, L; 0 unless simulated.</param>
+/// <param name="WantedL">Share of the loss wanted while walking at the middle of each factor, without the planned ceiling, L.</param>
 /// <param name="PerC">Its change for each °C, L.</param>
 /// <param name="PerC2">Its curve, L for each °C².</param>
 /// <param name="AirC">The air there, °C.</param>
+/// <param name="MedianL">Used at the middle of each factor, L, whole party: half of all walks need less.</param>
 internal sealed record TimelinePiece(
     int Day, int FromStep, int ToStep, double StartHour, double EndHour, double WalkHours, double EffortKm, double UseL, double RestL, double WantedL,
-    double PerC, double PerC2, double AirC);
+    double PerC, double PerC2, double AirC, double MedianL);

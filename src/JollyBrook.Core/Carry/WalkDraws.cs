@@ -2,7 +2,14 @@ using JollyBrook.Core.Chance;
 
 namespace JollyBrook.Core.Carry;
 
-/// <summary>What is drawn for one simulated walk: the walkers' sweat, the pace, each day's temperature, which sources run.</summary>
+/// <summary>The chance that a source runs.</summary>
+/// <param name="Chance">That it runs, 0 to 1.</param>
+/// <param name="WeatherShare">ρ: how far the country's weather, one draw a walk, moves its logit.</param>
+internal readonly record struct SourceChance(double Chance, double WeatherShare);
+
+/// <summary>
+/// What is drawn for one simulated walk: the walkers' sweat, the pace, each day's temperature, the country's weather, which sources run.
+/// </summary>
 internal sealed class WalkDraws
 {
     /// <summary>Error of a day's temperature, °C, standard deviation (handbook room 70).</summary>
@@ -10,19 +17,22 @@ internal sealed class WalkDraws
 
     /// <summary>Spread of pace, share, standard deviation (handbook room 70).</summary>
     public const double PaceDeviation = 0.12;
+    private const int NeedDraws = 4_000;
     private const double SlowestPace = 1.6;
     private const double FastestPace = 0.6;
 
     private readonly IReadOnlyList<(double Deviation, double Share)> _walkers;
-    private readonly double[] _chance;
+    private readonly SourceChance[] _sources;
+    private readonly double[] _logit;
     private readonly double _temperatureDeviation;
     private readonly double _paceDeviation;
 
-    public WalkDraws(IReadOnlyList<(double Deviation, double Share)> walkers, int days, double[] chanceOfSource, double temperatureDeviation = TemperatureDeviationC, double paceDeviation = PaceDeviation)
+    public WalkDraws(IReadOnlyList<(double Deviation, double Share)> walkers, int days, SourceChance[] sources, double temperatureDeviation = TemperatureDeviationC, double paceDeviation = PaceDeviation)
     {
-        (_walkers, _chance) = (walkers, chanceOfSource);
+        (_walkers, _sources) = (walkers, sources);
+        _logit = [.. sources.Select(s => Math.Log(s.Chance / (1 - s.Chance)))];
         (_temperatureDeviation, _paceDeviation) = (temperatureDeviation, paceDeviation);
-        (DayC, Runs) = (new double[days], new bool[chanceOfSource.Length]);
+        (DayC, Runs) = (new double[days], new bool[sources.Length]);
     }
 
     /// <summary>The party's sweat against the prediction.</summary>
@@ -36,6 +46,21 @@ internal sealed class WalkDraws
 
     /// <summary>Whether each source runs.</summary>
     public bool[] Runs { get; }
+
+    /// <summary>The factor on the median need that a share of walks does not exceed.</summary>
+    public static double NeedFactor(IReadOnlyList<(double Deviation, double Share)> walkers, double share)
+    {
+        var draws = new WalkDraws(walkers, 0, []);
+        var factors = new double[NeedDraws];
+        for (var run = 0; run < factors.Length; run++)
+        {
+            draws.Draw(0, run);
+            factors[run] = draws.Factor * draws.Pace;
+        }
+
+        Array.Sort(factors);
+        return Math.Max(1, factors[(int)Math.Min(factors.Length - 1, Math.Ceiling(share * factors.Length))]);
+    }
 
     /// <summary>Draws the walk of a number: always the same one, whatever was drawn before.</summary>
     public void Draw(ulong seed, int run)
@@ -54,9 +79,11 @@ internal sealed class WalkDraws
         }
 
         // A chance raised alone turns no running source dry: the same number is held against it.
+        var weather = random.Normal();
         for (var s = 0; s < Runs.Length; s++)
         {
-            Runs[s] = random.Uniform() < _chance[s];
+            var drawn = random.Uniform();
+            Runs[s] = drawn < (_sources[s].WeatherShare == 0 ? _sources[s].Chance : 1 / (1 + Math.Exp(-_logit[s] - (_sources[s].WeatherShare * weather))));
         }
     }
 }

@@ -1,7 +1,8 @@
 namespace JollyBrook.Core.Carry;
 
 /// <summary>
-/// What the way back costs, on its own ground and at its own hours: downhill out is uphill home, and the afternoon is not the morning.
+/// What the way back costs at the certainty wanted, on its own ground and at its own hours: downhill out is uphill home, and the afternoon
+/// is not the morning.
 /// </summary>
 internal sealed class WayBack(PlanSetup setup)
 {
@@ -24,18 +25,18 @@ internal sealed class WayBack(PlanSetup setup)
             else
             {
                 // A night that was spent out is spent on the way back, too.
-                need += _line.UseL[p] - _line.UseL[p - 1];
+                need += _line.NeedL[p] - _line.NeedL[p - 1];
                 (clock, day) = (_line.Timeline.Days[day].Day.StartHour ?? Route.RouteDay.DefaultStartHour, Math.Max(0, day - 1));
             }
         }
 
-        return need;
+        return need * setup.NeedFactor;
     }
 
     /// <summary>The last place along from which the water in hand still reaches back to where a fill was taken; null: anywhere before the next.</summary>
-    public double? TurnBackKm(CarryFill fill)
+    public double? TurnBackKm(PlannedFill fill)
     {
-        var (from, to) = (setup.Counted[fill.From].Point, setup.Counted[fill.To].Point);
+        var (from, to) = (fill.At.Point, fill.To.Point);
         var before = fill.LeaveL + fill.DrinkL;
         for (var p = from + 1; p <= to; p++)
         {

@@ -8,7 +8,7 @@ namespace JollyBrook.Core.Drills;
 /// <summary>Litres to the next water that may be counted on, with the reserve of handbook room 70.</summary>
 /// <param name="To">The water carried to.</param>
 /// <param name="Litres">To carry, L.</param>
-/// <param name="ReserveL">Of which reserve: half a litre each, or one hour's need.</param>
+/// <param name="ReserveL">Of which reserve: 0.25 L each.</param>
 internal sealed record CarryNeed(WaterAhead To, double Litres, double ReserveL)
 {
     /// <summary>More than this over the need is only weight (pick).</summary>
@@ -26,7 +26,7 @@ internal sealed record CarryNeed(WaterAhead To, double Litres, double ReserveL)
             return null;
         }
 
-        var reserve = PlanSetup.ReserveFor(scene.People, scene.WalkingLPerH);
+        var reserve = PlanSetup.ReserveLPerWalker * scene.People;
         return new CarryNeed(sure, (sure.WalkingHours * scene.WalkingLPerH) + (sure.Nights * scene.CampL) + reserve, reserve);
     }
 
@@ -44,7 +44,7 @@ internal sealed record CarryNeed(WaterAhead To, double Litres, double ReserveL)
     }
 
     public void Explain(Working working, Scene scene) => working.Add(
-        "Litres to carry", "hours·need + nights·camp + reserve", "Handbook room 70: only water that runs with 95 % and more is planned on; reserve 0.5 L each or one hour's need",
+        "Litres to carry", "hours·need + nights·camp + reserve", "Handbook room 70: only water that runs with 95 % and more is planned on; reserve 0.25 L each",
         WorkingValue.Of("litres", Litres, "L"), WorkingValue.Of("hours", To.WalkingHours, "h"), WorkingValue.Of("need", scene.WalkingLPerH, "L/h"),
         WorkingValue.Of("nights", To.Nights), WorkingValue.Of("camp", scene.CampL, "L"), WorkingValue.Of("reserve", ReserveL, "L"));
 

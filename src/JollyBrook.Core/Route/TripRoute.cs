@@ -55,15 +55,26 @@ public sealed record BailOut(string? Name, double? AlongKm);
 /// <param name="ReplaceShare">Share of the loss drunk while walking.</param>
 /// <param name="Sweat">Which sweat equation.</param>
 /// <param name="BailOuts">Places to leave by.</param>
+/// <param name="Certainty">Share of walks that shall not run short, 0.5 to 0.99; at 0.5 the plan is made for the middle, over what is trusted.</param>
+/// <param name="DebtShare">What a body may be owed before it counts as short, share of its mass, 0 to 0.02.</param>
 public sealed record TripRoute(
     string? Name, DateOnly? StartDate, double? LengthKm, string? Heights, string? Latitudes = null, string? Longitudes = null,
     IReadOnlyList<TerrainSpan>? Terrain = null, WalkSchool? School = null, double? Pace = null, double? BreakShare = null,
     IReadOnlyList<RouteDay>? Days = null, IReadOnlyList<DayWeather>? Weather = null, double? WeatherElevationM = null,
     IReadOnlyList<CarriedContainer>? Containers = null, double? ReserveL = null, double? KgKmPerMinute = null, double? ReplaceShare = null,
-    SweatSchool? Sweat = null, IReadOnlyList<BailOut>? BailOuts = null)
+    SweatSchool? Sweat = null, IReadOnlyList<BailOut>? BailOuts = null, double? Certainty = null, double? DebtShare = null)
 {
     public const double DefaultBreakShare = 0.1;
     public const double DefaultKgKmPerMinute = 0.25;
+
+    /// <summary>The promise of a plan (handbook room 70).</summary>
+    public const double DefaultCertainty = 0.95;
+
+    /// <summary>Made for the middle: the shortest path over what is trusted.</summary>
+    public const double Middle = 0.5;
+
+    /// <summary>1 % of body mass: below that nobody notices (handbook room 70).</summary>
+    public const double DefaultDebtShare = 0.01;
 
     public static IReadOnlyList<Field> Fields => TripRouteFields.All;
 

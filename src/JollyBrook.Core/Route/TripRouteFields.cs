@@ -17,6 +17,8 @@ internal static class TripRouteFields
     private static readonly NumberField Pace = new("pace", "Pace factor", Quantity.Plain, 0.4, 2.5, "1 is the school's own pace; 1.2 is a fifth slower.");
     private static readonly NumberField Breaks = new("breakShare", "Breaks", Quantity.Share, 0, 1, "About 10 % is usual.");
     private static readonly NumberField WeatherHeight = new("weatherElevationM", "Height of the weather", Quantity.Elevation, -400, 8000, "Give the forecast place's own height.");
+    private static readonly NumberField Certainty = new("certainty", "Certainty", Quantity.Share, TripRoute.Middle, 0.99, "95 % is usual; 50 % plans for the middle.");
+    private static readonly NumberField Debt = new("debtShare", "May be owed", Quantity.Share, 0, 0.02, "Share of body mass: 1 % is usual; 0 counts the last drop.");
     private static readonly NumberField Reserve = new("reserveL", "Reserve", Quantity.Volume, 0, 50, "For the whole party.");
     private static readonly NumberField Minute = new("kgKmPerMinute", "Worth of a minute, kg·km", Quantity.Plain, 0, 10, "0 minds no stop; 0.25 is usual.");
     private static readonly NumberField Share = new("replaceShare", "Share replaced while walking", Quantity.Share, 0.3, 1, "Most people manage 80 %.");
@@ -37,7 +39,7 @@ internal static class TripRouteFields
 
     public static readonly IReadOnlyList<Field> All =
     [
-        Name, new ChoiceField("startDate", "First day", ["a date such as 2026-08-21"]), Length, Heights, Line, Pace, Breaks, WeatherHeight, Reserve,
+        Name, new ChoiceField("startDate", "First day", ["a date such as 2026-08-21"]), Length, Heights, Line, Pace, Breaks, WeatherHeight, Reserve, Certainty, Debt,
         Minute, Share, ChoiceField.Of<WalkSchool>("school", "Walking time by"), ChoiceField.Of<SweatSchool>("sweat", "Sweat equation"), From, Start, End,
         Meals, Drinks, Wash, Low, High, Humidity, Cloud, Wind, Volume, Mass, Bail,
     ];
@@ -56,6 +58,8 @@ internal static class TripRouteFields
         intake.Optional(Breaks, route.BreakShare);
         intake.Optional(WeatherHeight, route.WeatherElevationM);
         intake.Optional(Reserve, route.ReserveL);
+        intake.Optional(Certainty, route.Certainty);
+        intake.Optional(Debt, route.DebtShare);
         intake.Optional(Minute, route.KgKmPerMinute);
         intake.Optional(Share, route.ReplaceShare);
         foreach (var span in route.Terrain ?? [])

@@ -60,7 +60,9 @@ public static class DayWants
             return new DayWantsResponse(At(0, day.StartHour - 12), wants, people, start?.ElevationM, day.LowC);
         }
 
-        var morning = plan.Stops.Where(s => s.Day == index + 1 && s.AlongKm <= day.ToKm + 0.05 && s.Planned).MaxBy(s => s.LeaveL);
+        // Drawn at the camp in the morning, or fetched for it the evening before.
+        var morning = plan.Stops.Where(s => s.Day == index + 1 && s.AlongKm <= day.ToKm + 0.05 && s.Planned).MaxBy(s => s.LeaveL)
+            ?? plan.Stops.FirstOrDefault(s => s is { Kind: StopKind.Camp, Planned: true } && s.Day == index);
         // Half of a camp's water goes into the evening, half into night and breakfast (pick). What will boil goes to the pot.
         var (boil, drink) = (day.BoilL / 2, (day.CampL - day.BoilL) / 2);
         Want(wants, "cooking", "Cooking tonight", boil, At(0, day.ArriveHour + CookingAfterH), willBoil: true);

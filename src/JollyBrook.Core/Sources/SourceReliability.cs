@@ -40,6 +40,17 @@ public static class SourceReliability
         _ => 0.05,
     };
 
+    /// <summary>
+    /// ρ of a walk's one draw of weather on the logit of the chance: 0.8 for seasonal streams, seeps and snow patches, 0.3 for springs and
+    /// rivers, 0 for lakes, taps and caches (handbook room 70, pick).
+    /// </summary>
+    public static double WeatherShare(SourceClass? source) => source switch
+    {
+        SourceClass.SeasonalInSeason or SourceClass.SeasonalLate or SourceClass.Seep or SourceClass.SnowPatch => 0.8,
+        SourceClass.Perennial => 0.3,
+        _ => 0,
+    };
+
     public static string Name(SourceClass source) => source switch
     {
         SourceClass.Perennial => "Perennial spring or river",

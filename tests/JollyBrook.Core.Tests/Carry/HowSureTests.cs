@@ -1,5 +1,6 @@
 using CsCheck;
 using JollyBrook.Core.Carry;
+using JollyBrook.Core.Carry.Promise;
 
 namespace JollyBrook.Core.Tests.Carry;
 
@@ -15,12 +16,13 @@ public sealed class HowSureTests
     public void Two_stretches_against_the_closed_form()
     {
         const double p = 0.96;
-        var setup = new PlanSetup(Routes.Level(20, ("Spring", 12, p)), forSimulation: true);
-        var solution = CarrySolver.Solve(setup.Problem);
-        var route = SimulatedRoute.Of(setup, solution);
+        var setup = new PlanSetup(Routes.Level(20, ("Spring", 12, p)));
+        var walk = PlanSolver.Solve(setup);
+        var route = SimulatedRoute.Of(setup, new PolicyWay(setup));
         var (u1, u2) = (route.WantedL[0], route.WantedL[1]);
-        var (a, b) = (solution.Fills[0].LeaveL, solution.Fills[1].LeaveL);
-        var tally = new CarrySimulation(route, () => new WalkDraws(setup.Party.Spread(), 1, route.Chance, 0, 0), setup.CleanL, 1).Run(Policy.Plan, Runs, 7);
+        var (a, b) = (walk.Fills[0].LeaveL, walk.Fills[1].LeaveL);
+        // The country's weather out of it, so that the chance is the chance.
+        var tally = new CarrySimulation(route, () => new WalkDraws(setup.Party.Spread(), 1, [new SourceChance(p, 0)], 0, 0), setup.CleanL).Run(walk.Decide, Runs, 7);
 
         var exact = 1 - (p * Phi(Math.Log(Math.Min(a / u1, b / u2)) / 0.35)) - ((1 - p) * Phi(Math.Log(a / (u1 + u2)) / 0.35));
         var share = (double)tally.RunsShort / Runs;
@@ -43,25 +45,6 @@ public sealed class HowSureTests
         first.ShortChance.ShouldBe(second.ShortChance);
         first.Policies.ShouldBe(second.Policies);
         HowSure.Compute(request with { Seed = 4 }).Policies.ShouldNotBe(first.Policies);
-    }
-
-    [Fact]
-    public void The_reserve_found_is_the_smallest_that_reaches_the_certainty()
-    {
-        var request = Routes.Level(20, ("Spring", 10, 1));
-        var found = HowSure.Compute(new HowSureRequest(request, 2000, Target: 0.05)).Reserve!;
-        found.Reached.ShouldBeTrue();
-        found.ShortChance.ShouldBeLessThanOrEqualTo(0.05);
-        HowSure.Compute(new HowSureRequest(request with { Route = request.Route! with { ReserveL = found.ReserveL - 0.25 } }, 2000)).ShortChance.ShouldBeGreaterThan(0.05);
-    }
-
-    [Fact]
-    public void A_source_that_may_be_dry_can_be_beyond_any_reserve()
-    {
-        var request = Routes.Level(30, ("Spring", 15, 0.95));
-        var found = HowSure.Compute(new HowSureRequest(request with { Route = request.Route! with { Containers = [new("Bag", 1.4)] } }, 2000, Target: 0.01)).Reserve!;
-        found.Reached.ShouldBeFalse();
-        found.Words.ShouldStartWith("No reserve");
     }
 
     [Fact]

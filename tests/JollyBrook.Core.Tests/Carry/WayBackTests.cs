@@ -48,7 +48,8 @@ public sealed class WayBackTests
     {
         var request = Routes.Level(20, ("Spring", 8, 0.98));
         var source = request.Sources![0];
-        return request with { Kit = kit, Sources = [source with { Source = source.Source with { WaitMinutes = null, HandsOnMinutesPerL = null, Clarity = Clarity.Clear, Colour = WaterColour.None, TemperatureC = 8 } }] };
+        // Minutes cheap, or the spring would be walked by.
+        return request with { Route = request.Route! with { KgKmPerMinute = 0.001 }, Kit = kit, Sources = [source with { Source = source.Source with { WaitMinutes = null, HandsOnMinutesPerL = null, Clarity = Clarity.Clear, Colour = WaterColour.None, TemperatureC = 8 } }] };
     }
 
     /// <summary>What Treat says of these litres and this water is the soonest a plan may say.</summary>

@@ -92,7 +92,7 @@ public class DrillTests
     {
         var (scene, better) = SceneMaker.Make(12, 6, null);
         var sure = scene.Ahead.First(w => w.Chance >= 0.95);
-        var reserve = Math.Max(0.5 * scene.People, scene.WalkingLPerH);
+        var reserve = 0.25 * scene.People;
         better.Carry!.Litres.ShouldBe((sure.WalkingHours * scene.WalkingLPerH) + (sure.Nights * scene.CampL) + reserve, 1e-9);
         scene.Ahead[0].ShouldNotBe(sure);
         var best = DrillAudit.Best(12, 6, null);

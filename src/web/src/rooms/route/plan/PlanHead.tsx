@@ -3,8 +3,9 @@ import Dangerous from '@mui/icons-material/Dangerous';
 import { Box, Typography } from '@mui/material';
 import type { Plan } from '../../../core/contract';
 import { Section } from '../../../shared/Section';
+import { PromiseLine } from './PromiseLine';
 
-/** The answer first: leave with how much, or what is too little. */
+/** The answer first: leave with how much, or what is too little, and how sure that is. */
 export function PlanHead({ plan }: { plan: Plan }) {
   const Icon = plan.feasible ? CheckCircle : Dangerous;
   return (
@@ -18,6 +19,7 @@ export function PlanHead({ plan }: { plan: Plan }) {
           {plan.headline}
         </Typography>
       </Box>
+      <PromiseLine promise={plan.promise} />
     </Section>
   );
 }

@@ -1,11 +1,11 @@
-import { Box, Button, LinearProgress, Slider, Stack, Typography } from '@mui/material';
-import { useState } from 'react';
+import { Box, Button, LinearProgress, Stack, Typography } from '@mui/material';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import type { HowSure } from '../../../core/contract';
 import { ProblemLine } from '../../../shared/ProblemLine';
 import { Section } from '../../../shared/Section';
 import { plain, show } from '../../../shared/units';
 import { WorkingPanel } from '../../../shared/WorkingPanel';
+import { PromiseLine } from '../plan/PromiseLine';
 import { RouteStrip } from '../plan/RouteStrip';
 import { useTrip } from '../TripContext';
 import { useHowSure } from './useHowSure';
@@ -15,10 +15,8 @@ const percent = (share: number) => `${plain(share * 100, share < 0.1 ? 1 : 0)} %
 /** The plan walked thousands of times with what is not known drawn at random. */
 export function SurePage() {
   const { route: choices } = useCatalogue();
-  const { request, plan, change } = useTrip();
-  const [certainty, setCertainty] = useState(95);
-  const [target, setTarget] = useState(0.05);
-  const sure = useHowSure(request, choices.runs, target);
+  const { request, plan } = useTrip();
+  const sure = useHowSure(request, choices.runs);
   const { response } = sure;
 
   return (
@@ -58,32 +56,11 @@ export function SurePage() {
           <RouteStrip plan={plan.response} sure={response} />
         </Section>
       )}
-      <Section title="How sure do you want to be?">
-        <Box sx={{ px: 2 }}>
-          <Slider
-            aria-label="Wanted certainty"
-            value={certainty}
-            min={80}
-            max={99}
-            step={1}
-            marks={[80, 90, 95, 99].map((value) => ({ value, label: `${value} %` }))}
-            valueLabelDisplay="auto"
-            onChange={(_, value) => setCertainty(value as number)}
-            onChangeCommitted={(_, value) => setTarget(Math.round(100 - (value as number)) / 100)}
-            sx={{ '& .MuiSlider-markLabel': { color: 'text.primary', fontSize: '1rem' } }}
-          />
-        </Box>
-        <Typography role="status" sx={{ fontWeight: 700, fontSize: '1.1875rem' }}>
-          {response?.reserve?.words ?? 'Looking for the smallest reserve …'}
-        </Typography>
-        {response?.reserve?.reached && (
-          <Box>
-            <Button variant="contained" onClick={() => change({ reserveL: response.reserve!.reserveL })}>
-              Plan with that reserve
-            </Button>
-          </Box>
-        )}
-      </Section>
+      {plan.response && (
+        <Section title="How sure do you want to be?">
+          <PromiseLine promise={plan.response.promise} />
+        </Section>
+      )}
       {response && <Places sure={response} />}
       {response && <Schools sure={response} />}
       {response && <WorkingPanel steps={response.working} />}
@@ -102,7 +79,7 @@ function Places({ sure }: { sure: HowSure }) {
         <Box component="table" sx={{ borderCollapse: 'collapse', width: '100%' }}>
           <thead>
             <tr>
-              {['Place', '5 %', 'half', '95 %', 'Runs dry on the way on'].map((head) => (
+              {['Place', '5 %', 'half', '95 %', 'Runs short on the way on'].map((head) => (
                 <Box component="th" scope="col" key={head} sx={cell}>
                   {head}
                 </Box>
@@ -143,7 +120,7 @@ function Schools({ sure }: { sure: HowSure }) {
         <Box component="table" sx={{ borderCollapse: 'collapse', width: '100%' }}>
           <thead>
             <tr>
-              {['Way', 'Runs dry', 'Burden', 'Stopped'].map((head) => (
+              {['Way', 'Runs short', 'Burden', 'Stopped'].map((head) => (
                 <Box component="th" scope="col" key={head} sx={cell}>
                   {head}
                 </Box>

@@ -15,7 +15,7 @@ export interface Sure {
 }
 
 /** Simulates in a worker of its own, first few walks, then more, so that an answer stands early and grows surer. */
-export function useHowSure(plan: PlanRequest, runs: number, target: number | null): Sure {
+export function useHowSure(plan: PlanRequest, runs: number): Sure {
   const [state, setState] = useState<Omit<Sure, 'stop'>>({
     response: null,
     problem: null,
@@ -23,12 +23,12 @@ export function useHowSure(plan: PlanRequest, runs: number, target: number | nul
     under: 0,
   });
   const [stopped, setStopped] = useState<string | null>(null);
-  const key = JSON.stringify({ plan, runs, target });
+  const key = JSON.stringify({ plan, runs });
 
   useEffect(() => {
     if (stopped === key) return;
     let overtaken = false;
-    const asked = JSON.parse(key) as { plan: PlanRequest; runs: number; target: number | null };
+    const asked = JSON.parse(key) as { plan: PlanRequest; runs: number };
     const work = async () => {
       for (const count of [...new Set([first, second, asked.runs])]) {
         setState((s) => ({ ...s, under: count }));
@@ -37,7 +37,6 @@ export function useHowSure(plan: PlanRequest, runs: number, target: number | nul
           plan: asked.plan,
           runs: count,
           compare: last,
-          target: last ? asked.target : null,
         });
         if (overtaken) return;
         if (!outcome.ok) {

@@ -1,0 +1,43 @@
+using JollyBrook.Core.Carry.Promise;
+using JollyBrook.Core.Route;
+using JollyBrook.Core.Units;
+
+namespace JollyBrook.Core.Carry;
+
+/// <summary>How sure a plan is (handbook room 70).</summary>
+/// <param name="Certainty">What was asked for, share of walks that do not run short.</param>
+/// <param name="ShortChance">Share of simulated walks that do run short.</param>
+/// <param name="Kept">Whether what was asked for is kept.</param>
+/// <param name="DebtL">What may be owed to the bodies before anyone counts as short, L, the whole party.</param>
+/// <param name="Words">The same in a line.</param>
+public sealed record PlanPromise(double Certainty, double ShortChance, bool Kept, double DebtL, string Words)
+{
+    /// <summary>Walks a plan is tried on: at 5 % the standard error is 0.5 %.</summary>
+    private const int Walks = 2_000;
+
+    /// <summary>A seed of its own: not the walks that the policy was chosen on.</summary>
+    private const ulong Seed = 20_260_821;
+
+    /// <summary>What the draws alone may make of it, standard errors.</summary>
+    private const double Slack = 2;
+
+    internal static PlanPromise Of(PlanSetup setup, PlannedWalk walk, double mostL, Speaker say)
+    {
+        var tally = CarrySimulation.Of(setup, new PolicyWay(setup)).Run(walk.Decide, Walks, Seed, keepsLitres: false);
+        var share = (double)tally.RunsShort / Walks;
+        var wanted = 1 - setup.Certainty;
+        var kept = share <= wanted + (Slack * Math.Sqrt(wanted * (1 - wanted) / Walks));
+        return new PlanPromise(setup.Certainty, share, kept, setup.DebtL, Say(setup, share, kept, mostL, say));
+    }
+
+    private static string Say(PlanSetup setup, double share, bool kept, double mostL, Speaker say)
+    {
+        var shorts = share == 0 ? "no simulated walk runs short" : $"{Speaker.Number(Math.Ceiling(share * 1000) / 10, 1)} walks in 100 run short";
+        return setup.Certainty <= TripRoute.Middle ? $"Made for the middle: {shorts}"
+            : kept ? $"{Percent(setup.Certainty)} sure: {shorts}"
+            : mostL >= setup.CleanL - 0.25 ? $"Not {Percent(setup.Certainty)} sure: {shorts}, with every container full ({say.Of(Quantity.Volume, setup.CleanL)})"
+            : $"Not {Percent(setup.Certainty)} sure, whatever is carried: {shorts}. A source that may be dry is behind it";
+    }
+
+    private static string Percent(double share) => $"{Speaker.Number(share * 100, 0)} %";
+}

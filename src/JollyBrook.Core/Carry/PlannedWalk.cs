@@ -1,0 +1,26 @@
+namespace JollyBrook.Core.Carry;
+
+/// <summary>A plan as it is walked: its fills in order, and what to do where it turns out otherwise.</summary>
+internal abstract class PlannedWalk(PlanSetup setup, IReadOnlyList<PlannedFill> fills)
+{
+    public IReadOnlyList<PlannedFill> Fills { get; } = fills;
+
+    public bool IsFeasible => Fills.All(f => f.ShortL <= 0);
+
+    protected PlanSetup Setup { get; } = setup;
+
+    /// <summary>How a walker decides at each water, for the simulation.</summary>
+    public abstract LeaveWith Decide { get; }
+
+    /// <summary>What to leave a place's water with that the plan does not count on, should it run; null for walking by.</summary>
+    /// <param name="place">The place.</param>
+    /// <param name="inHandL">In hand on arrival, L.</param>
+    /// <returns>Litres in hand on leaving, and how far they are to last.</returns>
+    public abstract (double LeaveL, Place To)? IfRunning(Place place, double inHandL);
+}
+
+/// <summary>What to leave a water with, in hand on the line; null for walking by.</summary>
+/// <param name="place">Index of the place on the line.</param>
+/// <param name="water">Index of its water.</param>
+/// <param name="inHandL">In hand on arrival, L.</param>
+internal delegate double? LeaveWith(int place, int water, double inHandL);

@@ -1,0 +1,31 @@
+namespace JollyBrook.Core.Carry.Promise;
+
+/// <summary>What to do at each water of the way, for each amount in hand.</summary>
+public sealed class PolicyTable
+{
+    /// <summary>Walking by.</summary>
+    internal const short By = -1;
+
+    private readonly short[][][] _leave;
+    private readonly double _lowestL;
+
+    internal PolicyTable(short[][][] leave, double lowestL, double stepL, double expectedCost) =>
+        (_leave, _lowestL, StepL, ExpectedCost) = (leave, lowestL, stepL, expectedCost);
+
+    /// <summary>Step of the litres told apart, L.</summary>
+    public double StepL { get; }
+
+    /// <summary>The expected cost from the start, with the price of running short, kg·km.</summary>
+    public double ExpectedCost { get; }
+
+    /// <summary>What to leave a water with; null to walk by it.</summary>
+    /// <param name="place">The place, from 0.</param>
+    /// <param name="water">Which of its waters, from 0.</param>
+    /// <param name="inHandL">In hand on arrival, L; less than 0 is owed. Between two steps the lower counts.</param>
+    public double? LeaveWith(int place, int water, double inHandL)
+    {
+        var levels = _leave[place][water];
+        var at = (int)Math.Clamp(Math.Floor(((inHandL - _lowestL) / StepL) + 1e-9), 0, levels.Length - 1);
+        return levels[at] == By ? null : Math.Max(inHandL, _lowestL + (levels[at] * StepL));
+    }
+}

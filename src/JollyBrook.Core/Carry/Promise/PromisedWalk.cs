@@ -1,0 +1,152 @@
+namespace JollyBrook.Core.Carry.Promise;
+
+/// <summary>The plan that keeps its promise: a policy, and the walk it makes at the median with every likely source running.</summary>
+internal sealed class PromisedWalk : PlannedWalk
+{
+    /// <summary>A source that runs more often than not is one the plan is told by.</summary>
+    public const double Likely = 0.5;
+
+    private const double WorthTakingL = 1e-6;
+    private const int MostRounds = 4;
+
+    private readonly PolicyWay _way;
+    private readonly Dictionary<(int Place, int Water), double> _atLeast;
+
+    private PromisedWalk(PlanSetup setup, PolicyWay way, TriedPolicy policy, Dictionary<(int, int), double> atLeast, List<PlannedFill> fills)
+        : base(setup, fills) => (_way, Policy, _atLeast) = (way, policy, atLeast);
+
+    public TriedPolicy Policy { get; }
+
+    public override LeaveWith Decide => (k, j, inHandL) => Leave(Policy.Table, _atLeast, k, j, inHandL);
+
+    /// <summary>Walks a policy at the median. Where it would arrive below the reserve though there was room, the fill before is made larger.</summary>
+    public static PromisedWalk Of(PlanSetup setup, PolicyWay way, TriedPolicy policy)
+    {
+        Dictionary<(int, int), double> atLeast = [];
+        var stops = Walk(way, policy.Table, atLeast);
+        for (var round = 0; round < MostRounds && Raise(way, stops, atLeast); round++)
+        {
+            stops = Walk(way, policy.Table, atLeast);
+        }
+
+        return new PromisedWalk(setup, way, policy, atLeast, FillsOf(setup, way, stops));
+    }
+
+    public override (double LeaveL, Place To)? IfRunning(Place place, double inHandL)
+    {
+        var k = Setup.Line.Places.IndexOf(place);
+        if (k < 0 || _way.Problem.Places[k].Waters.Count == 0 || Decide(k, 0, inHandL) is not { } leave || leave <= inHandL + WorthTakingL)
+        {
+            return null;
+        }
+
+        // On from here with so much: where it is filled next.
+        var (hand, last) = (leave, _way.Problem.Places.Count - 1);
+        for (var at = k; at < last; at++)
+        {
+            if (at > k && Likeliest(_way, Policy.Table, _atLeast, at, hand) is { } next && next.Leave > hand + WorthTakingL)
+            {
+                return (leave, Setup.Line.Places[at]);
+            }
+
+            hand -= _way.Problem.Places[at].NeedL + _way.Problem.Places[at].NightL;
+        }
+
+        return (leave, Setup.Line.Places[last]);
+    }
+
+    private static double? Leave(PolicyTable table, Dictionary<(int, int), double> atLeast, int k, int j, double inHandL) =>
+        table.LeaveWith(k, j, inHandL) is { } leave ? Math.Max(leave, atLeast.GetValueOrDefault((k, j), double.NegativeInfinity)) : null;
+
+    private readonly record struct Stopped(int Place, int Water, double ArriveL, double Leave);
+
+    /// <summary>The stops of a walk on which what is likely runs.</summary>
+    private static List<Stopped> Walk(PolicyWay way, PolicyTable table, Dictionary<(int, int), double> atLeast)
+    {
+        List<Stopped> stops = [];
+        var hand = 0.0;
+        for (var k = 0; k < way.Problem.Places.Count - 1; k++)
+        {
+            var place = way.Problem.Places[k];
+            var found = Likeliest(way, table, atLeast, k, hand);
+            if (found is { } stop && (stop.Leave > hand + WorthTakingL || place.NightL > 0))
+            {
+                stops.Add(stop);
+                hand = stop.Leave;
+            }
+
+            hand -= place.NeedL + (found is null ? place.NightL : 0);
+        }
+
+        return stops;
+    }
+
+    private static Stopped? Likeliest(PolicyWay way, PolicyTable table, Dictionary<(int, int), double> atLeast, int k, double hand)
+    {
+        for (var j = 0; j < way.Problem.Places[k].Waters.Count; j++)
+        {
+            if (way.Problem.Places[k].Waters[j].Chance >= Likely && Leave(table, atLeast, k, j, hand) is { } leave)
+            {
+                return new Stopped(k, j, hand, leave);
+            }
+        }
+
+        return null;
+    }
+
+    /// <summary>Sees to the reserve at every next stop. Returns whether anything was raised.</summary>
+    private static bool Raise(PolicyWay way, List<Stopped> stops, Dictionary<(int, int), double> atLeast)
+    {
+        var raised = false;
+        for (var n = 0; n < stops.Count; n++)
+        {
+            var (k, j, arrive, leave) = stops[n];
+            var water = way.Problem.Places[k].Waters[j];
+            var wanted = Math.Min(NeedToNext(way, stops, n) + way.Problem.ReserveL, Math.Min(water.CapacityL + water.DrinkL, arrive + water.CacheL));
+            if (wanted > leave + WorthTakingL)
+            {
+                atLeast[(k, j)] = wanted;
+                raised = true;
+            }
+        }
+
+        return raised;
+    }
+
+    private static double NeedToNext(PolicyWay way, List<Stopped> stops, int n)
+    {
+        var (from, to) = (stops[n].Place, n + 1 < stops.Count ? stops[n + 1].Place : way.Problem.Places.Count - 1);
+        var need = n + 1 < stops.Count ? way.Problem.Places[to].Waters[stops[n + 1].Water].DetourUseL : 0;
+        for (var k = from; k < to; k++)
+        {
+            need += way.Problem.Places[k].NeedL + (k == from ? 0 : way.Problem.Places[k].NightL);
+        }
+
+        return need;
+    }
+
+    private static List<PlannedFill> FillsOf(PlanSetup setup, PolicyWay way, List<Stopped> stops)
+    {
+        var places = setup.Line.Places;
+        Place At(Stopped stop) => way.Sources[stop.Place][stop.Water] is { IsEvening: true } evening && evening.Point == places[stop.Place].Point ? evening : places[stop.Place];
+        List<PlannedFill> fills = [];
+        for (var n = 0; n < stops.Count; n++)
+        {
+            var (k, j, arrive, leave) = stops[n];
+            var (place, water) = (way.Problem.Places[k], way.Problem.Places[k].Waters[j]);
+            var next = n + 1 < stops.Count ? stops[n + 1] : (Stopped?)null;
+            var arriveNext = leave - NeedToNext(way, stops, n);
+            var spot = place.NightL;
+            var missing = way.Problem.ReserveL - arriveNext;
+            fills.Add(new PlannedFill(At(stops[n]), next is { } to ? At(to) : places[^1], way.Sources[k][j])
+            {
+                ArriveL = k == 0 ? 0 : arrive - water.DetourUseL, DrinkL = water.DrinkL, LeaveL = leave + water.DetourUseL - water.DrinkL + spot, OnTheSpotL = spot,
+                ArriveNextL = arriveNext, DetourUseL = water.DetourUseL, TripMinutes = water.TripMinutes, MinutesPerL = water.MinutesPerL,
+                WaitMinutes = water.WaitMinutes, WaitsHere = arrive < water.WaitNeedL - WorthTakingL && water.WaitMinutes > 0 && k > 0,
+                CapacityL = water.CapacityL, ShortL = missing > WorthTakingL ? missing : 0,
+            });
+        }
+
+        return fills;
+    }
+}

@@ -1,0 +1,48 @@
+import { Box, Slider, Typography } from '@mui/material';
+import type { Plan } from '../../../core/contract';
+import { useTrip } from '../TripContext';
+
+const marks = [
+  { value: 50, label: 'the middle' },
+  { value: 80, label: '80 %' },
+  { value: 90, label: '90 %' },
+  { value: 95, label: '95' },
+  { value: 99, label: '99 %' },
+];
+
+/** How sure the plan is; moving it moves the line, the litres and the weight at once. */
+export function PromiseLine({ promise }: { promise: Plan['promise'] }) {
+  const { change } = useTrip();
+  return (
+    <Box
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: { xs: '1fr', md: 'auto minmax(260px, 420px)' },
+        columnGap: 4,
+        alignItems: 'center',
+        mt: 1,
+      }}
+    >
+      <Typography
+        role="status"
+        data-testid="promise"
+        sx={{ fontSize: '1.1875rem', fontWeight: 650, color: promise.kept ? undefined : 'error.main' }}
+      >
+        {promise.words}
+      </Typography>
+      <Box sx={{ px: { xs: 2, md: 1 } }}>
+        <Slider
+          aria-label="Wanted certainty"
+          value={Math.round(promise.certainty * 100)}
+          min={50}
+          max={99}
+          marks={marks}
+          getAriaValueText={(value) => (value === 50 ? 'for the middle' : `${value} % sure`)}
+          valueLabelDisplay="auto"
+          onChange={(_, value) => change({ certainty: value / 100 })}
+          sx={{ '& .MuiSlider-markLabel': { color: 'text.primary', fontSize: '1rem' } }}
+        />
+      </Box>
+    </Box>
+  );
+}

@@ -1,0 +1,188 @@
+using CsCheck;
+using JollyBrook.Core.Carry.Promise;
+
+namespace JollyBrook.Core.Tests.Carry;
+
+/// <summary>The policy of least expected cost against every decision tried at every state, and what must hold of any.</summary>
+public sealed class PolicyTests
+{
+    private const double Step = 0.5;
+
+    private static readonly Gen<PolicyWater> Water =
+        from chance in Gen.OneOf(Gen.Const(1.0), Gen.Double[0.05, 0.99])
+        from capacity in Gen.Int[1, 6]
+        from trip in Gen.Double[0, 40]
+        from perL in Gen.Double[0, 10]
+        from drink in Gen.Int[0, 1]
+        from cache in Gen.OneOf(Gen.Const(double.PositiveInfinity), Gen.Int[0, 4].Select(c => c * Step))
+        from waits in Gen.Bool
+        from hidden in Gen.Bool
+        select new PolicyWater(chance, capacity * Step)
+        {
+            TripMinutes = trip, MinutesPerL = perL, DrinkL = drink * Step, CacheL = cache, WaitNeedL = waits ? Step : 0, WaitMinutes = waits ? 30 : 0,
+            KgKmPerL = perL / 5, IsSeenOnlyThere = hidden,
+        };
+
+    private static readonly Gen<PolicyPlace> Place =
+        from need in Gen.Int[0, 3]
+        from effort in Gen.Double[0, 9]
+        from hours in Gen.Double[0, 3]
+        from waters in Water.Array[0, 2]
+        from night in Gen.Frequency((4, Gen.Const(0)), (1, Gen.Int[1, 3]))
+        select new PolicyPlace(need * Step, effort, hours) { Waters = waters, NightL = night * Step };
+
+    private static readonly Gen<PolicyProblem> Small =
+        from start in Gen.Int[1, 6]
+        from first in Place
+        from places in Place.Array[1, 3]
+        from reserve in Gen.Int[0, 2]
+        from debt in Gen.Int[0, 2]
+        select new PolicyProblem([first with { Waters = [new PolicyWater(1, start * Step)], NightL = 0 }, .. places, new PolicyPlace(0, 0, 0)], Step)
+        {
+            ReserveL = reserve * Step / 2, DebtL = debt * Step, KgKmPerMinute = 0.25,
+        };
+
+    /// <summary>Every amount to leave with tried at every place, in hand and outcome, with nothing remembered: no policy does better.</summary>
+    [Fact]
+    public void No_policy_is_cheaper() => Gen.Select(Small, Gen.OneOf(Gen.Const(5.0), Gen.Const(300.0), Gen.Const(10_000.0))).Sample((problem, price) =>
+        PolicySolver.Solve(problem, 1, price).ExpectedCost.ShouldBe(new Everything(problem, price).Cost(0, 0), 1e-6), iter: 400);
+
+    /// <summary>The table, followed through every outcome by its chance, costs what it says: it is a policy that can be walked.</summary>
+    [Fact]
+    public void A_table_followed_costs_what_it_says() => Gen.Select(Small, Gen.OneOf(Gen.Const(5.0), Gen.Const(300.0), Gen.Const(10_000.0))).Sample((problem, price) =>
+    {
+        var table = PolicySolver.Solve(problem, 1, price);
+        new Everything(problem, price).Cost(0, 0, table).ShouldBe(table.ExpectedCost, 1e-6);
+    }, iter: 400);
+
+    [Fact]
+    public void Another_water_never_costs_more() => Gen.Select(Small, Gen.Int[1, 4], Water).Sample((problem, at, water) =>
+    {
+        List<PolicyPlace> places = [.. problem.Places];
+        var k = Math.Min(at, places.Count - 2);
+        places[k] = places[k] with { Waters = [.. places[k].Waters, water] };
+        // With a reserve, a place with water is one to arrive at with it.
+        var (before, after) = (problem with { ReserveL = 0 }, problem with { ReserveL = 0, Places = places });
+        PolicySolver.Solve(after, 1, 1000).ExpectedCost.ShouldBeLessThanOrEqualTo(PolicySolver.Solve(before, 1, 1000).ExpectedCost + 1e-6);
+    }, iter: 400);
+
+    [Fact]
+    public void Surer_and_closer_never_costs_more() => Gen.Select(Small, Gen.Double[0, 1], Gen.Double[0, 1]).Sample((problem, surer, closer) =>
+    {
+        var better = problem with
+        {
+            Places = [.. problem.Places.Select(p => p with { Waters = [.. p.Waters.Select(w => w with { Chance = w.Chance + ((1 - w.Chance) * surer), TripMinutes = w.TripMinutes * closer })] })],
+        };
+        PolicySolver.Solve(better, 1, 1000).ExpectedCost.ShouldBeLessThanOrEqualTo(PolicySolver.Solve(problem, 1, 1000).ExpectedCost + 1e-6);
+    }, iter: 400);
+
+    [Fact]
+    public void Where_all_is_sure_and_minutes_are_free_it_fills_everywhere()
+    {
+        var place = new PolicyPlace(1, 4, 1) { Waters = [new PolicyWater(1, 6)] };
+        var table = PolicySolver.Solve(new PolicyProblem([place, place, place, place, new PolicyPlace(0, 0, 0)], 0.1) { KgKmPerMinute = 0, ReserveL = 0.5 }, 1, 1e6);
+        var hand = 0.0;
+        for (var k = 0; k < 4; k++)
+        {
+            var leave = table.LeaveWith(k, 0, hand).ShouldNotBeNull();
+            // A litre to the next, and the reserve on arriving there.
+            leave.ShouldBe(1.5, 1e-9);
+            hand = leave - 1;
+        }
+    }
+
+    /// <summary>
+    /// Two legs of 2 L over 10 km and 2 h, a source between that runs with p. Carrying all past it: 10·3 + 10·1 = 40. Half, filled there:
+    /// 10, then 0.25·20 + 10 with p, else 10·1·2 owed and μ: for p = 0.9 that is 25.5 + 0.1·μ. The two meet at μ = 145.
+    /// </summary>
+    [Fact]
+    public void What_may_be_dry_is_carried_for_when_running_short_costs_enough()
+    {
+        PolicyProblem Of(double chance) => new([new PolicyPlace(2, 10, 2) { Waters = [new PolicyWater(1, 4)] }, new PolicyPlace(2, 10, 2) { Waters = [new PolicyWater(chance, 4) { TripMinutes = 20 }] }, new PolicyPlace(0, 0, 0)], 1);
+        PolicySolver.Solve(Of(0.9), 1, 50).LeaveWith(0, 0, 0).ShouldBe(2);
+        PolicySolver.Solve(Of(0.9), 1, 500).LeaveWith(0, 0, 0).ShouldBe(4);
+        PolicySolver.Solve(Of(1), 1, 1e9).LeaveWith(0, 0, 0).ShouldBe(2);
+        PolicySolver.Solve(Of(0), 1, 500).LeaveWith(0, 0, 0).ShouldBe(4);
+    }
+
+    /// <summary>A level of 3 L falling by 4 is above 0 for three quarters of the way, 1.5 on average of it: 1.125.</summary>
+    [Theory]
+    [InlineData(3, 4, 1.125)]
+    [InlineData(3, 2, 2)]
+    [InlineData(-1, 2, 0)]
+    [InlineData(2, 0, 2)]
+    public void The_mean_of_what_is_carried(double level, double fall, double mean) => PolicyLeg.MeanAbove(level, fall).ShouldBe(mean, 1e-12);
+
+    /// <summary>Written apart from the solver: forward, by recursion, with legs cut into slices instead of integrals.</summary>
+    private sealed class Everything(PolicyProblem problem, double price)
+    {
+        private const int Slices = 4000;
+        private readonly Dictionary<(PolicyPlace, double, double), double> _legs = [];
+
+        public double Cost(int k, double hand, PolicyTable? table = null)
+        {
+            var place = problem.Places[k];
+            var last = k == problem.Places.Count - 1;
+            var arrival = k > 0 && (last || place.Waters.Count > 0) ? 50 * Math.Max(0, problem.ReserveL - Math.Max(0, hand)) : 0;
+            return arrival + (last ? 0 : From(k, 0, hand, table));
+        }
+
+        private double From(int k, int j, double hand, PolicyTable? table)
+        {
+            var place = problem.Places[k];
+            if (j == place.Waters.Count)
+            {
+                return On(k, hand - place.NightL, 0, table);
+            }
+
+            var water = place.Waters[j];
+            var by = From(k, j + 1, hand, table);
+            double Trying(double leave)
+            {
+                var taken = leave - hand;
+                var there = (0.25 * (((taken + place.NightL) * water.MinutesPerL) + (hand < water.WaitNeedL - 1e-9 ? water.WaitMinutes : 0))) + ((taken + place.NightL) * water.KgKmPerL) + On(k, leave, water.DrinkL, table);
+                var trip = 0.25 * water.TripMinutes;
+                return water.IsSeenOnlyThere ? trip + (water.Chance * there) + ((1 - water.Chance) * by) : (water.Chance * (trip + there)) + ((1 - water.Chance) * by);
+            }
+
+            if (table is not null)
+            {
+                return table.LeaveWith(k, j, hand) is { } leave ? Trying(leave) : by;
+            }
+
+            var best = by;
+            for (var leave = hand + (place.NightL > 0 ? 0 : problem.StepL); leave <= Math.Min(water.CapacityL + water.DrinkL, hand + water.CacheL) + 1e-9; leave += problem.StepL)
+            {
+                best = Math.Min(best, Trying(leave));
+            }
+
+            return best;
+        }
+
+        private double On(int k, double hand, double inBody, PolicyTable? table)
+        {
+            var place = problem.Places[k];
+            var after = hand - place.NeedL;
+            var isShort = after < -problem.DebtL - 1e-9;
+            return Leg(place, hand, inBody) + (isShort ? price : 0) + Cost(k + 1, isShort ? -problem.DebtL : after, table);
+        }
+
+        private double Leg(PolicyPlace place, double hand, double inBody)
+        {
+            if (_legs.TryGetValue((place, hand, inBody), out var known))
+            {
+                return known;
+            }
+
+            var sum = 0.0;
+            for (var s = 0; s < Slices; s++)
+            {
+                var used = place.NeedL * (s + 0.5) / Slices;
+                var carried = Math.Max(0, hand - used) - Math.Max(0, Math.Min(inBody, Math.Max(0, hand)) - used);
+                sum += ((carried * place.EffortKm) + (10 * Math.Max(0, used - hand) * place.Hours)) / Slices;
+            }
+
+            return _legs[(place, hand, inBody)] = sum;
+        }
+    }
+}
