@@ -15,6 +15,7 @@ internal sealed class CarrySimulation(SimulatedRoute route, Func<WalkDraws> draw
         return new CarrySimulation(route, () => new WalkDraws(spread, days, route.Chances), setup.CleanL + setup.DirtyL);
     }
 
+    /// <summary>Walks, drawn as they are walked.</summary>
     /// <param name="decide">What to leave each water with.</param>
     /// <param name="runs">How many walks.</param>
     /// <param name="seed">Of the draws.</param>
@@ -25,12 +26,13 @@ internal sealed class CarrySimulation(SimulatedRoute route, Func<WalkDraws> draw
         var tallies = new SimulationTally[Blocks];
         void Block(int b)
         {
-            var (tally, draw) = (new SimulationTally(route.Places, mostL, keepsLitres), draws());
+            var (tally, draw, walk) = (new SimulationTally(route.Places, mostL, keepsLitres), draws(), new DrawnWalk(route));
             for (var run = (int)((long)runs * b / Blocks); run < (int)((long)runs * (b + 1) / Blocks); run++)
             {
                 cancellation.ThrowIfCancellationRequested();
                 draw.Draw(seed, run);
-                Walk(decide, draw, tally);
+                walk.Take(draw);
+                Walk(decide, walk, tally);
             }
 
             tallies[b] = tally;
@@ -52,21 +54,58 @@ internal sealed class CarrySimulation(SimulatedRoute route, Func<WalkDraws> draw
         return SimulationTally.Sum(tallies, runs);
     }
 
-    private void Walk(LeaveWith decide, WalkDraws draw, SimulationTally tally)
+    /// <summary>Draws walks once, for many policies to be tried on.</summary>
+    public IReadOnlyList<DrawnWalk> Draw(int runs, ulong seed)
+    {
+        var draw = draws();
+        var drawn = new DrawnWalk[runs];
+        for (var run = 0; run < runs; run++)
+        {
+            draw.Draw(seed, run);
+            drawn[run] = new DrawnWalk(route);
+            drawn[run].Take(draw);
+        }
+
+        return drawn;
+    }
+
+    /// <summary>Walks that were drawn before.</summary>
+    /// <param name="decide">What to leave each water with.</param>
+    /// <param name="walks">The walks.</param>
+    /// <param name="mostShort">After so many that ran short the rest is not walked.</param>
+    public SimulationTally Run(LeaveWith decide, IReadOnlyList<DrawnWalk> walks, int mostShort)
+    {
+        var tally = new SimulationTally(route.Places, mostL, keepsLitres: false);
+        var walked = 0;
+        while (walked < walks.Count && tally.RunsShort <= mostShort)
+        {
+            Walk(decide, walks[walked++], tally);
+        }
+
+        return SimulationTally.Sum([tally], walked);
+    }
+
+    private void Walk(LeaveWith decide, DrawnWalk walk, SimulationTally tally)
     {
         var hand = 0.0;
         var wasShort = false;
-        double kgKm = 0, minutes = 0;
+        double kgKm = 0, minutes = 0, owed = 0;
         var last = route.Places - 1;
         for (var k = 0; k < last; k++)
         {
-            tally.Arrive(k, hand);
-            var night = route.NightL[k];
-            var inBody = 0.0;
-            for (var j = 0; j < route.Waters[k].Length; j++)
+            if (tally.KeepsLitres)
             {
-                var runs = route.SourceOf[k][j] is not (>= 0 and var source) || draw.Runs[source];
-                var water = route.Waters[k][j];
+                tally.Arrive(k, hand);
+            }
+
+            var (place, waters) = (route.Legs[k], route.Waters[k]);
+            var night = place.NightL;
+            var found = false;
+            var inBody = 0.0;
+            for (var j = 0; j < waters.Length; j++)
+            {
+                var runs = route.SourceOf[k][j] is not (>= 0 and var source) || walk.Runs[source];
+                var water = waters[j];
                 if ((!runs && !water.IsSeenOnlyThere) || decide(k, j, hand) is not { } leave)
                 {
                     continue;
@@ -82,16 +121,30 @@ internal sealed class CarrySimulation(SimulatedRoute route, Func<WalkDraws> draw
                 minutes += ((taken + night) * water.MinutesPerL) + (hand < water.WaitNeedL - Slack ? water.WaitMinutes : 0);
                 kgKm += (taken + night) * water.KgKmPerL;
                 hand += Math.Max(0, taken - (2 * water.DetourUseL));
-                (night, inBody) = (0, water.DrinkL);
+                (found, inBody) = (true, water.DrinkL);
                 break;
             }
 
-            tally.Leave(k, hand);
-            hand -= night;
-            var c = draw.DayC[route.Day[k]];
-            var walking = Math.Max(0, route.WantedL[k] + (c * (route.PerC[k] + (c * route.PerC2[k] / 2)))) * draw.Factor;
-            var use = (Math.Min(walking, route.CeilingL[k]) * draw.Pace) + route.RestL[k];
-            kgKm += route.EffortKm[k] * (PolicyLeg.MeanAbove(hand, use) - PolicyLeg.MeanAbove(Math.Min(inBody, Math.Max(0, hand)), use));
+            if (tally.KeepsLitres)
+            {
+                tally.Leave(k, hand);
+            }
+
+            if (night > 0 && !found)
+            {
+                // Nobody cooks with what the way on needs.
+                var taken = hand - night >= place.NeedL ? night : place.DryNightL;
+                owed += PolicyProblem.LeftOutPrice * (night - taken);
+                hand -= taken;
+            }
+
+            var use = walk.UseL[k];
+            kgKm += place.EffortKm * (PolicyLeg.MeanAbove(hand, use) - (inBody > 0 ? PolicyLeg.MeanAbove(Math.Min(inBody, Math.Max(0, hand)), use) : 0));
+            if (use > hand)
+            {
+                owed += PolicyProblem.DebtPrice * place.Hours * walk.Pace * PolicyLeg.MeanAbove(use - hand, use);
+            }
+
             hand -= use;
             if (hand < -route.DebtL - Slack)
             {
@@ -103,6 +156,6 @@ internal sealed class CarrySimulation(SimulatedRoute route, Func<WalkDraws> draw
 
         tally.Arrive(last, hand);
         tally.Leave(last, hand);
-        tally.End(wasShort, kgKm, minutes);
+        tally.End(wasShort, kgKm, minutes, owed);
     }
 }

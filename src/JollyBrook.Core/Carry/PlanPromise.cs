@@ -12,8 +12,8 @@ namespace JollyBrook.Core.Carry;
 /// <param name="Words">The same in a line.</param>
 public sealed record PlanPromise(double Certainty, double ShortChance, bool Kept, double DebtL, string Words)
 {
-    /// <summary>Walks a plan is tried on: at 5 % the standard error is 0.5 %.</summary>
-    private const int Walks = 2_000;
+    /// <summary>Walks a plan is tried on: at 5 % the standard error is 0.7 %.</summary>
+    private const int Walks = 1_000;
 
     /// <summary>A seed of its own: not the walks that the policy was chosen on.</summary>
     private const ulong Seed = 20_260_821;

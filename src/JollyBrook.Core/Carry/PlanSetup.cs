@@ -15,6 +15,9 @@ internal sealed class PlanSetup
 
     private const double DefaultCapacityLPerWalker = 3;
 
+    /// <summary>Pack off, bottles out, pack on again (pick): nobody stops at every trickle.</summary>
+    private const double PackMinutes = 5;
+
     private readonly Dictionary<string, TreatTime> _times = [];
     private double? _needFactor;
 
@@ -152,7 +155,8 @@ internal sealed class PlanSetup
             // What lies there, and what may still be in hand.
             Math.Min(capacity, source.CacheL is { } left ? left + ReserveL : capacity),
             source.DrinkL ?? 0,
-            2 * 60 * detourH,
+            // In camp the pack is off already.
+            (place.IsEvening || place.IsMorning ? 0 : PackMinutes) + (2 * 60 * detourH),
             (1 / (source.LitresPerMinute ?? TripSource.DefaultLitresPerMinute)) + handsOnPerL,
             Line.UseWithin(place.Point, wait / 60),
             wait,

@@ -8,9 +8,7 @@ namespace JollyBrook.Core.Carry;
 /// <param name="places">How many places.</param>
 internal sealed class SimulatedRoute(int places)
 {
-    // From each place to the next: litres at camp, and at rest; wanted walking, and how that bends with temperature; most that can be drunk.
-    public double[] NightL { get; } = new double[places];
-
+    // From each place to the next: litres at rest; wanted walking, and how that bends with temperature; most that can be drunk.
     public double[] RestL { get; } = new double[places];
 
     public double[] WantedL { get; } = new double[places];
@@ -26,11 +24,11 @@ internal sealed class SimulatedRoute(int places)
     /// <summary>Clock hour of reaching the next place.</summary>
     public int[] EndHour { get; } = new int[places];
 
+    /// <summary>The places and legs as the policy knows them.</summary>
+    public PolicyPlace[] Legs { get; private set; } = [];
+
     /// <summary>The waters of each place.</summary>
     public PolicyWater[][] Waters { get; private set; } = [];
-
-    /// <summary>Equivalent km to the next place.</summary>
-    public double[] EffortKm { get; } = new double[places];
 
     /// <summary>Which source each water is of, an index into <see cref="Chances"/>; −1 for the start's.</summary>
     public int[][] SourceOf { get; private set; } = [];
@@ -55,6 +53,7 @@ internal sealed class SimulatedRoute(int places)
         var sources = places.Where(p => p.HasWater).DistinctBy(p => p.Id).ToList();
         var number = sources.Select((p, i) => (p.Id, i)).ToDictionary(s => s.Id, s => s.i);
         route.Chances = [.. sources.Select(p => new SourceChance(p.Chance!.Value, SourceReliability.WeatherShare(p.Source!.Class)))];
+        route.Legs = [.. way.Problem.Places];
         route.Waters = [.. way.Problem.Places.Select(p => p.Waters.ToArray())];
         route.SourceOf = [.. way.Sources.Select(s => s.Select(p => number.GetValueOrDefault(p.Id, -1)).ToArray())];
         return route;
@@ -67,7 +66,6 @@ internal sealed class SimulatedRoute(int places)
         EndHour[k] = (int)line.ClockHour[to.Point] % 24;
         for (var p = from.Point + 1; p <= to.Point; p++)
         {
-            EffortKm[k] += line.EffortKm[p] - line.EffortKm[p - 1];
             if (line.Into[p] is { } piece)
             {
                 RestL[k] += piece.RestL;
@@ -75,10 +73,6 @@ internal sealed class SimulatedRoute(int places)
                 PerC[k] += piece.PerC;
                 PerC2[k] += piece.PerC2;
                 CeilingL[k] += piece.WalkHours * DrinkPlan.CeilingLPerH * setup.Party.Count;
-            }
-            else
-            {
-                NightL[k] += line.NeedL[p] - line.NeedL[p - 1];
             }
         }
     }

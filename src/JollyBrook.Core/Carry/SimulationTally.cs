@@ -18,6 +18,9 @@ internal sealed class SimulationTally
         (Shorts, ShortHours) = (new int[places], new int[24]);
     }
 
+    /// <summary>Whether the litres at each place are counted.</summary>
+    public bool KeepsLitres => _arrive.Length > 0;
+
     public int Runs { get; private set; }
 
     public int RunsShort { get; private set; }
@@ -54,8 +57,12 @@ internal sealed class SimulationTally
         ShortHours[hour]++;
     }
 
-    public void End(bool wasShort, double kgKm, double minutes)
+    /// <summary>What was owed to the bodies and left uncooked, by its price, kg·km.</summary>
+    public double Owed { get; private set; }
+
+    public void End(bool wasShort, double kgKm, double minutes, double owed)
     {
+        Owed += owed;
         RunsShort += wasShort ? 1 : 0;
         KgKm += kgKm;
         Minutes += minutes;
@@ -111,7 +118,7 @@ internal sealed class SimulationTally
             ShortHours[h] += other.ShortHours[h];
         }
 
-        (RunsShort, KgKm, Minutes) = (RunsShort + other.RunsShort, KgKm + other.KgKm, Minutes + other.Minutes);
+        (RunsShort, KgKm, Minutes, Owed) = (RunsShort + other.RunsShort, KgKm + other.KgKm, Minutes + other.Minutes, Owed + other.Owed);
     }
 
     private static int[][] Counts(int places) => [.. Enumerable.Range(0, places).Select(_ => new int[2 * Bins])];

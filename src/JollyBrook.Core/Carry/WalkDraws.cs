@@ -22,15 +22,18 @@ internal sealed class WalkDraws
     private const double FastestPace = 0.6;
 
     private readonly IReadOnlyList<(double Deviation, double Share)> _walkers;
-    private readonly SourceChance[] _sources;
-    private readonly double[] _logit;
+    private readonly int[] _shareOf;
+    private readonly double[] _oddsAgainst;
+    private readonly double[] _shares;
     private readonly double _temperatureDeviation;
     private readonly double _paceDeviation;
 
     public WalkDraws(IReadOnlyList<(double Deviation, double Share)> walkers, int days, SourceChance[] sources, double temperatureDeviation = TemperatureDeviationC, double paceDeviation = PaceDeviation)
     {
-        (_walkers, _sources) = (walkers, sources);
-        _logit = [.. sources.Select(s => Math.Log(s.Chance / (1 - s.Chance)))];
+        _walkers = walkers;
+        _oddsAgainst = [.. sources.Select(s => (1 - s.Chance) / s.Chance)];
+        _shares = [.. sources.Select(s => s.WeatherShare).Distinct()];
+        _shareOf = [.. sources.Select(s => Array.IndexOf(_shares, s.WeatherShare))];
         (_temperatureDeviation, _paceDeviation) = (temperatureDeviation, paceDeviation);
         (DayC, Runs) = (new double[days], new bool[sources.Length]);
     }
@@ -80,10 +83,16 @@ internal sealed class WalkDraws
 
         // A chance raised alone turns no running source dry: the same number is held against it.
         var weather = random.Normal();
+        Span<double> turned = stackalloc double[_shares.Length];
+        for (var i = 0; i < turned.Length; i++)
+        {
+            turned[i] = _shares[i] == 0 ? 1 : Math.Exp(-_shares[i] * weather);
+        }
+
         for (var s = 0; s < Runs.Length; s++)
         {
-            var drawn = random.Uniform();
-            Runs[s] = drawn < (_sources[s].WeatherShare == 0 ? _sources[s].Chance : 1 / (1 + Math.Exp(-_logit[s] - (_sources[s].WeatherShare * weather))));
+            // logit p′ = logit p + ρ·z, as odds.
+            Runs[s] = random.Uniform() * (1 + (_oddsAgainst[s] * turned[_shareOf[s]])) < 1;
         }
     }
 }

@@ -56,7 +56,7 @@ public sealed class HandWorkedPlanTests
 
     /// <summary>
     /// 12 minutes off the line, each way 0.2 h·0.3262 = 0.0652 L. Start: 8 km·0.06476 + 0.0652 + 0.5 = 1.0833. At the water 0.5 in hand;
-    /// away with 12 km·0.06476 + 0.0652 back + 0.5 = 1.3423; taken 0.8423. Stop: 24 min of way and 0.8423·(½ + ½) min/L.
+    /// away with 12 km·0.06476 + 0.0652 back + 0.5 = 1.3423; taken 0.8423. Stop: 5 min for the pack, 24 of way, 0.8423·(½ + ½) min/L.
     /// </summary>
     [Fact]
     public void A_detour_is_walked_there_and_back()
@@ -68,7 +68,7 @@ public sealed class HandWorkedPlanTests
         plan.Stops[0].LeaveL.ShouldBe(1.0833, 0.003);
         plan.Stops[1].ArriveL.ShouldBe(0.5, 0.001);
         plan.Stops[1].TakeL.ShouldBe(0.8423, 0.003);
-        plan.Stops[1].StopMinutes.ShouldBe(24.84, 0.01);
+        plan.Stops[1].StopMinutes.ShouldBe(29.84, 0.01);
     }
 
     /// <summary>The same walk simulated with nothing drawn.</summary>
@@ -77,9 +77,10 @@ public sealed class HandWorkedPlanTests
     {
         var spring = Routes.Source("Spring", 8, 1);
         var setup = new PlanSetup(Still(20, null, spring with { Source = spring.Source with { DetourMinutes = 12 } }));
-        var route = SimulatedRoute.Of(setup, new PolicyWay(setup));
-        route.Waters[1][0].DetourUseL.ShouldBe(0.0652, 0.0005);
-        route.Waters[1][0].TripMinutes.ShouldBe(24, 1e-9);
+        var way = new PolicyWay(setup);
+        var route = SimulatedRoute.Of(setup, way);
+        way.Problem.Places[1].Waters[0].DetourUseL.ShouldBe(0.0652, 0.0005);
+        way.Problem.Places[1].Waters[0].TripMinutes.ShouldBe(29, 1e-9);
         (route.WantedL[0] + route.WantedL[1]).ShouldBe(0.3262 * 20 / 5.0367, 0.002);
     }
 

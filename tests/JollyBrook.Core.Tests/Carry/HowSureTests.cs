@@ -18,7 +18,8 @@ public sealed class HowSureTests
         const double p = 0.96;
         var setup = new PlanSetup(Routes.Level(20, ("Spring", 12, p)));
         var walk = PlanSolver.Solve(setup);
-        var route = SimulatedRoute.Of(setup, new PolicyWay(setup));
+        var way = new PolicyWay(setup);
+        var route = SimulatedRoute.Of(setup, way);
         var (u1, u2) = (route.WantedL[0], route.WantedL[1]);
         var (a, b) = (walk.Fills[0].LeaveL, walk.Fills[1].LeaveL);
         // The country's weather out of it, so that the chance is the chance.

@@ -29,7 +29,8 @@ public sealed class PolicyTests
         from hours in Gen.Double[0, 3]
         from waters in Water.Array[0, 2]
         from night in Gen.Frequency((4, Gen.Const(0)), (1, Gen.Int[1, 3]))
-        select new PolicyPlace(need * Step, effort, hours) { Waters = waters, NightL = night * Step };
+        from dry in Gen.Int[0, 1]
+        select new PolicyPlace(need * Step, effort, hours) { Waters = waters, NightL = night * Step, DryNightL = Math.Max(0, night - dry) * Step };
 
     private static readonly Gen<PolicyProblem> Small =
         from start in Gen.Int[1, 6]
@@ -37,7 +38,7 @@ public sealed class PolicyTests
         from places in Place.Array[1, 3]
         from reserve in Gen.Int[0, 2]
         from debt in Gen.Int[0, 2]
-        select new PolicyProblem([first with { Waters = [new PolicyWater(1, start * Step)], NightL = 0 }, .. places, new PolicyPlace(0, 0, 0)], Step)
+        select new PolicyProblem([first with { Waters = [new PolicyWater(1, start * Step)], NightL = 0, DryNightL = 0 }, .. places, new PolicyPlace(0, 0, 0)], Step)
         {
             ReserveL = reserve * Step / 2, DebtL = debt * Step, KgKmPerMinute = 0.25,
         };
@@ -132,7 +133,7 @@ public sealed class PolicyTests
             var place = problem.Places[k];
             if (j == place.Waters.Count)
             {
-                return On(k, hand - place.NightL, 0, table);
+                return Math.Min(On(k, hand - place.NightL, 0, table), (10 * (place.NightL - place.DryNightL)) + On(k, hand - place.DryNightL, 0, table));
             }
 
             var water = place.Waters[j];

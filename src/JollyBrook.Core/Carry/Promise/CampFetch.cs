@@ -5,8 +5,8 @@ namespace JollyBrook.Core.Carry.Promise;
 /// </summary>
 internal sealed class CampFetch(PlanSetup setup)
 {
-    /// <summary>There and back (pick).</summary>
-    public const double ReachMinutes = 30;
+    /// <summary>There and back (pick): further than the handbook's 30, for what it costs in minutes is weighed anyway.</summary>
+    public const double ReachMinutes = 60;
 
     /// <summary>Most places looked for water in one evening.</summary>
     private const int MostTried = 3;

@@ -44,6 +44,9 @@ public sealed record PolicyPlace(double NeedL, double EffortKm, double Hours)
 
     /// <summary>Used in a night here before the leg, L: once a water has run, it is drawn from there as needed and carried nowhere.</summary>
     public double NightL { get; init; }
+
+    /// <summary>Of it what is drunk, L: where no water runs and little is in hand, nobody cooks or washes.</summary>
+    public double DryNightL { get; init; }
 }
 
 /// <summary>
@@ -59,6 +62,9 @@ public sealed record PolicyProblem(IReadOnlyList<PolicyPlace> Places, double Ste
 
     /// <summary>What owing the body a litre for an hour costs, kg·km: 1 for each 0.1 L (handbook room 70, pick).</summary>
     public const double DebtPrice = 10;
+
+    /// <summary>What a litre of cooking or washing that is left out costs, kg·km (pick): a cold supper.</summary>
+    public const double LeftOutPrice = 10;
 
     /// <summary>Kept in hand on every arrival at water, L, the whole party.</summary>
     public double ReserveL { get; init; }

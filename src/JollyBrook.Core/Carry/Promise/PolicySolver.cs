@@ -61,7 +61,7 @@ public static class PolicySolver
         {
             for (var i = 0; i < _level.Length; i++)
             {
-                _dry[i] = isLast ? 0 : On(place, _level[i] - (_factor * place.NightL));
+                _dry[i] = isLast ? 0 : Without(place, _level[i]);
             }
 
             _dry.CopyTo(_value, 0);
@@ -151,6 +151,14 @@ public static class PolicySolver
             var none = new short[_level.Length];
             Array.Fill(none, PolicyTable.By);
             return none;
+        }
+
+        /// <summary>The cost of going on without having found water.</summary>
+        private double Without(PolicyPlace place, double inHandL)
+        {
+            var all = On(place, inHandL - (_factor * place.NightL));
+            return place.NightL <= place.DryNightL ? all
+                : Math.Min(all, (PolicyProblem.LeftOutPrice * (place.NightL - place.DryNightL)) + On(place, inHandL - (_factor * place.DryNightL)));
         }
 
         /// <summary>The cost of walking on with so much in hand.</summary>

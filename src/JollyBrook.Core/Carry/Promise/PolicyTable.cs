@@ -8,9 +8,10 @@ public sealed class PolicyTable
 
     private readonly short[][][] _leave;
     private readonly double _lowestL;
+    private readonly double _stepsPerL;
 
     internal PolicyTable(short[][][] leave, double lowestL, double stepL, double expectedCost) =>
-        (_leave, _lowestL, StepL, ExpectedCost) = (leave, lowestL, stepL, expectedCost);
+        (_leave, _lowestL, _stepsPerL, StepL, ExpectedCost) = (leave, lowestL, 1 / stepL, stepL, expectedCost);
 
     /// <summary>Step of the litres told apart, L.</summary>
     public double StepL { get; }
@@ -25,7 +26,9 @@ public sealed class PolicyTable
     public double? LeaveWith(int place, int water, double inHandL)
     {
         var levels = _leave[place][water];
-        var at = (int)Math.Clamp(Math.Floor(((inHandL - _lowestL) / StepL) + 1e-9), 0, levels.Length - 1);
-        return levels[at] == By ? null : Math.Max(inHandL, _lowestL + (levels[at] * StepL));
+        // Walked millions of times: no more than a product and a look.
+        var steps = ((inHandL - _lowestL) * _stepsPerL) + 1e-9;
+        var leave = levels[steps <= 0 ? 0 : steps >= levels.Length - 1 ? levels.Length - 1 : (int)steps];
+        return leave == By ? null : Math.Max(inHandL, _lowestL + (leave * StepL));
     }
 }

@@ -54,7 +54,7 @@ internal sealed class PolicyWay
             }
         }
 
-        return new PolicyPlace(need, line.EffortKm[to.Point] - line.EffortKm[from.Point], hours) { NightL = night };
+        return new PolicyPlace(need, line.EffortKm[to.Point] - line.EffortKm[from.Point], hours) { NightL = night, DryNightL = night - (from.Kind == StopKind.Camp ? _setup.Party.CampL(line.Timeline.Days[from.Day].Day) : 0) };
     }
 
     private (List<PolicyWater>, List<Place>) Waters(Place place) => place switch

@@ -5,23 +5,33 @@ namespace JollyBrook.Core.Carry.Promise;
 /// <param name="NeedFactor">m: what the median need was multiplied by.</param>
 /// <param name="ShortPrice">μ: the price of running short, kg·km.</param>
 /// <param name="ShortChance">Share of the walks that ran short.</param>
-/// <param name="Cost">Mean cost of a walk, kg·km: burden and λ × minutes.</param>
+/// <param name="Cost">Mean cost of a walk, kg·km: burden, λ × minutes, and what was owed.</param>
 public sealed record TriedPolicy(PolicyTable Table, double NeedFactor, double ShortPrice, double ShortChance, double Cost);
 
 /// <summary>How often a policy runs short on many walks, and what they cost.</summary>
 /// <param name="table">The policy.</param>
+/// <param name="mostShort">Share of walks that may run short: far above it nothing more need be known.</param>
 /// <returns>Share of walks short, 0 to 1, and mean cost, kg·km.</returns>
-public delegate (double ShortChance, double Cost) TryPolicy(PolicyTable table);
+public delegate (double ShortChance, double Cost) TryPolicy(PolicyTable table, double mostShort);
 
 /// <summary>
-/// The cheapest policy that keeps a promise: of a fixed set of need factors and prices of running short, the one of least mean cost among
-/// those whose walks run short no more often than wanted (handbook room 70). The set is always the same, so that a greater certainty never
-/// costs less.
+/// The cheapest policy that keeps a promise: need factor and price of running short are searched, coarsely and then about the best, for the
+/// least mean cost among those whose walks run short no more often than wanted (handbook room 70).
 /// </summary>
-public static class PromiseSearch
+public sealed class PromiseSearch
 {
-    private static readonly double[] NeedFactors = [1, 1.1, 1.2, 1.35, 1.5, 1.75, 2];
-    private static readonly double[] ShortPrices = [30, 100, 300, 1_000, 3_000, 10_000, 100_000];
+    private static readonly double[] NeedFactors = [1, 1.2, 1.45, 1.8];
+
+    /// <summary>Each 1.6 times the one before: 20 to some 36 000.</summary>
+    private static readonly double[] ShortPrices = [.. Enumerable.Range(0, 17).Select(i => 20 * Math.Pow(1.6, i))];
+
+    private readonly PolicyProblem _problem;
+    private readonly double _mostShort;
+    private readonly TryPolicy _attempt;
+    private TriedPolicy? _best;
+    private TriedPolicy? _closest;
+
+    private PromiseSearch(PolicyProblem problem, double mostShort, TryPolicy attempt) => (_problem, _mostShort, _attempt) = (problem, mostShort, attempt);
 
     /// <summary>Finds it; where none keeps the promise, the one that comes closest.</summary>
     /// <param name="problem">The problem.</param>
@@ -31,36 +41,72 @@ public static class PromiseSearch
     {
         ArgumentNullException.ThrowIfNull(problem);
         ArgumentNullException.ThrowIfNull(attempt);
-        TriedPolicy? best = null;
-        TriedPolicy? closest = null;
+        return new PromiseSearch(problem, mostShort, attempt).Find();
+    }
+
+    private TriedPolicy Find()
+    {
+        // Cheaper with every factor up to the best one, and dearer beyond.
+        var last = double.PositiveInfinity;
         foreach (var factor in NeedFactors)
         {
-            // More to pay for running short, fewer walks short and more carried: the least price that keeps the promise is the cheapest.
-            var (low, high) = (0, ShortPrices.Length);
-            while (low < high)
+            var cost = Cheapest(factor);
+            if (cost > last && !double.IsInfinity(last))
             {
-                var middle = (low + high) / 2;
-                var tried = Try(problem, factor, ShortPrices[middle], attempt);
-                closest = closest is null || (tried.ShortChance, tried.Cost).CompareTo((closest.ShortChance, closest.Cost)) < 0 ? tried : closest;
-                if (tried.ShortChance <= mostShort)
-                {
-                    best = best is null || tried.Cost < best.Cost ? tried : best;
-                    high = middle;
-                }
-                else
-                {
-                    low = middle + 1;
-                }
+                break;
+            }
+
+            last = cost;
+        }
+
+        if (_best is { NeedFactor: var m })
+        {
+            var at = Array.IndexOf(NeedFactors, m);
+            foreach (var factor in new[] { at > 0 ? (NeedFactors[at - 1] + m) / 2 : 0, at + 1 < NeedFactors.Length ? (NeedFactors[at + 1] + m) / 2 : 0 }.Where(f => f > 0))
+            {
+                Cheapest(factor);
             }
         }
 
-        return best ?? closest!;
+        return _best ?? _closest!;
     }
 
-    private static TriedPolicy Try(PolicyProblem problem, double factor, double price, TryPolicy attempt)
+    /// <summary>
+    /// The least price that keeps the promise with a need factor, which is the cheapest policy: more to pay for running short, fewer walks
+    /// short and more carried.
+    /// </summary>
+    /// <returns>Its cost; infinite where none keeps it.</returns>
+    private double Cheapest(double factor)
     {
-        var table = PolicySolver.Solve(problem, factor, price);
-        var (shortChance, cost) = attempt(table);
-        return new TriedPolicy(table, factor, price, shortChance, cost);
+        var (low, high, cost) = (0, ShortPrices.Length, double.PositiveInfinity);
+        while (low < high)
+        {
+            var middle = (low + high) / 2;
+            var tried = Try(factor, ShortPrices[middle]);
+            if (tried.ShortChance <= _mostShort)
+            {
+                (high, cost) = (middle, tried.Cost);
+            }
+            else
+            {
+                low = middle + 1;
+            }
+        }
+
+        return cost;
+    }
+
+    private TriedPolicy Try(double factor, double price)
+    {
+        var table = PolicySolver.Solve(_problem, factor, price);
+        var (shortChance, cost) = _attempt(table, _mostShort);
+        var tried = new TriedPolicy(table, factor, price, shortChance, cost);
+        _closest = _closest is null || (shortChance, cost).CompareTo((_closest.ShortChance, _closest.Cost)) < 0 ? tried : _closest;
+        if (shortChance <= _mostShort && (_best is null || cost < _best.Cost))
+        {
+            _best = tried;
+        }
+
+        return tried;
     }
 }

@@ -10,9 +10,10 @@ internal sealed class PromisedWalk : PlannedWalk
     private const int MostRounds = 4;
 
     private readonly PolicyWay _way;
-    private readonly Dictionary<(int Place, int Water), double> _atLeast;
+    /// <summary>For each place and water, what is left with at least where it is filled at, L.</summary>
+    private readonly double[][] _atLeast;
 
-    private PromisedWalk(PlanSetup setup, PolicyWay way, TriedPolicy policy, Dictionary<(int, int), double> atLeast, List<PlannedFill> fills)
+    private PromisedWalk(PlanSetup setup, PolicyWay way, TriedPolicy policy, double[][] atLeast, List<PlannedFill> fills)
         : base(setup, fills) => (_way, Policy, _atLeast) = (way, policy, atLeast);
 
     public TriedPolicy Policy { get; }
@@ -22,7 +23,7 @@ internal sealed class PromisedWalk : PlannedWalk
     /// <summary>Walks a policy at the median. Where it would arrive below the reserve though there was room, the fill before is made larger.</summary>
     public static PromisedWalk Of(PlanSetup setup, PolicyWay way, TriedPolicy policy)
     {
-        Dictionary<(int, int), double> atLeast = [];
+        double[][] atLeast = [.. way.Problem.Places.Select(p => p.Waters.Select(_ => double.NegativeInfinity).ToArray())];
         var stops = Walk(way, policy.Table, atLeast);
         for (var round = 0; round < MostRounds && Raise(way, stops, atLeast); round++)
         {
@@ -55,13 +56,13 @@ internal sealed class PromisedWalk : PlannedWalk
         return (leave, Setup.Line.Places[last]);
     }
 
-    private static double? Leave(PolicyTable table, Dictionary<(int, int), double> atLeast, int k, int j, double inHandL) =>
-        table.LeaveWith(k, j, inHandL) is { } leave ? Math.Max(leave, atLeast.GetValueOrDefault((k, j), double.NegativeInfinity)) : null;
+    private static double? Leave(PolicyTable table, double[][] atLeast, int k, int j, double inHandL) =>
+        table.LeaveWith(k, j, inHandL) is { } leave ? Math.Max(leave, atLeast[k][j]) : null;
 
     private readonly record struct Stopped(int Place, int Water, double ArriveL, double Leave);
 
     /// <summary>The stops of a walk on which what is likely runs.</summary>
-    private static List<Stopped> Walk(PolicyWay way, PolicyTable table, Dictionary<(int, int), double> atLeast)
+    private static List<Stopped> Walk(PolicyWay way, PolicyTable table, double[][] atLeast)
     {
         List<Stopped> stops = [];
         var hand = 0.0;
@@ -81,7 +82,7 @@ internal sealed class PromisedWalk : PlannedWalk
         return stops;
     }
 
-    private static Stopped? Likeliest(PolicyWay way, PolicyTable table, Dictionary<(int, int), double> atLeast, int k, double hand)
+    private static Stopped? Likeliest(PolicyWay way, PolicyTable table, double[][] atLeast, int k, double hand)
     {
         for (var j = 0; j < way.Problem.Places[k].Waters.Count; j++)
         {
@@ -95,7 +96,7 @@ internal sealed class PromisedWalk : PlannedWalk
     }
 
     /// <summary>Sees to the reserve at every next stop. Returns whether anything was raised.</summary>
-    private static bool Raise(PolicyWay way, List<Stopped> stops, Dictionary<(int, int), double> atLeast)
+    private static bool Raise(PolicyWay way, List<Stopped> stops, double[][] atLeast)
     {
         var raised = false;
         for (var n = 0; n < stops.Count; n++)
@@ -105,7 +106,7 @@ internal sealed class PromisedWalk : PlannedWalk
             var wanted = Math.Min(NeedToNext(way, stops, n) + way.Problem.ReserveL, Math.Min(water.CapacityL + water.DrinkL, arrive + water.CacheL));
             if (wanted > leave + WorthTakingL)
             {
-                atLeast[(k, j)] = wanted;
+                atLeast[k][j] = wanted;
                 raised = true;
             }
         }
