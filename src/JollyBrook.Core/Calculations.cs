@@ -64,7 +64,7 @@ public static class Calculations
             LineWords.Compute, () => ContractJson.Default.BookLineRequest, () => AnswerJson.Default.BookLineResponse, () => LineWords.Fields),
         new Calculation<InHandRequest, InHandResponse>(
             "in-hand", "What is in hand now: the log folded into containers, supplies, walkers and sources.",
-            WhatIsInHand.Compute, () => ContractJson.Default.InHandRequest, () => KindsJson.Default.InHandResponse, () => WhatIsInHand.Fields) { IsLong = true },
+            WhatIsInHand.Compute, () => ContractJson.Default.InHandRequest, () => KindsJson.Default.InHandResponse, () => WhatIsInHand.Fields) { IsLong = true, TakesLog = true },
         new Calculation<BookDayRequest, BookDayResponse>(
             "book-day", "A day of the book, added up.",
             BookDay.Compute, () => ContractJson.Default.BookDayRequest, () => AnswerJson.Default.BookDayResponse, () => BookDay.Fields) { IsLong = true },

@@ -28,7 +28,9 @@ internal static class InHandTimes
             var one = request with { Since = since, Batches = [], Lines = [new KeptLine(Id(9_000_001), new Drank(0.05, ContainerId: Bottles[0]) { At = now.AddMinutes(1) })], Now = now.AddMinutes(1) };
             var more = Median(() => WhatIsInHand.Compute(one));
             var page = InHandPage.Fold(request, one);
-            var room = InHandPage.Now(request with { Batches = [], Lines = [.. request.Lines!, new KeptLine(Id(9_000_000), new Filled(Bottles[0]) { At = now })] });
+            // Without batches what is drunk is told as untreated, or every drink would be a doubt.
+            var told = request.Lines!.Select(l => l.Line is Drank drank ? l with { Line = drank with { Untreated = true } } : l);
+            var room = InHandPage.Now(request with { Batches = [], Lines = [.. told, new KeptLine(Id(9_000_000), new Filled(Bottles[0]) { At = now })] });
             output.WriteLine($"{lines,9}{whole,12:0.00}{more,12:0.000}{whole / lines * 1000,12:0.00}{page.Whole,12:0}{page.More,12:0.0}{room.Opens,12:0}{room.Tap,10:0}");
         }
     }

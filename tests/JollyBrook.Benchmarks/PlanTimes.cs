@@ -2,6 +2,7 @@ using System.Diagnostics;
 using System.Globalization;
 using JollyBrook.Core;
 using JollyBrook.Core.Carry;
+using JollyBrook.Core.Carry.Promise;
 using JollyBrook.Core.Route;
 using JollyBrook.Core.Tests.Carry;
 using JollyBrook.Formats;
@@ -15,9 +16,9 @@ internal static class PlanTimes
     public static void Print()
     {
         Console.WriteLine();
-        Console.WriteLine("Planning                                                   limits: plan 3 ms native, 30 ms in the page; 10 000 walks 150 ms, 2 000 ms");
+        Console.WriteLine("Planning                                                   limits: plan 60 ms native, 600 ms in the page, a day walk 5 and 60; 10 000 walks 150 ms, 1 500 ms");
         Console.WriteLine($"{"",-44}{"native",12}{"in the page",14}");
-        (int Sources, double Km)[] sizes = [(75, 125), (150, 250), (300, 500)];
+        (int Sources, double Km)[] sizes = [(12, 20), (75, 125), (150, 250), (300, 500)];
         var json = sizes.Select(s => LongRoute.Json(LongRoute.Of(s.Sources, s.Km))).ToList();
         var walks = new[] { 1_000, 3_000, 10_000 }.Select(runs => (runs, $$"""{"plan":{{json[^1]}},"runs":{{runs}},"compare":false}""")).ToList();
         var page = SideBySide.InPage([.. json.Select(j => ("plan", j, 30)), .. walks.Select(w => ("how-sure", w.Item2, 3))]);
@@ -33,15 +34,33 @@ internal static class PlanTimes
 
         var request = LongRoute.Of(300, 500);
         var setup = new PlanSetup(request);
-        SideBySide.Line("  of the plan: the shortest path alone", SideBySide.Median(200, () => CarrySolver.Solve(setup.Problem)), null);
-        var route = SimulatedRoute.Of(setup, CarrySolver.Solve(setup.Problem));
-        var spread = setup.Party.Spread();
-        var simulation = new CarrySimulation(route, () => new WalkDraws(spread, setup.Line.Timeline.Days.Count, route.Chance), setup.CleanL, 1);
-        SideBySide.Line("  10 000 walks by the plan alone", SideBySide.Median(5, () => simulation.Run(Policy.Plan, 10_000, 1)), null);
-        var small = new PlanSetup(LongRoute.Of(30, 100)).Problem;
+        SideBySide.Line("  of the plan: the shortest path alone", SideBySide.Median(200, () => CarrySolver.Solve(setup.Middle)), null);
+        var way = new PolicyWay(setup);
+        SideBySide.Line("  of the plan: one policy, exact", SideBySide.Median(50, () => PolicySolver.Solve(way.Problem, 1.2, 1_000)), null);
+        SideBySide.Line("  of the plan: the search for the promise", SideBySide.Median(10, () => PlanSolver.Solve(setup)), null);
+        var walk = PlanSolver.Solve(setup);
+        var simulation = CarrySimulation.Of(setup, way);
+        SideBySide.Line("  10 000 walks by the plan alone", SideBySide.Median(5, () => simulation.Run(walk.Decide, 10_000, 1)), null);
+        foreach (var step in new[] { 1.0, 0.5, 0.25 })
+        {
+            SideBySide.Line($"  one policy in steps of {step} L", SideBySide.Median(50, () => PolicySolver.Solve(way.Problem with { StepL = step }, 1.2, 1_000)), null);
+        }
+
+        Against(LongRoute.Of(30, 100));
+        var small = new PlanSetup(LongRoute.Of(30, 100)).Middle;
         SideBySide.Line("plan of 30 sources by a general solver", SideBySide.Median(3, () => MixedIntegerPlan.LeastCost(small)), null);
         SideBySide.Line("  the same by the shortest path", SideBySide.Median(200, () => CarrySolver.Solve(small)), null);
         var gpx = LongRoute.Gpx(50_000);
         SideBySide.Line("50 000-point GPX read, smoothed, timed (300)", SideBySide.Median(5, () => RouteFile.Read(gpx)), null);
+    }
+
+    /// <summary>The promised plan beside the one for the middle, on the same walks.</summary>
+    private static void Against(PlanRequest request)
+    {
+        foreach (var certainty in new[] { TripRoute.Middle, 0.8, 0.9, 0.95, 0.99 })
+        {
+            var sure = HowSure.Compute(new HowSureRequest(request with { Route = request.Route! with { Certainty = certainty } }, Compare: false)).Policies[0];
+            Console.WriteLine($"  30 sources, {certainty:0%} wanted: {sure.ShortChance:0.0%} short, {sure.KgKm:0} kg·km, {sure.StopMinutes:0} min");
+        }
     }
 }

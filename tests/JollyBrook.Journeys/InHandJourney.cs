@@ -58,6 +58,22 @@ public sealed class InHandJourney : IDisposable
         var dosed = TabletsLeft(phone);
         dosed.ShouldBeLessThan(20);
 
+        // Topped up at the next water: one tap names what to add, and the wait begins anew.
+        Tap(phone, "Bottle 1 L to drink", "Drank a cup");
+        phone.UntilText("0.75 L to drink");
+        phone.Click("button", "Bottle 0.75 L to drink");
+        phone.Click(phone.Find(OpenQA.Selenium.By.XPath("//button[starts-with(normalize-space(.), 'Topped up to the brim: ')]")));
+        phone.UntilText("Nothing to drink yet");
+        foreach (var step in new[] { "Added", "It is gone", "Rinsed and closed" })
+        {
+            phone.Click("button", step);
+        }
+
+        phone.LetTimePass(TimeSpan.FromHours(8));
+        phone.Reload();
+        phone.UntilText("1 L to drink");
+        TabletsLeft(phone).ShouldBeLessThan(dosed);
+
         // A drink empties the bottle and is the walker's; then it is poured, cooked with and spilt.
         Tap(phone, "Bottle 1 L to drink", "Drank a cup");
         phone.UntilText("0.75 L to drink");
@@ -88,8 +104,8 @@ public sealed class InHandJourney : IDisposable
         phone.UntilText("may be cracked unseen");
 
         // A late correction moves what follows from it: half a cup, not a cup.
-        phone.Until(() => _server.Records("book-line").Count(l => l.GetProperty("body").GetProperty("kind").GetString() == "drank") == 1, "the drink to reach the server");
-        var drink = _server.Records("book-line").Single(l => l.GetProperty("body").GetProperty("kind").GetString() == "drank").GetProperty("id").GetString();
+        phone.Until(() => _server.Records("book-line").Count(l => l.GetProperty("body").GetProperty("kind").GetString() == "drank") == 2, "the drinks to reach the server");
+        var drink = _server.Records("book-line").Last(l => l.GetProperty("body").GetProperty("kind").GetString() == "drank").GetProperty("id").GetString();
         phone.Go($"/book/fix-{drink}");
         phone.Fill("Drunk", "0.1");
         phone.Click("button", "Write it anew");

@@ -32,7 +32,7 @@ public sealed record PlanPromise(double Certainty, double ShortChance, bool Kept
 
     private static string Say(PlanSetup setup, double share, bool kept, double mostL, Speaker say)
     {
-        var shorts = share == 0 ? "no simulated walk runs short" : $"{Speaker.Number(Math.Ceiling(share * 1000) / 10, 1)} walks in 100 run short";
+        var shorts = share == 0 ? "no simulated walk runs short" : $"{Speaker.Number(kept ? Math.Min(Math.Ceiling(share * 100), Math.Round((1 - setup.Certainty) * 100)) : Math.Ceiling(share * 100), 0)} walks in 100 run short";
         return setup.Certainty <= TripRoute.Middle ? $"Made for the middle: {shorts}"
             : kept ? $"{Percent(setup.Certainty)} sure: {shorts}"
             : mostL >= setup.CleanL - 0.25 ? $"Not {Percent(setup.Certainty)} sure: {shorts}, with every container full ({say.Of(Quantity.Volume, setup.CleanL)})"

@@ -49,7 +49,7 @@ internal sealed class PlanStops
         return new PlanStop(
             place.Id, place.Kind, place.FullName, Short(place.Step * _setup.Ground.StepKm), Short(_setup.Ground.ElevationM[place.Step]), place.Day, Short(arrive),
             place.Source?.DoNotUse == true ? null : place.Chance,
-            _walk is PromisedWalk ? place.HasWater && place.Chance >= PromisedWalk.Likely : place.Trusted, planned, Short(InHand(place, fill)), Short(fill?.TakenL ?? 0), Short(fill?.DrinkL ?? 0), Short(carried),
+            _walk is PromisedWalk ? place.HasWater && place.Chance > PromisedWalk.Likely : place.Trusted, planned, Short(InHand(place, fill)), Short(fill?.TakenL ?? 0), Short(fill?.DrinkL ?? 0), Short(carried),
             Short(fill is null ? 0 : carried + ContainersKg(carried)), fill is null ? [] : Split(carried), planned && _setup.Treatment.Of(fill!.Water, fill.TakenL) is { } treated ? treated.Name : (fill?.Water ?? place).Source?.TreatBy ?? "",
             planned ? Ready(fill!, arrive, minutes) : null, Short(minutes), fill?.WaitsHere == true,
             fill?.To.Name, fill is null ? null : Short(fill.ArriveNextL), fill is not null && _wayBack.TurnBackKm(fill) is { } back ? Short(back) : null,
@@ -165,7 +165,7 @@ internal sealed class PlanStops
                 { Kind: StopKind.BailOut } => "A way out",
                 { Source.DoNotUse: true } => "Do not use: nothing carried takes out what is in it",
                 { Source.OnlyIfNeeded: true } => "Left out until it is called for",
-                { HasWater: true, Chance: < PromisedWalk.Likely } => "Not counted on",
+                { HasWater: true, Chance: <= PromisedWalk.Likely } => "Not counted on",
                 { Trusted: false } when _walk is MiddleWalk => "Not counted on",
                 _ => "Walk by",
             };
@@ -195,12 +195,19 @@ internal sealed class PlanStops
     private string IfDry(PlannedFill fill)
     {
         var (here, source) = (fill.At, fill.Water);
-        var next = _line.Places.First(p => p.Point >= here.Point && p.Id != source.Id && (p.Kind == StopKind.Finish || (p.HasWater && p.Chance >= PromisedWalk.Likely && !p.IsEvening)) && p.Point > here.Point);
-        var need = (_line.NeedL[next.Point] - _line.NeedL[here.Point]) * _setup.NeedFactor;
+        if (_walk.ElseFetch(fill) is var (other, trip))
+        {
+            return $"If it is dry: fetch from {other.Name}, {Way(here, other)}: {Speaker.Minutes(trip)} there and back";
+        }
+
+        var next = _line.Places.First(p => p.Point >= here.Point && p.Id != source.Id && (p.Kind == StopKind.Finish || (p.HasWater && p.Chance > PromisedWalk.Likely && !p.IsEvening)) && p.Point > here.Point);
+        // At a dry camp nobody cooks or washes.
+        var leftOut = fill.OnTheSpotL > 0 ? _setup.Party.CampL(_line.Timeline.Days[here.Day].Day) : 0;
+        var need = (_line.NeedL[next.Point] - _line.NeedL[here.Point] - leftOut) * _setup.NeedFactor;
         var before = _walk.Fills.Last(f => f.To.Point <= here.Point && f.Water.Id != source.Id);
         var back = _wayBack.NeedL(here.Point, before.At.Point);
         var km = _say.Of(Quantity.Distance, _line.Km[next.Point] - _line.Km[here.Point]);
-        var start = $"If it is dry: {L(fill.ArriveL)} in hand, {next.Name} in {km}: ";
+        var start = $"If it is dry: {L(fill.ArriveL)} in hand, {next.Name} in {km}{(leftOut > 0 ? ", nothing cooked" : "")}: ";
         return start + (need <= fill.ArriveL
             ? $"it reaches{Then(next, fill.ArriveL - (need / _setup.NeedFactor))}"
             : back <= fill.ArriveL ? $"{L(need - fill.ArriveL)} short, turn back to {before.Water.Name}"
@@ -216,7 +223,7 @@ internal sealed class PlanStops
         var inHand = InHand(place, null);
         if (_walk.IfRunning(place, inHand) is not var (leave, to) || leave - inHand < WorthStoppingL)
         {
-            return place.Chance >= PromisedWalk.Likely && _walk is PromisedWalk ? "" : "If it is running: no need to stop";
+            return place.Chance > PromisedWalk.Likely && _walk is PromisedWalk ? "" : "If it is running: no need to stop";
         }
 
         var words = $"If it is running: top up to {L(leave)}";

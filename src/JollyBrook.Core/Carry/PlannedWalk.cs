@@ -17,6 +17,9 @@ internal abstract class PlannedWalk(PlanSetup setup, IReadOnlyList<PlannedFill> 
     /// <param name="inHandL">In hand on arrival, L.</param>
     /// <returns>Litres in hand on leaving, and how far they are to last.</returns>
     public abstract (double LeaveL, Place To)? IfRunning(Place place, double inHandL);
+
+    /// <summary>Where a camp fetches from if the water it was to draw from is dry; null where nowhere else is in reach.</summary>
+    public virtual (Place Water, double TripMinutes)? ElseFetch(PlannedFill fill) => null;
 }
 
 /// <summary>What to leave a water with, in hand on the line; null for walking by.</summary>

@@ -36,8 +36,9 @@ internal sealed class WayBack(PlanSetup setup)
     /// <summary>The last place along from which the water in hand still reaches back to where a fill was taken; null: anywhere before the next.</summary>
     public double? TurnBackKm(PlannedFill fill)
     {
-        var (from, to) = (fill.At.Point, fill.To.Point);
-        var before = fill.LeaveL + fill.DrinkL;
+        // From a camp the way on, and the way back to it, begin in the morning.
+        var (from, to) = (fill.At.Point + (fill.OnTheSpotL > 0 ? 1 : 0), fill.To.Point);
+        var before = fill.CarriedL + fill.DrinkL;
         for (var p = from + 1; p <= to; p++)
         {
             var left = CarriedLine.InHand(setup, fill, p) - NeedL(p, from);

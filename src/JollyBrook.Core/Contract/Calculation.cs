@@ -27,6 +27,9 @@ public abstract class Calculation(string name, string summary)
     /// <summary>Whether it may take long, so that a host with many callers lets them wait in line.</summary>
     public bool IsLong { get; init; }
 
+    /// <summary>Whether the request carries a whole log, so that a host takes more of it than is usual.</summary>
+    public bool TakesLog { get; init; }
+
     /// <summary>Runs on a JSON request. Never throws for bad input: the outcome then holds a problem.</summary>
     /// <exception cref="OperationCanceledException">Nobody waits for the answer any more; only long ones look.</exception>
     public abstract CalculationOutcome Run(string json, CancellationToken cancellation = default);

@@ -47,15 +47,16 @@ public static class WhatIsInHand
 
     private static List<Moment> Moments(List<StandingLine> standing, List<KeptBatch> batches)
     {
-        List<Moment> moments = new(standing.Count + (3 * batches.Count));
-        moments.AddRange(standing.Select(s => new LineMoment(s)));
+        List<Moment> lines = new(standing.Count);
+        lines.AddRange(standing.Select(s => new LineMoment(s)));
+        List<Moment> ofBatches = new(3 * batches.Count);
         foreach (var batch in batches)
         {
-            moments.Add(new StartMoment(batch));
-            moments.AddRange((batch.Taps ?? []).Where(t => t.Tap?.At is not null).Select(t => new TapMoment(batch, t)));
+            ofBatches.Add(new StartMoment(batch));
+            ofBatches.AddRange((batch.Taps ?? []).Where(t => t.Tap?.At is not null).Select(t => new TapMoment(batch, t)));
         }
 
-        return Moment.InOrder(moments);
+        return Moment.InOrder(lines, ofBatches);
     }
 
     private static Fold Folded(InHandRequest request, Speaker say, IEnumerable<Moment> moments, List<KeptBatch> batches)

@@ -10,10 +10,41 @@ namespace JollyBrook.Core.InHand;
 /// <param name="Id">The record's id.</param>
 internal abstract record Moment(DateTimeOffset At, int Rank, Guid Id)
 {
-    /// <summary>Moments in their order, each once.</summary>
-    public static List<Moment> InOrder(List<Moment> moments)
+    /// <summary>Moments in their order, each once. Both lists mostly come in order already: then nothing is sorted.</summary>
+    public static List<Moment> InOrder(List<Moment> lines, List<Moment> ofBatches)
     {
-        moments.Sort(Compare);
+        Sort(lines);
+        Sort(ofBatches);
+        List<Moment> moments = new(lines.Count + ofBatches.Count);
+        var next = 0;
+        foreach (var line in lines)
+        {
+            while (next < ofBatches.Count && Compare(ofBatches[next], line) < 0)
+            {
+                moments.Add(ofBatches[next++]);
+            }
+
+            moments.Add(line);
+        }
+
+        moments.AddRange(ofBatches.Skip(next));
+        return Once(moments);
+    }
+
+    private static void Sort(List<Moment> moments)
+    {
+        for (var i = 1; i < moments.Count; i++)
+        {
+            if (Compare(moments[i - 1], moments[i]) > 0)
+            {
+                moments.Sort(Compare);
+                return;
+            }
+        }
+    }
+
+    private static List<Moment> Once(List<Moment> moments)
+    {
         var kept = 0;
         for (var i = 0; i < moments.Count; i++)
         {

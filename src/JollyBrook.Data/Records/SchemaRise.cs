@@ -36,8 +36,8 @@ public sealed class SchemaRise(JollyBrookDb db)
     private async Task<bool> SliceAsync(RecordKind kind, CancellationToken cancellation)
     {
         var current = kind.Schema.Current;
-        var records = await db.Records.IgnoreQueryFilters().Where(r => r.Kind == kind.Name && r.Schema < current).Take(Slice).ToListAsync(cancellation);
-        var shelved = await db.Shelf.Where(s => s.Kind == kind.Name && s.Schema < current).Take(Slice).ToListAsync(cancellation);
+        var records = await db.Records.IgnoreQueryFilters().Where(r => r.Kind == kind.Name && r.Schema < current).OrderBy(r => r.BookId).ThenBy(r => r.Id).Take(Slice).ToListAsync(cancellation);
+        var shelved = await db.Shelf.Where(s => s.Kind == kind.Name && s.Schema < current).OrderBy(s => s.Lot).ThenBy(s => s.Id).Take(Slice).ToListAsync(cancellation);
         foreach (var record in records)
         {
             var before = Bytes(record.Body);

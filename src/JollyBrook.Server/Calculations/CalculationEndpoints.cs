@@ -1,6 +1,7 @@
 using System.Text;
 using JollyBrook.Core.Contract;
 using JollyBrook.Server.Access;
+using Microsoft.AspNetCore.Mvc;
 using All = JollyBrook.Core.Calculations;
 
 namespace JollyBrook.Server.Calculations;
@@ -8,18 +9,25 @@ namespace JollyBrook.Server.Calculations;
 /// <summary><c>POST /api/calc/{name}</c> for every calculation of the core. They change nothing, so want no form token.</summary>
 internal static class CalculationEndpoints
 {
+    /// <summary>A log of 50 000 lines, bytes.</summary>
+    private const int MostLogBytes = 16 * 1024 * 1024;
+
     public static void MapCalculations(this IEndpointRouteBuilder routes)
     {
         var group = routes.MapGroup("/api/calc").WithTags("calculations");
         foreach (var calculation in All.All)
         {
-            group.MapPost(calculation.Name, (HttpRequest request, LongRuns runs) => RunAsync(calculation.Name, calculation.IsLong, request, runs))
+            var route = group.MapPost(calculation.Name, (HttpRequest request, LongRuns runs) => RunAsync(calculation.Name, calculation.IsLong, request, runs))
                 .WithName(calculation.Name)
                 .WithSummary(calculation.Summary)
                 .Accepts(calculation.RequestType, "application/json")
                 .Produces(200, calculation.ResponseType)
                 .Produces<Problem>(400, "application/problem+json")
                 .For(Audience.SignedIn);
+            if (calculation.TakesLog)
+            {
+                route.WithMetadata(new RequestSizeLimitAttribute(MostLogBytes));
+            }
         }
 
         // An unknown name, or a body sent under another content type: the core answers both.

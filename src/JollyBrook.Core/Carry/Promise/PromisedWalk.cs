@@ -56,6 +56,21 @@ internal sealed class PromisedWalk : PlannedWalk
         return (leave, Setup.Line.Places[last]);
     }
 
+    public override (Place Water, double TripMinutes)? ElseFetch(PlannedFill fill)
+    {
+        var k = Setup.Line.Places.FindIndex(p => p.Kind == StopKind.Camp && p.Point == fill.At.Point);
+        var dry = k < 0 ? -1 : _way.Sources[k].ToList().IndexOf(fill.Water);
+        for (var j = dry + 1; dry >= 0 && j < _way.Sources[k].Count; j++)
+        {
+            if (Decide(k, j, fill.ArriveL) is not null)
+            {
+                return (_way.Sources[k][j], _way.Problem.Places[k].Waters[j].TripMinutes);
+            }
+        }
+
+        return null;
+    }
+
     private static double? Leave(PolicyTable table, double[][] atLeast, int k, int j, double inHandL) =>
         table.LeaveWith(k, j, inHandL) is { } leave ? Math.Max(leave, atLeast[k][j]) : null;
 
@@ -86,7 +101,7 @@ internal sealed class PromisedWalk : PlannedWalk
     {
         for (var j = 0; j < way.Problem.Places[k].Waters.Count; j++)
         {
-            if (way.Problem.Places[k].Waters[j].Chance >= Likely && Leave(table, atLeast, k, j, hand) is { } leave)
+            if (way.Problem.Places[k].Waters[j].Chance > Likely && Leave(table, atLeast, k, j, hand) is { } leave)
             {
                 return new Stopped(k, j, hand, leave);
             }

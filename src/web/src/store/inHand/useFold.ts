@@ -16,33 +16,46 @@ export interface Fold {
   isSettled: boolean;
 }
 
+/** The first time anything is folded on takes the core longest: done while nobody waits, so that the first tap does not. */
+function warmUp(frame: Around & { now: string }, { snapshot }: Checkpoint) {
+  requestIdleCallback(
+    () =>
+      void calculate('in-hand', { ...frame, lines: [], batches: [], since: snapshot }).catch(() => undefined),
+  );
+}
+
 /** What the log on this device comes to, folded on from the last time wherever that can be done. */
 export function useFold(db: LocalStore, around: Around | null, now: string): Fold {
   const [state, setState] = useState<Fold>({ answer: undefined, isSettled: false });
   // Undefined until it has been looked for on the device.
   const last = useRef<Checkpoint | null>(undefined);
+  const turn = useRef<Promise<void>>(Promise.resolve());
   const keys = useLogKeys(db);
   useEffect(() => {
     if (around === null || keys === undefined) return;
     let overtaken = false;
-    const settle = () => setState((before) => ({ ...before, isSettled: true }));
     const fold = async () => {
+      if (overtaken) return;
       last.current ??= await readCheckpoint(db);
-      return foldLog((request) => calculate('in-hand', request), db, last.current, keys, { ...around, now });
-    };
-    void fold().then(
-      (found) => {
-        if (overtaken) return;
-        if (found === null) return settle();
+      const found = await foldLog((request) => calculate('in-hand', request), db, last.current, keys, {
+        ...around,
+        now,
+      });
+      if (found !== null) {
+        if (last.current === null) warmUp({ ...around, now }, found.checkpoint);
+        // Overtaken or not, what follows is folded on from it.
         last.current = found.checkpoint;
-        setState({ answer: found.answer, isSettled: true });
         if (found.sent >= worthKeeping) {
           requestIdleCallback(() => void keepCheckpoint(db, found.checkpoint).catch(() => undefined));
         }
-      },
-      // The core could not run: what was known stays, and the screen that asked first has said so.
-      settle,
-    );
+      }
+      if (!overtaken) setState((before) => ({ answer: found?.answer ?? before.answer, isSettled: true }));
+    };
+    // One after another, so that no log is folded twice from nothing. Where the core could not run, what was known stays, and the
+    // screen that asked first has said so.
+    turn.current = turn.current
+      .then(fold)
+      .catch(() => setState((before) => ({ ...before, isSettled: true })));
     return () => {
       overtaken = true;
     };
