@@ -64,6 +64,7 @@ public sealed class InHandJourney : IDisposable
         phone.Click("button", "Bottle 0.75 L to drink");
         phone.Click(phone.Find(OpenQA.Selenium.By.XPath("//button[starts-with(normalize-space(.), 'Topped up to the brim: ')]")));
         phone.UntilText("Nothing to drink yet");
+        phone.Click(phone.Find(OpenQA.Selenium.By.XPath("//*[self::a or self::button][contains(., 'Your turn: Add 1 tablet')]")));
         foreach (var step in new[] { "Added", "It is gone", "Rinsed and closed" })
         {
             phone.Click("button", step);
@@ -71,6 +72,7 @@ public sealed class InHandJourney : IDisposable
 
         phone.LetTimePass(TimeSpan.FromHours(8));
         phone.Reload();
+        phone.Click("link", "Now");
         phone.UntilText("1 L to drink");
         TabletsLeft(phone).ShouldBeLessThan(dosed);
 
