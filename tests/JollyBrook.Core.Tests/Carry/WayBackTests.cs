@@ -1,5 +1,6 @@
 using JollyBrook.Core.Carry;
 using JollyBrook.Core.Chemistry;
+using JollyBrook.Core.Filters;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Route;
 using JollyBrook.Core.Treatment;
@@ -71,6 +72,16 @@ public sealed class WayBackTests
         Plan.Compute(WithKit()).Stops[1].ReadyHour.ShouldBeNull(); // nothing carried
         Plan.Compute(WithKit(Kits.Entry(Kits.Tablets))).Stops[1].ReadyHour.ShouldBeNull(); // chlorine: short of Cryptosporidium
         Plan.Compute(WithKit(Tablets)).Stops[1].ReadyHour.ShouldNotBeNull();
+    }
+
+    /// <summary>What befell a filter is in the kit the plan is handed: no fill is treated by it any more.</summary>
+    [Fact]
+    public void A_dropped_filter_is_gone_from_the_plan()
+    {
+        static KitEntry Gravity(Happened dropped) => Kits.Entry(new FilterAsIs(FilterElement.Ceramic, FilterStyle.Gravity, 0.25, 2000, 10, 0, 0, Happened.Yes, Happened.No, dropped), "gravity", name: "Gravity filter");
+        string TreatBy(Happened dropped) => Plan.Compute(WithKit(Gravity(dropped), Tablets[0]) with { CountViruses = false }).Stops[1].TreatBy;
+        TreatBy(Happened.No).ShouldContain("Gravity filter");
+        TreatBy(Happened.Yes).ShouldStartWith("Chlorine dioxide tablets");
     }
 
     /// <summary>At camp too: tablets thrown in on arriving in the evening are not drinkable on arriving.</summary>
