@@ -2,13 +2,7 @@ import { Box, Slider, Typography } from '@mui/material';
 import type { Plan } from '../../../core/contract';
 import { useTrip } from '../TripContext';
 
-const marks = [
-  { value: 50, label: 'the middle' },
-  { value: 80, label: '80 %' },
-  { value: 90, label: '90 %' },
-  { value: 95, label: '95' },
-  { value: 99, label: '99 %' },
-];
+const marks = [50, 80, 90, 99].map((value) => ({ value, label: `${value} %` }));
 
 /** How sure the plan is; moving it moves the line, the litres and the weight at once. */
 export function PromiseLine({ promise }: { promise: Plan['promise'] }) {
