@@ -200,11 +200,12 @@ internal sealed class PlanStops
             return $"If it is dry: fetch from {other.Name}, {Way(here, other)}: {Speaker.Minutes(trip)} there and back";
         }
 
-        var next = _line.Places.First(p => p.Point >= here.Point && p.Id != source.Id && (p.Kind == StopKind.Finish || (p.HasWater && p.Chance > PromisedWalk.Likely && !p.IsEvening)) && p.Point > here.Point);
+        // Water at the finish has nothing but the finish after it.
+        var next = _line.Places.Find(p => p.Point > here.Point && p.Id != source.Id && (p.Kind == StopKind.Finish || (p.HasWater && p.Chance > PromisedWalk.Likely && !p.IsEvening))) ?? _line.Places[^1];
         // At a dry camp nobody cooks or washes.
         var leftOut = fill.OnTheSpotL > 0 ? _setup.Party.CampL(_line.Timeline.Days[here.Day].Day) : 0;
         var need = (_line.NeedL[next.Point] - _line.NeedL[here.Point] - leftOut) * _setup.NeedFactor;
-        var before = _walk.Fills.Last(f => f.To.Point <= here.Point && f.Water.Id != source.Id);
+        var before = _walk.Fills.LastOrDefault(f => f.To.Point <= here.Point && f.Water.Id != source.Id) ?? _walk.Fills[0];
         var back = _wayBack.NeedL(here.Point, before.At.Point);
         var km = _say.Of(Quantity.Distance, _line.Km[next.Point] - _line.Km[here.Point]);
         var start = $"If it is dry: {L(fill.ArriveL)} in hand, {next.Name} in {km}{(leftOut > 0 ? ", nothing cooked" : "")}: ";

@@ -7,9 +7,10 @@ internal sealed class PromisedWalk : PlannedWalk
     public const double Likely = 0.5;
 
     private const double WorthTakingL = 1e-6;
-    private const int MostRounds = 4;
+    private const int MostRounds = 6;
 
     private readonly PolicyWay _way;
+
     /// <summary>For each place and water, what is left with at least where it is filled at, L.</summary>
     private readonly double[][] _atLeast;
 
@@ -118,15 +119,34 @@ internal sealed class PromisedWalk : PlannedWalk
         {
             var (k, j, arrive, leave) = stops[n];
             var water = way.Problem.Places[k].Waters[j];
-            var wanted = Math.Min(NeedToNext(way, stops, n) + way.Problem.ReserveL, Math.Min(water.CapacityL + water.DrinkL, arrive + water.CacheL));
-            if (wanted > leave + WorthTakingL)
+            var (target, limit) = (NeedToNext(way, stops, n) + way.Problem.ReserveL, Math.Min(water.CapacityL + water.DrinkL, arrive + water.CacheL - (2 * water.DetourUseL)));
+            if (Math.Min(target, limit) > leave + WorthTakingL)
             {
-                atLeast[k][j] = wanted;
+                atLeast[k][j] = Math.Min(target, limit);
                 raised = true;
+            }
+            else if (target > limit + WorthTakingL && n > 0 && !double.IsInfinity(water.CacheL))
+            {
+                // A cache holds no more: the rest comes from the fill before it.
+                raised |= RaiseBefore(way, stops[n - 1], target - limit, atLeast);
             }
         }
 
         return raised;
+    }
+
+    private static bool RaiseBefore(PolicyWay way, Stopped stop, double moreL, double[][] atLeast)
+    {
+        var (k, j, arrive, leave) = stop;
+        var water = way.Problem.Places[k].Waters[j];
+        var wanted = Math.Min(leave + moreL, Math.Min(water.CapacityL + water.DrinkL, arrive + water.CacheL - (2 * water.DetourUseL)));
+        if (wanted <= leave + WorthTakingL)
+        {
+            return false;
+        }
+
+        atLeast[k][j] = wanted;
+        return true;
     }
 
     private static double NeedToNext(PolicyWay way, List<Stopped> stops, int n)
