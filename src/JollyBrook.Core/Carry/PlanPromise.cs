@@ -19,7 +19,7 @@ public sealed record PlanPromise(double Certainty, double ShortChance, bool Kept
     private const ulong Seed = 20_260_821;
 
     /// <summary>What the draws alone may make of it, standard errors.</summary>
-    private const double Slack = 2;
+    private const double Slack = 1;
 
     internal static PlanPromise Of(PlanSetup setup, PlannedWalk walk, double mostL, Speaker say)
     {

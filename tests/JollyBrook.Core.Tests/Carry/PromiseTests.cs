@@ -59,7 +59,7 @@ public sealed class PromiseTests
         plan.Stops.Where(s => s.Planned && s.Kind == StopKind.Source).ShouldAllBe(s => s.IfElse.Length > 0);
     }, iter: 200);
 
-    /// <summary>On walks the plan has never seen, three standard errors of 4 000 about 5 % are 1 %.</summary>
+    /// <summary>On walks the plan has never seen: three standard errors of the 1 000 it was told by are 2.1 %, two of these 4 000 0.7 %.</summary>
     [Fact]
     public void The_promise_holds_on_fresh_walks() => Gen.Select(Trip, Gen.Int[1, 1_000_000]).Sample((request, seed) =>
     {
@@ -70,7 +70,7 @@ public sealed class PromiseTests
             return;
         }
 
-        HowSure.Compute(new HowSureRequest(request, 4_000, seed, Compare: false)).ShortChance.ShouldBeLessThanOrEqualTo(0.05 + 0.022);
+        HowSure.Compute(new HowSureRequest(request, 4_000, seed, Compare: false)).ShortChance.ShouldBeLessThanOrEqualTo(0.05 + 0.03);
     }, iter: 100);
 
     /// <summary>But for the grain of the search, a few hundredths.</summary>
