@@ -119,7 +119,7 @@ internal sealed class PromisedWalk : PlannedWalk
         {
             var (k, j, arrive, leave) = stops[n];
             var water = way.Problem.Places[k].Waters[j];
-            var (target, limit) = (NeedToNext(way, stops, n) + way.Problem.ReserveL, Math.Min(water.CapacityL + water.DrinkL, arrive + water.CacheL - (2 * water.DetourUseL)));
+            var (target, limit) = (NeedToNext(way, stops, n) + way.Problem.ReserveL, MostToLeave(water, arrive));
             if (Math.Min(target, limit) > leave + WorthTakingL)
             {
                 atLeast[k][j] = Math.Min(target, limit);
@@ -139,7 +139,7 @@ internal sealed class PromisedWalk : PlannedWalk
     {
         var (k, j, arrive, leave) = stop;
         var water = way.Problem.Places[k].Waters[j];
-        var wanted = Math.Min(leave + moreL, Math.Min(water.CapacityL + water.DrinkL, arrive + water.CacheL - (2 * water.DetourUseL)));
+        var wanted = Math.Min(leave + moreL, MostToLeave(water, arrive));
         if (wanted <= leave + WorthTakingL)
         {
             return false;
@@ -148,6 +148,10 @@ internal sealed class PromisedWalk : PlannedWalk
         atLeast[k][j] = wanted;
         return true;
     }
+
+    /// <summary>What there is room for, in containers and bodies, and what lies there.</summary>
+    private static double MostToLeave(PolicyWater water, double arriveL) =>
+        Math.Min(water.CapacityL + water.DrinkL, arriveL + water.CacheL - (2 * water.DetourUseL));
 
     private static double NeedToNext(PolicyWay way, List<Stopped> stops, int n)
     {
