@@ -2,6 +2,8 @@ import { Typography } from '@mui/material';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useCatalogue } from '../../../core/CatalogueContext';
+import { calculate } from '../../../core/core';
+import { useCalculation } from '../../../core/useCalculation';
 import { Form } from '../../../shared/Form';
 import { Section } from '../../../shared/Section';
 import { TextEntry } from '../../../shared/TextEntry';
@@ -9,7 +11,7 @@ import { fromField, localInstant, toField } from '../../../shared/time';
 import { useLoggingBook } from '../../../store/books';
 import { writeLine, type Entry, type EntryKind, type Line } from '../../../store/bookLines';
 import { useStore } from '../../../store/StoreContext';
-import { useLineWords } from '../lines/useLineWords';
+import { useLineRequest } from '../lines/useLineWords';
 import { blankLine } from './blankLine';
 import { EntryFields } from './EntryFields';
 import { useWhose } from './useWhose';
@@ -39,14 +41,19 @@ export function EntryForm({ kind, corrects }: Props) {
   const [tried, setTried] = useState(false);
   const walkerId = isOfAWalker(entry) ? (entry.walkerId ?? (corrects ? null : whose)) : null;
   const whole: Entry = isOfAWalker(entry) ? { ...entry, walkerId } : entry;
-  const { response, problem } = useLineWords(whole);
+  const request = useLineRequest(whole);
+  const { response, problem, failure } = useCalculation('book-line', request);
+  const [writing, setWriting] = useState(false);
   const errors = (field: string) =>
     tried ? problem?.errors.find((e) => e.field === field)?.message : undefined;
 
   const save = async () => {
     setTried(true);
-    if (problem !== null || response === null) return;
-    const id = await writeLine(store, corrects?.book ?? book.id, whole);
+    setWriting(true);
+    // Pressed before the core has looked at the last letter: it is waited for, never passed over.
+    const checked = await calculate('book-line', request).catch(() => null);
+    const id = checked?.ok ? await writeLine(store, corrects?.book ?? book.id, whole) : null;
+    setWriting(false);
     if (id !== null) void navigate(`/book/${id}`);
   };
   return (
@@ -54,8 +61,8 @@ export function EntryForm({ kind, corrects }: Props) {
       <Form
         action={corrects ? 'Write it anew' : 'Write it down'}
         onSubmit={() => void save()}
-        busy={false}
-        error={tried ? (problem?.errors.map((e) => e.message).join(' ') ?? null) : null}
+        busy={writing}
+        error={tried ? (problem?.errors.map((e) => e.message).join(' ') ?? failure) : null}
       >
         {response && (
           <Typography sx={{ fontWeight: 700 }}>
