@@ -40,13 +40,14 @@ public static class ListLimits
     /// <summary>The first list that is too long, or holds an entry that is null; null when all are well, or the text is no JSON.</summary>
     public static FieldProblem? FirstWrong(string json)
     {
-        var reader = new Utf8JsonReader(Encoding.UTF8.GetBytes(json));
-        var open = new Stack<Level>();
+        var bytes = Encoding.UTF8.GetBytes(json);
+        var reader = new Utf8JsonReader(bytes);
+        var open = new Open(bytes);
         try
         {
             while (reader.Read())
             {
-                if (Step(ref reader, open) is { } wrong)
+                if (open.Step(ref reader) is { } wrong)
                 {
                     return wrong;
                 }
@@ -60,58 +61,85 @@ public static class ListLimits
         return null;
     }
 
-    private static FieldProblem? Step(ref Utf8JsonReader reader, Stack<Level> open)
+    /// <summary>
+    /// The objects and lists that are open where the reader stands. Names and paths stay places in the text until one is wanted: a whole
+    /// log is read through here, in the page by an interpreter.
+    /// </summary>
+    private sealed class Open(byte[] json)
     {
-        switch (reader.TokenType)
+        private readonly Level[] _levels = new Level[66];
+        private int _depth = -1;
+
+        public FieldProblem? Step(ref Utf8JsonReader reader)
         {
-            case JsonTokenType.PropertyName:
-                open.Peek().Name = reader.GetString()!;
-                return null;
-            case JsonTokenType.EndObject or JsonTokenType.EndArray:
-                open.Pop();
-                return null;
-        }
-
-        if (open.TryPeek(out var holder) && holder.IsList && holder.Enter(open, reader.TokenType == JsonTokenType.Null) is { } wrong)
-        {
-            return wrong;
-        }
-
-        if (reader.TokenType is JsonTokenType.StartObject or JsonTokenType.StartArray)
-        {
-            open.Push(new Level(reader.TokenType == JsonTokenType.StartArray, ListName(open)));
-        }
-
-        return null;
-    }
-
-    /// <summary>A list inside a list goes by the outer one's name.</summary>
-    private static string ListName(Stack<Level> open) => !open.TryPeek(out var holder) ? "" : holder.IsList ? holder.List : holder.Name;
-
-    private sealed class Level(bool isList, string list)
-    {
-        private int _count;
-
-        public bool IsList => isList;
-
-        /// <summary>The name of the list this is, or stands in.</summary>
-        public string List => list;
-
-        /// <summary>The property that is being read.</summary>
-        public string Name { get; set; } = "";
-
-        public FieldProblem? Enter(Stack<Level> open, bool isNull)
-        {
-            var most = Most(list);
-            var path = string.Concat(open.Skip(1).Reverse().Select(Piece)).TrimStart('.');
-            if (isNull)
+            switch (reader.TokenType)
             {
-                return new FieldProblem($"{path}[{_count}]", $"Entry {_count + 1} of '{list}' is empty. Fill it in or leave it out.", null);
+                case JsonTokenType.PropertyName:
+                    ref var level = ref _levels[_depth];
+                    level.NameAt = (int)reader.TokenStartIndex + 1;
+                    level.NameLength = reader.ValueSpan.Length;
+                    return null;
+                case JsonTokenType.EndObject or JsonTokenType.EndArray:
+                    _depth--;
+                    return null;
             }
 
-            return ++_count <= most ? null : new FieldProblem(path, $"'{list}' may hold at most {most} entries. Leave some out.", $"up to {most} entries");
+            if (_depth >= 0 && _levels[_depth].IsList)
+            {
+                ref var list = ref _levels[_depth];
+                if (reader.TokenType == JsonTokenType.Null)
+                {
+                    return new FieldProblem($"{Path()}[{list.Count}]", $"Entry {list.Count + 1} of '{list.List}' is empty. Fill it in or leave it out.", null);
+                }
+
+                if (list.Count == list.Most)
+                {
+                    return new FieldProblem(Path(), $"'{list.List}' may hold at most {list.Most} entries. Leave some out.", $"up to {list.Most} entries");
+                }
+
+                list.Count++;
+            }
+
+            switch (reader.TokenType)
+            {
+                case JsonTokenType.StartObject:
+                    _levels[++_depth] = default;
+                    break;
+                case JsonTokenType.StartArray:
+                    var name = ListName();
+                    _levels[++_depth] = new Level { IsList = true, List = name, Most = Most(name) };
+                    break;
+            }
+
+            return null;
         }
 
-        private static string Piece(Level level) => level.IsList ? level._count > 0 ? $"[{level._count - 1}]" : "" : level.Name.Length > 0 ? "." + level.Name : "";
+        /// <summary>A list inside a list goes by the outer one's name.</summary>
+        private string ListName() => _depth < 0 ? "" : _levels[_depth].IsList ? _levels[_depth].List : NameAt(_levels[_depth]);
+
+        private string NameAt(Level level) => Encoding.UTF8.GetString(json, level.NameAt, level.NameLength);
+
+        /// <summary>Where the innermost list stands.</summary>
+        private string Path() => string.Concat(_levels.Take(_depth).Select(Piece)).TrimStart('.');
+
+        private string Piece(Level level) => level.IsList ? level.Count > 0 ? $"[{level.Count - 1}]" : "" : level.NameLength > 0 ? "." + NameAt(level) : "";
+    }
+
+    private struct Level
+    {
+        public bool IsList;
+
+        /// <summary>The name of the list this is, or stands in.</summary>
+        public string List;
+
+        public int Most;
+
+        /// <summary>Entries so far.</summary>
+        public int Count;
+
+        /// <summary>Where the property that is being read has its name.</summary>
+        public int NameAt;
+
+        public int NameLength;
     }
 }
