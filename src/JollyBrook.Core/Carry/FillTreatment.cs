@@ -43,14 +43,18 @@ internal sealed class FillTreatment(PlanRequest request, GroundProfile ground)
             return null;
         }
 
-        var key = Key(place, litres, boilL, kit);
+        var (all, pot) = (Measured(litres), Math.Min(Measured(boilL), Measured(litres)));
+        var key = Key(place, all, pot, kit);
         if (!_known.TryGetValue(key, out var found))
         {
-            _known.Add(key, found = Work(place, litres, boilL, kit));
+            _known.Add(key, found = Work(place, all, pot, kit));
         }
 
         return found;
     }
+
+    /// <summary>Up to the next 10 mL: nobody measures finer, and plans that differ by less are treated alike.</summary>
+    public static double Measured(double litres) => Math.Clamp(Math.Ceiling((litres * 100) - 1e-6) / 100, 0, WaterFields.Volume.Max);
 
     /// <summary>What Treat is asked.</summary>
     public TreatRequest Ask(Place place, double litres, IReadOnlyList<KitEntry> kit)
@@ -126,5 +130,5 @@ internal sealed class FillTreatment(PlanRequest request, GroundProfile ground)
     /// <summary>What a batch is the same by: the water, its litres, its day and all that is left of the kit.</summary>
     private static string Key(Place place, double litres, double boilL, IReadOnlyList<KitEntry> kit) => string.Create(
         CultureInfo.InvariantCulture,
-        $"{place.Id} {place.Day} {litres:0.00} {boilL:0.00} {string.Join(' ', kit.Select(e => string.Create(CultureInfo.InvariantCulture, $"{e.Left:0.###}/{e.Filter?.UsedL:0.##}")))}");
+        $"{place.Id} {place.Day} {litres} {boilL} {string.Join(' ', kit.Select(e => string.Create(CultureInfo.InvariantCulture, $"{e.Left}/{e.Filter?.UsedL}/{e.Filter?.ClogLoadLNtu}")))}");
 }

@@ -106,16 +106,17 @@ public sealed class TripSuppliesTests
                     continue;
                 }
 
+                var all = FillTreatment.Measured(fill.TakenL);
                 if (told.BoilL > 0)
                 {
                     kit = Live(setup, fill, told.Uses[^1].Id, told.BoilL, kit, used);
                 }
 
-                if (fill.TakenL - told.BoilL > 1e-6)
+                if (all - told.BoilL > 1e-6)
                 {
-                    var answer = Treat.Compute(setup.Treatment.Ask(fill.Water, fill.TakenL - told.BoilL, kit) with { Method = told.Way });
+                    var answer = Treat.Compute(setup.Treatment.Ask(fill.Water, all - told.BoilL, kit) with { Method = told.Way });
                     Math.Ceiling(answer.DrinkableMinutes!.Value - 1e-6).ShouldBe(told.Minutes);
-                    kit = Live(setup, fill, told.Way, fill.TakenL - told.BoilL, kit, used);
+                    kit = Live(setup, fill, told.Way, all - told.BoilL, kit, used);
                 }
             }
 
