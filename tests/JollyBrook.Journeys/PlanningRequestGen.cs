@@ -36,9 +36,9 @@ internal static class PlanningRequestGen
         from km in Number(0, 40)
         from chance in Number(0.2, 1)
         from detour in Number(0, 20, "null")
-        from wait in Number(0, 60, "null")
+        from drinkable in Gen.OneOfConst("true", "false", "null")
         from drink in Number(0, 1, "null")
-        select $$"""{"name":"S","class":"perennial","alongKm":{{km}},"chance":{{chance}},"detourMinutes":{{detour}},"waitMinutes":{{wait}},"drinkL":{{drink}}}""";
+        select $$"""{"name":"S","class":"perennial","alongKm":{{km}},"chance":{{chance}},"detourMinutes":{{detour}},"drinkable":{{drinkable}},"drinkL":{{drink}}}""";
 
     private static readonly Gen<string> Plan =
         from route in Route

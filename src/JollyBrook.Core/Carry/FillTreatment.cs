@@ -1,60 +1,134 @@
+using System.Globalization;
+using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Route;
+using JollyBrook.Core.Sources;
 using JollyBrook.Core.Treatment;
+using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
 
 namespace JollyBrook.Core.Carry;
 
-/// <summary>How one fill is treated, by Treat's own engine.</summary>
-/// <param name="Name">The chain and its dose.</param>
-/// <param name="Minutes">From drawing to the first sip, min.</param>
-/// <param name="HandsOnMinutes">Of it somebody's work, min.</param>
-/// <param name="MeetsTarget">Whether it meets the target.</param>
-internal sealed record TreatedFill(string Name, double Minutes, double HandsOnMinutes, bool MeetsTarget)
-{
-    /// <summary>Minutes that run by themselves.</summary>
-    public double WaitMinutes => Math.Max(0, Minutes - HandsOnMinutes);
-}
-
-/// <summary>Asks Treat how so many litres of a source would be treated with the kit, and how long that takes. A plan prints no other time.</summary>
+/// <summary>
+/// Asks Treat how so many litres of a source would be treated with the kit as it will be by then, and how long that takes. A plan prints no
+/// other time.
+/// </summary>
 internal sealed class FillTreatment(PlanRequest request, GroundProfile ground)
 {
-    private readonly List<KitEntry> _kit = KitEntry.Carried(request.Kit);
-    private readonly Dictionary<(string, double, int), TreatedFill?> _known = [];
+    /// <summary>The label's usual wait of a chlorine tablet, where no kit is told (pick).</summary>
+    public const double UntoldWaitMinutes = 30;
+
+    /// <summary>Dropping, capping, rinsing the thread, where no kit is told, min for a litre (pick).</summary>
+    public const double UntoldHandsOnMinutesPerL = 0.5;
+
+    private const double Slack = 1e-9;
+
+    private readonly Dictionary<string, TreatedFill?> _known = [];
+
+    /// <summary>What there is to treat with at the start.</summary>
+    public IReadOnlyList<KitEntry> Kit { get; } = KitEntry.Carried(request.Kit);
 
     /// <summary>Whether there is a kit to ask about.</summary>
-    public bool CanTell => _kit.Exists(e => e.Barriers.Any());
+    public bool CanTell => Kit.Any(e => e.Barriers.Any());
 
-    /// <returns>Null without a kit, for water that is not to be used, or where nothing carried treats it.</returns>
-    public TreatedFill? Of(Place place, double litres)
+    /// <param name="place">Where it is drawn.</param>
+    /// <param name="litres">How much, L.</param>
+    /// <param name="boilL">Of it what only goes to the pot, L.</param>
+    /// <param name="kit">The kit as it is by then.</param>
+    /// <returns>Null without a kit, for water that is not to be used or drunk as it comes, or where nothing that is left treats it.</returns>
+    public TreatedFill? Of(Place place, double litres, double boilL, IReadOnlyList<KitEntry> kit)
     {
-        var key = (place.Id, Math.Round(litres, 2), place.Day);
+        if (!CanTell || place.Source is not { IsOutOfUse: false, NeedsNoTreatment: false })
+        {
+            return null;
+        }
+
+        var (all, pot) = (Measured(litres), Math.Min(Measured(boilL), Measured(litres)));
+        var key = Key(place, all, pot, kit);
         if (!_known.TryGetValue(key, out var found))
         {
-            _known.Add(key, found = Work(place, Math.Clamp(litres, WaterFields.Volume.Min, WaterFields.Volume.Max)));
+            _known.Add(key, found = Work(place, all, pot, kit));
         }
 
         return found;
     }
 
+    /// <summary>Up to the next 10 mL: nobody measures finer, and plans that differ by less are treated alike.</summary>
+    public static double Measured(double litres) => Math.Clamp(Math.Ceiling((litres * 100) - 1e-6) / 100, 0, WaterFields.Volume.Max);
+
     /// <summary>What Treat is asked.</summary>
-    public TreatRequest Ask(Place place, double litres)
+    public TreatRequest Ask(Place place, double litres, IReadOnlyList<KitEntry> kit)
     {
         var source = place.Source!;
         return new TreatRequest(
-            request.Units, new WaterInput(litres, source.Clarity, source.Colour, source.TemperatureC, Math.Clamp(ground.ElevationM[place.Step], -430, 9000)), null, request.CountViruses,
-            Boil: BoilingPot.Options(BoilingPot.Of(_kit)), StartAt: request.DayOf(place.Day), Container: BatchContainer.Of(_kit), Kit: _kit);
+            request.Units,
+            new WaterInput(
+                Math.Clamp(litres, WaterFields.Volume.Min, WaterFields.Volume.Max), source.Clarity, source.Colour, source.TemperatureC ?? LikelyTemperatureC(place),
+                Math.Clamp(ground.ElevationM[place.Step], -430, 9000)),
+            null, request.CountViruses, Boil: BoilingPot.Options(BoilingPot.Of(kit)), StartAt: request.DayOf(place.Day), Container: BatchContainer.Of(kit), Kit: kit);
     }
 
-    private TreatedFill? Work(Place place, double litres)
+    /// <summary>How cold a source probably is that nobody measured, °C.</summary>
+    public double LikelyTemperatureC(Place place)
     {
-        if (!CanTell || place.Source is not { DoNotUse: not true })
+        var weather = Timeline.WeatherOf(request.Route!, place.Day);
+        var mean = Enumerable.Range(0, 24).Average(h => weather.TemperatureAt(h));
+        var lapse = request.Route!.WeatherElevationM is { } at ? (ground.ElevationM[place.Step] - at) / 1000 * DayWeather.LapseCPerKm : 0;
+        return LikelyWater.TemperatureC(place.Source!.Class, mean - lapse);
+    }
+
+    private TreatedFill? Work(Place place, double litres, double boilL, IReadOnlyList<KitEntry> kit)
+    {
+        var pot = boilL > Slack ? Best(place, boilL, kit, c => c.Barriers is [{ Stage: BarrierStage.Heat }]) : null;
+        var toDose = pot is null ? litres : litres - boilL;
+        if (toDose <= Slack)
+        {
+            return Told(pot!, kit, boilL);
+        }
+
+        var rest = pot is null ? kit : [.. kit.Select(e => After(e, Uses(pot, boilL), place.Source!.Clarity))];
+        if (Best(place, toDose, rest, c => c.Barriers.All(b => b.CanBeFollowed && b.Id != Light.SunBarrier.GenericId)) is not { } best)
         {
             return null;
         }
 
-        var best = Chains.All(Situation.Of(Ask(place, litres)))
-            .FirstOrDefault(c => c.Refusal is null && c.Minutes is not null && c.Barriers.All(b => b.CanBeFollowed && b.Id != Light.SunBarrier.GenericId));
-        return best is null ? null : new TreatedFill($"{best.Name}, {Units.Sentence.Lower(best.Headline)}", Math.Ceiling(best.Minutes!.Value - 1e-9), best.HandsOnMinutes, best.ShortOf.Count == 0);
+        var told = Told(best, rest, toDose);
+        return pot is null ? told : told with { BoilL = boilL, Uses = [.. told.Uses, .. Uses(pot, boilL)] };
     }
+
+    /// <summary>
+    /// The engine's best for which enough is left: of those that meet the target, if any does, what the traveller prefers, and what is
+    /// counted before what is not.
+    /// </summary>
+    private Chain? Best(Place place, double litres, IReadOnlyList<KitEntry> kit, Func<Chain, bool> may)
+    {
+        var prefer = place.Source!.TreatWith;
+        return Chains.All(Situation.Of(Ask(place, litres, kit)))
+            .Where(c => c.Refusal is null && c.Minutes is not null && may(c) && IsEnough(c))
+            .OrderBy(c => c.ShortOf.Count > 0).ThenBy(c => prefer is not null && !c.Barriers.Any(b => b.Id == prefer)).ThenBy(c => IsUncounted(c, kit))
+            .FirstOrDefault();
+    }
+
+    private static TreatedFill Told(Chain chain, IReadOnlyList<KitEntry> kit, double litres) => new(
+        chain.Id, $"{chain.Name}, {Sentence.Lower(chain.Headline)}", Math.Ceiling(chain.Minutes!.Value - Slack), chain.HandsOnMinutes, chain.ShortOf.Count == 0)
+    {
+        Uses = Uses(chain, litres), IsUncounted = IsUncounted(chain, kit),
+    };
+
+    private static SupplyUse[] Uses(Chain chain, double litres) =>
+        [.. chain.Barriers.Zip(chain.Results).Select(r => new SupplyUse(r.First.Id, r.Second.Supplies.Count == 0 ? 0 : r.Second.Supplies[0].Used, litres))];
+
+    /// <summary>A piece of kit after what a batch takes of it.</summary>
+    public static KitEntry After(KitEntry entry, IReadOnlyList<SupplyUse> uses, Clarity? clarity) =>
+        uses.Where(u => u.Id == entry.Id).Aggregate(entry, (now, use) => now.After(use.Used, use.Litres, clarity));
+
+    private static bool IsEnough(Chain chain) => chain.Results.All(r => r.Supplies.All(s => s.Left is not { } left || s.Used <= left + Slack));
+
+    private static bool IsUncounted(Chain chain, IReadOnlyList<KitEntry> kit) =>
+        chain.Barriers.Zip(chain.Results).Any(r => r.Second.Supplies.Any(s => s.Left is null) && kit.FirstOrDefault(e => e.Id == r.First.Id)?.Item is not Stove { IsOpenFire: true });
+
+    /// <summary>What a batch is the same by: the water, its litres, its day and all that is left of the kit.</summary>
+    private static string Key(Place place, double litres, double boilL, IReadOnlyList<KitEntry> kit) => string.Create(
+        CultureInfo.InvariantCulture,
+        $"{place.Id} {place.Day} {litres} {boilL} {string.Join(' ', kit.Select(e => string.Create(CultureInfo.InvariantCulture, $"{e.Left}/{e.Filter?.UsedL}/{e.Filter?.ClogLoadLNtu}")))}");
 }

@@ -19,7 +19,7 @@ internal sealed record Place(StopKind Kind, string Id, string Name, int Step, Tr
     public int Day { get; set; }
 
     /// <summary>Whether water is to be had here at all, as far as the plan may think of it.</summary>
-    public bool HasWater => Source is { DoNotUse: not true, OnlyIfNeeded: not true };
+    public bool HasWater => Source is { IsOutOfUse: false, OnlyIfNeeded: not true };
 
     /// <summary>Whether the plan may count on it.</summary>
     public bool Trusted => HasWater && Chance >= SourceReliability.Trusted;

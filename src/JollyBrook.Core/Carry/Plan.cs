@@ -1,5 +1,6 @@
 using JollyBrook.Core.Body;
 using JollyBrook.Core.Contract;
+using JollyBrook.Core.Kit;
 using JollyBrook.Core.Route;
 using JollyBrook.Core.Sources;
 using JollyBrook.Core.Units;
@@ -21,15 +22,17 @@ public static class Plan
         var say = Speaker.For(request.Units);
         var setup = new PlanSetup(request);
         var walk = PlanSolver.Solve(setup);
-        var stops = new PlanStops(setup, walk, say).All();
+        var treated = TreatedWalk.Of(setup, walk.Fills);
+        var supplies = PlanSupply.Of(setup, walk, treated, say);
+        var stops = new PlanStops(setup, walk, treated, say).All();
         var impossible = Stretches.Impossible(setup, walk, say);
         var most = walk.Fills.Max(f => f.CarriedL);
         var (kgKm, minutes) = (Burden(setup, walk), stops.Sum(s => s.StopMinutes));
         return new PlanResponse(
-            Headline(walk, most, say), impossible.Count == 0, setup.Ground.LengthKm, setup.Ground.AscentM, setup.Ground.DescentM,
+            Headline(walk, treated, supplies, most, say), impossible.Count == 0 && treated.Untreated.Count == 0, setup.Ground.LengthKm, setup.Ground.AscentM, setup.Ground.DescentM,
             setup.Line.Timeline.Walk.Sum(w => w.EndHour - w.StartHour), Schools(setup), setup.Line.NeedL[^1], setup.ReserveL, setup.CleanL, most, kgKm,
             minutes, stops, Days(setup, say), impossible, GroundPicture(setup.Ground), CarriedLine.Of(setup, walk),
-            Flags(setup, say), Assume(setup), Cautions(setup), PlanWorking.Steps(setup, walk, kgKm, minutes), PlanPromise.Of(setup, walk, most, say));
+            Flags(setup, say), Assume(setup, walk, supplies, say), Cautions(setup), PlanWorking.Steps(setup, walk, kgKm, minutes), PlanPromise.Of(setup, walk, most, say), supplies);
     }
 
     /// <summary>The kg·km of a plan: its cost without the minutes.</summary>
@@ -39,8 +42,14 @@ public static class Plan
         return line.Zip(line.Skip(1)).Sum(p => (p.Second.Effort - p.First.Effort) * (Math.Max(0, p.First.Litres) + Math.Max(0, p.Second.Litres)) / 2);
     }
 
-    private static string Headline(PlannedWalk walk, double mostL, Speaker say)
+    private static string Headline(PlannedWalk walk, TreatedWalk treated, IReadOnlyList<PlanSupply> supplies, double mostL, Speaker say)
     {
+        if (walk.IsFeasible && treated.Untreated is [var first, ..])
+        {
+            var more = string.Join(" or ", supplies.Where(s => s.More is not null).Select(s => $"{s.Name}: {s.More}"));
+            return $"Not with this kit: nothing is left to treat the water of {first.Water.Name}{(more.Length > 0 ? $". {more}" : "")}";
+        }
+
         var fills = walk.Fills.Count - 1;
         string L(double litres) => say.Of(Quantity.Volume, PlanStops.UpToCup(litres));
         var where = fills == 0 ? "no fill on the way" : fills == 1 ? "1 fill on the way" : $"{fills} fills on the way";
@@ -128,7 +137,7 @@ public static class Plan
         return flags;
     }
 
-    private static List<Assumption> Assume(PlanSetup setup)
+    private static List<Assumption> Assume(PlanSetup setup, PlannedWalk walk, IReadOnlyList<PlanSupply> supplies, Speaker say)
     {
         var request = setup.Request;
         List<Assumption> assumed = [];
@@ -154,9 +163,22 @@ public static class Plan
             }
         }
 
+        foreach (var supply in supplies.Where(s => s.Used > 0 && s.Left is null && setup.Treatment.Kit.First(e => e.Id == s.Id).Item is ChemicalProduct or UvLamp or Stove { IsOpenFire: false }))
+        {
+            assumed.Add(new("kit", $"How much is left of {supply.Name} is not known: the plan takes {supply.Words.Split(';')[0]}. Count it."));
+        }
+
         if (!setup.Treatment.CanTell)
         {
             assumed.Add(new("kit", "Nothing to treat with is told: from when water is drinkable is not said. Ask Treat."));
+        }
+
+        var guessed = walk.Fills.Select(f => f.Water).Where(p => p.Source is { NeedsNoTreatment: false, TemperatureC: null }).DistinctBy(p => p.Id).ToList();
+        if (setup.Treatment.CanTell && guessed.Count > 0)
+        {
+            assumed.Add(new(
+                "sources.temperatureC",
+                $"How cold the water is was not measured: by class, height and the trip’s air {string.Join(", ", guessed.Select(p => $"{p.Name} {say.Of(Quantity.Temperature, Math.Floor(setup.Treatment.LikelyTemperatureC(p)))}"))}."));
         }
 
         if (request.Route!.Weather is not { Count: > 0 })

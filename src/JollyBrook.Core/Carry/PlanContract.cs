@@ -74,6 +74,7 @@ public sealed record WalkerShare(string Walker, double Litres, IReadOnlyList<Con
 /// <param name="WeightKg">Of the water and its containers, kg.</param>
 /// <param name="Split">Who carries how much.</param>
 /// <param name="TreatBy">How it is treated.</param>
+/// <param name="BoilL">Of what is taken only for the pot, L: cleared and boiled, no dose and no filter.</param>
 /// <param name="ReadyHour">Clock time from which what was taken is drinkable, as Treat signs it; null where it does not.</param>
 /// <param name="StopMinutes">Detour, collecting and hands-on treatment, min.</param>
 /// <param name="WaitsHere">Whether the treatment's wait is spent here.</param>
@@ -84,7 +85,7 @@ public sealed record WalkerShare(string Walker, double Litres, IReadOnlyList<Con
 /// <param name="IfElse">"If it is running" for a place not counted on, "if it is dry" for one that is.</param>
 public sealed record PlanStop(
     string Id, StopKind Kind, string Name, double AlongKm, double ElevationM, int Day, double ArriveHour, double? Chance, bool Trusted, bool Planned,
-    double ArriveL, double TakeL, double DrinkL, double LeaveL, double WeightKg, IReadOnlyList<WalkerShare> Split, string TreatBy, double? ReadyHour,
+    double ArriveL, double TakeL, double DrinkL, double LeaveL, double WeightKg, IReadOnlyList<WalkerShare> Split, string TreatBy, double BoilL, double? ReadyHour,
     double StopMinutes, bool WaitsHere, string? ToName, double? ArriveNextL, double? TurnBackKm, string Words, string IfElse);
 
 /// <summary>What a tap on a remedy changes.</summary>
@@ -153,9 +154,10 @@ public sealed record PlanDay(
 /// <param name="Cautions">What to heed.</param>
 /// <param name="Working">The arithmetic.</param>
 /// <param name="Promise">How sure it is.</param>
+/// <param name="Supplies">What it takes of the kit, and where that ends.</param>
 public sealed record PlanResponse(
     string Headline, bool Feasible, double LengthKm, double AscentM, double DescentM, double WalkHours, IReadOnlyList<RouteHours> HoursBySchool,
     double NeedL, double ReserveL, double CapacityL, double MostCarriedL, double KgKm, double StopMinutes, IReadOnlyList<PlanStop> Stops,
     IReadOnlyList<PlanDay> Days, IReadOnlyList<ImpossibleStretch> Impossible, IReadOnlyList<LinePoint> Ground, IReadOnlyList<LinePoint> Carried,
     IReadOnlyList<string> Flags, IReadOnlyList<Assumption> Assumptions, IReadOnlyList<Caution> Cautions, IReadOnlyList<WorkingStep> Working,
-    PlanPromise Promise);
+    PlanPromise Promise, IReadOnlyList<PlanSupply> Supplies);

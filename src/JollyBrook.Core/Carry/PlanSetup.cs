@@ -79,10 +79,11 @@ internal sealed class PlanSetup
     {
         ArgumentNullException.ThrowIfNull(walk);
         var longer = false;
+        var treatedWalk = TreatedWalk.Of(this, walk.Fills);
         foreach (var fill in walk.Fills)
         {
             var place = fill.Water;
-            if (fill.TakenL <= 0 || Treatment.Of(place, fill.TakenL) is not { } treated)
+            if (treatedWalk.Of(fill) is not { } treated)
             {
                 continue;
             }
@@ -146,9 +147,9 @@ internal sealed class PlanSetup
         var detourH = place.IsMorning ? 0 : (source.DetourMinutes ?? 0) / 60;
         // At a camp the night is long enough for any wait; what is treated later is not drunk on the way.
         var known = _times.GetValueOrDefault(place.Id);
-        var wait = place.IsEvening || place.IsMorning || source.TreatLater == true ? 0
-            : Math.Max(known.WaitMinutes, source.WaitMinutes ?? (Treatment.CanTell ? 0 : TripSource.DefaultWaitMinutes));
-        var handsOnPerL = Math.Max(known.HandsOnMinutesPerL, source.HandsOnMinutesPerL ?? (Treatment.CanTell ? 0 : TripSource.DefaultHandsOnMinutesPerL));
+        var untold = !Treatment.CanTell && !source.NeedsNoTreatment;
+        var wait = place.IsEvening || place.IsMorning || source.TreatLater == true ? 0 : Math.Max(known.WaitMinutes, untold ? FillTreatment.UntoldWaitMinutes : 0);
+        var handsOnPerL = Math.Max(known.HandsOnMinutesPerL, untold ? FillTreatment.UntoldHandsOnMinutesPerL : 0);
         var capacity = CleanL + (source.TreatLater == true ? DirtyL : 0);
         return new CarryStop(
             place.Point,

@@ -14,6 +14,7 @@ internal sealed class PlanStops
     private readonly Speaker _say;
     private readonly CarryLine _line;
     private readonly WayBack _wayBack;
+    private readonly TreatedWalk _treated;
 
     /// <summary>Stops on the way by day: from which point on, and minutes.</summary>
     private readonly ILookup<int, (int Point, double Minutes)> _stopped;
@@ -21,8 +22,9 @@ internal sealed class PlanStops
     /// <summary>The fill whose water is carried at each point of the line.</summary>
     private readonly PlannedFill[] _carriedAt;
 
-    public PlanStops(PlanSetup setup, PlannedWalk walk, Speaker say)
+    public PlanStops(PlanSetup setup, PlannedWalk walk, TreatedWalk treated, Speaker say)
     {
+        _treated = treated;
         (_setup, _walk, _say, _line) = (setup, walk, say, setup.Line);
         _wayBack = new WayBack(setup);
         // What is drawn in the morning is drawn before the day's start.
@@ -48,9 +50,9 @@ internal sealed class PlanStops
         var carried = fill?.CarriedL ?? 0;
         return new PlanStop(
             place.Id, place.Kind, place.FullName, Short(place.Step * _setup.Ground.StepKm), Short(_setup.Ground.ElevationM[place.Step]), place.Day, Short(arrive),
-            place.Source?.DoNotUse == true ? null : place.Chance,
+            place.Source?.IsOutOfUse == true ? null : place.Chance,
             _walk is PromisedWalk ? place.HasWater && place.Chance > PromisedWalk.Likely : place.Trusted, planned, Short(InHand(place, fill)), Short(fill?.TakenL ?? 0), Short(fill?.DrinkL ?? 0), Short(carried),
-            Short(fill is null ? 0 : carried + ContainersKg(carried)), fill is null ? [] : Split(carried), planned && _setup.Treatment.Of(fill!.Water, fill.TakenL) is { } treated ? treated.Name : (fill?.Water ?? place).Source?.TreatBy ?? "",
+            Short(fill is null ? 0 : carried + ContainersKg(carried)), fill is null ? [] : Split(carried), planned ? TreatBy(fill!) : "", Short(fill is null ? 0 : _treated.Of(fill)?.BoilL ?? 0),
             planned ? Ready(fill!, arrive, minutes) : null, Short(minutes), fill?.WaitsHere == true,
             fill?.To.Name, fill is null ? null : Short(fill.ArriveNextL), fill is not null && _wayBack.TurnBackKm(fill) is { } back ? Short(back) : null,
             Words(place, fill), IfElse(place, fill));
@@ -135,7 +137,12 @@ internal sealed class PlanStops
     /// </summary>
     private double? Ready(PlannedFill fill, double arrive, double stopMinutes)
     {
-        if (_setup.Treatment.Of(fill.Water, fill.TakenL) is not { MeetsTarget: true } treated)
+        if (fill.Water.Source!.NeedsNoTreatment)
+        {
+            return Short(arrive + (stopMinutes / 60));
+        }
+
+        if (_treated.Of(fill) is not { MeetsTarget: true } treated)
         {
             return null;
         }
@@ -150,9 +157,14 @@ internal sealed class PlanStops
         // After the evening's own water, with the same hands; never said to be ready before the day it is for.
         var evening = _line.Timeline.ArriveHours[fill.At.Day - 1] - 24;
         var first = _walk.Fills.FirstOrDefault(f => f.At.IsEvening && f.Water.Id == fill.Water.Id && f.At.Day == fill.At.Day - 1);
-        var before = first is null ? 0 : _setup.Treatment.Of(first.Water, first.TakenL)?.HandsOnMinutes ?? 0;
+        var before = first is null ? 0 : _treated.Of(first)?.HandsOnMinutes ?? 0;
         return Short(Math.Max(arrive, evening + ((before + minutes) / 60)));
     }
+
+    /// <summary>How a fill is treated, in words.</summary>
+    private string TreatBy(PlannedFill fill) => fill.Water.Source!.NeedsNoTreatment ? "As it comes"
+        : _treated.Of(fill) is { } treated ? treated.Name + (treated.BoilL > 0 ? $"; {L(treated.BoilL)} to the pot, boiled" : "")
+        : _setup.Treatment.CanTell ? "Nothing that is left treats it" : "";
 
     private string Words(Place place, PlannedFill? fill)
     {
@@ -163,7 +175,7 @@ internal sealed class PlanStops
                 { Kind: StopKind.Camp } => $"Camp: {L(_setup.Line.Timeline.CampL[place.Day])} used here",
                 { Kind: StopKind.Finish } => "Arrive",
                 { Kind: StopKind.BailOut } => "A way out",
-                { Source.DoNotUse: true } => "Do not use: nothing carried takes out what is in it",
+                { Source.IsOutOfUse: true } => "Do not use: nothing carried takes out what is in it",
                 { Source.OnlyIfNeeded: true } => "Left out until it is called for",
                 { HasWater: true, Chance: <= PromisedWalk.Likely } => "Not counted on",
                 { Trusted: false } when _walk is MiddleWalk => "Not counted on",

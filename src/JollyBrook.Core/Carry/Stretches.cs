@@ -81,7 +81,7 @@ internal static class Stretches
 
     private static IEnumerable<Remedy> OtherSources(PlanSetup setup, Place from, Place to)
     {
-        foreach (var place in setup.Line.Places.Where(p => p.Source is { DoNotUse: not true } && !p.IsMorning && p.Point > from.Point && p.Point < to.Point))
+        foreach (var place in setup.Line.Places.Where(p => p.Source is { IsOutOfUse: false } && !p.IsMorning && p.Point > from.Point && p.Point < to.Point))
         {
             var used = setup.Request.Sources!.Select(s => s.Id == place.Id ? s with { Source = s.Source with { OnlyIfNeeded = false, Chance = Math.Max(place.Chance!.Value, SourceReliability.Trusted) } } : s);
             var solves = ShortOn(setup, from, to, setup.Request with { Sources = [.. used] }) <= 0;

@@ -22,13 +22,10 @@ public sealed record BodyChoices(Effort Effort, IReadOnlyList<Choice> Suns, IRea
 /// <param name="KgKmPerMinute">Worth of a minute stopped.</param>
 /// <param name="ReplaceShare">Share drunk while walking.</param>
 /// <param name="LitresPerMinute">Flow of a source.</param>
-/// <param name="WaitMinutes">Wait of a treatment.</param>
-/// <param name="HandsOnMinutesPerL">Hands-on minutes for a litre.</param>
 /// <param name="Runs">Simulated walks.</param>
 public sealed record RouteChoices(
     IReadOnlyList<Choice> WalkSchools, IReadOnlyList<Choice> SweatSchools, IReadOnlyList<Choice> SourceClasses, IReadOnlyList<Choice> Roles, double Trusted,
-    RouteDay Day, DayWeather Weather, double BreakShare, double KgKmPerMinute, double ReplaceShare, double LitresPerMinute, double WaitMinutes,
-    double HandsOnMinutesPerL, int Runs);
+    RouteDay Day, DayWeather Weather, double BreakShare, double KgKmPerMinute, double ReplaceShare, double LitresPerMinute, int Runs);
 
 internal static class PlanningChoiceMaker
 {
@@ -54,6 +51,5 @@ internal static class PlanningChoiceMaker
         ],
         SourceReliability.Trusted,
         new RouteDay(RouteDay.DefaultStartHour, null, null, RouteDay.DefaultMeals, RouteDay.DefaultHotDrinks, DrinkPlan.LPerWash), DayWeather.Assumed,
-        TripRoute.DefaultBreakShare, TripRoute.DefaultKgKmPerMinute, DrinkPlan.DefaultReplaceShare, TripSource.DefaultLitresPerMinute,
-        TripSource.DefaultWaitMinutes, TripSource.DefaultHandsOnMinutesPerL, HowSure.DefaultRuns);
+        TripRoute.DefaultBreakShare, TripRoute.DefaultKgKmPerMinute, DrinkPlan.DefaultReplaceShare, TripSource.DefaultLitresPerMinute, HowSure.DefaultRuns);
 }

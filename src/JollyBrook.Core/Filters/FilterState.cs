@@ -1,6 +1,7 @@
 using System.Text.Json.Serialization;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Units;
+using JollyBrook.Core.Water;
 
 namespace JollyBrook.Core.Filters;
 
@@ -45,6 +46,12 @@ public sealed record FilterState(
     /// <summary>Whether it is told never wetted though something has gone through it.</summary>
     [JsonIgnore]
     public bool ContradictsItself => Wetted == Happened.No && (UsedL > 0 || ClogLoadLNtu > 0 || LostShare > 0);
+
+    /// <summary>The same after so much water of such a clarity has gone through; unknown counts as worse.</summary>
+    internal FilterState After(double litres, Clarity? clarity) => this with
+    {
+        UsedL = UsedL + litres, ClogLoadLNtu = ClogLoadLNtu + (litres * Turbidity.WorstOf(FieldWater.Counted(clarity))), Wetted = Happened.Yes, NewOrStored = false,
+    };
 
     /// <summary>Flow against new, 0 to 1, cold left out; half clogged when not known.</summary>
     internal double FlowShare(FilterElementInfo element) => FilterFlow.CleanShare(LostShare ?? 0, ClogLoadLNtu ?? element.ClogLNtu, element.ClogLNtu);

@@ -129,16 +129,17 @@ internal sealed class Report(InHandRequest request, Fold fold, DateTimeOffset no
         ];
     }
 
-    /// <summary>Raw water first, then stale, then what is empty: bottles before bags for dirty water, what is at hand before what is in the pack.</summary>
+    /// <summary>Raw water first, then stale, then what is empty: bottles before bags for dirty water, what is at hand before what is in the pack, the larger first.</summary>
     private Guid? TreatIn(List<ContainerInHand> containers) => Carried(containers).Where(c => !c.IsPot)
-        .Select(c => (c.Id, Rank: c.Water switch
+        .Select(c => (c.Id, VesselOf(c).Item.At, c.CapacityL, Rank: c.Water switch
         {
             RawWater => 0,
             CleanWater { Stale: true } => 1,
             NoWater => VesselOf(c).Role switch { ContainerRole.Dirty => 4, ContainerRole.Clean => 3, _ => 2 },
             _ => 9,
         }))
-        .Where(c => c.Rank < 9).OrderBy(c => c.Rank).Select(c => (Guid?)c.Id).FirstOrDefault();
+        .Where(c => c.Rank < 9).OrderBy(c => c.Rank).ThenBy(c => Vessels.Reach(c.At)).ThenByDescending(c => c.CapacityL).ThenBy(c => c.Id)
+        .Select(c => (Guid?)c.Id).FirstOrDefault();
 
     private Vessel VesselOf(ContainerInHand container) => fold.Vessels.All.First(v => v.Id == container.Id);
 

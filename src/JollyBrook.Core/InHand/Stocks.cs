@@ -53,7 +53,7 @@ internal sealed class Stocks
                     stock.ReckonedG += share * fuel;
                     break;
                 case (StepKind.Filter, WaterFilter) when batch.VolumeL is { } litres:
-                    stock.Through(share * litres, Turbidity.WorstOf(FieldWater.Counted(batch.Clarity)));
+                    stock.Through(share * litres, batch.Clarity);
                     break;
                 default:
                     break;
@@ -136,14 +136,11 @@ internal sealed class Stocks
 
         public void Spend(double units) => (Left, IsTold) = (Left - units, true);
 
-        public void Through(double litres, double ntu)
+        public void Through(double litres, Clarity? clarity)
         {
             IsTold = true;
             SinceServiceL += litres;
-            Filter = Filter with
-            {
-                UsedL = Filter.UsedL + litres, ClogLoadLNtu = Filter.ClogLoadLNtu + (litres * ntu), Wetted = Happened.Yes, NewOrStored = false,
-            };
+            Filter = Filter.After(litres, clarity);
         }
 
         public void Befall(MishapKind? what, Guid by)

@@ -261,7 +261,7 @@ internal sealed class Vessels(IEnumerable<KitEntry> kit, BatchShelf batches, Spe
         _all.Values.Where(v => !v.IsEmpty && v.Item.Retired != true && fits(v)).OrderBy(v => v.IsPot).ThenBy(v => Reach(v.Item.At)).ThenBy(v => v.Id);
 
     /// <summary>What is in the hand is drunk before what is in the pack.</summary>
-    private static int Reach(CarriedAt? at) => at switch
+    internal static int Reach(CarriedAt? at) => at switch
     {
         CarriedAt.Hand => 0,
         CarriedAt.Vest => 1,

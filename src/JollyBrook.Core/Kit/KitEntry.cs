@@ -2,6 +2,7 @@ using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Filters;
 using JollyBrook.Core.Units;
+using JollyBrook.Core.Water;
 
 namespace JollyBrook.Core.Kit;
 
@@ -19,6 +20,13 @@ public sealed record KitEntry(string? Id, KitItem? Item, double? Left = null, Fi
 
     /// <summary>The barriers it makes.</summary>
     internal IEnumerable<IBarrier> Barriers => Item?.Barriers(Id ?? "", this) ?? [];
+
+    /// <summary>It after a batch.</summary>
+    /// <param name="used">What the batch used of it, in its own measure: tablets, mL, cycles of light, g of fuel.</param>
+    /// <param name="litres">The water, L: what a filter lets through.</param>
+    /// <param name="clarity">How clear it was.</param>
+    internal KitEntry After(double used, double litres, Clarity? clarity) =>
+        Item is WaterFilter ? this with { Filter = (Filter ?? FilterState.NotKnown).After(litres, clarity) } : this with { Left = Left is { } left ? Math.Max(0, left - used) : null };
 
     /// <summary>It in a line.</summary>
     internal string Words(Speaker say) => Item?.Words(this, say) ?? "";

@@ -65,6 +65,11 @@ public abstract record KitItem
     /// <summary>The kind, by each record.</summary>
     protected abstract KitItemKind OwnKind { get; }
 
+    /// <summary>An amount of what it holds, in words.</summary>
+    /// <param name="units">In its own measure.</param>
+    /// <param name="say">Puts figures into words.</param>
+    internal virtual string Amount(double units, Speaker say) => Speaker.Number(Math.Ceiling(units - 1e-9), 0);
+
     /// <summary>Whether it can't be used without its mass.</summary>
     protected virtual bool MassIsNeeded => false;
 

@@ -31,10 +31,10 @@ public static class CheckKit
         var today = request.Now is { } now ? DateOnly.FromDateTime(now.DateTime) : (DateOnly?)null;
         var trip = TripNeeds.Fill(told, request.Plan?.Sources, plan, today, assumptions);
         var kit = KitEntry.Carried(request.Kit);
-        return Answer(request, trip, kit, assumptions, intake.Say);
+        return Answer(request, trip, kit, plan, assumptions, intake.Say);
     }
 
-    private static KitCheckResponse Answer(KitCheckRequest request, KitTrip trip, List<KitEntry> kit, List<Assumption> assumptions, Speaker say)
+    private static KitCheckResponse Answer(KitCheckRequest request, KitTrip trip, List<KitEntry> kit, PlanResponse? plan, List<Assumption> assumptions, Speaker say)
     {
         var dayL = trip.Litres!.Value / trip.Days;
         // In the order of Treat's own list.
@@ -43,7 +43,7 @@ public static class CheckKit
         var grid = FailureGrid.Over(counted);
         var columns = grid.Select(g => g.Column).ToList();
         var budget = new SupplyBudget(counted);
-        var findings = new Findings(trip, kit, chains, columns, budget, say).All();
+        var findings = new Findings(trip, kit, chains, columns, budget, plan?.Supplies ?? [], say).All();
         var wrong = findings.Where(f => f.State != FindingState.Holds).ToList();
         return new KitCheckResponse(
             wrong.Count == 0 ? "The kit is enough" : $"{wrong.Count} of 7 to mend before you leave",

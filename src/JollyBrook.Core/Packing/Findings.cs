@@ -11,9 +11,11 @@ namespace JollyBrook.Core.Packing;
 /// <param name="chains">Every chain of the kit.</param>
 /// <param name="columns">The failures.</param>
 /// <param name="budget">What the supplies are enough for.</param>
+/// <param name="planned">What the trip's plan takes of them, fill by fill.</param>
 /// <param name="say">Puts figures into words.</param>
 internal sealed class Findings(
-    KitTrip trip, IReadOnlyList<KitEntry> kit, IReadOnlyList<CarriedChain> chains, IReadOnlyList<FailureColumn> columns, SupplyBudget budget, Speaker say)
+    KitTrip trip, IReadOnlyList<KitEntry> kit, IReadOnlyList<CarriedChain> chains, IReadOnlyList<FailureColumn> columns, SupplyBudget budget,
+    IReadOnlyList<Carry.PlanSupply> planned, Speaker say)
 {
     /// <summary>What supplies must cover beyond the plan.</summary>
     public const double SupplyFactor = 1.25;
@@ -73,6 +75,19 @@ internal sealed class Findings(
     {
         var wanted = NeedL * SupplyFactor;
         var figure = $"Enough for {say.Of(Quantity.Volume, budget.Litres)}; planned {say.Of(Quantity.Volume, NeedL)} × {Speaker.Number(SupplyFactor, 2)} = {say.Of(Quantity.Volume, wanted)}.";
+        if (planned.Count > 0)
+        {
+            figure += $" The plan takes {string.Join(", ", planned.Where(s => s.Used > 0).Select(s => $"{s.Name}: {s.Words}"))}.";
+        }
+
+        var ending = planned.Where(s => s.EndsAt is not null).ToList();
+        if (ending.Count > 0)
+        {
+            return new(
+                3, "Supplies for a quarter more than planned", FindingState.Fails, $"{figure} {string.Join(". ", ending.Select(s => $"{s.Name} ends at {s.EndsAt}"))}.",
+                $"Take {string.Join(", ", ending.Select(s => $"{s.Name}: {s.More}"))}.", [.. ending.Select(s => s.Id)]);
+        }
+
         var uncounted = kit.Where(e => e is { Left: null, Item: ChemicalProduct or UvLamp or Stove { IsOpenFire: false } }).ToList();
         if (budget.Litres >= wanted)
         {

@@ -18,7 +18,7 @@ internal static class TripNeeds
     /// <param name="assumptions">Takes what was not known.</param>
     public static KitTrip Fill(KitTrip trip, IReadOnlyList<TripSourceEntry>? sources, PlanResponse? plan, DateOnly? today, List<Assumption> assumptions)
     {
-        var waters = (sources ?? []).Select(s => s.Source).Where(s => s is { DoNotUse: not true, OnlyIfNeeded: not true }).ToList();
+        var waters = (sources ?? []).Select(s => s.Source).Where(s => s is { IsOutOfUse: false, OnlyIfNeeded: not true }).ToList();
         var nights = plan?.Days.Min(d => d.LowC);
         var air = trip.ColdestAirC ?? nights;
         var filled = trip with

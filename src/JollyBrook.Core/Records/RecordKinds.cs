@@ -23,7 +23,7 @@ public static class RecordKinds
             ContractJson.Default.BatchEventRecord, BatchEventRecord.Fields, BatchEventRecord.Check),
         new RecordKind<KitItem>("kit-item", "Pieces of kit", RecordPlace.Personal, 32 * Kilobyte, ContractJson.Default.KitItem, KitItem.Fields, KitItem.Check),
         new RecordKind<TripSource>(
-            "trip-source", "Sources", RecordPlace.Plan, 16 * Kilobyte, ContractJson.Default.TripSource, TripSource.Fields, TripSource.Check),
+            "trip-source", "Sources", RecordPlace.Plan, 16 * Kilobyte, ContractJson.Default.TripSource, TripSource.Fields, TripSource.Check) { Schema = new(TripSourceSteps.TreatedByTheEngine) },
         new RecordKind<TripRoute>("route", "Routes", RecordPlace.Plan, 900 * Kilobyte, ContractJson.Default.TripRoute, TripRoute.Fields, TripRoute.Check),
         new RecordKind<Walker>("walker", "Walkers", RecordPlace.Plan, 4 * Kilobyte, ContractJson.Default.Walker, Walker.Fields, Walker.Check),
         new RecordKind<SweatTest>("sweat-test", "Sweat tests", RecordPlace.Log, 8 * Kilobyte, ContractJson.Default.SweatTest, SweatTest.Fields, SweatTest.Check),

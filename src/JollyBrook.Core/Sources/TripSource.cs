@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
@@ -16,9 +17,9 @@ namespace JollyBrook.Core.Sources;
 /// <param name="LitresPerMinute">How fast it fills, L/min.</param>
 /// <param name="DoNotUse">Whether it carries what no treatment takes out: never planned on.</param>
 /// <param name="OnlyIfNeeded">Whether it is left out until it is called for.</param>
-/// <param name="TreatBy">How its water is treated, in the traveller's words.</param>
-/// <param name="WaitMinutes">From drawing to drinkable, min.</param>
-/// <param name="HandsOnMinutesPerL">Hands-on treatment, min for a litre.</param>
+/// <param name="Drinkable">Whether its water needs no treatment: a tap, a shop, water left there treated. A cache is, unless told otherwise.</param>
+/// <param name="TreatWith">The piece of kit its water is to be treated with, by its id; null leaves the choice to what is best by then.</param>
+/// <param name="Seen">What was seen there or upstream of it.</param>
 /// <param name="TreatLater">Whether it is carried untreated and treated at the next stop, so that dirty bags count.</param>
 /// <param name="DrinkL">Drunk on the spot by the whole party, L.</param>
 /// <param name="CacheL">What was left there, L; null where water is not limited.</param>
@@ -30,17 +31,11 @@ namespace JollyBrook.Core.Sources;
 public sealed record TripSource(
     string? Name, SourceClass? Class, double? AlongKm, bool? ReportedFlowing = null, DateTimeOffset? ReportedAt = null, Guid? RouteId = null,
     double? Chance = null, double? DetourMinutes = null, double? LitresPerMinute = null, bool? DoNotUse = null, bool? OnlyIfNeeded = null,
-    string? TreatBy = null, double? WaitMinutes = null, double? HandsOnMinutesPerL = null, bool? TreatLater = null, double? DrinkL = null,
+    bool? Drinkable = null, string? TreatWith = null, IReadOnlyList<Sighting>? Seen = null, bool? TreatLater = null, double? DrinkL = null,
     double? CacheL = null, double? LatitudeDeg = null, double? LongitudeDeg = null, Clarity? Clarity = null, WaterColour? Colour = null, double? TemperatureC = null)
 {
     /// <summary>Filling from a small stream with a litre bottle (pick).</summary>
     public const double DefaultLitresPerMinute = 2;
-
-    /// <summary>The label's usual wait of a chlorine tablet (pick).</summary>
-    public const double DefaultWaitMinutes = 30;
-
-    /// <summary>Dropping, capping, rinsing the thread (pick).</summary>
-    public const double DefaultHandsOnMinutesPerL = 0.5;
 
     private const int LongestName = 80;
     private static readonly ChoiceField NameField = new("name", "Name", ["1 to 80 characters"]);
@@ -49,8 +44,7 @@ public sealed record TripSource(
     private static readonly NumberField ChanceField = new("chance", "Chance that it runs", Quantity.Share, 0, 1, "100 % is certain.");
     private static readonly NumberField Detour = new("detourMinutes", "Detour, one way", Quantity.Duration, 0, 600, "Give the walk from the line to the water.");
     private static readonly NumberField Flow = new("litresPerMinute", "Flow", Quantity.Flow, 0.05, 60, "Time the filling of a bottle.");
-    private static readonly NumberField Wait = new("waitMinutes", "Wait until drinkable", Quantity.Duration, 0, 720, "Take it from Treat.");
-    private static readonly NumberField HandsOn = new("handsOnMinutesPerL", "Hands-on minutes for a litre", Quantity.Plain, 0, 60, "A pump takes about one.");
+    private static readonly ChoiceField TreatWithField = new("treatWith", "Treated with", ["a piece of the kit, by its id"]);
     private static readonly NumberField Drink = new("drinkL", "Drunk on the spot", Quantity.Volume, 0, 50, "For the whole party; about 1 L each is the most that stays down.");
     private static readonly NumberField Cache = new("cacheL", "Left there", Quantity.Volume, 0, 500, "Give what was put there.");
     private static readonly NumberField WaterCold = new("temperatureC", "Water temperature", Quantity.Temperature, 0, 40, "Guess it cold, or leave it out.");
@@ -58,7 +52,7 @@ public sealed record TripSource(
     private static readonly NumberField Longitude = new("longitudeDeg", "Longitude", Quantity.Angle, -180, 180, "Degrees, east above 0.");
 
     public static readonly IReadOnlyList<Field> Fields =
-        [NameField, ClassField, Along, ChanceField, Detour, Flow, Wait, HandsOn, Drink, Cache, WaterCold, Latitude, Longitude];
+        [NameField, ClassField, Along, ChanceField, Detour, Flow, TreatWithField, ChoiceField.Of<Sighting>("seen", "What is seen"), Drink, Cache, WaterCold, Latitude, Longitude];
 
     /// <exception cref="BadInputException">A field is missing or out of its range.</exception>
     public static void Check(TripSource source)
@@ -83,14 +77,25 @@ public sealed record TripSource(
         intake.Optional(ChanceField, Chance);
         intake.Optional(Detour, DetourMinutes);
         intake.Optional(Flow, LitresPerMinute);
-        intake.Optional(Wait, WaitMinutes);
-        intake.Optional(HandsOn, HandsOnMinutesPerL);
+        if (TreatWith is { Length: 0 or > LongestName })
+        {
+            intake.Refuse(TreatWithField, $"Treated with must be the id of a piece of the kit, at most {LongestName} characters. Choose one, or leave it out.");
+        }
+
         intake.Optional(Drink, DrinkL);
         intake.Optional(Cache, CacheL);
         intake.Optional(WaterCold, TemperatureC);
         intake.Optional(Latitude, LatitudeDeg);
         intake.Optional(Longitude, LongitudeDeg);
     }
+
+    /// <summary>Whether it carries what no treatment takes out, told or seen.</summary>
+    [JsonIgnore]
+    public bool IsOutOfUse => DoNotUse == true || (Seen ?? []).Any(s => SourceSigns.Of(s).Weight == SignWeight.Stop);
+
+    /// <summary>Whether its water is drunk as it comes.</summary>
+    [JsonIgnore]
+    public bool NeedsNoTreatment => Drinkable ?? CacheL is not null;
 
     /// <summary>Whether its report is dated after now, which no report can be.</summary>
     public bool IsReportedAfter(DateTimeOffset? now) => ReportedFlowing is not null && ReportedAt > now;

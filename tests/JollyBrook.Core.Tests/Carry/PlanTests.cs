@@ -63,7 +63,7 @@ public sealed class PlanTests
         var cache = stretch.Remedies.Single(r => r.Kind == RemedyKind.Cache);
         var cached = Plan.Compute(request with
         {
-            Sources = [new("cache", new TripSource("Cache", SourceClass.TankOrTap, cache.AlongKm, Chance: 1, WaitMinutes: 0, CacheL: cache.Litres))],
+            Sources = [new("cache", new TripSource("Cache", SourceClass.TankOrTap, cache.AlongKm, Chance: 1, CacheL: cache.Litres))],
         });
         cached.Feasible.ShouldBe(cache.Solves);
     }

@@ -17,8 +17,8 @@ public sealed class PromiseTests
         from drink in Gen.OneOf(Gen.Const(0.0), Gen.Double[0, 1])
         from cache in Gen.Double[0, 10].Nullable(0.8)
         from flow in Gen.Double[0.5, 6]
-        from wait in Gen.OneOf(Gen.Const(0.0), Gen.Const(30.0))
-        select new TripSource("Water", kind, share, DetourMinutes: detour, LitresPerMinute: flow, WaitMinutes: wait, DrinkL: drink, CacheL: cache);
+        from drinkable in Gen.Bool
+        select new TripSource("Water", kind, share, DetourMinutes: detour, LitresPerMinute: flow, Drinkable: drinkable, DrinkL: drink, CacheL: cache);
 
     /// <summary>One to three days, 14 to 20 km each, up and down, with water here and there and room enough to carry past some of it.</summary>
     private static readonly Gen<PlanRequest> Trip =

@@ -24,5 +24,5 @@ internal static class Routes
         sources, [new WalkerEntry("w", Ilva)], []);
 
     public static TripSourceEntry Source(string name, double km, double chance) =>
-        new(name, new TripSource(name, SourceClass.Perennial, km, Chance: chance, WaitMinutes: 0));
+        new(name, new TripSource(name, SourceClass.Perennial, km, Chance: chance, Drinkable: true));
 }

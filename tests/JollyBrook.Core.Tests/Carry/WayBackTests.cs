@@ -50,7 +50,7 @@ public sealed class WayBackTests
         var request = Routes.Level(20, ("Spring", 8, 0.98));
         var source = request.Sources![0];
         // Minutes cheap, or the spring would be walked by.
-        return request with { Route = request.Route! with { KgKmPerMinute = 0.001 }, Kit = kit, Sources = [source with { Source = source.Source with { WaitMinutes = null, HandsOnMinutesPerL = null, Clarity = Clarity.Clear, Colour = WaterColour.None, TemperatureC = 8 } }] };
+        return request with { Route = request.Route! with { KgKmPerMinute = 0.001 }, Kit = kit, Sources = [source with { Source = source.Source with { Drinkable = null, Clarity = Clarity.Clear, Colour = WaterColour.None, TemperatureC = 8 } }] };
     }
 
     /// <summary>What Treat says of these litres and this water is the soonest a plan may say.</summary>
@@ -94,11 +94,12 @@ public sealed class WayBackTests
         stops.Count.ShouldBe(2);
         stops[0].ReadyHour!.Value.ShouldBeGreaterThanOrEqualTo(stops[0].ArriveHour + 4);
         stops[1].ReadyHour!.Value.ShouldBeGreaterThanOrEqualTo(stops[1].ArriveHour);
-        // 16 L boiled in a pot of 1.3 L is no matter of 16 minutes: 14 loads.
+        // So many litres boiled in a pot of 1.3 L are no matter of as many minutes: a dozen loads. Meals and hot drinks are the pot's own.
         var boiled = Plan.Compute(request with { Kit = [Kits.Burner(fuelG: 5000), new("pot", Kits.Pot)] })
             .Stops.First(s => s.Planned);
+        boiled.BoilL.ShouldBe((2 * 0.5) + (2 * 0.3), 1e-6); // one walker's two meals and two hot drinks
         var asked = Treat.Compute(new TreatRequest(
-            null, new WaterInput(boiled.TakeL, Clarity.Clear, WaterColour.None, 8, 300), "burner", Kit: [Kits.Burner(fuelG: 5000)],
+            null, new WaterInput(boiled.TakeL - boiled.BoilL, Clarity.Clear, WaterColour.None, 8, 300), "burner", Kit: [Kits.Burner(fuelG: 5000)],
             Boil: new(Pot: new(1.3, 0.19, Core.Boiling.PotMaterial.Aluminium), LidOn: true)));
         ((boiled.ReadyHour!.Value - boiled.ArriveHour) * 60).ShouldBeGreaterThanOrEqualTo(asked.DrinkableMinutes!.Value - 0.1);
     }

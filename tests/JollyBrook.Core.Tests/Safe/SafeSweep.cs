@@ -49,7 +49,7 @@ internal static class SafeSweep
         return new SweptRule(name, cases, found.Count, found.FirstOrDefault());
     }
 
-    private static readonly Gen<PlanRequest> Plans =
+    internal static readonly Gen<PlanRequest> Plans =
         from kit in SafeCases.Any
         from km in Gen.Double[8, 30]
         from up in Gen.Double[0, 900]
@@ -74,14 +74,15 @@ internal static class SafeSweep
         foreach (var stop in Core.Carry.Plan.Compute(request).Stops.Where(s => s is { Planned: true, ReadyHour: not null, Kind: StopKind.Source }))
         {
             var source = request.Sources!.First(s => s.Id == stop.Id).Source;
+            var dosedL = stop.TakeL - stop.BoilL > 1e-6 ? stop.TakeL - stop.BoilL : stop.BoilL;
             var chains = ChainList.Compute(new TreatRequest(
-                null, new Core.Water.WaterInput(Math.Clamp(stop.TakeL, 0.05, 200), source.Clarity, source.Colour, source.TemperatureC, stop.ElevationM), null, request.CountViruses,
+                null, new Core.Water.WaterInput(Math.Clamp(dosedL, 0.05, 200), source.Clarity, source.Colour, source.TemperatureC, stop.ElevationM), null, request.CountViruses,
                 Boil: BoilingPot.Options(BoilingPot.Of(KitOf(request))), StartAt: request.DayOf(stop.Day), Container: BatchContainer.Of(KitOf(request)), Kit: request.Kit)).Chains;
             var soonest = chains.Where(c => c is { Outcome: TreatOutcome.Meets, DrinkableMinutes: not null }).Select(c => c.DrinkableMinutes!.Value).DefaultIfEmpty(double.PositiveInfinity).Min();
             // Water for the morning may be treated the evening before.
             if (stop.Name.EndsWith(", morning", StringComparison.Ordinal) ? double.IsInfinity(soonest) : (stop.ReadyHour!.Value - stop.ArriveHour) * 60 < soonest - 0.05)
             {
-                return $"{stop.Name}: {stop.TakeL} L in {(stop.ReadyHour!.Value - stop.ArriveHour) * 60} min, Treat {soonest}";
+                return $"{stop.Name}: {dosedL} L in {(stop.ReadyHour!.Value - stop.ArriveHour) * 60} min, Treat {soonest}";
             }
         }
 

@@ -61,9 +61,6 @@ public class NextAndSignsTests
     public void A_spring_head_is_good(SourceKind kind, bool good) =>
         SourceJudge.Judge(new SourceInput(kind, SourceFlow.Flowing, [], YesNo.Yes, YesNo.No), Water()).Reasons.Any(r => r.Code == "spring").ShouldBe(good);
 
-    [Fact]
-    public void Picks() => (TripSource.DefaultHandsOnMinutesPerL, TripSource.DefaultWaitMinutes).ShouldBe((0.5, 30.0));
-
     /// <summary>95 % is trusted, as little as a hair less is not; without a distance the next one is where this one is.</summary>
     [Fact]
     public void Trusted_from_its_limit()

@@ -1,3 +1,4 @@
+using JollyBrook.Core.Carry;
 using JollyBrook.Core.Sources;
 using JollyBrook.Core.Water;
 
@@ -74,7 +75,7 @@ public class TablesTests
 
     [Fact]
     public void What_is_left_out_of_a_source() =>
-        (TripSource.DefaultLitresPerMinute, TripSource.DefaultHandsOnMinutesPerL, TripSource.DefaultWaitMinutes).ShouldBe((2, 0.5, 30));
+        (TripSource.DefaultLitresPerMinute, FillTreatment.UntoldHandsOnMinutesPerL, FillTreatment.UntoldWaitMinutes).ShouldBe((2, 0.5, 30));
 
     private static FieldWater Water(double celsius) => new(1, Clarity.Clear, WaterColour.None, celsius, 300, 1, new WaterInput(1, Clarity.Clear, WaterColour.None, celsius, 300));
 }

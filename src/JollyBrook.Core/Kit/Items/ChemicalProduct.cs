@@ -26,6 +26,17 @@ public sealed record ChemicalProduct(ProductSpec? Product) : KitItem
     internal override IEnumerable<IBarrier> Barriers(string id, KitEntry now) =>
         Product is { } product ? [new ChemicalBarrier(id, Name ?? "", product.Profile, product, now.Left)] : [];
 
+    internal override string Amount(double units, Speaker say)
+    {
+        if (Product?.Profile.Form != ProductForm.Tablet)
+        {
+            return $"{Speaker.Number(Math.Ceiling((units * 10) - 1e-9) / 10, 1)} mL";
+        }
+
+        var whole = Math.Ceiling(units - 1e-9);
+        return whole == 1 ? "1 tablet" : $"{Speaker.Number(whole, 0)} tablets";
+    }
+
     internal override string Words(KitEntry now, Speaker say)
     {
         if (Product is not { } product)

@@ -28,6 +28,12 @@ public sealed record Stove(BurnerSpec? Burner) : KitItem
 
     internal override IEnumerable<IBarrier> Barriers(string id, KitEntry now) => Burner is { } burner ? [new BoilBarrier(id, Name ?? "", burner, now.Left)] : [];
 
+    internal override string Amount(double units, Speaker say)
+    {
+        ArgumentNullException.ThrowIfNull(say);
+        return $"{say.Of(Quantity.FuelMass, Math.Ceiling(units - 1e-9))} of fuel";
+    }
+
     internal override string Words(KitEntry now, Speaker say) =>
         (Burners.All.FirstOrDefault(b => b.Id == Burner?.BurnerId)?.Name ?? "") + (now.Left is { } left ? $"; {say.Of(Quantity.FuelMass, left)} of fuel left" : "; fuel not weighed");
 }

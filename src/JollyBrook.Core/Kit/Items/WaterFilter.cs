@@ -26,6 +26,12 @@ public sealed record WaterFilter(FilterSpec? Filter) : KitItem
     internal override IEnumerable<IBarrier> Barriers(string id, KitEntry now) =>
         Filter is { } filter ? [new FilterBarrier(id, Name ?? "", filter, now.Filter ?? FilterState.NotKnown)] : [];
 
+    internal override string Amount(double units, Speaker say)
+    {
+        ArgumentNullException.ThrowIfNull(say);
+        return $"{say.Of(Quantity.Volume, Math.Ceiling((units * 10) - 1e-9) / 10)} of filter life";
+    }
+
     internal override string Words(KitEntry now, Speaker say)
     {
         if (Filter is not { Element: { } kind, Style: { } style } filter)

@@ -39,7 +39,6 @@ function words(body: Source): string {
     body.reportedFlowing === true ? 'running' : body.reportedFlowing === false ? 'dry' : null,
     body.reportedAt ? body.reportedAt.slice(0, 10) : null,
     body.doNotUse ? 'do not use' : null,
-    body.treatBy ?? null,
   ];
   return said.filter((s) => s !== null).join(', ');
 }

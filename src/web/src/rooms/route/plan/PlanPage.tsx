@@ -11,6 +11,7 @@ import { hoursText } from '../clock';
 import { useTrip } from '../TripContext';
 import { ImpossibleStretches } from './ImpossibleStretches';
 import { PlanHead } from './PlanHead';
+import { PlanSupplies } from './PlanSupplies';
 import { RouteStrip } from './RouteStrip';
 import { StopTable } from './StopTable';
 
@@ -39,6 +40,7 @@ export function PlanPage() {
       <Section title="At each place">
         <StopTable plan={response} />
       </Section>
+      <PlanSupplies supplies={response.supplies} />
       <Totals plan={response} />
       {response.flags.map((flag) => (
         <Typography key={flag}>Mind: {flag}</Typography>

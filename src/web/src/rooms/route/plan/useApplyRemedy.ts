@@ -54,8 +54,6 @@ export function useApplyRemedy(): (remedy: Remedy) => Promise<void> {
             chance: 1,
             alongKm: remedy.alongKm ?? 0,
             cacheL: remedy.litres,
-            waitMinutes: 0,
-            handsOnMinutesPerL: 0,
             routeId: record.id,
           },
           { book: record.book },

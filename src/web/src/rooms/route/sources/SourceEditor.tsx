@@ -10,6 +10,9 @@ import { TextEntry } from '../../../shared/TextEntry';
 import { wholePercent } from '../../../shared/units';
 import type { Kept } from '../../../store/records';
 import { useEdited } from '../../../store/useEdited';
+import type { ItemKind } from '../../../store/kitItems';
+import { useRecords } from '../../../store/useRecords';
+import { SignPicker } from '../../treat/source/SignPicker';
 import { useTrip } from '../TripContext';
 import { SwitchEntry } from '../../../shared/SwitchEntry';
 
@@ -19,11 +22,13 @@ type NumberKey =
   | 'chance'
   | 'detourMinutes'
   | 'litresPerMinute'
-  | 'waitMinutes'
-  | 'handsOnMinutesPerL'
   | 'drinkL'
   | 'cacheL'
   | 'temperatureC';
+
+/** Not set: the choice is left to the plan. */
+const anyWay = 'any';
+const treating: ItemKind[] = ['product', 'filter', 'lamp', 'burner'];
 
 interface Props {
   record: Kept<'trip-source'>;
@@ -45,10 +50,13 @@ export function SourceEditor({ record, stop }: Props) {
   });
   const report = source.reportedAt == null ? 'none' : source.reportedFlowing ? 'flowing' : 'dry';
   const today = new Date().toISOString();
-  const toggle = (key: 'doNotUse' | 'onlyIfNeeded' | 'treatLater', label: string) => (
+  const ways = (useRecords('kit-item') ?? [])
+    .filter(({ body }) => body.retired !== true && treating.includes(body.kind))
+    .map(({ id, body }) => ({ id, name: body.name ?? '' }));
+  const toggle = (key: 'doNotUse' | 'onlyIfNeeded' | 'treatLater' | 'drinkable', label: string, usual = false) => (
     <SwitchEntry
       label={label}
-      checked={source[key] === true}
+      checked={source[key] ?? usual}
       onChange={(checked) => set({ [key]: checked })}
     />
   );
@@ -57,8 +65,10 @@ export function SourceEditor({ record, stop }: Props) {
     <Section title={source.name ?? ''}>
       <Typography sx={{ fontWeight: 700, fontSize: '1.1875rem' }}>
         {stop?.chance != null
-          ? `Runs with ${wholePercent(stop.chance)} %: ${source.doNotUse ? 'do not use' : stop.trusted ? 'counted on' : 'not counted on'}`
-          : ''}
+          ? `Runs with ${wholePercent(stop.chance)} %`
+          : source.doNotUse
+            ? 'Do not use'
+            : ''}
       </Typography>
       {plan.problem && <ProblemLine>{plan.problem.detail}</ProblemLine>}
       <Grid>
@@ -132,11 +142,13 @@ export function SourceEditor({ record, stop }: Props) {
           label="Water temperature"
           quantity="temperature"
           step={1}
-          unknown="Not known: ice-cold"
+          unknown="Not measured: by class, height and the trip’s air"
           {...number('temperatureC')}
         />
       </Grid>
+      <SignPicker seen={source.seen ?? []} onChange={(seen) => set({ seen: seen as Source['seen'] })} />
       <Typography variant="h3">Stopping there</Typography>
+      {toggle('drinkable', 'Comes drinkable: a tap, a shop, treated water left there', source.cacheL != null)}
       <Grid>
         <NumberEntry
           label="Flow"
@@ -144,20 +156,11 @@ export function SourceEditor({ record, stop }: Props) {
           step={0.5}
           {...number('litresPerMinute', choices.litresPerMinute)}
         />
-        <TextEntry label="Treated by" value={source.treatBy ?? ''} onChange={(treatBy) => set({ treatBy })} />
-        <NumberEntry
-          label="Wait at least, beyond what Treat says"
-          quantity="duration"
-          step={5}
-          unknown="As Treat says"
-          {...number('waitMinutes')}
-        />
-        <NumberEntry
-          label="Hands-on minutes for a litre, at least"
-          quantity="plain"
-          step={0.5}
-          unknown="As Treat says"
-          {...number('handsOnMinutesPerL')}
+        <SelectEntry
+          label="Treat it with"
+          value={source.treatWith ?? anyWay}
+          onChange={(id) => set({ treatWith: id === anyWay ? null : id })}
+          choices={[{ id: anyWay, name: 'What is best by then' }, ...ways]}
         />
         <NumberEntry
           label="Drunk on the spot, all together"
