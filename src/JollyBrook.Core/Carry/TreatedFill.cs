@@ -1,5 +1,3 @@
-using JollyBrook.Core.Kit;
-
 namespace JollyBrook.Core.Carry;
 
 /// <summary>How one fill is treated, by Treat's own engine.</summary>

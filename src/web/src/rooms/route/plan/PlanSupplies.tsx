@@ -9,7 +9,17 @@ export function PlanSupplies({ supplies }: { supplies: Schema<'PlanSupply'>[] })
   if (supplies.length === 0) return null;
   return (
     <Section title="What it takes of the kit">
-      <Box component="ul" sx={{ listStyle: 'none', p: 0, m: 0, display: 'grid', gap: 1.5, gridTemplateColumns: { md: '1fr 1fr' } }}>
+      <Box
+        component="ul"
+        sx={{
+          listStyle: 'none',
+          p: 0,
+          m: 0,
+          display: 'grid',
+          gap: 1.5,
+          gridTemplateColumns: { md: '1fr 1fr' },
+        }}
+      >
         {supplies.map((supply) => (
           <Supply key={supply.id} supply={supply} />
         ))}

@@ -18,13 +18,7 @@ import { SwitchEntry } from '../../../shared/SwitchEntry';
 
 type Source = Schema<'TripSource'>;
 type NumberKey =
-  | 'alongKm'
-  | 'chance'
-  | 'detourMinutes'
-  | 'litresPerMinute'
-  | 'drinkL'
-  | 'cacheL'
-  | 'temperatureC';
+  'alongKm' | 'chance' | 'detourMinutes' | 'litresPerMinute' | 'drinkL' | 'cacheL' | 'temperatureC';
 
 /** Not set: the choice is left to the plan. */
 const anyWay = 'any';
@@ -53,7 +47,11 @@ export function SourceEditor({ record, stop }: Props) {
   const ways = (useRecords('kit-item') ?? [])
     .filter(({ body }) => body.retired !== true && treating.includes(body.kind))
     .map(({ id, body }) => ({ id, name: body.name ?? '' }));
-  const toggle = (key: 'doNotUse' | 'onlyIfNeeded' | 'treatLater' | 'drinkable', label: string, usual = false) => (
+  const toggle = (
+    key: 'doNotUse' | 'onlyIfNeeded' | 'treatLater' | 'drinkable',
+    label: string,
+    usual = false,
+  ) => (
     <SwitchEntry
       label={label}
       checked={source[key] ?? usual}
