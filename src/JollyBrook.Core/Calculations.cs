@@ -1,6 +1,7 @@
 using JollyBrook.Core.Body;
 using JollyBrook.Core.Book;
 using JollyBrook.Core.Carry;
+using JollyBrook.Core.Carry.Here;
 using JollyBrook.Core.Catalogue;
 using JollyBrook.Core.Clocks;
 using JollyBrook.Core.Contract;
@@ -116,6 +117,9 @@ public static class Calculations
         new Calculation<PlanRequest, PlanResponse>(
             "plan", "Where to fill and how much to carry along a route, and what fixes what does not fit.",
             Plan.Compute, () => ContractJson.Default.PlanRequest, () => AnswerJson.Default.PlanResponse, () => Plan.Fields) { IsLong = true },
+        new Calculation<FromHereRequest, FromHereResponse>(
+            "from-here", "On the walk: stop or walk by, how much into which bottles, the next water, how far one may go and still turn back.",
+            FromHere.Compute, () => ContractJson.Default.FromHereRequest, () => AnswerJson.Default.FromHereResponse, () => FromHere.Fields) { IsLong = true },
         new Calculation<HowSureRequest, HowSureResponse>(
             "how-sure", "The plan walked many times with sweat, pace, weather and sources drawn at random.",
             (request, cancellation) => HowSure.Compute(request, cancellation), () => ContractJson.Default.HowSureRequest, () => AnswerJson.Default.HowSureResponse, () => HowSure.Fields) { IsLong = true },

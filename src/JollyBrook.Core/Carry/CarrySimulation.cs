@@ -87,7 +87,7 @@ internal sealed class CarrySimulation(SimulatedRoute route, Func<WalkDraws> draw
 
     private void Walk(LeaveWith decide, DrawnWalk walk, SimulationTally tally)
     {
-        var hand = 0.0;
+        var hand = route.StartL;
         var wasShort = false;
         double kgKm = 0, minutes = 0, owed = 0;
         var last = route.Places - 1;

@@ -20,9 +20,11 @@ public sealed record WalkerEntry(string Id, [property: JsonRequired] Walker Walk
 /// <param name="Now">The time now, for the age of reports.</param>
 /// <param name="Kit">What there is to treat with: without it no time is given from which water is drinkable.</param>
 /// <param name="CountViruses">Whether viruses are part of the target; true when left out.</param>
+/// <param name="StartL">What is in hand at the start where no water is to be had there, L, 0 to 200; null fills up at the start.</param>
 public sealed record PlanRequest(
     UnitSystem? Units, TripRoute? Route, IReadOnlyList<TripSourceEntry>? Sources = null, IReadOnlyList<WalkerEntry>? Walkers = null,
-    IReadOnlyList<SweatTestEntry>? Tests = null, DateTimeOffset? Now = null, IReadOnlyList<KitEntry>? Kit = null, bool? CountViruses = null)
+    IReadOnlyList<SweatTestEntry>? Tests = null, DateTimeOffset? Now = null, IReadOnlyList<KitEntry>? Kit = null, bool? CountViruses = null,
+    double? StartL = null)
 {
     private const double Noon = 12;
 

@@ -15,6 +15,8 @@ internal sealed class PlanSetup
 
     private const double DefaultCapacityLPerWalker = 3;
 
+    private static readonly NumberField StartField = new("startL", "In hand at the start", Quantity.Volume, 0, 200, "Count what is in the bottles.");
+
     /// <summary>Pack off, bottles out, pack on again (pick): nobody stops at every trickle.</summary>
     private const double PackMinutes = 5;
 
@@ -50,6 +52,9 @@ internal sealed class PlanSetup
     public CarryLine Line { get; }
 
     public double CleanL { get; }
+
+    /// <summary>What is in hand at a start without water, L; null where the start has water.</summary>
+    public double? StartL => Request.StartL;
 
     public double DirtyL { get; }
 
@@ -108,6 +113,7 @@ internal sealed class PlanSetup
     {
         ArgumentNullException.ThrowIfNull(request);
         var intake = new Intake(Speaker.For(request.Units));
+        intake.Optional(StartField, request.StartL);
         TripRouteFields.Check(request.Route ?? new TripRoute(null, null, null, null), intake);
         foreach (var entry in request.Sources ?? [])
         {
@@ -140,7 +146,7 @@ internal sealed class PlanSetup
     {
         if (place.Source is not { } source)
         {
-            return new CarryStop(place.Point, CleanL);
+            return new CarryStop(place.Point, place.Kind == StopKind.Start ? StartL ?? CleanL : CleanL);
         }
 
         // In the morning nobody walks off for it again: it was drawn the evening before.

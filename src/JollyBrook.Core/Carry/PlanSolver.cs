@@ -13,7 +13,8 @@ internal static class PlanSolver
     {
         // First, so that what Treat says of the litres is known before the many.
         var middle = MiddleWalk.Solve(setup);
-        if (setup.Certainty <= TripRoute.Middle)
+        // The shortest path always fills up at the start.
+        if (setup.Certainty <= TripRoute.Middle && setup.StartL is null)
         {
             return middle;
         }

@@ -186,6 +186,7 @@ internal sealed class PlanStops
         var drink = fill.DrinkL > 0 ? $"drink {L(fill.DrinkL)}, " : "";
         return place switch
         {
+            { Kind: StopKind.Start } when _setup.StartL is not null => $"{L(fill.LeaveL)} in hand, to {fill.To.Name}",
             { Kind: StopKind.Start } => $"Leave with {L(fill.LeaveL)}, to {fill.To.Name}",
             { Kind: StopKind.Camp } => $"Fetch {L(fill.TakenL)} from {fill.Water.Name}, {Way(place, fill.Water)}: {Speaker.Minutes(fill.TripMinutes)} there and back",
             { IsEvening: true } when fill.To.IsMorning && fill.To.Id == place.Id => $"Take {L(fill.TakenL)} for the camp",

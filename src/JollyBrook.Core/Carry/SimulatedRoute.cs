@@ -36,6 +36,9 @@ internal sealed class SimulatedRoute(int places)
     /// <summary>What may be owed before it counts as short, L.</summary>
     public double DebtL { get; private init; }
 
+    /// <summary>In hand on setting out, L.</summary>
+    public double StartL { get; private init; }
+
     public int Places => Day.Length;
 
     /// <summary>Chance of each source, and how much of it is the country's weather.</summary>
@@ -44,7 +47,7 @@ internal sealed class SimulatedRoute(int places)
     public static SimulatedRoute Of(PlanSetup setup, PolicyWay way)
     {
         var places = setup.Line.Places;
-        var route = new SimulatedRoute(places.Count) { DebtL = setup.DebtL };
+        var route = new SimulatedRoute(places.Count) { DebtL = setup.DebtL, StartL = setup.StartL ?? 0 };
         for (var k = 0; k + 1 < places.Count; k++)
         {
             route.AddWay(k, setup, places[k], places[k + 1]);

@@ -4,7 +4,9 @@ namespace JollyBrook.Core.Carry;
 /// What the way back costs at the certainty wanted, on its own ground and at its own hours: downhill out is uphill home, and the afternoon
 /// is not the morning.
 /// </summary>
-internal sealed class WayBack(PlanSetup setup)
+/// <param name="setup">The trip.</param>
+/// <param name="lateH">How much later than planned the party is, h.</param>
+internal sealed class WayBack(PlanSetup setup, double lateH = 0)
 {
     private readonly CarryLine _line = setup.Line;
 
@@ -13,7 +15,7 @@ internal sealed class WayBack(PlanSetup setup)
     /// <param name="to">The point gone back to.</param>
     public double NeedL(int from, int to)
     {
-        var (need, clock, day) = (0.0, _line.ClockHour[from], _line.Day[from]);
+        var (need, clock, day) = (0.0, _line.ClockHour[from] + lateH, _line.Day[from]);
         for (var p = from; p > to; p--)
         {
             if (_line.Into[p] is { } piece)

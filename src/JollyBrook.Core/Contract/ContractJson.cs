@@ -2,6 +2,7 @@ using System.Text.Json.Serialization;
 using JollyBrook.Core.Body;
 using JollyBrook.Core.Book;
 using JollyBrook.Core.Carry;
+using JollyBrook.Core.Carry.Here;
 using JollyBrook.Core.Catalogue;
 using JollyBrook.Core.Clocks;
 using JollyBrook.Core.Drills;
@@ -34,6 +35,7 @@ namespace JollyBrook.Core.Contract;
 [JsonSerializable(typeof(KitCheckRequest))]
 [JsonSerializable(typeof(ScheduleRequest))]
 [JsonSerializable(typeof(DayWantsRequest))]
+[JsonSerializable(typeof(FromHereRequest))]
 [JsonSerializable(typeof(BookLine))]
 [JsonSerializable(typeof(BookLineRequest))]
 [JsonSerializable(typeof(InHandRequest))]
@@ -87,6 +89,7 @@ public sealed partial class ContractJson : JsonSerializerContext;
 [JsonSerializable(typeof(BookLineResponse))]
 [JsonSerializable(typeof(BookDayResponse))]
 [JsonSerializable(typeof(BringUpResponse))]
+[JsonSerializable(typeof(FromHereResponse))]
 [JsonSerializable(typeof(BookTableResponse))]
 [JsonSerializable(typeof(LearnResponse))]
 [JsonSerializable(typeof(LookBackResponse))]

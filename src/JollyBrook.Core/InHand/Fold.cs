@@ -32,6 +32,9 @@ internal sealed class Fold
 
     public IEnumerable<SourceInHand> Sources => _sources.Values;
 
+    /// <summary>Where somebody last stood at a source; null where the log does not tell.</summary>
+    public PlaceInHand? Place { get; private set; }
+
     /// <summary>Takes up where an earlier fold ended.</summary>
     public void Restore(Snapshot since)
     {
@@ -45,6 +48,7 @@ internal sealed class Fold
         Vessels.Doubts.AddRange(since.Doubts);
         Stocks.Restore(since.Stocks);
         Walkers.Restore(since.Walkers);
+        Place = since.Place;
         foreach (var source in since.Sources)
         {
             _sources[source.Id] = source;
@@ -80,7 +84,7 @@ internal sealed class Fold
         var held = Vessels.All.Select(v => v.Content).OfType<OfBatches>().SelectMany(o => o.Ids).Distinct().Order();
         return new Snapshot(
             _upTo, [.. Vessels.All.OrderBy(v => v.Id).Select(v => v.Shot())], Stocks.Shots(), Walkers.Shots(), [.. _sources.Values.OrderBy(s => s.Id)],
-            [.. held.Select(Batches.Find).OfType<KeptBatch>()], [.. Vessels.ThrownAway], [.. Vessels.Doubts], Vessels.Sums());
+            [.. held.Select(Batches.Find).OfType<KeptBatch>()], [.. Vessels.ThrownAway], [.. Vessels.Doubts], Vessels.Sums(), Place);
     }
 
     private void Take(TapMoment moment)
@@ -143,6 +147,9 @@ internal sealed class Fold
             case SourceSeen { Flowing: { } flowing } seen:
                 See(seen.SourceId, flowing, seen.At!.Value, id);
                 break;
+            case PassedBy passed:
+                StandAt(passed.SourceId, passed.At!.Value, id);
+                break;
             default:
                 Stocks.Take(line, id);
                 break;
@@ -155,5 +162,9 @@ internal sealed class Fold
         {
             _sources[id] = new SourceInHand(id, flowing, at, by);
         }
+
+        StandAt(source, at, by);
     }
+
+    private void StandAt(Guid? source, DateTimeOffset at, Guid by) => Place = source is { } id ? new PlaceInHand(id, at, by) : Place;
 }

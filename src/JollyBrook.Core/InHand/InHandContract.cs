@@ -69,12 +69,13 @@ public sealed record InHandRequest(
 /// <param name="Doubts">Lines that do not add up.</param>
 /// <param name="Replaced">Lines that no longer count, with what took their place.</param>
 /// <param name="Balance">Where the litres went.</param>
+/// <param name="Place">Where somebody last stood at a source; null where the log does not tell.</param>
 /// <param name="Snapshot">To fold on from.</param>
 public sealed record InHandResponse(
     string Headline, double DrinkableL, double UnderWayL, double RawL, double? PerWalkerL, IReadOnlyList<ContainerInHand> Containers,
     IReadOnlyList<SupplyInHand> Supplies, IReadOnlyList<KitEntry> Kit, IReadOnlyList<WalkerInHand> Walkers, IReadOnlyList<SourceInHand> Sources,
     IReadOnlyList<TripSourceEntry> TripSources,
-    NextThing Next, Guid? TreatIn, IReadOnlyList<LineDoubt> Doubts, IReadOnlyList<ReplacedLine> Replaced, WaterBalance Balance, Snapshot Snapshot);
+    NextThing Next, Guid? TreatIn, IReadOnlyList<LineDoubt> Doubts, IReadOnlyList<ReplacedLine> Replaced, WaterBalance Balance, PlaceInHand? Place, Snapshot Snapshot);
 
 /// <summary>A container as it is.</summary>
 /// <param name="Id">The kit item.</param>
@@ -115,6 +116,12 @@ public sealed record DrinkTold(Guid LineId, DateTimeOffset At, double Litres, bo
 /// <param name="At">When it was seen.</param>
 /// <param name="LineId">The line that says so.</param>
 public sealed record SourceInHand(Guid Id, bool Flowing, DateTimeOffset At, Guid LineId);
+
+/// <summary>Where somebody last stood at a source: found it, filled there or passed it by.</summary>
+/// <param name="SourceId">The source.</param>
+/// <param name="At">When.</param>
+/// <param name="LineId">The line that says so.</param>
+public sealed record PlaceInHand(Guid SourceId, DateTimeOffset At, Guid LineId);
 
 /// <summary>A line that does not add up: kept as told, counted the worse way.</summary>
 /// <param name="LineId">The line, batch or tap.</param>

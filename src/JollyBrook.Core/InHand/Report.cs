@@ -40,7 +40,7 @@ internal sealed class Report(InHandRequest request, Fold fold, DateTimeOffset no
         return new InHandResponse(
             Headline(drinkable, containers.Where(c => MayBeDrunk(c) && c.Water is CleanWater { ShortOf.Count: > 0 }).Sum(c => c.Litres), underWay), drinkable, underWay, Math.Max(0, all - drinkable - underWay), walkers > 0 ? drinkable / walkers : null, containers, supplies, kit,
             Walkers(), [.. fold.Sources.OrderBy(s => s.Id)], TripSources(), Next(containers), TreatIn(containers), [.. fold.Vessels.Doubts, .. early], replaced,
-            new WaterBalance(sums.InL, sums.DrunkL, sums.CookedL, sums.SpiltL, fold.Vessels.All.Sum(v => v.Litres)), snapshot);
+            new WaterBalance(sums.InL, sums.DrunkL, sums.CookedL, sums.SpiltL, fold.Vessels.All.Sum(v => v.Litres)), fold.Place, snapshot);
     }
 
     private static bool MayBeDrunk(ContainerInHand container) => container is { Water: CleanWater { Stale: false }, CleanSideDirty: false };

@@ -14,9 +14,10 @@ namespace JollyBrook.Core.InHand;
 /// <param name="ThrownAway">Batches thrown away, which can be brought back.</param>
 /// <param name="Doubts">Lines that do not add up.</param>
 /// <param name="Sums">Where the litres went.</param>
+/// <param name="Place">Where somebody last stood at a source.</param>
 public sealed record Snapshot(
     DateTimeOffset UpTo, IReadOnlyList<VesselShot> Vessels, IReadOnlyList<StockShot> Stocks, IReadOnlyList<WalkerShot> Walkers, IReadOnlyList<SourceInHand> Sources,
-    IReadOnlyList<KeptBatch> Batches, IReadOnlyList<ThrownAway> ThrownAway, IReadOnlyList<LineDoubt> Doubts, LitresShot Sums);
+    IReadOnlyList<KeptBatch> Batches, IReadOnlyList<ThrownAway> ThrownAway, IReadOnlyList<LineDoubt> Doubts, LitresShot Sums, PlaceInHand? Place = null);
 
 /// <summary>A container in a snapshot.</summary>
 public sealed record VesselShot(Guid Id, double Litres, Content Content, bool CleanSideDirty, IReadOnlyList<Guid> Story);

@@ -53,7 +53,7 @@ public sealed record PolicyPlace(double NeedL, double EffortKm, double Hours)
 /// Carrying water where sources may be dry and need is not known: what to leave each place with, for whatever is in hand there (handbook
 /// room 70).
 /// </summary>
-/// <param name="Places">In order; the first is the start, whose water is sure, and the last the finish.</param>
+/// <param name="Places">In order; the first is the start, whose water is sure if it has one, and the last the finish.</param>
 /// <param name="StepL">Step of the litres in hand that are told apart, L.</param>
 public sealed record PolicyProblem(IReadOnlyList<PolicyPlace> Places, double StepL)
 {
@@ -65,6 +65,9 @@ public sealed record PolicyProblem(IReadOnlyList<PolicyPlace> Places, double Ste
 
     /// <summary>What a litre of cooking or washing that is left out costs, kg·km (pick): a cold supper.</summary>
     public const double LeftOutPrice = 10;
+
+    /// <summary>What is in hand on arriving at the first place, L.</summary>
+    public double StartL { get; init; }
 
     /// <summary>Kept in hand on every arrival at water, L, the whole party.</summary>
     public double ReserveL { get; init; }

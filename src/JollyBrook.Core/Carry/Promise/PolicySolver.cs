@@ -38,7 +38,7 @@ public static class PolicySolver
         {
             (_problem, _factor, _shortPrice, _step) = (problem, factor, shortPrice, problem.StepL);
             var owed = (int)Math.Floor((problem.DebtL / _step) + Slack);
-            var most = problem.Places.SelectMany(p => p.Waters).Select(w => w.CapacityL + w.DrinkL).Append(0).Max();
+            var most = problem.Places.SelectMany(p => p.Waters).Select(w => w.CapacityL + w.DrinkL).Append(problem.StartL).Max();
             _lowest = -owed * _step;
             _level = [.. Enumerable.Range(0, owed + (int)Math.Floor((most / _step) + Slack) + 1).Select(i => _lowest + (i * _step))];
             (_next, _dry, _filled, _value) = (new double[_level.Length], new double[_level.Length], new double[_level.Length], new double[_level.Length]);
@@ -54,7 +54,7 @@ public static class PolicySolver
                 _value.CopyTo(_next, 0);
             }
 
-            return new PolicyTable(leave, _lowest, _step, From(0));
+            return new PolicyTable(leave, _lowest, _step, From(_problem.StartL));
         }
 
         private short[][] Look(PolicyPlace place, bool isLast, bool isFirst)

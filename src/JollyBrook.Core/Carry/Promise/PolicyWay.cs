@@ -27,7 +27,7 @@ internal sealed class PolicyWay
         Sources = sources;
         Problem = new PolicyProblem(places, line.Timeline.Days.Count == 1 ? DayStepL : LongStepL)
         {
-            ReserveL = setup.ReserveL, DebtL = setup.DebtL, KgKmPerMinute = setup.KgKmPerMinute,
+            StartL = setup.StartL ?? 0, ReserveL = setup.ReserveL, DebtL = setup.DebtL, KgKmPerMinute = setup.KgKmPerMinute,
         };
     }
 
@@ -59,6 +59,7 @@ internal sealed class PolicyWay
 
     private (List<PolicyWater>, List<Place>) Waters(Place place) => place switch
     {
+        { Kind: StopKind.Start } when _setup.StartL is not null => ([], []),
         { Kind: StopKind.Start } => ([new PolicyWater(1, _setup.CleanL)], [place]),
         { Kind: StopKind.Camp } => _fetch.Around(place),
         // In the evening it is the camp's, and a cache emptied then is empty in the morning.

@@ -75,13 +75,16 @@ internal sealed class PromisedWalk : PlannedWalk
     private static double? Leave(PolicyTable table, double[][] atLeast, int k, int j, double inHandL) =>
         table.LeaveWith(k, j, inHandL) is { } leave ? Math.Max(leave, atLeast[k][j]) : null;
 
+    /// <summary>The water of a start that has none: what is in hand.</summary>
+    private const int InHand = -1;
+
     private readonly record struct Stopped(int Place, int Water, double ArriveL, double Leave);
 
     /// <summary>The stops of a walk on which what is likely runs.</summary>
     private static List<Stopped> Walk(PolicyWay way, PolicyTable table, double[][] atLeast)
     {
-        List<Stopped> stops = [];
-        var hand = 0.0;
+        var hand = way.Problem.StartL;
+        List<Stopped> stops = way.Problem.Places[0].Waters.Count == 0 ? [new(0, InHand, hand, hand)] : [];
         for (var k = 0; k < way.Problem.Places.Count - 1; k++)
         {
             var place = way.Problem.Places[k];
@@ -118,6 +121,11 @@ internal sealed class PromisedWalk : PlannedWalk
         for (var n = 0; n < stops.Count; n++)
         {
             var (k, j, arrive, leave) = stops[n];
+            if (j == InHand)
+            {
+                continue;
+            }
+
             var water = way.Problem.Places[k].Waters[j];
             var (target, limit) = (NeedToNext(way, stops, n) + way.Problem.ReserveL, MostToLeave(water, arrive));
             if (Math.Min(target, limit) > leave + WorthTakingL)
@@ -138,6 +146,11 @@ internal sealed class PromisedWalk : PlannedWalk
     private static bool RaiseBefore(PolicyWay way, Stopped stop, double moreL, double[][] atLeast)
     {
         var (k, j, arrive, leave) = stop;
+        if (j == InHand)
+        {
+            return false;
+        }
+
         var water = way.Problem.Places[k].Waters[j];
         var wanted = Math.Min(leave + moreL, MostToLeave(water, arrive));
         if (wanted <= leave + WorthTakingL)
@@ -168,17 +181,17 @@ internal sealed class PromisedWalk : PlannedWalk
     private static List<PlannedFill> FillsOf(PlanSetup setup, PolicyWay way, List<Stopped> stops)
     {
         var places = setup.Line.Places;
-        Place At(Stopped stop) => way.Sources[stop.Place][stop.Water] is { IsEvening: true } evening && evening.Point == places[stop.Place].Point ? evening : places[stop.Place];
+        Place At(Stopped stop) => stop.Water == InHand ? places[0] : way.Sources[stop.Place][stop.Water] is { IsEvening: true } evening && evening.Point == places[stop.Place].Point ? evening : places[stop.Place];
         List<PlannedFill> fills = [];
         for (var n = 0; n < stops.Count; n++)
         {
             var (k, j, arrive, leave) = stops[n];
-            var (place, water) = (way.Problem.Places[k], way.Problem.Places[k].Waters[j]);
+            var (place, water) = (way.Problem.Places[k], j == InHand ? new PolicyWater(1, leave) : way.Problem.Places[k].Waters[j]);
             var next = n + 1 < stops.Count ? stops[n + 1] : (Stopped?)null;
             var arriveNext = leave - NeedToNext(way, stops, n);
             var spot = place.NightL;
             var missing = way.Problem.ReserveL - arriveNext;
-            fills.Add(new PlannedFill(At(stops[n]), next is { } to ? At(to) : places[^1], way.Sources[k][j])
+            fills.Add(new PlannedFill(At(stops[n]), next is { } to ? At(to) : places[^1], j == InHand ? places[0] : way.Sources[k][j])
             {
                 ArriveL = k == 0 ? 0 : arrive - water.DetourUseL, DrinkL = water.DrinkL, LeaveL = leave + water.DetourUseL - water.DrinkL + spot, OnTheSpotL = spot,
                 ArriveNextL = arriveNext, DetourUseL = water.DetourUseL, TripMinutes = water.TripMinutes, MinutesPerL = water.MinutesPerL,

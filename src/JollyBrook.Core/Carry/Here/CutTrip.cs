@@ -1,0 +1,78 @@
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Route;
+
+namespace JollyBrook.Core.Carry.Here;
+
+/// <summary>What is left of a trip from a place along it: the same ground, days, weather and sources, counted from there and from now.</summary>
+/// <param name="Request">The rest of the trip.</param>
+/// <param name="FromKm">Where it begins, km along the whole trip.</param>
+/// <param name="Day">The day of the whole trip it begins on, from 0.</param>
+internal sealed record CutTrip(PlanRequest Request, double FromKm, int Day)
+{
+    /// <summary>A place this near is here, km: what a receiver is out by.</summary>
+    public const double HereKm = 0.1;
+
+    /// <param name="trip">The whole trip, checked.</param>
+    /// <param name="alongKm">Where the party stands, km along, 0 to short of the finish.</param>
+    /// <param name="inHandL">Litres that may be drunk, L.</param>
+    public static CutTrip Of(PlanRequest trip, double alongKm, double inHandL)
+    {
+        ArgumentNullException.ThrowIfNull(trip);
+        var (route, ground) = (trip.Route!, trip.Route!.Ground());
+        var days = route.Days is { Count: > 0 } given ? given : [new RouteDay()];
+        var hour = trip.Now is { } now ? now.TimeOfDay.TotalHours : days[0].StartHour ?? RouteDay.DefaultStartHour;
+        var day = DayOf(days, alongKm, hour);
+        var step = Math.Clamp((int)Math.Round(alongKm / ground.StepKm), 0, ground.Steps - 1);
+        if (day < days.Count - 1)
+        {
+            // In camp the night is still to come, so the camp lies a step on.
+            step = Math.Clamp(step, 0, Math.Max(0, Timeline.StepAt(ground, days[day].EndKm!.Value) - 1));
+        }
+
+        var fromKm = step * ground.StepKm;
+        double On(double km) => Math.Max(0, km - fromKm);
+        double[] heights = [.. ground.ElevationM.ToArray().Skip(step)];
+        var rest = route with
+        {
+            StartDate = trip.Now is { } today ? DateOnly.FromDateTime(today.DateTime) : route.StartDate?.AddDays(day),
+            LengthKm = (ground.Steps - step) * ground.StepKm,
+            Heights = EncodedNumbers.Encode(heights.Select(h => (long)Math.Round(h * 10))),
+            Latitudes = null,
+            Longitudes = null,
+            Terrain = route.Terrain is { } spans
+                ? [.. spans.OrderBy(t => t.FromKm).Where((t, i) => i + 1 == spans.Count || spans.OrderBy(s => s.FromKm).ElementAt(i + 1).FromKm > fromKm).Select(t => t with { FromKm = On(t.FromKm!.Value) })]
+                : null,
+            Days = [.. days.Skip(day).Select((d, i) => d with { StartHour = i == 0 ? Math.Min(hour, LatestHour) : d.StartHour, EndKm = d.EndKm is { } end ? end - fromKm : null })],
+            Weather = route.Weather is { Count: > 0 } weather ? [.. weather.Skip(Math.Min(day, weather.Count - 1))] : route.Weather,
+            BailOuts = route.BailOuts is { } ways ? [.. ways.Where(w => w.AlongKm >= fromKm).Select(w => w with { AlongKm = On(w.AlongKm!.Value) })] : null,
+        };
+        return new CutTrip(
+            trip with
+            {
+                Route = rest,
+                StartL = inHandL,
+                Sources = [.. (trip.Sources ?? []).Where(s => s.Source.AlongKm >= alongKm - HereKm).Select(s => s with { Source = s.Source with { AlongKm = On(s.Source.AlongKm!.Value) } })],
+            },
+            fromKm, day);
+    }
+
+    /// <summary>A day is begun by this hour at the latest.</summary>
+    private const double LatestHour = 23;
+
+    /// <summary>In camp after noon it is still the day that ends there; before noon the next one.</summary>
+    private static int DayOf(IReadOnlyList<RouteDay> days, double alongKm, double hour)
+    {
+        for (var d = 0; d < days.Count - 1; d++)
+        {
+            var end = days[d].EndKm!.Value;
+            if (alongKm < end - HereKm || (alongKm <= end + HereKm && hour >= Noon))
+            {
+                return d;
+            }
+        }
+
+        return days.Count - 1;
+    }
+
+    private const double Noon = 12;
+}

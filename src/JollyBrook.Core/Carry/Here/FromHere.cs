@@ -1,0 +1,111 @@
+using JollyBrook.Core.Carry.Promise;
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Route;
+using JollyBrook.Core.Units;
+
+namespace JollyBrook.Core.Carry.Here;
+
+/// <summary>The calculation "from-here": the plan's own programme from where the party stands, with what it has (handbook room 70).</summary>
+public static class FromHere
+{
+    private const double NothingL = 0.05;
+
+    private static readonly NumberField Along = new("alongKm", "Where you stand", Quantity.Distance, 0, 5000, "Read it off the map, or let the place be found.");
+    private static readonly NumberField InHand = new("inHandL", "Water in hand", Quantity.Volume, 0, 200, "Count what may be drunk.");
+    private static readonly ChoiceField PlanField = new("plan", "Trip", ["a trip with a route"]);
+
+    public static IReadOnlyList<Field> Fields => [Along, InHand, PlanField, .. Plan.Fields];
+
+    /// <exception cref="BadInputException">A field is missing or out of its range, or the place is at the finish.</exception>
+    public static FromHereResponse Compute(FromHereRequest request)
+    {
+        ArgumentNullException.ThrowIfNull(request);
+        var say = Speaker.For(request.Plan?.Units);
+        var intake = new Intake(say);
+        intake.Present(PlanField, request.Plan);
+        var km = intake.Required(Along, request.AlongKm);
+        var inHand = intake.Required(InHand, request.InHandL);
+        intake.ThrowIfWrong();
+        PlanSetup.Check(request.Plan!);
+        if (km >= request.Plan!.Route!.LengthKm - (GroundProfile.ResampleM / 1000))
+        {
+            intake.Refuse(Along, $"The trip ends at {say.Of(Quantity.Distance, request.Plan.Route.LengthKm!.Value)}: there is nothing left to plan. Give a place before that.");
+            intake.ThrowIfWrong();
+        }
+
+        return new Answer(request, CutTrip.Of(request.Plan, km, inHand), km, inHand, say).Make();
+    }
+
+    private sealed class Answer(FromHereRequest request, CutTrip cut, double km, double inHandL, Speaker say)
+    {
+        private readonly PlanResponse _rest = Plan.Compute(cut.Request);
+
+        public FromHereResponse Make()
+        {
+            var stops = _rest.Stops.Where(s => s.Kind is not StopKind.Start).Select(OnTheWhole).ToList();
+            var here = stops.Where(s => s is { Chance: not null, Kind: StopKind.Source or StopKind.Camp } && s.AlongKm <= km + CutTrip.HereKm && !s.Name.EndsWith(", morning", StringComparison.Ordinal)).MaxBy(s => s.Planned);
+            var next = Next(stops);
+            var take = here is { Planned: true } ? here.TakeL : 0;
+            var (bottles, noRoom) = Share(here is { Planned: true } ? here.LeaveL - inHandL : 0);
+            var act = _rest.Impossible.Any(i => i.FromKm < 1e-6 && i.FromName == "Start") && take <= NothingL ? HereAct.Short
+                : here is null ? HereAct.WalkOn : here.Planned ? HereAct.Stop : HereAct.WalkBy;
+            return new FromHereResponse(
+                Headline(act, here, next), act, Math.Round(km, 3), here, bottles, noRoom, here is { Planned: true, ReadyHour: { } ready } ? At(ready) : null, next,
+                new WayBackFromHere(request.Plan!, km, inHandL + Math.Max(0, take), say).Of(), new SincePlanned(request, km, inHandL, stops, say).Changes(), stops, _rest.Promise, _rest.Cautions);
+        }
+
+        private PlanStop OnTheWhole(PlanStop stop) => stop with
+        {
+            AlongKm = Math.Round(stop.AlongKm + cut.FromKm, 3), Day = stop.Day + cut.Day, TurnBackKm = stop.TurnBackKm is { } turn ? Math.Round(turn + cut.FromKm, 3) : null,
+        };
+
+        private NextWater? Next(List<PlanStop> stops)
+        {
+            var next = stops.FirstOrDefault(s => s is { Chance: not null, Kind: StopKind.Source } && s.AlongKm > km + CutTrip.HereKm && !s.Name.EndsWith(", morning", StringComparison.Ordinal));
+            if (next is null)
+            {
+                return null;
+            }
+
+            var hours = next.ArriveHour - _rest.Days[0].StartHour + (24 * (next.Day - cut.Day));
+            var onKm = next.AlongKm - km;
+            return new NextWater(
+                next.Id, next.Name, next.AlongKm, onKm, hours, next.Chance!.Value, next.ArriveL,
+                $"{next.Name}: {say.Of(Quantity.Distance, onKm)} on, {Speaker.Minutes(hours * 60)}, runs with {Sources.SourceReliability.Percent(next.Chance.Value)} %");
+        }
+
+        private string Headline(HereAct act, PlanStop? here, NextWater? next)
+        {
+            var there = next is null ? "the finish" : next.Name;
+            return act switch
+            {
+                HereAct.Stop => $"Stop here: take {L(here!.TakeL)}",
+                HereAct.WalkBy => $"Walk by: {L(inHandL)} in hand, on to {there}",
+                HereAct.Short => $"{L(inHandL)} in hand is {L(_rest.Impossible[0].ShortL)} too little to the next sure water",
+                _ => $"On to {there} with {L(inHandL)}",
+            };
+        }
+
+        /// <summary>Into the containers in the order given; what is over has no room.</summary>
+        private (List<BottleFill> Bottles, double NoRoomL) Share(double litres)
+        {
+            List<BottleFill> bottles = [];
+            var left = Math.Max(0, litres);
+            foreach (var free in request.Free ?? [])
+            {
+                var into = Math.Min(left, free.RoomL ?? 0);
+                if (into > NothingL)
+                {
+                    bottles.Add(new BottleFill(free.Id ?? "", free.Name ?? "", PlanStops.UpToCup(into)));
+                    left -= into;
+                }
+            }
+
+            return (bottles, left > NothingL ? left : 0);
+        }
+
+        private DateTimeOffset? At(double hour) => request.Plan!.Now is { } now ? new DateTimeOffset(DateOnly.FromDateTime(now.DateTime), TimeOnly.MinValue, now.Offset).AddHours(hour) : null;
+
+        private string L(double litres) => say.Of(Quantity.Volume, PlanStops.UpToCup(litres));
+    }
+}
