@@ -1,4 +1,3 @@
-using JollyBrook.Core.Contract;
 using JollyBrook.Core.Route;
 
 namespace JollyBrook.Core.Carry.Here;

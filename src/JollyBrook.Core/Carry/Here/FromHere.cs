@@ -1,4 +1,3 @@
-using JollyBrook.Core.Carry.Promise;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Route;
 using JollyBrook.Core.Units;
@@ -47,7 +46,7 @@ public static class FromHere
             var next = Next(stops);
             var take = here is { Planned: true } ? here.TakeL : 0;
             var (bottles, noRoom) = Share(here is { Planned: true } ? here.LeaveL - inHandL : 0);
-            var act = _rest.Impossible.Any(i => i.FromKm < 1e-6 && i.FromName == "Start") && take <= NothingL ? HereAct.Short
+            var act = _rest.Impossible.Any(i => i.FromKm < 1e-6 && i.FromName == "Start") && take <= NothingL ? HereAct.TooLittle
                 : here is null ? HereAct.WalkOn : here.Planned ? HereAct.Stop : HereAct.WalkBy;
             return new FromHereResponse(
                 Headline(act, here, next), act, Math.Round(km, 3), here, bottles, noRoom, here is { Planned: true, ReadyHour: { } ready } ? At(ready) : null, next,
@@ -81,7 +80,7 @@ public static class FromHere
             {
                 HereAct.Stop => $"Stop here: take {L(here!.TakeL)}",
                 HereAct.WalkBy => $"Walk by: {L(inHandL)} in hand, on to {there}",
-                HereAct.Short => $"{L(inHandL)} in hand is {L(_rest.Impossible[0].ShortL)} too little to the next sure water",
+                HereAct.TooLittle => $"{L(inHandL)} in hand is {L(_rest.Impossible[0].ShortL)} too little to the next sure water",
                 _ => $"On to {there} with {L(inHandL)}",
             };
         }

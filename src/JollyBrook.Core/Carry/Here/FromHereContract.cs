@@ -31,7 +31,7 @@ public enum HereAct
     WalkOn,
 
     /// <summary>What is in hand does not reach the next water.</summary>
-    Short,
+    TooLittle,
 }
 
 /// <summary>So much into one container.</summary>

@@ -22,6 +22,7 @@ export type CalculationName =
   | 'route-places'
   | 'plan'
   | 'how-sure'
+  | 'from-here'
   | 'kit-check'
   | 'schedule'
   | 'day-wants'

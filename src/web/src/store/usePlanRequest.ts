@@ -10,6 +10,8 @@ interface Asked {
   sources: Kept<'trip-source'>[];
   walkers: Kept<'walker'>[];
   request: PlanRequest;
+  /** The same with the sources as they are kept, before anything was found on the way. */
+  planned: PlanRequest;
 }
 
 /** A route with all that its plan rests on; null while that is being read, or without a route. */
@@ -42,6 +44,7 @@ export function usePlanRequest(
       kit,
       countViruses,
     };
-    return { sources, walkers, request };
+    const planned = { ...request, sources: sources.map(({ id, body }) => ({ id, source: body })) };
+    return { sources, walkers, request, planned };
   }, [allSources, sourcesNow, allWalkers, tests, units, countViruses, kit, route, record]);
 }

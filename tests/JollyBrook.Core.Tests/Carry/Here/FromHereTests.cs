@@ -67,7 +67,7 @@ public sealed class FromHereTests
     {
         var dry = Trip() with { Sources = [.. Trip().Sources!.Select(s => s with { Source = s.Source with { Chance = 0.01 } })] };
         var answer = Ask(4, 0.1, 0.8, dry);
-        answer.Act.ShouldBe(HereAct.Short);
+        answer.Act.ShouldBe(HereAct.TooLittle);
         answer.Headline.ShouldContain("too little");
     }
 
@@ -133,7 +133,7 @@ public sealed class FromHereTests
             var answer = FromHere.Compute(new FromHereRequest(trip with { Now = new DateTimeOffset(2026, 8, 21, 0, 0, 0, TimeSpan.Zero).AddHours(hour) }, km, inHand, Planned: trip));
             answer.Ahead.ShouldAllBe(s => s.AlongKm >= km - 0.16);
             answer.Headline.ShouldNotBeEmpty();
-            (answer.Act == HereAct.Stop).ShouldBe(answer.Here is { Planned: true } && answer.Act != HereAct.Short);
+            (answer.Act == HereAct.Stop).ShouldBe(answer.Here is { Planned: true } && answer.Act != HereAct.TooLittle);
             (answer.TurnBack?.AlongKm ?? km).ShouldBeGreaterThanOrEqualTo(km - 0.1);
         }, iter: 60);
 

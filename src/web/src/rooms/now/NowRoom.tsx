@@ -12,6 +12,7 @@ import { WriteButton } from '../book/write/QuickDialog';
 import { AlarmPanel } from './AlarmPanel';
 import { BatchCard } from './BatchCard';
 import { BatchSteps } from './BatchSteps';
+import { HerePanel } from './here/HerePanel';
 import { InHandPanel } from './inhand/InHandPanel';
 import { SupplyList } from './inhand/SupplyList';
 import { soonestFirst } from './order';
@@ -43,6 +44,7 @@ export function NowRoom() {
         <Stack spacing={1.5}>
           <Typography variant="h1">Now</Typography>
           <InHandPanel />
+          <HerePanel />
           {running.length === 0 && (
             <Box>
               <Typography>

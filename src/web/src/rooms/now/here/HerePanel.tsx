@@ -1,0 +1,48 @@
+import MyLocation from '@mui/icons-material/MyLocation';
+import { Button, Typography } from '@mui/material';
+import { useState } from 'react';
+import { useCatalogue } from '../../../core/CatalogueContext';
+import { ProblemLine } from '../../../shared/ProblemLine';
+import { Section } from '../../../shared/Section';
+import { clockTime } from '../../../shared/time';
+import { show } from '../../../shared/units';
+import { useRecords } from '../../../store/useRecords';
+import { HereAnswer } from './HereAnswer';
+import { PlaceChoice } from './PlaceChoice';
+import { useFromHere } from './useFromHere';
+import { usePlace } from './usePlace';
+
+/** On the walk: where one is, whether to stop here, the next water, and how far one may go and still turn back. */
+export function HerePanel() {
+  const catalogue = useCatalogue();
+  const routes = useRecords('route');
+  const { place, set } = usePlace();
+  const { response, problem, failure } = useFromHere(place);
+  const [choosing, setChoosing] = useState(false);
+  if (!routes || routes.length === 0) return null;
+  return (
+    <Section label="On the walk">
+      {place && response && <HereAnswer answer={response} />}
+      {place && problem?.errors.map((e) => <ProblemLine key={e.field}>{e.message}</ProblemLine>)}
+      {failure && <ProblemLine>{failure}</ProblemLine>}
+      <Button
+        variant={place ? 'text' : 'outlined'}
+        startIcon={<MyLocation />}
+        onClick={() => setChoosing(true)}
+        sx={{ justifySelf: 'start', textAlign: 'left' }}
+      >
+        {place
+          ? `At ${show(catalogue, 'distance', place.km)}: ${place.by}, ${clockTime(place.at)}. Change`
+          : 'Where are you on the walk?'}
+      </Button>
+      {!place && (
+        <Typography color="text.secondary">
+          Then the next water, what to take here and where to turn back are told from there.
+        </Typography>
+      )}
+      {choosing && (
+        <PlaceChoice routes={routes} place={place} onChoose={set} onClose={() => setChoosing(false)} />
+      )}
+    </Section>
+  );
+}

@@ -1,0 +1,43 @@
+import { useMemo, useState } from 'react';
+import { keepLocal, readLocal } from '../../../store/localSettings';
+import { useInHand } from '../../../store/InHandContext';
+import { useRecords } from '../../../store/useRecords';
+
+/** Where on a route the party is, and how that is known. */
+export interface Place {
+  routeId: string;
+  km: number;
+  at: string;
+  /** "Stockman’s beck", or how it was found. */
+  by: string;
+}
+
+const kept = 'place';
+
+/** The newest of what the log tells of the place and what was found or chosen here. Null where neither tells. */
+export function usePlace(): { place: Place | null; set: (place: Place) => void } {
+  const told = useInHand()?.place;
+  const sources = useRecords('trip-source');
+  const [chosen, setChosen] = useState(() => readLocal<Place>(kept));
+  const fromLog = useMemo((): Place | null => {
+    const source = sources?.find(({ id }) => id === told?.sourceId);
+    if (!told || !source?.body.routeId) return null;
+    return {
+      routeId: source.body.routeId,
+      km: source.body.alongKm ?? 0,
+      at: told.at,
+      by: source.body.name ?? 'A source',
+    };
+  }, [told, sources]);
+  const set = (place: Place) => {
+    keepLocal(kept, place);
+    setChosen(place);
+  };
+  return { place: newer(chosen, fromLog), set };
+}
+
+/** The later of two places; of two as late the one that was chosen. */
+export function newer(chosen: Place | null, fromLog: Place | null): Place | null {
+  if (chosen === null || fromLog === null) return chosen ?? fromLog;
+  return Date.parse(fromLog.at) > Date.parse(chosen.at) ? fromLog : chosen;
+}
