@@ -1,4 +1,5 @@
 using JollyBrook.Core.Route;
+using JollyBrook.Core.Sources;
 
 namespace JollyBrook.Core.Carry;
 
@@ -10,7 +11,8 @@ internal sealed class CarryLine
 
     public CarryLine(PlanRequest request, GroundProfile ground, Party party)
     {
-        (Ground, Places) = (ground, Carry.Places.Of(request, ground));
+        Country = CountryWeather.Of([.. request.Sources ?? [], .. request.Neighbours ?? []], request.Now, request.Route!.Country);
+        (Ground, Places) = (ground, Carry.Places.Of(request, ground, Country));
         Timeline = new Timeline(request.Route!, ground, party, [.. Places.Select(p => p.Step).Distinct()]);
         _clock.Add(Timeline.Walk[0].StartHour);
         LayOut();
@@ -18,6 +20,9 @@ internal sealed class CarryLine
     }
 
     public GroundProfile Ground { get; }
+
+    /// <summary>The weather the sources share.</summary>
+    public CountryWeather Country { get; }
 
     public List<Place> Places { get; }
 

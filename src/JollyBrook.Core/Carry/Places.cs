@@ -1,4 +1,5 @@
 using JollyBrook.Core.Route;
+using JollyBrook.Core.Sources;
 
 namespace JollyBrook.Core.Carry;
 
@@ -8,7 +9,7 @@ internal static class Places
     /// <summary>A source this near a camp is at it: 2 steps, about 100 m.</summary>
     private const int AtCampSteps = 2;
 
-    public static List<Place> Of(PlanRequest request, GroundProfile ground)
+    public static List<Place> Of(PlanRequest request, GroundProfile ground, CountryWeather country)
     {
         var route = request.Route!;
         var camps = Camps(route, ground);
@@ -16,7 +17,7 @@ internal static class Places
         foreach (var (id, source) in request.Sources ?? [])
         {
             var step = Timeline.StepAt(ground, source.AlongKm!.Value);
-            var place = new Place(StopKind.Source, id, source.Name!, step, source, source.ChanceOfRunning(request.Now, request.DayOf(DayAt(route, source.AlongKm!.Value))));
+            var place = new Place(StopKind.Source, id, source.Name!, step, source, country.Chance(id, source, request.Now, request.DayOf(DayAt(route, source.AlongKm!.Value))));
             if (camps.FirstOrDefault(c => Math.Abs(c.Step - step) <= AtCampSteps) is { } camp)
             {
                 places.Add(place with { Step = camp.Step, IsEvening = true });

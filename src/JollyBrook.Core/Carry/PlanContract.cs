@@ -21,10 +21,11 @@ public sealed record WalkerEntry(string Id, [property: JsonRequired] Walker Walk
 /// <param name="Kit">What there is to treat with: without it no time is given from which water is drinkable.</param>
 /// <param name="CountViruses">Whether viruses are part of the target; true when left out.</param>
 /// <param name="StartL">What is in hand at the start where no water is to be had there, L, 0 to 200; null fills up at the start.</param>
+/// <param name="Neighbours">Sources that are not on this walk: what was found at them tells of the country's weather.</param>
 public sealed record PlanRequest(
     UnitSystem? Units, TripRoute? Route, IReadOnlyList<TripSourceEntry>? Sources = null, IReadOnlyList<WalkerEntry>? Walkers = null,
     IReadOnlyList<SweatTestEntry>? Tests = null, DateTimeOffset? Now = null, IReadOnlyList<KitEntry>? Kit = null, bool? CountViruses = null,
-    double? StartL = null)
+    double? StartL = null, IReadOnlyList<TripSourceEntry>? Neighbours = null)
 {
     private const double Noon = 12;
 
@@ -67,6 +68,7 @@ public sealed record WalkerShare(string Walker, double Litres, IReadOnlyList<Con
 /// <param name="Day">Day of the walk, from 0.</param>
 /// <param name="ArriveHour">Clock time of arrival, h after midnight of that day.</param>
 /// <param name="Chance">Chance that it runs; null where there is no water, or none to be used.</param>
+/// <param name="ChanceWhy">What makes that chance; empty where there is none.</param>
 /// <param name="Trusted">Whether the plan is told as if it ran.</param>
 /// <param name="Planned">Whether the plan fills here.</param>
 /// <param name="ArriveL">In hand on arrival, L.</param>
@@ -86,7 +88,7 @@ public sealed record WalkerShare(string Walker, double Litres, IReadOnlyList<Con
 /// <param name="Words">What to do, in a line.</param>
 /// <param name="IfElse">"If it is running" for a place not counted on, "if it is dry" for one that is.</param>
 public sealed record PlanStop(
-    string Id, StopKind Kind, string Name, double AlongKm, double ElevationM, int Day, double ArriveHour, double? Chance, bool Trusted, bool Planned,
+    string Id, StopKind Kind, string Name, double AlongKm, double ElevationM, int Day, double ArriveHour, double? Chance, string ChanceWhy, bool Trusted, bool Planned,
     double ArriveL, double TakeL, double DrinkL, double LeaveL, double WeightKg, IReadOnlyList<WalkerShare> Split, string TreatBy, double BoilL, double? ReadyHour,
     double StopMinutes, bool WaitsHere, string? ToName, double? ArriveNextL, double? TurnBackKm, string Words, string IfElse);
 

@@ -115,7 +115,7 @@ internal sealed class PlanSetup
         var intake = new Intake(Speaker.For(request.Units));
         intake.Optional(StartField, request.StartL);
         TripRouteFields.Check(request.Route ?? new TripRoute(null, null, null, null), intake);
-        foreach (var entry in request.Sources ?? [])
+        foreach (var entry in (request.Sources ?? []).Concat(request.Neighbours ?? []))
         {
             entry.Source.Check(intake);
         }

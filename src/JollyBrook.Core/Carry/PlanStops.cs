@@ -51,6 +51,7 @@ internal sealed class PlanStops
         return new PlanStop(
             place.Id, place.Kind, place.FullName, Short(place.Step * _setup.Ground.StepKm), Short(_setup.Ground.ElevationM[place.Step]), place.Day, Short(arrive),
             place.Source?.IsOutOfUse == true ? null : place.Chance,
+            place.Source is { IsOutOfUse: false } source ? _line.Country.Why(place.Id, source, _setup.Request.Now, _setup.Request.DayOf(place.Day), _say) : "",
             _walk is PromisedWalk ? place.HasWater && place.Chance > PromisedWalk.Likely : place.Trusted, planned, Short(InHand(place, fill)), Short(fill?.TakenL ?? 0), Short(fill?.DrinkL ?? 0), Short(carried),
             Short(fill is null ? 0 : carried + ContainersKg(carried)), fill is null ? [] : Split(carried), planned ? TreatBy(fill!) : "", Short(fill is null ? 0 : _treated.Of(fill)?.BoilL ?? 0),
             planned ? Ready(fill!, arrive, minutes) : null, Short(minutes), fill?.WaitsHere == true,

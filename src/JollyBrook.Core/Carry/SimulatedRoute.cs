@@ -55,7 +55,7 @@ internal sealed class SimulatedRoute(int places)
 
         var sources = places.Where(p => p.HasWater).DistinctBy(p => p.Id).ToList();
         var number = sources.Select((p, i) => (p.Id, i)).ToDictionary(s => s.Id, s => s.i);
-        route.Chances = [.. sources.Select(p => new SourceChance(p.Chance!.Value, SourceReliability.WeatherShare(p.Source!.Class)))];
+        route.Chances = [.. sources.Select(p => new SourceChance(p.Chance!.Value, SourceReliability.WeatherShare(p.Source!.Class) * setup.Line.Country.Deviation))];
         route.Legs = [.. way.Problem.Places];
         route.Waters = [.. way.Problem.Places.Select(p => p.Waters.ToArray())];
         route.SourceOf = [.. way.Sources.Select(s => s.Select(p => number.GetValueOrDefault(p.Id, -1)).ToArray())];

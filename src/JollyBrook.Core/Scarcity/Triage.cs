@@ -55,14 +55,15 @@ public static class Triage
     private static IEnumerable<NearSource> OfTrip(TriageRequest request, double speedKmH)
     {
         var here = request.AlongKm ?? 0;
-        foreach (var (_, source) in request.Trip ?? [])
+        var country = CountryWeather.Of(request.Trip, request.Now, request.Country);
+        foreach (var (id, source) in request.Trip ?? [])
         {
             var km = source.AlongKm!.Value - here;
             if (Math.Abs(km) >= HereKm)
             {
                 yield return new NearSource(
-                    source.Name, km > 0 ? Direction.Ahead : Direction.Behind, Math.Abs(km), source.ChanceOfRunning(request.Now),
-                    (Math.Abs(km) / speedKmH * 60) + (source.DetourMinutes ?? 0), source.DoNotUse);
+                    source.Name, km > 0 ? Direction.Ahead : Direction.Behind, Math.Abs(km), country.Chance(id, source, request.Now),
+                    (Math.Abs(km) / speedKmH * 60) + (source.DetourMinutes ?? 0), source.IsOutOfUse);
             }
         }
     }

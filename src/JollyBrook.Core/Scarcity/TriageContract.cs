@@ -73,11 +73,13 @@ public sealed record NearSource(
 /// <param name="Trip">A trip's sources, which join those of <paramref name="Sources"/>.</param>
 /// <param name="AlongKm">Where the party is along that trip, km, 0 to 5 000; its start when left out.</param>
 /// <param name="Now">The time now, for the age of reports.</param>
+/// <param name="Country">How wet the trip's country has been.</param>
 public sealed record TriageRequest(
     UnitSystem? Units, double? InHandL, double? NeedLPerH = null, double? People = null, IReadOnlyList<WalkerEntry>? Walkers = null,
     IReadOnlyList<SweatTestEntry>? Tests = null, Effort? Effort = null, IReadOnlyList<NearSource>? Sources = null, double? HelpHours = null,
     bool? NoHelp = null, bool? WaterHere = null, SourceInput? Here = null, WaterInput? HereWater = null, Means? Means = null, BodySigns? Signs = null,
-    IReadOnlyList<TripSourceEntry>? Trip = null, double? AlongKm = null, DateTimeOffset? Now = null);
+    IReadOnlyList<TripSourceEntry>? Trip = null, double? AlongKm = null, DateTimeOffset? Now = null,
+    CountrySigns? Country = null);
 
 internal static class TriageFields
 {

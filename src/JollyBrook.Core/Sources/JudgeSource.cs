@@ -14,8 +14,10 @@ public sealed record TripSourceEntry(string Id, [property: JsonRequired] TripSou
 /// <param name="Water">What is seen of the water; its volume is not used here.</param>
 /// <param name="Trip">The loaded trip's sources; null or empty without a trip.</param>
 /// <param name="Now">The time now, for the age of reports.</param>
+/// <param name="Country">How wet the trip's country has been.</param>
 public sealed record JudgeRequest(
-    UnitSystem? Units, SourceInput? Source, WaterInput? Water, IReadOnlyList<TripSourceEntry>? Trip = null, DateTimeOffset? Now = null);
+    UnitSystem? Units, SourceInput? Source, WaterInput? Water, IReadOnlyList<TripSourceEntry>? Trip = null, DateTimeOffset? Now = null,
+    CountrySigns? Country = null);
 
 /// <summary>The next source of the trip.</summary>
 /// <param name="Id">Its id.</param>
@@ -81,7 +83,7 @@ public static class JudgeSource
         }
 
         var (at, next) = (trip[here].Source, trip[here + 1]);
-        var sure = next.Source.ChanceOfRunning(request.Now);
+        var sure = CountryWeather.Of(trip, request.Now, request.Country).Chance(next.Id, next.Source, request.Now);
         var km = (next.Source.AlongKm ?? 0) - (at.AlongKm ?? 0);
         var distance = Speaker.For(request.Units).Of(Quantity.Distance, km);
         var trusted = sure >= SourceReliability.Trusted;

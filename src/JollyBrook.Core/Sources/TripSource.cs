@@ -20,6 +20,7 @@ namespace JollyBrook.Core.Sources;
 /// <param name="Drinkable">Whether its water needs no treatment: a tap, a shop, water left there treated. A cache is, unless told otherwise.</param>
 /// <param name="TreatWith">The piece of kit its water is to be treated with, by its id; null leaves the choice to what is best by then.</param>
 /// <param name="Seen">What was seen there or upstream of it.</param>
+/// <param name="OthersCamped">Whether tracks or smoke tell of others camped there.</param>
 /// <param name="TreatLater">Whether it is carried untreated and treated at the next stop, so that dirty bags count.</param>
 /// <param name="DrinkL">Drunk on the spot by the whole party, L.</param>
 /// <param name="CacheL">What was left there, L; null where water is not limited.</param>
@@ -31,7 +32,7 @@ namespace JollyBrook.Core.Sources;
 public sealed record TripSource(
     string? Name, SourceClass? Class, double? AlongKm, bool? ReportedFlowing = null, DateTimeOffset? ReportedAt = null, Guid? RouteId = null,
     double? Chance = null, double? DetourMinutes = null, double? LitresPerMinute = null, bool? DoNotUse = null, bool? OnlyIfNeeded = null,
-    bool? Drinkable = null, string? TreatWith = null, IReadOnlyList<Sighting>? Seen = null, bool? TreatLater = null, double? DrinkL = null,
+    bool? Drinkable = null, string? TreatWith = null, IReadOnlyList<Sighting>? Seen = null, bool? OthersCamped = null, bool? TreatLater = null, double? DrinkL = null,
     double? CacheL = null, double? LatitudeDeg = null, double? LongitudeDeg = null, Clarity? Clarity = null, WaterColour? Colour = null, double? TemperatureC = null)
 {
     /// <summary>Filling from a small stream with a litre bottle (pick).</summary>

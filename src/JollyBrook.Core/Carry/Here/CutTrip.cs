@@ -50,6 +50,7 @@ internal sealed record CutTrip(PlanRequest Request, double FromKm, int Day)
             {
                 Route = rest,
                 StartL = inHandL,
+                Neighbours = [.. (trip.Sources ?? []).Where(s => s.Source.AlongKm < alongKm - HereKm)],
                 Sources = [.. (trip.Sources ?? []).Where(s => s.Source.AlongKm >= alongKm - HereKm).Select(s => s with { Source = s.Source with { AlongKm = On(s.Source.AlongKm!.Value) } })],
             },
             fromKm, day);
