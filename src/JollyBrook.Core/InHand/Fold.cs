@@ -116,7 +116,7 @@ internal sealed class Fold
         {
             case Filled filled:
                 Vessels.Take(filled, id);
-                See(filled.SourceId, flowing: true, filled.At!.Value, id);
+                See(filled.SourceId, s => new SourceInHand(s, true, filled.At!.Value, id, filled.Clarity, filled.TemperatureC), filled.At!.Value, id);
                 break;
             case Poured poured:
                 Vessels.Take(poured, id);
@@ -145,7 +145,7 @@ internal sealed class Fold
                 Walkers.Take(weighed);
                 break;
             case SourceSeen { Flowing: { } flowing } seen:
-                See(seen.SourceId, flowing, seen.At!.Value, id);
+                See(seen.SourceId, s => new SourceInHand(s, flowing, seen.At!.Value, id, seen.Clarity, seen.TemperatureC, seen.Seen), seen.At!.Value, id);
                 break;
             case PassedBy passed:
                 StandAt(passed.SourceId, passed.At!.Value, id);
@@ -156,11 +156,13 @@ internal sealed class Fold
         }
     }
 
-    private void See(Guid? source, bool flowing, DateTimeOffset at, Guid by)
+    private void See(Guid? source, Func<Guid, SourceInHand> found, DateTimeOffset at, Guid by)
     {
         if (source is { } id)
         {
-            _sources[id] = new SourceInHand(id, flowing, at, by);
+            var now = found(id);
+            // What was seen there is not unseen by a line that does not speak of it.
+            _sources[id] = now.Seen is null && _sources.GetValueOrDefault(id)?.Seen is { } seen ? now with { Seen = seen } : now;
         }
 
         StandAt(source, at, by);

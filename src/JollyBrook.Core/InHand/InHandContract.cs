@@ -115,7 +115,11 @@ public sealed record DrinkTold(Guid LineId, DateTimeOffset At, double Litres, bo
 /// <param name="Flowing">Whether it ran.</param>
 /// <param name="At">When it was seen.</param>
 /// <param name="LineId">The line that says so.</param>
-public sealed record SourceInHand(Guid Id, bool Flowing, DateTimeOffset At, Guid LineId);
+/// <param name="Clarity">How clear it was; null where that was not told.</param>
+/// <param name="TemperatureC">How cold, °C; likewise.</param>
+/// <param name="Seen">What was seen there or upstream of it.</param>
+public sealed record SourceInHand(
+    Guid Id, bool Flowing, DateTimeOffset At, Guid LineId, Clarity? Clarity = null, double? TemperatureC = null, IReadOnlyList<Sighting>? Seen = null);
 
 /// <summary>Where somebody last stood at a source: found it, filled there or passed it by.</summary>
 /// <param name="SourceId">The source.</param>

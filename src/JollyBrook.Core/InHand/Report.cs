@@ -117,17 +117,30 @@ internal sealed class Report(InHandRequest request, Fold fold, DateTimeOffset no
         return walkers;
     }
 
-    /// <summary>A source found dry is dry at once; one found running waits to be taken over (handbook 00, rule 3).</summary>
+    /// <summary>A source found dry, fouled, cloudier or colder is so at once; what was found better waits to be taken over (handbook 00, rule 3).</summary>
     private List<TripSourceEntry> TripSources()
     {
-        var dry = fold.Sources.Where(s => !s.Flowing).ToDictionary(s => s.Id.ToString(), s => s.At);
-        return
-        [
-            .. (request.Sources ?? []).Select(e => dry.TryGetValue(e.Id, out var at) && !(at <= e.Source.ReportedAt)
-                ? e with { Source = e.Source with { ReportedFlowing = false, ReportedAt = at } }
-                : e),
-        ];
+        var found = fold.Sources.ToDictionary(s => s.Id.ToString());
+        return [.. (request.Sources ?? []).Select(e => found.TryGetValue(e.Id, out var seen) && !(seen.At <= e.Source.ReportedAt) ? e with { Source = Worse(e.Source, seen) } : e)];
     }
+
+    private static TripSource Worse(TripSource source, SourceInHand found) => source with
+    {
+        ReportedFlowing = found.Flowing ? source.ReportedFlowing : false,
+        ReportedAt = found.Flowing ? source.ReportedAt : found.At,
+        Clarity = found.Clarity > FieldWater.Counted(source.Clarity) ? found.Clarity : source.Clarity,
+        TemperatureC = found.TemperatureC < (source.TemperatureC ?? VeryColdC) ? found.TemperatureC : source.TemperatureC,
+        Seen = Together(source.Seen, found.Seen),
+    };
+
+    private static IReadOnlyList<Sighting>? Together(IReadOnlyList<Sighting>? told, IReadOnlyList<Sighting>? found)
+    {
+        List<Sighting> bad = [.. (found ?? []).Where(s => SourceSigns.Of(s).Weight != SignWeight.Good)];
+        return bad.Count == 0 ? told : [.. (told ?? []).Concat(bad).Distinct()];
+    }
+
+    /// <summary>Water that nobody had measured counts as what it probably is; below this it is colder than that, °C.</summary>
+    private const double VeryColdC = 5;
 
     /// <summary>Raw water first, then stale, then what is empty: bottles before bags for dirty water, what is at hand before what is in the pack, the larger first.</summary>
     private Guid? TreatIn(List<ContainerInHand> containers) => Carried(containers).Where(c => !c.IsPot)

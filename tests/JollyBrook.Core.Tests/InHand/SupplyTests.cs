@@ -69,4 +69,33 @@ public class SupplyTests
         _log.Write(9, new Filled(Log.Bottle, SourceId: Log.Spring)); // it runs after all
         Spring().ReportedFlowing.ShouldBe(true);
     }
+
+    /// <summary>What was seen there and is worse counts at once, in plan and all; what is better waits, and is not unseen by a line that is silent.</summary>
+    [Fact]
+    public void What_was_seen_at_a_source_and_is_worse_counts_at_once()
+    {
+        TripSource Spring() => _log.At(60).TripSources.Single().Source;
+        var before = Spring();
+        _log.Write(0, new SourceSeen(Log.Spring, Flowing: true, Clarity: Clarity.Muddy, TemperatureC: 2, Seen: [Sighting.Stock, Sighting.NobodyAbove]));
+        Spring().ShouldSatisfyAllConditions(
+            s => s.Clarity.ShouldBe(Clarity.Muddy), s => s.TemperatureC.ShouldBe(2), s => s.Seen.ShouldBe([Sighting.Stock]), s => s.ReportedAt.ShouldBe(before.ReportedAt), s => s.IsOutOfUse.ShouldBeFalse());
+        _log.Write(5, new SourceSeen(Log.Spring, Flowing: true, Seen: [Sighting.Bloom]));
+        Spring().IsOutOfUse.ShouldBeTrue();
+        _log.Write(9, new SourceSeen(Log.Spring, Flowing: true, Clarity: Clarity.Clear, TemperatureC: 14));
+        Spring().ShouldSatisfyAllConditions(s => s.IsOutOfUse.ShouldBeTrue(), s => s.Clarity.ShouldBe(before.Clarity), s => s.TemperatureC.ShouldBe(before.TemperatureC));
+    }
+
+    /// <summary>Where somebody last stood: filled, found or passed by, whichever came last.</summary>
+    [Fact]
+    public void The_log_tells_where_the_party_last_stood()
+    {
+        _log.At(60).Place.ShouldBeNull();
+        _log.Write(0, new PassedBy(Log.Spring));
+        _log.At(60).Place!.ShouldSatisfyAllConditions(p => p.SourceId.ShouldBe(Log.Spring), p => p.At.ShouldBe(Log.Morning));
+        var other = Guid.CreateVersion7();
+        _log.Write(7, new Filled(Log.Bottle, SourceId: other));
+        _log.At(60).Place!.SourceId.ShouldBe(other);
+        _log.Write(3, new SourceSeen(Log.Spring, Flowing: false)); // written later, happened before
+        _log.At(60).Place!.SourceId.ShouldBe(other);
+    }
 }

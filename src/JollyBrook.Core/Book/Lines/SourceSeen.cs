@@ -1,4 +1,5 @@
 using JollyBrook.Core.Contract;
+using JollyBrook.Core.Sources;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
 
@@ -12,8 +13,10 @@ namespace JollyBrook.Core.Book;
 /// <param name="Clarity">How clear.</param>
 /// <param name="TemperatureC">How cold, °C, 0 to 40.</param>
 /// <param name="Photo">A small picture, as a data address of at most 120 000 characters.</param>
+/// <param name="Seen">What was seen there or upstream of it.</param>
 public sealed record SourceSeen(
-    Guid? SourceId, bool? Flowing = null, double? FillL = null, double? FillSeconds = null, Clarity? Clarity = null, double? TemperatureC = null, string? Photo = null) : BookLine
+    Guid? SourceId, bool? Flowing = null, double? FillL = null, double? FillSeconds = null, Clarity? Clarity = null, double? TemperatureC = null, string? Photo = null,
+    IReadOnlyList<Sighting>? Seen = null) : BookLine
 {
     private const int LongestPhoto = 120_000;
     private const string PhotoStart = "data:image/jpeg;base64,";
@@ -22,7 +25,7 @@ public sealed record SourceSeen(
 
     internal static readonly LineKind Described = new(
         BookLineKind.SourceSeen, "Source report", new SourceSeen((Guid?)null),
-        [LineFields.Source, LineFields.Fill, LineFields.Seconds, LineFields.Cold, PhotoField, ChoiceField.Of<Clarity>("clarity", "Clarity")],
+        [LineFields.Source, LineFields.Fill, LineFields.Seconds, LineFields.Cold, PhotoField, ChoiceField.Of<Clarity>("clarity", "Clarity"), ChoiceField.Of<Sighting>("seen", "What is seen")],
         [
             Column<SourceSeen>.Thing("source", "Source", l => l.SourceId, (l, v) => l with { SourceId = v }),
             Column<SourceSeen>.Truth("flowing", "Running", l => l.Flowing, (l, v) => l with { Flowing = v }),
@@ -66,6 +69,11 @@ public sealed record SourceSeen(
         if (Clarity is { } clarity and not Water.Clarity.Unknown)
         {
             yield return Turbidity.Spoken(clarity);
+        }
+
+        foreach (var sign in (Seen ?? []).Distinct().Select(SourceSigns.Of))
+        {
+            yield return Sentence.Lower(sign.Name);
         }
     }
 }

@@ -13,6 +13,9 @@ internal sealed class SincePlanned(FromHereRequest request, double km, double in
     /// <summary>So much more or less is worth a line, L.</summary>
     private const double WorthTellingL = 0.25;
 
+    /// <summary>So many of the next stops are told; what is further on will change again.</summary>
+    private const int NextStops = 3;
+
     /// <summary>So much sooner or later is worth a line, min.</summary>
     private const double WorthTellingMinutes = 15;
 
@@ -25,7 +28,7 @@ internal sealed class SincePlanned(FromHereRequest request, double km, double in
 
         PlanSetup.Check(planned);
         var plan = Plan.Compute(planned);
-        return [.. InHand(plan), .. Clock(plan), .. Found(planned), .. Stops(plan)];
+        return [.. InHand(plan), .. Clock(plan), .. Found(planned), .. Stops(plan).Take(NextStops)];
     }
 
     private IEnumerable<string> InHand(PlanResponse plan)

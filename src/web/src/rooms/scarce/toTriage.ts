@@ -30,6 +30,7 @@ export function toTriage(
     trip: route
       ? sources.filter(({ body }) => body.routeId === route.id).map(({ id, body }) => ({ id, source: body }))
       : [],
+    country: route?.body.country,
     alongKm: route ? number(draft.alongKm) : null,
     sources: route ? [] : typed(draft),
     helpHours: draft.noHelp ? null : number(draft.helpHours),

@@ -13,6 +13,7 @@ import { useKit, useSettings } from '../../store/LocalDataContext';
 import { writeLine } from '../../store/bookLines';
 import { useInHand, useInHandSettled, useKitEntries, useSourcesNow } from '../../store/InHandContext';
 import type { Kept } from '../../store/records';
+import { useRecords } from '../../store/useRecords';
 import { useStore } from '../../store/StoreContext';
 import { AnswerDetails } from './answer/AnswerDetails';
 import { AnswerHead } from './answer/AnswerHead';
@@ -46,6 +47,7 @@ function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
   const state = useInHand();
   const entries = useKitEntries();
   const trip = inOrder(useSourcesNow() ?? []);
+  const routes = useRecords('route');
   const book = useLoggingBook();
   const handed = (useLocation().state as { draft?: Partial<Draft> } | null)?.draft ?? null;
   const form = useDraft(kit, handed);
@@ -67,7 +69,7 @@ function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
   );
   const { response: judgement } = useCalculation(
     'judge',
-    answered === null ? null : toJudge(draft, trip, settings.units, now),
+    answered === null ? null : toJudge(draft, trip, settings.units, now, routes ?? []),
   );
   const errors = fieldErrors(problem);
   useEffect(() => {

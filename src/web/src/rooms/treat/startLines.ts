@@ -35,6 +35,14 @@ export function startLines(
     lines.push({ kind: 'filled', at, containerId: container.id, litres: missing, sourceId: here, ...seen });
   }
   if (here !== null)
-    lines.push({ kind: 'sourceSeen', at, sourceId: here, flowing: true, clarity, temperatureC });
+    lines.push({
+      kind: 'sourceSeen',
+      at,
+      sourceId: here,
+      flowing: true,
+      clarity,
+      temperatureC,
+      seen: request.source?.seen ?? null,
+    });
   return lines;
 }

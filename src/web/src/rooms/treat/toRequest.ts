@@ -112,6 +112,7 @@ export function toJudge(
   trip: Kept<'trip-source'>[],
   units: Schema<'UnitSystem'>,
   now: string,
+  routes: Kept<'route'>[] = [],
 ): Request<'judge'> {
   const route = trip.find(({ id }) => id === draft.here)?.body.routeId;
   return {
@@ -120,6 +121,7 @@ export function toJudge(
     water: water(draft),
     // What comes next is the next one of the same route.
     trip: trip.filter(({ body }) => body.routeId === route).map(({ id, body }) => ({ id, source: body })),
+    country: routes.find(({ id }) => id === route)?.body.country,
     now,
   };
 }

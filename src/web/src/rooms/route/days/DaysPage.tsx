@@ -2,6 +2,7 @@ import { Box, Stack } from '@mui/material';
 import { ContainerList } from './ContainerList';
 import { DayList } from './DayList';
 import { PaceForm } from './PaceForm';
+import { CountryPanel } from './CountryPanel';
 import { WeatherPanel } from './WeatherPanel';
 
 /** Stages and camps, the weather, what holds water, and how the plan reckons. */
@@ -21,6 +22,7 @@ export function DaysPage() {
       </Stack>
       <Stack spacing={2}>
         <WeatherPanel />
+        <CountryPanel />
         <PaceForm />
       </Stack>
     </Box>

@@ -143,7 +143,7 @@ export function RouteStrip({ plan, sure }: Props) {
       )}
       <Typography variant="body2" sx={{ color: 'text.secondary' }}>
         Thick line: water carried, {litres.symbol}, left. Grey: the ground, right. Full drop: likely runs;
-        hollow drop: not counted on; cross: do not use; tent: camp.
+        hollow drop: may be dry; cross: do not use; tent: camp.
         {band.length > 0 && ' Band: 9 walks in 10.'}
       </Typography>
     </Box>

@@ -62,7 +62,7 @@ function StopRow({ stop, newDay }: { stop: Schema<'PlanStop'>; newDay: boolean }
         <Typography sx={{ fontWeight: 700 }}>{stop.name}</Typography>
         {stop.chance !== null && (
           <Typography variant="body2" sx={{ color: 'text.secondary' }}>
-            runs with {wholePercent(stop.chance)} %{stop.trusted ? '' : ', not counted on'}
+            runs with {wholePercent(stop.chance)} %
           </Typography>
         )}
       </Box>

@@ -48,7 +48,7 @@ export function SourceEditor({ record, stop }: Props) {
     .filter(({ body }) => body.retired !== true && treating.includes(body.kind))
     .map(({ id, body }) => ({ id, name: body.name ?? '' }));
   const toggle = (
-    key: 'doNotUse' | 'onlyIfNeeded' | 'treatLater' | 'drinkable',
+    key: 'doNotUse' | 'onlyIfNeeded' | 'treatLater' | 'drinkable' | 'othersCamped',
     label: string,
     usual = false,
   ) => (
@@ -68,6 +68,7 @@ export function SourceEditor({ record, stop }: Props) {
             ? 'Do not use'
             : ''}
       </Typography>
+      {stop?.chanceWhy && <Typography color="text.secondary">{stop.chanceWhy}</Typography>}
       {plan.problem && <ProblemLine>{plan.problem.detail}</ProblemLine>}
       <Grid>
         <TextEntry
@@ -120,6 +121,7 @@ export function SourceEditor({ record, stop }: Props) {
       />
       <Box>
         {toggle('doNotUse', 'Do not use: fuel, mine, bloom, salt, or posted')}
+        {toggle('othersCamped', 'Tracks or smoke of others camped there')}
         {toggle('onlyIfNeeded', 'Leave it out until it is called for')}
       </Box>
       <Typography variant="h3">Its water</Typography>

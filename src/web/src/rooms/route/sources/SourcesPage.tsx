@@ -97,10 +97,9 @@ function SourceLine({ source, stop }: LineProps) {
           ? 'Do not use'
           : source.body.onlyIfNeeded
             ? 'Left out until it is called for'
-            : stop?.trusted
-              ? 'Counted on'
-              : 'Not counted on'}
-        {stop?.chance != null && `: runs with ${wholePercent(stop.chance)} %`}
+            : stop?.chance != null
+              ? `Runs with ${wholePercent(stop.chance)} %`
+              : ''}
         {` · ${name}`}
       </Typography>
     </>

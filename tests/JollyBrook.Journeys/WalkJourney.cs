@@ -1,0 +1,110 @@
+using System.Globalization;
+using System.Text.Json;
+
+namespace JollyBrook.Journeys;
+
+/// <summary>
+/// A walk with a phone and no signal: the place found by the simulated receiver, water taken where the plan says, a brook found dry by a
+/// tap, the camp's water fetched from beyond it, and all of it on the server afterwards.
+/// </summary>
+public sealed class WalkJourney : IDisposable
+{
+    private const string Moss = "Moss spring";
+    private const string Brook = "Reed brook";
+    private const string Well = "Fold well";
+    private readonly AppServer _server = new(demo: false);
+
+    public void Dispose() => _server.Dispose();
+
+    [Fact]
+    public async Task A_day_walked_by_what_is_found()
+    {
+        await PackAsync();
+        using var phone = _server.NewBrowser(390, 844, keepsProgram: true);
+        phone.Open("/now");
+        phone.UntilText("Where are you on the walk?");
+        // Four in the afternoon, whatever the hour of the run: a camp is still to come.
+        var now = DateTime.Now;
+        phone.LetTimePass(TimeSpan.FromHours((16 - now.Hour + 24) % 24) - TimeSpan.FromMinutes(now.Minute));
+        phone.Reload();
+        phone.UntilText("Where are you on the walk?");
+        phone.UntilOfflineReady();
+        _server.Stop();
+
+        // At the spring with nothing in hand: stop, and into which bottles.
+        phone.Click("button", "Where are you on the walk?");
+        phone.Select("At a source", Moss);
+        phone.UntilText("Stop here: take");
+        phone.UntilText("Into Camp bag");
+        phone.UntilText("Chlorine dioxide tablets");
+        phone.Click("button", "Camp bag empty");
+        phone.Click("button", "Filled, raw");
+        phone.Named("button", "Camp bag 4 L, raw: not to drink");
+
+        // On by the simulated receiver, a kilometre at each look.
+        for (var km = 10; km <= 12; km++)
+        {
+            WalkOn(phone);
+            phone.UntilText($"At {km} km: found by satellite");
+        }
+
+        phone.UntilText($"{Brook}: 3 km on");
+        phone.UntilText($"Turn back by");
+
+        // The brook at the camp is dry: one tap, and the camp fetches from the well beyond it.
+        phone.Click("button", $"{Brook} is dry");
+        phone.UntilText($"{Brook} was found dry");
+        phone.UntilText($"{Brook}: 3 km on");
+        phone.Until(() => phone.Text.Contains("runs with 5 %", StringComparison.Ordinal), "the brook's chance to be what was found");
+        phone.Go("/route");
+        phone.UntilText($"from {Well}");
+
+        _server.Start();
+        phone.SignalIsBack();
+        phone.UntilText("All saved.");
+        var told = _server.Records("book-line").Select(r => r.GetProperty("body")).ToList();
+        told.Count(b => b.GetProperty("kind").GetString() == "filled").ShouldBe(1);
+        var seen = told.Single(b => b.GetProperty("kind").GetString() == "sourceSeen");
+        seen.GetProperty("flowing").GetBoolean().ShouldBeFalse();
+    }
+
+    private static void WalkOn(Browser phone)
+    {
+        phone.Click(phone.Find(OpenQA.Selenium.By.XPath("//button[contains(., '. Change')]")));
+        phone.Click("button", "Walk on (simulated)");
+    }
+
+    private async Task PackAsync()
+    {
+        using var content = new StringContent(Track(), System.Text.Encoding.UTF8, "text/plain");
+        using var response = await _server.Owner.Http.PostAsync("/api/files/route", content);
+        var read = JsonDocument.Parse(await response.Content.ReadAsStringAsync()).RootElement;
+        string Field(string name) => read.GetProperty(name).GetRawText();
+        var (route, tablets) = (Guid.CreateVersion7(), Guid.CreateVersion7());
+        string Source(string name, string kind, double km) => string.Create(
+            CultureInfo.InvariantCulture, $$"""{"name":"{{name}}","class":"{{kind}}","alongKm":{{km}},"clarity":"clear","colour":"none","temperatureC":9,"routeId":"{{route}}"}""");
+        foreach (var (id, kind, body) in new[]
+                 {
+                     (Guid.CreateVersion7(), "kit-item", """{"kind":"container","name":"Camp bag","volumeL":4}"""),
+                     (Guid.CreateVersion7(), "kit-item", """{"kind":"container","name":"Bottle","volumeL":1,"at":"hand"}"""),
+                     (tablets, "kit-item", """{"kind":"product","name":"Chlorine dioxide tablets","product":{"profileId":"clo2-tablet","bestBefore":"2031-01-01"}}"""),
+                     (Guid.CreateVersion7(), "book-line", $$"""{"kind":"counted","at":"2026-08-01T09:00:00Z","itemId":"{{tablets}}","left":60}"""),
+                     (Guid.CreateVersion7(), "walker", """{"name":"Ilva","massKg":62,"heightCm":168}"""),
+                     (route, "route", $$"""{"name":"Over the moor","startDate":"{{DateTime.Today:yyyy-MM-dd}}","lengthKm":{{Field("lengthKm")}},"heights":{{Field("heights")}},"latitudes":{{Field("latitudes")}},"longitudes":{{Field("longitudes")}},"days":[{"startHour":9,"endKm":15,"campName":"Reeds"},{"startHour":8}],"containers":[{"name":"Camp bag","volumeL":4},{"name":"Bottle","volumeL":1}]}"""),
+                     (Guid.CreateVersion7(), "trip-source", Source(Moss, "perennial", 9)),
+                     (Guid.CreateVersion7(), "trip-source", Source(Brook, "perennial", 15)),
+                     (Guid.CreateVersion7(), "trip-source", Source(Well, "perennial", 15.8)),
+                 })
+        {
+            (await _server.Owner.PutRecordAsync(_server.Owner.PersonId, kind, id, body)).EnsureSuccessStatusCode();
+        }
+    }
+
+    /// <summary>22 km due east over a moor.</summary>
+    private static string Track()
+    {
+        var points = string.Concat(Enumerable.Range(0, 221).Select(i => string.Create(
+            CultureInfo.InvariantCulture, $"<trkpt lat=\"46.2\" lon=\"{-28.7 + (i / 10.0 / 77.16):0.000000}\"><ele>{300 + (20 * Math.Sin(i / 35.0)):0.0}</ele></trkpt>")));
+        return $"<?xml version=\"1.0\"?><gpx version=\"1.1\" creator=\"test\" xmlns=\"http://www.topografix.com/GPX/1/1\"><trk><name>Over the moor</name><trkseg>{points}</trkseg></trk></gpx>";
+    }
+}
