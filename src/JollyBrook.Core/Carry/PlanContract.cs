@@ -90,11 +90,12 @@ public sealed record WalkerShare(string Walker, double Litres, IReadOnlyList<Con
 /// <param name="ArriveNextL">In hand there, L.</param>
 /// <param name="TurnBackKm">The last place along from which water in hand still reaches back here; null: anywhere before the next fill.</param>
 /// <param name="Words">What to do, in a line.</param>
+/// <param name="Policy">What to do here by what is in hand, in a line for the card; empty where there is no water.</param>
 /// <param name="IfElse">"If it is running" for a place not counted on, "if it is dry" for one that is.</param>
 public sealed record PlanStop(
     string Id, StopKind Kind, string Name, double AlongKm, double ElevationM, int Day, double ArriveHour, double? Chance, string ChanceWhy, bool Trusted, bool Planned,
     double ArriveL, double TakeL, double DrinkL, double LeaveL, double WeightKg, IReadOnlyList<WalkerShare> Split, string TreatBy, double BoilL, double? ReadyHour,
-    double StopMinutes, bool WaitsHere, string? ToName, double? ArriveNextL, double? TurnBackKm, string Words, string IfElse);
+    double StopMinutes, bool WaitsHere, string? ToName, double? ArriveNextL, double? TurnBackKm, string Words, string Policy, string IfElse);
 
 /// <summary>What a tap on a remedy changes.</summary>
 [JsonConverter(typeof(CamelCaseEnumConverter<RemedyKind>))]

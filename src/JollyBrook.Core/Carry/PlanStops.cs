@@ -1,6 +1,5 @@
 using JollyBrook.Core.Carry.Promise;
 using JollyBrook.Core.Sources;
-using JollyBrook.Core.Route;
 using JollyBrook.Core.Units;
 
 namespace JollyBrook.Core.Carry;
@@ -57,7 +56,7 @@ internal sealed class PlanStops
             Short(fill is null ? 0 : carried + ContainersKg(carried)), fill is null ? [] : Split(carried), planned ? TreatBy(fill!) : "", Short(fill is null ? 0 : _treated.Of(fill)?.BoilL ?? 0),
             planned ? Ready(fill!, arrive, minutes) : null, Short(minutes), fill?.WaitsHere == true,
             fill?.To.Name, fill is null ? null : Short(fill.ArriveNextL), fill is not null && _wayBack.TurnBackKm(fill) is { } back ? Short(back) : null,
-            Words(place, fill), IfElse(place, fill));
+            Words(place, fill), Policy(place), IfElse(place, fill));
     }
 
     /// <summary>A tenth of a millilitre, a metre in ten: digits beyond that only make a long answer longer.</summary>
@@ -128,6 +127,20 @@ internal sealed class PlanStops
         var first = _walk.Fills.FirstOrDefault(f => f.At.IsEvening && f.Water.Id == fill.Water.Id && f.At.Day == fill.At.Day - 1);
         var before = first is null ? 0 : _treated.Of(first)?.HandsOnMinutes ?? 0;
         return Short(Math.Max(arrive, evening + ((before + minutes) / 60)));
+    }
+
+    /// <summary>The policy of a place, rung by rung, so that it works with the phone off.</summary>
+    private string Policy(Place place)
+    {
+        var rungs = place.Kind == StopKind.Source ? _walk.Rungs(place) : [];
+        List<string> words = [];
+        for (var i = 0; i < rungs.Count; i++)
+        {
+            var with = i + 1 < rungs.Count ? $"under {L(rungs[i + 1].FromL)} in hand" : i == 0 ? "" : $"{L(rungs[i].FromL)} or more";
+            words.Add(rungs[i].LeaveL is { } leave ? $"{with}{(with.Length > 0 ? ": " : "")}leave with {L(leave)}" : with.Length > 0 ? $"{with}: walk by" : "walk by");
+        }
+
+        return words.Count == 0 || (words.Count == 1 && rungs[0].LeaveL is null) ? "" : Sentence.Capital(string.Join("; ", words));
     }
 
     /// <summary>How a fill is treated, in words.</summary>

@@ -18,9 +18,17 @@ internal abstract class PlannedWalk(PlanSetup setup, IReadOnlyList<PlannedFill> 
     /// <returns>Litres in hand on leaving, and how far they are to last.</returns>
     public abstract (double LeaveL, Place To)? IfRunning(Place place, double inHandL);
 
+    /// <summary>What to do at a water by what is in hand there, from empty on; none where the plan is no policy.</summary>
+    public virtual IReadOnlyList<PolicyRung> Rungs(Place place) => [];
+
     /// <summary>Where a camp fetches from if the water it was to draw from is dry; null where nowhere else is in reach.</summary>
     public virtual (Place Water, double TripMinutes)? ElseFetch(PlannedFill fill) => null;
 }
+
+/// <summary>From so much in hand on, what to leave a water with.</summary>
+/// <param name="FromL">In hand on arrival, L.</param>
+/// <param name="LeaveL">In hand on leaving, L; null for walking by.</param>
+public sealed record PolicyRung(double FromL, double? LeaveL);
 
 /// <summary>What to leave a water with, in hand on the line; null for walking by.</summary>
 /// <param name="place">Index of the place on the line.</param>

@@ -189,4 +189,24 @@ public sealed class PromiseTests
         ((double)apart / runs).ShouldBe(0.25, 0.015);
         ((double)together / runs).ShouldBeInRange(0.265, 0.31);
     }
+
+    /// <summary>What the card says by what is in hand is what the policy does, never less, and it never leaves with less than it came with.</summary>
+    [Fact]
+    public void The_card_says_what_the_policy_does() => Trip.Sample(
+        request =>
+        {
+            var setup = new PlanSetup(request with { Route = request.Route! with { Certainty = 0.9 } });
+            var walk = PlanSolver.Solve(setup);
+            foreach (var place in setup.Line.Places.Where(p => p.Kind == StopKind.Source && !p.IsEvening))
+            {
+                var (k, rungs) = (setup.Line.Places.IndexOf(place), walk.Rungs(place));
+                rungs.Select(r => r.FromL).ShouldBe(rungs.Select(r => r.FromL).Order());
+                for (var hand = 0.0; rungs.Count > 0 && hand < 4; hand += 0.25)
+                {
+                    var (told, done) = (rungs.Last(r => r.FromL <= hand + 1e-6).LeaveL, walk.Decide(k, 0, hand));
+                    (told ?? hand).ShouldBeGreaterThanOrEqualTo((done ?? hand) - 1e-6);
+                    ((told ?? hand) - (done ?? hand)).ShouldBeLessThanOrEqualTo(0.26);
+                }
+            }
+        }, iter: 25);
 }

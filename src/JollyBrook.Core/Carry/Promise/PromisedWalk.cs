@@ -7,6 +7,9 @@ internal sealed class PromisedWalk : PlannedWalk
     public const double Likely = 0.5;
 
     private const double WorthTakingL = 1e-6;
+
+    /// <summary>Rungs that differ by no more are told as one, the fuller, L.</summary>
+    private const double AlikeL = 0.25;
     private const int MostRounds = 6;
 
     private readonly PolicyWay _way;
@@ -55,6 +58,32 @@ internal sealed class PromisedWalk : PlannedWalk
         }
 
         return (leave, Setup.Line.Places[last]);
+    }
+
+    public override IReadOnlyList<PolicyRung> Rungs(Place place)
+    {
+        // In the evening it is the camp's to decide.
+        var k = Setup.Line.Places.FindIndex(p => place.IsEvening ? p.Kind == StopKind.Camp && p.Point == place.Point : p == place);
+        var j = k < 0 ? -1 : _way.Sources[k].ToList().FindIndex(s => s.Id == place.Id);
+        List<PolicyRung> rungs = [];
+        var least = 0.0;
+        for (var hand = 0.0; j >= 0 && hand <= _way.Problem.Places[k].Waters[j].CapacityL + WorthTakingL; hand += Policy.Table.StepL)
+        {
+            var leave = Decide(k, j, hand) is { } to && to > hand + WorthTakingL ? to : (double?)null;
+            var most = rungs.Count > 0 && rungs[^1].LeaveL is { } before && leave is { } now ? Math.Max(before, now) : (double?)null;
+            if (rungs.Count > 0 && (most is { } alike ? alike - Math.Min(least, leave!.Value) <= AlikeL + WorthTakingL : rungs[^1].LeaveL is null && leave is null))
+            {
+                rungs[^1] = rungs[^1] with { LeaveL = most };
+                least = Math.Min(least, leave ?? least);
+            }
+            else
+            {
+                rungs.Add(new PolicyRung(hand, leave));
+                least = leave ?? 0;
+            }
+        }
+
+        return rungs;
     }
 
     public override (Place Water, double TripMinutes)? ElseFetch(PlannedFill fill)

@@ -91,13 +91,19 @@ function StopLine({ stop }: { stop: Schema<'PlanStop'> }) {
       </Box>
       <Box component="td" sx={cell}>
         <strong>{stop.name}</strong>
-        {stop.chance !== null && ` (${wholePercent(stop.chance)} %${stop.trusted ? '' : ', not sure'})`}
+        {stop.chance !== null && ` (${wholePercent(stop.chance)} %)`}
         <br />
         {stop.planned || stop.kind === 'start' ? <strong>{stop.words}</strong> : stop.words}
         {stop.planned && stop.treatBy && `. ${stop.treatBy}`}
         {stop.planned && stop.readyHour !== null && `. Drinkable ${clock(stop.readyHour)}`}
         {stop.turnBackKm !== null &&
           `. Turn back at ${show(catalogue, 'distance', stop.turnBackKm)} at the latest`}
+        {stop.policy && (
+          <>
+            <br />
+            {stop.policy}
+          </>
+        )}
         {stop.ifElse && (
           <>
             <br />
