@@ -43,11 +43,12 @@ internal sealed class FillTreatment(PlanRequest request, GroundProfile ground)
             return null;
         }
 
-        var (all, pot) = (Measured(litres), Math.Min(Measured(boilL), Measured(litres)));
-        var key = Key(place, all, pot, kit);
+        // Each part up to what is measured: together never less than is taken.
+        var (dose, pot) = (Measured(litres - boilL), Measured(boilL));
+        var key = Key(place, dose, pot, kit);
         if (!_known.TryGetValue(key, out var found))
         {
-            _known.Add(key, found = Work(place, all, pot, kit));
+            _known.Add(key, found = Work(place, dose, pot, kit));
         }
 
         return found;
@@ -77,10 +78,10 @@ internal sealed class FillTreatment(PlanRequest request, GroundProfile ground)
         return LikelyWater.TemperatureC(place.Source!.Class, mean - lapse);
     }
 
-    private TreatedFill? Work(Place place, double litres, double boilL, IReadOnlyList<KitEntry> kit)
+    private TreatedFill? Work(Place place, double doseL, double boilL, IReadOnlyList<KitEntry> kit)
     {
         var pot = boilL > Slack ? Best(place, boilL, kit, c => c.Barriers is [{ Stage: BarrierStage.Heat }]) : null;
-        var toDose = pot is null ? litres : litres - boilL;
+        var toDose = pot is null ? doseL + boilL : doseL;
         if (toDose <= Slack)
         {
             return Told(pot!, kit, boilL);
@@ -128,7 +129,7 @@ internal sealed class FillTreatment(PlanRequest request, GroundProfile ground)
         chain.Barriers.Zip(chain.Results).Any(r => r.Second.Supplies.Any(s => s.Left is null) && kit.FirstOrDefault(e => e.Id == r.First.Id)?.Item is not Stove { IsOpenFire: true });
 
     /// <summary>What a batch is the same by: the water, its litres, its day and all that is left of the kit.</summary>
-    private static string Key(Place place, double litres, double boilL, IReadOnlyList<KitEntry> kit) => string.Create(
+    private static string Key(Place place, double doseL, double boilL, IReadOnlyList<KitEntry> kit) => string.Create(
         CultureInfo.InvariantCulture,
-        $"{place.Id} {place.Day} {litres} {boilL} {string.Join(' ', kit.Select(e => string.Create(CultureInfo.InvariantCulture, $"{e.Left}/{e.Filter?.UsedL}/{e.Filter?.ClogLoadLNtu}")))}");
+        $"{place.Id} {place.Day} {doseL} {boilL} {string.Join(' ', kit.Select(e => string.Create(CultureInfo.InvariantCulture, $"{e.Left}/{e.Filter?.UsedL}/{e.Filter?.ClogLoadLNtu}")))}");
 }

@@ -106,17 +106,18 @@ public sealed class TripSuppliesTests
                     continue;
                 }
 
-                var all = FillTreatment.Measured(fill.TakenL);
+                var boilL = TreatedWalk.BoilL(setup, fill);
+                var dosed = FillTreatment.Measured(fill.TakenL - boilL) + (told.BoilL > 0 ? 0 : FillTreatment.Measured(boilL));
                 if (told.BoilL > 0)
                 {
                     kit = Live(setup, fill, told.Uses[^1].Id, told.BoilL, kit, used);
                 }
 
-                if (all - told.BoilL > 1e-6)
+                if (dosed > 1e-6)
                 {
-                    var answer = Treat.Compute(setup.Treatment.Ask(fill.Water, all - told.BoilL, kit) with { Method = told.Way });
+                    var answer = Treat.Compute(setup.Treatment.Ask(fill.Water, dosed, kit) with { Method = told.Way });
                     Math.Ceiling(answer.DrinkableMinutes!.Value - 1e-6).ShouldBe(told.Minutes);
-                    kit = Live(setup, fill, told.Way, all - told.BoilL, kit, used);
+                    kit = Live(setup, fill, told.Way, dosed, kit, used);
                 }
             }
 

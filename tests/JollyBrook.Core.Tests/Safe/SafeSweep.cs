@@ -32,7 +32,7 @@ internal static class SafeSweep
         yield return Sweep("Ledger never above its parts; refusals with a way on", SafeCases.Any, SafeRules.Ledger, cases * 10 / 100);
         yield return Sweep("Less water is never calmer", Waters, w => TriageCases.Calmer(w.More, w.Less), cases * 10 / 100);
         yield return Sweep("What is never drunk is never advised", TriageCases.State, TriageCases.NeverAdvised, cases * 10 / 100);
-        yield return Sweep("No plan is drinkable sooner than Treat says", Plans, PlanSooner, Math.Max(20, cases / 500));
+        yield return Sweep("No plan is drinkable sooner than Treat says", Plans, PlanSooner, Math.Max(60, cases / 200));
     }
 
     private static SweptRule Sweep<T>(string name, Gen<T> gen, Func<T, string?> fault, int cases)
@@ -71,12 +71,15 @@ internal static class SafeSweep
 
     private static string? PlanSooner(PlanRequest request)
     {
+        // Water nobody measured is as cold as the plan says it assumes.
+        var setup = new Core.Carry.PlanSetup(request);
+        double Likely(PlanStop stop) => setup.Treatment.LikelyTemperatureC(setup.Line.Places.First(p => p.Id == stop.Id));
         foreach (var stop in Core.Carry.Plan.Compute(request).Stops.Where(s => s is { Planned: true, ReadyHour: not null, Kind: StopKind.Source }))
         {
             var source = request.Sources!.First(s => s.Id == stop.Id).Source;
             var dosedL = stop.TakeL - stop.BoilL > 1e-6 ? stop.TakeL - stop.BoilL : stop.BoilL;
             var chains = ChainList.Compute(new TreatRequest(
-                null, new Core.Water.WaterInput(Math.Clamp(dosedL, 0.05, 200), source.Clarity, source.Colour, source.TemperatureC, stop.ElevationM), null, request.CountViruses,
+                null, new Core.Water.WaterInput(Math.Clamp(dosedL, 0.05, 200), source.Clarity, source.Colour, source.TemperatureC ?? Likely(stop), stop.ElevationM), null, request.CountViruses,
                 Boil: BoilingPot.Options(BoilingPot.Of(KitOf(request))), StartAt: request.DayOf(stop.Day), Container: BatchContainer.Of(KitOf(request)), Kit: request.Kit)).Chains;
             var soonest = chains.Where(c => c is { Outcome: TreatOutcome.Meets, DrinkableMinutes: not null }).Select(c => c.DrinkableMinutes!.Value).DefaultIfEmpty(double.PositiveInfinity).Min();
             // Water for the morning may be treated the evening before.
