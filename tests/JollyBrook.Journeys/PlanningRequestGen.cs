@@ -36,7 +36,7 @@ internal static class PlanningRequestGen
         from km in Number(0, 40)
         from chance in Number(0.2, 1)
         from detour in Number(0, 20, "null")
-        from drinkable in Gen.OneOfConst("true", "false", "null")
+        from drinkable in Gen.OneOf(Gen.Const("true"), Gen.Const("false"), Gen.Const("null"))
         from drink in Number(0, 1, "null")
         select $$"""{"name":"S","class":"perennial","alongKm":{{km}},"chance":{{chance}},"detourMinutes":{{detour}},"drinkable":{{drinkable}},"drinkL":{{drink}}}""";
 

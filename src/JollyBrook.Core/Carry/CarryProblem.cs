@@ -22,7 +22,8 @@ public sealed record CarryProblem(
 /// <param name="WaitNeedL">Litres needed before what is taken here is drinkable.</param>
 /// <param name="WaitMinutes">How long that is.</param>
 /// <param name="DetourUseL">Litres used on the detour, one way.</param>
+/// <param name="HandsOnMinutes">Of <paramref name="StopMinutes"/>, work that treating any amount asks.</param>
 /// <param name="OnTheSpotL">Litres used between here and the next stop without leaving the place: drawn as needed, so no container binds.</param>
 public sealed record CarryStop(
     int Point, double CapacityL, double DrinkL = 0, double StopMinutes = 0, double MinutesPerL = 0, double WaitNeedL = 0, double WaitMinutes = 0,
-    double DetourUseL = 0, double OnTheSpotL = 0);
+    double DetourUseL = 0, double OnTheSpotL = 0, double HandsOnMinutes = 0);

@@ -118,7 +118,10 @@ internal sealed class CarrySimulation(SimulatedRoute route, Func<WalkDraws> draw
                 }
 
                 var taken = Math.Min(leave - hand + (2 * water.DetourUseL), water.CacheL);
-                minutes += ((taken + night) * water.MinutesPerL) + (hand < water.WaitNeedL - Slack ? water.WaitMinutes : 0);
+                minutes += (taken + night) * water.MinutesPerL;
+                var (cost, waits) = water.Wait(hand, 1, route.DebtL, route.KgKmPerMinute);
+                minutes += waits ? water.WaitMinutes : 0;
+                owed += waits ? 0 : cost;
                 kgKm += (taken + night) * water.KgKmPerL;
                 hand += Math.Max(0, taken - (2 * water.DetourUseL));
                 (found, inBody) = (true, water.DrinkL);

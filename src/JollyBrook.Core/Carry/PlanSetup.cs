@@ -21,6 +21,7 @@ internal sealed class PlanSetup
     private const double PackMinutes = 5;
 
     private readonly Dictionary<string, TreatTime> _times = [];
+    private readonly Dictionary<(Water.Clarity?, Water.WaterColour?, double, string?, bool, bool), TreatTime> _likely = [];
     private double? _needFactor;
 
     /// <param name="request">Checked.</param>
@@ -93,11 +94,13 @@ internal sealed class PlanSetup
                 continue;
             }
 
-            var perL = treated.HandsOnMinutes / fill.TakenL;
-            var known = _times.GetValueOrDefault(place.Id);
-            var next = new TreatTime(Math.Max(known.WaitMinutes, treated.WaitMinutes), Math.Max(known.HandsOnMinutesPerL, perL));
-            longer |= next.WaitMinutes > known.WaitMinutes + 0.5 || next.HandsOnMinutesPerL > known.HandsOnMinutesPerL + 0.05;
-            _times[place.Id] = next;
+            var known = TimeOf(place);
+            var next = known with
+            {
+                WaitMinutes = Math.Max(known.WaitMinutes, treated.WaitMinutes), HandsOnMinutes = Math.Max(known.HandsOnMinutes, treated.HandsOnMinutes - (known.HandsOnMinutesPerL * fill.TakenL)),
+            };
+            longer |= next.WaitMinutes > known.WaitMinutes + 0.5 || next.HandsOnMinutes > known.HandsOnMinutes + 0.5;
+            _times[place.FullName] = next;
         }
 
         if (longer)
@@ -152,7 +155,7 @@ internal sealed class PlanSetup
         // In the morning nobody walks off for it again: it was drawn the evening before.
         var detourH = place.IsMorning ? 0 : (source.DetourMinutes ?? 0) / 60;
         // At a camp the night is long enough for any wait; what is treated later is not drunk on the way.
-        var known = _times.GetValueOrDefault(place.Id);
+        var known = TimeOf(place);
         var untold = !Treatment.CanTell && !source.NeedsNoTreatment;
         var wait = place.IsEvening || place.IsMorning || source.TreatLater == true ? 0 : Math.Max(known.WaitMinutes, untold ? FillTreatment.UntoldWaitMinutes : 0);
         var handsOnPerL = Math.Max(known.HandsOnMinutesPerL, untold ? FillTreatment.UntoldHandsOnMinutesPerL : 0);
@@ -163,16 +166,44 @@ internal sealed class PlanSetup
             Math.Min(capacity, source.CacheL is { } left ? left + ReserveL : capacity),
             source.DrinkL ?? 0,
             // In camp the pack is off already.
-            (place.IsEvening || place.IsMorning ? 0 : PackMinutes) + (2 * 60 * detourH),
+            (place.IsEvening || place.IsMorning ? 0 : PackMinutes) + (2 * 60 * detourH) + known.HandsOnMinutes,
             (1 / (source.LitresPerMinute ?? TripSource.DefaultLitresPerMinute)) + handsOnPerL,
             Line.UseWithin(place.Point, wait / 60),
             wait,
             detourH * Line.UseLPerH(place.Point),
-            place.IsEvening ? CampL(place) : 0);
+            place.IsEvening ? CampL(place) : 0,
+            known.HandsOnMinutes);
     }
 
     /// <summary>What treating at a source takes, as Treat says it.</summary>
-    private readonly record struct TreatTime(double WaitMinutes, double HandsOnMinutesPerL);
+    /// <param name="WaitMinutes">Running by itself.</param>
+    /// <param name="HandsOnMinutes">Work that every batch asks.</param>
+    /// <param name="HandsOnMinutesPerL">Work that each litre asks more.</param>
+    private readonly record struct TreatTime(double WaitMinutes, double HandsOnMinutes, double HandsOnMinutesPerL);
+
+    /// <summary>What was found for the litres filled there; before that, for a bottle and for a camp's litres of such water.</summary>
+    private TreatTime TimeOf(Place place)
+    {
+        if (_times.TryGetValue(place.FullName, out var known))
+        {
+            return known;
+        }
+
+        var source = place.Source!;
+        var water = (source.Clarity, source.Colour, source.TemperatureC ?? Math.Floor(Treatment.LikelyTemperatureC(place)), source.TreatWith, source.IsOutOfUse, source.NeedsNoTreatment);
+        if (!_likely.TryGetValue(water, out var likely))
+        {
+            var (small, large) = (Treatment.Of(place, SmallL, 0, Treatment.Kit), Treatment.Of(place, LargeL, 0, Treatment.Kit));
+            var (one, many) = (small ?? large, large ?? small);
+            var perL = one is null ? 0 : Math.Max(0, (many!.HandsOnMinutes - one.HandsOnMinutes) / (LargeL - SmallL));
+            _likely.Add(water, likely = one is null ? default : new TreatTime(one.WaitMinutes, Math.Max(0, one.HandsOnMinutes - (perL * SmallL)), perL));
+        }
+
+        return likely;
+    }
+
+    private const double SmallL = 1;
+    private const double LargeL = 5;
 
     private double CampL(Place evening) => Line.Timeline.CampL[evening.Day];
 }

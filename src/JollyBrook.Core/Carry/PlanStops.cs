@@ -74,8 +74,13 @@ internal sealed class PlanStops
         return minutes / 60;
     }
 
-    private double InHand(Place place, PlannedFill? fill) =>
-        fill is not null && fill.Water == place ? fill.ArriveL : CarriedLine.InHand(_setup, _carriedAt[place.Point], place.Point);
+    private double InHand(Place place, PlannedFill? fill)
+    {
+        var carried = _carriedAt[place.Point];
+        // At a camp's own water nothing has been filled yet, where the camp fetches from elsewhere.
+        var isBefore = carried.At.Point == place.Point && _line.Places.IndexOf(place) < _line.Places.IndexOf(carried.At);
+        return (fill is not null && fill.Water == place) || isBefore ? (fill ?? carried).ArriveL : CarriedLine.InHand(_setup, carried, place.Point);
+    }
 
     /// <summary>The fullest containers first; what holds no water is not counted as carried.</summary>
     private double ContainersKg(double litres)
@@ -203,7 +208,7 @@ internal sealed class PlanStops
         var before = _walk.Fills.LastOrDefault(f => f.To.Point <= here.Point && f.Water.Id != source.Id) ?? _walk.Fills[0];
         var back = _wayBack.NeedL(here.Point, before.At.Point);
         var km = _say.Of(Quantity.Distance, _line.Km[next.Point] - _line.Km[here.Point]);
-        var start = $"If it is dry: {L(fill.ArriveL)} in hand, {next.Name} in {km}{(leftOut > 0 ? ", nothing cooked" : "")}: ";
+        var start = $"If it is dry: {L(Math.Max(0, fill.ArriveL))} in hand, {next.Name} in {km}{(leftOut > 0 ? ", nothing cooked" : "")}: ";
         return start + (need <= fill.ArriveL
             ? $"it reaches{Then(next, fill.ArriveL - (need / _setup.NeedFactor))}"
             : back <= fill.ArriveL ? $"{L(need - fill.ArriveL)} short, turn back to {before.Water.Name}"

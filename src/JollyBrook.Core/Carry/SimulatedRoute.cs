@@ -36,6 +36,9 @@ internal sealed class SimulatedRoute(int places)
     /// <summary>What may be owed before it counts as short, L.</summary>
     public double DebtL { get; private init; }
 
+    /// <summary>λ: what a minute stopped costs, kg·km.</summary>
+    public double KgKmPerMinute { get; private init; }
+
     /// <summary>In hand on setting out, L.</summary>
     public double StartL { get; private init; }
 
@@ -47,7 +50,7 @@ internal sealed class SimulatedRoute(int places)
     public static SimulatedRoute Of(PlanSetup setup, PolicyWay way)
     {
         var places = setup.Line.Places;
-        var route = new SimulatedRoute(places.Count) { DebtL = setup.DebtL, StartL = setup.StartL ?? 0 };
+        var route = new SimulatedRoute(places.Count) { DebtL = setup.DebtL, StartL = setup.StartL ?? 0, KgKmPerMinute = setup.KgKmPerMinute };
         for (var k = 0; k + 1 < places.Count; k++)
         {
             route.AddWay(k, setup, places[k], places[k + 1]);

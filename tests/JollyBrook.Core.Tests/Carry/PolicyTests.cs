@@ -141,7 +141,10 @@ public sealed class PolicyTests
             double Trying(double leave)
             {
                 var taken = leave - hand;
-                var there = (0.25 * (((taken + place.NightL) * water.MinutesPerL) + (hand < water.WaitNeedL - 1e-9 ? water.WaitMinutes : 0))) + ((taken + place.NightL) * water.KgKmPerL) + On(k, leave, water.DrinkL, table);
+                var missing = water.WaitNeedL - hand;
+                // Half an hour's wait: 7.5, or 10 for each litre owed for an hour, half of what is missing for half an hour.
+                var wait = missing <= 1e-9 || water.WaitMinutes == 0 ? 0 : missing <= problem.DebtL + 1e-9 ? Math.Min(7.5, 2.5 * missing) : 7.5;
+                var there = (0.25 * (taken + place.NightL) * water.MinutesPerL) + wait + ((taken + place.NightL) * water.KgKmPerL) + On(k, leave, water.DrinkL, table);
                 var trip = 0.25 * water.TripMinutes;
                 return water.IsSeenOnlyThere ? trip + (water.Chance * there) + ((1 - water.Chance) * by) : (water.Chance * (trip + there)) + ((1 - water.Chance) * by);
             }

@@ -53,6 +53,9 @@ public static class FromHere
                 new WayBackFromHere(request.Plan!, km, inHandL + Math.Max(0, take), say).Of(), new SincePlanned(request, km, inHandL, stops, say).Changes(), stops, _rest.Promise, _rest.Cautions);
         }
 
+        /// <summary>A source's own name, whatever the time of day it is met at.</summary>
+        private string NameOf(PlanStop stop) => request.Plan!.Sources?.FirstOrDefault(s => s.Id == stop.Id)?.Source.Name ?? stop.Name;
+
         private PlanStop OnTheWhole(PlanStop stop) => stop with
         {
             AlongKm = Math.Round(stop.AlongKm + cut.FromKm, 3), Day = stop.Day + cut.Day, TurnBackKm = stop.TurnBackKm is { } turn ? Math.Round(turn + cut.FromKm, 3) : null,
@@ -68,9 +71,10 @@ public static class FromHere
 
             var hours = next.ArriveHour - _rest.Days[0].StartHour + (24 * (next.Day - cut.Day));
             var onKm = next.AlongKm - km;
+            var name = NameOf(next);
             return new NextWater(
-                next.Id, next.Name, next.AlongKm, onKm, hours, next.Chance!.Value, next.ArriveL,
-                $"{next.Name}: {say.Of(Quantity.Distance, onKm)} on, {Speaker.Minutes(hours * 60)}, runs with {Sources.SourceReliability.Percent(next.Chance.Value)} %");
+                next.Id, name, next.AlongKm, onKm, hours, next.Chance!.Value, Math.Max(0, next.ArriveL),
+                $"{name}: {say.Of(Quantity.Distance, onKm)} on, {Speaker.Minutes(hours * 60)}, runs with {Sources.SourceReliability.Percent(next.Chance.Value)} %");
         }
 
         private string Headline(HereAct act, PlanStop? here, NextWater? next)

@@ -47,7 +47,7 @@ internal sealed class CampFetch(PlanSetup setup)
         var (atOnce, night) = (Math.Max(1, setup.CleanL + setup.DirtyL), setup.Line.Timeline.CampL[camp.Day]);
         return new PolicyWater(source.Chance!.Value, capacity)
         {
-            TripMinutes = trip,
+            TripMinutes = trip + stop.HandsOnMinutes,
             // What one load does not hold is another trip.
             MinutesPerL = stop.MinutesPerL + (night > atOnce ? (night - atOnce) / night * trip / atOnce : 0),
             KgKmPerL = BackKm(camp, source),

@@ -23,8 +23,31 @@ public sealed record PolicyWater(double Chance, double CapacityL)
     /// <summary>Litres that must be in hand on arrival, so that the treatment need not be waited for.</summary>
     public double WaitNeedL { get; init; }
 
-    /// <summary>How long it is waited for otherwise, min.</summary>
+    /// <summary>How long the treatment runs, min.</summary>
     public double WaitMinutes { get; init; }
+
+    /// <summary>
+    /// What arriving with less than the treatment's wait asks for costs: it is waited for, or, where that is cheaper and nobody counts as
+    /// short by it, carried on while it works and the bodies owed meanwhile.
+    /// </summary>
+    /// <param name="inHandL">In hand on arrival, L.</param>
+    /// <param name="needFactor">What the median need is multiplied by.</param>
+    /// <param name="debtL">What may be owed, L.</param>
+    /// <param name="kgKmPerMinute">λ.</param>
+    /// <returns>kg·km, and whether it is waited for.</returns>
+    public (double Cost, bool Waits) Wait(double inHandL, double needFactor, double debtL, double kgKmPerMinute)
+    {
+        var missing = (needFactor * WaitNeedL) - inHandL;
+        if (missing <= Slack || WaitMinutes <= 0)
+        {
+            return (0, false);
+        }
+
+        var (waiting, owing) = (kgKmPerMinute * WaitMinutes, PolicyProblem.DebtPrice * missing / 2 * WaitMinutes / 60);
+        return missing <= debtL + Slack && owing < waiting ? (owing, false) : (waiting, true);
+    }
+
+    private const double Slack = 1e-9;
 
     /// <summary>What carrying a litre back to the line costs, kg·km.</summary>
     public double KgKmPerL { get; init; }

@@ -103,7 +103,7 @@ public static class PolicySolver
                 var trip = minute * water.TripMinutes;
                 var going = water.IsSeenOnlyThere ? trip : 0;
                 var there = best[i] < 0 ? double.PositiveInfinity
-                    : _filled[best[i]] + (perL * ((2 * water.DetourUseL) - _level[i])) + (trip - going) + (_level[i] < (_factor * water.WaitNeedL) - Slack ? minute * water.WaitMinutes : 0);
+                    : _filled[best[i]] + (perL * ((2 * water.DetourUseL) - _level[i])) + (trip - going) + water.Wait(_level[i], _factor, _problem.DebtL, minute).Cost;
                 var rest = _value[i];
                 var tried = going + (water.Chance * there) + ((1 - water.Chance) * rest);
                 // Of equals the one that fills: what is on the back cannot run dry.

@@ -67,13 +67,15 @@ internal sealed class PromisedWalk : PlannedWalk
         var j = k < 0 ? -1 : _way.Sources[k].ToList().FindIndex(s => s.Id == place.Id);
         List<PolicyRung> rungs = [];
         var least = 0.0;
-        for (var hand = 0.0; j >= 0 && hand <= _way.Problem.Places[k].Waters[j].CapacityL + WorthTakingL; hand += Policy.Table.StepL)
+        // No more is ever in hand where all goes as planned.
+        var most = Fills.Max(f => f.CarriedL);
+        for (var hand = 0.0; j >= 0 && hand <= most + WorthTakingL; hand += Policy.Table.StepL)
         {
             var leave = Decide(k, j, hand) is { } to && to > hand + WorthTakingL ? to : (double?)null;
-            var most = rungs.Count > 0 && rungs[^1].LeaveL is { } before && leave is { } now ? Math.Max(before, now) : (double?)null;
-            if (rungs.Count > 0 && (most is { } alike ? alike - Math.Min(least, leave!.Value) <= AlikeL + WorthTakingL : rungs[^1].LeaveL is null && leave is null))
+            var fuller = rungs.Count > 0 && rungs[^1].LeaveL is { } before && leave is { } now ? Math.Max(before, now) : (double?)null;
+            if (rungs.Count > 0 && (fuller is { } alike ? alike - Math.Min(least, leave!.Value) <= AlikeL + WorthTakingL : rungs[^1].LeaveL is null && leave is null))
             {
-                rungs[^1] = rungs[^1] with { LeaveL = most };
+                rungs[^1] = rungs[^1] with { LeaveL = fuller };
                 least = Math.Min(least, leave ?? least);
             }
             else
@@ -156,7 +158,7 @@ internal sealed class PromisedWalk : PlannedWalk
             }
 
             var water = way.Problem.Places[k].Waters[j];
-            var (target, limit) = (NeedToNext(way, stops, n) + way.Problem.ReserveL, MostToLeave(water, arrive));
+            var (target, limit) = (NeedToNext(way, stops, n) + OnArrival(way, stops, n + 1), MostToLeave(water, arrive));
             if (Math.Min(target, limit) > leave + WorthTakingL)
             {
                 atLeast[k][j] = Math.Min(target, limit);
@@ -170,6 +172,18 @@ internal sealed class PromisedWalk : PlannedWalk
         }
 
         return raised;
+    }
+
+    /// <summary>What a stop is reached with at the median, L: the reserve, and where its treatment is not waited for what is drunk while it works.</summary>
+    private static double OnArrival(PolicyWay way, List<Stopped> stops, int n)
+    {
+        var (reserve, problem) = (way.Problem.ReserveL, way.Problem);
+        if (n >= stops.Count || problem.Places[stops[n].Place].Waters[stops[n].Water] is not { WaitMinutes: > 0 } water || water.Wait(stops[n].ArriveL, 1, problem.DebtL, problem.KgKmPerMinute).Waits)
+        {
+            return reserve;
+        }
+
+        return Math.Max(reserve, water.WaitNeedL + water.DetourUseL);
     }
 
     private static bool RaiseBefore(PolicyWay way, Stopped stop, double moreL, double[][] atLeast)
@@ -224,7 +238,7 @@ internal sealed class PromisedWalk : PlannedWalk
             {
                 ArriveL = k == 0 ? 0 : arrive - water.DetourUseL, DrinkL = water.DrinkL, LeaveL = leave + water.DetourUseL - water.DrinkL + spot, OnTheSpotL = spot,
                 ArriveNextL = arriveNext, DetourUseL = water.DetourUseL, TripMinutes = water.TripMinutes, MinutesPerL = water.MinutesPerL,
-                WaitMinutes = water.WaitMinutes, WaitsHere = arrive < water.WaitNeedL - WorthTakingL && water.WaitMinutes > 0 && k > 0,
+                WaitMinutes = water.WaitMinutes, WaitsHere = k > 0 && water.Wait(arrive, 1, way.Problem.DebtL, way.Problem.KgKmPerMinute).Waits,
                 CapacityL = water.CapacityL, ShortL = missing > WorthTakingL ? missing : 0,
             });
         }
