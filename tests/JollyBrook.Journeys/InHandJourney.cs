@@ -109,7 +109,7 @@ public sealed class InHandJourney : IDisposable
         phone.Click("button", "Close");
 
         // Bad news, one tap: it counts in every room. Without viruses the filter alone was the plan's way.
-        phone.Go("/settings");
+        phone.Go("/settings/choices");
         phone.Click("switch", "Viruses count");
         phone.Go("/route");
         phone.UntilText("Gravity filter");

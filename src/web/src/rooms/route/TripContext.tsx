@@ -1,4 +1,4 @@
-import { createContext, useContext, type ReactNode } from 'react';
+import { createContext, useContext, useState, type ReactNode } from 'react';
 import type { PlanRequest, Schema } from '../../core/contract';
 import { useCalculation, type Calculated } from '../../core/useCalculation';
 import type { Kept } from '../../store/records';
@@ -15,18 +15,34 @@ interface Trip {
   walkers: Kept<'walker'>[];
   request: PlanRequest;
   plan: Calculated<'plan'>;
+  /** Whether the plan is the first answer, made for the middle, and the one that keeps the promise is still worked out. */
+  isFirst: boolean;
 }
 
 const Context = createContext<Trip | null>(null);
+
+/** The certainty that the shortest path is for: the quick, deterministic plan. */
+const middle = 0.5;
 
 /** One route with all that its plan rests on, and the plan, kept current for every page of the room. */
 export function TripProvider({ route: record, children }: { route: Kept<'route'>; children: ReactNode }) {
   const [route, setRoute] = useEdited('route', record);
   const trip = usePlanRequest(record, route);
-  const plan = useCalculation('plan', trip?.request ?? null);
+  const [isAnswered, setAnswered] = useState(false);
+  const first = useCalculation(
+    'plan',
+    trip && !isAnswered ? { ...trip.request, route: { ...route, certainty: middle } } : null,
+  );
+  const sure = useCalculation('plan', trip?.request ?? null);
+  const isFirst = sure.response === null && sure.problem === null && first.response !== null;
+  // Asked for once: later changes show the plan before until the new one is there.
+  if (sure.answered !== null && !isAnswered) setAnswered(true);
   if (!trip) return null;
+  const plan = isFirst ? first : sure;
   return (
-    <Context value={{ record, route, change: (part) => setRoute({ ...route, ...part }), plan, ...trip }}>
+    <Context
+      value={{ record, route, change: (part) => setRoute({ ...route, ...part }), plan, isFirst, ...trip }}
+    >
       {children}
     </Context>
   );
