@@ -6,7 +6,7 @@ import { Section } from '../../../shared/Section';
 import { PromiseLine } from './PromiseLine';
 
 /** The answer first: leave with how much, or what is too little, and how sure that is. */
-export function PlanHead({ plan, isFirst }: { plan: Plan; isFirst: boolean }) {
+export function PlanHead({ plan }: { plan: Plan }) {
   const Icon = plan.feasible ? CheckCircle : Dangerous;
   return (
     <Section label="Answer">
@@ -19,11 +19,6 @@ export function PlanHead({ plan, isFirst }: { plan: Plan; isFirst: boolean }) {
           {plan.headline}
         </Typography>
       </Box>
-      {isFirst && (
-        <Typography role="status">
-          A first answer, for the middle. The sure one is being worked out …
-        </Typography>
-      )}
       <PromiseLine promise={plan.promise} />
     </Section>
   );

@@ -17,7 +17,7 @@ import { StopTable } from './StopTable';
 
 /** The plan, live: the strip, the table, and what does not fit. */
 export function PlanPage() {
-  const { plan, isFirst } = useTrip();
+  const { plan } = useTrip();
   const { response, problem, failure } = plan;
   if (!response) {
     return (
@@ -32,7 +32,7 @@ export function PlanPage() {
   }
   return (
     <Stack spacing={2}>
-      <PlanHead plan={response} isFirst={isFirst} />
+      <PlanHead plan={response} />
       <Section label="Strip">
         <RouteStrip plan={response} />
       </Section>

@@ -6,7 +6,13 @@ const marks = [50, 80, 90, 99].map((value) => ({ value, label: `${value} %` }));
 
 /** How sure the plan is; moving it moves the line, the litres and the weight at once. */
 export function PromiseLine({ promise }: { promise: Plan['promise'] }) {
-  const { change } = useTrip();
+  const { change, isFirst } = useTrip();
+  if (isFirst)
+    return (
+      <Typography role="status">
+        A first answer, for the middle. The sure one is being worked out …
+      </Typography>
+    );
   return (
     <Box
       sx={{
