@@ -124,8 +124,8 @@ public sealed class InHandJourney : IDisposable
         phone.UntilText("may be cracked unseen");
         phone.Go("/route");
         phone.UntilText("Upper brook");
-        phone.UntilText("Tablets, ");
-        phone.Text.ShouldNotContain("Gravity filter");
+        phone.UntilText("sure: ");
+        phone.Until(() => !phone.Text.Contains("Gravity filter", StringComparison.Ordinal), "the dropped filter to be gone from the plan");
 
         // A late correction moves what follows from it: half a cup, not a cup.
         phone.Until(() => Told("drank").Count() == 2, "the drinks to reach the server");

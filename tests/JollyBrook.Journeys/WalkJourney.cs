@@ -49,13 +49,14 @@ public sealed class WalkJourney : IDisposable
         }
 
         phone.UntilText($"{Brook}: 3 km on");
-        phone.UntilText($"Turn back by");
+        phone.UntilText($"too little to get back to {Moss}");
 
         // The brook at the camp is dry: one tap, and the camp fetches from the well beyond it.
         phone.Click("button", $"{Brook} is dry");
         phone.UntilText($"{Brook} was found dry");
-        phone.UntilText($"{Brook}: 3 km on");
-        phone.Until(() => phone.Text.Contains("runs with 5 %", StringComparison.Ordinal), "the brook's chance to be what was found");
+        // Who tells of it stands at it.
+        phone.UntilText($"At 15 km: {Brook}");
+        phone.UntilText($"{Well}: 0.8 km on");
         phone.Go("/route");
         phone.UntilText($"from {Well}");
 

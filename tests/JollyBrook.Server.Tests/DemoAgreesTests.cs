@@ -54,11 +54,18 @@ public sealed class DemoAgreesTests : IDisposable
         foreach (var stop in stops)
         {
             var source = request.Sources!.Single(s => s.Id == stop.Id).Source;
+            // Meals and hot drinks go to the pot; the rest is measured up to the next 10 mL.
+            var dosedL = Math.Ceiling(((stop.TakeL - stop.BoilL) * 100) - 1e-6) / 100;
             var chains = ChainList.Compute(new TreatRequest(
-                UnitSystem.Metric, new WaterInput(stop.TakeL, source.Clarity, source.Colour, source.TemperatureC, stop.ElevationM), null, true,
+                UnitSystem.Metric, new WaterInput(dosedL, source.Clarity, source.Colour, source.TemperatureC, stop.ElevationM), null, true,
                 StartAt: request.DayOf(stop.Day), Container: new(Opaque: true), Kit: request.Kit, Boil: new(Pot: Pot(request))));
             var named = chains.Chains.Where(c => stop.TreatBy.StartsWith($"{c.Name}, ", StringComparison.Ordinal)).MaxBy(c => c.Name.Length)!;
-            stop.TreatBy.ShouldBe($"{named.Name}, {char.ToLowerInvariant(named.Headline[0])}{named.Headline[1..]}", stop.Name);
+            if (stop == stops[0])
+            {
+                // Later ones go through a filter that has had the water before.
+                stop.TreatBy.ShouldStartWith($"{named.Name}, {char.ToLowerInvariant(named.Headline[0])}{named.Headline[1..]}");
+            }
+
             named.Outcome.ShouldBe(TreatOutcome.Meets);
             if (!stop.Name.EndsWith(", morning", StringComparison.Ordinal))
             {
@@ -110,6 +117,11 @@ public sealed class DemoAgreesTests : IDisposable
         check.Trip.Litres.ShouldBe(plan.NeedL);
         check.Trip.MostCarriedL.ShouldBe(plan.MostCarriedL);
         check.Trip.CampL.ShouldBe(plan.Days.Max(d => d.CampL));
+        foreach (var supply in plan.Supplies.Where(s => s.Used > 0))
+        {
+            check.Findings.Single(f => f.Number == 3).Figure.ShouldContain($"{supply.Name}: {supply.Words}");
+        }
+
         (check.Trip.FirstDay, check.Trip.LastDay).ShouldBe((plan.Days[0].Date, plan.Days[^1].Date));
         var worst = check.Trip;
         var chains = ChainList.Compute(new TreatRequest(

@@ -46,12 +46,16 @@ public static class FromHere
             var next = Next(stops);
             var take = here is { Planned: true } ? here.TakeL : 0;
             var (bottles, noRoom) = Share(here is { Planned: true } ? here.LeaveL - inHandL : 0);
-            var act = _rest.Impossible.Any(i => i.FromKm < 1e-6 && i.FromName == "Start") && take <= NothingL ? HereAct.TooLittle
+            var act = Missing() > 0 && take <= NothingL ? HereAct.TooLittle
                 : here is null ? HereAct.WalkOn : here.Planned ? HereAct.Stop : HereAct.WalkBy;
+            here = here is null ? null : here with { Name = NameOf(here) };
             return new FromHereResponse(
                 Headline(act, here, next), act, Math.Round(km, 3), here, bottles, noRoom, here is { Planned: true, ReadyHour: { } ready } ? At(ready) : null, next,
                 new WayBackFromHere(request.Plan!, km, inHandL + Math.Max(0, take), say).Of(), new SincePlanned(request, km, inHandL, stops, say).Changes(), stops, _rest.Promise, _rest.Cautions);
         }
+
+        /// <summary>Litres too few to reach the next planned water at the median without owing the bodies more than may be owed; the reserve is for that.</summary>
+        private double Missing() => _rest.Impossible.Where(i => i.FromName == "Start").Select(i => i.ShortL - _rest.ReserveL).FirstOrDefault() is var missing && missing > _rest.Promise.DebtL ? missing : 0;
 
         /// <summary>A source's own name, whatever the time of day it is met at.</summary>
         private string NameOf(PlanStop stop) => request.Plan!.Sources?.FirstOrDefault(s => s.Id == stop.Id)?.Source.Name ?? stop.Name;
@@ -84,7 +88,7 @@ public static class FromHere
             {
                 HereAct.Stop => $"Stop here: take {L(here!.TakeL)}",
                 HereAct.WalkBy => $"Walk by: {L(inHandL)} in hand, on to {there}",
-                HereAct.TooLittle => $"{L(inHandL)} in hand is {L(_rest.Impossible[0].ShortL)} too little to the next sure water",
+                HereAct.TooLittle => $"{L(inHandL)} in hand is {L(Missing())} too little to the next sure water",
                 _ => $"On to {there} with {L(inHandL)}",
             };
         }
