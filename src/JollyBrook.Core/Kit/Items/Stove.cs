@@ -31,7 +31,7 @@ public sealed record Stove(BurnerSpec? Burner) : KitItem
     internal override string Amount(double units, Speaker say)
     {
         ArgumentNullException.ThrowIfNull(say);
-        return $"{say.Of(Quantity.FuelMass, Math.Ceiling(units - 1e-9))} of fuel";
+        return say.Of(Quantity.FuelMass, Math.Ceiling(units - 1e-9));
     }
 
     internal override string Words(KitEntry now, Speaker say) =>

@@ -29,7 +29,7 @@ public sealed record WaterFilter(FilterSpec? Filter) : KitItem
     internal override string Amount(double units, Speaker say)
     {
         ArgumentNullException.ThrowIfNull(say);
-        return $"{say.Of(Quantity.Volume, Math.Ceiling((units * 10) - 1e-9) / 10)} of filter life";
+        return say.Of(Quantity.Volume, Math.Ceiling((units * 10) - 1e-9) / 10);
     }
 
     internal override string Words(KitEntry now, Speaker say)
