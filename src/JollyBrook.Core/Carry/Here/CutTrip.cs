@@ -38,9 +38,7 @@ internal sealed record CutTrip(PlanRequest Request, double FromKm, int Day)
             Heights = EncodedNumbers.Encode(heights.Select(h => (long)Math.Round(h * 10))),
             Latitudes = null,
             Longitudes = null,
-            Terrain = route.Terrain is { } spans
-                ? [.. spans.OrderBy(t => t.FromKm).Where((t, i) => i + 1 == spans.Count || spans.OrderBy(s => s.FromKm).ElementAt(i + 1).FromKm > fromKm).Select(t => t with { FromKm = On(t.FromKm!.Value) })]
-                : null,
+            Terrain = route.Terrain is { } spans ? [.. Ahead(spans, fromKm).Select(t => t with { FromKm = On(t.FromKm!.Value) })] : null,
             Days = [.. days.Skip(day).Select((d, i) => d with { StartHour = i == 0 ? Math.Min(hour, LatestHour) : d.StartHour, EndKm = d.EndKm is { } end ? end - fromKm : null })],
             Weather = route.Weather is { Count: > 0 } weather ? [.. weather.Skip(Math.Min(day, weather.Count - 1))] : route.Weather,
             BailOuts = route.BailOuts is { } ways ? [.. ways.Where(w => w.AlongKm >= fromKm).Select(w => w with { AlongKm = On(w.AlongKm!.Value) })] : null,
@@ -58,6 +56,13 @@ internal sealed record CutTrip(PlanRequest Request, double FromKm, int Day)
 
     /// <summary>A day is begun by this hour at the latest.</summary>
     private const double LatestHour = 23;
+
+    /// <summary>The ground underfoot from a place on: what one stands on, and all that follows.</summary>
+    private static IEnumerable<TerrainSpan> Ahead(IReadOnlyList<TerrainSpan> spans, double fromKm)
+    {
+        List<TerrainSpan> inOrder = [.. spans.OrderBy(t => t.FromKm)];
+        return inOrder.Skip(inOrder.FindLastIndex(t => t.FromKm <= fromKm));
+    }
 
     /// <summary>In camp after noon it is still the day that ends there; before noon the next one.</summary>
     private static int DayOf(IReadOnlyList<RouteDay> days, double alongKm, double hour)
