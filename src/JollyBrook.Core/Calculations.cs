@@ -57,9 +57,12 @@ public static class Calculations
         new Calculation<ScheduleRequest, ScheduleResponse>(
             "schedule", "Litres wanted by time as batches on a clock line.",
             DaySchedule.Compute, () => ContractJson.Default.ScheduleRequest, () => KindsJson.Default.ScheduleResponse, () => ScheduleFields.All) { IsLong = true },
-        new Calculation<DayWantsRequest, DayWantsResponse>(
-            "day-wants", "What a trip's plan wants ready on an evening and by the next start.",
-            DayWants.Compute, () => ContractJson.Default.DayWantsRequest, () => AnswerJson.Default.DayWantsResponse, () => DayWants.Fields) { IsLong = true },
+        new Calculation<CampDayRequest, CampDayResponse>(
+            "camp-day", "What a trip's plan wants ready on an evening and by the next start.",
+            CampDay.Compute, () => ContractJson.Default.CampDayRequest, () => KindsJson.Default.CampDayResponse, () => CampDay.Fields) { IsLong = true },
+        new Calculation<EveningsRequest, EveningsResponse>(
+            "evenings", "Whether every evening of a trip can be done with the hands and the kit there are.",
+            Evenings.Compute, () => ContractJson.Default.EveningsRequest, () => AnswerJson.Default.EveningsResponse, () => Evenings.Fields) { IsLong = true },
         new Calculation<BookLineRequest, BookLineResponse>(
             "book-line", "Checks a line of the book and says it in words.",
             LineWords.Compute, () => ContractJson.Default.BookLineRequest, () => AnswerJson.Default.BookLineResponse, () => LineWords.Fields),

@@ -21,8 +21,9 @@ public sealed class RunningServer : IDisposable
     private readonly Action<IServiceCollection> _services;
 
     public RunningServer(
-        bool demo = false, bool makeOwner = true, Dictionary<string, string>? settings = null, string? store = null, Action<IServiceCollection>? services = null)
+        bool demo = false, bool makeOwner = true, Dictionary<string, string>? settings = null, string? store = null, Action<IServiceCollection>? services = null, TimeSpan ahead = default)
     {
+        Time.Advance(ahead);
         _demo = demo;
         _settings = settings ?? [];
         _services = services ?? (_ => { });

@@ -18,11 +18,8 @@ public static class Plan
     /// <exception cref="BadInputException">A field is missing or out of its range.</exception>
     public static PlanResponse Compute(PlanRequest request)
     {
-        PlanSetup.Check(request);
+        var (setup, walk, treated) = PlanRun.Of(request);
         var say = Speaker.For(request.Units);
-        var setup = new PlanSetup(request);
-        var walk = PlanSolver.Solve(setup);
-        var treated = TreatedWalk.Of(setup, walk.Fills);
         var supplies = PlanSupply.Of(setup, walk, treated, say);
         var stops = new PlanStops(setup, walk, treated, say).All();
         var impossible = Stretches.Impossible(setup, walk, say);
@@ -70,7 +67,7 @@ public static class Plan
         ];
     }
 
-    private static List<PlanDay> Days(PlanSetup setup, Speaker say)
+    internal static List<PlanDay> Days(PlanSetup setup, Speaker say)
     {
         var timeline = setup.Line.Timeline;
         var height = setup.Ground.ElevationM;

@@ -34,7 +34,8 @@ namespace JollyBrook.Core.Contract;
 [JsonSerializable(typeof(KitTemplatesRequest))]
 [JsonSerializable(typeof(KitCheckRequest))]
 [JsonSerializable(typeof(ScheduleRequest))]
-[JsonSerializable(typeof(DayWantsRequest))]
+[JsonSerializable(typeof(CampDayRequest))]
+[JsonSerializable(typeof(EveningsRequest))]
 [JsonSerializable(typeof(FromHereRequest))]
 [JsonSerializable(typeof(BookLine))]
 [JsonSerializable(typeof(BookLineRequest))]
@@ -95,7 +96,7 @@ public sealed partial class ContractJson : JsonSerializerContext;
 [JsonSerializable(typeof(LookBackResponse))]
 [JsonSerializable(typeof(TopUpResponse))]
 [JsonSerializable(typeof(WatchResponse))]
-[JsonSerializable(typeof(DayWantsResponse))]
+[JsonSerializable(typeof(EveningsResponse))]
 [JsonSerializable(typeof(KitCheckResponse))]
 [JsonSerializable(typeof(DeviceClockResponse))]
 [JsonSerializable(typeof(BackupCheckResponse))]
@@ -123,6 +124,7 @@ public sealed partial class LeanJson : JsonSerializerContext;
 /// <summary>How answers that hold one of several kinds are written: each kind with its name.</summary>
 [JsonSourceGenerationOptions(PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase, GenerationMode = JsonSourceGenerationMode.Metadata)]
 [JsonSerializable(typeof(InHandResponse))]
+[JsonSerializable(typeof(CampDayResponse))]
 [JsonSerializable(typeof(ScheduleResponse))]
 [JsonSerializable(typeof(KitTemplatesResponse))]
 public sealed partial class KindsJson : JsonSerializerContext;

@@ -1,21 +1,24 @@
 using JollyBrook.Core.Book;
 using JollyBrook.Core.Kit;
-using JollyBrook.Core.Barriers;
-using JollyBrook.Core.Schedule;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
 
 namespace JollyBrook.Server.Demo;
 
-/// <summary>What the demo party wrote down: a walk the day before with weighings, reports, a service, a sip they should not have taken.</summary>
+/// <summary>What the demo party wrote down: a walk two days before with weighings, reports, a service, a sip they should not have taken.</summary>
 internal static class DemoBook
 {
-    private const int MorningHour = 7;
+    /// <summary>UTC; the island, at 28.6° W, is two hours behind.</summary>
+    private const int MorningHour = 9;
     private const int CupsADay = 6;
 
     /// <summary>What a walker drinks in an hour of the day, L, and the hours after which they have had their day's water.</summary>
     private const double CupLPerH = 0.42;
     private const double DayHours = 11;
+
+    /// <summary>The bladder is not yet ready so many hours ago; three cups of this size, L, are in it.</summary>
+    private const double BladderReadyH = 1.75;
+    private const double MostOfBladderL = 0.6;
 
     /// <param name="now">The time now.</param>
     /// <param name="walkers">The walkers: Ilva, Torren and Sorrel.</param>
@@ -23,7 +26,8 @@ internal static class DemoBook
     public static IEnumerable<BookLine> Lines(DateTimeOffset now, IReadOnlyList<Guid> walkers, IReadOnlyDictionary<string, Guid> thing)
     {
         var (ilva, torren) = (walkers[0], walkers[1]);
-        var start = new DateTimeOffset(now.UtcDateTime.Date.AddDays(-1).AddHours(9), TimeSpan.Zero);
+        // Before any batch that is still in the book, so that its drinks are out of none of them.
+        var start = new DateTimeOffset(now.UtcDateTime.Date.AddDays(-2).AddHours(9), TimeSpan.Zero);
         yield return new Drank(0.5, WalkerId: torren, Untreated: true) { At = now.AddDays(-6), Note = "Straight from the beck above the sheepfold" };
         yield return new Mishap(thing["Gravity filter"], MishapKind.Dropped) { At = now.AddDays(-4), Note = "Off the table in the hut" };
         yield return new BodyWeighed(ilva, 62.1) { At = start };
@@ -39,7 +43,7 @@ internal static class DemoBook
         yield return new Cooked(thing["Aluminium pot with lid"], All: true) { At = now.AddHours(-21) };
         yield return new Drank(UnitTable.LitresPerQuart, All: true, WalkerId: torren, ContainerId: thing["Quart bottle"]) { At = now.AddHours(-14) };
         yield return new UrinePassed(ilva, UrineColour: 5) { At = now.AddHours(-2) };
-        foreach (var cup in walkers.SelectMany(w => Cups(now, w)))
+        foreach (var cup in walkers.SelectMany(w => Cups(now, w, thing["Soft bladder with hose"])))
         {
             yield return cup;
         }
@@ -49,25 +53,17 @@ internal static class DemoBook
         yield return new Noted() { At = now.AddMinutes(-30), Note = "Wind from the west, cloud on the ridge. Good flat ground for the tents by the wall." };
     }
 
-    /// <summary>What a walker drank since this morning: cups through the day, out of the bladder once it is ready and from the hut's tap before.</summary>
-    private static IEnumerable<Drank> Cups(DateTimeOffset now, Guid walker)
+    /// <summary>What a walker drank since this morning: cups from the hut's tap through the day, and the last out of the bladder, which is ready by then.</summary>
+    private static IEnumerable<Drank> Cups(DateTimeOffset now, Guid walker, Guid bladder)
     {
         var morning = new DateTimeOffset(now.UtcDateTime.Date.AddHours(MorningHour), TimeSpan.Zero);
         var hours = Math.Min(DayHours, (now - (morning > now ? morning.AddDays(-1) : morning)).TotalHours);
         var litres = Math.Round(Math.Max(0.05, hours * CupLPerH / CupsADay), 2);
-        return Enumerable.Range(0, CupsADay).Select(i => new Drank(litres, WalkerId: walker, Untreated: false) { At = now.AddHours(-hours * (CupsADay - i - 0.5) / CupsADay) });
-    }
+        for (var i = 0; i < CupsADay - 1; i++)
+        {
+            yield return new Drank(litres, WalkerId: walker, Untreated: false) { At = now.AddHours(-Math.Max(BladderReadyH, hours * (CupsADay - i - 0.5) / CupsADay)) };
+        }
 
-    /// <summary>This evening and the next morning, for three.</summary>
-    public static DayBook Evening(DateTimeOffset now)
-    {
-        var from = now.AddMinutes(-now.Minute % 5).AddSeconds(-now.Second);
-        return new(
-            "Evening at the sheepfold", from,
-            [
-                new("cooking", "Cooking", 2.5, from.AddMinutes(75), WillBoil: true), new("night", "Bottles by the bed", 1.5, from.AddHours(3)),
-                new("breakfast", "Breakfast", 2, from.AddHours(12), WillBoil: true), new("leaving", "Leaving", 6, from.AddHours(13)),
-            ],
-            2, new WaterInput(null, Clarity.SlightlyCloudy, WaterColour.None, 9, 420), new SkyInput(11));
+        yield return new Drank(Math.Min(litres, MostOfBladderL), WalkerId: walker, ContainerId: bladder) { At = now.AddMinutes(-20) };
     }
 }

@@ -90,8 +90,6 @@ internal sealed class DemoSeed(JollyBrookDb db, RecordStore store, BookInHand bo
         {
             await PutAsync(owner, "book-line", line, ContractJson.Default.BookLine, line.At);
         }
-
-        await PutAsync(owner, "day", DemoBook.Evening(now), ContractJson.Default.DayBook);
     }
 
     private async Task<Guid> MakeTripAsync(Guid trip, Guid owner)

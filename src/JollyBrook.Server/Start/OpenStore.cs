@@ -24,7 +24,7 @@ internal static class OpenStore
 
         if (options.Demo)
         {
-            await scope.ServiceProvider.GetRequiredService<DemoSeed>().WriteAsync(identity.OwnerId, TimeProvider.System.GetUtcNow(), cancellation);
+            await scope.ServiceProvider.GetRequiredService<DemoSeed>().WriteAsync(identity.OwnerId, scope.ServiceProvider.GetRequiredService<TimeProvider>().GetUtcNow(), cancellation);
         }
         else
         {

@@ -1,0 +1,145 @@
+using JollyBrook.Core.Barriers;
+using JollyBrook.Core.Carry;
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Kit;
+using JollyBrook.Core.Units;
+
+namespace JollyBrook.Core.Schedule;
+
+/// <summary>An evening of a trip's plan, laid out as a day.</summary>
+/// <param name="Units">The units that words are put in; metric when left out.</param>
+/// <param name="Plan">The trip.</param>
+/// <param name="Day">Which evening, from 0.</param>
+/// <param name="OffsetMinutes">The clock's offset from UTC there, −840 to 840 min.</param>
+/// <param name="Book">What a hand changed of it; null where nothing was.</param>
+public sealed record CampDayRequest(UnitSystem? Units, PlanRequest? Plan, double? Day, double? OffsetMinutes = null, DayBook? Book = null);
+
+/// <summary>An evening and the next morning, as the plan wants them.</summary>
+/// <param name="Day">The day, whole: from the plan, and from the hand where it changed something.</param>
+/// <param name="Kit">The kit as it will be by then.</param>
+/// <param name="CampName">The camp.</param>
+/// <param name="WaterName">Where its water is from.</param>
+/// <param name="WantsByHand">Whether the litres wanted are no longer the plan's.</param>
+/// <param name="Note">What the plan says of this camp that no line shows; empty where there is nothing.</param>
+public sealed record CampDayResponse(DayBook Day, IReadOnlyList<KitEntry> Kit, string CampName, string WaterName, bool WantsByHand, string Note);
+
+/// <summary>The calculation "camp-day": what the plan wants ready on an evening and by the next start, by when and out of which water (handbook room 80).</summary>
+public static class CampDay
+{
+    /// <summary>A meal is cooked so long after arriving, h (pick).</summary>
+    private const double CookingAfterH = 1.5;
+
+    /// <summary>Breakfast is so long before leaving, h (pick).</summary>
+    private const double BreakfastBeforeH = 1;
+
+    /// <summary>Nobody is got up for water between these clock hours, unless a hand says so (pick).</summary>
+    private const double RestFromHour = 22;
+    private const double RestToHour = 6;
+
+    private static readonly NumberField DayField = new("day", "Evening of the trip", Quantity.Plain, 0, 60, "Choose one of its camps.");
+    private static readonly NumberField Offset = new("offsetMinutes", "Offset from UTC", Quantity.Plain, -840, 840, "The device gives it.");
+    private static readonly ChoiceField PlanField = new("plan", "Trip", ["a trip with a route"]);
+
+    public static readonly IReadOnlyList<Field> Fields = [ChoiceField.Of<UnitSystem>("units", "Units"), DayField, Offset, PlanField];
+
+    /// <exception cref="BadInputException">A field is missing or out of its range.</exception>
+    public static CampDayResponse Compute(CampDayRequest request)
+    {
+        ArgumentNullException.ThrowIfNull(request);
+        var intake = new Intake(Speaker.For(request.Units));
+        CheckTrip(request.Plan, request.OffsetMinutes, intake);
+        intake.Required(DayField, request.Day);
+        intake.ThrowIfWrong();
+        var run = PlanRun.Of(request.Plan!);
+        var camps = run.Setup.Line.Timeline.Days.Count - 1;
+        if (request.Day >= camps)
+        {
+            intake.Refuse(DayField, camps == 0 ? "This walk has no camp. Begin an empty day instead." : camps == 1 ? "This walk has 1 camp. Choose it." : $"This walk has {camps} camps. Choose one of them.");
+            intake.ThrowIfWrong();
+        }
+
+        return Of(run, (int)request.Day!.Value, TimeSpan.FromMinutes(request.OffsetMinutes ?? 0), request.Book, intake.Say);
+    }
+
+    internal static void CheckTrip(PlanRequest? plan, double? offsetMinutes, Intake intake)
+    {
+        intake.Present(PlanField, plan);
+        intake.Optional(Offset, offsetMinutes);
+    }
+
+    /// <summary>The evening of a day of a trip that is solved.</summary>
+    internal static CampDayResponse Of(PlanRun run, int day, TimeSpan offset, DayBook? book, Speaker say)
+    {
+        var days = Plan.Days(run.Setup, say);
+        var (evening, next) = (days[day], days[day + 1]);
+        var date = evening.Date ?? DateOnly.FromDateTime((run.Setup.Request.Now ?? DateTimeOffset.UnixEpoch).DateTime).AddDays(day);
+        DateTimeOffset At(int later, double hour) => new DateTimeOffset(date.AddDays(later), TimeOnly.MinValue, offset).AddMinutes(Math.Round(hour * 60));
+        var (forCamp, forMorning) = Fills(run, day);
+        var fill = forCamp ?? forMorning;
+        var place = fill?.Water;
+        var whole = new DayBook(
+            book?.Name ?? $"{run.Setup.Route.Name}: {evening.CampName}",
+            book?.From ?? At(0, evening.ArriveHour),
+            book?.Wants ?? Wants(evening, forCamp, forMorning, At(0, evening.ArriveHour + CookingAfterH), At(1, next.StartHour)),
+            book?.People ?? Math.Max(1, run.Setup.Request.Walkers?.Count ?? 1),
+            book?.Water ?? (place?.Source is null ? null : run.Setup.Treatment.Ask(place, 1, run.Setup.Treatment.Kit).Water! with { VolumeL = null }),
+            book?.Sky ?? new SkyInput(next.LowC),
+            book is null ? RestFromHour : book.QuietFromHour,
+            book is null ? RestToHour : book.QuietToHour,
+            book?.Edits, book?.Started, book?.Follows);
+        return new CampDayResponse(whole, KitBy(run, fill), evening.CampName!, place?.Name ?? "", book?.Wants is not null, Note(run, fill, evening.CampName!));
+    }
+
+    /// <summary>The fill for the camp itself, and the one for the way on: drawn in the morning, or with the camp's own.</summary>
+    private static (PlannedFill? ForCamp, PlannedFill? ForMorning) Fills(PlanRun run, int day)
+    {
+        var step = run.Setup.Line.Places.First(p => p.Kind == StopKind.Camp && p.Day == day).Step;
+        var here = run.Walk.Fills.Where(f => f.At.Step == step && f.At.Kind is StopKind.Camp or StopKind.Source).ToList();
+        var camp = here.Find(f => f.OnTheSpotL > 0);
+        return (camp, here.Where(f => f.CarriedL > 0).MaxBy(f => f.CarriedL));
+    }
+
+    /// <summary>Half of a camp's water goes into the evening, half into night and breakfast (pick). What will boil goes to the pot.</summary>
+    private static List<WantedWater> Wants(PlanDay evening, PlannedFill? forCamp, PlannedFill? forMorning, DateTimeOffset meal, DateTimeOffset leave)
+    {
+        List<WantedWater> wants = [];
+        if (forCamp is not null)
+        {
+            var breakfast = leave.AddHours(-BreakfastBeforeH);
+            var (boil, drink) = (evening.BoilL / 2, (evening.CampL - evening.BoilL) / 2);
+            Want(wants, "cooking", "Cooking tonight", boil, meal, willBoil: true);
+            Want(wants, "drinking", "Drinking and washing tonight", drink, meal);
+            Want(wants, "night", "Drinking until morning", drink, breakfast);
+            Want(wants, "breakfast", "Breakfast", boil, breakfast, willBoil: true);
+        }
+
+        // Only what is drawn here: what is still in hand was treated where it is from.
+        Want(wants, "leaving", "Leaving", forMorning is null ? 0 : forMorning.CarriedL, leave);
+        return wants;
+    }
+
+    private static void Want(List<WantedWater> wants, string id, string name, double litres, DateTimeOffset by, bool? willBoil = null)
+    {
+        if (litres >= 0.1)
+        {
+            // To the next quarter litre: what is measured out in camp.
+            wants.Add(new WantedWater(id, name, Math.Ceiling((litres - 1e-9) * 4) / 4, by, willBoil));
+        }
+    }
+
+    /// <summary>What the fills before have left of the kit; those of a time gone by are in what is left already.</summary>
+    private static IReadOnlyList<KitEntry> KitBy(PlanRun run, PlannedFill? fill)
+    {
+        var (setup, now) = (run.Setup, run.Setup.Request.Now);
+        return fill is null ? setup.Treatment.Kit : TreatedWalk.Of(setup, [.. run.Walk.Fills.TakeWhile(f => f != fill).Where(f => now is null || setup.Request.DayOf(f.At.Day) > now)]).Kit;
+    }
+
+    private static string Note(PlanRun run, PlannedFill? fill, string camp) => fill switch
+    {
+        null => $"Nothing is drawn at {camp}: its water is carried in, treated where it is from.",
+        { Water.Source.NeedsNoTreatment: true } => $"The water of {fill.Water.Name} needs no treatment.",
+        { At.Kind: StopKind.Camp } => $"Its water is fetched from {fill.Water.Name}: {Speaker.Minutes(fill.TripMinutes)} there and back.",
+        _ when run.Treated.Of(fill) is null && run.Setup.Treatment.CanTell => $"Nothing that is left by then treats the water of {fill.Water.Name}.",
+        _ => "",
+    };
+}
