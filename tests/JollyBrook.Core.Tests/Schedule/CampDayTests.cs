@@ -1,3 +1,5 @@
+using System.Globalization;
+using System.Text.RegularExpressions;
 using JollyBrook.Core.Body;
 using JollyBrook.Core.Carry;
 using JollyBrook.Core.Contract;
@@ -83,16 +85,21 @@ public class CampDayTests
     [Fact]
     public void The_fills_before_a_camp_have_taken_their_tablets_from_its_kit()
     {
+        TripSource Clear(string name, double km) => new(name, SourceClass.Perennial, km, true, Now.AddDays(-1), Clarity: Clarity.Clear, Colour: WaterColour.None, TemperatureC: 15);
         var trip = Trip() with
         {
-            Sources = [new("first", new TripSource("First", SourceClass.Perennial, 5, true, Now.AddDays(-1))), .. Trip().Sources!],
-            Route = Trip().Route! with { Containers = [new("Bottle", 0.7)], DebtShare = 0 },
-            Kit = [Kits.Entry(Kits.Tablets, "t", 60)],
+            Sources = [new("beck", Clear("Beck", 10)), new("well", Clear("Well", 15))],
+            Route = Trip().Route! with { Days = [new(8, 10, "Beck camp"), new(7, 15, "Well camp"), new(7)] },
+            Kit = [Kits.Entry(Kits.Tablets, "t", 200)],
         };
-        var before = Plan.Compute(trip).Stops.Where(s => s is { Planned: true, Kind: StopKind.Source } && s.AlongKm < 9).ToList();
+        var before = Plan.Compute(trip).Stops.Where(s => s is { Planned: true, Kind: StopKind.Source } && s.AlongKm < 14).ToList();
         before.ShouldNotBeEmpty();
-        // A tablet a litre, whole ones.
-        Evening(trip: trip).Kit.Single().Left.ShouldBe(60 - before.Sum(s => Math.Ceiling(s.TakeL - 1e-6)));
+        var told = before.Sum(s => double.Parse(Regex.Match(s.TreatBy, @"([\d.]+) tablet").Groups[1].Value, CultureInfo.InvariantCulture));
+        told.ShouldBeGreaterThanOrEqualTo(before.Sum(s => s.TakeL) - 1, "a tablet a litre");
+        CampDay.Compute(new CampDayRequest(null, trip, 1)).Kit.Single().Left.ShouldBe(200 - told);
+        CampDay.Compute(new CampDayRequest(null, trip, 0)).Kit.Single().Left.ShouldBe(200);
+        // Once that day is past, what is left has them in it already.
+        CampDay.Compute(new CampDayRequest(null, trip with { Now = new DateTimeOffset(2026, 8, 11, 12, 0, 0, TimeSpan.Zero) }, 1)).Kit.Single().Left.ShouldBe(200);
     }
 
     [Fact]

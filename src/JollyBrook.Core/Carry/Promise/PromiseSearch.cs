@@ -25,6 +25,8 @@ public sealed class PromiseSearch
     /// <summary>Each 1.6 times the one before: 20 to some 36 000.</summary>
     private static readonly double[] ShortPrices = [.. Enumerable.Range(0, 17).Select(i => 20 * Math.Pow(1.6, i))];
 
+    private const double NearlyAll = 0.9;
+
     private readonly PolicyProblem _problem;
     private readonly double _mostShort;
     private readonly TryPolicy _attempt;
@@ -96,12 +98,19 @@ public sealed class PromiseSearch
         return cost;
     }
 
+    /// <summary>
+    /// Fewer walks short are closer, then cheaper ones. Where one stretch cannot be walked at all every walk is short and their share says
+    /// nothing: then the one to whom running short is dearest, so that the other stretches are walked with care.
+    /// </summary>
+    private static (double Short, double Careless, double Cost) Closeness(TriedPolicy tried) =>
+        tried.ShortChance >= NearlyAll ? (1, -tried.ShortPrice, tried.Cost) : (tried.ShortChance, 0, tried.Cost);
+
     private TriedPolicy Try(double factor, double price)
     {
         var table = PolicySolver.Solve(_problem, factor, price);
         var (shortChance, cost) = _attempt(table, _mostShort);
         var tried = new TriedPolicy(table, factor, price, shortChance, cost);
-        _closest = _closest is null || (shortChance, cost).CompareTo((_closest.ShortChance, _closest.Cost)) < 0 ? tried : _closest;
+        _closest = _closest is null || Closeness(tried).CompareTo(Closeness(_closest)) < 0 ? tried : _closest;
         if (shortChance <= _mostShort && (_best is null || cost < _best.Cost))
         {
             _best = tried;
