@@ -11,17 +11,16 @@ namespace JollyBrook.Core.Schedule;
 /// <param name="Plan">The trip.</param>
 /// <param name="Day">Which evening, from 0.</param>
 /// <param name="OffsetMinutes">The clock's offset from UTC there, −840 to 840 min.</param>
-/// <param name="Book">What a hand changed of it; null where nothing was.</param>
-public sealed record CampDayRequest(UnitSystem? Units, PlanRequest? Plan, double? Day, double? OffsetMinutes = null, DayBook? Book = null);
+public sealed record CampDayRequest(UnitSystem? Units, PlanRequest? Plan, double? Day, double? OffsetMinutes = null);
 
 /// <summary>An evening and the next morning, as the plan wants them.</summary>
-/// <param name="Day">The day, whole: from the plan, and from the hand where it changed something.</param>
+/// <param name="Day">The day as the plan has it; what a hand changes of it takes its place.</param>
 /// <param name="Kit">The kit as it will be by then.</param>
 /// <param name="CampName">The camp.</param>
-/// <param name="WaterName">Where its water is from.</param>
-/// <param name="WantsByHand">Whether the litres wanted are no longer the plan's.</param>
+/// <param name="WaterName">Where its water is from; empty where none is drawn.</param>
+/// <param name="WaterId">That source.</param>
 /// <param name="Note">What the plan says of this camp that no line shows; empty where there is nothing.</param>
-public sealed record CampDayResponse(DayBook Day, IReadOnlyList<KitEntry> Kit, string CampName, string WaterName, bool WantsByHand, string Note);
+public sealed record CampDayResponse(DayBook Day, IReadOnlyList<KitEntry> Kit, string CampName, string WaterName, string? WaterId, string Note);
 
 /// <summary>The calculation "camp-day": what the plan wants ready on an evening and by the next start, by when and out of which water (handbook room 80).</summary>
 public static class CampDay
@@ -58,7 +57,7 @@ public static class CampDay
             intake.ThrowIfWrong();
         }
 
-        return Of(run, (int)request.Day!.Value, TimeSpan.FromMinutes(request.OffsetMinutes ?? 0), request.Book, intake.Say);
+        return Of(run, (int)request.Day!.Value, TimeSpan.FromMinutes(request.OffsetMinutes ?? 0), intake.Say);
     }
 
     internal static void CheckTrip(PlanRequest? plan, double? offsetMinutes, Intake intake)
@@ -68,7 +67,7 @@ public static class CampDay
     }
 
     /// <summary>The evening of a day of a trip that is solved.</summary>
-    internal static CampDayResponse Of(PlanRun run, int day, TimeSpan offset, DayBook? book, Speaker say)
+    internal static CampDayResponse Of(PlanRun run, int day, TimeSpan offset, Speaker say)
     {
         var days = Plan.Days(run.Setup, say);
         var (evening, next) = (days[day], days[day + 1]);
@@ -77,17 +76,11 @@ public static class CampDay
         var (forCamp, forMorning) = Fills(run, day);
         var fill = forCamp ?? forMorning;
         var place = fill?.Water;
-        var whole = new DayBook(
-            book?.Name ?? $"{run.Setup.Route.Name}: {evening.CampName}",
-            book?.From ?? At(0, evening.ArriveHour),
-            book?.Wants ?? Wants(evening, forCamp, forMorning, At(0, evening.ArriveHour + CookingAfterH), At(1, next.StartHour)),
-            book?.People ?? Math.Max(1, run.Setup.Request.Walkers?.Count ?? 1),
-            book?.Water ?? (place?.Source is null ? null : run.Setup.Treatment.Ask(place, 1, run.Setup.Treatment.Kit).Water! with { VolumeL = null }),
-            book?.Sky ?? new SkyInput(next.LowC),
-            book is null ? RestFromHour : book.QuietFromHour,
-            book is null ? RestToHour : book.QuietToHour,
-            book?.Edits, book?.Started, book?.Follows);
-        return new CampDayResponse(whole, KitBy(run, fill), evening.CampName!, place?.Name ?? "", book?.Wants is not null, Note(run, fill, evening.CampName!));
+        var planned = new DayBook(
+            $"{run.Setup.Route.Name}: {evening.CampName}", At(0, evening.ArriveHour),
+            Wants(evening, forCamp, forMorning, At(0, evening.ArriveHour + CookingAfterH), At(1, next.StartHour)), Math.Max(1, run.Setup.Request.Walkers?.Count ?? 1),
+            place?.Source is null ? null : run.Setup.Treatment.Ask(place, 1, run.Setup.Treatment.Kit).Water! with { VolumeL = null }, new SkyInput(next.LowC), RestFromHour, RestToHour);
+        return new CampDayResponse(planned, KitBy(run, fill), evening.CampName!, place?.Name ?? "", place?.Id, Note(run, fill, evening.CampName!));
     }
 
     /// <summary>The fill for the camp itself, and the one for the way on: drawn in the morning, or with the camp's own.</summary>

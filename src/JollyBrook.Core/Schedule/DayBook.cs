@@ -40,6 +40,14 @@ public sealed record DayBook(
 
     public static readonly IReadOnlyList<Field> Fields = [NameField, FollowsField, .. ScheduleFields.All];
 
+    /// <summary>A day that follows a plan, with what the plan says where nothing was changed by hand.</summary>
+    /// <param name="planned">The same evening as the plan has it.</param>
+    public DayBook Over(DayBook planned)
+    {
+        ArgumentNullException.ThrowIfNull(planned);
+        return this with { From = From ?? planned.From, Wants = Wants ?? planned.Wants, People = People ?? planned.People, Water = Water ?? planned.Water, Sky = Sky ?? planned.Sky };
+    }
+
     /// <exception cref="BadInputException">A field is missing or out of its range.</exception>
     public static void Check(DayBook day)
     {

@@ -42,8 +42,9 @@ public static class Evenings
         List<PlanEvening> evenings = [];
         for (var day = 0; day < run.Setup.Line.Timeline.Days.Count - 1; day++)
         {
+            var camp = CampDay.Of(run, day, TimeSpan.FromMinutes(request.OffsetMinutes ?? 0), intake.Say);
             var book = request.Books?.LastOrDefault(b => b.Follows?.Day == day);
-            evenings.Add(Try(CampDay.Of(run, day, TimeSpan.FromMinutes(request.OffsetMinutes ?? 0), book, intake.Say), day, request));
+            evenings.Add(Try(book is null ? camp : camp with { Day = book.Over(camp.Day) }, day, request));
         }
 
         return new EveningsResponse(evenings, evenings.TrueForAll(e => e.InTime));

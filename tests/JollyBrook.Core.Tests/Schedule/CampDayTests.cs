@@ -28,7 +28,7 @@ public class CampDayTests
             [new("w", new Walker("Ilva", 62, 168, true)), new("v", new Walker("Torren", 81, 183, false))], Now: Now);
     }
 
-    private static CampDayResponse Evening(DayBook? book = null, PlanRequest? trip = null) => CampDay.Compute(new CampDayRequest(null, trip ?? Trip(), 0, 60, book));
+    private static CampDayResponse Evening(PlanRequest? trip = null) => CampDay.Compute(new CampDayRequest(null, trip ?? Trip(), 0, 60));
 
     [Fact]
     public void An_evening_wants_its_meal_its_breakfast_and_what_is_carried_away()
@@ -58,19 +58,19 @@ public class CampDayTests
         (evening.Day.Water!.Clarity, evening.Day.Water.Colour, evening.Day.Water.TemperatureC).ShouldBe((Clarity.Cloudy, WaterColour.Tea, 7));
         // The camp is as high as the legs bring it: 300 + 200 − 100 m.
         evening.Day.Water.ElevationM!.Value.ShouldBe(400, 1);
-        evening.WaterName.ShouldBe("Beck");
+        (evening.WaterName, evening.WaterId).ShouldBe(("Beck", "beck"));
     }
 
     [Fact]
     public void A_hand_changes_what_it_changed_and_nothing_else()
     {
         DayBook book = new("Ours", null, [new("a", "Tea", 1, Now.AddDays(1))], 1, QuietFromHour: null, Follows: new(Guid.NewGuid(), 0));
-        var (day, _, _, _, byHand, _) = Evening(book);
-        byHand.ShouldBeTrue();
-        (day.Name, day.People, day.Wants!.Single().Name, day.QuietFromHour).ShouldBe(("Ours", 1, "Tea", null));
-        day.From.ShouldBe(Evening().Day.From);
         DayBook.Check(book);
-        Evening(book with { Wants = null }).Day.Wants.ShouldBe(Evening().Day.Wants);
+        var planned = Evening().Day;
+        var day = book.Over(planned);
+        (day.Name, day.People, day.Wants!.Single().Name, day.QuietFromHour).ShouldBe(("Ours", 1, "Tea", null));
+        (day.From, day.Water, day.Sky).ShouldBe((planned.From, planned.Water, planned.Sky));
+        (book with { Wants = null }).Over(planned).Wants.ShouldBe(planned.Wants);
     }
 
     [Fact]

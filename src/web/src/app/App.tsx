@@ -38,6 +38,7 @@ const router = createBrowserRouter([
       { path: '/treat', element: <TreatRoom /> },
       { path: '/route/:id?/:page?', element: <RouteRoom /> },
       { path: '/day/:id?', element: <DayRoom /> },
+      { path: '/day/plan/:route/:evening', element: <DayRoom /> },
       { path: '/body/:id?/:page?', element: <BodyRoom /> },
       { path: '/kit/:id?', element: <KitRoom /> },
       { path: '/book/:id?', element: <BookRoom /> },

@@ -3,13 +3,12 @@ import { calculate } from '../../core/core';
 import type { Response, Schema } from '../../core/contract';
 import { Section } from '../../shared/Section';
 import { startBatch } from '../../store/batches';
-import type { Kept } from '../../store/records';
-import { useKit } from '../../store/LocalDataContext';
 import { useStore } from '../../store/StoreContext';
 import { BatchLine } from './BatchLine';
 
 interface Props {
-  record: Kept<'day'>;
+  book: string;
+  sourceId: string | null;
   day: Schema<'DayBook'>;
   schedule: Response<'schedule'>;
   onChange: (day: Schema<'DayBook'>) => void;
@@ -17,18 +16,16 @@ interface Props {
 }
 
 /** The batches in the order they begin; each is begun, moved and treated otherwise from here. */
-export function BatchLines({ record, day, schedule, onChange, onEdit }: Props) {
+export function BatchLines({ book, sourceId, day, schedule, onChange, onEdit }: Props) {
   const store = useStore();
-  const kit = useKit();
   const begin = async (batch: Schema<'ScheduledBatch'>) => {
     const request = { ...batch.treat, startAt: new Date().toISOString() };
     const outcome = await calculate('treat', request);
     if (!outcome.ok || outcome.response.steps.length === 0) return;
-    const batchId = await startBatch(store, record.book, {
+    const batchId = await startBatch(store, book, {
       container: batch.container,
-      // The schedule speaks of containers by name.
-      containerId: kit.find((item) => item.body.name === batch.container)?.id ?? null,
-      sourceId: null,
+      containerId: batch.containerId,
+      sourceId,
       request,
       answer: outcome.response,
     }).catch(() => null);

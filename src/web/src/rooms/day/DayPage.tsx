@@ -1,5 +1,6 @@
 import EventAvailable from '@mui/icons-material/EventAvailable';
 import { Box, Button, Stack, Typography } from '@mui/material';
+import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import type { Schema } from '../../core/contract';
 import { Assumptions } from '../../shared/Assumptions';
@@ -8,26 +9,39 @@ import { ProblemLine } from '../../shared/ProblemLine';
 import { Section } from '../../shared/Section';
 import { SelectEntry } from '../../shared/SelectEntry';
 import { WorkingPanel } from '../../shared/WorkingPanel';
-import type { Kept } from '../../store/records';
-import { useEdited } from '../../store/useEdited';
 import { WriteButton } from '../book/write/QuickDialog';
 import { BatchLines } from './BatchLines';
 import { saveCalendar } from './calendar';
 import { ClockLine } from './ClockLine';
+import type { DayChoice } from './dayChoices';
 import { DaySetup } from './DaySetup';
 import { useSchedule } from './useSchedule';
 import { WantList } from './WantList';
 
+/** Which of the days is shown, and how another is opened. */
+export interface Choice {
+  choices: DayChoice[];
+  shown: DayChoice;
+  onOpen: (path: string) => void;
+}
+
 interface Props {
-  record: Kept<'day'>;
-  days: Kept<'day'>[];
-  onOpen: (id: string) => void;
+  day: Schema<'DayBook'>;
+  change: (next: Schema<'DayBook'>) => void;
+  /** The book its batches are written to. */
+  book: string;
+  kit: Schema<'KitEntry'>[];
+  /** The source of the trip that is treated. */
+  sourceId: string | null;
+  choice: Choice;
+  /** Where the day comes from, in a line. */
+  origin?: ReactNode;
 }
 
 /** One day: what is wanted, the clock line, and its batches. */
-export function DayPage({ record, days, onOpen }: Props) {
-  const [day, change] = useEdited('day', record);
-  const { response, problem } = useSchedule(day);
+export function DayPage({ day, change, book, kit, sourceId, choice, origin }: Props) {
+  const { choices, shown, onOpen } = choice;
+  const { response, problem } = useSchedule(day, kit);
   const edit = (key: string, part: Partial<Schema<'BatchEdit'>> | null) => {
     const others = (day.edits ?? []).filter((e) => e.key !== key);
     const before = (day.edits ?? []).find((e) => e.key === key);
@@ -37,15 +51,15 @@ export function DayPage({ record, days, onOpen }: Props) {
   return (
     <Stack spacing={2}>
       <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
-        {days.length === 1 ? (
+        {choices.length === 1 ? (
           <Typography variant="h1">{day.name}</Typography>
         ) : (
           <Box sx={{ minWidth: 260 }}>
             <SelectEntry
               label="Day"
-              value={record.id}
+              value={shown.path}
               onChange={onOpen}
-              choices={days.map((d) => ({ id: d.id, name: d.body.name ?? 'Unnamed' }))}
+              choices={choices.map(({ path, name }) => ({ id: path, name }))}
             />
           </Box>
         )}
@@ -59,6 +73,7 @@ export function DayPage({ record, days, onOpen }: Props) {
           </Button>
         )}
       </Box>
+      {origin}
       {response && (
         <Section label="Clock line">
           <Typography variant="h1" component="p" data-testid="headline">
@@ -91,7 +106,14 @@ export function DayPage({ record, days, onOpen }: Props) {
       >
         <Stack spacing={2}>
           {response && (
-            <BatchLines record={record} day={day} schedule={response} onChange={change} onEdit={edit} />
+            <BatchLines
+              book={book}
+              sourceId={sourceId}
+              day={day}
+              schedule={response}
+              onChange={change}
+              onEdit={edit}
+            />
           )}
           {response && <WorkingPanel steps={response.working} />}
         </Stack>

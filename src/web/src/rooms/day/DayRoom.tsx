@@ -1,19 +1,35 @@
-import { useNavigate, useParams } from 'react-router';
+import { useLocation, useNavigate, useParams } from 'react-router';
 import { Reading } from '../../shared/Reading';
+import { useNowMinute } from '../../shared/useNow';
 import { useRecords } from '../../store/useRecords';
-import { DayPage } from './DayPage';
+import { CampDayPage } from './CampDayPage';
+import { dayChoices, dayMeant } from './dayChoices';
 import { NewDay } from './NewDay';
+import { OwnDayPage } from './OwnDayPage';
 
 /** An evening, a morning or a whole day in camp: who does what when, so that water is ready. */
 export function DayRoom() {
   const { id } = useParams();
+  const { pathname } = useLocation();
   const navigate = useNavigate();
+  const now = Date.parse(useNowMinute());
   const days = useRecords('day');
-  if (!days) return <Reading what="Day" />;
-  const newest = days.toSorted((a, b) => (b.body.from ?? '').localeCompare(a.body.from ?? ''));
-  const shown = newest.find((day) => day.id === id) ?? (id === undefined ? newest[0] : undefined);
-  if (id === 'new' || !shown) return <NewDay first={days.length === 0} />;
-  return (
-    <DayPage key={shown.id} record={shown} days={newest} onOpen={(other) => void navigate(`/day/${other}`)} />
+  const routes = useRecords('route');
+  if (!days || !routes) return <Reading what="Day" />;
+  const choices = dayChoices(routes, days);
+  const shown =
+    choices.find((c) => c.path === pathname) ?? (id === undefined ? dayMeant(choices, now) : undefined);
+  if (!shown) return <NewDay first={choices.length === 0} />;
+  const choice = { choices, shown, onOpen: (path: string) => void navigate(path) };
+  return shown.kind === 'own' ? (
+    <OwnDayPage key={shown.path} record={shown.record} choice={choice} />
+  ) : (
+    <CampDayPage
+      key={shown.path}
+      route={shown.route}
+      evening={shown.evening}
+      kept={shown.kept}
+      choice={choice}
+    />
   );
 }

@@ -4,12 +4,10 @@ import { useCalculation } from '../../core/useCalculation';
 import { useNowMinute } from '../../shared/useNow';
 import { tapsOf, useBatchesById, type Batch } from '../../store/batches';
 import { useSettings } from '../../store/LocalDataContext';
-import { useKitEntries } from '../../store/InHandContext';
 
 /** A day's clock line, reckoned anew as its wants, its kit, its batches or the time change. */
-export function useSchedule(day: Schema<'DayBook'>) {
+export function useSchedule(day: Schema<'DayBook'>, kit: Schema<'KitEntry'>[]) {
   const { units, countViruses } = useSettings().settings;
-  const kit = useKitEntries();
   const now = useNowMinute();
   const started = (day.started ?? []).flatMap((s) => (s.batchId ? [s.batchId] : []));
   const batches = useBatchesById(started);

@@ -10,6 +10,7 @@ import { WorkingPanel } from '../../../shared/WorkingPanel';
 import { hoursText } from '../clock';
 import { useTrip } from '../TripContext';
 import { ImpossibleStretches } from './ImpossibleStretches';
+import { PlanEvenings } from './PlanEvenings';
 import { PlanHead } from './PlanHead';
 import { PlanSupplies } from './PlanSupplies';
 import { RouteStrip } from './RouteStrip';
@@ -40,6 +41,7 @@ export function PlanPage() {
       <Section title="At each place">
         <StopTable plan={response} />
       </Section>
+      <PlanEvenings />
       <PlanSupplies supplies={response.supplies} />
       <Totals plan={response} />
       {response.flags.map((flag) => (
