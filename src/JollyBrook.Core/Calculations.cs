@@ -120,6 +120,9 @@ public static class Calculations
         new Calculation<PlanRequest, PlanResponse>(
             "plan", "Where to fill and how much to carry along a route, and what fixes what does not fit.",
             Plan.Compute, () => ContractJson.Default.PlanRequest, () => AnswerJson.Default.PlanResponse, () => Plan.Fields) { IsLong = true },
+        new Calculation<PlanRequest, LighterResponse>(
+            "lighter", "What would make a trip lighter: an earlier start, a rest, another camp, each with its price.",
+            Lighter.Compute, () => ContractJson.Default.PlanRequest, () => AnswerJson.Default.LighterResponse, () => Lighter.Fields) { IsLong = true },
         new Calculation<FromHereRequest, FromHereResponse>(
             "from-here", "On the walk: stop or walk by, how much into which bottles, the next water, how far one may go and still turn back.",
             FromHere.Compute, () => ContractJson.Default.FromHereRequest, () => AnswerJson.Default.FromHereResponse, () => FromHere.Fields) { IsLong = true },

@@ -56,6 +56,9 @@ internal sealed class CarryLine
         return piece.MedianL / (piece.EndHour - piece.StartHour);
     }
 
+    /// <summary>What is drunk in a rest at a place, L: out of its water, before leaving.</summary>
+    public double RestL(Place place) => place.Point + 1 < Into.Count && Into[place.Point + 1] is { IsRest: true } rest ? rest.MedianL : 0;
+
     /// <summary>Litres used in so many hours of walking on from a point, not past the day's end.</summary>
     public double UseWithin(int point, double hours)
     {

@@ -38,18 +38,18 @@ public static class HowSure
         var ever = planned.RunsShort > 0;
         var share = (double)planned.RunsShort / runs;
         return new HowSureResponse(
-            Headline(share), share, Math.Sqrt(share * (1 - share) / runs), runs, places,
+            Headline(share, walk.Setup.Certainty, runs), share, Math.Sqrt(share * (1 - share) / runs), runs, places,
             ever ? $"from {places[worst].Name} to {places[Math.Min(worst + 1, places.Count - 1)].Name}" : null,
             ever ? Enumerable.Range(0, 24).MaxBy(h => planned.ShortHours[h]) : null,
             [Result(Policy.Plan, planned, runs), .. (request.Compare == false ? [] : Others).Select(p => Result(p, walk.Tally(p, runs, seed), runs))],
             Steps(walk, runs));
     }
 
-    private static string Headline(double share) => share switch
+    private static string Headline(double share, double certainty, int runs) => share switch
     {
         0 => "No simulated walk runs short",
         < 0.005 => "Fewer than 1 walk in 200 runs short",
-        _ => $"{Speaker.Number(Math.Ceiling(share * 100), 0)} walks in 100 run short",
+        _ => $"{Speaker.Number(PlanPromise.InHundred(share, certainty, runs), 0)} walks in 100 run short",
     };
 
     private static List<SimulatedPlace> Places(Walks walk, SimulationTally tally) =>

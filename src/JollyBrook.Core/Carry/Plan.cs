@@ -27,7 +27,7 @@ public static class Plan
         var (kgKm, minutes) = (Burden(setup, walk), stops.Sum(s => s.StopMinutes));
         return new PlanResponse(
             Headline(walk, treated, supplies, most, say), impossible.Count == 0 && treated.Untreated.Count == 0, setup.Ground.LengthKm, setup.Ground.AscentM, setup.Ground.DescentM,
-            setup.Line.Timeline.Walk.Sum(w => w.EndHour - w.StartHour), Schools(setup), setup.Line.NeedL[^1], setup.ReserveL, setup.CleanL, most, kgKm,
+            setup.Line.Timeline.Walk.Where(w => !w.IsRest).Sum(w => w.EndHour - w.StartHour), Schools(setup), setup.Line.NeedL[^1], setup.ReserveL, setup.CleanL, most, kgKm,
             minutes, stops, Days(setup, say), impossible, GroundPicture(setup.Ground), CarriedLine.Of(setup, walk),
             Flags(setup, stops, say), Assume(setup, walk, supplies, say), Cautions(setup), PlanWorking.Steps(setup, walk, kgKm, minutes), PlanPromise.Of(setup, walk, most, say), supplies);
     }
@@ -83,18 +83,22 @@ public static class Plan
             }
 
             var weather = Timeline.WeatherOf(setup.Route, d);
-            var walk = timeline.Walk.Where(w => w.Day == d).ToList();
+            var walk = timeline.Walk.Where(w => w.Day == d && !w.IsRest).ToList();
+            var rest = timeline.Walk.Find(w => w.Day == d && w.IsRest);
             double[] hours = [.. Enumerable.Range(0, 24).Select(h => weather.TemperatureAt(h))];
             days.Add(new PlanDay(
                 d, setup.Route.StartDate?.AddDays(d), from * setup.Ground.StepKm, to * setup.Ground.StepKm, up, down, walk.Sum(w => w.EndHour - w.StartHour),
                 day.StartHour ?? RouteDay.DefaultStartHour, timeline.ArriveHours[d], hours.Min(), hours.Max(),
-                weather.Source ?? WeatherSource.Typed, walk.Sum(w => w.UseL), timeline.CampL[d], d == timeline.Days.Count - 1 ? 0 : setup.Party.BoilL(day),
+                weather.Source ?? WeatherSource.Typed, walk.Sum(w => w.UseL) + (rest?.UseL ?? 0), timeline.CampL[d], d == timeline.Days.Count - 1 ? 0 : setup.Party.BoilL(day),
                 d == timeline.Days.Count - 1 ? null : day.CampName is { Length: > 0 } name ? name : $"Camp {d + 1}",
-                PhoneOff(walk, (to - from) * setup.Ground.StepKm, setup, say)));
+                PhoneOff(walk, (to - from) * setup.Ground.StepKm, setup, say), rest is null ? null : Rested(setup, rest)));
         }
 
         return days;
     }
+
+    private static PlanRest Rested(PlanSetup setup, TimelinePiece rest) => new(
+        setup.Line.Places.Find(p => p.Step == rest.FromStep)?.Name ?? "", rest.FromStep * setup.Ground.StepKm, rest.StartHour, rest.EndHour - rest.StartHour);
 
     /// <summary>What a litre is worth that day, so that the plan can be carried on by head.</summary>
     private static string PhoneOff(List<TimelinePiece> walk, double km, PlanSetup setup, Speaker say)
@@ -116,7 +120,7 @@ public static class Plan
         List<string> flags = [];
         for (var d = 0; d < setup.Line.Timeline.Days.Count; d++)
         {
-            var hours = setup.Line.Timeline.Walk.Where(w => w.Day == d).Sum(w => w.EndHour - w.StartHour);
+            var hours = setup.Line.Timeline.Walk.Where(w => w.Day == d && !w.IsRest).Sum(w => w.EndHour - w.StartHour);
             if (hours > LongDayH)
             {
                 flags.Add($"Day {d + 1} is {Speaker.Minutes(hours * 60)} of walking. Move its camp, or start another day.");

@@ -107,6 +107,7 @@ public enum RemedyKind
     Cache,
     MoveCamp,
     UseSource,
+    Rest,
 
     /// <summary>Nothing is changed: the source's last report is to be asked for.</summary>
     AskReport,
@@ -121,8 +122,10 @@ public enum RemedyKind
 /// <param name="Hour">The hour to start at.</param>
 /// <param name="AlongKm">The place.</param>
 /// <param name="SourceId">The source.</param>
+/// <param name="Hours">How long to rest, h.</param>
 public sealed record Remedy(
-    RemedyKind Kind, string Words, bool Solves, double? Litres = null, int? Day = null, double? Hour = null, double? AlongKm = null, string? SourceId = null);
+    RemedyKind Kind, string Words, bool Solves, double? Litres = null, int? Day = null, double? Hour = null, double? AlongKm = null, string? SourceId = null,
+    double? Hours = null);
 
 /// <summary>A stretch that cannot be walked with what can be carried.</summary>
 public sealed record ImpossibleStretch(
@@ -131,13 +134,20 @@ public sealed record ImpossibleStretch(
 /// <summary>A point of a line drawn over the route.</summary>
 public sealed record LinePoint(double Km, double Value);
 
+/// <summary>A rest in the shade.</summary>
+/// <param name="Name">Where.</param>
+/// <param name="AlongKm">How far along, km.</param>
+/// <param name="FromHour">Clock time, h after midnight.</param>
+/// <param name="Hours">How long, h.</param>
+public sealed record PlanRest(string Name, double AlongKm, double FromHour, double Hours);
+
 /// <summary>
 /// One day of the plan; <paramref name="BoilL"/> is what of the camp's litres will boil (meals, hot drinks), <paramref name="PhoneOff"/> the
 /// arithmetic for a day without a screen.
 /// </summary>
 public sealed record PlanDay(
     int Day, DateOnly? Date, double FromKm, double ToKm, double AscentM, double DescentM, double WalkHours, double StartHour, double ArriveHour,
-    double LowC, double HighC, WeatherSource Weather, double WalkL, double CampL, double BoilL, string? CampName, string PhoneOff);
+    double LowC, double HighC, WeatherSource Weather, double WalkL, double CampL, double BoilL, string? CampName, string PhoneOff, PlanRest? Rest = null);
 
 /// <summary>The plan of carried water.</summary>
 /// <param name="Headline">The answer in words.</param>

@@ -25,14 +25,26 @@ public sealed record PlanPromise(double Certainty, double ShortChance, bool Kept
     {
         var tally = CarrySimulation.Of(setup, new PolicyWay(setup)).Run(walk.Decide, Walks, Seed, keepsLitres: false);
         var share = (double)tally.RunsShort / Walks;
-        var wanted = 1 - setup.Certainty;
-        var kept = share <= wanted + (Slack * Math.Sqrt(wanted * (1 - wanted) / Walks));
+        var kept = IsKept(share, setup.Certainty, Walks);
         return new PlanPromise(setup.Certainty, share, kept, setup.DebtL, Say(setup, share, kept, mostL, say));
+    }
+
+    /// <summary>Whether so many walks short are no more than was wanted and the draws alone may make of it.</summary>
+    private static bool IsKept(double share, double certainty, int walks) => share <= 1 - certainty + (Slack * Math.Sqrt((1 - certainty) * certainty / walks));
+
+    /// <summary>Walks short in a hundred, up to the next whole one: no more than was promised where that is kept.</summary>
+    /// <param name="share">Share of the simulated walks that ran short.</param>
+    /// <param name="certainty">What was asked for.</param>
+    /// <param name="walks">How many were simulated.</param>
+    internal static double InHundred(double share, double certainty, int walks)
+    {
+        var up = Math.Ceiling(share * 100);
+        return IsKept(share, certainty, walks) ? Math.Min(up, Math.Max(1, Math.Round((1 - certainty) * 100))) : up;
     }
 
     private static string Say(PlanSetup setup, double share, bool kept, double mostL, Speaker say)
     {
-        var shorts = share == 0 ? "no simulated walk runs short" : $"{Speaker.Number(kept ? Math.Min(Math.Ceiling(share * 100), Math.Round((1 - setup.Certainty) * 100)) : Math.Ceiling(share * 100), 0)} walks in 100 run short";
+        var shorts = share == 0 ? "no simulated walk runs short" : $"{Speaker.Number(InHundred(share, setup.Certainty, Walks), 0)} walks in 100 run short";
         return setup.Certainty <= TripRoute.Middle ? $"Made for the middle: {shorts}"
             : kept ? $"{Percent(setup.Certainty)} sure: {shorts}"
             : mostL >= setup.CleanL - 0.25 ? $"Not {Percent(setup.Certainty)} sure: {shorts}, with every container full ({say.Of(Quantity.Volume, setup.CleanL)})"

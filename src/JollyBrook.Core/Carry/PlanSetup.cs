@@ -164,7 +164,7 @@ internal sealed class PlanSetup
             place.Point,
             // What lies there, and what may still be in hand.
             Math.Min(capacity, source.CacheL is { } left ? left + ReserveL : capacity),
-            source.DrinkL ?? 0,
+            (source.DrinkL ?? 0) + Line.RestL(place),
             // In camp the pack is off already.
             (place.IsEvening || place.IsMorning ? 0 : PackMinutes) + (2 * 60 * detourH) + known.HandsOnMinutes,
             (1 / (source.LitresPerMinute ?? TripSource.DefaultLitresPerMinute)) + handsOnPerL,

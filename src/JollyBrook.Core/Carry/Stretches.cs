@@ -43,7 +43,7 @@ internal static class Stretches
             }
         }
 
-        foreach (var remedy in CoolerHour(setup, from, to, fill).Concat(OtherSources(setup, from, to)).Concat(Camp(setup, from, to, say)))
+        foreach (var remedy in CoolerHour(setup, from, to, fill).Concat(Resting(setup, from, to, fill)).Concat(OtherSources(setup, from, to)).Concat(Camp(setup, from, to, say)))
         {
             yield return remedy;
         }
@@ -67,7 +67,7 @@ internal static class Stretches
             {
                 bestShort = shortL;
                 best = new Remedy(
-                    RemedyKind.StartHour, $"Start day {day + 1} at {hour:00}:00, in the cool: saves {Speaker.Number(fill.ShortL - shortL, 2)} L", shortL <= 0,
+                    RemedyKind.StartHour, $"Start day {day + 1} at {Speaker.Clock(hour)}, in the cool: saves {Speaker.Number(fill.ShortL - shortL, 2)} L", shortL <= 0,
                     Day: day, Hour: hour);
                 if (shortL <= 0)
                 {
@@ -78,6 +78,48 @@ internal static class Stretches
 
         return best is null ? [] : [best];
     }
+
+    /// <summary>A rest through the heat at the stretch's start: the shortest that is enough; else the one that saves most.</summary>
+    private static IEnumerable<Remedy> Resting(PlanSetup setup, Place from, Place to, PlannedFill fill)
+    {
+        var hour = setup.Line.ClockHour[from.Point];
+        var days = setup.Route.Days is { Count: > 0 } given ? given : [new RouteDay()];
+        if (from.Kind != StopKind.Source || from.IsEvening || from.IsMorning || to.Day != from.Day || days[from.Day].Rest is not null || hour >= LatestRestHour)
+        {
+            yield break;
+        }
+
+        Remedy? best = null;
+        var bestShort = fill.ShortL - 0.05;
+        for (var hours = 1; hours <= LongestRestH; hours++)
+        {
+            var shortL = ShortOn(setup, from, to, setup.Request with { Route = Resting(setup.Route, days, from.Day, hour, hours) });
+            if (shortL < bestShort)
+            {
+                bestShort = shortL;
+                best = new Remedy(
+                    RemedyKind.Rest, $"Rest at {from.Name} from {Speaker.Clock(hour)} for {hours} h, in the shade: saves {Speaker.Number(fill.ShortL - shortL, 2)} L", shortL <= 0,
+                    Day: from.Day, Hour: hour, Hours: hours);
+                if (shortL <= 0)
+                {
+                    break;
+                }
+            }
+        }
+
+        if (best is not null)
+        {
+            yield return best;
+        }
+    }
+
+    private const int LongestRestH = 6;
+    private const double LatestRestHour = 18;
+
+    /// <summary>The route with a rest at the place that is reached at an hour of a day.</summary>
+    internal static TripRoute Resting(TripRoute route, IReadOnlyList<RouteDay> days, int day, double hour, double hours) =>
+        // A little before it is reached, so that it is this place and none after it.
+        route with { Days = [.. days.Select((d, i) => i == day ? d with { Rest = new DayRest(Math.Max(0, Math.Floor(hour * 60) / 60) - 0.001, hours) } : d)] };
 
     private static IEnumerable<Remedy> OtherSources(PlanSetup setup, Place from, Place to)
     {

@@ -66,8 +66,19 @@ internal sealed class Timeline
             var start = day.StartHour ?? RouteDay.DefaultStartHour;
             var clock = start;
             double loss = 0, drunk = 0;
+            var rest = day.Rest;
             foreach (var (a, b) in Chop(cuts, from, to))
             {
+                if (rest is not null && a > from && clock >= rest.FromHour && cuts.Contains(a))
+                {
+                    var rested = Rest(d, a, clock, rest.Hours!.Value);
+                    Walk.Add(rested);
+                    clock = rested.EndHour;
+                    loss += rested.UseL;
+                    drunk += rested.UseL;
+                    rest = null;
+                }
+
                 var piece = MakePiece(d, a, b, clock, out var lost);
                 Walk.Add(piece);
                 clock = piece.EndHour;
@@ -106,6 +117,15 @@ internal sealed class Timeline
         }
     }
 
+    /// <summary>A rest in the shade at a place.</summary>
+    private TimelinePiece Rest(int day, int step, double clock, double hours)
+    {
+        var height = _ground.ElevationM[step];
+        var air = AirAt(day, clock + (hours / 2), height);
+        var litres = hours * _party.RestLPerH(air.TemperatureC, height);
+        return new TimelinePiece(day, step, step, clock, clock + hours, 0, 0, litres, litres, 0, 0, 0, air.TemperatureC, litres);
+    }
+
     private TimelinePiece MakePiece(int day, int from, int to, double clock, out double lostL)
     {
         var (walkH, perKg, climbPerKg, ascentM) = _pieces.Between(from, to);
@@ -131,6 +151,11 @@ internal sealed class Timeline
     /// <summary>A piece walked the other way at another hour: litres the party needs at the median, and hours with breaks.</summary>
     public (double NeedL, double Hours) Back(TimelinePiece piece, int day, double clock)
     {
+        if (piece.IsRest)
+        {
+            return (0, 0);
+        }
+
         var (walkH, perKg, climbPerKg, _) = _pieces.Back(piece.FromStep, piece.ToStep);
         var breaks = walkH * (_route.BreakShare ?? TripRoute.DefaultBreakShare);
         var height = _ground.ElevationM[(piece.FromStep + piece.ToStep) / 2];
@@ -166,4 +191,8 @@ internal sealed class Timeline
 /// <param name="MedianL">Used at the middle of each factor, L, whole party: half of all walks need less.</param>
 internal sealed record TimelinePiece(
     int Day, int FromStep, int ToStep, double StartHour, double EndHour, double WalkHours, double EffortKm, double UseL, double RestL, double WantedL,
-    double PerC, double PerC2, double AirC, double MedianL);
+    double PerC, double PerC2, double AirC, double MedianL)
+{
+    /// <summary>Whether nobody walks in it: a rest at a place.</summary>
+    public bool IsRest => FromStep == ToStep;
+}

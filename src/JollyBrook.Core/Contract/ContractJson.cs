@@ -106,6 +106,7 @@ public sealed partial class ContractJson : JsonSerializerContext;
 [JsonSerializable(typeof(RoutePlacesResponse))]
 [JsonSerializable(typeof(PlanResponse))]
 [JsonSerializable(typeof(HowSureResponse))]
+[JsonSerializable(typeof(LighterResponse))]
 [JsonSerializable(typeof(TriageResponse))]
 [JsonSerializable(typeof(MakeResponse))]
 [JsonSerializable(typeof(CallResponse))]

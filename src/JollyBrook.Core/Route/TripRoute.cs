@@ -16,6 +16,11 @@ public sealed record CarriedContainer(string? Name, double? VolumeL, ContainerRo
 /// <summary>From somewhere on, the ground underfoot.</summary>
 public sealed record TerrainSpan(double? FromKm, Terrain? Terrain);
 
+/// <summary>A rest in the shade through the hot hours (handbook room 70).</summary>
+/// <param name="FromHour">Clock time from which the next place is rested at, h after midnight, 0 to 23.</param>
+/// <param name="Hours">How long, h, 0.25 to 8.</param>
+public sealed record DayRest(double? FromHour, double? Hours);
+
 /// <summary>One day of the walk.</summary>
 /// <param name="StartHour">Clock time of leaving, h after midnight, 0 to 23.</param>
 /// <param name="EndKm">Where the day ends, km along; null on the last day: the finish.</param>
@@ -23,8 +28,10 @@ public sealed record TerrainSpan(double? FromKm, Terrain? Terrain);
 /// <param name="Meals">Cooked meals for each person at that camp.</param>
 /// <param name="HotDrinks">Hot drinks for each person.</param>
 /// <param name="WashL">Washing, L for each person.</param>
+/// <param name="Rest">A rest in the shade; null walks through.</param>
 public sealed record RouteDay(
-    double? StartHour = null, double? EndKm = null, string? CampName = null, double? Meals = null, double? HotDrinks = null, double? WashL = null)
+    double? StartHour = null, double? EndKm = null, string? CampName = null, double? Meals = null, double? HotDrinks = null, double? WashL = null,
+    DayRest? Rest = null)
 {
     public const double DefaultStartHour = 8;
 

@@ -28,6 +28,8 @@ internal static class TripRouteFields
     private static readonly NumberField Meals = new("days.meals", "Cooked meals each", Quantity.Plain, 0, 10, "For each person.");
     private static readonly NumberField Drinks = new("days.hotDrinks", "Hot drinks each", Quantity.Plain, 0, 20, "For each person.");
     private static readonly NumberField Wash = new("days.washL", "Washing each", Quantity.Volume, 0, 20, "For each person.");
+    private static readonly NumberField RestFrom = new("days.rest.fromHour", "Rest from, hour", Quantity.Plain, 0, 23, "12 is noon.");
+    private static readonly NumberField RestHours = new("days.rest.hours", "Hours of rest", Quantity.Plain, 0.25, 8, "Two to four hours pass the worst of the heat.");
     private static readonly NumberField Low = new("weather.lowC", "Lowest temperature", Quantity.Temperature, -40, 50, "The night's.");
     private static readonly NumberField High = new("weather.highC", "Highest temperature", Quantity.Temperature, -40, 50, "Not below the lowest.");
     private static readonly NumberField Humidity = new("weather.humidityPercent", "Humidity", Quantity.Percent, 0, 100, "Take it from the forecast.");
@@ -41,7 +43,7 @@ internal static class TripRouteFields
     [
         Name, new ChoiceField("startDate", "First day", ["a date such as 2026-08-21"]), Length, Heights, Line, Pace, Breaks, WeatherHeight, Reserve, Certainty, Debt,
         Minute, Share, ChoiceField.Of<WalkSchool>("school", "Walking time by"), ChoiceField.Of<SweatSchool>("sweat", "Sweat equation"), From, Start, End,
-        Meals, Drinks, Wash, Low, High, Humidity, Cloud, Wind, Volume, Mass, Bail,
+        Meals, Drinks, Wash, RestFrom, RestHours, Low, High, Humidity, Cloud, Wind, Volume, Mass, Bail,
     ];
 
     public static void Check(TripRoute route, Intake intake)
@@ -120,6 +122,12 @@ internal static class TripRouteFields
             intake.Optional(Meals, days[i].Meals);
             intake.Optional(Drinks, days[i].HotDrinks);
             intake.Optional(Wash, days[i].WashL);
+            if (days[i].Rest is { } rest)
+            {
+                intake.Required(RestFrom, rest.FromHour);
+                intake.Required(RestHours, rest.Hours);
+            }
+
             if (i == days.Count - 1)
             {
                 break;

@@ -25,8 +25,11 @@ public sealed record CampDayResponse(DayBook Day, IReadOnlyList<KitEntry> Kit, s
 /// <summary>The calculation "camp-day": what the plan wants ready on an evening and by the next start, by when and out of which water (handbook room 80).</summary>
 public static class CampDay
 {
-    /// <summary>A meal is cooked so long after arriving, h (pick).</summary>
-    private const double CookingAfterH = 1.5;
+    /// <summary>There is to drink so long after arriving, h (pick).</summary>
+    private const double DrinkAfterH = 1.5;
+
+    /// <summary>A meal is cooked then, but never sooner than there is to drink (pick).</summary>
+    private const double SupperHour = 18;
 
     /// <summary>Breakfast is so long before leaving, h (pick).</summary>
     private const double BreakfastBeforeH = 1;
@@ -78,7 +81,7 @@ public static class CampDay
         var place = fill?.Water;
         var planned = new DayBook(
             $"{run.Setup.Route.Name}: {evening.CampName}", At(0, evening.ArriveHour),
-            Wants(evening, forCamp, forMorning, At(0, evening.ArriveHour + CookingAfterH), At(1, next.StartHour)), Math.Max(1, run.Setup.Request.Walkers?.Count ?? 1),
+            Wants(evening, forCamp, forMorning, h => At(0, h), At(1, next.StartHour)), Math.Max(1, run.Setup.Request.Walkers?.Count ?? 1),
             place?.Source is null ? null : run.Setup.Treatment.Ask(place, 1, run.Setup.Treatment.Kit).Water! with { VolumeL = null }, new SkyInput(next.LowC), RestFromHour, RestToHour);
         return new CampDayResponse(planned, KitBy(run, fill), evening.CampName!, place?.Name ?? "", place?.Id, Note(run, fill, evening.CampName!));
     }
@@ -93,15 +96,15 @@ public static class CampDay
     }
 
     /// <summary>Half of a camp's water goes into the evening, half into night and breakfast (pick). What will boil goes to the pot.</summary>
-    private static List<WantedWater> Wants(PlanDay evening, PlannedFill? forCamp, PlannedFill? forMorning, DateTimeOffset meal, DateTimeOffset leave)
+    private static List<WantedWater> Wants(PlanDay evening, PlannedFill? forCamp, PlannedFill? forMorning, Func<double, DateTimeOffset> at, DateTimeOffset leave)
     {
         List<WantedWater> wants = [];
         if (forCamp is not null)
         {
-            var breakfast = leave.AddHours(-BreakfastBeforeH);
+            var (breakfast, drinkHour) = (leave.AddHours(-BreakfastBeforeH), evening.ArriveHour + DrinkAfterH);
             var (boil, drink) = (evening.BoilL / 2, (evening.CampL - evening.BoilL) / 2);
-            Want(wants, "cooking", "Cooking tonight", boil, meal, willBoil: true);
-            Want(wants, "drinking", "Drinking and washing tonight", drink, meal);
+            Want(wants, "cooking", "Cooking tonight", boil, at(Math.Max(drinkHour, SupperHour)), willBoil: true);
+            Want(wants, "drinking", "Drinking and washing tonight", drink, at(drinkHour));
             Want(wants, "night", "Drinking until morning", drink, breakfast);
             Want(wants, "breakfast", "Breakfast", boil, breakfast, willBoil: true);
         }

@@ -40,6 +40,14 @@ public sealed class Speaker
         return With($"{Number(least, scale.Decimals)} to {Number(most, scale.Decimals)}", scale.Symbol);
     }
 
+    /// <summary>A clock time: "7:05"; an hour past 24 is of the day after.</summary>
+    /// <param name="hour">h after midnight, from 0.</param>
+    public static string Clock(double hour)
+    {
+        var minutes = (int)Math.Round(hour * 60) % (24 * 60);
+        return string.Create(CultureInfo.InvariantCulture, $"{minutes / 60}:{minutes % 60:00}");
+    }
+
     /// <summary>Whole minutes as "45 min" or "4 h 27 min".</summary>
     public static string Minutes(double minutes)
     {

@@ -21,7 +21,7 @@ public sealed class PromiseTests
         select new TripSource("Water", kind, share, DetourMinutes: detour, LitresPerMinute: flow, Drinkable: drinkable, DrinkL: drink, CacheL: cache);
 
     /// <summary>One to three days, 14 to 20 km each, up and down, with water here and there and room enough to carry past some of it.</summary>
-    private static readonly Gen<PlanRequest> Trip =
+    internal static readonly Gen<PlanRequest> Trip =
         from days in Gen.Int[1, 3]
         from perDay in Gen.Double[14, 20]
         from rise in Gen.Double[0, 500]

@@ -45,7 +45,9 @@ public class CampDayTests
         // Breakfast an hour before leaving at 7, by a clock an hour ahead of UTC.
         wants[3].By.ShouldBe(new DateTimeOffset(2026, 8, 11, 6, 0, 0, TimeSpan.FromHours(1)));
         wants[4].By.ShouldBe(new DateTimeOffset(2026, 8, 11, 7, 0, 0, TimeSpan.FromHours(1)));
-        (wants[0].By - day.From)!.Value.TotalHours.ShouldBe(1.5, 0.01);
+        // There before noon: to drink an hour and a half on, supper at six.
+        (wants[1].By - day.From)!.Value.TotalHours.ShouldBe(1.5, 0.01);
+        wants[0].By.ShouldBe(new DateTimeOffset(2026, 8, 10, 18, 0, 0, TimeSpan.FromHours(1)));
         day.People.ShouldBe(2);
         (day.QuietFromHour, day.QuietToHour).ShouldBe((22, 6));
     }

@@ -39,7 +39,7 @@ internal sealed record CutTrip(PlanRequest Request, double FromKm, int Day)
             Latitudes = null,
             Longitudes = null,
             Terrain = route.Terrain is { } spans ? [.. Ahead(spans, fromKm).Select(t => t with { FromKm = On(t.FromKm!.Value) })] : null,
-            Days = [.. days.Skip(day).Select((d, i) => d with { StartHour = i == 0 ? Math.Min(hour, LatestHour) : d.StartHour, EndKm = d.EndKm is { } end ? end - fromKm : null })],
+            Days = [.. days.Skip(day).Select((d, i) => d with { StartHour = i == 0 ? Math.Min(hour, LatestHour) : d.StartHour, Rest = i == 0 ? StillToRest(d.Rest, hour) : d.Rest, EndKm = d.EndKm is { } end ? end - fromKm : null })],
             Weather = route.Weather is { Count: > 0 } weather ? [.. weather.Skip(Math.Min(day, weather.Count - 1))] : route.Weather,
             BailOuts = route.BailOuts is { } ways ? [.. ways.Where(w => w.AlongKm >= fromKm).Select(w => w with { AlongKm = On(w.AlongKm!.Value) })] : null,
         };
@@ -53,6 +53,9 @@ internal sealed record CutTrip(PlanRequest Request, double FromKm, int Day)
             },
             fromKm, day);
     }
+
+    /// <summary>What of a rest lies ahead: past its hours it has been taken, or left out.</summary>
+    private static DayRest? StillToRest(DayRest? rest, double hour) => rest is { FromHour: { } from, Hours: { } hours } && hour < from + hours ? rest : null;
 
     /// <summary>A day is begun by this hour at the latest.</summary>
     private const double LatestHour = 23;
