@@ -11,6 +11,7 @@ using JollyBrook.Core.InHand;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Learning;
 using JollyBrook.Core.Packing;
+using JollyBrook.Core.Packing.Ways;
 using JollyBrook.Core.Records;
 using JollyBrook.Core.Route;
 using JollyBrook.Core.Scarcity;
@@ -123,6 +124,12 @@ public static class Calculations
         new Calculation<PlanRequest, LighterResponse>(
             "lighter", "What would make a trip lighter: an earlier start, a rest, another camp, each with its price.",
             Lighter.Compute, () => ContractJson.Default.PlanRequest, () => AnswerJson.Default.LighterResponse, () => Lighter.Fields) { IsLong = true },
+        new Calculation<PlanRequest, CarryWaysResponse>(
+            "carry-ways", "Ways of carrying water on the body, scored for a trip: hand, belt, vest, bladder, pack.",
+            CarryWays.Compute, () => ContractJson.Default.PlanRequest, () => AnswerJson.Default.CarryWaysResponse, () => CarryWays.Fields) { IsLong = true },
+        new Calculation<LapsRequest, LapsResponse>(
+            "laps", "A round gone several times, laid end to end.",
+            Laps.Compute, () => ContractJson.Default.LapsRequest, () => AnswerJson.Default.LapsResponse, () => Laps.Fields),
         new Calculation<FromHereRequest, FromHereResponse>(
             "from-here", "On the walk: stop or walk by, how much into which bottles, the next water, how far one may go and still turn back.",
             FromHere.Compute, () => ContractJson.Default.FromHereRequest, () => AnswerJson.Default.FromHereResponse, () => FromHere.Fields) { IsLong = true },

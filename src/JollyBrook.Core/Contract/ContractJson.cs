@@ -11,6 +11,7 @@ using JollyBrook.Core.InHand;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Learning;
 using JollyBrook.Core.Packing;
+using JollyBrook.Core.Packing.Ways;
 using JollyBrook.Core.Records;
 using JollyBrook.Core.Route;
 using JollyBrook.Core.Scarcity;
@@ -36,6 +37,7 @@ namespace JollyBrook.Core.Contract;
 [JsonSerializable(typeof(ScheduleRequest))]
 [JsonSerializable(typeof(CampDayRequest))]
 [JsonSerializable(typeof(EveningsRequest))]
+[JsonSerializable(typeof(LapsRequest))]
 [JsonSerializable(typeof(FromHereRequest))]
 [JsonSerializable(typeof(BookLine))]
 [JsonSerializable(typeof(BookLineRequest))]
@@ -107,6 +109,8 @@ public sealed partial class ContractJson : JsonSerializerContext;
 [JsonSerializable(typeof(PlanResponse))]
 [JsonSerializable(typeof(HowSureResponse))]
 [JsonSerializable(typeof(LighterResponse))]
+[JsonSerializable(typeof(CarryWaysResponse))]
+[JsonSerializable(typeof(LapsResponse))]
 [JsonSerializable(typeof(TriageResponse))]
 [JsonSerializable(typeof(MakeResponse))]
 [JsonSerializable(typeof(CallResponse))]

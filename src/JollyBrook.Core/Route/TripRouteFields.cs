@@ -87,6 +87,9 @@ internal static class TripRouteFields
         }
     }
 
+    /// <summary>Whether it has more heights or km than are planned at once.</summary>
+    public static bool IsTooLong(TripRoute route) => route.LengthKm > Length.Max || EncodedNumbers.Decode(route.Heights!)!.Count > MostSteps + 1;
+
     private static void CheckLine(TripRoute route, Intake intake)
     {
         var heights = route.Heights is { } text ? EncodedNumbers.Decode(text) : null;

@@ -1,0 +1,41 @@
+using JollyBrook.Core.Body;
+using JollyBrook.Core.Carry;
+using JollyBrook.Core.Filters;
+using JollyBrook.Core.Kit;
+
+namespace JollyBrook.Core.Packing.Ways;
+
+/// <summary>What an outing asks of the way its water is carried.</summary>
+/// <param name="BetweenL">Most that one walker has to carry at once, L.</param>
+/// <param name="LPerH">What the thirstiest walker drinks in a walking hour, L.</param>
+/// <param name="Fills">Fills on the way.</param>
+/// <param name="IsRun">Whether most of it is run.</param>
+/// <param name="HighC">The warmest hour, °C.</param>
+/// <param name="LowC">The coldest hour, °C.</param>
+/// <param name="Squeezes">Whether a filter is carried that bottles are squeezed through.</param>
+/// <param name="HasPack">Whether somebody carries a full pack.</param>
+internal sealed record Outing(double BetweenL, double LPerH, int Fills, bool IsRun, double HighC, double LowC, bool Squeezes, bool HasPack)
+{
+    private const double MostlyRun = 0.5;
+
+    /// <summary>A running vest holds no more than this, kg (pick).</summary>
+    private const double FullPackKg = 6;
+
+    public static Outing Of(PlanRequest request)
+    {
+        // With room enough: what is carried now must not say what there is to carry.
+        var roomy = request with { Route = request.Route! with { Containers = null } };
+        var run = PlanRun.Of(roomy);
+        var (setup, walk) = (run.Setup, run.Walk);
+        var pieces = setup.Line.Timeline.Walk.Where(w => !w.IsRest).ToList();
+        var hours = pieces.Sum(w => w.EndHour - w.StartHour);
+        var runHours = pieces.Where(w => (w.ToStep - w.FromStep) * setup.Ground.StepKm / w.WalkHours > MetabolicRate.RunningAboveKmH).Sum(w => w.EndHour - w.StartHour);
+        var loads = new FairLoad(setup.Party.Walkers, []);
+        return new Outing(
+            walk.Fills.Select(f => loads.Share(f.CarriedL).Max(s => s.Litres)).Max(),
+            pieces.Sum(w => w.MedianL) / hours * setup.Party.Walkers.Max(w => w.MassKg!.Value) / setup.Party.BodyKg,
+            walk.Fills.Count - 1, runHours > MostlyRun * hours, pieces.Max(w => w.AirC), pieces.Min(w => w.AirC),
+            KitEntry.Carried(request.Kit).Any(e => e.Item is WaterFilter { Filter.Style: FilterStyle.Squeeze }),
+            setup.Party.Walkers.Any(w => w.LoadKg > FullPackKg));
+    }
+}

@@ -1,0 +1,94 @@
+using CsCheck;
+using JollyBrook.Core.Carry;
+using JollyBrook.Core.Filters;
+using JollyBrook.Core.Kit;
+using JollyBrook.Core.Packing.Ways;
+using JollyBrook.Core.Route;
+using JollyBrook.Core.Tests.Carry;
+
+namespace JollyBrook.Core.Tests.Packing;
+
+/// <summary>Hand, belt, vest, bladder or pack.</summary>
+public class CarryWaysTests
+{
+    private static PlanRequest Outing(double km, double pace, double low, double high, params (string, double, double)[] sources)
+    {
+        var level = Routes.Level(km, sources);
+        return level with
+        {
+            Walkers = [new("w", Routes.Ilva with { PackKg = 3 })],
+            Route = level.Route! with { Pace = pace, Weather = [new DayWeather(low, high, 50, 0)], Certainty = 0.9, Containers = null },
+        };
+    }
+
+    private static ScoredWay Of(CarryWaysResponse answer, CarryWayKind kind) => answer.Ways.Single(w => w.Kind == kind);
+
+    [Fact]
+    public void A_runner_takes_a_vest()
+    {
+        var answer = CarryWays.Compute(Outing(25, 0.5, 12, 22, ("Tap", 9, 1), ("Tap again", 17, 1)));
+        answer.Ways[0].Kind.ShouldBe(CarryWayKind.VestFlasks);
+        answer.Kinds[0].ShouldBe(CarryWayKind.VestFlasks);
+        answer.Containers[0].ShouldBe(new CarriedContainer("Soft flask", 0.5, MassKg: 0.05, Walker: "Ilva"));
+        Of(answer, CarryWayKind.HandBottle).Bad.ShouldContain("A full hand all the way");
+    }
+
+    [Fact]
+    public void In_frost_nobody_takes_a_hose()
+    {
+        var answer = CarryWays.Compute(Outing(16, 1, -12, -4, ("Lake", 8, 1)));
+        answer.Kinds.ShouldNotContain(CarryWayKind.HoseBladder);
+        Of(answer, CarryWayKind.HoseBladder).Bad.ShouldContain("Freezes shut");
+        answer.Ways[^1].Kind.ShouldBe(CarryWayKind.HoseBladder);
+    }
+
+    [Fact]
+    public void A_filter_that_is_squeezed_through_speaks_for_what_can_be_squeezed()
+    {
+        var bare = Outing(20, 1, 8, 18, ("Brook", 10, 1));
+        var filter = bare with { Kit = [new KitEntry("f", new WaterFilter(new FilterSpec(FilterElement.HollowFibre, FilterStyle.Squeeze, 1.7)) { Name = "Squeeze filter" })] };
+        var gain = Of(CarryWays.Compute(filter), CarryWayKind.VestFlasks).Score - Of(CarryWays.Compute(bare), CarryWayKind.VestFlasks).Score;
+        var other = Of(CarryWays.Compute(filter), CarryWayKind.PackBottles).Score - Of(CarryWays.Compute(bare), CarryWayKind.PackBottles).Score;
+        gain.ShouldBeGreaterThan(other);
+        Of(CarryWays.Compute(bare), CarryWayKind.VestFlasks).Good.ShouldNotContain("Can be squeezed through the filter");
+    }
+
+    [Fact]
+    public void What_is_not_seen_is_drunk_by_the_clock()
+    {
+        var answers = Enumerable.Range(1, 9).Select(n => CarryWays.Compute(Outing(3 * n, 1, 10, 20) with { Walkers = [new("w", Routes.Ilva)] }));
+        // With a full pack there is no vest.
+        var hidden = answers.Where(a => a.Kinds.Contains(CarryWayKind.HoseBladder)).ToList();
+        hidden.ShouldNotBeEmpty();
+        hidden.ShouldAllBe(a => a.Why.Any(w => w.Contains("every 15 min")));
+    }
+
+    [Fact]
+    public void There_is_room_for_what_is_carried_and_for_no_vessel_more() => Gen.Select(Gen.Double[2, 45], Gen.Double[0.45, 1.6], Gen.Double[-15, 25], Gen.Int[1, 4]).Sample((km, pace, low, people) =>
+    {
+        var outing = Outing(km, pace, low, low + 10, ("Spring", km / 2, 1));
+        var answer = CarryWays.Compute(outing with { Walkers = [.. Enumerable.Range(0, people).Select(i => new WalkerEntry($"{i}", Routes.Ilva with { Name = $"Walker {i}", PackKg = 3 * i }))] });
+        var each = answer.Containers.GroupBy(c => c.Walker).Select(g => g.ToList()).ToList();
+        each.Count.ShouldBe(people);
+        foreach (var own in each)
+        {
+            own.Select(c => c.VolumeL).ShouldBe(each[0].Select(c => c.VolumeL));
+            var litres = own.Sum(c => c.VolumeL!.Value);
+            litres.ShouldBeGreaterThanOrEqualTo(Math.Min(6, answer.BetweenL) - 1e-6);
+            // Without its last one it would not be enough.
+            (own.Count == 1 || litres - own[^1].VolumeL < answer.BetweenL).ShouldBeTrue();
+        }
+
+        answer.Ways.Count.ShouldBe(5);
+        answer.Ways.ShouldAllBe(w => w.Score >= 0 && w.Score <= 100);
+        answer.Ways.Select(w => w.Score).ShouldBeInOrder(SortDirection.Descending);
+    }, iter: 60);
+
+    [Fact]
+    public void What_is_carried_now_does_not_say_what_there_is_to_carry()
+    {
+        var outing = Outing(20, 1, 10, 24);
+        var tight = outing with { Route = outing.Route! with { Containers = [new CarriedContainer("Cup", 0.2)] } };
+        CarryWays.Compute(tight).BetweenL.ShouldBe(CarryWays.Compute(outing).BetweenL);
+    }
+}
