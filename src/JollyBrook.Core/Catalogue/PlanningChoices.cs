@@ -50,6 +50,6 @@ internal static class PlanningChoiceMaker
             new(ContractName.Of(ContainerRole.Dirty), "Dirty", "counts only for water treated later"),
         ],
         SourceReliability.Trusted,
-        new RouteDay(RouteDay.DefaultStartHour, null, null, RouteDay.DefaultMeals, RouteDay.DefaultHotDrinks, DrinkPlan.LPerWash), DayWeather.Assumed,
+        new RouteDay(RouteDay.DefaultStartHour, null, null, RouteDay.DefaultMeals, RouteDay.DefaultHotDrinks, DrinkPlan.LPerWash, RouteDay.DefaultRest), DayWeather.Assumed,
         TripRoute.DefaultBreakShare, TripRoute.DefaultKgKmPerMinute, DrinkPlan.DefaultReplaceShare, TripSource.DefaultLitresPerMinute, HowSure.DefaultRuns);
 }

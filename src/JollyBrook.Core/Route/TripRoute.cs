@@ -38,6 +38,9 @@ public sealed record RouteDay(
     /// <summary>An evening meal and breakfast.</summary>
     public const double DefaultMeals = 2;
     public const double DefaultHotDrinks = 2;
+
+    /// <summary>A rest is first asked for through the three hottest hours (pick).</summary>
+    public static readonly DayRest DefaultRest = new(12, 3);
 }
 
 /// <summary>A place to leave the route by.</summary>

@@ -1,6 +1,6 @@
 import { useEffect, useState } from 'react';
 import type { CalculationName, Problem, Request, Response } from './contract';
-import { calculate } from './core';
+import { calculate, type Outcome } from './core';
 
 export interface Calculated<N extends CalculationName> {
   /** The answer to the newest request; null before the first, and while the request can't be right. */
@@ -14,10 +14,14 @@ export interface Calculated<N extends CalculationName> {
 
 const nothing = { response: null, problem: null, answered: null, failure: null };
 
-/** Keeps the answer to a request that changes. An answer overtaken by a newer request is dropped. */
+/**
+ * Keeps the answer to a request that changes. An answer overtaken by a newer request is dropped. What takes long and is not waited for is
+ * worked out by another core than the rest.
+ */
 export function useCalculation<N extends CalculationName>(
   name: N,
   request: Request<N> | null,
+  run: <M extends CalculationName>(name: M, request: Request<M>) => Promise<Outcome<M>> = calculate,
 ): Calculated<N> {
   const [state, setState] = useState<Calculated<N>>(nothing);
   const key = request === null ? null : JSON.stringify(request);
@@ -26,7 +30,7 @@ export function useCalculation<N extends CalculationName>(
     if (key === null) return;
     let overtaken = false;
     const asked = JSON.parse(key) as Request<N>;
-    calculate(name, asked).then(
+    run(name, asked).then(
       (outcome) => {
         if (overtaken) return;
         setState(
@@ -42,7 +46,7 @@ export function useCalculation<N extends CalculationName>(
     return () => {
       overtaken = true;
     };
-  }, [name, key]);
+  }, [name, key, run]);
 
   return state;
 }

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { freeRoom } from '../../src/rooms/now/here/freeRoom';
 import { simulated, strideKm } from '../../src/rooms/now/here/position';
-import { newer, type Place } from '../../src/rooms/now/here/usePlace';
+import { newer, type Place } from '../../src/store/usePlace';
 import type { ContainerInHand } from '../../src/store/InHandContext';
 
 const place = (at: string, by: string): Place => ({ routeId: 'r', km: 1, at, by });

@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { ProblemLine } from '../../shared/ProblemLine';
 import { Reading } from '../../shared/Reading';
 import { Section } from '../../shared/Section';
+import { dayName } from '../../shared/time';
 import type { Kept } from '../../store/records';
 import { DayPage, type Choice } from './DayPage';
 import { useCampDay } from './useCampDay';
@@ -35,6 +36,7 @@ export function CampDayPage({ route, evening, kept, choice }: Props) {
       origin={
         <Box>
           <Typography>
+            {day.from && `${dayName(day.from)}. `}
             {wantsByHand ? 'What is wanted was changed by hand; the rest follows ' : 'Follows '}
             <MuiLink component={Link} to={`/route/${route.id}/plan`}>
               the plan of {route.body.name}

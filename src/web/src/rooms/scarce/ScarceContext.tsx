@@ -5,6 +5,7 @@ import { useSettings } from '../../store/LocalDataContext';
 import type { Kept } from '../../store/records';
 import { useInHand, useSourcesNow } from '../../store/InHandContext';
 import { forgetLocal, keepLocal, readLocal } from '../../store/localSettings';
+import { usePlace, type Place } from '../../store/usePlace';
 import { useStore } from '../../store/StoreContext';
 import { useRecords } from '../../store/useRecords';
 import { fresh, type Draft } from './draft';
@@ -15,6 +16,8 @@ interface Scarce {
   set: (part: Partial<Draft>) => void;
   isDefault: (field: keyof Draft) => boolean;
   reset: () => void;
+  /** Where the party was last on this trip; null where nothing tells. */
+  place: Place | null;
   routes: Kept<'route'>[];
   walkers: Kept<'walker'>[];
   standing: Calculated<'water-short'>;
@@ -55,12 +58,29 @@ function Loaded({ routes, sources, walkers, tests, children }: LoadedProps) {
   }, [key, entered]);
 
   const state = useInHand();
+  const { place: last, set: stand } = usePlace();
+  // What the log says is in hand, and where the party was last, need not be typed.
+  const known = routes.find(({ id }) => id === last?.routeId) ?? routes[0];
+  const routeId = entered.routeId === undefined ? (known?.id ?? null) : entered.routeId;
+  const place = last?.routeId === routeId ? last : null;
   const draft: Draft = {
     ...fresh,
-    // What the log says is in hand need not be typed.
     inHandL: state?.drinkableL ?? fresh.inHandL,
-    routeId: routes[0]?.id ?? null,
+    alongKm: place?.km ?? fresh.alongKm,
     ...entered,
+    routeId,
+  };
+  const set = (part: Partial<Draft>) => {
+    const km = part.alongKm;
+    // A place told here is the party's, in every room.
+    if (typeof km === 'number' && routeId !== null)
+      stand({ routeId, km, at: new Date().toISOString(), by: 'told when water was short' });
+    setEntered((before) => {
+      const { alongKm, ...rest } = { ...before, ...part };
+      return typeof km === 'number' && routeId !== null
+        ? rest
+        : { ...rest, ...(alongKm !== undefined && { alongKm }) };
+    });
   };
   const route = routes.find(({ id }) => id === draft.routeId);
   const standing = useCalculation(
@@ -71,8 +91,9 @@ function Loaded({ routes, sources, walkers, tests, children }: LoadedProps) {
     <Context
       value={{
         draft,
-        set: (part) => setEntered((before) => ({ ...before, ...part })),
-        isDefault: (field) => !(field in entered),
+        set,
+        isDefault: (field) => !(field in entered) && !(field === 'alongKm' && place !== null),
+        place,
         reset: () => setEntered({}),
         routes,
         walkers: partyOf(route, walkers),

@@ -10,7 +10,7 @@ import { useRecords } from '../../../store/useRecords';
 import { HereAnswer } from './HereAnswer';
 import { PlaceChoice } from './PlaceChoice';
 import { useFromHere } from './useFromHere';
-import { usePlace } from './usePlace';
+import { usePlace } from '../../../store/usePlace';
 
 /** On the walk: where one is, whether to stop here, the next water, and how far one may go and still turn back. */
 export function HerePanel() {

@@ -8,7 +8,7 @@ import { SelectEntry } from '../../../shared/SelectEntry';
 import type { Kept } from '../../../store/records';
 import { useRecords } from '../../../store/useRecords';
 import { receiver, simulated, type Positioning } from './position';
-import type { Place } from './usePlace';
+import type { Place } from '../../../store/usePlace';
 
 /** Further off the line than this is not on the walk, km. */
 const farKm = 2;

@@ -5,7 +5,7 @@ import { useInHand } from '../../../store/InHandContext';
 import { usePlanRequest } from '../../../store/usePlanRequest';
 import { useRecords } from '../../../store/useRecords';
 import { freeRoom } from './freeRoom';
-import type { Place } from './usePlace';
+import type { Place } from '../../../store/usePlace';
 
 /** What to do from a place on, with what is in hand now. */
 export function useFromHere(place: Place | null) {

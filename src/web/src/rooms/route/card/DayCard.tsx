@@ -50,6 +50,9 @@ export function DayCard({ day, plan, title }: Props) {
           `${show(catalogue, 'distance', day.fromKm)} to ${show(catalogue, 'distance', day.toKm)}`,
           `up ${show(catalogue, 'elevation', day.ascentM)}, down ${show(catalogue, 'elevation', day.descentM)}`,
           `${clock(day.startHour)} to ${clock(day.arriveHour)}, ${hoursText(day.walkHours)}`,
+          day.rest
+            ? `rest at ${day.rest.name} from ${clock(day.rest.fromHour)}, ${hoursText(day.rest.hours)}`
+            : '',
           `${show(catalogue, 'temperature', day.lowC)} to ${show(catalogue, 'temperature', day.highC)}`,
         ]
           .filter(Boolean)

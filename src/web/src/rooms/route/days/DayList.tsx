@@ -11,6 +11,43 @@ import { useTrip } from '../TripContext';
 
 type Day = Schema<'RouteDay'>;
 
+/** A rest through the hot hours: from when, and how long. */
+function RestEntry({
+  day,
+  number,
+  onChange,
+}: {
+  day: Day;
+  number: number;
+  onChange: (rest: Day['rest']) => void;
+}) {
+  const usual = useCatalogue().route.day.rest;
+  const { rest } = day;
+  return (
+    <>
+      <NumberEntry
+        label={`Rest in the shade on day ${number}, from hour`}
+        quantity="plain"
+        step={1}
+        unknown="No rest"
+        value={rest?.fromHour ?? null}
+        onChange={(v: Entry) =>
+          onChange(v === null ? null : { fromHour: v as number, hours: rest?.hours ?? usual?.hours ?? null })
+        }
+      />
+      {rest && (
+        <NumberEntry
+          label={`Rest on day ${number}, hours`}
+          quantity="plain"
+          step={0.5}
+          value={rest.hours ?? null}
+          onChange={(v: Entry) => onChange({ ...rest, hours: v as number | null })}
+        />
+      )}
+    </>
+  );
+}
+
 /** Day by day: when it starts, where it ends, what the camp uses. */
 export function DayList() {
   const catalogue = useCatalogue();
@@ -57,6 +94,8 @@ export function DayList() {
                 {show(catalogue, 'elevation', planned.descentM)}; {hoursText(planned.walkHours)}, there at{' '}
                 {clock(planned.arriveHour)}. Used walking {show(catalogue, 'volume', planned.walkL)}
                 {!last && `, at camp ${show(catalogue, 'volume', planned.campL)}`}.
+                {planned.rest &&
+                  ` Rest at ${planned.rest.name} from ${clock(planned.rest.fromHour)}, ${hoursText(planned.rest.hours)}.`}
               </Typography>
             )}
             <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
@@ -68,6 +107,7 @@ export function DayList() {
                 isDefault={day.startHour == null}
                 onChange={(v: Entry) => part({ startHour: v as number | null })}
               />
+              <RestEntry day={day} number={i + 1} onChange={(rest) => part({ rest })} />
               {!last && (
                 <>
                   <NumberEntry

@@ -1,4 +1,5 @@
 import { Box, Stack } from '@mui/material';
+import { CarryWaysPanel } from './CarryWaysPanel';
 import { ContainerList } from './ContainerList';
 import { DayList } from './DayList';
 import { PaceForm } from './PaceForm';
@@ -19,6 +20,7 @@ export function DaysPage() {
       <Stack spacing={2}>
         <DayList />
         <ContainerList />
+        <CarryWaysPanel />
       </Stack>
       <Stack spacing={2}>
         <WeatherPanel />

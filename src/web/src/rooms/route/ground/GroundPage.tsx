@@ -8,6 +8,7 @@ import { TextEntry } from '../../../shared/TextEntry';
 import { show } from '../../../shared/units';
 import { FileButton } from '../../../shared/FileButton';
 import { useTrip } from '../TripContext';
+import { LapsForm } from './LapsForm';
 import { LegsForm } from './LegsForm';
 import { groundOf, useReadRoute } from './useReadRoute';
 
@@ -49,6 +50,7 @@ export function GroundPage() {
           </Typography>
         ))}
       </Section>
+      <LapsForm onDone={setTold} />
       <Section title="Or replace it by legs">
         <LegsForm action="Replace the ground" onLegs={(ground) => replace(ground)} />
       </Section>

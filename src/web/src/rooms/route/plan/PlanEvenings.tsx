@@ -3,6 +3,7 @@ import CheckCircleOutlined from '@mui/icons-material/CheckCircleOutlined';
 import { Box, Button, Typography } from '@mui/material';
 import { Link } from 'react-router';
 import type { Schema } from '../../../core/contract';
+import { calculateLong } from '../../../core/long';
 import { useCalculation } from '../../../core/useCalculation';
 import { Section } from '../../../shared/Section';
 import { clockOffset, minutesText } from '../../../shared/time';
@@ -21,6 +22,7 @@ export function PlanEvenings() {
     books && hasCamps && !isFirst
       ? { units: request.units, plan: request, offsetMinutes: clockOffset(), books }
       : null,
+    calculateLong,
   );
   if (!hasCamps || !response) return null;
   return (

@@ -10,6 +10,7 @@ import { WorkingPanel } from '../../../shared/WorkingPanel';
 import { hoursText } from '../clock';
 import { useTrip } from '../TripContext';
 import { ImpossibleStretches } from './ImpossibleStretches';
+import { LighterPanel } from './LighterPanel';
 import { PlanEvenings } from './PlanEvenings';
 import { PlanHead } from './PlanHead';
 import { PlanSupplies } from './PlanSupplies';
@@ -41,6 +42,7 @@ export function PlanPage() {
       <Section title="At each place">
         <StopTable plan={response} />
       </Section>
+      <LighterPanel />
       <PlanEvenings />
       <PlanSupplies supplies={response.supplies} />
       <Totals plan={response} />

@@ -31,6 +31,12 @@ export function useApplyRemedy(): (remedy: Remedy) => Promise<void> {
         change({ days: days.map((day, i) => (i === remedy.day ? { ...day, startHour: remedy.hour } : day)) });
         break;
       }
+      case 'rest': {
+        const days = route.days?.length ? route.days : [{}];
+        const rest = { fromHour: remedy.hour ?? null, hours: remedy.hours ?? null };
+        change({ days: days.map((day, i) => (i === remedy.day ? { ...day, rest } : day)) });
+        break;
+      }
       case 'moveCamp':
         change({
           days: (route.days ?? []).map((day, i) =>

@@ -6,6 +6,7 @@ import { fieldMessage } from '../../../shared/fieldMessage';
 import { NumberEntry, type Entry } from '../../../shared/NumberEntry';
 import { Section } from '../../../shared/Section';
 import { SelectEntry } from '../../../shared/SelectEntry';
+import { clockTime } from '../../../shared/time';
 import { show } from '../../../shared/units';
 import { EffortForm } from '../../body/EffortForm';
 import type { Draft } from '../draft';
@@ -16,7 +17,7 @@ const typedIn = 'typed';
 /** The numbers that decide: three are enough. */
 export function NumbersForm() {
   const catalogue = useCatalogue();
-  const { draft, set, isDefault, routes, walkers, standing } = useScarce();
+  const { draft, set, isDefault, routes, walkers, standing, place } = useScarce();
   const [weather, setWeather] = useState(false);
   const { problem, response } = standing;
   const entry = (field: keyof Draft, path: string = field) => ({
@@ -59,6 +60,7 @@ export function NumbersForm() {
           quantity="distance"
           step={0.5}
           {...entry('alongKm')}
+          hint={place ? `As of ${clockTime(place.at)}: ${place.by}` : undefined}
         />
       ) : (
         <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>

@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
-import { keepLocal, readLocal } from '../../../store/localSettings';
-import { useInHand } from '../../../store/InHandContext';
-import { useRecords } from '../../../store/useRecords';
+import { keepLocal, readLocal } from './localSettings';
+import { useInHand } from './InHandContext';
+import { useRecords } from './useRecords';
 
 /** Where on a route the party is, and how that is known. */
 export interface Place {
