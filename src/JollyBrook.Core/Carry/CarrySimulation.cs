@@ -38,20 +38,27 @@ internal sealed class CarrySimulation(SimulatedRoute route, Func<WalkDraws> draw
             tallies[b] = tally;
         }
 
-        if (OperatingSystem.IsBrowser())
+        // Of a long one a core is left for whoever else asks.
+        InBlocks(Blocks, runs <= Short ? Environment.ProcessorCount : Math.Max(1, Environment.ProcessorCount - 1), Block, cancellation);
+        return SimulationTally.Sum(tallies, runs);
+    }
+
+    /// <summary>Walks that are simulated in the blink of an eye.</summary>
+    private const int Short = 2_000;
+
+    private static void InBlocks(int blocks, int cores, Action<int> block, CancellationToken cancellation = default)
+    {
+        if (OperatingSystem.IsBrowser() || cores == 1)
         {
-            for (var b = 0; b < Blocks; b++)
+            for (var b = 0; b < blocks; b++)
             {
-                Block(b);
+                block(b);
             }
         }
         else
         {
-            // One core is left for whoever else asks.
-            Parallel.For(0, Blocks, new ParallelOptions { MaxDegreeOfParallelism = Math.Max(1, Environment.ProcessorCount - 1), CancellationToken = cancellation }, Block);
+            Parallel.For(0, blocks, new ParallelOptions { MaxDegreeOfParallelism = cores, CancellationToken = cancellation }, block);
         }
-
-        return SimulationTally.Sum(tallies, runs);
     }
 
     /// <summary>Draws walks once, for many policies to be tried on.</summary>
@@ -75,15 +82,30 @@ internal sealed class CarrySimulation(SimulatedRoute route, Func<WalkDraws> draw
     /// <param name="mostShort">After so many that ran short the rest is not walked.</param>
     public SimulationTally Run(LeaveWith decide, IReadOnlyList<DrawnWalk> walks, int mostShort)
     {
-        var tally = new SimulationTally(route.Places, mostL, keepsLitres: false);
+        List<SimulationTally> tallies = [];
         var walked = 0;
-        while (walked < walks.Count && tally.RunsShort <= mostShort)
+        while (walked < walks.Count && tallies.Sum(t => t.RunsShort) <= mostShort)
         {
-            Walk(decide, walks[walked++], tally);
+            var from = walked;
+            walked = Math.Min(walks.Count, from + (AtOnce * PerBlock));
+            var some = new SimulationTally[(walked - from + PerBlock - 1) / PerBlock];
+            InBlocks(some.Length, Environment.ProcessorCount, b =>
+            {
+                some[b] = new SimulationTally(route.Places, mostL, keepsLitres: false);
+                for (var w = from + (b * PerBlock); w < Math.Min(walked, from + ((b + 1) * PerBlock)); w++)
+                {
+                    Walk(decide, walks[w], some[b]);
+                }
+            });
+            tallies.AddRange(some);
         }
 
-        return SimulationTally.Sum([tally], walked);
+        return SimulationTally.Sum([.. tallies], walked);
     }
+
+    /// <summary>Walks are tried so many blocks at once, always the same, so that who is given up does not hang on the cores.</summary>
+    private const int AtOnce = 2;
+    private const int PerBlock = 63;
 
     private void Walk(LeaveWith decide, DrawnWalk walk, SimulationTally tally)
     {

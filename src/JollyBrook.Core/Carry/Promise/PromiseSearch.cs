@@ -30,6 +30,7 @@ public sealed class PromiseSearch
     private readonly PolicyProblem _problem;
     private readonly double _mostShort;
     private readonly TryPolicy _attempt;
+    private int _enough = ShortPrices.Length;
     private TriedPolicy? _best;
     private TriedPolicy? _closest;
 
@@ -75,19 +76,30 @@ public sealed class PromiseSearch
 
     /// <summary>
     /// The least price that keeps the promise with a need factor, which is the cheapest policy: more to pay for running short, fewer walks
-    /// short and more carried.
+    /// short and more carried. What was enough with a smaller factor is nearly always enough, so it is looked for below that first.
     /// </summary>
     /// <returns>Its cost; infinite where none keeps it.</returns>
     private double Cheapest(double factor)
     {
-        var (low, high, cost) = (0, ShortPrices.Length, double.PositiveInfinity);
+        var cost = Cheapest(factor, 0, _enough);
+        if (double.IsInfinity(cost) && _enough < ShortPrices.Length)
+        {
+            cost = Keeps(factor, _enough) ?? Cheapest(factor, _enough + 1, ShortPrices.Length);
+        }
+
+        return cost;
+    }
+
+    /// <summary>By halves among the prices from <paramref name="low"/> to below <paramref name="high"/>.</summary>
+    private double Cheapest(double factor, int low, int high)
+    {
+        var cost = double.PositiveInfinity;
         while (low < high)
         {
             var middle = (low + high) / 2;
-            var tried = Try(factor, ShortPrices[middle]);
-            if (tried.ShortChance <= _mostShort)
+            if (Keeps(factor, middle) is { } kept)
             {
-                (high, cost) = (middle, tried.Cost);
+                (high, cost, _enough) = (middle, kept, middle);
             }
             else
             {
@@ -97,6 +109,9 @@ public sealed class PromiseSearch
 
         return cost;
     }
+
+    /// <summary>The cost of a policy where it keeps the promise; null where it does not.</summary>
+    private double? Keeps(double factor, int price) => Try(factor, ShortPrices[price]) is var tried && tried.ShortChance <= _mostShort ? tried.Cost : null;
 
     /// <summary>
     /// Fewer walks short are closer, then cheaper ones. Where one stretch cannot be walked at all every walk is short and their share says

@@ -18,7 +18,7 @@ public sealed record ScoredWay(CarryWayKind Kind, string Name, double Score, dou
 /// <param name="Headline">What to take, in a line.</param>
 /// <param name="BetweenL">Most that one walker has to carry at once, L.</param>
 /// <param name="Kinds">The ways to take.</param>
-/// <param name="Containers">What that is for the whole party.</param>
+/// <param name="Containers">What that is for the whole party, with the camp's bags that there are.</param>
 /// <param name="Why">Why, a line each.</param>
 /// <param name="Ways">All of them, the best first.</param>
 public sealed record CarryWaysResponse(
@@ -34,11 +34,17 @@ public static class CarryWays
     private const double ColdC = 0;
     private const double Telling = 0.35;
 
+    /// <summary>What is left of the score of what sits where the pack sits (pick).</summary>
+    private const double WithPack = 0.5;
+
     /// <summary>What each further vessel costs in score: one more thing to fill, close and find (pick).</summary>
     private const double MoreToFill = 0.05;
 
     /// <summary>A sip is due so often where the level is not seen, min (pick).</summary>
     private const double SipEveryMinutes = 15;
+
+    /// <summary>What holds so much is a camp's bag, and stays whatever is drunk from on the way, L (pick).</summary>
+    private const double BagL = 4;
 
     public static IReadOnlyList<Field> Fields => Plan.Fields;
 
@@ -122,7 +128,8 @@ public static class CarryWays
     private static IEnumerable<CarriedContainer> ForParty(PlanRequest request, List<(CarryWay Way, int Count)> vessels)
     {
         var walkers = request.Walkers is { Count: > 0 } given ? given.Select(w => w.Walker.Name) : [null];
-        return walkers.SelectMany(name => vessels.SelectMany(v => Enumerable.Repeat(new CarriedContainer(v.Way.Vessel, v.Way.VesselL, MassKg: v.Way.VesselKg, Walker: name), v.Count)));
+        var bags = (request.Route!.Containers ?? []).Where(c => c.VolumeL >= BagL || c.Role == Water.ContainerRole.Dirty);
+        return walkers.SelectMany(name => vessels.SelectMany(v => Enumerable.Repeat(new CarriedContainer(v.Way.Vessel, v.Way.VesselL, MassKg: v.Way.VesselKg, Walker: name), v.Count))).Concat(bags);
     }
 
     private static IEnumerable<string> Why(List<(CarryWay Way, int Count)> vessels, Outing outing, Speaker say)
@@ -151,6 +158,7 @@ public static class CarryWays
             bad.Insert(0, "Does not go with a full pack");
         }
 
-        return new ScoredWay(way.Kind, way.Name, Math.Round(100 * Value(way, weights)), capacity, [.. counted.Where(w => w.Trait(way.Traits) >= 1 - Telling).Select(w => w.Good)], bad);
+        var fits = Math.Min(1, capacity / Math.Max(0.1, outing.BetweenL)) * (outing.HasPack && !way.GoesWithPack ? WithPack : 1);
+        return new ScoredWay(way.Kind, way.Name, Math.Round(100 * fits * Value(way, weights)), capacity, [.. counted.Where(w => w.Trait(way.Traits) >= 1 - Telling).Select(w => w.Good)], bad);
     }
 }
