@@ -47,6 +47,7 @@ internal static class PlanTimes
         }
 
         Against(LongRoute.Of(30, 100));
+        OldAndNew.Print();
         var small = new PlanSetup(LongRoute.Of(30, 100)).Middle;
         SideBySide.Line("plan of 30 sources by a general solver", SideBySide.Median(3, () => MixedIntegerPlan.LeastCost(small)), null);
         SideBySide.Line("  the same by the shortest path", SideBySide.Median(200, () => CarrySolver.Solve(small)), null);

@@ -60,6 +60,8 @@ public sealed class WalkJourney : IDisposable
         phone.Go("/route");
         phone.UntilText($"from {Well}");
 
+        var begun = Evening(phone);
+
         _server.Start();
         phone.SignalIsBack();
         phone.UntilText("All saved.");
@@ -67,6 +69,58 @@ public sealed class WalkJourney : IDisposable
         told.Count(b => b.GetProperty("kind").GetString() == "filled").ShouldBe(1);
         var seen = told.Single(b => b.GetProperty("kind").GetString() == "sourceSeen");
         seen.GetProperty("flowing").GetBoolean().ShouldBeFalse();
+    }
+
+    /// <summary>The evening by its clock line: what the camp wants of the well, begun, worked and waited for. Returns how many batches it was.</summary>
+    private static int Evening(Browser phone)
+    {
+        phone.Go("/day");
+        phone.UntilText($"Its water is fetched from {Well}");
+        phone.UntilText("Batches");
+        Console.WriteLine(phone.Text);
+        List<string> begun = [];
+        while (phone.Has("button", "Begin it now"))
+        {
+            phone.Click("button", "Begin it now");
+            phone.Until(() => Steps(phone).Count > begun.Count, "a batch to be begun");
+            begun = Steps(phone);
+        }
+
+        foreach (var batch in begun)
+        {
+            phone.Go(batch);
+            Work(phone);
+        }
+
+        phone.LetTimePass(TimeSpan.FromHours(5));
+        phone.Reload();
+        foreach (var batch in begun)
+        {
+            phone.Go(batch);
+            phone.UntilText("Drinkable");
+            Work(phone);
+            phone.UntilText("Finished");
+        }
+
+        phone.Go("/now");
+        phone.UntilText("to drink");
+        Console.WriteLine(phone.Text);
+        return begun.Count;
+    }
+
+    private static List<string> Steps(Browser phone) => [.. phone.Driver.FindElements(OpenQA.Selenium.By.LinkText("Begun: its steps")).Select(l => new Uri(l.GetAttribute("href")!).AbsolutePath)];
+
+    /// <summary>Does what can be done of a batch now, step by step.</summary>
+    private static void Work(Browser phone)
+    {
+        var current = OpenQA.Selenium.By.CssSelector("li[aria-current=step]");
+        phone.Until(() => phone.Driver.FindElements(current).Count > 0 || phone.Text.Contains("Finished", StringComparison.Ordinal), "the batch's steps");
+        while (phone.Driver.FindElements(current).SingleOrDefault() is { } step && step.FindElements(OpenQA.Selenium.By.TagName("button")).FirstOrDefault() is { } done)
+        {
+            var title = step.Text;
+            phone.Click(done);
+            phone.Until(() => phone.Driver.FindElements(current).SingleOrDefault()?.Text != title, $"the step after {title}");
+        }
     }
 
     private static void WalkOn(Browser phone)

@@ -25,7 +25,7 @@ public class LighterTests
     }
 
     [Fact]
-    public void Every_offer_is_what_the_plan_says_once_it_is_taken() => Gen.Select(PromiseTests.Trip, Gen.Double[20, 36]).Sample((trip, high) =>
+    public void Every_offer_is_what_the_plan_says_once_it_is_taken() => Gen.Select(GeneratedTrips.Any, Gen.Double[20, 36]).Sample((trip, high) =>
     {
         var warm = trip with { Route = trip.Route! with { Weather = [new DayWeather(10, high, 45, 0)] }, Sources = [.. trip.Sources!.Select((s, i) => i == 0 ? s with { Source = s.Source with { OnlyIfNeeded = true } } : s)] };
         var before = Plan.Compute(warm);

@@ -10,41 +10,7 @@ namespace JollyBrook.Core.Tests.Carry;
 /// <summary>A plan keeps the certainty it promises, at the least it costs.</summary>
 public sealed class PromiseTests
 {
-    private static readonly Gen<TripSource> Source =
-        from kind in Gen.OneOf(SourceClass.Perennial, SourceClass.Lake, SourceClass.SeasonalInSeason, SourceClass.SeasonalLate, SourceClass.Seep, SourceClass.TankOrTap)
-        from share in Gen.Frequency((1, Gen.Const(0.0)), (1, Gen.Const(1.0)), (8, Gen.Double[0, 1]))
-        from detour in Gen.OneOf(Gen.Const(0.0), Gen.Double[1, 20])
-        from drink in Gen.OneOf(Gen.Const(0.0), Gen.Double[0, 1])
-        from cache in Gen.Double[0, 10].Nullable(0.8)
-        from flow in Gen.Double[0.5, 6]
-        from drinkable in Gen.Bool
-        select new TripSource("Water", kind, share, DetourMinutes: detour, LitresPerMinute: flow, Drinkable: drinkable, DrinkL: drink, CacheL: cache);
-
-    /// <summary>One to three days, 14 to 20 km each, up and down, with water here and there and room enough to carry past some of it.</summary>
-    internal static readonly Gen<PlanRequest> Trip =
-        from days in Gen.Int[1, 3]
-        from perDay in Gen.Double[14, 20]
-        from rise in Gen.Double[0, 500]
-        from sources in Source.Array[2, 8]
-        from people in Gen.Int[1, 3]
-        from warm in Gen.Double[10, 24]
-        select Of(days, perDay, rise, sources, people, warm);
-
-    private static PlanRequest Of(int days, double perDay, double rise, TripSource[] sources, int people, double warm)
-    {
-        var km = days * perDay;
-        var request = Routes.Of(ReadLegs.Compute(new LegsRequest(null, 300, [new RouteLeg("", km / 2, rise, 0), new RouteLeg("", km / 2, 0, rise)])), []);
-        return request with
-        {
-            Route = request.Route! with
-            {
-                Days = [.. Enumerable.Range(1, days).Select(d => new RouteDay(8, d == days ? null : d * perDay))], Weather = [new DayWeather(warm - 4, warm + 4, 50, 0.5)],
-                Containers = [new CarriedContainer("Bags", 9 * people)], Certainty = null, DebtShare = null, ReserveL = null,
-            },
-            Sources = [.. sources.Select((s, i) => new TripSourceEntry($"s{i}", s with { Name = $"Water {i}", AlongKm = Math.Round(s.AlongKm!.Value * km, 2) }))],
-            Walkers = [.. Enumerable.Range(0, people).Select(i => new WalkerEntry($"w{i}", Routes.Ilva with { Name = $"Walker {i}" }))],
-        };
-    }
+    private static readonly Gen<PlanRequest> Trip = GeneratedTrips.Any;
 
     private static PlanRequest At(PlanRequest request, double certainty) => request with { Route = request.Route! with { Certainty = certainty } };
 
@@ -92,7 +58,7 @@ public sealed class PromiseTests
     {
         double KgKm(double chance)
         {
-            var request = Of(1, 20, 200, [new TripSource("", SourceClass.TankOrTap, km / 20, Chance: chance)], people, 18);
+            var request = GeneratedTrips.Of(1, 20, 200, [new TripSource("", SourceClass.TankOrTap, km / 20, Chance: chance)], people, 18);
             return HowSure.Compute(new HowSureRequest(request, 2_000, 1, Compare: false)).Policies[0].KgKm;
         }
 
@@ -118,7 +84,7 @@ public sealed class PromiseTests
     public void A_camp_fetches_from_a_well_a_little_further_on()
     {
         var well = new TripSource("Well", SourceClass.Lake, 14.6 / 28, Chance: 1);
-        var request = Of(2, 14, 0, [new TripSource("Spring", SourceClass.Lake, 3.0 / 28, Chance: 1), well], 3, 18);
+        var request = GeneratedTrips.Of(2, 14, 0, [new TripSource("Spring", SourceClass.Lake, 3.0 / 28, Chance: 1), well], 3, 18);
         var plan = Plan.Compute(request);
         var camp = plan.Stops.Single(s => s.Kind == StopKind.Camp);
         camp.Planned.ShouldBeTrue();
@@ -136,7 +102,7 @@ public sealed class PromiseTests
     [Fact]
     public void A_well_a_little_before_the_camp_is_filled_at_on_the_way()
     {
-        var request = Of(2, 14, 0, [new TripSource("Spring", SourceClass.Lake, 3.0 / 28, Chance: 1), new TripSource("Well", SourceClass.Lake, 13.4 / 28, Chance: 1)], 3, 18);
+        var request = GeneratedTrips.Of(2, 14, 0, [new TripSource("Spring", SourceClass.Lake, 3.0 / 28, Chance: 1), new TripSource("Well", SourceClass.Lake, 13.4 / 28, Chance: 1)], 3, 18);
         var plan = Plan.Compute(request);
         plan.Stops.Single(s => s.Name == "Water 1").Planned.ShouldBeTrue();
         plan.Stops.Single(s => s.Kind == StopKind.Camp).Planned.ShouldBeFalse();
@@ -145,14 +111,14 @@ public sealed class PromiseTests
     [Fact]
     public void A_well_out_of_reach_is_not_fetched_from()
     {
-        var request = Of(2, 14, 0, [new TripSource("Spring", SourceClass.Lake, 11.0 / 28, Chance: 1), new TripSource("Well", SourceClass.Lake, 17.0 / 28, Chance: 1)], 3, 18);
+        var request = GeneratedTrips.Of(2, 14, 0, [new TripSource("Spring", SourceClass.Lake, 11.0 / 28, Chance: 1), new TripSource("Well", SourceClass.Lake, 17.0 / 28, Chance: 1)], 3, 18);
         Plan.Compute(request).Stops.Single(s => s.Kind == StopKind.Camp).Planned.ShouldBeFalse();
     }
 
     [Fact]
     public void What_cannot_be_kept_is_said()
     {
-        var request = Of(1, 40, 200, [new TripSource("Seep", SourceClass.Seep, 0.5, Chance: 0.5)], 2, 24);
+        var request = GeneratedTrips.Of(1, 40, 200, [new TripSource("Seep", SourceClass.Seep, 0.5, Chance: 0.5)], 2, 24);
         var tight = request with { Route = request.Route! with { Containers = [new CarriedContainer("Bottles", 2)] } };
         var plan = Plan.Compute(tight);
         plan.Promise.Kept.ShouldBeFalse();
@@ -164,7 +130,7 @@ public sealed class PromiseTests
     [Fact]
     public void A_small_debt_is_no_shortness()
     {
-        var request = At(Of(1, 30, 0, [new TripSource("Spring", SourceClass.Lake, 0.5, Chance: 1)], 2, 24), 0.99);
+        var request = At(GeneratedTrips.Of(1, 30, 0, [new TripSource("Spring", SourceClass.Lake, 0.5, Chance: 1)], 2, 24), 0.99);
         Plan.Compute(request).Promise.DebtL.ShouldBe(1.24, 1e-9);
         var strict = request with { Route = request.Route! with { DebtShare = 0 } };
         Plan.Compute(strict).MostCarriedL.ShouldBeGreaterThan(Plan.Compute(request).MostCarriedL);
