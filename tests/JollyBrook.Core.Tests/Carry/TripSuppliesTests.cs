@@ -127,7 +127,7 @@ public sealed class TripSuppliesTests
                 supplies.Single(s => s.Id == id).Used.ShouldBe(units, 1e-6);
                 kit.Single(e => e.Id == id).ShouldSatisfyAllConditions(e => (e.Left is null or >= 0).ShouldBeTrue());
             }
-        }, iter: 60);
+        }, iter: 1_000);
 
     /// <summary>Treats by Treat itself; returns the kit as it is after.</summary>
     private static List<KitEntry> Live(PlanSetup setup, PlannedFill fill, string way, double litres, List<KitEntry> kit, Dictionary<string, double> used)
