@@ -76,10 +76,10 @@ public sealed class WalkJourney : IDisposable
     {
         phone.Go("/day");
         phone.UntilText($"Its water is fetched from {Well}");
-        phone.UntilText("Batches");
-        Console.WriteLine(phone.Text);
+        phone.UntilText("Drinking and washing tonight");
         List<string> begun = [];
-        while (phone.Has("button", "Begin it now"))
+        // The two containers; what comes after them waits for them to be empty.
+        while (begun.Count < 2)
         {
             phone.Click("button", "Begin it now");
             phone.Until(() => Steps(phone).Count > begun.Count, "a batch to be begun");
@@ -92,7 +92,7 @@ public sealed class WalkJourney : IDisposable
             Work(phone);
         }
 
-        phone.LetTimePass(TimeSpan.FromHours(5));
+        phone.LetTimePass(TimeSpan.FromHours(8));
         phone.Reload();
         foreach (var batch in begun)
         {

@@ -76,12 +76,15 @@ public static class CampDay
         var (evening, next) = (days[day], days[day + 1]);
         var date = evening.Date ?? DateOnly.FromDateTime((run.Setup.Request.Now ?? DateTimeOffset.UnixEpoch).DateTime).AddDays(day);
         DateTimeOffset At(int later, double hour) => new DateTimeOffset(date.AddDays(later), TimeOnly.MinValue, offset).AddMinutes(Math.Round(hour * 60));
+        // Who comes late begins late: nothing is wanted of an hour gone by.
+        var late = run.Setup.Request.Now is { } now ? (now - At(0, 0)).TotalHours : 0;
+        var arrive = Math.Max(evening.ArriveHour, late < 24 + next.StartHour - BreakfastBeforeH ? late : 0);
         var (forCamp, forMorning) = Fills(run, day);
         var fill = forCamp ?? forMorning;
         var place = fill?.Water;
         var planned = new DayBook(
-            $"{run.Setup.Route.Name}: {evening.CampName}", At(0, evening.ArriveHour),
-            Wants(evening, forCamp, forMorning, h => At(0, h), At(1, next.StartHour)), Math.Max(1, run.Setup.Request.Walkers?.Count ?? 1),
+            $"{run.Setup.Route.Name}: {evening.CampName}", At(0, arrive),
+            Wants(evening, arrive, forCamp, forMorning, h => At(0, h), At(1, next.StartHour)), Math.Max(1, run.Setup.Request.Walkers?.Count ?? 1),
             place?.Source is null ? null : run.Setup.Treatment.Ask(place, 1, run.Setup.Treatment.Kit).Water! with { VolumeL = null }, new SkyInput(next.LowC), RestFromHour, RestToHour);
         return new CampDayResponse(planned, KitBy(run, fill), evening.CampName!, place?.Name ?? "", place?.Id, Note(run, fill, evening.CampName!));
     }
@@ -96,12 +99,12 @@ public static class CampDay
     }
 
     /// <summary>Half of a camp's water goes into the evening, half into night and breakfast (pick). What will boil goes to the pot.</summary>
-    private static List<WantedWater> Wants(PlanDay evening, PlannedFill? forCamp, PlannedFill? forMorning, Func<double, DateTimeOffset> at, DateTimeOffset leave)
+    private static List<WantedWater> Wants(PlanDay evening, double arriveHour, PlannedFill? forCamp, PlannedFill? forMorning, Func<double, DateTimeOffset> at, DateTimeOffset leave)
     {
         List<WantedWater> wants = [];
         if (forCamp is not null)
         {
-            var (breakfast, drinkHour) = (leave.AddHours(-BreakfastBeforeH), evening.ArriveHour + DrinkAfterH);
+            var (breakfast, drinkHour) = (leave.AddHours(-BreakfastBeforeH), arriveHour + DrinkAfterH);
             var (boil, drink) = (evening.BoilL / 2, (evening.CampL - evening.BoilL) / 2);
             Want(wants, "cooking", "Cooking tonight", boil, at(Math.Max(drinkHour, SupperHour)), willBoil: true);
             Want(wants, "drinking", "Drinking and washing tonight", drink, at(drinkHour));

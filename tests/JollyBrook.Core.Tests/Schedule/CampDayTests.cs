@@ -76,6 +76,19 @@ public class CampDayTests
     }
 
     [Fact]
+    public void Who_comes_late_wants_nothing_of_an_hour_gone_by()
+    {
+        PlanRequest At(double hour) => Trip() with { Now = new DateTimeOffset(2026, 8, 10, 0, 0, 0, TimeSpan.FromHours(1)).AddHours(hour) };
+        var late = Evening(At(19)).Day;
+        late.From.ShouldBe(new DateTimeOffset(2026, 8, 10, 19, 0, 0, TimeSpan.FromHours(1)));
+        late.Wants!.ShouldAllBe(w => w.By >= late.From);
+        late.Wants![0].By.ShouldBe(new DateTimeOffset(2026, 8, 10, 20, 30, 0, TimeSpan.FromHours(1)));
+        // Before it is reached, and once it is over, it is as planned.
+        Evening(At(7)).Day.From.ShouldBe(Evening().Day.From);
+        Evening(At(24 + 9)).Day.From.ShouldBe(Evening().Day.From);
+    }
+
+    [Fact]
     public void A_dry_camp_asks_for_nothing()
     {
         var dry = Trip() with { Sources = [new("beck", new TripSource("Beck", SourceClass.Perennial, 3, true, Now.AddDays(-1)))] };

@@ -2,6 +2,7 @@ import { Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import type { ReadRoute, Schema } from '../../../core/contract';
+import { calculate } from '../../../core/core';
 import { useCalculation } from '../../../core/useCalculation';
 import { NumberEntry, type Entry } from '../../../shared/NumberEntry';
 import { ProblemLine } from '../../../shared/ProblemLine';
@@ -25,7 +26,13 @@ export function LegsForm({ action, onLegs }: Props) {
   const [name, setName] = useState('');
   const [startM, setStartM] = useState<Entry>(300);
   const [legs, setLegs] = useState<Leg[]>([{ name: '', distanceKm: 6, upM: 300, downM: 0 }]);
-  const { response, problem } = useCalculation('legs', { units, startM: startM as number | null, legs });
+  const request = { units, startM: startM as number | null, legs };
+  const { response, problem } = useCalculation('legs', request);
+  // What stands in the fields now: the answer shown may still be to what stood there before.
+  const make = async () => {
+    const outcome = await calculate('legs', request);
+    if (outcome.ok) onLegs(outcome.response, name);
+  };
   return (
     <>
       <TextEntry label="Name of the route" value={name} onChange={setName} />
@@ -103,12 +110,7 @@ export function LegsForm({ action, onLegs }: Props) {
         </Typography>
       )}
       <Box>
-        <Button
-          variant="contained"
-          size="large"
-          disabled={!response}
-          onClick={() => response && onLegs(response, name)}
-        >
+        <Button variant="contained" size="large" disabled={!response} onClick={() => void make()}>
           {action}
         </Button>
       </Box>
