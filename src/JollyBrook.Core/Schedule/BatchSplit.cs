@@ -42,10 +42,11 @@ internal static class BatchSplit
         {
             var key = $"{want.Id}#{i}";
             var edit = request.Edits?.LastOrDefault(e => e.Key == key);
-            var free = bottles.FindAll(b => !used.Contains(b.Id!));
+            var begun = request.Begun?.LastOrDefault(b => b.Key == key);
+            var free = bottles.FindAll(b => !used.Contains(b.Id!) && request.InUse?.Contains(b.Id!) != true);
             var reused = free.Count == 0 && bottles.Count > 0;
             var pool = reused ? bottles : free;
-            var bottle = bottles.Find(b => b.Id == edit?.Container) ?? pool.Find(b => HoldsL(b) >= left - Crumb) ?? (pool.Count > 0 ? pool[^1] : null);
+            var bottle = bottles.Find(b => b.Id == (begun?.ContainerId ?? edit?.Container)) ?? pool.Find(b => HoldsL(b) >= left - Crumb) ?? (pool.Count > 0 ? pool[^1] : null);
             var most = bottle is null ? NoContainerL : HoldsL(bottle);
             var volume = Math.Min(left, Math.Min(edit?.VolumeL ?? most, most));
             if (bottle is not null)
@@ -58,7 +59,7 @@ internal static class BatchSplit
             drafts.Add(new BatchDraft(key, want, volume, bottle, meeting.Count > 0 ? meeting : chains, reused || (bottle is not null && bottles.Count <= used.Count && left - volume > Crumb))
             {
                 Edit = edit,
-                Begun = request.Begun?.LastOrDefault(b => b.Key == key),
+                Begun = begun,
             });
             left -= volume;
         }

@@ -29,8 +29,9 @@ public sealed record BatchEdit(string? Key, DateTimeOffset? StartAt = null, stri
 /// <param name="PlannedReadyAt">When the schedule had it ready.</param>
 /// <param name="Steps">Its steps.</param>
 /// <param name="Taps">What was tapped.</param>
+/// <param name="ContainerId">What it was begun in; null where that is no container of the kit.</param>
 public sealed record BegunBatch(
-    string? Key, DateTimeOffset? StartedAt, DateTimeOffset? PlannedReadyAt, IReadOnlyList<TreatmentStep>? Steps, IReadOnlyList<BatchTap>? Taps);
+    string? Key, DateTimeOffset? StartedAt, DateTimeOffset? PlannedReadyAt, IReadOnlyList<TreatmentStep>? Steps, IReadOnlyList<BatchTap>? Taps, string? ContainerId = null);
 
 /// <summary>A day's water to be put on a clock line.</summary>
 /// <param name="Units">The units that words are put in; metric when left out.</param>
@@ -46,10 +47,12 @@ public sealed record BegunBatch(
 /// <param name="Begun">Batches begun already.</param>
 /// <param name="CountViruses">Whether viruses are part of the target; true when left out.</param>
 /// <param name="Now">The time now; what has not begun cannot begin before it.</param>
+/// <param name="InUse">Containers that hold water: taken for a batch only where no other is left, once they are empty.</param>
 public sealed record ScheduleRequest(
     UnitSystem? Units, IReadOnlyList<KitEntry>? Kit, WaterInput? Water, SkyInput? Sky, IReadOnlyList<WantedWater>? Wants, double? People,
     DateTimeOffset? From, double? QuietFromHour = null, double? QuietToHour = null, IReadOnlyList<BatchEdit>? Edits = null,
-    IReadOnlyList<BegunBatch>? Begun = null, bool? CountViruses = null, DateTimeOffset? Now = null);
+    IReadOnlyList<BegunBatch>? Begun = null, bool? CountViruses = null, DateTimeOffset? Now = null,
+    IReadOnlyList<string>? InUse = null);
 
 /// <summary>A stretch on the clock line.</summary>
 /// <param name="Title">What is done.</param>

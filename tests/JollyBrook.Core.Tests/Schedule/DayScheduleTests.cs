@@ -64,6 +64,26 @@ public class DayScheduleTests
     }
 
     [Fact]
+    public void What_holds_water_is_not_filled_again()
+    {
+        var wanted = Request(Want("a", 1, 3));
+        DaySchedule.Compute(wanted).Batches.Single().Container.ShouldBe("Bottle");
+        DaySchedule.Compute(wanted with { InUse = ["bottle"] }).Batches.Single().Container.ShouldBe("Camp bag");
+        // With nothing else left it waits for it to be empty.
+        DaySchedule.Compute(wanted with { InUse = ["bottle", "bag"] }).Batches.Single().Container.ShouldBe("Bottle");
+    }
+
+    [Fact]
+    public void A_batch_begun_stays_in_what_it_was_begun_in()
+    {
+        var batch = DaySchedule.Compute(Request(Want("a", 1, 3))).Batches.Single();
+        var begun = new BegunBatch(batch.Key, Evening, batch.ReadyAt, Treat.Compute(batch.Treat).Steps, [], "bag");
+        var now = DaySchedule.Compute(Request(Want("a", 1, 3), Want("b", 1, 4)) with { Begun = [begun], InUse = ["bag"], Now = Evening.AddMinutes(1) });
+        now.Batches.Single(b => b.Key == "a#1").Container.ShouldBe("Camp bag");
+        now.Batches.Single(b => b.Key == "b#1").Container.ShouldBe("Bottle");
+    }
+
+    [Fact]
     public void A_batch_put_to_a_time_stays_there_and_the_rest_follows()
     {
         var start = Evening.AddMinutes(40);

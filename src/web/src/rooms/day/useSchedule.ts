@@ -3,6 +3,7 @@ import type { Request, Schema } from '../../core/contract';
 import { useCalculation } from '../../core/useCalculation';
 import { useNowMinute } from '../../shared/useNow';
 import { tapsOf, useBatchesById, type Batch } from '../../store/batches';
+import { useInHand } from '../../store/InHandContext';
 import { useSettings } from '../../store/LocalDataContext';
 
 /** A day's clock line, reckoned anew as its wants, its kit, its batches or the time change. */
@@ -11,6 +12,9 @@ export function useSchedule(day: Schema<'DayBook'>, kit: Schema<'KitEntry'>[]) {
   const now = useNowMinute();
   const started = (day.started ?? []).flatMap((s) => (s.batchId ? [s.batchId] : []));
   const batches = useBatchesById(started);
+  // What stands in a container matters once the day has begun; before it, it will have been drunk.
+  const containers = useInHand()?.containers;
+  const isNow = Date.parse(day.from ?? '') <= Date.parse(now);
   const request = useMemo<Request<'schedule'> | null>(() => {
     if (!batches) return null;
     return {
@@ -30,8 +34,9 @@ export function useSchedule(day: Schema<'DayBook'>, kit: Schema<'KitEntry'>[]) {
         return batch ? [begunOf(s, batch)] : [];
       }),
       now,
+      inUse: isNow ? (containers ?? []).filter(({ litres }) => litres > 0).map(({ id }) => id) : null,
     };
-  }, [batches, units, countViruses, kit, day, now]);
+  }, [batches, units, countViruses, kit, day, now, containers, isNow]);
   return useCalculation('schedule', request);
 }
 
@@ -42,5 +47,6 @@ function begunOf(started: Schema<'StartedBatch'>, batch: Batch): Schema<'BegunBa
     plannedReadyAt: started.plannedReadyAt,
     steps: batch.answer.steps,
     taps: tapsOf(batch),
+    containerId: batch.containerId,
   };
 }
