@@ -68,7 +68,7 @@ public sealed class OfflineJourney : IDisposable
         demo.Stop();
         foreach (var (path, sign) in new[]
                  {
-                     ("/now", "Camp bag"), ("/treat", "Drink at"), ("/kit", "Flocculant drops"), ("/book", "Litre bottle"), ("/day", "Bottles by the bed"), ("/kit/check", "Two must be left"), ("/book/learn", "Take it over"), ("/book/look-back", "could fit"),
+                     ("/now", "Camp bag"), ("/treat", "Drink at"), ("/kit", "Flocculant drops"), ("/book", "Litre bottle"), ("/day", "Drinking until morning"), ("/kit/check", "Two must be left"), ("/book/learn", "Take it over"), ("/book/look-back", "could fit"),
                      ("/words", "Where practitioners disagree"), ("/route", "At each place"), ("/body", "Rules of thumb"), ("/settings", "Reading and typing"), ("/settings/party", "Torren"),
                      ("/settings/backup", "Save the backup"), ("/choose", "Nothing to choose"),
                      ("/settings/device", "The whole program is on this device"),

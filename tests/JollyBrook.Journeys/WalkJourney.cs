@@ -124,15 +124,18 @@ public sealed class WalkJourney : IDisposable
     /// <summary>Does what can be done of a batch now, step by step.</summary>
     private static void Work(Browser phone)
     {
-        var current = OpenQA.Selenium.By.CssSelector("li[aria-current=step]");
-        phone.Until(() => phone.Driver.FindElements(current).Count > 0 || phone.Text.Contains("Finished", StringComparison.Ordinal), "the batch's steps");
-        while (phone.Driver.FindElements(current).SingleOrDefault() is { } step && step.FindElements(OpenQA.Selenium.By.TagName("button")).FirstOrDefault() is { } done)
+        phone.Until(() => Current(phone, " button") is not null || Current(phone) is not null || phone.Text.Contains("Finished", StringComparison.Ordinal), "the batch's steps");
+        while (Current(phone, " button") is not null)
         {
-            var title = step.Text;
-            phone.Click(done);
-            phone.Until(() => phone.Driver.FindElements(current).SingleOrDefault()?.Text != title, $"the step after {title}");
+            var step = Current(phone);
+            phone.Driver.ExecuteScript("document.querySelector('li[aria-current=step] button').click()");
+            phone.Until(() => Current(phone) != step, $"the step after {step}");
         }
     }
+
+    /// <summary>What the step in hand says, or a part of it; null without one.</summary>
+    private static string? Current(Browser phone, string part = "") =>
+        (string?)phone.Driver.ExecuteScript($"return document.querySelector('li[aria-current=step]{part}')?.innerText ?? null");
 
     private static void WalkOn(Browser phone)
     {

@@ -21,9 +21,11 @@ export function LineEntry({ line, book }: { line: Line; book: BookLines }) {
   return (
     <Section label="Line">
       <div>
-        <Typography variant="h1" component="h2" sx={{ textDecoration: by ? 'line-through' : 'none' }}>
-          {response?.title}
-        </Typography>
+        {response && (
+          <Typography variant="h1" component="h2" sx={{ textDecoration: by ? 'line-through' : 'none' }}>
+            {response.title}
+          </Typography>
+        )}
         <Typography sx={{ color: 'text.secondary' }}>
           {dayName(at ?? '')}, {clockTime(at ?? '', new Date(at ?? ''))}
         </Typography>
