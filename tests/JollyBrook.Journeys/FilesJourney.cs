@@ -72,10 +72,12 @@ public sealed class FilesJourney : IDisposable
         _browser.UntilText("This is neither GPX nor GeoJSON.");
 
         _browser.Go("/day");
-        _browser.UntilText("All ready in time: 4 batches");
+        _browser.UntilText("All ready in time: 5 batches");
         _browser.Click("button", "To the calendar");
         var calendar = Ical.Net.Calendar.Load(_browser.SavedFile(".ics"))!;
-        calendar.Events.Count(e => e.Summary!.StartsWith("Ready: ", StringComparison.Ordinal)).ShouldBe(4);
+        calendar.Events.Count(e => e.Summary!.StartsWith("Ready: ", StringComparison.Ordinal)).ShouldBe(5);
+        calendar.Events.Select(e => e.Uid).ShouldBeUnique();
+        calendar.Events.ShouldAllBe(e => e.Alarms.Single()!.Trigger!.DateTime != null);
         calendar.Events.ShouldAllBe(e => e.Alarms.Count == 1 && e.Start!.AsUtc > DateTime.UtcNow.AddMinutes(-5));
     }
 

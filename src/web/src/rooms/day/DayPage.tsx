@@ -50,10 +50,9 @@ export function DayPage({ day, change, book, kit, sourceId, choice, origin }: Pr
 
   return (
     <Stack spacing={2}>
-      <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}>
-        {choices.length === 1 ? (
-          <Typography variant="h1">{day.name}</Typography>
-        ) : (
+      <Typography variant="h1">{day.name}</Typography>
+      <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'end', flexWrap: 'wrap' }}>
+        {choices.length > 1 && (
           <Box sx={{ minWidth: 260 }}>
             <SelectEntry
               label="Day"
@@ -68,7 +67,10 @@ export function DayPage({ day, change, book, kit, sourceId, choice, origin }: Pr
         </Button>
         <WriteButton />
         {response && response.batches.length > 0 && (
-          <Button startIcon={<EventAvailable />} onClick={() => saveCalendar(day.name ?? 'Day', response)}>
+          <Button
+            startIcon={<EventAvailable />}
+            onClick={() => saveCalendar(shown.path, day.name ?? 'Day', response)}
+          >
             To the calendar
           </Button>
         )}

@@ -2,6 +2,7 @@ import EventAvailable from '@mui/icons-material/EventAvailable';
 import { Box, Button } from '@mui/material';
 import { createEvent } from 'ics';
 import type { Schema } from '../../core/contract';
+import { ringAt } from '../../shared/calendarAlarm';
 import { saveFile } from '../../shared/saveFile';
 import type { Batch } from '../../store/batches';
 
@@ -23,13 +24,7 @@ export function CalendarAlarm({ batch, clock }: Props) {
       startInputType: 'utc',
       startOutputType: 'utc',
       duration: { minutes: 5 },
-      alarms: [
-        {
-          action: 'display',
-          description: `Water ready: ${batch.container}`,
-          trigger: { minutes: 0, before: true },
-        },
-      ],
+      alarms: [ringAt(Date.parse(clock.endsAt), `Water ready: ${batch.container}`)],
     });
     if (error || !value) throw error ?? new Error('The calendar entry could not be made.');
     saveFile('water-ready.ics', 'text/calendar', value);

@@ -1,0 +1,50 @@
+import { expect, test } from 'vitest';
+import type { Response } from '../../src/core/contract';
+import { calendarOf } from '../../src/rooms/day/calendar';
+
+const schedule = (startAt: string, readyAt: string) =>
+  ({
+    batches: ['tea#1', 'leaving#1'].map((key) => ({
+      key,
+      wantName: 'Tea',
+      container: 'Bottle',
+      words: '1 L',
+      readyAt,
+      steps: [
+        { title: 'Dose', startAt, endAt: readyAt, person: 1 },
+        { title: 'Contact', startAt, endAt: readyAt, person: null },
+      ],
+    })),
+  }) as unknown as Response<'schedule'>;
+
+const ids = (text: string) => [...text.matchAll(/^UID:(.*)$/gm)].map(([, id]) => id.trim());
+
+test('every entry rings at its instant, validly, and has an id of its own', () => {
+  const text = calendarOf(
+    '/day/plan/r/0',
+    'Evening',
+    schedule('2026-08-10T17:30:00+01:00', '2026-08-10T18:00:00+01:00'),
+  );
+  const triggers = [...text.matchAll(/^TRIGGER(.*)$/gm)].map(([, rest]) => rest.trim());
+  expect(triggers.toSorted()).toEqual([
+    ';VALUE=DATE-TIME:20260810T163000Z',
+    ';VALUE=DATE-TIME:20260810T163000Z',
+    ';VALUE=DATE-TIME:20260810T170000Z',
+    ';VALUE=DATE-TIME:20260810T170000Z',
+  ]);
+  expect(new Set(ids(text)).size).toBe(4);
+});
+
+test('a batch that is moved keeps its ids, another evening has others', () => {
+  const one = ids(
+    calendarOf('/day/plan/r/0', 'Evening', schedule('2026-08-10T17:30:00Z', '2026-08-10T18:00:00Z')),
+  );
+  const moved = ids(
+    calendarOf('/day/plan/r/0', 'Evening', schedule('2026-08-10T19:30:00Z', '2026-08-10T20:00:00Z')),
+  );
+  const next = ids(
+    calendarOf('/day/plan/r/1', 'Evening', schedule('2026-08-11T17:30:00Z', '2026-08-11T18:00:00Z')),
+  );
+  expect(moved).toEqual(one);
+  expect(next.filter((id) => one.includes(id))).toEqual([]);
+});
