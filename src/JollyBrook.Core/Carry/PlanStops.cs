@@ -145,7 +145,9 @@ internal sealed class PlanStops
             words.Add(rungs[i].LeaveL is { } leave ? $"{with}{(with.Length > 0 ? ": " : "")}leave with {L(leave)}" : with.Length > 0 ? $"{with}: walk by" : "walk by");
         }
 
-        return words.Count == 0 || (words.Count == 1 && rungs[0].LeaveL is null) ? "" : Sentence.Capital(string.Join("; ", words));
+        // Every rung is for water that runs; where that is not to be counted on it is said.
+        var ifSo = place.Chance < SourceReliability.Trusted ? "if it runs: " : "";
+        return words.Count == 0 || (words.Count == 1 && rungs[0].LeaveL is null) ? "" : Sentence.Capital(ifSo + string.Join("; ", words));
     }
 
     /// <summary>How a fill is treated, in words.</summary>

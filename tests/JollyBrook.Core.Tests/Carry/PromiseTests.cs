@@ -156,6 +156,14 @@ public sealed class PromiseTests
         ((double)together / runs).ShouldBeInRange(0.265, 0.31);
     }
 
+    /// <summary>What the card says of water that may be dry begins with that.</summary>
+    [Theory]
+    [InlineData(0.6, true)]
+    [InlineData(1, false)]
+    public void The_card_says_if_it_runs(double chance, bool doubtful) =>
+        Plan.Compute(At(GeneratedTrips.Of(1, 24, 0, [new TripSource("Water", SourceClass.TankOrTap, 0.5, Chance: chance)], 1, 22), 0.9)).Stops[1].Policy
+            .StartsWith("If it runs: ", StringComparison.Ordinal).ShouldBe(doubtful);
+
     /// <summary>What the card says by what is in hand is what the policy does, never less, and it never leaves with less than it came with.</summary>
     [Fact]
     public void The_card_says_what_the_policy_does() => Trip.Sample(

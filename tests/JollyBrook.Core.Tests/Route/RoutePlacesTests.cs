@@ -27,6 +27,16 @@ public class RoutePlacesTests
         found[0].Class.ShouldBeNull();
     }
 
+    /// <summary>A degree of latitude is 111 km: a place there is of another walk, one 5 km off is only far.</summary>
+    [Fact]
+    public void A_files_place_of_another_walk_is_left_out_and_that_is_said()
+    {
+        var track = Track.Of([.. Enumerable.Range(0, 101).Select(i => new GeoPoint(46, -28 + (i * 0.001), 100))])!;
+        var read = RouteReading.Of("Line", track, [("Far spring", "", new GeoPoint(47, -28)), ("Side spring", "", new GeoPoint(46.045, -27.95))], []);
+        read.Places.Select(p => p.Name).ShouldBe(["Side spring"]);
+        read.Flags.ShouldBe(["Far spring is 111 km off the line: left out.", "Side spring is 5 km off the line."], ignoreOrder: true);
+    }
+
     [Fact]
     public void A_route_without_a_line_is_refused()
     {
