@@ -32,6 +32,9 @@ public sealed class RouteJourney : IDisposable
         _browser.Open("/route");
         _browser.UntilText("Drop a track");
         _browser.Find(By.CssSelector("input[aria-label='Track file']")).SendKeys(_track);
+        // Nothing becomes a source unseen.
+        _browser.UntilText("Places: which of them are water?");
+        _browser.Click("button", "Make the route with 2 sources");
         _browser.UntilText("At each place");
         _browser.UntilText("Moss spring");
         _browser.UntilText("Nobody is entered yet: taken as one walker of 75 kg.");

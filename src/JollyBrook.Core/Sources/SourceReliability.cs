@@ -15,6 +15,9 @@ public enum SourceClass
     Seep,
     SnowPatch,
     ReportedDry,
+
+    /// <summary>A place that may have water: what kind of it is not known, and it is counted on as little as one reported dry.</summary>
+    Unknown,
 }
 
 /// <summary>The chance that a mapped source runs when you come, by class and by its last report (handbook room 10).</summary>
@@ -27,7 +30,7 @@ public static class SourceReliability
     private const double AfterDry = 0.05;
     private const double HalfLifeDays = 21;
 
-    /// <summary>By class alone: perennial 0.98, lake 0.99, tank or tap 0.9, seasonal 0.75 and late 0.4, seep 0.5, snow patch 0.8, dry 0.05.</summary>
+    /// <summary>By class alone: perennial 0.98, lake 0.99, tank or tap 0.9, seasonal 0.75 and late 0.4, seep 0.5, snow patch 0.8, dry 0.05, and no more where the kind is not known (rule 2).</summary>
     public static double OfClass(SourceClass source) => source switch
     {
         SourceClass.Perennial => 0.98,
@@ -60,7 +63,8 @@ public static class SourceReliability
         SourceClass.SeasonalLate => "Seasonal stream, late",
         SourceClass.Seep => "Seep",
         SourceClass.SnowPatch => "Snow patch",
-        _ => "Reported dry",
+        SourceClass.ReportedDry => "Reported dry",
+        _ => "Kind not known",
     };
 
     /// <summary>Whole per cent, never rounded up.</summary>

@@ -114,7 +114,7 @@ public sealed record TripSource(
             return own;
         }
 
-        var kind = Class ?? SourceClass.ReportedDry;
+        var kind = Class ?? SourceClass.Unknown;
         if (ReportedFlowing is not { } flowing)
         {
             return SourceReliability.OfClass(kind);

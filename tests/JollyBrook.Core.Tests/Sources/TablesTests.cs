@@ -16,6 +16,7 @@ public class TablesTests
     [InlineData(SourceClass.Seep, 0.5)]
     [InlineData(SourceClass.SnowPatch, 0.8)]
     [InlineData(SourceClass.ReportedDry, 0.05)]
+    [InlineData(SourceClass.Unknown, 0.05)]
     public void Runs_by_its_class(SourceClass kind, double chance) => SourceReliability.OfClass(kind).ShouldBe(chance);
 
     [Theory]

@@ -57,7 +57,7 @@ export function SourcesIn({ route, known }: Props) {
           return {
             ...ours?.source,
             name: (p.name || 'Unnamed water').slice(0, 80),
-            class: ours?.source?.class ?? p.class ?? 'seasonalLate',
+            class: ours?.source?.class ?? p.class ?? 'unknown',
             alongKm: p.alongKm,
             latitudeDeg: p.latitudeDeg,
             longitudeDeg: p.longitudeDeg,

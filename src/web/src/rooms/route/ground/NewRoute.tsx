@@ -5,11 +5,12 @@ import type { ReadRoute } from '../../../core/contract';
 import { ProblemLine } from '../../../shared/ProblemLine';
 import { Section } from '../../../shared/Section';
 import { useLoggingBook } from '../../../store/books';
-import { keep } from '../../../store/records';
+import { keep, keepMany } from '../../../store/records';
 import { useStore } from '../../../store/StoreContext';
 import { FileButton } from '../../../shared/FileButton';
+import { FoundReview } from './FoundReview';
 import { LegsForm } from './LegsForm';
-import { groundOf, useKeepPlaces, useReadRoute } from './useReadRoute';
+import { groundOf, sourceOf, useReadRoute, type Ticked } from './useReadRoute';
 
 /** A route begins with a dropped track, or with legs typed by hand. */
 export function NewRoute({ first }: { first: boolean }) {
@@ -17,10 +18,10 @@ export function NewRoute({ first }: { first: boolean }) {
   const book = useLoggingBook();
   const navigate = useNavigate();
   const { busy, problem, read } = useReadRoute();
-  const keepPlaces = useKeepPlaces();
   const [over, setOver] = useState(false);
+  const [found, setFound] = useState<{ ground: ReadRoute; name: string } | null>(null);
 
-  const begin = async (ground: ReadRoute, name: string) => {
+  const begin = async (ground: ReadRoute, name: string, places: Ticked[] = []) => {
     const body = {
       name: name.slice(0, 80) || 'New route',
       startDate: new Date().toISOString().slice(0, 10),
@@ -28,16 +29,28 @@ export function NewRoute({ first }: { first: boolean }) {
     };
     const id = await keep(store.db, 'route', body as never, { book: book.id }).catch(() => null);
     if (id === null) return;
-    await keepPlaces(ground, id, book.id).catch(() => undefined);
+    const sources = places.filter(({ isTaken }) => isTaken).map((place) => sourceOf(place, id));
+    if (sources.length > 0)
+      await keepMany(store.db, 'trip-source', sources, { book: book.id }).catch(() => undefined);
     store.sync.nudge();
     void navigate(`/route/${id}/plan`);
   };
   const take = async (file: File | undefined) => {
     if (!file) return;
     const ground = await read(file);
-    if (ground) await begin(ground, ground.name || file.name.replace(/\.[^.]+$/, ''));
+    if (ground) setFound({ ground, name: ground.name || file.name.replace(/\.[^.]+$/, '') });
   };
 
+  if (found)
+    return (
+      <FoundReview
+        key={found.name}
+        ground={found.ground}
+        name={found.name}
+        onMake={(places) => void begin(found.ground, found.name, places)}
+        onBack={() => setFound(null)}
+      />
+    );
   return (
     <Stack spacing={2} sx={{ maxWidth: 760 }}>
       <Typography variant="h1">{first ? 'Route' : 'New route'}</Typography>
@@ -63,7 +76,7 @@ export function NewRoute({ first }: { first: boolean }) {
           }}
         >
           <Typography sx={{ mb: 1.5 }}>
-            {busy ? 'Reading it …' : 'GPX or GeoJSON, a track or a route. Its waypoints become sources.'}
+            {busy ? 'Reading it …' : 'GPX or GeoJSON, a track or a route. Its places are shown before any becomes a source.'}
           </Typography>
           <FileButton
             label="Choose a file"

@@ -80,7 +80,7 @@ export function SourceEditor({ record, stop }: Props) {
         <NumberEntry label="How far along" quantity="distance" step={0.1} {...number('alongKm')} />
         <SelectEntry
           label="What it is"
-          value={source.class ?? 'reportedDry'}
+          value={source.class ?? 'unknown'}
           onChange={(id) => set({ class: id as Source['class'] })}
           choices={choices.sourceClasses}
         />
