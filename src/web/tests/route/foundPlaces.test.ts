@@ -21,12 +21,22 @@ test('what tells of no water, says dry or lies far off is not ticked', () => {
     place({ offKm: 3.1 }),
   ]);
   expect(ticks.map(({ isTaken }) => isTaken)).toEqual([true, false, false, true, false]);
-  expect(ticks.map(({ kind }) => kind)).toEqual(['perennial', 'unknown', 'reportedDry', 'perennial', 'perennial']);
+  expect(ticks.map(({ kind }) => kind)).toEqual([
+    'perennial',
+    'unknown',
+    'reportedDry',
+    'perennial',
+    'perennial',
+  ]);
 });
 
 test('a place becomes a source of its kind, with the walk off the line', () => {
   const source = (part: Partial<Schema<'FoundPlace'>>) => sourceOf(offered([place(part)])[0], 'r');
-  expect(source({ name: '', class: null })).toMatchObject({ name: 'Unnamed water', class: 'unknown', routeId: 'r' });
+  expect(source({ name: '', class: null })).toMatchObject({
+    name: 'Unnamed water',
+    class: 'unknown',
+    routeId: 'r',
+  });
   expect(source({ name: 'x'.repeat(200) }).name).toHaveLength(80);
   // 1.5 km at 3 km/h; what lies within 50 m is on the line; never more than ten hours.
   expect(source({ offKm: 1.5 }).detourMinutes).toBe(30);

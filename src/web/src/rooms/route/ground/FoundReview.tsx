@@ -41,7 +41,9 @@ export function FoundReview({ ground, name, onMake, onBack }: Props) {
       </Section>
       {places.length > 0 && (
         <Section title="Places: which of them are water?">
-          <Typography>Those ticked become sources. Their kind is a guess from their words: look at each.</Typography>
+          <Typography>
+            Those ticked become sources. Their kind is a guess from their words: look at each.
+          </Typography>
           <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
             {places.map((ticked, i) => (
               <PlaceLine key={i} ticked={ticked} onChange={(part) => set(i, part)} />

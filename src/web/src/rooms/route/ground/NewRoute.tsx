@@ -76,7 +76,9 @@ export function NewRoute({ first }: { first: boolean }) {
           }}
         >
           <Typography sx={{ mb: 1.5 }}>
-            {busy ? 'Reading it …' : 'GPX or GeoJSON, a track or a route. Its places are shown before any becomes a source.'}
+            {busy
+              ? 'Reading it …'
+              : 'GPX or GeoJSON, a track or a route. Its places are shown before any becomes a source.'}
           </Typography>
           <FileButton
             label="Choose a file"
