@@ -97,8 +97,7 @@ public static class Lighter
 
     private static IEnumerable<Change> Changes(PlanSetup setup, Speaker say)
     {
-        var days = setup.Route.Days is { Count: > 0 } given ? given : [new RouteDay()];
-        TripRoute With(int day, Func<RouteDay, RouteDay> change) => setup.Route with { Days = [.. days.Select((d, i) => i == day ? change(d) : d)] };
+        var days = setup.Route.EachDay;
         Change Of(Remedy remedy, TripRoute route) => new(remedy, setup.Request with { Route = route });
         for (var day = 0; day < days.Count; day++)
         {
@@ -106,7 +105,7 @@ public static class Lighter
             foreach (var hour in EarlierH.Select(h => start - h).Where(h => h >= EarliestHour))
             {
                 yield return Of(
-                    new Remedy(RemedyKind.StartHour, $"Start day {day + 1} at {Speaker.Clock(hour)}, in the cool", false, Day: day, Hour: hour), With(day, d => d with { StartHour = hour }));
+                    new Remedy(RemedyKind.StartHour, $"Start day {day + 1} at {Speaker.Clock(hour)}, in the cool", false, Day: day, Hour: hour), setup.Route.WithDay(day, d => d with { StartHour = hour }));
             }
 
             foreach (var (place, hour) in RestingPlaces(setup, day, days))
@@ -115,7 +114,7 @@ public static class Lighter
                 {
                     yield return Of(
                         new Remedy(RemedyKind.Rest, $"Rest at {place.Name} from {Speaker.Clock(hour)} to {Speaker.Clock(hour + hours)}, in the shade", false, Day: day, Hour: hour, Hours: hours),
-                        Stretches.Resting(setup.Route, days, day, hour, hours));
+                        Stretches.Resting(setup.Route, day, hour, hours));
                 }
             }
 
@@ -124,7 +123,7 @@ public static class Lighter
                 yield return Of(
                     new Remedy(
                         RemedyKind.MoveCamp, $"Camp at {water.Name}, {say.Of(Quantity.Distance, Math.Abs(moved))} {(moved < 0 ? "sooner" : "further on")}", false, Day: day, AlongKm: km),
-                    With(day, d => d with { EndKm = km }));
+                    setup.Route.WithDay(day, d => d with { EndKm = km }));
             }
         }
 
@@ -167,8 +166,13 @@ public static class Lighter
     }
 
     /// <summary>A trip solved, with what it costs.</summary>
-    private sealed record Outcome(PlanRun Run, PlanPromise Promise, double KgKm, double Minutes, double NeedL, double MostL)
+    private sealed record Outcome(PlanRun Run, double KgKm, double Minutes, double NeedL, double MostL)
     {
+        private PlanPromise? _promise;
+
+        /// <summary>Walked only where it is asked for: to sort changes out by the middle plan it is not.</summary>
+        public PlanPromise Promise => _promise ??= PlanPromise.Of(Run.Setup, Run.Walk, MostL, Speaker.Metric);
+
         /// <summary>Burden, and λ for every minute stopped or resting, kg·km.</summary>
         public double Cost => KgKm + (Run.Setup.KgKmPerMinute * Minutes);
 
@@ -179,7 +183,7 @@ public static class Lighter
             var most = walk.Fills.Max(f => f.CarriedL);
             var rests = setup.Line.Timeline.Walk.Where(w => w.IsRest).Sum(w => w.EndHour - w.StartHour) * 60;
             return new Outcome(
-                run, PlanPromise.Of(setup, walk, most, Speaker.Metric), Plan.Burden(setup, walk), walk.Fills.Skip(1).Sum(f => f.Minutes) + rests, setup.Line.NeedL[^1], most);
+                run, Plan.Burden(setup, walk), walk.Fills.Skip(1).Sum(f => f.Minutes) + rests, setup.Line.NeedL[^1], most);
         }
     }
 }

@@ -55,13 +55,13 @@ internal static class Stretches
     private static IEnumerable<Remedy> CoolerHour(PlanSetup setup, Place from, Place to, PlannedFill fill)
     {
         var day = from.IsEvening && to.Day > from.Day ? from.Day + 1 : from.Day;
-        var days = setup.Route.Days is { Count: > 0 } given ? given : [new RouteDay()];
+        var days = setup.Route.EachDay;
         var start = days[day].StartHour ?? RouteDay.DefaultStartHour;
         Remedy? best = null;
         var bestShort = fill.ShortL - 0.05;
         for (var hour = Math.Ceiling(start) - 1; hour >= EarliestHour; hour--)
         {
-            var changed = setup.Route with { Days = [.. days.Select((d, i) => i == day ? d with { StartHour = hour } : d)] };
+            var changed = setup.Route.WithDay(day, d => d with { StartHour = hour });
             var shortL = ShortOn(setup, from, to, setup.Request with { Route = changed });
             if (shortL < bestShort)
             {
@@ -83,7 +83,7 @@ internal static class Stretches
     private static IEnumerable<Remedy> Resting(PlanSetup setup, Place from, Place to, PlannedFill fill)
     {
         var hour = setup.Line.ClockHour[from.Point];
-        var days = setup.Route.Days is { Count: > 0 } given ? given : [new RouteDay()];
+        var days = setup.Route.EachDay;
         if (from.Kind != StopKind.Source || from.IsEvening || from.IsMorning || to.Day != from.Day || days[from.Day].Rest is not null || hour >= LatestRestHour)
         {
             yield break;
@@ -93,7 +93,7 @@ internal static class Stretches
         var bestShort = fill.ShortL - 0.05;
         for (var hours = 1; hours <= LongestRestH; hours++)
         {
-            var shortL = ShortOn(setup, from, to, setup.Request with { Route = Resting(setup.Route, days, from.Day, hour, hours) });
+            var shortL = ShortOn(setup, from, to, setup.Request with { Route = Resting(setup.Route, from.Day, hour, hours) });
             if (shortL < bestShort)
             {
                 bestShort = shortL;
@@ -117,9 +117,9 @@ internal static class Stretches
     private const double LatestRestHour = 18;
 
     /// <summary>The route with a rest at the place that is reached at an hour of a day.</summary>
-    internal static TripRoute Resting(TripRoute route, IReadOnlyList<RouteDay> days, int day, double hour, double hours) =>
+    internal static TripRoute Resting(TripRoute route, int day, double hour, double hours) =>
         // A little before it is reached, so that it is this place and none after it.
-        route with { Days = [.. days.Select((d, i) => i == day ? d with { Rest = new DayRest(Math.Max(0, Math.Floor(hour * 60) / 60) - 0.001, hours) } : d)] };
+        route.WithDay(day, d => d with { Rest = new DayRest(Math.Max(0, Math.Floor(hour * 60) / 60) - 0.001, hours) });
 
     private static IEnumerable<Remedy> OtherSources(PlanSetup setup, Place from, Place to)
     {
@@ -161,7 +161,7 @@ internal static class Stretches
                 continue;
             }
 
-            var moved = setup.Route with { Days = [.. days.Select((d, i) => i == camp.Day ? d with { EndKm = km } : d)] };
+            var moved = setup.Route.WithDay(camp.Day, d => d with { EndKm = km });
             var solved = ShortOn(setup, from, to, setup.Request with { Route = moved }) <= 0;
             yield return new Remedy(
                 RemedyKind.MoveCamp, $"Camp at {water.Name}, {say.Of(Quantity.Distance, Math.Abs(km - setup.Line.Km[camp.Point]))} {(km < setup.Line.Km[camp.Point] ? "sooner" : "further on")}", solved,

@@ -45,7 +45,7 @@ internal sealed class Timeline
 
     private static List<(RouteDay, int, int)> DaysOf(TripRoute route, GroundProfile ground)
     {
-        var days = route.Days is { Count: > 0 } given ? given : [new RouteDay()];
+        var days = route.EachDay;
         List<(RouteDay, int, int)> spans = [];
         var from = 0;
         for (var i = 0; i < days.Count; i++)

@@ -99,6 +99,12 @@ public sealed record TripRoute(
         intake.ThrowIfWrong();
     }
 
+    /// <summary>Its days; one by the defaults where none is told.</summary>
+    internal IReadOnlyList<RouteDay> EachDay => Days is { Count: > 0 } given ? given : [new RouteDay()];
+
+    /// <summary>The route with one of its days changed.</summary>
+    internal TripRoute WithDay(int day, Func<RouteDay, RouteDay> change) => this with { Days = [.. EachDay.Select((d, i) => i == day ? change(d) : d)] };
+
     /// <summary>The ground; only after <see cref="Check"/>.</summary>
     public GroundProfile Ground() => new(LengthKm!.Value, [.. EncodedNumbers.Decode(Heights!)!.Select(dm => dm / 10.0)]);
 }

@@ -58,13 +58,13 @@ internal static class WaterLexicon
         + "bahnhof parkplatz straße strasse auberge gare rue calle estación albergue stazione via rua estação väg vei");
 
     /// <summary>Words for water that are something else beside certain others.</summary>
-    public static readonly (string Word, string Before, string After)[] Otherwise =
+    public static readonly (string Word, FrozenSet<string> Before, FrozenSet<string> After)[] Otherwise =
     [
-        ("well", "flowing running works", "marked signed worn known graded maintained defined used"), ("burn", "", "area zone scar ban"), ("tank", "gas fuel propane oil septic", ""),
-        ("spring", "early late in last this next", "break closure only melt 2024 2025 2026 2027"), ("source", "", "code"), ("water", "", "bar bars tower"),
+        ("well", Set("flowing running works"), Set("marked signed worn known graded maintained defined used")), ("burn", Set(""), Set("area zone scar ban")), ("tank", Set("gas fuel propane oil septic"), Set("")),
+        ("spring", Set("early late in last this next"), Set("break closure only melt 2024 2025 2026 2027")), ("source", Set(""), Set("code")), ("water", Set(""), Set("bar bars tower")),
     ];
 
-    public static FrozenSet<string> Set(string words) => words.Split(' ', StringSplitOptions.RemoveEmptyEntries).ToFrozenSet();
+    private static FrozenSet<string> Set(string words) => words.Split(' ', StringSplitOptions.RemoveEmptyEntries).ToFrozenSet();
 
     private static FrozenDictionary<string, SourceClass> Table(params (SourceClass Class, string Words)[] rows) =>
         rows.SelectMany(r => r.Words.Split(' ', StringSplitOptions.RemoveEmptyEntries).Select(w => (Word: w, r.Class))).ToFrozenDictionary(r => r.Word, r => r.Class);

@@ -86,7 +86,7 @@ internal static class WaterWords
     {
         var (word, before, after) = Array.Find(WaterLexicon.Otherwise, o => o.Word == tokens[i]);
         return word is not null
-            && ((i > 0 && WaterLexicon.Set(before).Contains(tokens[i - 1])) || (i + 1 < tokens.Count && WaterLexicon.Set(after).Contains(tokens[i + 1])));
+            && ((i > 0 && before.Contains(tokens[i - 1])) || (i + 1 < tokens.Count && after.Contains(tokens[i + 1])));
     }
 
     private static SourceClass? Unspaced(string text)

@@ -18,7 +18,7 @@ internal sealed record CutTrip(PlanRequest Request, double FromKm, int Day)
     {
         ArgumentNullException.ThrowIfNull(trip);
         var (route, ground) = (trip.Route!, trip.Route!.Ground());
-        var days = route.Days is { Count: > 0 } given ? given : [new RouteDay()];
+        var days = route.EachDay;
         var hour = trip.Now is { } now ? now.TimeOfDay.TotalHours : days[0].StartHour ?? RouteDay.DefaultStartHour;
         var day = DayOf(days, alongKm, hour);
         var step = Math.Clamp((int)Math.Round(alongKm / ground.StepKm), 0, ground.Steps - 1);
