@@ -26,7 +26,7 @@ public sealed class WalkJourney : IDisposable
         phone.UntilText("Where are you on the walk?");
         // Four in the afternoon, whatever the hour of the run: a camp is still to come.
         var now = DateTime.Now;
-        phone.LetTimePass(TimeSpan.FromHours((16 - now.Hour + 24) % 24) - TimeSpan.FromMinutes(now.Minute));
+        phone.LetTimePass(TimeSpan.FromHours((16 - now.Hour + 24) % 24) - TimeSpan.FromMinutes(now.Minute - 3));
         phone.Reload();
         phone.UntilText("Where are you on the walk?");
         phone.UntilOfflineReady();

@@ -42,10 +42,21 @@ internal sealed class ChainShelf(ScheduleRequest request, IReadOnlyList<KitEntry
     ];
 
     /// <summary>The same chain begun at another time, when light may be another; null where it gives nothing then.</summary>
-    public ShelvedChain? Again(ShelvedChain chain, double volumeL, KitEntry? container, DateTimeOffset startAt)
+    public ShelvedChain? Again(ShelvedChain chain, double volumeL, KitEntry? container, DateTimeOffset startAt) =>
+        Asked(Ask(volumeL, container, chain.Chain.Id, startAt));
+
+    /// <summary>The chain that a batch was begun with, as Treat was asked for it then; null where it names none.</summary>
+    public ShelvedChain? AsBegun(TreatRequest treat) => treat.Method is null ? null : Asked(treat);
+
+    private ShelvedChain? Asked(TreatRequest treat)
     {
-        var situation = Situation.Of(Ask(volumeL, container, chain.Chain.Id, startAt));
-        var anew = Chain.Run(situation.Asked!, situation);
+        var situation = Situation.Of(treat);
+        if (situation.Asked is not { } asked)
+        {
+            return null;
+        }
+
+        var anew = Chain.Run(asked, situation);
         return anew.Refusal is null && anew.Minutes is not null ? new ShelvedChain(anew, Blocks(anew)) : null;
     }
 

@@ -43,6 +43,10 @@ internal sealed class ClockLine
         return new Job(draft.Key, draft.Chosen!.Blocks, draft.Container?.Id, due, put ?? Now, hold, put is not null);
     }
 
+    /// <summary>Whether what was begun still holds its container by this line: not ready yet, or ready and not yet wanted.</summary>
+    public bool IsHeld(BatchDraft begun) =>
+        Minute(begun.Want.By!.Value) > Now || BegunWork.Of(begun.Begun!, At(Now)).ReadyAt is null;
+
     private IEnumerable<(int From, int Until)> Rests()
     {
         if (_request.QuietFromHour is not { } from || _request.QuietToHour is not { } to || from == to)

@@ -17,9 +17,9 @@ public static class DaySchedule
         var kit = KitEntry.Carried(request.Kit);
         var clock = new ClockLine(request);
         var shelf = new ChainShelf(request, kit);
-        var drafts = BatchSplit.Of(request, kit, shelf);
+        var drafts = BatchSplit.Of(request, kit, shelf, clock);
         var chooser = new ChainChooser();
-        foreach (var draft in drafts)
+        foreach (var draft in drafts.Where(d => d.Begun is null))
         {
             chooser.Choose(draft, clock.Minute(draft.Want.By!.Value) - clock.Now);
         }

@@ -43,7 +43,7 @@ internal sealed class ScheduleAnswer(ScheduleRequest request, IReadOnlyList<KitE
                 ? $"{say.Of(Quantity.Volume, draft.VolumeL)} straight into the pot: no filter, no dose; {Sentence.Lower(chain.Chain.Headline)}"
                 : $"{say.Of(Quantity.Volume, draft.VolumeL)} in {draft.Container?.Item!.Name ?? "any clean container"}: {chain.Chain.Name}, {chain.Chain.Headline}",
             steps, [.. draft.Chains.Select(c => new ChainChoice(c.Chain.Id, c.Chain.Name, c.Minutes, c.HandsMinutes))],
-            shelf.Ask(draft.VolumeL, draft.Container, chain.Chain.Id));
+            draft.Begun?.Treat ?? shelf.Ask(draft.VolumeL, draft.Container, chain.Chain.Id));
     }
 
     private IEnumerable<ScheduledStep> Steps(Block block, int j, int b, ShopSolution solution, HandsBoard hands)

@@ -30,8 +30,10 @@ public sealed record BatchEdit(string? Key, DateTimeOffset? StartAt = null, stri
 /// <param name="Steps">Its steps.</param>
 /// <param name="Taps">What was tapped.</param>
 /// <param name="ContainerId">What it was begun in; null where that is no container of the kit.</param>
+/// <param name="Treat">What Treat was asked to begin it: its litres and its chain.</param>
 public sealed record BegunBatch(
-    string? Key, DateTimeOffset? StartedAt, DateTimeOffset? PlannedReadyAt, IReadOnlyList<TreatmentStep>? Steps, IReadOnlyList<BatchTap>? Taps, string? ContainerId = null);
+    string? Key, DateTimeOffset? StartedAt, DateTimeOffset? PlannedReadyAt, IReadOnlyList<TreatmentStep>? Steps, IReadOnlyList<BatchTap>? Taps,
+    string? ContainerId, TreatRequest? Treat);
 
 /// <summary>A day's water to be put on a clock line.</summary>
 /// <param name="Units">The units that words are put in; metric when left out.</param>

@@ -1,3 +1,4 @@
+using CsCheck;
 using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Boiling;
 using JollyBrook.Core.Chemistry;
@@ -77,10 +78,41 @@ public class DayScheduleTests
     public void A_batch_begun_stays_in_what_it_was_begun_in()
     {
         var batch = DaySchedule.Compute(Request(Want("a", 1, 3))).Batches.Single();
-        var begun = new BegunBatch(batch.Key, Evening, batch.ReadyAt, Treat.Compute(batch.Treat).Steps, [], "bag");
+        var begun = new BegunBatch(batch.Key, Evening, batch.ReadyAt, Treat.Compute(batch.Treat).Steps, [], "bag", batch.Treat);
         var now = DaySchedule.Compute(Request(Want("a", 1, 3), Want("b", 1, 4)) with { Begun = [begun], InUse = ["bag"], Now = Evening.AddMinutes(1) });
         now.Batches.Single(b => b.Key == "a#1").Container.ShouldBe("Camp bag");
         now.Batches.Single(b => b.Key == "b#1").Container.ShouldBe("Bottle");
+    }
+
+    [Fact]
+    public void Beginning_what_is_next_leaves_the_rest_as_it_was() =>
+        Gen.Select(Gen.Double[0.25, 6], Gen.Double[0.5, 14]).Array[1, 4].Sample(
+            wanted =>
+            {
+                var asked = Request([.. wanted.Select((w, i) => Want($"w{i}", w.Item1, w.Item2))]);
+                List<BegunBatch> begun = [];
+                var planned = DaySchedule.Compute(asked).Batches;
+                foreach (var next in planned)
+                {
+                    begun.Add(new BegunBatch(next.Key, next.StartAt, next.ReadyAt, Treat.Compute(next.Treat).Steps, [], next.ContainerId, next.Treat));
+                    var now = DaySchedule.Compute(asked with
+                    {
+                        Begun = begun, Now = next.StartAt, InUse = [.. begun.Select(b => b.ContainerId).OfType<string>().Distinct()],
+                    }).Batches;
+                    now.Select(b => (b.Key, b.VolumeL, b.ContainerId)).Order().ShouldBe(planned.Select(b => (b.Key, b.VolumeL, b.ContainerId)).Order());
+                    now.Count(b => b.Begun).ShouldBe(begun.Count);
+                }
+            },
+            iter: 60);
+
+    [Fact]
+    public void What_was_begun_stays_when_it_is_no_longer_wanted()
+    {
+        var batch = DaySchedule.Compute(Request(Want("a", 1, 3))).Batches.Single();
+        var begun = new BegunBatch(batch.Key, Evening, batch.ReadyAt, Treat.Compute(batch.Treat).Steps, [], batch.ContainerId, batch.Treat);
+        var now = DaySchedule.Compute(Request(Want("b", 0.5, 4)) with { Begun = [begun], Now = Evening.AddMinutes(1) }).Batches;
+        now.Single(b => b.Key == "a#1").VolumeL.ShouldBe(1);
+        now.Single(b => b.Key == "b#1").VolumeL.ShouldBe(0.5);
     }
 
     [Fact]
@@ -100,7 +132,7 @@ public class DayScheduleTests
         var plan = DaySchedule.Compute(Request(Want("a", 1, 2)) with { Edits = [new BatchEdit("a#1", Method: "clo2")] });
         var batch = plan.Batches.Single();
         // Begun twenty minutes late, nothing tapped yet.
-        var begun = new BegunBatch(batch.Key, Evening.AddMinutes(20), batch.ReadyAt, Treat.Compute(batch.Treat).Steps, []);
+        var begun = new BegunBatch(batch.Key, Evening.AddMinutes(20), batch.ReadyAt, Treat.Compute(batch.Treat).Steps, [], batch.ContainerId, batch.Treat);
         var now = DaySchedule.Compute(Request(Want("a", 1, 2)) with { Edits = [new BatchEdit("a#1", Method: "clo2")], Begun = [begun], Now = Evening.AddMinutes(20) });
         now.Batches.Single().Begun.ShouldBeTrue();
         now.Batches.Single().SlipMinutes.ShouldBeGreaterThan(10);

@@ -46,11 +46,14 @@ export function fromField(text: string): string | null {
   return text === '' || Number.isNaN(at.getTime()) ? null : localInstant(at);
 }
 
-/** An instant that tells this device's offset too, so that clock hours mean what they mean here. */
+/**
+ * An instant that tells this device's offset too, so that clock hours mean what they mean here. To the millisecond: of two taps in one
+ * second the later must not come to stand before the earlier.
+ */
 export function localInstant(at: Date): string {
   const offset = -at.getTimezoneOffset();
   const pad = (n: number) => String(Math.floor(Math.abs(n))).padStart(2, '0');
-  const local = new Date(at.getTime() + offset * 60_000).toISOString().slice(0, 19);
+  const local = new Date(at.getTime() + offset * 60_000).toISOString().slice(0, -1);
   return `${local}${offset < 0 ? '-' : '+'}${pad(offset / 60)}:${pad(offset % 60)}`;
 }
 

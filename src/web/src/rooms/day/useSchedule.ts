@@ -48,5 +48,6 @@ function begunOf(started: Schema<'StartedBatch'>, batch: Batch): Schema<'BegunBa
     steps: batch.answer.steps,
     taps: tapsOf(batch),
     containerId: batch.containerId,
+    treat: batch.request,
   };
 }
