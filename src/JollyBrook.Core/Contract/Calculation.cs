@@ -30,6 +30,9 @@ public abstract class Calculation(string name, string summary)
     /// <summary>Whether the request carries a whole log, so that a host takes more of it than is usual.</summary>
     public bool TakesLog { get; init; }
 
+    /// <summary>Whether the request carries a file, which may be larger still.</summary>
+    public bool TakesFile { get; init; }
+
     /// <summary>Runs on a JSON request. Never throws for bad input: the outcome then holds a problem.</summary>
     /// <exception cref="OperationCanceledException">Nobody waits for the answer any more; only long ones look.</exception>
     public abstract CalculationOutcome Run(string json, CancellationToken cancellation = default);

@@ -1,4 +1,5 @@
 using JollyBrook.Core.Contract;
+using JollyBrook.Core.Sources;
 using JollyBrook.Core.Units;
 
 namespace JollyBrook.Core.Route;
@@ -9,14 +10,14 @@ namespace JollyBrook.Core.Route;
 /// <param name="Legs">In order.</param>
 public sealed record LegsRequest(UnitSystem? Units, double? StartM, IReadOnlyList<RouteLeg>? Legs);
 
-/// <summary>A place found in a file, put on the line.</summary>
+/// <summary>A place found in a file, put on a route's line.</summary>
 /// <param name="Name">Its name; empty without one.</param>
-/// <param name="AlongKm">How far along the line it is nearest, km.</param>
 /// <param name="OffKm">How far off the line, km.</param>
-/// <param name="LatitudeDeg">°.</param>
-/// <param name="LongitudeDeg">°.</param>
-/// <param name="Class">What kind of water its words suggest; null when they suggest none.</param>
-public sealed record FoundPlace(string Name, double AlongKm, double OffKm, double LatitudeDeg, double LongitudeDeg, Sources.SourceClass? Class);
+/// <param name="Source">What it becomes if it is taken: its kind, its report, its way off the line.</param>
+/// <param name="Chance">The chance that it runs today, by what was read of it, 0 to 1.</param>
+/// <param name="Why">What was read from which words; each a phrase.</param>
+/// <param name="IsOffered">Whether it is ticked from the first: it tells of water, not of dryness, and lies by the line.</param>
+public sealed record FoundPlace(string Name, double OffKm, TripSource Source, double Chance, IReadOnlyList<string> Why, bool IsOffered);
 
 /// <summary>Ground read from a file or made from legs, ready to be part of a <see cref="TripRoute"/>.</summary>
 /// <param name="Name">The file's own name for it.</param>
@@ -31,9 +32,18 @@ public sealed record FoundPlace(string Name, double AlongKm, double OffKm, doubl
 /// <param name="Places">Places found in the file, in order.</param>
 /// <param name="Flags">What is odd about it.</param>
 /// <param name="HasHeights">Whether any heights were given.</param>
+/// <param name="Whole">The whole route with its days and its party, where this program wrote the file; else null.</param>
+/// <param name="Lines">The lines of a file that holds several; else null.</param>
+/// <param name="LineTaken">Which of them this is, from 0; −1 for all joined.</param>
 public sealed record ReadRoute(
     string Name, double LengthKm, double AscentM, double DescentM, string Heights, string? Latitudes, string? Longitudes, IReadOnlyList<TerrainSpan> Terrain,
-    IReadOnlyList<RouteHours> HoursBySchool, IReadOnlyList<FoundPlace> Places, IReadOnlyList<string> Flags, bool HasHeights);
+    IReadOnlyList<RouteHours> HoursBySchool, IReadOnlyList<FoundPlace> Places, IReadOnlyList<string> Flags, bool HasHeights, TripRoute? Whole = null,
+    IReadOnlyList<FoundLine>? Lines = null, int LineTaken = 0);
+
+/// <summary>One of several lines of a file.</summary>
+/// <param name="Name">Its name; empty without one.</param>
+/// <param name="LengthKm">km.</param>
+public sealed record FoundLine(string Name, double LengthKm);
 
 /// <summary>Walking hours by one school.</summary>
 public sealed record RouteHours(WalkSchool School, string Name, double Hours);
@@ -81,6 +91,6 @@ public static class ReadLegs
             km += leg.DistanceKm!.Value;
         }
 
-        return RouteReading.Of("", Legs.Profile(legs, request.StartM ?? 0), null, terrain, [], [], true);
+        return RouteReading.Of("", Legs.Profile(legs, request.StartM ?? 0), null, terrain, [], true);
     }
 }

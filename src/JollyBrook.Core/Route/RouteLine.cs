@@ -3,7 +3,11 @@ using JollyBrook.Core.Contract;
 namespace JollyBrook.Core.Route;
 
 /// <summary>A point of a route on the map.</summary>
-public sealed record LineOnMapPoint(double LatitudeDeg, double LongitudeDeg, double ElevationM);
+/// <param name="LatitudeDeg">°, north above 0.</param>
+/// <param name="LongitudeDeg">°, east above 0.</param>
+/// <param name="ElevationM">m.</param>
+/// <param name="AlongKm">How far along the walk, km.</param>
+public sealed record LineOnMapPoint(double LatitudeDeg, double LongitudeDeg, double ElevationM, double AlongKm);
 
 /// <summary>A route's line as points, for files that leave the page; empty for one without a map line.</summary>
 public sealed record RouteLineResponse(IReadOnlyList<LineOnMapPoint> Points);
@@ -16,13 +20,6 @@ public static class RouteLine
     {
         ArgumentNullException.ThrowIfNull(route);
         TripRoute.Check(route);
-        if (route.Latitudes is null || route.Longitudes is null)
-        {
-            return new([]);
-        }
-
-        var (heights, latitudes, longitudes) = (EncodedNumbers.Decode(route.Heights!)!, EncodedNumbers.Decode(route.Latitudes)!, EncodedNumbers.Decode(route.Longitudes)!);
-        // The kept longitudes run on across the antimeridian.
-        return new([.. heights.Select((h, i) => new LineOnMapPoint(latitudes[i] / 1e5, Math.Round(Math.IEEERemainder(longitudes[i] / 1e5, 360), 5), h / 10.0))]);
+        return new(KeptLine.Read(route));
     }
 }

@@ -3,16 +3,18 @@ using JollyBrook.Core.Units;
 
 namespace JollyBrook.Core.Route;
 
-/// <summary>A place with its words.</summary>
-public sealed record NamedPoint(string? Name, string? Words, double? LatitudeDeg, double? LongitudeDeg);
+/// <summary>A place by its coordinates.</summary>
+/// <param name="LatitudeDeg">°, north above 0.</param>
+/// <param name="LongitudeDeg">°, east above 0.</param>
+public sealed record MapPoint(double? LatitudeDeg, double? LongitudeDeg);
 
 /// <summary>Places to be put on a route's line.</summary>
 /// <param name="Route">The route; it needs a map line.</param>
 /// <param name="Points">At most 2 000 places.</param>
-public sealed record RoutePlacesRequest(TripRoute? Route, IReadOnlyList<NamedPoint>? Points);
+public sealed record RoutePlacesRequest(TripRoute? Route, IReadOnlyList<MapPoint>? Points);
 
-/// <summary>The places in the order of the walk.</summary>
-public sealed record RoutePlacesResponse(IReadOnlyList<FoundPlace> Places);
+/// <summary>Where they lie, in the order they were given.</summary>
+public sealed record RoutePlacesResponse(IReadOnlyList<LinePosition> Places);
 
 /// <summary>The calculation "route-places": where along a kept route places lie, and how far off it.</summary>
 public static class RoutePlaces
@@ -33,7 +35,7 @@ public static class RoutePlaces
         var points = request.Points ?? [];
         if (points.Count > MostPoints)
         {
-            intake.Refuse(PointsField, $"At most {MostPoints} places can be taken in at once; this has {points.Count}. Make two files of it.");
+            intake.Refuse(PointsField, $"At most {MostPoints} places can be put on a line at once; this has {points.Count}. Ask for fewer.");
         }
 
         foreach (var point in points)
@@ -44,21 +46,14 @@ public static class RoutePlaces
 
         intake.Present(RouteField, request.Route);
         intake.ThrowIfWrong();
-        var line = RouteLine.Compute(request.Route!).Points;
-        if (Track.Of([.. line.Select(p => new GeoPoint(p.LatitudeDeg, p.LongitudeDeg, p.ElevationM))]) is not { } track)
+        TripRoute.Check(request.Route!);
+        if (PlacedLine.Of(request.Route!) is not { } line)
         {
             intake.Refuse(RouteField, "This route has no line on the map, so places can't be put on it. Read its track from a file first.");
             intake.ThrowIfWrong();
             return new([]);
         }
 
-        return new(
-        [
-            .. points.Select(p =>
-            {
-                var (along, off) = track.Nearest(new GeoPoint(p.LatitudeDeg!.Value, p.LongitudeDeg!.Value));
-                return new FoundPlace(p.Name ?? "", along, off, p.LatitudeDeg.Value, p.LongitudeDeg.Value, WaterWords.ClassOf($"{p.Name} {p.Words}"));
-            }).OrderBy(p => p.AlongKm),
-        ]);
+        return new([.. points.Select(p => line.Of(new GeoPoint(p.LatitudeDeg!.Value, p.LongitudeDeg!.Value)))]);
     }
 }

@@ -3,40 +3,34 @@ namespace JollyBrook.Core.Route;
 /// <summary>Makes what a file or typed legs gave into the parts of a route.</summary>
 public static class RouteReading
 {
-    private const double FarOffKm = 3;
-
-    /// <summary>Further off than this a place has nothing to do with the walk, km (pick: a day there and back).</summary>
-    private const double OtherWalkKm = 20;
-
-    /// <summary>A track with its places. Places more than 3 km off the line are flagged; those of another walk are left out, and that is said.</summary>
-    public static ReadRoute Of(string name, Track track, IReadOnlyList<(string Name, string Words, GeoPoint At)> places, IReadOnlyList<string> flags)
+    /// <summary>A track, without its places.</summary>
+    /// <param name="name">What it is called.</param>
+    /// <param name="track">The line.</param>
+    /// <param name="flags">What is odd about the file.</param>
+    /// <param name="climb">For a track without heights: height of the start, ascent and descent in all, m; null counts none.</param>
+    public static ReadRoute Of(string name, Track track, IReadOnlyList<string> flags, (double StartM, double UpM, double DownM)? climb = null)
     {
         ArgumentNullException.ThrowIfNull(track);
-        ArgumentNullException.ThrowIfNull(places);
-        var ground = track.Profile();
-        List<FoundPlace> all = [.. places.Select(p =>
-        {
-            var (along, off) = track.Nearest(p.At);
-            return new FoundPlace(p.Name, along, off, p.At.LatitudeDeg, p.At.LongitudeDeg, WaterWords.ClassOf($"{p.Name} {p.Words}"));
-        }).OrderBy(p => p.AlongKm)];
-        var found = all.FindAll(p => p.OffKm <= OtherWalkKm);
-        return Of(
-            name, ground, track.PlacesAt(ground.Steps), [], found,
-            [.. flags, .. track.Flags, .. all.Where(p => p.OffKm > FarOffKm).Select(FarOff)], track.HasHeights);
+        var isGiven = !track.HasHeights && climb is not null;
+        var ground = isGiven ? Legs.Profile([new RouteLeg(null, track.LengthKm, climb!.Value.UpM, climb.Value.DownM)], climb.Value.StartM) : track.Profile();
+        return Of(name, ground, KeptLine.Of(track), [], [.. flags, .. track.Flags], track.HasHeights || isGiven);
     }
 
-    private static string FarOff(FoundPlace place) =>
-        $"{(place.Name.Length > 0 ? place.Name : "A place")} is {Units.Speaker.Number(place.OffKm, place.OffKm > OtherWalkKm ? 0 : 1)} km off the line{(place.OffKm > OtherWalkKm ? ": left out" : "")}.";
+    /// <summary>A route as this program kept it, read back.</summary>
+    public static ReadRoute Of(TripRoute route, IReadOnlyList<string> flags)
+    {
+        ArgumentNullException.ThrowIfNull(route);
+        return Of(route.Name!, route.Ground(), null, route.Terrain ?? [], flags, true) with
+        {
+            Heights = route.Heights!, Latitudes = route.Latitudes, Longitudes = route.Longitudes, Whole = route,
+        };
+    }
 
     internal static ReadRoute Of(
-        string name, GroundProfile ground, IReadOnlyList<GeoPoint>? line, IReadOnlyList<TerrainSpan> terrain, IReadOnlyList<FoundPlace> places,
-        IReadOnlyList<string> flags, bool hasHeights)
-    {
-        return new ReadRoute(
+        string name, GroundProfile ground, (string Latitudes, string Longitudes)? line, IReadOnlyList<TerrainSpan> terrain, IReadOnlyList<string> flags, bool hasHeights) =>
+        new(
             name, ground.LengthKm, ground.AscentM, ground.DescentM, EncodedNumbers.Encode(ground.ElevationM.ToArray().Select(m => (long)Math.Round(m * 10))),
-            line is null ? null : EncodedNumbers.Encode(line.Select(p => (long)Math.Round(p.LatitudeDeg * 1e5))),
-            line is null ? null : EncodedNumbers.Encode(line.Select(p => (long)Math.Round(p.LongitudeDeg * 1e5))),
+            line?.Latitudes, line?.Longitudes,
             terrain, [.. Enum.GetValues<WalkSchool>().Select(s => new RouteHours(s, WalkingTime.Name(s), WalkingTime.Hours(s, ground, offPath: false)))],
-            places, flags, hasHeights);
-    }
+            [], flags, hasHeights);
 }

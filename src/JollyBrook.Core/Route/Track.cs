@@ -6,15 +6,17 @@ public sealed class Track
     private const double FarApartKm = 5;
     private const double SamePlaceKm = 0.0005;
 
+    private readonly double[] _along;
+
     private Track(List<GeoPoint> points, double[] alongKm, IReadOnlyList<string> flags, int withoutHeight)
     {
-        (Points, AlongKm, Flags) = (points, alongKm, flags);
+        (Points, _along, Flags) = (points, alongKm, flags);
         HasHeights = withoutHeight < points.Count;
     }
 
     public IReadOnlyList<GeoPoint> Points { get; }
 
-    public IReadOnlyList<double> AlongKm { get; }
+    public IReadOnlyList<double> AlongKm => _along;
 
     /// <summary>What is odd about it, in words.</summary>
     public IReadOnlyList<string> Flags { get; }
@@ -72,18 +74,16 @@ public sealed class Track
         return new GroundProfile(LengthKm, Smooth(raw, (int)Math.Round(GroundProfile.SmoothM / GroundProfile.ResampleM)));
     }
 
-    /// <summary>Places at the profile's own steps; longitudes run on across the antimeridian.</summary>
-    public IReadOnlyList<GeoPoint> PlacesAt(int steps)
+    /// <summary>The place at a distance along, km; an end for what lies beyond it.</summary>
+    public GeoPoint At(double km)
     {
-        var unwrapped = new double[Points.Count];
-        unwrapped[0] = Points[0].LongitudeDeg;
-        for (var i = 1; i < unwrapped.Length; i++)
-        {
-            unwrapped[i] = unwrapped[i - 1] + Math.IEEERemainder(Points[i].LongitudeDeg - Points[i - 1].LongitudeDeg, 360);
-        }
-
-        var (lat, lon) = (Resample(steps, [.. Points.Select(p => p.LatitudeDeg)]), Resample(steps, unwrapped));
-        return [.. lat.Zip(lon, (a, b) => new GeoPoint(a, b))];
+        var found = Array.BinarySearch(_along, km);
+        var i = Math.Clamp(found < 0 ? ~found : found, 1, _along.Length - 1);
+        var share = Math.Clamp((km - _along[i - 1]) / (_along[i] - _along[i - 1]), 0, 1);
+        var (a, b) = (Points[i - 1], Points[i]);
+        return new GeoPoint(
+            a.LatitudeDeg + (share * (b.LatitudeDeg - a.LatitudeDeg)),
+            Math.IEEERemainder(a.LongitudeDeg + (share * Math.IEEERemainder(b.LongitudeDeg - a.LongitudeDeg, 360)), 360));
     }
 
     /// <summary>The nearest place of the line to a point: how far along, and how far off, km.</summary>

@@ -51,8 +51,8 @@ public sealed record BailOut(string? Name, double? AlongKm);
 /// <param name="StartDate">The first day.</param>
 /// <param name="LengthKm">Length, km.</param>
 /// <param name="Heights">Heights at equal steps from start to finish, decimetres, as <see cref="EncodedNumbers"/>.</param>
-/// <param name="Latitudes">Where those steps are, 1e-5°, encoded alike; null without a map line.</param>
-/// <param name="Longitudes">Likewise.</param>
+/// <param name="Latitudes">The line's bends, within 2 m of the track, 1e-5°, encoded alike; null without a map line.</param>
+/// <param name="Longitudes">Likewise; they run on across the antimeridian.</param>
 /// <param name="Terrain">Ground underfoot, from each place on; good path when left out.</param>
 /// <param name="School">How walking time is reckoned.</param>
 /// <param name="Pace">Personal pace factor, 0.4 to 2.5: more is slower.</param>

@@ -10,6 +10,9 @@ internal static class TripRouteFields
     private const int LongestName = 80;
     private const int MostSteps = 40_000;
     private const int MostDays = 120;
+
+    /// <summary>As many as a file's track may have.</summary>
+    private const int MostPoints = 400_000;
     private static readonly ChoiceField Name = new("name", "Name", ["1 to 80 characters"]);
     private static readonly NumberField Length = new("lengthKm", "Length", Quantity.Distance, 0.05, 5000, "Measure it on the map, or drop a track.");
     private static readonly ChoiceField Heights = new("heights", "Heights", ["encoded heights at equal steps, 2 to 40 001 of them"]);
@@ -104,9 +107,10 @@ internal static class TripRouteFields
             return;
         }
 
-        if (EncodedNumbers.Decode(route.Latitudes ?? "")?.Count != heights.Count || EncodedNumbers.Decode(route.Longitudes ?? "")?.Count != heights.Count)
+        var (latitudes, longitudes) = (EncodedNumbers.Decode(route.Latitudes ?? ""), EncodedNumbers.Decode(route.Longitudes ?? ""));
+        if (latitudes is null || latitudes.Count is < 2 or > MostPoints || longitudes is null || longitudes.Count != latitudes.Count || latitudes.Exists(l => Math.Abs(l) > 90 * 100_000))
         {
-            intake.Refuse(Line, "The line on the map does not fit the heights. Drop the track again.");
+            intake.Refuse(Line, $"The line on the map must be 2 to {MostPoints} places, each with latitude and longitude. Drop the track again.");
         }
     }
 

@@ -45,7 +45,7 @@ internal static class DemoTrip
         new("Soft bladder with hose", 2, MassKg: 0.17, Walker: "Torren"), new("Spare bladder", 2, MassKg: 0.07, Walker: "Ilva"), new("Camp bag", 10, ContainerRole.Either, 0.2, "Torren"),
     ];
 
-    public static ReadRoute Line() => RouteReading.Of("Four days across the island", Track.Of([.. Points()])!, [], []);
+    public static ReadRoute Line() => RouteReading.Of("Four days across the island", Track.Of([.. Points()])!, []);
 
     public static ReadRoute RidgeLine() => ReadLegs.Compute(new LegsRequest(
         null, 30, [new("Ridge", 9, 940, 0), new("Along it", 7, 120, 180, Terrain.Rough), new("Down", 8, 0, 880)]));

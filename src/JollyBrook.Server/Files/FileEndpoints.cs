@@ -1,6 +1,7 @@
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Route;
 using JollyBrook.Formats;
+using JollyBrook.Formats.Tables;
 using JollyBrook.Server.Access;
 using JollyBrook.Server.Calculations;
 using Microsoft.AspNetCore.Mvc;
@@ -18,7 +19,8 @@ internal static class FileEndpoints
     public static void MapFiles(this IEndpointRouteBuilder routes)
     {
         var group = routes.MapGroup("/api/files").WithTags("files").WantsFormToken();
-        group.MapPost("route", (HttpRequest request, LongRuns runs) => ReadAsync(request, runs, "file", RouteFile.Read))
+        group.MapPost("route", (HttpRequest request, LongRuns runs, TimeProvider clock) => ReadAsync(
+                request, runs, "file", (text, cancellation) => RouteFile.Read(text, new RouteFileOptions(DateOnly.FromDateTime(clock.GetUtcNow().UtcDateTime)), cancellation)))
             .WithName("read-route").WithSummary("A route out of GPX or GeoJSON: ground, line, places.")
             .Accepts<string>("text/plain", "application/json").Produces<ReadRoute>().Produces<Problem>(400, "application/problem+json")
             .WithMetadata(new RequestSizeLimitAttribute(MostBytes)).For(Audience.SignedIn);

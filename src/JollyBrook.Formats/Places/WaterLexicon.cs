@@ -1,7 +1,7 @@
 using System.Collections.Frozen;
 using JollyBrook.Core.Sources;
 
-namespace JollyBrook.Core.Route;
+namespace JollyBrook.Formats.Places;
 
 /// <summary>Words for water, for its absence, and for what is named after water and is none: English, German, French, Spanish, Italian, Portuguese, Swedish, Norwegian, Japanese.</summary>
 internal static class WaterLexicon
@@ -49,6 +49,19 @@ internal static class WaterLexicon
 
     public static readonly string[] UnspacedDry = ["涸", "枯", "水なし", "水無"];
 
+    /// <summary>Words that it runs. "Full" and "good" tell too little.</summary>
+    public static readonly FrozenSet<string> Flowing = Set(
+        "flowing flows running runs trickle trickling gushing dripping fließt fliesst läuft rinnt wasserführend coule coulait fluye corre corría scorre sgorga jorra rinner rinnande renner rennende");
+
+    public static readonly string[] UnspacedFlowing = ["水あり", "流れて"];
+
+    /// <summary>Months by their names and short names.</summary>
+    public static readonly FrozenDictionary<string, int> Months = MonthTable(
+        "january jan januar januari januar janvier janv enero ene gennaio gen janeiro", "february feb februar februari février févr fév febrero febbraio fevereiro fev", "march mar märz mrz mars marzo março",
+        "april apr avril avr abril abr aprile", "may mai maj mayo maggio mag maio", "june jun juni juin junio giugno giu junho", "july jul juli juillet juil julio luglio lug julho",
+        "august aug augusti août agosto ago", "september sep sept septembre septiembre settembre set setembro", "october oct oktober okt octobre octubre ottobre ott outubro out",
+        "november nov novembre noviembre novembro", "december dec dezember dez december desember des décembre déc diciembre dic dicembre dezembro");
+
     /// <summary>Before a dry word they turn it round.</summary>
     public static readonly FrozenSet<string> Never = Set("never not nie niemals nicht jamais nunca mai aldrig aldri seldom rarely");
 
@@ -68,4 +81,7 @@ internal static class WaterLexicon
 
     private static FrozenDictionary<string, SourceClass> Table(params (SourceClass Class, string Words)[] rows) =>
         rows.SelectMany(r => r.Words.Split(' ', StringSplitOptions.RemoveEmptyEntries).Select(w => (Word: w, r.Class))).ToFrozenDictionary(r => r.Word, r => r.Class);
+
+    private static FrozenDictionary<string, int> MonthTable(params string[] rows) =>
+        rows.SelectMany((row, i) => row.Split(' ').Distinct().Select(w => (Word: w, Month: i + 1))).DistinctBy(r => r.Word).ToFrozenDictionary(r => r.Word, r => r.Month);
 }

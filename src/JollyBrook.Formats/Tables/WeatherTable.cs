@@ -2,7 +2,7 @@ using System.Globalization;
 using CsvHelper;
 using JollyBrook.Core.Route;
 
-namespace JollyBrook.Formats;
+namespace JollyBrook.Formats.Tables;
 
 /// <summary>
 /// Weather by the hour from a CSV table: date, hour, temperature_c, and where given humidity_percent, cloud_percent, wind_ms.
