@@ -41,6 +41,11 @@ public static class RouteFile
     {
         ArgumentNullException.ThrowIfNull(options);
         var content = Content(text, cancellation);
+        if (content.Whole is { } whole)
+        {
+            return Own(content, whole, options);
+        }
+
         if (content.Lines.Count == 0)
         {
             throw new UnreadableFileException(content.Places.Count > 0
@@ -48,8 +53,7 @@ public static class RouteFile
                 : "The file holds no line. Export the track itself as GPX, or as a LineString, and drop that.");
         }
 
-        // Our own line is the route as it was kept, to the last metre.
-        return content.Whole is { } whole && PlacedLine.Of(whole) is { } kept ? Own(content, whole, kept, options) : Others(content, options);
+        return Others(content, options);
     }
 
     /// <summary>A file's places on a route that is kept.</summary>
@@ -82,10 +86,15 @@ public static class RouteFile
         };
     }
 
-    private static ReadRoute Own(FileContent content, TripRoute whole, PlacedLine line, RouteFileOptions options)
+    /// <summary>Our own line is the route as it was kept, to the last metre; its sources stand on it where they stood.</summary>
+    private static ReadRoute Own(FileContent content, TripRoute whole, RouteFileOptions options)
     {
-        var say = Speaker.For(options.Units);
-        var (places, flags) = PlacesOnLine.Of(content.Places, line, options.Today, say);
+        if (PlacedLine.Of(whole) is not { } line)
+        {
+            return RouteReading.Of(whole, content.Flags) with { Places = [.. content.Places.Select(p => PlaceReading.AsKept(p, options.Today)).OfType<FoundPlace>()] };
+        }
+
+        var (places, flags) = PlacesOnLine.Of(content.Places, line, options.Today, Speaker.For(options.Units));
         return RouteReading.Of(whole, [.. content.Flags, .. flags]) with { Places = places };
     }
 

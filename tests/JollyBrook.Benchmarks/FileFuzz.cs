@@ -1,5 +1,6 @@
 using System.Text;
 using JollyBrook.Formats;
+using JollyBrook.Formats.Tables;
 
 namespace JollyBrook.Benchmarks;
 
@@ -7,6 +8,7 @@ namespace JollyBrook.Benchmarks;
 internal static class FileFuzz
 {
     public const int Inputs = 100_000;
+    private static readonly RouteFileOptions Options = new(new DateOnly(2026, 11, 27));
 
     /// <returns>How many were read, refused, and ended in something nobody foresaw (with the first of these).</returns>
     public static (int Read, int Refused, int Unhandled, string? First) Run(string folder)
@@ -25,7 +27,7 @@ internal static class FileFuzz
                 }
                 else
                 {
-                    RouteFile.Read(text);
+                    RouteFile.Read(text, Options);
                 }
 
                 Interlocked.Increment(ref read);

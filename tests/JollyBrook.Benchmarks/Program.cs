@@ -27,7 +27,7 @@ if (Wants("plan"))
 
 if (Wants("fuzz"))
 {
-    var (read, refused, unhandled, first) = FileFuzz.Run(Path.Combine(Repository.Root, "tests/JollyBrook.Server.Tests/Files/awkward"));
+    var (read, refused, unhandled, first) = FileFuzz.Run(Path.Combine(Repository.Root, "tests/JollyBrook.Formats.Tests/awkward"));
     Console.WriteLine();
     Console.WriteLine($"{FileFuzz.Inputs} mutated files: {read} read, {refused} refused with a reason, {unhandled} unhandled        limit: 0 unhandled");
     if (first is not null)

@@ -1,13 +1,13 @@
 using JollyBrook.Core.Route;
 using JollyBrook.Core.Sources;
-using JollyBrook.Formats;
+using JollyBrook.Formats.Tables;
 
-namespace JollyBrook.Server.Tests.Files;
+namespace JollyBrook.Formats.Tests;
 
 /// <summary>Tracks as they come: each awkward file is read, or refused with a reason and a way on.</summary>
 public sealed class RouteFileTests
 {
-    private static readonly string Folder = Path.Combine(AppContext.BaseDirectory, "Files", "awkward");
+    private static readonly string Folder = Path.Combine(AppContext.BaseDirectory, "awkward");
 
     public static TheoryData<string> Named(string start) => [.. Directory.GetFiles(Folder).Select(f => Path.GetFileName(f)!).Where(f => f.StartsWith(start, StringComparison.Ordinal)).Order()];
 
@@ -15,7 +15,9 @@ public sealed class RouteFileTests
 
     public static TheoryData<string> ToBeRefused => Named("refused-");
 
-    private static ReadRoute Read(string file) => RouteFile.Read(File.ReadAllText(Path.Combine(Folder, file)));
+    private static readonly RouteFileOptions Options = new(new DateOnly(2026, 11, 27));
+
+    private static ReadRoute Read(string file) => RouteFile.Read(FileText.Of(File.ReadAllBytes(Path.Combine(Folder, file))), Options);
 
     [Theory]
     [MemberData(nameof(ToBeRead))]
@@ -23,7 +25,8 @@ public sealed class RouteFileTests
     {
         var read = Read(file);
         read.LengthKm.ShouldBeGreaterThan(1);
-        EncodedNumbers.Decode(read.Heights)!.Count.ShouldBe(EncodedNumbers.Decode(read.Latitudes!)!.Count);
+        EncodedNumbers.Decode(read.Latitudes!)!.Count.ShouldBe(EncodedNumbers.Decode(read.Longitudes!)!.Count);
+        EncodedNumbers.Decode(read.Heights)!.Count.ShouldBeGreaterThan(1);
     }
 
     [Theory]
@@ -51,17 +54,17 @@ public sealed class RouteFileTests
     public void Waypoints_become_places_with_a_first_guess()
     {
         var spring = Read("read-with-waypoint.gpx").Places.ShouldHaveSingleItem();
-        (spring.Name, spring.Class).ShouldBe(("Moss spring", SourceClass.Perennial));
-        spring.AlongKm.ShouldBe(0.556, 0.002); // 0.005° of latitude
+        (spring.Name, spring.Source.Class).ShouldBe(("Moss spring", SourceClass.Perennial));
+        spring.Source.AlongKm!.Value.ShouldBe(0.556, 0.002); // 0.005° of latitude
         spring.OffKm.ShouldBe(0.077, 0.002); // 0.001° of longitude at 46.2°
-        Read("read-collection.geojson").Places.ShouldHaveSingleItem().Class.ShouldBe(SourceClass.Lake);
+        RouteFile.Read(File.ReadAllText(Path.Combine(Folder, "read-collection.geojson")), Options with { Line = 0 }).Places.ShouldHaveSingleItem().Source.Class.ShouldBe(SourceClass.Lake);
     }
 
     [Fact]
     public void A_long_track_is_read_whole()
     {
         var points = string.Concat(Enumerable.Range(0, 50_000).Select(i => $"<trkpt lat=\"{46 + (i * 0.00009):0.000000}\" lon=\"-28.6\"><ele>{200 + (50 * Math.Sin(i / 300.0)):0.0}</ele></trkpt>"));
-        var read = RouteFile.Read($"<gpx version=\"1.1\" creator=\"t\" xmlns=\"http://www.topografix.com/GPX/1/1\"><trk><trkseg>{points}</trkseg></trk></gpx>");
+        var read = RouteFile.Read($"<gpx version=\"1.1\" creator=\"t\" xmlns=\"http://www.topografix.com/GPX/1/1\"><trk><trkseg>{points}</trkseg></trk></gpx>", Options);
         read.LengthKm.ShouldBe(49_999 * 0.00009 * 111.195, 0.5);
         read.Flags.ShouldBeEmpty();
     }

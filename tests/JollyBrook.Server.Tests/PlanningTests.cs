@@ -20,7 +20,7 @@ public sealed class PlanningTests : IDisposable
     [Fact]
     public async Task A_track_is_read_kept_as_a_route_and_planned()
     {
-        var (status, read) = await SendAsync("/api/files/route", File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "Files", "awkward", "read-with-waypoint.gpx")));
+        var (status, read) = await SendAsync("/api/files/route", File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "read-with-waypoint.gpx")));
         status.ShouldBe(HttpStatusCode.OK);
         var route = $$"""{"name":"Over","startDate":"2026-08-21","lengthKm":{{read.GetProperty("lengthKm").GetRawText()}},"heights":{{read.GetProperty("heights").GetRawText()}}}""";
         (await _server.PutAsync("route", Guid.CreateVersion7(), route)).StatusCode.ShouldBe(HttpStatusCode.OK);

@@ -20,6 +20,6 @@ public static class RouteLine
     {
         ArgumentNullException.ThrowIfNull(route);
         TripRoute.Check(route);
-        return new(KeptLine.Read(route));
+        return new(MapLine.Read(route));
     }
 }

@@ -13,7 +13,7 @@ public static class RouteReading
         ArgumentNullException.ThrowIfNull(track);
         var isGiven = !track.HasHeights && climb is not null;
         var ground = isGiven ? Legs.Profile([new RouteLeg(null, track.LengthKm, climb!.Value.UpM, climb.Value.DownM)], climb.Value.StartM) : track.Profile();
-        return Of(name, ground, KeptLine.Of(track), [], [.. flags, .. track.Flags], track.HasHeights || isGiven);
+        return Of(name, ground, MapLine.Of(track), [], [.. flags, .. track.Flags], track.HasHeights || isGiven);
     }
 
     /// <summary>A route as this program kept it, read back.</summary>

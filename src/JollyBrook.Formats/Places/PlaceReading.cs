@@ -21,6 +21,9 @@ internal static class PlaceReading
     private const double DetourKmH = 3;
     private const double MostDetourMinutes = 600;
     private const double SamePlaceKm = 0.001;
+
+    /// <summary>A source of ours this near to where its own distance along is stands there still: the nearest place of a winding line may be another, km.</summary>
+    private const double SameStretchKm = 1;
     private const int LongestName = 80;
 
     /// <param name="place">The place.</param>
@@ -30,11 +33,10 @@ internal static class PlaceReading
     public static FoundPlace Of(FilePlace place, PlacedLine line, DateOnly today, Speaker say)
     {
         var at = line.Of(place.At);
-        var now = new DateTimeOffset(today, TimeOnly.MaxValue, TimeSpan.Zero);
+        var now = new DateTimeOffset(today, TimeOnly.MinValue, TimeSpan.Zero);
         if (place.Own is { } own)
         {
-            var same = Kept(own, place.At, line, at);
-            return new FoundPlace(own.Name ?? "", at.OffKm, same, same.ChanceOfRunning(now), [own.IsOutOfUse ? "as it was kept: do not use" : "as it was kept"], true);
+            return Kept(OnLine(own, place.At, line, at), at.OffKm, now);
         }
 
         var (name, words) = (new PlaceText(place.Name), new PlaceText(place.Words));
@@ -55,23 +57,27 @@ internal static class PlaceReading
         var off = Math.Max(at.OffKm > OnLineKm ? at.OffKm : 0, (wordedM ?? 0) / 1000);
         var source = new TripSource(
             Shown(place.Name), kind ?? SourceClass.Unknown, at.AlongKm, report is { On: not null } dated ? dated.IsFlowing : null,
-            report?.On is { } day ? new DateTimeOffset(day, new TimeOnly(12, 0), TimeSpan.Zero) : null,
-            DetourMinutes: Math.Min(MostDetourMinutes, Math.Ceiling((off / DetourKmH * 60) - 1e-9)), LatitudeDeg: place.At.LatitudeDeg, LongitudeDeg: place.At.LongitudeDeg);
+            report?.On is { } day ? new DateTimeOffset(day, TimeOnly.MinValue, TimeSpan.Zero) : null,
+            DetourMinutes: off > 0 ? Math.Min(MostDetourMinutes, Math.Ceiling((off / DetourKmH * 60) - 1e-9)) : 0, LatitudeDeg: place.At.LatitudeDeg, LongitudeDeg: place.At.LongitudeDeg);
         return new FoundPlace(
             place.Name, at.OffKm, source, source.ChanceOfRunning(now), why, kind is not (null or SourceClass.ReportedDry) && source.ReportedFlowing != false && at.OffKm <= FarOffKm);
     }
 
+    /// <summary>Our own source as it was, for a route without a line to put it on; null for anybody else's place.</summary>
+    public static FoundPlace? AsKept(FilePlace place, DateOnly today) => place.Own is { } own ? Kept(own, 0, new DateTimeOffset(today, TimeOnly.MinValue, TimeSpan.Zero)) : null;
+
+    private static FoundPlace Kept(TripSource own, double offKm, DateTimeOffset now) =>
+        new(own.Name ?? "", offKm, own, own.ChanceOfRunning(now), [own.IsOutOfUse ? "as it was kept: do not use" : "as it was kept"], true);
+
     /// <summary>Our own source as it was, where it still stands where it stood; put on this line anew where it was moved, or the line is another.</summary>
-    private static TripSource Kept(TripSource own, GeoPoint place, PlacedLine line, LinePosition at)
+    private static TripSource OnLine(TripSource own, GeoPoint place, PlacedLine line, LinePosition at)
     {
         var isMoved = own is { LatitudeDeg: { } lat, LongitudeDeg: { } lon } && new GeoPoint(lat, lon).KmTo(place) > SamePlaceKm;
-        var isOnLine = own.AlongKm is { } km && line.At(km).KmTo(place) <= at.OffKm + OnLineKm;
+        var isHere = own.AlongKm is { } km && line.At(km).KmTo(place) <= at.OffKm + SameStretchKm;
+        var keeps = isHere && !isMoved;
         return own with
         {
-            AlongKm = isOnLine && !isMoved ? own.AlongKm : at.AlongKm,
-            LatitudeDeg = isMoved || (own.LatitudeDeg is null && !isOnLine) ? place.LatitudeDeg : own.LatitudeDeg,
-            LongitudeDeg = isMoved || (own.LongitudeDeg is null && !isOnLine) ? place.LongitudeDeg : own.LongitudeDeg,
-            RouteId = null,
+            AlongKm = keeps ? own.AlongKm : at.AlongKm, LatitudeDeg = keeps ? own.LatitudeDeg : place.LatitudeDeg, LongitudeDeg = keeps ? own.LongitudeDeg : place.LongitudeDeg, RouteId = null,
         };
     }
 

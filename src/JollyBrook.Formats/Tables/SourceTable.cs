@@ -39,7 +39,7 @@ internal static class SourceTable
     private static readonly CsvReaderOptions Options = new()
     {
         HasHeader = true, Separator = null, TrimWhitespace = true, SkipEmptyLines = true, TrackLineNumbers = true,
-        NormalizeHeaderName = name => name.Trim().ToLowerInvariant(), MalformedData = CsvMalformedDataHandling.Throw,
+        MalformedData = CsvMalformedDataHandling.Throw,
     };
 
     public static string Write(IReadOnlyList<PlacedSource> sources)
@@ -81,13 +81,9 @@ internal static class SourceTable
         {
             using var csv = CsvReader.FromText(text.TrimStart('\uFEFF'), Options);
             csv.ReadHeader();
-            if (csv.Headers is not { } headers)
-            {
-                return null;
-            }
-
-            var columns = Places.ToDictionary(p => p.Column, p => Array.FindIndex([.. headers], h => p.Names.Contains(h)));
-            return columns["latitude"] < 0 || columns["longitude"] < 0 ? null : new FileContent("", [], Rows(csv, columns, [.. headers]), null, []);
+            string[] headers = [.. (csv.Headers ?? []).Select(h => h.Trim().ToLowerInvariant())];
+            var columns = Places.ToDictionary(p => p.Column, p => Array.FindIndex(headers, h => p.Names.Contains(h)));
+            return columns["latitude"] < 0 || columns["longitude"] < 0 ? null : new FileContent("", [], Rows(csv, columns, headers), null, []);
         }
         catch (CsvFormatException broken)
         {

@@ -1,6 +1,5 @@
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Route;
-using JollyBrook.Core.Sources;
 
 namespace JollyBrook.Core.Tests.Route;
 
@@ -11,7 +10,7 @@ public class RoutePlacesTests
     private static TripRoute Line()
     {
         var track = Track.Of([.. Enumerable.Range(0, 101).Select(i => new GeoPoint(46, -28 + (i * 0.001), 100))])!;
-        var read = RouteReading.Of("Line", track, [], []);
+        var read = RouteReading.Of("Line", track, []);
         return new TripRoute("Line", null, read.LengthKm, read.Heights, read.Latitudes, read.Longitudes);
     }
 
@@ -19,33 +18,22 @@ public class RoutePlacesTests
     public void A_place_lies_where_the_line_is_nearest()
     {
         // Halfway along, 0.01° north: 1.11 km off.
-        var found = RoutePlaces.Compute(new(Line(), [new("Mossy spring", "", 46.01, -27.95), new("Wall", "", 46, -27.99)])).Places;
-        found.Select(p => p.Name).ShouldBe(["Wall", "Mossy spring"]);
-        found[1].AlongKm.ShouldBe(3.86, 0.05);
-        found[1].OffKm.ShouldBe(1.11, 0.02);
-        found[1].Class.ShouldBe(SourceClass.Perennial);
-        found[0].Class.ShouldBeNull();
-    }
-
-    /// <summary>A degree of latitude is 111 km: a place there is of another walk, one 5 km off is only far.</summary>
-    [Fact]
-    public void A_files_place_of_another_walk_is_left_out_and_that_is_said()
-    {
-        var track = Track.Of([.. Enumerable.Range(0, 101).Select(i => new GeoPoint(46, -28 + (i * 0.001), 100))])!;
-        var read = RouteReading.Of("Line", track, [("Far spring", "", new GeoPoint(47, -28)), ("Side spring", "", new GeoPoint(46.045, -27.95))], []);
-        read.Places.Select(p => p.Name).ShouldBe(["Side spring"]);
-        read.Flags.ShouldBe(["Far spring is 111 km off the line: left out.", "Side spring is 5 km off the line."], ignoreOrder: true);
+        var found = RoutePlaces.Compute(new(Line(), [new(46.01, -27.95), new(46, -27.99)])).Places;
+        found[0].AlongKm.ShouldBe(3.86, 0.05);
+        found[0].OffKm.ShouldBe(1.11, 0.02);
+        found[1].AlongKm.ShouldBe(0.772, 0.01);
+        found[1].OffKm.ShouldBe(0, 0.001);
     }
 
     [Fact]
     public void A_route_without_a_line_is_refused()
     {
         var typed = ReadLegs.Compute(new LegsRequest(null, 0, [new("A", 5, 0, 0)]));
-        Should.Throw<BadInputException>(() => RoutePlaces.Compute(new(new TripRoute("T", null, typed.LengthKm, typed.Heights), [new("a", "", 46, -28)])))
+        Should.Throw<BadInputException>(() => RoutePlaces.Compute(new(new TripRoute("T", null, typed.LengthKm, typed.Heights), [new(46, -28)])))
             .Errors.Single().Message.ShouldContain("no line on the map");
     }
 
     [Fact]
     public void A_place_that_is_nowhere_is_refused() =>
-        Should.Throw<BadInputException>(() => RoutePlaces.Compute(new(Line(), [new("a", "", 95, null)]))).Errors.Select(e => e.Field).ShouldBe(["points.latitudeDeg", "points.longitudeDeg"]);
+        Should.Throw<BadInputException>(() => RoutePlaces.Compute(new(Line(), [new(95, null)]))).Errors.Select(e => e.Field).ShouldBe(["points.latitudeDeg", "points.longitudeDeg"]);
 }

@@ -43,7 +43,12 @@ export type CalculationName =
   | 'call-for-help'
   | 'drill'
   | 'quiz'
-  | 'drill-progress';
+  | 'drill-progress'
+  | FileCalculation;
+
+/** What is done with files, by code that is fetched when a file is first opened. */
+export const fileCalculations = ['read-route', 'read-places', 'read-weather', 'write-trip'] as const;
+export type FileCalculation = (typeof fileCalculations)[number];
 
 type Post<N extends CalculationName> = paths[`/api/calc/${N}`]['post'];
 

@@ -1,7 +1,9 @@
 /// Runs the core in a worker of its own, so that typing never waits for it.
 
+import { fileCalculations } from './contract';
+
 interface CoreExports {
-  JollyBrook: { Browser: { CoreExports: { Calculate(name: string, request: string): string } } };
+  JollyBrook: { Browser: Record<'CoreExports' | 'FileExports', { Calculate: Calculate }> };
 }
 
 interface Job {
@@ -12,13 +14,35 @@ interface Job {
 
 type Calculate = (name: string, request: string) => string;
 
-async function start(): Promise<Calculate> {
+interface Runtime {
+  getAssemblyExports: (assembly: string) => Promise<CoreExports>;
+  getConfig: () => { mainAssemblyName: string; resources: { lazyAssembly: { virtualPath: string }[] } };
+  INTERNAL: { loadLazyAssembly: (name: string) => Promise<boolean> };
+}
+
+const ofFiles: readonly string[] = fileCalculations;
+
+async function start(): Promise<(name: string, request: string) => Promise<string>> {
   const address = '/_framework/dotnet.js';
   const { dotnet } = await import(/* @vite-ignore */ address);
   // Files are named by their content already.
-  const { getAssemblyExports, getConfig } = await dotnet.withConfig({ disableIntegrityCheck: true }).create();
-  const exports: CoreExports = await getAssemblyExports(getConfig().mainAssemblyName);
-  return (name, request) => exports.JollyBrook.Browser.CoreExports.Calculate(name, request);
+  const runtime: Runtime = await dotnet.withConfig({ disableIntegrityCheck: true }).create();
+  const { mainAssemblyName, resources } = runtime.getConfig();
+  const { CoreExports, FileExports } = (await runtime.getAssemblyExports(mainAssemblyName)).JollyBrook
+    .Browser;
+  let readers: Promise<unknown> | null = null;
+  return async (name, request) => {
+    if (!ofFiles.includes(name)) return CoreExports.Calculate(name, request);
+    readers ??= Promise.all(
+      resources.lazyAssembly.map(({ virtualPath }) => runtime.INTERNAL.loadLazyAssembly(virtualPath)),
+    );
+    await readers.catch((error: unknown) => {
+      // The next file tries again.
+      readers = null;
+      throw error;
+    });
+    return FileExports.Calculate(name, request);
+  };
 }
 
 const core = start();
@@ -28,7 +52,7 @@ self.addEventListener('message', async (message: MessageEvent<Job>) => {
   const { id, name, request } = message.data;
   try {
     const calculate = await core;
-    self.postMessage({ id, outcome: calculate(name, request) });
+    self.postMessage({ id, outcome: await calculate(name, request) });
   } catch (error) {
     self.postMessage({ id, failure: String(error) });
   }

@@ -61,3 +61,8 @@ export function localInstant(at: Date): string {
 export function clockOffset(at: Date = new Date()): number {
   return -at.getTimezoneOffset();
 }
+
+/** The date on this device's calendar, as 2026-08-21. */
+export function today(): string {
+  return localInstant(new Date()).slice(0, 10);
+}

@@ -34,7 +34,11 @@ test('only what is empty, and no pot, may be filled; the largest first', () => {
   expect(room.map(({ roomL }) => roomL)).toEqual([2, 0.5]);
 });
 
-const line = Array.from({ length: 101 }, (_, i) => ({ latitudeDeg: 46 + i / 1000, longitudeDeg: -28 }));
+const line = Array.from({ length: 101 }, (_, i) => ({
+  latitudeDeg: 46 + i / 1000,
+  longitudeDeg: -28,
+  alongKm: i / 10,
+}));
 
 test('the simulated walker goes a stride at each look, beside the line, and stops at the finish', async () => {
   const walker = simulated(line, 10, 8.5);

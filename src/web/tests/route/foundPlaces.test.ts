@@ -1,45 +1,64 @@
 import { expect, test } from 'vitest';
-import type { Schema } from '../../src/core/contract';
-import { offered, sourceOf } from '../../src/rooms/route/ground/useReadRoute';
+import type { ReadRoute, Schema } from '../../src/core/contract';
+import { routeOf } from '../../src/rooms/route/ground/groundOf';
+import { offered, takenAs } from '../../src/rooms/route/sources/ticks';
 
-const place = (part: Partial<Schema<'FoundPlace'>>): Schema<'FoundPlace'> => ({
-  name: 'Spring',
-  alongKm: 4,
+const place = (
+  name: string,
+  part: Partial<Schema<'FoundPlace'>> = {},
+  source: Partial<Schema<'TripSource'>> = {},
+): Schema<'FoundPlace'> => ({
+  name,
   offKm: 0,
-  latitudeDeg: 46,
-  longitudeDeg: -28,
-  class: 'perennial',
+  source: { name, class: 'perennial', alongKm: 4, latitudeDeg: 46, longitudeDeg: -28, ...source },
+  chance: 0.98,
+  why: ['“spring” in its name'],
+  isOffered: true,
   ...part,
 });
 
-test('what tells of no water, says dry or lies far off is not ticked', () => {
-  const ticks = offered([
-    place({}),
-    place({ class: null }),
-    place({ class: 'reportedDry' }),
-    place({ offKm: 3 }),
-    place({ offKm: 3.1 }),
+test('places are ticked as the core offers them, and those the route has are left out', () => {
+  const places = [place('Moss spring'), place('Riverside Inn', { isOffered: false }, { class: 'unknown' })];
+  expect(offered(places).map(({ isTaken, kind }) => [isTaken, kind])).toEqual([
+    [true, 'perennial'],
+    [false, 'unknown'],
   ]);
-  expect(ticks.map(({ isTaken }) => isTaken)).toEqual([true, false, false, true, false]);
-  expect(ticks.map(({ kind }) => kind)).toEqual([
-    'perennial',
-    'unknown',
-    'reportedDry',
-    'perennial',
-    'perennial',
-  ]);
+  expect(offered(places, [places[0]!.source]).map((t) => t.place.name)).toEqual(['Riverside Inn']);
+  // The same name elsewhere is another water.
+  expect(offered(places, [{ ...places[0]!.source, latitudeDeg: 46.1 }])).toHaveLength(2);
 });
 
-test('a place becomes a source of its kind, with the walk off the line', () => {
-  const source = (part: Partial<Schema<'FoundPlace'>>) => sourceOf(offered([place(part)])[0], 'r');
-  expect(source({ name: '', class: null })).toMatchObject({
-    name: 'Unnamed water',
-    class: 'unknown',
+test('what is ticked becomes a source with all that was read of it, of the kind the person says', () => {
+  const [first] = offered([
+    place('Beck', {}, { reportedFlowing: false, reportedAt: '2026-11-20T12:00:00Z', doNotUse: true }),
+  ]);
+  const [source] = takenAs('r', [{ ...first!, kind: 'seep' }]);
+  expect(source).toMatchObject({
+    name: 'Beck',
+    class: 'seep',
+    reportedFlowing: false,
+    doNotUse: true,
+    alongKm: 4,
     routeId: 'r',
   });
-  expect(source({ name: 'x'.repeat(200) }).name).toHaveLength(80);
-  // 1.5 km at 3 km/h; what lies within 50 m is on the line; never more than ten hours.
-  expect(source({ offKm: 1.5 }).detourMinutes).toBe(30);
-  expect(source({ offKm: 0.05 }).detourMinutes).toBe(0);
-  expect(source({ offKm: 50 }).detourMinutes).toBe(600);
+  expect(takenAs('r', [{ ...first!, isTaken: false }])).toEqual([]);
+});
+
+test('a file of ours brings its route whole; another gives the ground under its name', () => {
+  const read = {
+    name: 'x',
+    lengthKm: 5,
+    heights: 'h',
+    latitudes: 'a',
+    longitudes: 'o',
+    terrain: [],
+  } as never;
+  const whole = { name: 'Ours', certainty: 0.9 } as Schema<'TripRoute'>;
+  expect(routeOf({ ...(read as ReadRoute), whole }, 'file', '2026-08-21')).toBe(whole);
+  expect(routeOf(read, 'f'.repeat(99), '2026-08-21')).toMatchObject({
+    name: 'f'.repeat(80),
+    startDate: '2026-08-21',
+    lengthKm: 5,
+  });
+  expect(routeOf(read, '', '2026-08-21').name).toBe('New route');
 });

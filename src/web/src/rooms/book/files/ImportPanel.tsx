@@ -6,7 +6,7 @@ import { Section } from '../../../shared/Section';
 import { SelectEntry } from '../../../shared/SelectEntry';
 import { FileButton } from '../../../shared/FileButton';
 import type { EntryKind } from '../../../store/bookLines';
-import { readCsv, type Table } from './csv';
+import { readCsv, type Table } from '../../../shared/csv';
 import { ImportPreview } from './ImportPreview';
 import { useImport } from './useImport';
 

@@ -6,7 +6,7 @@ import { useLoggingBook } from '../../../store/books';
 import { useWholeBook } from '../../../store/BookLinesContext';
 import { keepMany } from '../../../store/records';
 import { useStore } from '../../../store/StoreContext';
-import type { Table } from './csv';
+import type { Table } from '../../../shared/csv';
 import { withoutTwins } from './withoutTwins';
 
 const mostTold = 8;

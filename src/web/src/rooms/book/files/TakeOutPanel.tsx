@@ -8,7 +8,7 @@ import { Section } from '../../../shared/Section';
 import { useWholeBook } from '../../../store/BookLinesContext';
 import { useNames } from '../useNames';
 import type { EntryKind } from '../../../store/bookLines';
-import { writeCsv } from './csv';
+import { writeCsv } from '../../../shared/csv';
 
 /** One table a kind, and where the whole book is saved. */
 export function TakeOutPanel() {

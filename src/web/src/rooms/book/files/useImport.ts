@@ -4,7 +4,7 @@ import { calculate } from '../../../core/core';
 import { clockOffset } from '../../../shared/time';
 import { useNames } from '../useNames';
 import type { EntryKind } from '../../../store/bookLines';
-import type { Table } from './csv';
+import type { Table } from '../../../shared/csv';
 
 const linesAtOnce = 4_000;
 

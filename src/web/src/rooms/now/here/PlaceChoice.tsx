@@ -44,7 +44,7 @@ export function PlaceChoice({ routes, place, onChoose, onClose }: Props) {
       const { latitudeDeg, longitudeDeg } = await how.find();
       const found = await calculate('route-places', {
         route: route.body,
-        points: [{ name: 'Here', words: null, latitudeDeg, longitudeDeg }],
+        points: [{ latitudeDeg, longitudeDeg }],
       });
       const at = found.ok ? found.response.places[0] : undefined;
       if (!found.ok) setFailure(found.problem.errors[0]?.message ?? found.problem.detail);

@@ -47,6 +47,7 @@ export const receiver: Positioning = {
 export interface LinePoint {
   latitudeDeg: number;
   longitudeDeg: number;
+  alongKm: number;
 }
 
 /** How far a simulated walker has come between two looks, km. */
@@ -64,9 +65,10 @@ export function simulated(
     km: () => km,
     find: () => {
       km = Math.min(lengthKm, km + strideKm);
-      const at = (km / lengthKm) * (line.length - 1);
-      const i = Math.min(Math.floor(at), line.length - 2);
-      const between = (a: number, b: number) => a + (at - i) * (b - a);
+      const after = line.findIndex(({ alongKm }, k) => k > 0 && alongKm >= km);
+      const i = (after < 0 ? line.length - 1 : after) - 1;
+      const [from, to] = [line[i]!.alongKm, line[i + 1]!.alongKm];
+      const between = (a: number, b: number) => a + ((km - from) / (to - from || 1)) * (b - a);
       return Promise.resolve({
         latitudeDeg: between(line[i]!.latitudeDeg, line[i + 1]!.latitudeDeg) + 0.00009,
         longitudeDeg: between(line[i]!.longitudeDeg, line[i + 1]!.longitudeDeg),

@@ -1,14 +1,14 @@
 import Print from '@mui/icons-material/Print';
 import { Box, Button, GlobalStyles, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
+import type { Schema } from '../../../core/contract';
 import { calculate } from '../../../core/core';
 import { ChoiceGroup } from '../../../shared/ChoiceGroup';
 import { ProblemLine } from '../../../shared/ProblemLine';
-import { saveFile } from '../../../shared/saveFile';
+import { fileName, saveFile } from '../../../shared/saveFile';
 import { useTrip } from '../TripContext';
 import { DayCard } from './DayCard';
 import { planCsv } from './planCsv';
-import { planGpx } from './planGpx';
 
 /** The plan to take along: a card for each day, a GPX with the plan in its waypoints, a table. All made on this device. */
 export function CardPage() {
@@ -17,19 +17,24 @@ export function CardPage() {
   const [fault, setFault] = useState<string | null>(null);
   const { response } = plan;
   if (!response) return <Typography>{plan.problem?.detail ?? 'Working it out …'}</Typography>;
-  const name = (route.name ?? 'route').toLowerCase().replace(/[^a-z0-9]+/g, '-');
-
-  const gpx = async () => {
-    const line = await calculate('route-line', route);
-    if (!line.ok) {
-      setFault(line.problem.detail);
-      return;
-    }
-    saveFile(
-      `${name}.gpx`,
-      'application/gpx+xml',
-      planGpx(route.name ?? '', line.response.points, response, request),
-    );
+  const save = async (format: Schema<'TripFileFormat'>) => {
+    const said = (stop: Schema<'PlanStop'>) => [stop.words, stop.ifElse].filter(Boolean).join('. ');
+    const outcome = await calculate('write-trip', {
+      format,
+      route,
+      sources: (request.sources ?? []).map(({ id, source }) => ({
+        source,
+        words: response.stops
+          .filter((stop) => stop.id === id)
+          .map(said)
+          .join('. '),
+      })),
+      stops: response.stops
+        .filter((stop) => !request.sources?.some(({ id }) => id === stop.id))
+        .map((stop) => ({ name: stop.name, alongKm: stop.alongKm, words: said(stop) })),
+    });
+    setFault(outcome.ok ? null : (outcome.problem.errors[0]?.message ?? outcome.problem.detail));
+    if (outcome.ok) saveFile(outcome.response.name, outcome.response.mediaType, outcome.response.text);
   };
 
   return (
@@ -57,10 +62,13 @@ export function CardPage() {
           <Button variant="contained" size="large" startIcon={<Print />} onClick={() => window.print()}>
             Print the cards
           </Button>
-          <Button variant="outlined" onClick={() => void gpx()}>
+          <Button variant="outlined" onClick={() => void save('gpx')}>
             GPX with the plan in its waypoints
           </Button>
-          <Button variant="outlined" onClick={() => saveFile(`${name}.csv`, 'text/csv', planCsv(response))}>
+          <Button
+            variant="outlined"
+            onClick={() => saveFile(`${fileName(route.name)}.csv`, 'text/csv', planCsv(response))}
+          >
             Table (CSV)
           </Button>
         </Box>

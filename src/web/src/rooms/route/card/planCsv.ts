@@ -1,32 +1,41 @@
 import type { Plan } from '../../../core/contract';
-
-const columns = [
-  ['day', (s: Stop) => s.day + 1],
-  ['along_km', (s: Stop) => s.alongKm.toFixed(2)],
-  ['place', (s: Stop) => s.name],
-  ['kind', (s: Stop) => s.kind],
-  ['arrive_hour', (s: Stop) => s.arriveHour.toFixed(2)],
-  ['chance', (s: Stop) => s.chance?.toFixed(3) ?? ''],
-  ['arrive_l', (s: Stop) => s.arriveL.toFixed(2)],
-  ['take_l', (s: Stop) => s.takeL.toFixed(2)],
-  ['leave_l', (s: Stop) => s.leaveL.toFixed(2)],
-  ['treat_by', (s: Stop) => s.treatBy],
-  ['ready_hour', (s: Stop) => s.readyHour?.toFixed(2) ?? ''],
-  ['turn_back_km', (s: Stop) => s.turnBackKm?.toFixed(2) ?? ''],
-  ['words', (s: Stop) => s.words],
-  ['if_else', (s: Stop) => s.ifElse],
-] as const;
+import { writeCsv } from '../../../shared/csv';
 
 type Stop = Plan['stops'][number];
 
-/** The plan as a table, RFC 4180; litres and kilometres whatever the screen shows. */
+const columns: [string, (stop: Stop, plan: Plan) => string | number][] = [
+  ['day', (s) => s.day + 1],
+  ['date', (s, plan) => plan.days.find((d) => d.day === s.day)?.date ?? ''],
+  ['along_km', (s) => s.alongKm.toFixed(2)],
+  ['place', (s) => text(s.name)],
+  ['kind', (s) => s.kind],
+  ['arrive', (s) => clock(s.arriveHour)],
+  ['chance', (s) => s.chance?.toFixed(3) ?? ''],
+  ['arrive_l', (s) => s.arriveL.toFixed(2)],
+  ['take_l', (s) => s.takeL.toFixed(2)],
+  ['leave_l', (s) => s.leaveL.toFixed(2)],
+  ['treat_by', (s) => text(s.treatBy)],
+  ['ready', (s) => (s.readyHour == null ? '' : clock(s.readyHour))],
+  ['turn_back_km', (s) => s.turnBackKm?.toFixed(2) ?? ''],
+  ['words', (s) => text(s.words)],
+  ['if_else', (s) => text(s.ifElse)],
+];
+
+/** The plan as a table, RFC 4180, each stop with its date; litres and kilometres whatever the screen shows. */
 export function planCsv(plan: Plan): string {
-  const lines = plan.stops.map((stop) => columns.map(([, value]) => quoted(String(value(stop)))).join(','));
-  return [columns.map(([name]) => name).join(','), ...lines, ''].join('\r\n');
+  return writeCsv(
+    columns.map(([name]) => name),
+    plan.stops.map((stop) => columns.map(([, value]) => String(value(stop, plan)))),
+  );
 }
 
-function quoted(text: string): string {
-  // A leading sign or equals would be read as a formula by a spreadsheet.
-  const plain = /^[=+@]/.test(text) ? `'${text}` : text;
-  return /[",\r\n]/.test(plain) ? `"${plain.replaceAll('"', '""')}"` : plain;
+/** 14.5 → "14:30"; past midnight the hours run on, as on a timetable of the same day. */
+function clock(hour: number): string {
+  const minutes = Math.round(hour * 60);
+  return `${Math.floor(minutes / 60)}:${String(minutes % 60).padStart(2, '0')}`;
+}
+
+/** What a sheet would take for a formula is written with an apostrophe before it, which sheets do not show. */
+function text(said: string | null | undefined): string {
+  return /^[=+\-@\t\r]/.test(said ?? '') ? `'${said}` : (said ?? '');
 }

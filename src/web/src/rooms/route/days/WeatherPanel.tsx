@@ -4,6 +4,7 @@ import type { Schema } from '../../../core/contract';
 import { NumberEntry, type Entry } from '../../../shared/NumberEntry';
 import { ProblemLine } from '../../../shared/ProblemLine';
 import { Section } from '../../../shared/Section';
+import { useReading } from '../../../core/useReading';
 import { useAsk } from '../../../shared/useAsk';
 import { api, call } from '../../../store/api';
 import { FileButton } from '../../../shared/FileButton';
@@ -23,6 +24,7 @@ export function WeatherPanel() {
   const catalogue = useCatalogue();
   const { route, change, plan, sources: waters } = useTrip();
   const { busy, problem, ask } = useAsk();
+  const table = useReading('read-weather');
   const count = Math.max(1, route.days?.length ?? 1);
   const assumed = catalogue.route.weather;
   const weather: Day[] = Array.from(
@@ -57,17 +59,8 @@ export function WeatherPanel() {
     if (days) change({ weather: days, weatherElevationM: Math.round(middle) });
   };
   const fromTable = async (file: File) => {
-    const text = await file.text();
-    const days = await ask(() =>
-      call(() =>
-        api.POST('/api/files/weather', {
-          body: text,
-          bodySerializer: (b) => b,
-          headers: { 'content-type': 'text/plain' },
-        }),
-      ),
-    );
-    if (days) change({ weather: days });
+    const read = await table.read(file, {});
+    if (read) change({ weather: read.days });
   };
 
   return (
@@ -86,6 +79,7 @@ export function WeatherPanel() {
       {problem && (
         <ProblemLine>{problem.errors[0]?.message ?? problem.detail} Nothing was changed.</ProblemLine>
       )}
+      {table.wrong && <ProblemLine>{table.wrong} Nothing was changed.</ProblemLine>}
       {weather.map((day, i) => (
         <Box
           key={i}

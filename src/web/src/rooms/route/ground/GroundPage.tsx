@@ -10,18 +10,32 @@ import { FileButton } from '../../../shared/FileButton';
 import { useTrip } from '../TripContext';
 import { LapsForm } from './LapsForm';
 import { LegsForm } from './LegsForm';
-import { groundOf, useReadRoute } from './useReadRoute';
+import { FoundReview } from './FoundReview';
+import { groundOf } from './groundOf';
+import { trackFiles, useTrackFile } from './useTrackFile';
 
 /** The line itself: its name, and another track or other legs in its place. */
 export function GroundPage() {
   const catalogue = useCatalogue();
   const { route, change, plan } = useTrip();
-  const { busy, problem, read } = useReadRoute();
+  const track = useTrackFile();
   const [told, setTold] = useState<string[]>([]);
   const replace = (ground: ReadRoute) => {
     change(groundOf(ground));
     setTold(['The ground was replaced; sources and camps keep their distance along.', ...ground.flags]);
+    track.close();
   };
+  if (track.ground) {
+    // Its places belong to the route's sources, which have a way in of their own.
+    const ground = { ...track.ground, places: [] };
+    return (
+      <FoundReview
+        track={{ ...track, ground }}
+        action={() => 'Replace the ground'}
+        onTake={() => replace(ground)}
+      />
+    );
+  }
   return (
     <Stack spacing={2} sx={{ maxWidth: 760 }}>
       <Section title="Ground">
@@ -35,15 +49,13 @@ export function GroundPage() {
         )}
         <Box>
           <FileButton
-            label={busy ? 'Reading it …' : 'Replace it by a track'}
+            label={track.busy ? 'Reading it …' : 'Replace it by a track'}
             name="Track file"
-            accept=".gpx,.geojson,.json"
-            onFile={(file) => void read(file).then((ground) => ground && replace(ground))}
+            accept={trackFiles}
+            onFile={(file) => void track.take(file)}
           />
         </Box>
-        {problem && (
-          <ProblemLine>{problem.errors[0]?.message ?? problem.detail} Nothing was changed.</ProblemLine>
-        )}
+        {track.wrong && <ProblemLine>{track.wrong} Nothing was changed.</ProblemLine>}
         {told.map((words) => (
           <Typography key={words} role="status">
             {words}

@@ -2,53 +2,50 @@ import { Box, Button, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { ReadRoute } from '../../../core/contract';
+import { FileButton } from '../../../shared/FileButton';
 import { ProblemLine } from '../../../shared/ProblemLine';
 import { Section } from '../../../shared/Section';
+import { today } from '../../../shared/time';
 import { useLoggingBook } from '../../../store/books';
 import { keep, keepMany } from '../../../store/records';
 import { useStore } from '../../../store/StoreContext';
-import { FileButton } from '../../../shared/FileButton';
+import { takenAs, type Ticked } from '../sources/ticks';
 import { FoundReview } from './FoundReview';
+import { routeOf } from './groundOf';
 import { LegsForm } from './LegsForm';
-import { groundOf, sourceOf, useReadRoute, type Ticked } from './useReadRoute';
+import { trackFiles, useTrackFile } from './useTrackFile';
 
 /** A route begins with a dropped track, or with legs typed by hand. */
 export function NewRoute({ first }: { first: boolean }) {
   const store = useStore();
   const book = useLoggingBook();
   const navigate = useNavigate();
-  const { busy, problem, read } = useReadRoute();
+  const track = useTrackFile();
+  const { busy, wrong, ground } = track;
   const [over, setOver] = useState(false);
-  const [found, setFound] = useState<{ ground: ReadRoute; name: string } | null>(null);
 
-  const begin = async (ground: ReadRoute, name: string, places: Ticked[] = []) => {
-    const body = {
-      name: name.slice(0, 80) || 'New route',
-      startDate: new Date().toISOString().slice(0, 10),
-      ...groundOf(ground),
-    };
-    const id = await keep(store.db, 'route', body as never, { book: book.id }).catch(() => null);
+  const begin = async (read: ReadRoute, name: string, places: Ticked[] = []) => {
+    const body = routeOf(read, name, today());
+    const id = await keep(store.db, 'route', body, { book: book.id }).catch(() => null);
     if (id === null) return;
-    const sources = places.filter(({ isTaken }) => isTaken).map((place) => sourceOf(place, id));
+    const sources = takenAs(id, places);
     if (sources.length > 0)
       await keepMany(store.db, 'trip-source', sources, { book: book.id }).catch(() => undefined);
     store.sync.nudge();
     void navigate(`/route/${id}/plan`);
   };
-  const take = async (file: File | undefined) => {
-    if (!file) return;
-    const ground = await read(file);
-    if (ground) setFound({ ground, name: ground.name || file.name.replace(/\.[^.]+$/, '') });
-  };
 
-  if (found)
+  if (ground)
     return (
       <FoundReview
-        key={found.name}
-        ground={found.ground}
-        name={found.name}
-        onMake={(places) => void begin(found.ground, found.name, places)}
-        onBack={() => setFound(null)}
+        key={track.name}
+        track={{ ...track, ground }}
+        action={(sources) =>
+          sources === 0
+            ? 'Make the route'
+            : `Make the route with ${sources === 1 ? '1 source' : `${sources} sources`}`
+        }
+        onTake={(places) => void begin(ground, track.name, places)}
       />
     );
   return (
@@ -64,7 +61,8 @@ export function NewRoute({ first }: { first: boolean }) {
           onDrop={(event) => {
             event.preventDefault();
             setOver(false);
-            void take(event.dataTransfer.files[0]);
+            const file = event.dataTransfer.files[0];
+            if (file) void track.take(file);
           }}
           sx={{
             border: 3,
@@ -78,18 +76,18 @@ export function NewRoute({ first }: { first: boolean }) {
           <Typography sx={{ mb: 1.5 }}>
             {busy
               ? 'Reading it …'
-              : 'GPX or GeoJSON, a track or a route. Its places are shown before any becomes a source.'}
+              : 'GPX or GeoJSON, plain or zipped. Its places are shown before any becomes a source.'}
           </Typography>
           <FileButton
             label="Choose a file"
             name="Track file"
-            accept=".gpx,.geojson,.json,application/gpx+xml,application/geo+json"
-            onFile={(file) => void take(file)}
+            accept={trackFiles}
+            onFile={(file) => void track.take(file)}
           />
         </Box>
-        {problem && <ProblemLine>{problem.errors[0]?.message ?? problem.detail}</ProblemLine>}
+        {wrong && <ProblemLine>{wrong}</ProblemLine>}
         <Typography variant="body2" sx={{ color: 'text.secondary' }}>
-          Reading a file needs the server. Legs typed by hand work without it.
+          It is read on this device, with signal or without, and sent nowhere.
         </Typography>
       </Section>
       <Section title="Or type the legs">

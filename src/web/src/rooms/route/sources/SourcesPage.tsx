@@ -10,6 +10,7 @@ import { keep, type Kept } from '../../../store/records';
 import { useStore } from '../../../store/StoreContext';
 import { useTrip } from '../TripContext';
 import { SourceEditor } from './SourceEditor';
+import { SourcesIn } from './SourcesIn';
 
 /** The route's waters: what each is, whether it runs, what stopping there costs. */
 export function SourcesPage() {
@@ -63,6 +64,7 @@ export function SourcesPage() {
             Add a source
           </Button>
         </Box>
+        {route.latitudes && <SourcesIn route={record} known={sources} />}
       </Stack>
       {shown ? (
         <SourceEditor

@@ -1,7 +1,7 @@
 namespace JollyBrook.Core.Route;
 
 /// <summary>A route's line on the map as it is kept: the track's own bends, but for what is within 2 m of them.</summary>
-internal static class KeptLine
+internal static class MapLine
 {
     /// <summary>How far the kept line may be from the track, m (handbook room 70: the geometry is kept, not chords of it).</summary>
     public const double WithinM = 2;
