@@ -21,6 +21,9 @@ internal static class TripFile
 {
     private const string NoName = "sources";
 
+    /// <summary>Points nearer than this are one, km.</summary>
+    private const double SamePlaceKm = 0.005;
+
     public static WriteTripResponse Write(WriteTripRequest request)
     {
         var intake = new Intake(Core.Units.Speaker.Metric);
@@ -49,7 +52,7 @@ internal static class TripFile
 
     private static PlacedTrip Placed(WriteTripRequest request)
     {
-        var line = request.Route is { } route ? RouteLine.Compute(route).Points : [];
+        IReadOnlyList<LineOnMapPoint> line = request.Route is { } route ? WithHeights(RouteLine.Compute(route).Points, route.Ground()) : [];
         List<PlacedSource> sources = [];
         foreach (var (source, words) in (request.Sources ?? []).Select(s => (s.Source!, s.Words ?? "")))
         {
@@ -63,6 +66,34 @@ internal static class TripFile
 
         var stops = (request.Stops ?? []).Where(s => s.AlongKm is not null).Select(s => (s.Name, At: At(line, s.AlongKm!.Value), s.Words)).Where(s => s.At is not null);
         return new PlacedTrip(request.Route?.Name ?? NoName, request.Route, line, sources, [.. stops.Select(s => new PlacedStop(s.Name ?? "", s.At!, s.Words ?? ""))]);
+    }
+
+    /// <summary>The bends of the line, and a point for each height between them: others know of no ground but what stands in the points.</summary>
+    private static List<LineOnMapPoint> WithHeights(IReadOnlyList<LineOnMapPoint> bends, GroundProfile ground)
+    {
+        List<LineOnMapPoint> line = [];
+        var step = 0;
+        foreach (var bend in bends)
+        {
+            for (; step <= ground.Steps && step * ground.StepKm < bend.AlongKm - SamePlaceKm; step++)
+            {
+                if (line.Count == 0 || (step * ground.StepKm) - line[^1].AlongKm > SamePlaceKm)
+                {
+                    line.Add(Between(line[^1], bend, step * ground.StepKm) with { ElevationM = ground.ElevationM[step] });
+                }
+            }
+
+            line.Add(bend);
+        }
+
+        return line;
+    }
+
+    private static LineOnMapPoint Between(LineOnMapPoint a, LineOnMapPoint b, double km)
+    {
+        var share = b.AlongKm > a.AlongKm ? Math.Clamp((km - a.AlongKm) / (b.AlongKm - a.AlongKm), 0, 1) : 0;
+        var longitude = a.LongitudeDeg + (share * Math.IEEERemainder(b.LongitudeDeg - a.LongitudeDeg, 360));
+        return new LineOnMapPoint(a.LatitudeDeg + (share * (b.LatitudeDeg - a.LatitudeDeg)), Math.IEEERemainder(longitude, 360), a.ElevationM + (share * (b.ElevationM - a.ElevationM)), km);
     }
 
     /// <summary>The line at a distance along; null without a line.</summary>
@@ -79,10 +110,7 @@ internal static class TripFile
             i++;
         }
 
-        var (a, b) = (line[i - 1], line[i]);
-        var share = b.AlongKm > a.AlongKm ? Math.Clamp((km - a.AlongKm) / (b.AlongKm - a.AlongKm), 0, 1) : 0;
-        var longitude = a.LongitudeDeg + (share * Math.IEEERemainder(b.LongitudeDeg - a.LongitudeDeg, 360));
-        return new LineOnMapPoint(a.LatitudeDeg + (share * (b.LatitudeDeg - a.LatitudeDeg)), Math.IEEERemainder(longitude, 360), a.ElevationM + (share * (b.ElevationM - a.ElevationM)), km);
+        return Between(line[i - 1], line[i], km);
     }
 
     /// <summary>Letters of any script stay; what some system takes for a mark of its own does not.</summary>

@@ -94,7 +94,9 @@ public class RoundTripTests
         TripSource[] sources = [new("Mine brook", SourceClass.Perennial, 2, DoNotUse: true), new("Moss spring", SourceClass.Perennial, 3, true, new DateTimeOffset(2026, 8, 14, 0, 0, 0, TimeSpan.Zero))];
         using var xml = System.Xml.XmlReader.Create(new StringReader(Write(route, sources, TripFileFormat.Gpx).Text));
         var gpx = NetTopologySuite.IO.GpxFile.ReadFrom(xml, null);
-        gpx.Tracks.Single().Segments.Single().Waypoints.Count.ShouldBe(EncodedNumbers.Decode(read.Latitudes!)!.Count);
+        // A straight line of two places, 5.4 km long: a height each 50 m stands in it too.
+        EncodedNumbers.Decode(read.Latitudes!)!.Count.ShouldBe(2);
+        gpx.Tracks.Single().Segments.Single().Waypoints.Count.ShouldBe(EncodedNumbers.Decode(read.Heights)!.Count);
         gpx.Waypoints.Select(w => w.Name).ShouldBe(["Mine brook", "Moss spring", "Start", "Spring camp"]);
         gpx.Waypoints[0].Description.ShouldStartWith("DO NOT USE");
         gpx.Waypoints[1].Description.ShouldContain("running 2026-08-14");

@@ -55,6 +55,14 @@ public sealed class Track
             return null;
         }
 
+        double[] heights = [.. points.Select(p => p.ElevationM)];
+        var mended = HeightDrops.Mend(along, heights);
+        if (mended.Count > 0)
+        {
+            points = [.. points.Select((p, i) => p with { ElevationM = heights[i] })];
+            flags.AddRange(mended);
+        }
+
         var missing = points.Count(p => double.IsNaN(p.ElevationM));
         if (missing > 0)
         {
