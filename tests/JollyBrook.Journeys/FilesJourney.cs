@@ -48,7 +48,7 @@ public sealed class FilesJourney : IDisposable
         }
 
         _browser.Click("button", "GPX");
-        using (var reader = XmlReader.Create(new StringReader(_browser.SavedFile("sources.gpx"))))
+        using (var reader = XmlReader.Create(new StringReader(_browser.SavedFile(".gpx"))))
         {
             var waypoints = GpxFile.ReadFrom(reader, null).Waypoints;
             waypoints.Count.ShouldBe(9);
@@ -56,20 +56,20 @@ public sealed class FilesJourney : IDisposable
         }
 
         _browser.Click("button", "GeoJSON");
-        var places = _browser.SavedFile("sources.geojson");
+        var places = _browser.SavedFile(".geojson");
         var features = JsonSerializer.Deserialize<FeatureCollection>(places, GeoJson)!;
-        features.Count.ShouldBe(9);
+        features.Count.ShouldBe(9 + 1); // and the line
         features[0].Geometry.Coordinate.Y.ShouldBe(46.2, 0.2);
 
         // Taken in again nothing is new; with one place moved, that one is.
         Choose("Sources file", "same.geojson", places);
-        _browser.UntilText("0 new sources.");
+        _browser.UntilText("0 new places in the file.");
         Choose("Sources file", "moved.geojson", places.Replace("Ledge seep", "Lower ledge seep", StringComparison.Ordinal));
-        _browser.UntilText("1 new sources.");
-        _browser.Click("button", "Take them in");
+        _browser.UntilText("1 new place in the file.");
+        _browser.Click("button", "Take 1 source in");
         _browser.Until(() => _server.Records("trip-source").Count == 10, "the source to reach the server");
         Choose("Sources file", "broken.gpx", "<gpx><wpt");
-        _browser.UntilText("This is neither GPX nor GeoJSON.");
+        _browser.UntilText("The GPX is broken at line 1");
 
         _browser.Go("/day");
         _browser.UntilText("All ready in time: 5 batches");
