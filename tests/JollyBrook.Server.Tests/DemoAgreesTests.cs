@@ -81,7 +81,7 @@ public sealed class DemoAgreesTests : IDisposable
         var plan = Plan.Compute(request);
         for (var day = 0; day < plan.Days.Count - 1; day++)
         {
-            var (wants, kit, _, _, _, _) = CampDay.Compute(new CampDayRequest(UnitSystem.Metric, request, day, 0));
+            var (wants, kit, _, _, _, _) = CampDay.Compute(new CampDayRequest(UnitSystem.Metric, request with { OffsetsMinutes = [0] }, day));
             var camp = wants.Wants!.Where(w => w.Id != "leaving").Sum(w => w.Litres!.Value);
             // Rounded up to the quarter litre, each of four.
             camp.ShouldBeInRange(plan.Days[day].CampL - 1e-6, plan.Days[day].CampL + 1);

@@ -22,23 +22,45 @@ public sealed record WalkerEntry(string Id, [property: JsonRequired] Walker Walk
 /// <param name="CountViruses">Whether viruses are part of the target; true when left out.</param>
 /// <param name="StartL">What is in hand at the start where no water is to be had there, L, 0 to 200; null fills up at the start.</param>
 /// <param name="Neighbours">Sources that are not on this walk: what was found at them tells of the country's weather.</param>
+/// <param name="OffsetsMinutes">
+/// The clock's offset from UTC on each day of the walk, −840 to 840 min: the trip's time zone, summer time and its end included. The last
+/// stands for the days after it; as it is now when left out.
+/// </param>
 public sealed record PlanRequest(
     UnitSystem? Units, TripRoute? Route, IReadOnlyList<TripSourceEntry>? Sources = null, IReadOnlyList<WalkerEntry>? Walkers = null,
     IReadOnlyList<SweatTestEntry>? Tests = null, DateTimeOffset? Now = null, IReadOnlyList<KitEntry>? Kit = null, bool? CountViruses = null,
-    double? StartL = null, IReadOnlyList<TripSourceEntry>? Neighbours = null)
+    double? StartL = null, IReadOnlyList<TripSourceEntry>? Neighbours = null, IReadOnlyList<double>? OffsetsMinutes = null)
 {
     private const double Noon = 12;
+    private const int HoursADay = 24;
+
+    /// <summary>A clock hour of the walk as an instant; on the day it falls in, by that day's clock. Null without a date and a time now.</summary>
+    /// <param name="day">From 0.</param>
+    /// <param name="hour">Clock time, h after midnight of that day; past 24 it is of the days after.</param>
+    public DateTimeOffset? At(int day, double hour)
+    {
+        var falls = day + (int)Math.Floor(hour / HoursADay);
+        if ((Route?.StartDate ?? (Now is { } now ? DateOnly.FromDateTime(now.DateTime) : null)) is not { } start)
+        {
+            return null;
+        }
+
+        return new DateTimeOffset(start.AddDays(falls), TimeOnly.MinValue, OffsetOn(falls)).AddMinutes(Math.Round((hour - ((falls - day) * HoursADay)) * 60));
+    }
+
+    /// <summary>How far the trip's clock is ahead of UTC on a day of the walk.</summary>
+    public TimeSpan OffsetOn(int day) => OffsetsMinutes is { Count: > 0 } offsets ? TimeSpan.FromMinutes(offsets[Math.Clamp(day, 0, offsets.Count - 1)]) : Now?.Offset ?? TimeSpan.Zero;
 
     /// <summary>About when a day of the walk is, at noon: never before now, and now where no date is given.</summary>
     /// <param name="day">From 0.</param>
     public DateTimeOffset? DayOf(int day)
     {
-        if (Route?.StartDate is not { } start)
+        if (Route?.StartDate is null)
         {
             return Now?.AddDays(day);
         }
 
-        var at = new DateTimeOffset(start.AddDays(day), TimeOnly.MinValue, Now?.Offset ?? TimeSpan.Zero).AddHours(Noon);
+        var at = At(day, Noon);
         return at < Now ? Now : at;
     }
 }

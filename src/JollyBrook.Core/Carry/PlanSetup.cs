@@ -16,6 +16,7 @@ internal sealed class PlanSetup
     private const double DefaultCapacityLPerWalker = 3;
 
     private static readonly NumberField StartField = new("startL", "In hand at the start", Quantity.Volume, 0, 200, "Count what is in the bottles.");
+    private static readonly NumberField OffsetField = new("offsetsMinutes", "Offset from UTC", Quantity.Plain, -840, 840, "The device gives it.");
 
     /// <summary>Pack off, bottles out, pack on again (pick): nobody stops at every trickle.</summary>
     private const double PackMinutes = 5;
@@ -117,6 +118,15 @@ internal sealed class PlanSetup
         ArgumentNullException.ThrowIfNull(request);
         var intake = new Intake(Speaker.For(request.Units));
         intake.Optional(StartField, request.StartL);
+        foreach (var offset in request.OffsetsMinutes ?? [])
+        {
+            intake.Required(OffsetField, offset);
+            if (offset != Math.Floor(offset))
+            {
+                intake.Refuse(OffsetField, "Offset from UTC must be whole minutes. The device gives it.");
+            }
+        }
+
         TripRouteFields.Check(request.Route ?? new TripRoute(null, null, null, null), intake);
         foreach (var entry in (request.Sources ?? []).Concat(request.Neighbours ?? []))
         {

@@ -10,13 +10,14 @@ internal static class TripRouteFields
     private const int LongestName = 80;
     private const int MostSteps = 40_000;
     private const int MostDays = 120;
+    private const int LongestZone = 64;
 
     /// <summary>As many as a file's track may have.</summary>
     private const int MostPoints = 400_000;
     private static readonly ChoiceField Name = new("name", "Name", ["1 to 80 characters"]);
     private static readonly NumberField Length = new("lengthKm", "Length", Quantity.Distance, 0.05, 5000, "Measure it on the map, or drop a track.");
     private static readonly ChoiceField Heights = new("heights", "Heights", ["encoded heights at equal steps, 2 to 40 001 of them"]);
-    private static readonly ChoiceField Line = new("latitudes", "Line on the map", ["as many places as heights, or none"]);
+    private static readonly ChoiceField Line = new("latitudes", "Line on the map", ["at least two places, or none"]);
     private static readonly NumberField Pace = new("pace", "Pace factor", Quantity.Plain, 0.4, 2.5, "1 is the school's own pace; 1.2 is a fifth slower.");
     private static readonly NumberField Breaks = new("breakShare", "Breaks", Quantity.Share, 0, 1, "About 10 % is usual.");
     private static readonly NumberField WeatherHeight = new("weatherElevationM", "Height of the weather", Quantity.Elevation, -400, 8000, "Give the forecast place's own height.");
@@ -24,6 +25,7 @@ internal static class TripRouteFields
     private static readonly NumberField Debt = new("debtShare", "May be owed", Quantity.Share, 0, 0.02, "Share of body mass: 1 % is usual; 0 counts the last drop.");
     private static readonly NumberField Reserve = new("reserveL", "Reserve", Quantity.Volume, 0, 50, "For the whole party.");
     private static readonly NumberField Minute = new("kgKmPerMinute", "Worth of a minute, kg·km", Quantity.Plain, 0, 10, "0 minds no stop; 0.25 is usual.");
+    private static readonly ChoiceField Zone = new("timeZone", "Time zone", ["the name of a time zone"]);
     private static readonly NumberField Share = new("replaceShare", "Share replaced while walking", Quantity.Share, 0.3, 1, "Most people manage 80 %.");
     private static readonly NumberField From = new("terrain.fromKm", "Start of the ground", Quantity.Distance, 0, 5000, "Measure it along the route.");
     private static readonly NumberField Start = new("days.startHour", "Start of the day, hour", Quantity.Plain, 0, 23, "8 is 08:00.");
@@ -44,7 +46,7 @@ internal static class TripRouteFields
 
     public static readonly IReadOnlyList<Field> All =
     [
-        Name, new ChoiceField("startDate", "First day", ["a date such as 2026-08-21"]), Length, Heights, Line, Pace, Breaks, WeatherHeight, Reserve, Certainty, Debt,
+        Name, Zone, new ChoiceField("startDate", "First day", ["a date such as 2026-08-21"]), Length, Heights, Line, Pace, Breaks, WeatherHeight, Reserve, Certainty, Debt,
         Minute, Share, ChoiceField.Of<WalkSchool>("school", "Walking time by"), ChoiceField.Of<SweatSchool>("sweat", "Sweat equation"), From, Start, End,
         Meals, Drinks, Wash, RestFrom, RestHours, Low, High, Humidity, Cloud, Wind, Volume, Mass, Bail,
     ];
@@ -70,6 +72,11 @@ internal static class TripRouteFields
         foreach (var span in route.Terrain ?? [])
         {
             intake.Required(From, span.FromKm);
+        }
+
+        if (route.TimeZone is { } zone && (zone.Length is 0 or > LongestZone || zone.Any(c => !char.IsAsciiLetterOrDigit(c) && !"/_+-".Contains(c, StringComparison.Ordinal))))
+        {
+            intake.Refuse(Zone, "Time zone must be a zone's name, such as Atlantic/Azores. Choose one, or leave it to the device.");
         }
 
         CheckDays(route, intake);

@@ -10,8 +10,7 @@ namespace JollyBrook.Core.Schedule;
 /// <param name="Units">The units that words are put in; metric when left out.</param>
 /// <param name="Plan">The trip.</param>
 /// <param name="Day">Which evening, from 0.</param>
-/// <param name="OffsetMinutes">The clock's offset from UTC there, −840 to 840 min.</param>
-public sealed record CampDayRequest(UnitSystem? Units, PlanRequest? Plan, double? Day, double? OffsetMinutes = null);
+public sealed record CampDayRequest(UnitSystem? Units, PlanRequest? Plan, double? Day);
 
 /// <summary>An evening and the next morning, as the plan wants them.</summary>
 /// <param name="Day">The day as the plan has it; what a hand changes of it takes its place.</param>
@@ -39,17 +38,16 @@ public static class CampDay
     private const double RestToHour = 6;
 
     private static readonly NumberField DayField = new("day", "Evening of the trip", Quantity.Plain, 0, 60, "Choose one of its camps.");
-    private static readonly NumberField Offset = new("offsetMinutes", "Offset from UTC", Quantity.Plain, -840, 840, "The device gives it.");
-    private static readonly ChoiceField PlanField = new("plan", "Trip", ["a trip with a route"]);
+    internal static readonly ChoiceField PlanField = new("plan", "Trip", ["a trip with a route"]);
 
-    public static readonly IReadOnlyList<Field> Fields = [ChoiceField.Of<UnitSystem>("units", "Units"), DayField, Offset, PlanField];
+    public static readonly IReadOnlyList<Field> Fields = [ChoiceField.Of<UnitSystem>("units", "Units"), DayField, PlanField];
 
     /// <exception cref="BadInputException">A field is missing or out of its range.</exception>
     public static CampDayResponse Compute(CampDayRequest request)
     {
         ArgumentNullException.ThrowIfNull(request);
         var intake = new Intake(Speaker.For(request.Units));
-        CheckTrip(request.Plan, request.OffsetMinutes, intake);
+        intake.Present(PlanField, request.Plan);
         intake.Required(DayField, request.Day);
         intake.ThrowIfWrong();
         var run = PlanRun.Of(request.Plan!);
@@ -60,22 +58,15 @@ public static class CampDay
             intake.ThrowIfWrong();
         }
 
-        return Of(run, (int)request.Day!.Value, TimeSpan.FromMinutes(request.OffsetMinutes ?? 0), intake.Say);
-    }
-
-    internal static void CheckTrip(PlanRequest? plan, double? offsetMinutes, Intake intake)
-    {
-        intake.Present(PlanField, plan);
-        intake.Optional(Offset, offsetMinutes);
+        return Of(run, (int)request.Day!.Value, intake.Say);
     }
 
     /// <summary>The evening of a day of a trip that is solved.</summary>
-    internal static CampDayResponse Of(PlanRun run, int day, TimeSpan offset, Speaker say)
+    internal static CampDayResponse Of(PlanRun run, int day, Speaker say)
     {
         var days = Plan.Days(run.Setup, say);
         var (evening, next) = (days[day], days[day + 1]);
-        var date = evening.Date ?? DateOnly.FromDateTime((run.Setup.Request.Now ?? DateTimeOffset.UnixEpoch).DateTime).AddDays(day);
-        DateTimeOffset At(int later, double hour) => new DateTimeOffset(date.AddDays(later), TimeOnly.MinValue, offset).AddMinutes(Math.Round(hour * 60));
+        DateTimeOffset At(int later, double hour) => run.Setup.Request.At(day + later, hour) ?? DateTimeOffset.UnixEpoch.AddDays(day + later).AddHours(hour);
         // Who comes late begins late: nothing is wanted of an hour gone by.
         var late = run.Setup.Request.Now is { } now ? (now - At(0, 0)).TotalHours : 0;
         var arrive = Math.Max(evening.ArriveHour, late < 24 + next.StartHour - BreakfastBeforeH ? late : 0);

@@ -7,9 +7,8 @@ namespace JollyBrook.Core.Schedule;
 /// <summary>The evenings of a trip, to be tried on the clock line.</summary>
 /// <param name="Units">The units that words are put in; metric when left out.</param>
 /// <param name="Plan">The trip.</param>
-/// <param name="OffsetMinutes">The clock's offset from UTC there, −840 to 840 min.</param>
 /// <param name="Books">Days that follow this trip's plan, with what a hand changed of them.</param>
-public sealed record EveningsRequest(UnitSystem? Units, PlanRequest? Plan, double? OffsetMinutes = null, IReadOnlyList<DayBook>? Books = null);
+public sealed record EveningsRequest(UnitSystem? Units, PlanRequest? Plan, IReadOnlyList<DayBook>? Books = null);
 
 /// <summary>Whether a camp's evening can be done.</summary>
 /// <param name="Day">The day of the walk, from 0.</param>
@@ -36,13 +35,13 @@ public static class Evenings
     {
         ArgumentNullException.ThrowIfNull(request);
         var intake = new Intake(Speaker.For(request.Units));
-        CampDay.CheckTrip(request.Plan, request.OffsetMinutes, intake);
+        intake.Present(CampDay.PlanField, request.Plan);
         intake.ThrowIfWrong();
         var run = PlanRun.Of(request.Plan!);
         List<PlanEvening> evenings = [];
         for (var day = 0; day < run.Setup.Line.Timeline.Days.Count - 1; day++)
         {
-            var camp = CampDay.Of(run, day, TimeSpan.FromMinutes(request.OffsetMinutes ?? 0), intake.Say);
+            var camp = CampDay.Of(run, day, intake.Say);
             var book = request.Books?.LastOrDefault(b => b.Follows?.Day == day);
             evenings.Add(Try(book is null ? camp : camp with { Day = book.Over(camp.Day) }, day, request));
         }

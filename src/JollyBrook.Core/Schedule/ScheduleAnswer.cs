@@ -66,7 +66,7 @@ internal sealed class ScheduleAnswer(ScheduleRequest request, IReadOnlyList<KitE
             var last = g.MaxBy(b => b.ReadyAt)!;
             return new LateWant(
                 g.Key, last.WantName, last.By, last.ReadyAt,
-                $"{last.WantName}: {say.Of(Quantity.Volume, g.Sum(b => b.VolumeL))} cannot be ready by {Clock(last.By)}; the earliest is {Clock(last.ReadyAt)}, {Speaker.Minutes(last.LateMinutes)} later.");
+                $"{last.WantName}: {say.Of(Quantity.Volume, g.Sum(b => b.VolumeL))} cannot be ready by {Clock(last.By, last.By)}; the earliest is {Clock(last.ReadyAt, last.By)}, {Speaker.Minutes(last.LateMinutes)} later.");
         }),
     ];
 
@@ -90,12 +90,12 @@ internal sealed class ScheduleAnswer(ScheduleRequest request, IReadOnlyList<KitE
         List<string> lines = [];
         foreach (var batch in batches.Where(b => b.Begun && b.SlipMinutes >= SlipWorthSaying))
         {
-            lines.Add($"{batch.WantName}, {batch.Container}: {Speaker.Minutes(batch.SlipMinutes)} later than planned, ready at {Clock(batch.ReadyAt)}. What follows was moved.");
+            lines.Add($"{batch.WantName}, {batch.Container}: {Speaker.Minutes(batch.SlipMinutes)} later than planned, ready at {Clock(batch.ReadyAt, batch.By)}. What follows was moved.");
         }
 
         foreach (var batch in batches.Where(b => b.Moved))
         {
-            lines.Add($"{batch.WantName}, {batch.Container}: hands or things are not free at the time put by hand; it begins at {Clock(batch.StartAt)}.");
+            lines.Add($"{batch.WantName}, {batch.Container}: hands or things are not free at the time put by hand; it begins at {Clock(batch.StartAt, batch.By)}.");
         }
 
         if (lines.Count > 0 && late.Count > 0)
@@ -166,9 +166,10 @@ internal sealed class ScheduleAnswer(ScheduleRequest request, IReadOnlyList<KitE
         return working.Steps;
     }
 
-    private string Clock(DateTimeOffset at)
+    /// <summary>By the clock that what is wanted is told in: over the end of summer time it is another than in the evening.</summary>
+    private string Clock(DateTimeOffset at, DateTimeOffset wanted)
     {
-        var local = at.ToOffset(clock.From.Offset);
+        var local = at.ToOffset(wanted.Offset);
         return local.ToString(local.Date == clock.From.Date ? "HH:mm" : "HH:mm (ddd)", CultureInfo.InvariantCulture);
     }
 }

@@ -28,7 +28,25 @@ public class CampDayTests
             [new("w", new Walker("Ilva", 62, 168, true)), new("v", new Walker("Torren", 81, 183, false))], Now: Now);
     }
 
-    private static CampDayResponse Evening(PlanRequest? trip = null) => CampDay.Compute(new CampDayRequest(null, trip ?? Trip(), 0, 60));
+    private static CampDayResponse Evening(PlanRequest? trip = null) => CampDay.Compute(new CampDayRequest(null, (trip ?? Trip()) with { OffsetsMinutes = [60] }, 0));
+
+    /// <summary>
+    /// Summer time ends in the night: the evening is by a clock 2 h ahead of UTC, breakfast at 6 by one 1 h ahead; the night is an hour
+    /// longer, and what is said of the morning is said by its own clock.
+    /// </summary>
+    [Fact]
+    public void Over_the_end_of_summer_time_each_hour_is_of_its_own_clock()
+    {
+        var trip = Trip() with { OffsetsMinutes = [120, 60], Now = new DateTimeOffset(2026, 8, 9, 12, 0, 0, TimeSpan.Zero) };
+        var day = CampDay.Compute(new CampDayRequest(null, trip, 0)).Day;
+        day.From!.Value.Offset.ShouldBe(TimeSpan.FromHours(2));
+        day.Wants!.Single(w => w.Id == "breakfast").By.ShouldBe(new DateTimeOffset(2026, 8, 11, 6, 0, 0, TimeSpan.FromHours(1)));
+        var late = DaySchedule.Compute(new ScheduleRequest(
+            null, [], new WaterInput(null, null, null, null, null), null, [new WantedWater("a", "Breakfast", 1, new DateTimeOffset(2026, 8, 11, 6, 0, 0, TimeSpan.FromHours(1)))], 1,
+            new DateTimeOffset(2026, 8, 11, 6, 0, 0, TimeSpan.FromHours(1)).ToOffset(TimeSpan.FromHours(2))));
+        (late.Late.Count == 0 || late.Late[0].Words.Contains("by 06:00", StringComparison.Ordinal)).ShouldBeTrue();
+        Should.Throw<BadInputException>(() => CampDay.Compute(new CampDayRequest(null, trip with { OffsetsMinutes = [900, 0.5] }, 0))).Errors.Count.ShouldBe(2);
+    }
 
     [Fact]
     public void An_evening_wants_its_meal_its_breakfast_and_what_is_carried_away()
@@ -126,12 +144,12 @@ public class CampDayTests
             Kit = [Kits.Entry(Kits.Tablets, "t", 60)],
             Sources = [new("beck", new TripSource("Beck", SourceClass.Perennial, 10, true, Now.AddDays(-1), Clarity: Clarity.Clear, Colour: WaterColour.None, TemperatureC: 15))],
         };
-        var can = Evenings.Compute(new EveningsRequest(null, trip, 60));
+        var can = Evenings.Compute(new EveningsRequest(null, trip with { OffsetsMinutes = [60] }));
         can.Evenings.Single().CampName.ShouldBe("Beck camp");
         can.InTime.ShouldBeTrue(can.Evenings.Single().Headline);
         var arrives = Evening(trip: trip).Day.From!.Value;
         DayBook hurried = new("Hurried", null, [new("a", "At once", 2, arrives.AddMinutes(2))], 2, QuietToHour: 6, Follows: new(Guid.NewGuid(), 0));
-        var cannot = Evenings.Compute(new EveningsRequest(null, trip, 60, [hurried]));
+        var cannot = Evenings.Compute(new EveningsRequest(null, trip with { OffsetsMinutes = [60] }, [hurried]));
         cannot.InTime.ShouldBeFalse();
         cannot.Evenings.Single().Late.Single().ShouldStartWith("At once: 2 L cannot be ready by ");
     }

@@ -24,6 +24,7 @@ import { StoreProvider } from '../store/StoreContext';
 import { BrokenPlace } from './BrokenPlace';
 import { Shell } from './Shell';
 import { ShortcutProvider } from './shortcuts';
+import { TripZone } from './TripZone';
 
 /** Each place with a boundary of its own: what breaks in one leaves the others, and the way to them. */
 function places(routes: RouteObject[]): RouteObject[] {
@@ -32,7 +33,11 @@ function places(routes: RouteObject[]): RouteObject[] {
 
 const router = createBrowserRouter([
   {
-    element: <Shell />,
+    element: (
+      <TripZone>
+        <Shell />
+      </TripZone>
+    ),
     children: places([
       { path: '/now/:id?', element: <NowRoom /> },
       { path: '/treat', element: <TreatRoom /> },

@@ -1,13 +1,15 @@
+import { localInstant } from './time';
+
 /** The time now, to the whole minute. */
 export function thisMinute(): string {
   const now = new Date();
   now.setSeconds(0, 0);
-  return now.toISOString();
+  return localInstant(now);
 }
 
 /** The time now, to the whole hour: near enough for the age of a report. */
 export function thisHour(): string {
   const now = new Date();
   now.setMinutes(0, 0, 0);
-  return now.toISOString();
+  return localInstant(now);
 }

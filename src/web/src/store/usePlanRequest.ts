@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import type { PlanRequest, Schema } from '../core/contract';
 import { thisHour } from '../shared/thisMinute';
+import { offsetsFrom, today } from '../shared/time';
 import { useSettings } from './LocalDataContext';
 import { useKitEntries, useSourcesNow } from './InHandContext';
 import type { Kept } from './records';
@@ -41,6 +42,7 @@ export function usePlanRequest(
       walkers: walkers.map(({ id, body }) => ({ id, walker: body })),
       tests: tests.map(({ id, body }) => ({ id, test: body })),
       now: thisHour(),
+      offsetsMinutes: offsetsFrom(route.startDate ?? today(), (route.days?.length ?? 1) + 1),
       kit,
       countViruses,
     };

@@ -2,6 +2,7 @@ import Block from '@mui/icons-material/Block';
 import CheckCircle from '@mui/icons-material/CheckCircle';
 import { Box, Typography, useTheme } from '@mui/material';
 import { useCatalogue } from '../../core/CatalogueContext';
+import { dayName } from '../../shared/time';
 import type { Sweat } from '../../core/contract';
 import { plain, show } from '../../shared/units';
 import { usePictureText } from '../../shared/usePictureText';
@@ -34,7 +35,7 @@ export function SweatTests({ sweat, tests }: Props) {
               <Icon aria-hidden sx={{ color: result.accepted ? 'success.main' : 'error.main', mt: 0.25 }} />
               <Box>
                 <Typography sx={{ fontWeight: 650 }}>
-                  {at && new Date(at).toLocaleDateString('en', { day: 'numeric', month: 'long' })}
+                  {at && dayName(at)}
                   {': '}
                   {result.accepted
                     ? `${show(catalogue, 'volume', result.sweatLPerH)} of sweat an hour, ${plain(result.ratio ?? 0, 2)} times the prediction`

@@ -1,3 +1,4 @@
+import { dateOf } from '../../shared/time';
 import type { BookLines, Line } from '../../store/bookLines';
 
 /** A row of the book: a day's heading, a batch (read when it comes into view), or a line. */
@@ -28,7 +29,7 @@ export function timeline(batchIds: string[], lines: Line[], book: BookLines): Ro
   const rows: Row[] = [];
   let heading: Extract<Row, { type: 'day' }> | undefined;
   for (const entry of entries) {
-    const day = new Date(entry.at).toDateString();
+    const day = dateOf(new Date(entry.at));
     if (heading === undefined || heading.day !== day) {
       heading = { type: 'day', key: day, day, lines: [] };
       rows.push(heading);

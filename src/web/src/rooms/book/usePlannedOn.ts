@@ -4,11 +4,8 @@ import { usePlanRequest } from '../../store/usePlanRequest';
 
 const dayMs = 24 * 3_600_000;
 
-/** What the plan of a trip under way has the party use on a day, L; null on a day no trip covers. */
-export function usePlannedOn(day: Date): number | null {
-  const date = [day.getFullYear(), day.getMonth() + 1, day.getDate()]
-    .map((n) => String(n).padStart(2, '0'))
-    .join('-');
+/** What the plan of a trip under way has the party use on a date such as 2026-08-21, L; null on a day no trip covers. */
+export function usePlannedOn(date: string): number | null {
   const route = useRecords('route')?.find(({ body }) => {
     const start = Date.parse(body.startDate ?? '');
     const end = start + (body.days?.length ?? 1) * dayMs;

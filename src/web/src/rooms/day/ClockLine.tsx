@@ -1,7 +1,7 @@
 import { Box, Typography, useTheme } from '@mui/material';
 import { useRef, useState } from 'react';
 import type { Response, Schema } from '../../core/contract';
-import { clockTime, localInstant, minutesText } from '../../shared/time';
+import { clockTime, hourOf, localInstant, minutesText } from '../../shared/time';
 import { useNowMinute } from '../../shared/useNow';
 import { usePictureText } from '../../shared/usePictureText';
 import { useWidth } from '../../shared/useWidth';
@@ -59,7 +59,7 @@ export function ClockLine({ schedule, onPut }: Props) {
             <g key={at}>
               <line x1={x(at)} x2={x(at)} y1={top - 4} y2={height} stroke={palette.divider} opacity={0.6} />
               <text x={x(at) + 3} y={16} {...ink}>
-                {new Date(at).getHours()}:00
+                {hourOf(new Date(at))}:00
               </text>
             </g>
           ))}
@@ -210,7 +210,7 @@ function hours(from: number, until: number, width: number): number[] {
   first.setMinutes(0, 0, 0);
   const list: number[] = [];
   for (let at = first.getTime() + hour; at < until; at += hour) {
-    if (new Date(at).getHours() % step === 0) list.push(at);
+    if (hourOf(new Date(at)) % step === 0) list.push(at);
   }
   return list;
 }

@@ -1,3 +1,4 @@
+import { fromField } from '../../shared/time';
 import type { Kept } from '../../store/records';
 
 /** A day that can be opened: an evening of a trip, changed by hand or not, or a day of its own. */
@@ -52,6 +53,6 @@ export function dayMeant(choices: DayChoice[], now: number): DayChoice | undefin
 /** A trip without a date is not over yet, but comes after every one that has a date. */
 function noonAfter(startDate: string | null | undefined, evening: number): number {
   return startDate
-    ? new Date(`${startDate}T12:00`).getTime() + (evening + 1) * dayMs
+    ? Date.parse(fromField(`${startDate}T12:00`) ?? '') + (evening + 1) * dayMs
     : Number.MAX_SAFE_INTEGER - 1_000 + evening;
 }

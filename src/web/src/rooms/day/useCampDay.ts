@@ -2,7 +2,6 @@ import { useMemo } from 'react';
 import { v7 as newId } from 'uuid';
 import type { Response, Schema } from '../../core/contract';
 import { useCalculation } from '../../core/useCalculation';
-import { clockOffset } from '../../shared/time';
 import { useSettings } from '../../store/LocalDataContext';
 import type { Kept } from '../../store/records';
 import { useEdited } from '../../store/useEdited';
@@ -28,7 +27,7 @@ export function useCampDay(route: Kept<'route'>, evening: number, kept: Kept<'da
   const asked = usePlanRequest(route);
   const { response, problem, failure } = useCalculation(
     'camp-day',
-    asked && { units, plan: asked.request, day: evening, offsetMinutes: clockOffset() },
+    asked && { units, plan: asked.request, day: evening },
   );
   // Nothing is kept until something is changed.
   const fresh = useMemo<Kept<'day'>>(

@@ -1,3 +1,4 @@
+import { dateOf } from '../../shared/time';
 import type { Request, Schema, TreatRequest } from '../../core/contract';
 import type { Entry } from '../../shared/NumberEntry';
 import { ofItemKind, type ItemKind } from '../../store/kitItems';
@@ -151,9 +152,7 @@ function water(draft: Draft): Schema<'WaterInput'> {
   };
 }
 
-/** The local date of an instant, as the core takes it. */
+/** The date of an instant, as the core takes it. */
 function localDay(instant: string): string {
-  const at = new Date(instant);
-  const pad = (n: number) => String(n).padStart(2, '0');
-  return `${at.getFullYear()}-${pad(at.getMonth() + 1)}-${pad(at.getDate())}`;
+  return dateOf(new Date(instant));
 }

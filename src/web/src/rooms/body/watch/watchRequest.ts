@@ -1,9 +1,10 @@
 import type { Request, Schema } from '../../../core/contract';
-import { localInstant } from '../../../shared/time';
+import { dateOf, fromField } from '../../../shared/time';
 import type { InHand } from '../../../store/InHandContext';
 import type { Kept } from '../../../store/records';
 
-const morningHour = 7;
+const morningTime = 'T07:00';
+const dayMs = 24 * 3_600_000;
 
 interface Day {
   units: Schema<'UnitSystem'>;
@@ -14,10 +15,10 @@ interface Day {
 
 /** This morning, or yesterday's while it is still night. */
 export function morning(now: Date): string {
-  const at = new Date(now);
-  at.setHours(morningHour, 0, 0, 0);
-  if (at > now) at.setDate(at.getDate() - 1);
-  return localInstant(at);
+  const at = fromField(`${dateOf(now)}${morningTime}`)!;
+  return Date.parse(at) <= now.getTime()
+    ? at
+    : fromField(`${dateOf(new Date(now.getTime() - dayMs))}${morningTime}`)!;
 }
 
 /** What is asked about one walker's water through the day: what the log says of them, and what else is known of the day. */

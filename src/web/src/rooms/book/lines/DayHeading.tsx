@@ -1,6 +1,6 @@
 import { Typography } from '@mui/material';
 import { useCalculation } from '../../../core/useCalculation';
-import { dayName } from '../../../shared/time';
+import { dateName } from '../../../shared/time';
 import { useSettings } from '../../../store/LocalDataContext';
 import type { Line } from '../../../store/bookLines';
 import { usePlannedOn } from '../usePlannedOn';
@@ -8,7 +8,7 @@ import { usePlannedOn } from '../usePlannedOn';
 /** A day's name, and what was drunk of what was planned. */
 export function DayHeading({ day, lines }: { day: string; lines: Line[] }) {
   const { units } = useSettings().settings;
-  const planned = usePlannedOn(new Date(day));
+  const planned = usePlannedOn(day);
   const { response } = useCalculation('book-day', {
     units,
     lines: lines.filter(({ body }) => body.kind === 'drank' || body.kind === 'urine').map(({ body }) => body),
@@ -17,7 +17,7 @@ export function DayHeading({ day, lines }: { day: string; lines: Line[] }) {
   return (
     <>
       <Typography variant="h2" sx={{ pt: 1 }}>
-        {dayName(new Date(day).toISOString())}
+        {dateName(day)}
       </Typography>
       {response?.words && <Typography sx={{ fontWeight: 600 }}>{response.words}</Typography>}
     </>

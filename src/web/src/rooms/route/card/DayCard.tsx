@@ -1,6 +1,7 @@
 import { Box, Typography } from '@mui/material';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import type { Plan, Schema } from '../../../core/contract';
+import { dateName } from '../../../shared/time';
 import { show, wholePercent } from '../../../shared/units';
 import { clock, hoursText } from '../clock';
 
@@ -14,13 +15,7 @@ interface Props {
 export function DayCard({ day, plan, title }: Props) {
   const catalogue = useCatalogue();
   const stops = plan.stops.filter((stop) => stop.day === day.day);
-  const date = day.date
-    ? new Date(`${day.date}T12:00:00`).toLocaleDateString('en', {
-        weekday: 'long',
-        day: 'numeric',
-        month: 'long',
-      })
-    : '';
+  const date = day.date ? dateName(day.date) : '';
   return (
     <Box
       component="section"

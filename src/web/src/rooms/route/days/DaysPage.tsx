@@ -5,6 +5,7 @@ import { DayList } from './DayList';
 import { PaceForm } from './PaceForm';
 import { CountryPanel } from './CountryPanel';
 import { WeatherPanel } from './WeatherPanel';
+import { ZoneField } from './ZoneField';
 
 /** Stages and camps, the weather, what holds water, and how the plan reckons. */
 export function DaysPage() {
@@ -26,6 +27,7 @@ export function DaysPage() {
         <WeatherPanel />
         <CountryPanel />
         <PaceForm />
+        <ZoneField />
       </Stack>
     </Box>
   );

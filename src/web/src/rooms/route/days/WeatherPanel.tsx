@@ -4,6 +4,7 @@ import type { Schema } from '../../../core/contract';
 import { NumberEntry, type Entry } from '../../../shared/NumberEntry';
 import { ProblemLine } from '../../../shared/ProblemLine';
 import { Section } from '../../../shared/Section';
+import { today } from '../../../shared/time';
 import { useReading } from '../../../core/useReading';
 import { useAsk } from '../../../shared/useAsk';
 import { api, call } from '../../../store/api';
@@ -49,7 +50,7 @@ export function WeatherPanel() {
               latitude: at?.latitudeDeg ?? catalogue.defaults.latitudeDeg,
               longitude: at?.longitudeDeg ?? catalogue.defaults.longitudeDeg,
               elevation: Math.round(middle),
-              from: route.startDate ?? new Date().toISOString().slice(0, 10),
+              from: route.startDate ?? today(),
               days: count,
             },
           },

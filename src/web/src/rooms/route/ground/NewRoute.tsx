@@ -14,6 +14,7 @@ import { FoundReview } from './FoundReview';
 import { routeOf } from './groundOf';
 import { LegsForm } from './LegsForm';
 import { trackFiles, useTrackFile } from './useTrackFile';
+import { withZone } from './withZone';
 
 /** A route begins with a dropped track, or with legs typed by hand. */
 export function NewRoute({ first }: { first: boolean }) {
@@ -25,7 +26,9 @@ export function NewRoute({ first }: { first: boolean }) {
   const [over, setOver] = useState(false);
 
   const begin = async (read: ReadRoute, name: string, places: Ticked[] = []) => {
-    const body = routeOf(read, name, today());
+    const made = routeOf(read, name, today());
+    // A file of ours says what clock it keeps.
+    const body = read.whole ? made : await withZone(made);
     const id = await keep(store.db, 'route', body, { book: book.id }).catch(() => null);
     if (id === null) return;
     const sources = takenAs(id, places);

@@ -6,7 +6,7 @@ import type { Schema } from '../../../core/contract';
 import { calculateLong } from '../../../core/long';
 import { useCalculation } from '../../../core/useCalculation';
 import { Section } from '../../../shared/Section';
-import { clockOffset, minutesText } from '../../../shared/time';
+import { minutesText } from '../../../shared/time';
 import { useRecords } from '../../../store/useRecords';
 import { useTrip } from '../TripContext';
 
@@ -19,9 +19,7 @@ export function PlanEvenings() {
   // After the plan itself: it is what people wait for.
   const { response } = useCalculation(
     'evenings',
-    books && hasCamps && !isFirst
-      ? { units: request.units, plan: request, offsetMinutes: clockOffset(), books }
-      : null,
+    books && hasCamps && !isFirst ? { units: request.units, plan: request, books } : null,
     calculateLong,
   );
   if (!hasCamps || !response) return null;

@@ -1,6 +1,7 @@
 import { Button, Typography } from '@mui/material';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { Section } from '../../../shared/Section';
+import { today } from '../../../shared/time';
 import { saveFile } from '../../../shared/saveFile';
 import { recordsIn } from '../../../store/records';
 import { useStore } from '../../../store/StoreContext';
@@ -12,7 +13,7 @@ export function TakeOut() {
   const count = useLiveQuery(() => recordsIn(db, person.id).count(), [db, person.id]);
   const save = async () => {
     const file = await backupFile(db, person.id);
-    const day = new Date().toISOString().slice(0, 10);
+    const day = today();
     saveFile(`jolly-brook-${day}.json`, 'application/json', JSON.stringify(file));
   };
   return (

@@ -1,0 +1,61 @@
+/** The device's own zone. */
+export const deviceZone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+
+let zone = deviceZone;
+
+/** Whether a zone is known here by this name. */
+export function isZone(name: string): boolean {
+  try {
+    Intl.DateTimeFormat('en', { timeZone: name });
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+/** The zone that every time and date of the page is told in: the trip's, else the device's. */
+export function zoneNow(): string {
+  return zone;
+}
+
+/** Lets the page speak another zone; one that is not known here leaves the device's. */
+export function speakZone(name: string | null | undefined) {
+  zone = name && isZone(name) ? name : deviceZone;
+}
+
+const readers = new Map<string, Intl.DateTimeFormat>();
+
+/** A formatter of the zone spoken now; made once for each zone and form. */
+export function formatter(locale: string, form: Intl.DateTimeFormatOptions): Intl.DateTimeFormat {
+  const key = JSON.stringify([zone, locale, form]);
+  let known = readers.get(key);
+  if (!known) readers.set(key, (known = new Intl.DateTimeFormat(locale, { ...form, timeZone: zone })));
+  return known;
+}
+
+/** Minutes the clock of the zone spoken now is ahead of UTC at an instant. */
+export function offsetAt(at: Date): number {
+  const part = Object.fromEntries(
+    formatter('en-US', {
+      hourCycle: 'h23',
+      year: 'numeric',
+      month: 'numeric',
+      day: 'numeric',
+      hour: 'numeric',
+      minute: 'numeric',
+      second: 'numeric',
+      era: 'short',
+    })
+      .formatToParts(at)
+      .map(({ type, value }) => [type, value]),
+  );
+  const wall = Date.UTC(
+    Number(part.year),
+    Number(part.month) - 1,
+    Number(part.day),
+    Number(part.hour),
+    Number(part.minute),
+    Number(part.second),
+  );
+  return Math.round((wall - Math.floor(at.getTime() / 1000) * 1000) / 60_000);
+}
