@@ -132,8 +132,8 @@ public sealed class RouteJourney : IDisposable
 
     private async Task<JsonElement> ReadAsync(string text)
     {
-        using var content = new StringContent(text, System.Text.Encoding.UTF8, "text/plain");
-        using var response = await _server.Owner.Http.PostAsync("/api/files/route", content);
+        using var content = TrackFile.Asked(text);
+        using var response = await _server.Owner.Http.PostAsync("/api/calc/read-route", content);
         return JsonDocument.Parse(await response.Content.ReadAsStringAsync()).RootElement;
     }
 

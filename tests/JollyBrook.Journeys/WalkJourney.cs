@@ -145,8 +145,8 @@ public sealed class WalkJourney : IDisposable
 
     private async Task PackAsync()
     {
-        using var content = new StringContent(Track(), System.Text.Encoding.UTF8, "text/plain");
-        using var response = await _server.Owner.Http.PostAsync("/api/files/route", content);
+        using var content = TrackFile.Asked(Track());
+        using var response = await _server.Owner.Http.PostAsync("/api/calc/read-route", content);
         var read = JsonDocument.Parse(await response.Content.ReadAsStringAsync()).RootElement;
         string Field(string name) => read.GetProperty(name).GetRawText();
         var (route, tablets) = (Guid.CreateVersion7(), Guid.CreateVersion7());

@@ -64,8 +64,6 @@ public sealed class AccessMatrixTests : IDisposable
         ["GET /api/probe"] = Audience.SignedIn,
         ["GET /api/weather"] = Audience.SignedIn,
         ["GET /api/scale"] = Audience.SignedIn,
-        ["POST /api/files/route"] = Audience.SignedIn,
-        ["POST /api/files/weather"] = Audience.SignedIn,
         ["GET /openapi/{documentName}.json"] = Audience.SignedIn,
     };
 

@@ -53,7 +53,7 @@ public class CalculationEndpointTests : IDisposable
     public async Task The_api_document_names_every_calculation_and_record()
     {
         var document = await _server.Client.GetStringAsync("/openapi/v1.json");
-        foreach (var calculation in Core.Calculations.All)
+        foreach (var calculation in Core.Calculations.All.Concat(Formats.FileCalculations.All))
         {
             document.ShouldContain($"/api/calc/{calculation.Name}");
         }

@@ -10,17 +10,16 @@ public sealed class PlanningTests : IDisposable
 
     public void Dispose() => _server.Dispose();
 
-    private async Task<(HttpStatusCode Status, JsonElement Body)> SendAsync(string path, string text)
+    private async Task<(HttpStatusCode Status, JsonElement Body)> ReadAsync(string name, string text)
     {
-        using var content = new StringContent(text, System.Text.Encoding.UTF8, "text/plain");
-        var response = await _server.Client.PostAsync(path, content);
+        var response = await _server.Client.PostAsync($"/api/calc/{name}", RunningServer.Json($$"""{"file":"{{Convert.ToBase64String(System.Text.Encoding.UTF8.GetBytes(text))}}"}"""));
         return (response.StatusCode, JsonDocument.Parse(await response.Content.ReadAsStringAsync()).RootElement);
     }
 
     [Fact]
     public async Task A_track_is_read_kept_as_a_route_and_planned()
     {
-        var (status, read) = await SendAsync("/api/files/route", File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "read-with-waypoint.gpx")));
+        var (status, read) = await ReadAsync("read-route", File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "read-with-waypoint.gpx")));
         status.ShouldBe(HttpStatusCode.OK);
         var route = $$"""{"name":"Over","startDate":"2026-08-21","lengthKm":{{read.GetProperty("lengthKm").GetRawText()}},"heights":{{read.GetProperty("heights").GetRawText()}}}""";
         (await _server.PutAsync("route", Guid.CreateVersion7(), route)).StatusCode.ShouldBe(HttpStatusCode.OK);
@@ -33,10 +32,10 @@ public sealed class PlanningTests : IDisposable
     [Fact]
     public async Task A_file_that_is_none_is_refused_in_words()
     {
-        var (status, problem) = await SendAsync("/api/files/route", "hello");
+        var (status, problem) = await ReadAsync("read-route", "hello");
         status.ShouldBe(HttpStatusCode.BadRequest);
         problem.GetProperty("errors")[0].GetProperty("field").GetString().ShouldBe("file");
-        (await SendAsync("/api/files/weather", "date;hour\n")).Status.ShouldBe(HttpStatusCode.BadRequest);
+        (await ReadAsync("read-weather", "date;hour\n")).Status.ShouldBe(HttpStatusCode.BadRequest);
     }
 
     [Fact]

@@ -16,12 +16,15 @@ internal static class CalculationEndpoints
     /// <summary>The largest file, its bytes four thirds as long in JSON.</summary>
     private const int MostFileBytes = 36 * 1024 * 1024;
 
+    /// <summary>How long a file may keep a core busy.</summary>
+    private static readonly TimeSpan LongestFile = TimeSpan.FromSeconds(20);
+
     public static void MapCalculations(this IEndpointRouteBuilder routes)
     {
         var group = routes.MapGroup("/api/calc").WithTags("calculations");
         foreach (var calculation in OfCore.All.Concat(FileCalculations.All))
         {
-            var route = group.MapPost(calculation.Name, (HttpRequest request, LongRuns runs) => RunAsync(calculation.Run, calculation.IsLong, request, runs))
+            var route = group.MapPost(calculation.Name, (HttpRequest request, LongRuns runs) => RunAsync(calculation.Run, calculation.IsLong, calculation.TakesFile ? LongestFile : Timeout.InfiniteTimeSpan, request, runs))
                 .WithName(calculation.Name)
                 .WithSummary(calculation.Summary)
                 .Accepts(calculation.RequestType, "application/json")
@@ -35,11 +38,11 @@ internal static class CalculationEndpoints
         }
 
         // An unknown name, or a body sent under another content type: the core answers both.
-        group.MapPost("{name}", (string name, HttpRequest request, LongRuns runs) => RunAsync((text, cancellation) => OfCore.Run(name, text, cancellation), isLong: true, request, runs))
+        group.MapPost("{name}", (string name, HttpRequest request, LongRuns runs) => RunAsync((text, cancellation) => OfCore.Run(name, text, cancellation), isLong: true, Timeout.InfiniteTimeSpan, request, runs))
             .ExcludeFromDescription().For(Audience.SignedIn);
     }
 
-    private static async Task<IResult> RunAsync(Func<string, CancellationToken, CalculationOutcome> run, bool isLong, HttpRequest request, LongRuns runs)
+    private static async Task<IResult> RunAsync(Func<string, CancellationToken, CalculationOutcome> run, bool isLong, TimeSpan longest, HttpRequest request, LongRuns runs)
     {
         var text = await RequestText.ReadAsync(request);
         if (!isLong)
@@ -48,9 +51,15 @@ internal static class CalculationEndpoints
         }
 
         var http = request.HttpContext;
+        using var ends = CancellationTokenSource.CreateLinkedTokenSource(http.RequestAborted);
+        ends.CancelAfter(longest);
         try
         {
-            return Answer(await runs.RunAsync(http.User.PersonId(), cancellation => run(text, cancellation), http.RequestAborted));
+            return Answer(await runs.RunAsync(http.User.PersonId(), cancellation => run(text, cancellation), ends.Token));
+        }
+        catch (OperationCanceledException) when (!http.RequestAborted.IsCancellationRequested)
+        {
+            return RequestText.Problem(Problem.BadInput([new FieldProblem("file", "The file takes too long to read. Thin the track out, or split it, and try again.", null)]));
         }
         catch (LineTooLongException)
         {
