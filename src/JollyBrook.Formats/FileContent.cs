@@ -4,7 +4,10 @@ using JollyBrook.Formats.Places;
 namespace JollyBrook.Formats;
 
 /// <summary>A line of a file: a track, a route, a drawn line.</summary>
-internal sealed record FileLine(string Name, IReadOnlyList<GeoPoint> Points);
+/// <param name="Name">Its name; empty without one.</param>
+/// <param name="Points">Its points.</param>
+/// <param name="IsRecorded">Whether a receiver recorded it: its points have times.</param>
+internal sealed record FileLine(string Name, IReadOnlyList<GeoPoint> Points, bool IsRecorded = false);
 
 /// <summary>What a file holds, whatever its format.</summary>
 /// <param name="Name">Its own name; empty without one.</param>

@@ -100,7 +100,7 @@ public static class RouteFile
 
     private static ReadRoute Others(FileContent content, RouteFileOptions options)
     {
-        var lines = content.Lines.Select(l => (l.Name, Track: Checked(l.Points))).Where(l => l.Track is not null).Select(l => new FoundTrack(l.Name, l.Track!)).ToList();
+        var lines = content.Lines.Select(l => (l.Name, Track: Checked(l.Points, l.IsRecorded))).Where(l => l.Track is not null).Select(l => new FoundTrack(l.Name, l.Track!)).ToList();
         if (lines.Count == 0)
         {
             throw new UnreadableFileException("The track has fewer than two different points. Type the legs by hand, or drop another file.");
@@ -108,7 +108,7 @@ public static class RouteFile
 
         var longest = lines.MaxBy(l => l.Track.LengthKm)!;
         var taken = options.Line is { } asked && asked >= 0 && asked < lines.Count ? lines[asked] : longest;
-        var (name, track) = options.Line == RouteFileOptions.Joined ? (content.Name, Checked([.. lines.SelectMany(l => l.Track.Points)])!) : (taken.Name, taken.Track);
+        var (name, track) = options.Line == RouteFileOptions.Joined ? (content.Name, Checked([.. lines.SelectMany(l => l.Track.Points)], content.Lines.Any(l => l.IsRecorded))!) : (taken.Name, taken.Track);
         if (track.LengthKm > LongestKm)
         {
             throw new UnreadableFileException($"The track is {track.LengthKm:0} km long; up to {LongestKm:0} km can be planned. Split it and try again.");
@@ -132,8 +132,8 @@ public static class RouteFile
 
     private sealed record FoundTrack(string Name, Track Track);
 
-    private static Track? Checked(IReadOnlyList<GeoPoint> points) => points.Count <= MostPoints
-        ? Track.Of(points)
+    private static Track? Checked(IReadOnlyList<GeoPoint> points, bool isRecorded) => points.Count <= MostPoints
+        ? Track.Of(points, isRecorded)
         : throw new UnreadableFileException($"The track has {points.Count} points; {MostPoints} can be read. Thin it out and try again.");
 
     /// <summary>A height as it may be used: none where it is no number or is off the earth.</summary>

@@ -25,6 +25,11 @@ if (Wants("plan"))
     PlanTimes.Print();
 }
 
+if (Wants("climb"))
+{
+    ClimbErrors.Print();
+}
+
 if (Wants("fuzz"))
 {
     var (read, refused, unhandled, first) = FileFuzz.Run(Path.Combine(Repository.Root, "tests/JollyBrook.Formats.Tests/awkward"));

@@ -47,12 +47,12 @@ public sealed class TwoHostsTests : IDisposable
     {
         const string Route = """{"name":"Ridge","startDate":"2026-08-21","lengthKm":4.448,"heights":"o}@SSS","latitudes":"_m~xG_yF","longitudes":"~|pmD?"}""";
         List<(string Name, string Json)> requests = [.. ((string[])["gpx", "geoJson", "csv"]).Select(format =>
-            ("write-trip", $$"""{"format":"{{format}}","route":{{Route}},"sources":[{"source":{"name":"=Moss & fern","class":"seep","alongKm":1.5,"doNotUse":true}}]}"""))];
+            ("write-trip", $$$"""{"format":"{{{format}}}","route":{{{Route}}},"sources":[{"source":{"name":"=Moss & fern","class":"seep","alongKm":1.5,"doNotUse":true}}]}"""))];
         foreach (var file in Directory.GetFiles(Path.Combine(Repository.Root, "tests/JollyBrook.Formats.Tests/awkward")).Order())
         {
             var bytes = Convert.ToBase64String(await File.ReadAllBytesAsync(file));
             requests.Add(("read-route", $$"""{"file":"{{bytes}}","today":"2026-11-27"}"""));
-            requests.Add(("read-places", $$"""{"file":"{{bytes}}","today":"2026-11-27","route":{{Route}}}"""));
+            requests.Add(("read-places", $$$"""{"file":"{{{bytes}}}","today":"2026-11-27","route":{{{Route}}}}"""));
         }
 
         _browser.Open("/treat");

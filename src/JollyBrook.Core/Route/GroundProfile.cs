@@ -6,9 +6,6 @@ public sealed class GroundProfile
     /// <summary>The step a route is resampled to, m (handbook room 60).</summary>
     public const double ResampleM = 50;
 
-    /// <summary>Heights are averaged over this length, m, so that the noise of a receiver adds no climb.</summary>
-    public const double SmoothM = 150;
-
     private readonly double[] _elevationM;
 
     /// <param name="lengthKm">Length, km, above 0.</param>

@@ -6,10 +6,27 @@ public sealed class Track
     private const double FarApartKm = 5;
     private const double SamePlaceKm = 0.0005;
 
-    private readonly double[] _along;
+    /// <summary>Heights looked at for each step of the profile.</summary>
+    private const int FinePerStep = 5;
 
-    private Track(List<GeoPoint> points, double[] alongKm, IReadOnlyList<string> flags, int withoutHeight)
+    /// <summary>Points with neighbours nearer than this tell of the noise, km.</summary>
+    private const double NeighboursKm = 0.11;
+
+    /// <summary>A swing of so many standard deviations is ground (pick).</summary>
+    private const double NoiseTimes = 4;
+
+    /// <summary>Receivers drift by this much over minutes, m: a recorded rise is one above it (pick).</summary>
+    private const double RecordedLeastM = 8;
+
+    /// <summary>A drawn line follows a model of the ground that is good to this, m (pick).</summary>
+    private const double DrawnLeastM = 1;
+
+    private readonly double[] _along;
+    private readonly bool _isRecorded;
+
+    private Track(List<GeoPoint> points, double[] alongKm, IReadOnlyList<string> flags, int withoutHeight, bool isRecorded)
     {
+        _isRecorded = isRecorded;
         (Points, _along, Flags) = (points, alongKm, flags);
         HasHeights = withoutHeight < points.Count;
     }
@@ -27,7 +44,9 @@ public sealed class Track
     public double LengthKm => AlongKm[^1];
 
     /// <summary>Null when fewer than two different places are left.</summary>
-    public static Track? Of(IReadOnlyList<GeoPoint> given)
+    /// <param name="given">Its points.</param>
+    /// <param name="isRecorded">Whether a receiver recorded it, whose heights drift; false for one drawn on a map.</param>
+    public static Track? Of(IReadOnlyList<GeoPoint> given, bool isRecorded = false)
     {
         ArgumentNullException.ThrowIfNull(given);
         List<GeoPoint> points = new(given.Count);
@@ -71,15 +90,20 @@ public sealed class Track
                 : $"{missing} of {points.Count} points have no height: filled in between their neighbours.");
         }
 
-        return new Track(points, [.. along], flags, missing);
+        return new Track(points, [.. along], flags, missing, isRecorded);
     }
 
-    /// <summary>The ground resampled to 50 m and averaged over 150 m.</summary>
+    /// <summary>The ground at 50 m steps, each the mean of the 50 m about it, without what its own noise adds.</summary>
     public GroundProfile Profile()
     {
         var steps = Math.Max(1, (int)Math.Round(LengthKm * 1000 / GroundProfile.ResampleM));
-        var raw = Resample(steps, Filled());
-        return new GroundProfile(LengthKm, Smooth(raw, (int)Math.Round(GroundProfile.SmoothM / GroundProfile.ResampleM)));
+        var heights = Filled();
+        var fine = Resample(steps * FinePerStep, heights);
+        double[] means = [.. Enumerable.Range(0, steps + 1).Select(s => Mean(fine, s * FinePerStep))];
+        // As many points as fall into a step quieten it by their root.
+        var perStep = Math.Max(1, (double)Points.Count / (steps + 1));
+        var noise = ClimbFilter.NoiseM(AlongKm, heights, NeighboursKm) / Math.Sqrt(perStep);
+        return new GroundProfile(LengthKm, ClimbFilter.Level(means, Math.Max(_isRecorded ? RecordedLeastM : DrawnLeastM, NoiseTimes * noise), _isRecorded));
     }
 
     /// <summary>The place at a distance along, km; an end for what lies beyond it.</summary>
@@ -159,23 +183,10 @@ public sealed class Track
         return result;
     }
 
-    /// <summary>A centred mean over so many steps, shorter at both ends.</summary>
-    private static double[] Smooth(double[] raw, int window)
+    /// <summary>The mean of the fine heights about a step; fewer of them at both ends.</summary>
+    private static double Mean(double[] fine, int at)
     {
-        var half = window / 2;
-        var smooth = new double[raw.Length];
-        for (var i = 0; i < raw.Length; i++)
-        {
-            var reach = Math.Min(half, Math.Min(i, raw.Length - 1 - i));
-            var sum = 0.0;
-            for (var j = i - reach; j <= i + reach; j++)
-            {
-                sum += raw[j];
-            }
-
-            smooth[i] = sum / ((2 * reach) + 1);
-        }
-
-        return smooth;
+        var reach = Math.Min(FinePerStep / 2, Math.Min(at, fine.Length - 1 - at));
+        return fine.AsSpan((at - reach)..(at + reach + 1)).ToArray().Average();
     }
 }

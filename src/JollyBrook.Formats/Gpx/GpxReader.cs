@@ -148,7 +148,7 @@ internal sealed class GpxReader
         InEach(Inside);
         if (points.Count > 0)
         {
-            into.Add(new FileLine(name, points));
+            into.Add(new FileLine(name, points, _lastTime is not null));
         }
 
         void Inside(string element)

@@ -26,7 +26,7 @@ public sealed class GroundTests
         ground.AscentM.ShouldBe(100, 1e-6); // an even slope stays as it is
     }
 
-    /// <summary>A receiver that jitters by ±3 m point by point: averaging over 150 m takes most of the made-up climb away.</summary>
+    /// <summary>A receiver that jitters by ±3 m point by point: most of the made-up climb is taken away.</summary>
     [Fact]
     public void Jitter_adds_little_climb()
     {
