@@ -2,6 +2,7 @@ import Add from '@mui/icons-material/Add';
 import Remove from '@mui/icons-material/Remove';
 import {
   Box,
+  Button,
   Checkbox,
   FormControlLabel,
   IconButton,
@@ -13,7 +14,7 @@ import { useId, useState } from 'react';
 import { useCatalogue } from '../core/CatalogueContext';
 import type { Schema } from '../core/contract';
 import { DefaultMark } from './DefaultMark';
-import { entryScale, readEntry, writeEntry } from './units';
+import { eitherEntry, readEntry, typedScales, writeEntry } from './units';
 
 /** A number as it stands in a form: in the inside unit, text that is no number, or null for not known. */
 export type Entry = number | string | null;
@@ -48,9 +49,11 @@ export function NumberEntry({
   hint,
 }: Props) {
   const id = useId();
-  const scale = entryScale(useCatalogue(), quantity);
+  const scales = typedScales(useCatalogue(), quantity);
+  const scale = scales[0]!;
   const [typing, setTyping] = useState<string | null>(null);
   const text = typing ?? writeEntry(scale, value);
+  const either = typeof value === 'string' ? eitherEntry(scales, value) : null;
 
   const nudge = (by: number) => {
     const shown = typeof value === 'number' ? value * scale.factor + scale.offset : 0;
@@ -81,11 +84,11 @@ export function NumberEntry({
           placeholder={value === null ? 'not known' : undefined}
           onChange={(event) => {
             setTyping(event.target.value);
-            onChange(readEntry(scale, event.target.value));
+            onChange(readEntry(scales, event.target.value));
           }}
           onBlur={() => setTyping(null)}
-          error={error !== undefined}
-          helperText={error ?? hint}
+          error={error !== undefined || either !== null}
+          helperText={either ? 'Which of the two is meant?' : (error ?? hint)}
           fullWidth
           slotProps={{
             htmlInput: { inputMode: 'decimal', autoComplete: 'off' },
@@ -96,6 +99,22 @@ export function NumberEntry({
           <Add />
         </IconButton>
       </Box>
+      {either && (
+        <Box role="group" aria-label={`What is meant by ${text}`} sx={{ display: 'flex', gap: 1, ml: 6 }}>
+          {either.map(({ shown, inside }) => (
+            <Button
+              key={shown}
+              variant="outlined"
+              onClick={() => {
+                setTyping(null);
+                onChange(inside);
+              }}
+            >
+              {shown}
+            </Button>
+          ))}
+        </Box>
+      )}
       {unknown && (
         <FormControlLabel
           sx={{ ml: 6, minHeight: 48 }}

@@ -7,6 +7,7 @@ import { useCalculation } from '../../../core/useCalculation';
 import { ProblemLine } from '../../../shared/ProblemLine';
 import { WorkingPanel } from '../../../shared/WorkingPanel';
 import { useKitEntries } from '../../../store/InHandContext';
+import { typedNumber } from '../../../shared/typedNumber';
 import { useSettings } from '../../../store/LocalDataContext';
 import { PassMark } from '../PassMark';
 import { useStanding } from '../ProgressContext';
@@ -55,11 +56,16 @@ function Question({ seed, trap, onMarked, onNext }: QuestionProps) {
   if (!question) return null;
 
   const mark = async () => {
-    const answer = Number(text.trim().replace(',', '.'));
-    if (text.trim() === '' || !Number.isFinite(answer)) {
-      setFault('Give a number.');
+    const typed = typedNumber(text);
+    if (typed.is !== 'number') {
+      setFault(
+        typed.is === 'either'
+          ? `Is it ${typed.values.join(' or ')}? Type it without the mark, or with a point.`
+          : 'Give a number.',
+      );
       return;
     }
+    const answer = typed.value;
     const outcome = await calculate('quiz', { units, seed, trap, answer, kit });
     if (!outcome.ok) {
       setFault(outcome.problem.detail);
