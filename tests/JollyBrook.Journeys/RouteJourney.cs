@@ -46,6 +46,14 @@ public sealed class RouteJourney : IDisposable
         _browser.Click("button", "Dry");
         _browser.UntilText("Runs with 5 %");
 
+        // Taken out it is gone from the plan, and nothing of it is lost.
+        _browser.Click("button", "Take this source out");
+        _browser.UntilText("Taken out");
+        _browser.Click("button", "Put Reed seep back");
+        _browser.Until(() => !_browser.Text.Contains("Taken out", StringComparison.Ordinal), "the source to be back");
+        _browser.Click(_browser.Find(By.XPath("//button[contains(., 'Reed seep')]")));
+        _browser.UntilText("Runs with 5 %");
+
         // One bottle is too little.
         _browser.Click("tab", "Days, weather, kit");
         _browser.Click("button", "Add a container");

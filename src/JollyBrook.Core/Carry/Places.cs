@@ -14,7 +14,7 @@ internal static class Places
         var route = request.Route!;
         var camps = Camps(route, ground);
         List<Place> places = [.. camps, .. (route.BailOuts ?? []).Select((b, i) => new Place(StopKind.BailOut, $"way-out-{i}", b.Name ?? "Way out", Timeline.StepAt(ground, b.AlongKm!.Value)))];
-        foreach (var (id, source) in request.Sources ?? [])
+        foreach (var (id, source) in (request.Sources ?? []).Where(s => s.Source.Retired != true))
         {
             var step = Timeline.StepAt(ground, source.AlongKm!.Value);
             var place = new Place(StopKind.Source, id, source.Name!, step, source, country.Chance(id, source, request.Now, request.DayOf(DayAt(route, source.AlongKm!.Value))));

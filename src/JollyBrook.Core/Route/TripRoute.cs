@@ -70,13 +70,15 @@ public sealed record BailOut(string? Name, double? AlongKm);
 /// <param name="DebtShare">What a body may be owed before it counts as short, share of its mass, 0 to 0.02.</param>
 /// <param name="Country">How wet the country has been.</param>
 /// <param name="TimeZone">The time zone its clock hours are of, by its IANA name ("Atlantic/Azores"); null for the device's own.</param>
+/// <param name="Retired">Whether it was taken out of the list of routes; it can be put back.</param>
 public sealed record TripRoute(
     string? Name, DateOnly? StartDate, double? LengthKm, string? Heights, string? Latitudes = null, string? Longitudes = null,
     IReadOnlyList<TerrainSpan>? Terrain = null, WalkSchool? School = null, double? Pace = null, double? BreakShare = null,
     IReadOnlyList<RouteDay>? Days = null, IReadOnlyList<DayWeather>? Weather = null, double? WeatherElevationM = null,
     IReadOnlyList<CarriedContainer>? Containers = null, double? ReserveL = null, double? KgKmPerMinute = null, double? ReplaceShare = null,
     SweatSchool? Sweat = null, IReadOnlyList<BailOut>? BailOuts = null, double? Certainty = null, double? DebtShare = null,
-    CountrySigns? Country = null, string? TimeZone = null)
+    CountrySigns? Country = null, string? TimeZone = null,
+    bool? Retired = null)
 {
     public const double DefaultBreakShare = 0.1;
     public const double DefaultKgKmPerMinute = 0.25;

@@ -29,11 +29,13 @@ namespace JollyBrook.Core.Sources;
 /// <param name="Clarity">How clear its water is; null counts as cloudy.</param>
 /// <param name="Colour">Its colour; null counts as tea.</param>
 /// <param name="TemperatureC">How cold it is, °C, 0 to 40; null counts as ice-cold.</param>
+/// <param name="Retired">Whether it was taken out of the trip: no plan knows it, the log still names it, and it can be put back.</param>
 public sealed record TripSource(
     string? Name, SourceClass? Class, double? AlongKm, bool? ReportedFlowing = null, DateTimeOffset? ReportedAt = null, Guid? RouteId = null,
     double? Chance = null, double? DetourMinutes = null, double? LitresPerMinute = null, bool? DoNotUse = null, bool? OnlyIfNeeded = null,
     bool? Drinkable = null, string? TreatWith = null, IReadOnlyList<Sighting>? Seen = null, bool? OthersCamped = null, bool? TreatLater = null, double? DrinkL = null,
-    double? CacheL = null, double? LatitudeDeg = null, double? LongitudeDeg = null, Clarity? Clarity = null, WaterColour? Colour = null, double? TemperatureC = null)
+    double? CacheL = null, double? LatitudeDeg = null, double? LongitudeDeg = null, Clarity? Clarity = null, WaterColour? Colour = null, double? TemperatureC = null,
+    bool? Retired = null)
 {
     /// <summary>Filling from a small stream with a litre bottle (pick).</summary>
     public const double DefaultLitresPerMinute = 2;

@@ -48,6 +48,16 @@ public class CampDayTests
         Should.Throw<BadInputException>(() => CampDay.Compute(new CampDayRequest(null, trip with { OffsetsMinutes = [900, 0.5] }, 0))).Errors.Count.ShouldBe(2);
     }
 
+    /// <summary>A source that was taken out is as if it had never been there.</summary>
+    [Fact]
+    public void What_was_taken_out_is_in_no_plan()
+    {
+        var (trip, out_) = (Trip(), new TripSourceEntry("out", new TripSource("Old well", SourceClass.Lake, 5, Retired: true)));
+        var with = Plan.Compute(trip with { Sources = [.. trip.Sources!, out_] });
+        with.Headline.ShouldBe(Plan.Compute(trip).Headline);
+        with.Stops.Select(s => s.Name).ShouldNotContain("Old well");
+    }
+
     [Fact]
     public void An_evening_wants_its_meal_its_breakfast_and_what_is_carried_away()
     {

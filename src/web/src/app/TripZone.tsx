@@ -4,12 +4,12 @@ import { today } from '../shared/time';
 import { deviceZone, speakZone, zoneNow } from '../shared/zone';
 import { tripMeant } from '../store/tripMeant';
 import { usePlace } from '../store/usePlace';
-import { useRecords } from '../store/useRecords';
+import { useCurrent } from '../store/useRecords';
 
 /** Everything below speaks the time zone of the trip that is open, else of the one under way, else the device's. */
 export function TripZone({ children }: { children: ReactNode }) {
   const { pathname } = useLocation();
-  const routes = useRecords('route') ?? [];
+  const routes = useCurrent('route') ?? [];
   const { place } = usePlace();
   speakZone(deviceZone);
   const trip = tripMeant(routes, pathname, place?.routeId ?? null, today());

@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import type { Kept } from '../store/records';
-import { useRecords } from '../store/useRecords';
+import { useCurrent } from '../store/useRecords';
 
 /** Which of the routes a page is about: the one chosen, or the first. */
 export function useRouteChoice() {
-  const routes = useRecords('route');
+  const routes = useCurrent('route');
   const [id, choose] = useState('');
   const route: Kept<'route'> | undefined = routes?.find((r) => r.id === id) ?? routes?.[0];
   return { routes, route, choose };

@@ -5,7 +5,7 @@ import { useFold, type Fold } from './inHand/useFold';
 import { useSettings, useWholeKit } from './LocalDataContext';
 import type { Kept } from './records';
 import { useStore } from './StoreContext';
-import { useRecords } from './useRecords';
+import { useCurrent, useRecords } from './useRecords';
 
 export type InHand = Response<'in-hand'>;
 export type ContainerInHand = Schema<'ContainerInHand'>;
@@ -61,7 +61,7 @@ export function useKitEntries(): Schema<'KitEntry'>[] {
 /** The trip's sources as they are now: one found dry is dry at once. */
 export function useSourcesNow(): Kept<'trip-source'>[] | undefined {
   const state = useInHand();
-  const records = useRecords('trip-source');
+  const records = useCurrent('trip-source');
   return useMemo(() => {
     const now = new Map(state?.tripSources.map(({ id, source }) => [id, source]));
     return records?.map((record) => ({ ...record, body: now.get(record.id) ?? record.body }));

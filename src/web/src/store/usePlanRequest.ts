@@ -5,7 +5,7 @@ import { offsetsFrom, today } from '../shared/time';
 import { useSettings } from './LocalDataContext';
 import { useKitEntries, useSourcesNow } from './InHandContext';
 import type { Kept } from './records';
-import { useRecords } from './useRecords';
+import { useCurrent, useRecords } from './useRecords';
 
 interface Asked {
   sources: Kept<'trip-source'>[];
@@ -22,7 +22,7 @@ export function usePlanRequest(
 ): Asked | null {
   const { units, countViruses } = useSettings().settings;
   const kit = useKitEntries();
-  const allSources = useRecords('trip-source');
+  const allSources = useCurrent('trip-source');
   const sourcesNow = useSourcesNow();
   const allWalkers = useRecords('walker');
   const tests = useRecords('sweat-test');

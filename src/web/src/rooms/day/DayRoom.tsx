@@ -1,7 +1,7 @@
 import { useLocation, useNavigate, useParams } from 'react-router';
 import { Reading } from '../../shared/Reading';
 import { useNowMinute } from '../../shared/useNow';
-import { useRecords } from '../../store/useRecords';
+import { useCurrent, useRecords } from '../../store/useRecords';
 import { CampDayPage } from './CampDayPage';
 import { dayChoices, dayMeant } from './dayChoices';
 import { NewDay } from './NewDay';
@@ -14,7 +14,7 @@ export function DayRoom() {
   const navigate = useNavigate();
   const now = Date.parse(useNowMinute());
   const days = useRecords('day');
-  const routes = useRecords('route');
+  const routes = useCurrent('route');
   if (!days || !routes) return <Reading what="Day" />;
   const choices = dayChoices(routes, days);
   const shown =

@@ -3,7 +3,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { WriteButton } from '../book/write/QuickDialog';
 import { SelectEntry } from '../../shared/SelectEntry';
 import type { Kept } from '../../store/records';
-import { useRecords } from '../../store/useRecords';
+import { useCurrent } from '../../store/useRecords';
 import { CardPage } from './card/CardPage';
 import { DaysPage } from './days/DaysPage';
 import { GroundPage } from './ground/GroundPage';
@@ -26,7 +26,7 @@ const pages = [
 export function RouteRoom() {
   const { id, page } = useParams();
   const navigate = useNavigate();
-  const routes = useRecords('route');
+  const routes = useCurrent('route');
   if (!routes) return null;
   const route = routes.find((r) => r.id === id) ?? (id === undefined ? routes[0] : undefined);
   if (id === 'new' || !route) return <NewRoute first={routes.length === 0} />;

@@ -7,7 +7,7 @@ import { useInHand, useSourcesNow } from '../../store/InHandContext';
 import { forgetLocal, keepLocal, readLocal } from '../../store/localSettings';
 import { usePlace, type Place } from '../../store/usePlace';
 import { useStore } from '../../store/StoreContext';
-import { useRecords } from '../../store/useRecords';
+import { useCurrent, useRecords } from '../../store/useRecords';
 import { fresh, type Draft } from './draft';
 import { toTriage } from './toTriage';
 
@@ -27,7 +27,7 @@ const Context = createContext<Scarce | null>(null);
 
 /** What was entered when water is short, kept through a reload, and where that leaves the party. */
 export function ScarceProvider({ children }: { children: ReactNode }) {
-  const routes = useRecords('route');
+  const routes = useCurrent('route');
   const sources = useSourcesNow();
   const walkers = useRecords('walker');
   const tests = useRecords('sweat-test');

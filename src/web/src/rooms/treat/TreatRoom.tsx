@@ -13,7 +13,7 @@ import { useKit, useSettings } from '../../store/LocalDataContext';
 import { writeLine } from '../../store/bookLines';
 import { useInHand, useInHandSettled, useKitEntries, useSourcesNow } from '../../store/InHandContext';
 import type { Kept } from '../../store/records';
-import { useRecords } from '../../store/useRecords';
+import { useCurrent } from '../../store/useRecords';
 import { useStore } from '../../store/StoreContext';
 import { AnswerDetails } from './answer/AnswerDetails';
 import { AnswerHead } from './answer/AnswerHead';
@@ -47,7 +47,7 @@ function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
   const state = useInHand();
   const entries = useKitEntries();
   const trip = inOrder(useSourcesNow() ?? []);
-  const routes = useRecords('route');
+  const routes = useCurrent('route');
   const book = useLoggingBook();
   const handed = (useLocation().state as { draft?: Partial<Draft> } | null)?.draft ?? null;
   const form = useDraft(kit, handed);

@@ -8,7 +8,7 @@ import { RouteSelect } from '../../../shared/RouteSelect';
 import { saveFile } from '../../../shared/saveFile';
 import { Section } from '../../../shared/Section';
 import { useRouteChoice } from '../../../shared/useRouteChoice';
-import { useRecords } from '../../../store/useRecords';
+import { useCurrent } from '../../../store/useRecords';
 import { SourcesIn } from '../../route/sources/SourcesIn';
 
 const formats: { id: Schema<'TripFileFormat'>; name: string }[] = [
@@ -21,7 +21,7 @@ const formats: { id: Schema<'TripFileFormat'>; name: string }[] = [
 export function SourcesPanel() {
   const { routes, route, choose } = useRouteChoice();
   const [wrong, setWrong] = useState<string | null>(null);
-  const all = useRecords('trip-source') ?? [];
+  const all = useCurrent('trip-source') ?? [];
   const sources = all.filter((s) => route === undefined || s.body.routeId === route.id);
   const hasLine = Boolean(route?.body.latitudes);
   const placed = hasLine

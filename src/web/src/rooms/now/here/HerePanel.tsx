@@ -6,7 +6,7 @@ import { ProblemLine } from '../../../shared/ProblemLine';
 import { Section } from '../../../shared/Section';
 import { clockTime } from '../../../shared/time';
 import { show } from '../../../shared/units';
-import { useRecords } from '../../../store/useRecords';
+import { useCurrent } from '../../../store/useRecords';
 import { HereAnswer } from './HereAnswer';
 import { PlaceChoice } from './PlaceChoice';
 import { useFromHere } from './useFromHere';
@@ -15,7 +15,7 @@ import { usePlace } from '../../../store/usePlace';
 /** On the walk: where one is, whether to stop here, the next water, and how far one may go and still turn back. */
 export function HerePanel() {
   const catalogue = useCatalogue();
-  const routes = useRecords('route');
+  const routes = useCurrent('route');
   const { place, set } = usePlace();
   const { response, problem, failure } = useFromHere(place);
   const [choosing, setChoosing] = useState(false);

@@ -6,7 +6,7 @@ import { ProblemLine } from '../../../shared/ProblemLine';
 import { RouteSelect } from '../../../shared/RouteSelect';
 import { SelectEntry } from '../../../shared/SelectEntry';
 import type { Kept } from '../../../store/records';
-import { useRecords } from '../../../store/useRecords';
+import { useCurrent } from '../../../store/useRecords';
 import { receiver, simulated, type Positioning } from './position';
 import type { Place } from '../../../store/usePlace';
 
@@ -28,7 +28,7 @@ export function PlaceChoice({ routes, place, onChoose, onClose }: Props) {
   const [looking, setLooking] = useState(false);
   const [failure, setFailure] = useState<string | null>(null);
   const route = routes.find(({ id }) => id === routeId) ?? routes[0]!;
-  const sources = (useRecords('trip-source') ?? [])
+  const sources = (useCurrent('trip-source') ?? [])
     .filter(({ body }) => body.routeId === route.id)
     .toSorted((a, b) => (a.body.alongKm ?? 0) - (b.body.alongKm ?? 0));
   const here = sources.find(({ body }) => body.alongKm === km)?.id ?? byHand;

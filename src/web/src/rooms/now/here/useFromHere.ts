@@ -3,7 +3,7 @@ import { localInstant } from '../../../shared/time';
 import { useNowMinute } from '../../../shared/useNow';
 import { useInHand } from '../../../store/InHandContext';
 import { usePlanRequest } from '../../../store/usePlanRequest';
-import { useRecords } from '../../../store/useRecords';
+import { useCurrent } from '../../../store/useRecords';
 import { freeRoom } from './freeRoom';
 import type { Place } from '../../../store/usePlace';
 
@@ -11,7 +11,7 @@ import type { Place } from '../../../store/usePlace';
 export function useFromHere(place: Place | null) {
   const now = useNowMinute();
   const state = useInHand();
-  const route = useRecords('route')?.find(({ id }) => id === place?.routeId);
+  const route = useCurrent('route')?.find(({ id }) => id === place?.routeId);
   const asked = usePlanRequest(route);
   return useCalculation(
     'from-here',

@@ -1,5 +1,6 @@
-import { Box, Stack, Typography } from '@mui/material';
+import { Box, Button, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
+import { useNavigate } from 'react-router';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import type { ReadRoute } from '../../../core/contract';
 import { ProblemLine } from '../../../shared/ProblemLine';
@@ -7,6 +8,7 @@ import { Section } from '../../../shared/Section';
 import { TextEntry } from '../../../shared/TextEntry';
 import { show } from '../../../shared/units';
 import { FileButton } from '../../../shared/FileButton';
+import { useRetire } from '../../../store/useRetire';
 import { useTrip } from '../TripContext';
 import { LapsForm } from './LapsForm';
 import { LegsForm } from './LegsForm';
@@ -17,7 +19,9 @@ import { trackFiles, useTrackFile } from './useTrackFile';
 /** The line itself: its name, and another track or other legs in its place. */
 export function GroundPage() {
   const catalogue = useCatalogue();
-  const { route, change, plan } = useTrip();
+  const { record, route, change, plan } = useTrip();
+  const retire = useRetire('route');
+  const navigate = useNavigate();
   const track = useTrackFile();
   const [told, setTold] = useState<string[]>([]);
   const replace = (ground: ReadRoute) => {
@@ -67,6 +71,14 @@ export function GroundPage() {
       <Section title="Or replace it by legs">
         <LegsForm action="Replace the ground" onLegs={(ground) => replace(ground)} />
       </Section>
+      <Box>
+        <Button
+          color="error"
+          onClick={() => void retire(record, true).then((done) => done && navigate('/route/new'))}
+        >
+          Take this route out
+        </Button>
+      </Box>
     </Stack>
   );
 }

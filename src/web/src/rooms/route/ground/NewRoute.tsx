@@ -5,10 +5,13 @@ import type { ReadRoute } from '../../../core/contract';
 import { FileButton } from '../../../shared/FileButton';
 import { ProblemLine } from '../../../shared/ProblemLine';
 import { Section } from '../../../shared/Section';
+import { TakenOut } from '../../../shared/TakenOut';
 import { today } from '../../../shared/time';
 import { useLoggingBook } from '../../../store/books';
 import { keep, keepMany } from '../../../store/records';
 import { useStore } from '../../../store/StoreContext';
+import { useRecords } from '../../../store/useRecords';
+import { useRetire } from '../../../store/useRetire';
 import { takenAs, type Ticked } from '../sources/ticks';
 import { FoundReview } from './FoundReview';
 import { routeOf } from './groundOf';
@@ -24,6 +27,8 @@ export function NewRoute({ first }: { first: boolean }) {
   const track = useTrackFile();
   const { busy, wrong, ground } = track;
   const [over, setOver] = useState(false);
+  const retire = useRetire('route');
+  const out = (useRecords('route') ?? []).filter(({ body }) => body.retired === true);
 
   const begin = async (read: ReadRoute, name: string, places: Ticked[] = []) => {
     const made = routeOf(read, name, today());
@@ -96,6 +101,15 @@ export function NewRoute({ first }: { first: boolean }) {
       <Section title="Or type the legs">
         <LegsForm action="Make the route" onLegs={(ground, name) => void begin(ground, name)} />
       </Section>
+      <TakenOut
+        things={out.map(({ id, body }) => ({ id, name: body.name ?? '' }))}
+        onPutBack={(id) => {
+          void retire(
+            out.find((r) => r.id === id)!,
+            false,
+          ).then((done) => done && navigate(`/route/${id}/plan`));
+        }}
+      />
       {!first && (
         <Box>
           <Button component={Link} to="/route">

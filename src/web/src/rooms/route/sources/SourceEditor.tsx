@@ -1,4 +1,4 @@
-import { Box, TextField, Typography } from '@mui/material';
+import { Box, Button, TextField, Typography } from '@mui/material';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import type { Schema } from '../../../core/contract';
 import { ChoiceGroup } from '../../../shared/ChoiceGroup';
@@ -180,6 +180,11 @@ export function SourceEditor({ record, stop }: Props) {
         />
       </Grid>
       {toggle('treatLater', 'Carried untreated, treated at the next stop: dirty bags count')}
+      <Box>
+        <Button color="error" onClick={() => set({ retired: true })}>
+          Take this source out
+        </Button>
+      </Box>
     </Section>
   );
 }

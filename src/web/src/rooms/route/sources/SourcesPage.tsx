@@ -5,9 +5,12 @@ import { useCatalogue } from '../../../core/CatalogueContext';
 import type { Schema } from '../../../core/contract';
 import { ListCard } from '../../../shared/ListCard';
 import { Section } from '../../../shared/Section';
+import { TakenOut } from '../../../shared/TakenOut';
 import { show, wholePercent } from '../../../shared/units';
 import { keep, type Kept } from '../../../store/records';
 import { useStore } from '../../../store/StoreContext';
+import { useRecords } from '../../../store/useRecords';
+import { useRetire } from '../../../store/useRetire';
 import { useTrip } from '../TripContext';
 import { SourceEditor } from './SourceEditor';
 import { SourcesIn } from './SourcesIn';
@@ -18,6 +21,10 @@ export function SourcesPage() {
   const { record, route, sources, plan } = useTrip();
   const [chosen, setChosen] = useState<string | null>(null);
   const shown = sources.find((s) => s.id === chosen) ?? null;
+  const retire = useRetire('trip-source');
+  const out = (useRecords('trip-source') ?? []).filter(
+    ({ body }) => body.routeId === record.id && body.retired === true,
+  );
 
   const add = async () => {
     const body = {
@@ -65,6 +72,15 @@ export function SourcesPage() {
           </Button>
         </Box>
         {route.latitudes && <SourcesIn route={record} known={sources} />}
+        <TakenOut
+          things={out.map(({ id, body }) => ({ id, name: body.name ?? '' }))}
+          onPutBack={(id) =>
+            void retire(
+              out.find((s) => s.id === id)!,
+              false,
+            )
+          }
+        />
       </Stack>
       {shown ? (
         <SourceEditor
