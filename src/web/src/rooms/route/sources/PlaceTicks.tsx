@@ -56,7 +56,7 @@ function PlaceLine({ ticked, onChange }: { ticked: Ticked; onChange: (part: Part
         />
         <Typography variant="body2">{where.filter((w) => w !== null).join(', ')}</Typography>
         <Typography variant="body2" color="text.secondary">
-          Read from {place.why.join('; ')}
+          {sentence(place.why.join('; '))}
           {isTaken && kind === source.class && `. Runs with ${wholePercent(place.chance)} %`}
         </Typography>
       </Box>
@@ -70,4 +70,8 @@ function PlaceLine({ ticked, onChange }: { ticked: Ticked; onChange: (part: Part
       )}
     </Box>
   );
+}
+
+function sentence(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1);
 }
