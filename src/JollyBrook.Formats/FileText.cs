@@ -92,12 +92,20 @@ internal static class FileText
             return null;
         }
 
-        var name = head[(at + "encoding=".Length)..end].Trim().Split(head[at + "encoding=".Length])[1];
+        var said = head[(at + "encoding=".Length)..end].Trim();
+        var close = said.Length > 0 ? said.IndexOf(said[0], 1) : -1;
+        if (close < 0)
+        {
+            return null;
+        }
+
+        var name = said[1..close];
         try
         {
-            return name.Equals("utf-8", StringComparison.OrdinalIgnoreCase) ? null : Encoding.GetEncoding(name);
+            // Its own declaration was read byte by byte: of two bytes a letter it cannot be, whatever it says.
+            return Encoding.GetEncoding(name) is { IsSingleByte: true } or { WebName: "shift_jis" or "euc-jp" or "gb18030" or "big5" or "euc-kr" } ? Encoding.GetEncoding(name) : null;
         }
-        catch (ArgumentException)
+        catch (Exception unknown) when (unknown is ArgumentException or NotSupportedException)
         {
             return null;
         }

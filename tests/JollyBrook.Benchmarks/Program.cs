@@ -32,12 +32,13 @@ if (Wants("climb"))
 
 if (Wants("fuzz"))
 {
-    var (read, refused, unhandled, first) = FileFuzz.Run(Path.Combine(Repository.Root, "tests/JollyBrook.Formats.Tests/awkward"));
+    var fuzz = FileFuzz.Run(Path.Combine(Repository.Root, "tests/JollyBrook.Formats.Tests/awkward"));
     Console.WriteLine();
-    Console.WriteLine($"{FileFuzz.Inputs} mutated files: {read} read, {refused} refused with a reason, {unhandled} unhandled        limit: 0 unhandled");
-    if (first is not null)
+    Console.WriteLine($"{FileFuzz.Inputs} mutated files: {fuzz.Read} read, {fuzz.Refused} refused with a reason, {fuzz.Unhandled} unhandled        limit: 0 unhandled");
+    Console.WriteLine($"slowest {fuzz.SlowestMs:0} ms, most allocated by one {fuzz.MostBytes / 1e6:0} MB                limits: 2 s, 200 MB");
+    if (fuzz.First is not null)
     {
-        Console.WriteLine(first);
+        Console.WriteLine(fuzz.First);
     }
 }
 

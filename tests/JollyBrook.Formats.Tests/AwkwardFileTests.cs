@@ -38,6 +38,13 @@ public class AwkwardFileTests
     [InlineData("read-utf-16.gpx", "水場への道")]
     public void Letters_are_read_as_the_file_declares_them(string file, string name) => Read(file).Name.ShouldBe(name);
 
+    [Theory]
+    [InlineData("utf-16")]
+    [InlineData("utf-7")]
+    [InlineData("no-such-page")]
+    public void A_file_that_declares_what_it_is_not_is_read_as_what_it_is(string declared) =>
+        RouteFile.Read(FileText.Of(Encoding.UTF8.GetBytes($"<?xml version=\"1.0\" encoding=\"{declared}\"?><gpx><trk><name>Über</name><trkpt lat=\"46\" lon=\"-28\"/><trkpt lat=\"46.1\" lon=\"-28\"/></trk></gpx>")), Options).Name.ShouldBe("Über");
+
     /// <summary>331.4° east is 28.6° west; five steps of 0.004° at 46.2° north.</summary>
     [Fact]
     public void Degrees_all_around_are_the_same_places()
