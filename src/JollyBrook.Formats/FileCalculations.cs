@@ -16,6 +16,7 @@ public static class FileCalculations
     private static readonly ChoiceField FormatField = ChoiceField.Of<TripFileFormat>("format", "Format");
     private static readonly NumberField Start = new("startM", "Height of the start", Quantity.Elevation, -400, 8000, "Take it from the map.");
     private static readonly NumberField Up = new("upM", "Ascent in all", Quantity.Elevation, 0, 100_000, "Count the contours.");
+    private static readonly NumberField Days = new("days", "Days of the trip", Quantity.Plain, 1, 120, "Count them.");
     private static readonly NumberField Down = new("downM", "Descent in all", Quantity.Elevation, 0, 100_000, "Count the contours.");
 
     public static readonly IReadOnlyList<Calculation> All =
@@ -28,7 +29,7 @@ public static class FileCalculations
             Places, () => FileJson.Default.ReadPlacesRequest, () => FileJson.Default.ReadPlacesResponse, () => [ChoiceField.Of<UnitSystem>("units", "Units"), FileField, RouteField, .. TripRoute.Fields]) { IsLong = true, TakesFile = true },
         new Calculation<ReadWeatherRequest, ReadWeatherResponse>(
             "read-weather", "Weather by the hour out of a table.",
-            Weather, () => FileJson.Default.ReadWeatherRequest, () => FileJson.Default.ReadWeatherResponse, () => [FileField]) { IsLong = true, TakesFile = true },
+            Weather, () => FileJson.Default.ReadWeatherRequest, () => FileJson.Default.ReadWeatherResponse, () => [FileField, Days]) { IsLong = true, TakesFile = true },
         new Calculation<WriteTripRequest, WriteTripResponse>(
             "write-trip", "A trip as GPX or GeoJSON, its sources as a table.",
             TripFile.Write, () => FileJson.Default.WriteTripRequest, () => FileJson.Default.WriteTripResponse, () => [FormatField, RouteField, .. TripRoute.Fields, .. Core.Sources.TripSource.Fields]) { IsLong = true },
@@ -73,8 +74,9 @@ public static class FileCalculations
     {
         var intake = new Intake(Speaker.Metric);
         intake.Present(FileField, request.File);
+        intake.Optional(Days, request.Days);
         intake.ThrowIfWrong();
-        return Read(intake, () => new ReadWeatherResponse(WeatherTable.Read(FileText.Of(request.File!))));
+        return Read(intake, () => WeatherTable.OnTrip(WeatherTable.Read(FileText.Of(request.File!), request.StartDate), request.StartDate, (int)(request.Days ?? 1)));
     }
 
     /// <summary>Without a day nothing is of a day still to come.</summary>

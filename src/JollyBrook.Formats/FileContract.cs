@@ -29,10 +29,14 @@ public sealed record ReadPlacesResponse(IReadOnlyList<FoundPlace> Places, IReadO
 
 /// <summary>A table of weather to be read.</summary>
 /// <param name="File">Its bytes.</param>
-public sealed record ReadWeatherRequest(byte[]? File);
+/// <param name="StartDate">The trip's first day: the table's dates are put on the trip's by it; null takes its days as they come.</param>
+/// <param name="Days">How many days the trip has, 1 to 120; 1 when left out.</param>
+public sealed record ReadWeatherRequest(byte[]? File, DateOnly? StartDate = null, double? Days = null);
 
 /// <summary>Weather day by day.</summary>
-public sealed record ReadWeatherResponse(IReadOnlyList<DayWeather> Days);
+/// <param name="Days">In order.</param>
+/// <param name="Flags">Days that the table leaves out, each a sentence.</param>
+public sealed record ReadWeatherResponse(IReadOnlyList<DayWeather> Days, IReadOnlyList<string> Flags);
 
 /// <summary>The formats a trip is written in.</summary>
 [System.Text.Json.Serialization.JsonConverter(typeof(Core.Contract.CamelCaseEnumConverter<TripFileFormat>))]

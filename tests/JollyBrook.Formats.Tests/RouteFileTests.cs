@@ -72,7 +72,7 @@ public sealed class RouteFileTests
     [Fact]
     public void A_weather_table_is_taken_whole_or_not_at_all()
     {
-        var days = WeatherTable.Read("date,hour,temperature_c,humidity_percent,cloud_percent\n2026-08-21,6,11.5,80,10\n2026-08-21,15,23,45,20\n2026-08-22,12,19,,\n");
+        var days = WeatherTable.Read("date,hour,temperature_c,humidity_percent,cloud_percent\n2026-08-21,6,11.5,80,10\n2026-08-21,15,23,45,20\n2026-08-22,12,19,,\n").Select(d => d.Weather).ToList();
         days.Count.ShouldBe(2);
         days[0].LowC.ShouldBe(11.5);
         days[0].Hours![14].TemperatureC.ShouldBe(23);

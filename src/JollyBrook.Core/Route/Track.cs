@@ -74,6 +74,8 @@ public sealed class Track
             return null;
         }
 
+        // What the file left out; what is found to be lost is told of by itself.
+        var missing = points.Count(p => double.IsNaN(p.ElevationM));
         double[] heights = [.. points.Select(p => p.ElevationM)];
         var mended = HeightDrops.Mend(along, heights);
         if (mended.Count > 0)
@@ -82,7 +84,6 @@ public sealed class Track
             flags.AddRange(mended);
         }
 
-        var missing = points.Count(p => double.IsNaN(p.ElevationM));
         if (missing > 0)
         {
             flags.Add(missing == points.Count

@@ -1,4 +1,5 @@
 import { Box, Button, Typography } from '@mui/material';
+import { useState } from 'react';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import type { Schema } from '../../../core/contract';
 import { NumberEntry, type Entry } from '../../../shared/NumberEntry';
@@ -26,6 +27,7 @@ export function WeatherPanel() {
   const { route, change, plan, sources: waters } = useTrip();
   const { busy, problem, ask } = useAsk();
   const table = useReading('read-weather');
+  const [told, setTold] = useState<string[]>([]);
   const count = Math.max(1, route.days?.length ?? 1);
   const assumed = catalogue.route.weather;
   const weather: Day[] = Array.from(
@@ -60,8 +62,10 @@ export function WeatherPanel() {
     if (days) change({ weather: days, weatherElevationM: Math.round(middle) });
   };
   const fromTable = async (file: File) => {
-    const read = await table.read(file, {});
-    if (read) change({ weather: read.days });
+    const read = await table.read(file, { startDate: route.startDate ?? null, days: count });
+    if (!read) return;
+    setTold(read.flags);
+    change({ weather: read.days });
   };
 
   return (
@@ -81,6 +85,11 @@ export function WeatherPanel() {
         <ProblemLine>{problem.errors[0]?.message ?? problem.detail} Nothing was changed.</ProblemLine>
       )}
       {table.wrong && <ProblemLine>{table.wrong} Nothing was changed.</ProblemLine>}
+      {told.map((flag) => (
+        <Typography key={flag} role="status">
+          {flag}
+        </Typography>
+      ))}
       {weather.map((day, i) => (
         <Box
           key={i}
