@@ -2,9 +2,9 @@ using System.Globalization;
 using JollyBrook.Core.Route;
 using JollyBrook.Core.Units;
 using JollyBrook.Formats.GeoJson;
-using JollyBrook.Formats.Gpx;
 using JollyBrook.Formats.Places;
 using JollyBrook.Formats.Tables;
+using JollyBrook.Formats.Xml;
 
 namespace JollyBrook.Formats;
 
@@ -80,9 +80,9 @@ public static class RouteFile
 
         return text.AsSpan().TrimStart("\uFEFF \t\r\n") switch
         {
-            ['<', ..] => GpxReader.Read(text.TrimStart('\uFEFF', ' ', '\t', '\r', '\n'), cancellation),
+            ['<', ..] => XmlFile.Read(text.TrimStart('\uFEFF', ' ', '\t', '\r', '\n'), cancellation),
             ['{', ..] => GeoJsonReader.Read(text),
-            _ => SourceTable.Read(text) ?? throw new UnreadableFileException("It is neither GPX nor GeoJSON, and no table with latitude and longitude. Export the track as GPX and drop that."),
+            _ => SourceTable.Read(text) ?? throw new UnreadableFileException("It is neither GPX nor KML nor GeoJSON, and no table with latitude and longitude. Export the track as GPX and drop that."),
         };
     }
 

@@ -69,6 +69,21 @@ public class AwkwardFileTests
         Read("read-many-lines.geojson", Options with { Line = RouteFileOptions.Joined }).LengthKm.ShouldBe(0.06 * 111.195, 0.001);
     }
 
+    /// <summary>A drawn line of five steps, a recorded one of one, a spring found dry; an area is no track.</summary>
+    [Theory]
+    [InlineData("read-track.kml")]
+    [InlineData("read-track.kmz")]
+    public void KML_is_read_packed_or_not(string file)
+    {
+        var read = Read(file);
+        read.Name.ShouldBe("Over the moor");
+        read.Lines!.Select(l => l.Name).ShouldBe(["Over the moor", "Recorded"]);
+        read.LengthKm.ShouldBe(5 * 0.004 * 111.195, 0.001);
+        read.AscentM.ShouldBe(50, 1);
+        var place = read.Places.ShouldHaveSingleItem();
+        (place.Name, place.Source.ReportedFlowing, place.IsOffered).ShouldBe(("Moss spring", false, false));
+    }
+
     [Fact]
     public void Climb_by_hand_counts_where_a_file_has_no_heights()
     {
@@ -101,7 +116,8 @@ public class AwkwardFileTests
     }
 
     [Theory]
-    [InlineData("refused-track.kml", "KML")]
+    [InlineData("refused-no-place.kml", "Line 1: “46.2,-128.6” is no place")]
+    [InlineData("refused-cut-short.kml", "broken at line 6")]
     [InlineData("refused-track.tcx", "TCX")]
     [InlineData("refused-watch.fit", "FIT")]
     [InlineData("refused-picture.png", "picture")]
@@ -154,7 +170,7 @@ public class AwkwardFileTests
     {
         string Ask(string file) => $$"""{"file":"{{Convert.ToBase64String(Bytes(file))}}","today":"2026-11-27"}""";
         FileCalculations.Run("read-route", Ask("read-two-tracks.gpx")).Json.ShouldContain("\"lineTaken\":1");
-        var refused = FileCalculations.Run("read-route", Ask("refused-track.kml"));
+        var refused = FileCalculations.Run("read-route", Ask("refused-track.tcx"));
         (refused.Status, refused.Json.Contains("\"field\":\"file\"", StringComparison.Ordinal)).ShouldBe((400, true));
         FileCalculations.Run("read-route", "{}").Status.ShouldBe(400);
         FileCalculations.Run("read-places", Ask("read-two-tracks.gpx")).Json.ShouldContain("route");

@@ -69,7 +69,7 @@ public sealed class FilesJourney : IDisposable
         _browser.Click("button", "Take 1 source in");
         _browser.Until(() => _server.Records("trip-source").Count == 10, "the source to reach the server");
         Choose("Sources file", "broken.gpx", "<gpx><wpt");
-        _browser.UntilText("The GPX is broken at line 1");
+        _browser.UntilText("The file is broken at line 1");
 
         _browser.Go("/day");
         _browser.UntilText("All ready in time: 5 batches");

@@ -110,7 +110,13 @@ public sealed class RouteJourney : IDisposable
         _browser.Click("button", "GPX with the plan in its waypoints");
         _browser.SavedFile(".gpx").ShouldContain("Moss spring");
 
-        // What reads files is on the device too.
+        // What reads files is on the device too: places alone for this route, a track for another.
+        _browser.Click("tab", "Sources");
+        var places = Path.Combine(Path.GetDirectoryName(_track)!, "places.gpx");
+        File.WriteAllText(places, "<gpx version=\"1.1\"><wpt lat=\"46.2\" lon=\"-28.65\"><name>Sheep trough</name><desc>dry 1 Aug 2026</desc></wpt></gpx>");
+        _browser.Find(By.CssSelector("input[aria-label='Sources file']")).SendKeys(places);
+        _browser.UntilText("1 new place in the file.");
+        _browser.UntilText("dry on 1 Aug 2026");
         _browser.Go("/route/new");
         _browser.Find(By.CssSelector("input[aria-label='Track file']")).SendKeys(_track);
         _browser.UntilText("Make the route with 2 sources");

@@ -1,8 +1,8 @@
 using System.Globalization;
-using System.Xml;
 using JollyBrook.Core.Route;
 using JollyBrook.Core.Sources;
 using JollyBrook.Formats.Places;
+using JollyBrook.Formats.Xml;
 
 namespace JollyBrook.Formats.Gpx;
 
@@ -12,17 +12,7 @@ namespace JollyBrook.Formats.Gpx;
 /// </summary>
 internal sealed class GpxReader
 {
-    /// <summary>GPX itself is 6 deep, and extensions in use not much more.</summary>
-    private const int MostDeep = 64;
-
-    /// <summary>Nodes between two looks at whether anyone still waits.</summary>
-    private const int LookEvery = 4096;
-
-    /// <summary>Longest text of one element that is kept, letters.</summary>
-    private const int MostLettersOfOne = 10_000;
-
-    private readonly XmlReader _reader;
-    private readonly CancellationToken _cancellation;
+    private readonly XmlWalk _walk;
     private readonly List<FileLine> _tracks = [];
     private readonly List<FileLine> _routes = [];
     private readonly List<FilePlace> _places = [];
@@ -31,60 +21,24 @@ internal sealed class GpxReader
     private TripRoute? _whole;
     private DateTimeOffset? _lastTime;
     private bool _isOutOfOrder;
-    private int _nodes;
 
-    private GpxReader(XmlReader reader, CancellationToken cancellation) => (_reader, _cancellation) = (reader, cancellation);
+    private GpxReader(XmlWalk walk) => _walk = walk;
 
-    /// <exception cref="UnreadableFileException">It is no GPX, is not whole, or names a place that is none.</exception>
-    /// <exception cref="OperationCanceledException">Nobody waits for it any more.</exception>
-    public static FileContent Read(string text, CancellationToken cancellation)
-    {
-        try
-        {
-            using var reader = XmlReader.Create(new StringReader(text), new XmlReaderSettings
-            {
-                DtdProcessing = DtdProcessing.Prohibit,
-                XmlResolver = null,
-                MaxCharactersInDocument = RouteFile.MostLetters,
-                IgnoreComments = true,
-                IgnoreProcessingInstructions = true,
-                IgnoreWhitespace = true,
-            });
-            return new GpxReader(reader, cancellation).Whole();
-        }
-        catch (XmlException wrong)
-        {
-            throw new UnreadableFileException(
-                wrong.LineNumber > 0
-                    ? $"The GPX is broken at line {wrong.LineNumber}: it is cut short, or a mark there is not closed. Export it again and try once more."
-                    : "The GPX is broken. Export it again and try once more.",
-                wrong);
-        }
-    }
+    /// <summary>Reads on from the root element.</summary>
+    /// <exception cref="UnreadableFileException">It names a place that is none.</exception>
+    public static FileContent Read(XmlWalk walk) => new GpxReader(walk).Whole();
 
     private FileContent Whole()
     {
-        _reader.MoveToContent();
-        if (_reader.LocalName != "gpx")
-        {
-            throw new UnreadableFileException(_reader.LocalName switch
-            {
-                "kml" => "It is KML, which cannot be read here. Export the track as GPX and drop that.",
-                "TrainingCenterDatabase" => "It is TCX, which cannot be read here. Export the track as GPX and drop that.",
-                "html" => "It is a web page and no track. Download the GPX itself and drop that.",
-                var other => $"It is XML of another kind (“{other}”). Export the track as GPX and drop that.",
-            });
-        }
-
-        InEach(name =>
+        _walk.InEach(name =>
         {
             switch (name)
             {
                 case "metadata":
-                    InEach(Metadata);
+                    _walk.InEach(Metadata);
                     break;
                 case "name":
-                    _name = Text();
+                    _name = _walk.Text();
                     break;
                 case "wpt":
                     Place();
@@ -96,10 +50,10 @@ internal sealed class GpxReader
                     Line(_routes, "rtept");
                     break;
                 case "extensions":
-                    InEach(Own);
+                    _walk.InEach(Own);
                     break;
                 default:
-                    Pass();
+                    _walk.Pass();
                     break;
             }
         });
@@ -116,26 +70,26 @@ internal sealed class GpxReader
             switch (name)
             {
                 case "name":
-                    _name = Text();
+                    _name = _walk.Text();
                     break;
                 case "extensions":
-                    InEach(Own);
+                    _walk.InEach(Own);
                     break;
                 default:
-                    Pass();
+                    _walk.Pass();
                     break;
             }
         }
 
         void Own(string name)
         {
-            if (_reader.NamespaceURI == OwnParts.Namespace && name == OwnParts.Route)
+            if (_walk.Namespace == OwnParts.Namespace && name == OwnParts.Route)
             {
-                _whole = OwnParts.ReadRoute(Text(int.MaxValue));
+                _whole = OwnParts.ReadRoute(_walk.Text(int.MaxValue));
             }
             else
             {
-                Pass();
+                _walk.Pass();
             }
         }
     }
@@ -145,7 +99,7 @@ internal sealed class GpxReader
         var name = "";
         List<GeoPoint> points = [];
         _lastTime = null;
-        InEach(Inside);
+        _walk.InEach(Inside);
         if (points.Count > 0)
         {
             into.Add(new FileLine(name, points, _lastTime is not null));
@@ -159,15 +113,15 @@ internal sealed class GpxReader
             }
             else if (element == "name")
             {
-                name = Text();
+                name = _walk.Text();
             }
             else if (element == "trkseg")
             {
-                InEach(Inside);
+                _walk.InEach(Inside);
             }
             else
             {
-                Pass();
+                _walk.Pass();
             }
         }
     }
@@ -176,18 +130,18 @@ internal sealed class GpxReader
     {
         var (latitude, longitude) = Where();
         var height = double.NaN;
-        InEach(name =>
+        _walk.InEach(name =>
         {
             switch (name)
             {
                 case "ele":
-                    height = Height(Text());
+                    height = Height(_walk.Text());
                     break;
                 case "time":
-                    Time(Text());
+                    Time(_walk.Text());
                     break;
                 default:
-                    Pass();
+                    _walk.Pass();
                     break;
             }
         });
@@ -200,7 +154,7 @@ internal sealed class GpxReader
         var (name, words, kind, height) = ("", "", "", double.NaN);
         TripSource? own = null;
         var isStop = false;
-        InEach(Inside);
+        _walk.InEach(Inside);
         if (!isStop)
         {
             _places.Add(new FilePlace(new GeoPoint(latitude, longitude, height), name, words.Trim(), kind.Trim(), Own: own));
@@ -211,40 +165,40 @@ internal sealed class GpxReader
             switch (element)
             {
                 case "name":
-                    name = Text();
+                    name = _walk.Text();
                     break;
                 case "desc" or "cmt":
-                    words += "\n" + Text();
+                    words += "\n" + _walk.Text();
                     break;
                 case "type" or "sym":
-                    kind += " " + Text();
+                    kind += " " + _walk.Text();
                     break;
                 case "ele":
-                    height = Height(Text());
+                    height = Height(_walk.Text());
                     break;
                 case "extensions":
-                    InEach(Ours);
+                    _walk.InEach(Ours);
                     break;
                 default:
-                    Pass();
+                    _walk.Pass();
                     break;
             }
         }
 
         void Ours(string element)
         {
-            if (_reader.NamespaceURI != OwnParts.Namespace)
+            if (_walk.Namespace != OwnParts.Namespace)
             {
-                Pass();
+                _walk.Pass();
             }
             else if (element == OwnParts.Source)
             {
-                own = OwnParts.ReadSource(Text(int.MaxValue));
+                own = OwnParts.ReadSource(_walk.Text(int.MaxValue));
             }
             else
             {
                 isStop |= element == OwnParts.Stop;
-                Pass();
+                _walk.Pass();
             }
         }
     }
@@ -263,86 +217,11 @@ internal sealed class GpxReader
 
     private (double Latitude, double Longitude) Where()
     {
-        var line = ((IXmlLineInfo)_reader).LineNumber;
-        var (latitude, longitude) = (RouteFile.Number(_reader.GetAttribute("lat")), RouteFile.Number(_reader.GetAttribute("lon")));
+        var line = _walk.Line;
+        var (latitude, longitude) = (RouteFile.Number(_walk.Attribute("lat")), RouteFile.Number(_walk.Attribute("lon")));
         return latitude is { } lat && Math.Abs(lat) <= 90 && longitude is { } lon && Math.Abs(lon) <= 360
             ? (lat, RouteFile.Around(lon))
             : throw new UnreadableFileException(
-                $"Line {line}: latitude “{_reader.GetAttribute("lat")}”, longitude “{_reader.GetAttribute("lon")}” is no place: latitude must be −90 to 90, longitude −180 to 360. Mend it there and try again.");
-    }
-
-    /// <summary>Goes through the elements right inside this one; each must be read or passed over. Ends past its own end.</summary>
-    private void InEach(Action<string> each)
-    {
-        Look();
-        if (_reader.IsEmptyElement)
-        {
-            _reader.Read();
-            return;
-        }
-
-        var depth = _reader.Depth;
-        _reader.Read();
-        while (_reader.Depth > depth)
-        {
-            if (_reader.NodeType == XmlNodeType.Element)
-            {
-                each(_reader.LocalName);
-            }
-            else
-            {
-                _reader.Read();
-            }
-        }
-
-        if (_reader.NodeType == XmlNodeType.EndElement && _reader.Depth == depth)
-        {
-            _reader.Read();
-        }
-    }
-
-    /// <summary>The element's text, and past its end.</summary>
-    private string Text(int most = MostLettersOfOne)
-    {
-        var said = "";
-        InText(value => said += said.Length < most ? value[..Math.Min(value.Length, most - said.Length)] : "");
-        return said.Trim();
-    }
-
-    private void Pass() => InText(_ => { });
-
-    private void InText(Action<string> each)
-    {
-        Look();
-        if (_reader.IsEmptyElement)
-        {
-            _reader.Read();
-            return;
-        }
-
-        var depth = _reader.Depth;
-        while (_reader.Read() && _reader.Depth > depth)
-        {
-            Look();
-            if (_reader.NodeType is XmlNodeType.Text or XmlNodeType.CDATA)
-            {
-                each(_reader.Value);
-            }
-        }
-
-        _reader.Read();
-    }
-
-    private void Look()
-    {
-        if (_nodes++ % LookEvery == 0)
-        {
-            _cancellation.ThrowIfCancellationRequested();
-        }
-
-        if (_reader.Depth > MostDeep)
-        {
-            throw new UnreadableFileException("The file is nested deeper than a track ever is. Export it again, without extensions, and try once more.");
-        }
+                $"Line {line}: latitude “{_walk.Attribute("lat")}”, longitude “{_walk.Attribute("lon")}” is no place: latitude must be −90 to 90, longitude −180 to 360. Mend it there and try again.");
     }
 }

@@ -28,7 +28,11 @@ export function NewRoute({ first }: { first: boolean }) {
   const { busy, wrong, ground } = track;
   const [over, setOver] = useState(false);
   const retire = useRetire('route');
-  const out = (useRecords('route') ?? []).filter(({ body }) => body.retired === true);
+  const routes = useRecords('route') ?? [];
+  const [out, current] = [
+    routes.filter(({ body }) => body.retired === true),
+    routes.filter(({ body }) => body.retired !== true && body.latitudes),
+  ];
 
   const begin = async (read: ReadRoute, name: string, places: Ticked[] = []) => {
     const made = routeOf(read, name, today());
@@ -84,7 +88,7 @@ export function NewRoute({ first }: { first: boolean }) {
           <Typography sx={{ mb: 1.5 }}>
             {busy
               ? 'Reading it …'
-              : 'GPX or GeoJSON, plain or zipped. Its places are shown before any becomes a source.'}
+              : 'GPX, KML or GeoJSON, plain or zipped. Its places are shown before any becomes a source.'}
           </Typography>
           <FileButton
             label="Choose a file"
@@ -94,6 +98,16 @@ export function NewRoute({ first }: { first: boolean }) {
           />
         </Box>
         {wrong && <ProblemLine>{wrong}</ProblemLine>}
+        {wrong && current.length > 0 && (
+          <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap', alignItems: 'center' }}>
+            <Typography>Places alone go into a route’s sources:</Typography>
+            {current.map(({ id, body }) => (
+              <Button key={id} component={Link} to={`/route/${id}/sources`}>
+                {body.name}
+              </Button>
+            ))}
+          </Box>
+        )}
         <Typography variant="body2" sx={{ color: 'text.secondary' }}>
           It is read on this device, with signal or without, and sent nowhere.
         </Typography>

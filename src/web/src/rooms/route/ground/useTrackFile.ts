@@ -6,7 +6,7 @@ import { useSettings } from '../../../store/LocalDataContext';
 
 /** What a file dialog offers first. */
 export const trackFiles =
-  '.gpx,.geojson,.json,.zip,.gz,application/gpx+xml,application/geo+json,application/zip,application/gzip';
+  '.gpx,.kml,.kmz,.geojson,.json,.zip,.gz,application/gpx+xml,application/geo+json,application/zip,application/gzip';
 
 type Choices = Pick<Request<'read-route'>, 'line' | 'startM' | 'upM' | 'downM'>;
 

@@ -50,9 +50,9 @@ export function SourcesIn({ route, known }: Props) {
     <>
       <Box>
         <FileButton
-          label={busy ? 'Reading it …' : 'Take sources in from GPX, GeoJSON or a table'}
+          label={busy ? 'Reading it …' : 'Take sources in from GPX, KML, GeoJSON or a table'}
           name="Sources file"
-          accept=".gpx,.geojson,.json,.csv,.zip,.gz,text/csv"
+          accept=".gpx,.kml,.kmz,.geojson,.json,.csv,.zip,.gz,text/csv"
           onFile={(file) => void open(file)}
         />
       </Box>
