@@ -10,6 +10,7 @@ namespace JollyBrook.Formats.Tests;
 public class RoundTripTests
 {
     private static readonly DateOnly Today = new(2026, 11, 27);
+    private static readonly System.Text.Json.JsonSerializerOptions GeoJson = new() { Converters = { new NetTopologySuite.IO.Converters.GeoJsonConverterFactory() } };
 
     private static readonly Gen<string> Name = Gen.Frequency((3, Gen.String[1, 60]), (1, Gen.OneOf(new[] { "=1+1", "-x", "@home", "'quoted", "水場", "Fold “well”, <dry>", "a;b\tc", "Tarn & beck" }.Select(Gen.Const).ToArray()))).Select(n => n.Trim()).Where(n => n.Length > 0);
 
@@ -102,7 +103,7 @@ public class RoundTripTests
         gpx.Waypoints[1].Description.ShouldContain("running 2026-08-14");
 
         var json = System.Text.Json.JsonSerializer.Deserialize<NetTopologySuite.Features.FeatureCollection>(
-            Write(route, sources, TripFileFormat.GeoJson).Text, new System.Text.Json.JsonSerializerOptions { Converters = { new NetTopologySuite.IO.Converters.GeoJsonConverterFactory() } })!;
+            Write(route, sources, TripFileFormat.GeoJson).Text, GeoJson)!;
         json.Count.ShouldBe(5);
     }
 

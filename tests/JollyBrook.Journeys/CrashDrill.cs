@@ -115,7 +115,7 @@ public static class CrashDrill
             sent[id] = body;
             try
             {
-                using var response = await server.Owner.PutRecordAsync(server.Owner.PersonId, "kit-item", id, body, over);
+                using var response = await server.Owner.PutRecordAsync(server.Owner.PersonId, "kit-item", id, body, cancellation: over);
                 if (response.IsSuccessStatusCode)
                 {
                     using var kept = JsonDocument.Parse(await response.Content.ReadAsStringAsync(CancellationToken.None));

@@ -52,7 +52,7 @@ public sealed class ServerClient : IDisposable
 
     public Task<HttpResponseMessage> PostAsync(string path, string json) => Http.PostAsync(path, Json(json));
 
-    public Task<HttpResponseMessage> PutRecordAsync(Guid book, string kind, Guid id, string body, CancellationToken cancellation = default, long? baseRevision = null) =>
+    public Task<HttpResponseMessage> PutRecordAsync(Guid book, string kind, Guid id, string body, long? baseRevision = null, CancellationToken cancellation = default) =>
         Http.PutAsync($"/api/books/{book}/records/{kind}/{id}", Json($$"""{"baseRevision":{{baseRevision?.ToString(System.Globalization.CultureInfo.InvariantCulture) ?? "null"}},"body":{{body}}}"""), cancellation);
 
     /// <summary>Every record of a book, oldest first.</summary>
