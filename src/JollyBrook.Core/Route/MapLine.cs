@@ -10,9 +10,18 @@ internal static class MapLine
     private const double RoundingM = 0.8;
     private const double Scale = 1e5;
 
+    /// <summary>More bends than this are kept more coarsely, so that a route stays a record of under a megabyte.</summary>
+    private const int MostBends = 100_000;
+
     public static (string Latitudes, string Longitudes) Of(Track track)
     {
-        var line = LineSimplifier.Within(track.Points, WithinM - RoundingM);
+        var within = WithinM - RoundingM;
+        var line = LineSimplifier.Within(track.Points, within);
+        while (line.Count > MostBends)
+        {
+            line = LineSimplifier.Within(line, within *= 2);
+        }
+
         var unwrapped = new List<double>(line.Count);
         foreach (var point in line)
         {

@@ -67,6 +67,13 @@ public class MapLineTests
     }
 
     [Fact]
+    public void More_bends_than_a_record_holds_are_kept_more_coarsely()
+    {
+        var track = Track.Of([.. Enumerable.Range(0, 120_000).Select(i => new GeoPoint(i * 0.0001, i % 2 * 0.00005, 100))])!;
+        EncodedNumbers.Decode(MapLine.Of(track).Latitudes)!.Count.ShouldBeInRange(2, 100_000);
+    }
+
+    [Fact]
     public void What_is_straight_keeps_its_ends_alone()
     {
         var track = Track.Of([.. Enumerable.Range(0, 400).Select(i => new GeoPoint(46 + (i * 0.0001), -28.6, i))])!;

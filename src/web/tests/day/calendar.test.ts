@@ -1,3 +1,5 @@
+import fc from 'fast-check';
+import ICAL from 'ical.js';
 import { expect, test } from 'vitest';
 import type { Response } from '../../src/core/contract';
 import { calendarOf } from '../../src/rooms/day/calendar';
@@ -47,4 +49,29 @@ test('a batch that is moved keeps its ids, another evening has others', () => {
   );
   expect(moved).toEqual(one);
   expect(next.filter((id) => one.includes(id))).toEqual([]);
+});
+
+test('a second reader finds the same entries, at the same instants', () => {
+  fc.assert(
+    fc.property(
+      fc.date({ min: new Date('2020-01-01'), max: new Date('2035-12-31'), noInvalidDate: true }),
+      fc.integer({ min: 1, max: 600 }),
+      fc.string({ unit: 'grapheme', maxLength: 40 }),
+      (start, minutes, name) => {
+        const from = Math.floor(start.getTime() / 60_000) * 60_000;
+        const [startAt, readyAt] = [from, from + minutes * 60_000].map((at) => new Date(at).toISOString());
+        const calendar = new ICAL.Component(
+          ICAL.parse(calendarOf('/day/plan/r/0', name, schedule(startAt!, readyAt!))) as unknown[],
+        );
+        const events = calendar.getAllSubcomponents('vevent').map((event) => new ICAL.Event(event));
+        expect(events).toHaveLength(4);
+        for (const event of events) {
+          expect([from, from + minutes * 60_000]).toContain(event.startDate.toJSDate().getTime());
+          const trigger = event.component.getFirstSubcomponent('valarm')!.getFirstPropertyValue('trigger');
+          expect(trigger).toBeInstanceOf(ICAL.Time);
+        }
+      },
+    ),
+    { numRuns: 40 },
+  );
 });
