@@ -68,7 +68,7 @@ public sealed class BottleJourney : IDisposable
 
         _browser.Click("link", "Book");
         _browser.Until(() => _browser.Text.Contains("Steel bottle, 0.75 L"), "the batch in the book");
-        _browser.Driver.FindElements(By.TagName("button")).First(b => b.Text.Contains("Steel bottle, 0.75 L")).Click();
+        _browser.Click(_browser.Driver.FindElements(By.TagName("button")).First(b => b.Text.Contains("Steel bottle, 0.75 L")));
         _browser.UntilText("1 tablet in Steel bottle");
         _browser.Named("heading", "What was done");
         var ledger = _browser.Find(By.TagName("table")).Text;
@@ -90,7 +90,9 @@ public sealed class BottleJourney : IDisposable
     {
         _browser.Open("/now");
         _browser.Until(() => Cards().Count == 2, "two running batches");
-        Cards()[1].FindElement(By.TagName("button")).Click();
+        // What is told of the walk comes last, and moves the cards down.
+        _browser.UntilText("95 % sure");
+        _browser.Click(Cards()[1].FindElement(By.TagName("button")));
         _browser.Click("button", "Throw this batch away");
         _browser.UntilText("Thrown away");
         _browser.Click("button", "Bring it back");

@@ -180,7 +180,7 @@ public sealed class Browser : IDisposable
 
     public void Click(IWebElement element)
     {
-        Driver.ExecuteScript("arguments[0].scrollIntoView({ block: 'center' })", element);
+        Until(() => StandsStill(element), "what is to be tapped to stand still");
         element.Click();
     }
 
