@@ -60,6 +60,14 @@ test('over the end of summer time each day has its own offset, and each hour its
   expect(fromField('2026-13-01T00:00')).toBeNull();
 });
 
+test('a year is typed digit by digit, and each stays what it is', () => {
+  speakZone('UTC');
+  for (const field of ['0002-11-27T10:05', '0020-11-27T10:05', '0202-11-27T10:05', '2026-11-27T10:05'])
+    expect(toField(fromField(field)!)).toBe(field);
+  speakZone('Europe/Berlin');
+  expect(toField(fromField('0002-11-27T10:05')!)).toMatch(/^0002-11-27T10:0[45]$/);
+});
+
 test('what a field shows is what it means, in every zone', () => {
   fc.assert(
     fc.property(

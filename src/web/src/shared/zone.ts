@@ -49,13 +49,10 @@ export function offsetAt(at: Date): number {
       .formatToParts(at)
       .map(({ type, value }) => [type, value]),
   );
-  const wall = Date.UTC(
-    Number(part.year),
-    Number(part.month) - 1,
-    Number(part.day),
-    Number(part.hour),
-    Number(part.minute),
-    Number(part.second),
-  );
-  return Math.round((wall - Math.floor(at.getTime() / 1000) * 1000) / 60_000);
+  // A year is typed digit by digit: the second year of our era is one too, and not 1902.
+  const year = Number(part.year);
+  const wall = new Date(0);
+  wall.setUTCFullYear(part.era === 'BC' ? 1 - year : year, Number(part.month) - 1, Number(part.day));
+  wall.setUTCHours(Number(part.hour), Number(part.minute), Number(part.second), 0);
+  return Math.round((wall.getTime() - Math.floor(at.getTime() / 1000) * 1000) / 60_000);
 }
