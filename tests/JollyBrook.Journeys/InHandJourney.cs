@@ -83,6 +83,8 @@ public sealed class InHandJourney : IDisposable
             phone.Click("button", step);
         }
 
+        // The last tap is kept before the page is loaded anew.
+        phone.UntilText("Do not drink yet: waiting");
         phone.LetTimePass(TimeSpan.FromHours(8));
         phone.Reload();
         phone.Click("link", "Now");
