@@ -12,8 +12,7 @@ namespace JollyBrook.Formats;
 public static class FileCalculations
 {
     private static readonly ChoiceField FileField = new("file", "File", ["the bytes of a file"]);
-    private static readonly ChoiceField RouteField = new("route", "Route", ["a route with a map line"]);
-    private static readonly ChoiceField FormatField = ChoiceField.Of<TripFileFormat>("format", "Format");
+    internal static readonly ChoiceField FormatField = ChoiceField.Of<TripFileFormat>("format", "Format");
     private static readonly NumberField Start = new("startM", "Height of the start", Quantity.Elevation, -400, 8000, "Take it from the map.");
     private static readonly NumberField Up = new("upM", "Ascent in all", Quantity.Elevation, 0, 100_000, "Count the contours.");
     private static readonly NumberField Days = new("days", "Days of the trip", Quantity.Plain, 1, 120, "Count them.");
@@ -26,13 +25,13 @@ public static class FileCalculations
             Route, () => FileJson.Default.ReadRouteRequest, () => FileJson.Default.ReadRoute, () => [ChoiceField.Of<UnitSystem>("units", "Units"), FileField, Start, Up, Down]) { IsLong = true, TakesFile = true },
         new Calculation<ReadPlacesRequest, ReadPlacesResponse>(
             "read-places", "A file's places on a route that is kept.",
-            Places, () => FileJson.Default.ReadPlacesRequest, () => FileJson.Default.ReadPlacesResponse, () => [ChoiceField.Of<UnitSystem>("units", "Units"), FileField, RouteField, .. TripRoute.Fields]) { IsLong = true, TakesFile = true },
+            Places, () => FileJson.Default.ReadPlacesRequest, () => FileJson.Default.ReadPlacesResponse, () => [ChoiceField.Of<UnitSystem>("units", "Units"), FileField, RoutePlaces.RouteField, .. TripRoute.Fields]) { IsLong = true, TakesFile = true },
         new Calculation<ReadWeatherRequest, ReadWeatherResponse>(
             "read-weather", "Weather by the hour out of a table.",
             Weather, () => FileJson.Default.ReadWeatherRequest, () => FileJson.Default.ReadWeatherResponse, () => [FileField, Days]) { IsLong = true, TakesFile = true },
         new Calculation<WriteTripRequest, WriteTripResponse>(
             "write-trip", "A trip as GPX or GeoJSON, its sources as a table.",
-            TripFile.Write, () => FileJson.Default.WriteTripRequest, () => FileJson.Default.WriteTripResponse, () => [FormatField, RouteField, .. TripRoute.Fields, .. Core.Sources.TripSource.Fields]) { IsLong = true },
+            TripFile.Write, () => FileJson.Default.WriteTripRequest, () => FileJson.Default.WriteTripResponse, () => [FormatField, RoutePlaces.RouteField, .. TripRoute.Fields, .. Core.Sources.TripSource.Fields]) { IsLong = true },
     ];
 
     /// <summary>Runs one by name on a JSON request. Never throws for bad input or an unknown name.</summary>
@@ -57,16 +56,9 @@ public static class FileCalculations
     {
         var intake = new Intake(Speaker.For(request.Units));
         intake.Present(FileField, request.File);
-        intake.Present(RouteField, request.Route);
+        intake.Present(RoutePlaces.RouteField, request.Route);
         intake.ThrowIfWrong();
-        TripRoute.Check(request.Route!);
-        if (PlacedLine.Of(request.Route!) is not { } line)
-        {
-            intake.Refuse(RouteField, "This route has no line on the map, so places can't be put on it. Read its track from a file first.");
-            intake.ThrowIfWrong();
-            return new([], []);
-        }
-
+        var line = RoutePlaces.LineOf(request.Route!, intake);
         return Read(intake, () => RouteFile.Places(FileText.Of(request.File!), line, Today(request.Today), request.Units, cancellation));
     }
 

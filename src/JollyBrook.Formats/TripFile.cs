@@ -27,7 +27,7 @@ internal static class TripFile
     public static WriteTripResponse Write(WriteTripRequest request)
     {
         var intake = new Intake(Core.Units.Speaker.Metric);
-        intake.Present(ChoiceField.Of<TripFileFormat>("format", "Format"), request.Format);
+        intake.Present(FileCalculations.FormatField, request.Format);
         foreach (var note in request.Sources ?? [])
         {
             intake.Present(new ChoiceField("sources.source", "Source", ["a source of the trip"]), note.Source);

@@ -4,7 +4,6 @@ namespace JollyBrook.Core.Route;
 internal static class LineSimplifier
 {
     private const int PiecePoints = 500;
-    private const double MetresPerDegree = Math.PI / 180 * GeoPoint.EarthKm * 1000;
 
     /// <param name="points">The line; longitudes may run across the antimeridian.</param>
     /// <param name="withinM">No point left out is further than this from the line that stays, m.</param>
@@ -40,25 +39,12 @@ internal static class LineSimplifier
         var (far, most) = (from, 0.0);
         for (var i = from + 1; i < to; i++)
         {
-            if (OffM(points[from], points[to], points[i]) is var off && off > most)
+            if (Chord.Nearest(points[from], points[to], points[i], Chord.KmPerLongitude(points[i])).OffKm * 1000 is var off && off > most)
             {
                 (far, most) = (i, off);
             }
         }
 
         return (far, most);
-    }
-
-    /// <summary>How far a point is from a chord, m; flat around the point.</summary>
-    internal static double OffM(GeoPoint a, GeoPoint b, GeoPoint point)
-    {
-        var perLon = Math.Cos(point.LatitudeDeg * Math.PI / 180) * MetresPerDegree;
-        (double X, double Y) Flat(GeoPoint p) => (Math.IEEERemainder(p.LongitudeDeg - point.LongitudeDeg, 360) * perLon, (p.LatitudeDeg - point.LatitudeDeg) * MetresPerDegree);
-        var (ax, ay) = Flat(a);
-        var (bx, by) = Flat(b);
-        var (dx, dy) = (bx - ax, by - ay);
-        var square = (dx * dx) + (dy * dy);
-        var share = square == 0 ? 0 : Math.Clamp(-((ax * dx) + (ay * dy)) / square, 0, 1);
-        return Math.Sqrt(Math.Pow(ax + (share * dx), 2) + Math.Pow(ay + (share * dy), 2));
     }
 }

@@ -22,10 +22,27 @@ public static class RoutePlaces
     private const int MostPoints = 2000;
     private static readonly NumberField Latitude = new("points.latitudeDeg", "Latitude", Quantity.Angle, -90, 90, "Degrees, north above 0.");
     private static readonly NumberField Longitude = new("points.longitudeDeg", "Longitude", Quantity.Angle, -180, 180, "Degrees, east above 0.");
-    private static readonly ChoiceField RouteField = new("route", "Route", ["a route with a map line"]);
+    /// <summary>The field that must name a route with a map line.</summary>
+    public static readonly ChoiceField RouteField = new("route", "Route", ["a route with a map line"]);
     private static readonly ChoiceField PointsField = new("points", "Places", [$"up to {MostPoints} places"]);
 
     public static IReadOnlyList<Field> Fields => [Latitude, Longitude, RouteField, PointsField, .. TripRoute.Fields];
+
+    /// <summary>A route's line, to put places on.</summary>
+    /// <exception cref="BadInputException">The route can't be right, or has no line.</exception>
+    public static PlacedLine LineOf(TripRoute route, Intake intake)
+    {
+        ArgumentNullException.ThrowIfNull(intake);
+        TripRoute.Check(route);
+        var line = PlacedLine.Of(route);
+        if (line is null)
+        {
+            intake.Refuse(RouteField, "This route has no line on the map, so places can't be put on it. Read its track from a file first.");
+        }
+
+        intake.ThrowIfWrong();
+        return line!;
+    }
 
     /// <exception cref="BadInputException">The route has no line, or a place is nowhere.</exception>
     public static RoutePlacesResponse Compute(RoutePlacesRequest request)
@@ -46,14 +63,7 @@ public static class RoutePlaces
 
         intake.Present(RouteField, request.Route);
         intake.ThrowIfWrong();
-        TripRoute.Check(request.Route!);
-        if (PlacedLine.Of(request.Route!) is not { } line)
-        {
-            intake.Refuse(RouteField, "This route has no line on the map, so places can't be put on it. Read its track from a file first.");
-            intake.ThrowIfWrong();
-            return new([]);
-        }
-
+        var line = LineOf(request.Route!, intake);
         return new([.. points.Select(p => line.Of(new GeoPoint(p.LatitudeDeg!.Value, p.LongitudeDeg!.Value)))]);
     }
 }

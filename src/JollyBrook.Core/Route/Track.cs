@@ -123,17 +123,10 @@ public sealed class Track
     public (double AlongKm, double OffKm) Nearest(GeoPoint point)
     {
         var (bestAlong, bestOff) = (0.0, double.PositiveInfinity);
-        var kmPerLon = Math.Cos(point.LatitudeDeg * Math.PI / 180) * Math.PI / 180 * GeoPoint.EarthKm;
-        const double kmPerLat = Math.PI / 180 * GeoPoint.EarthKm;
+        var kmPerLongitude = Chord.KmPerLongitude(point);
         for (var i = 1; i < Points.Count; i++)
         {
-            // Flat around the point: exact enough wherever it could be the nearest.
-            var (ax, ay) = (Math.IEEERemainder(Points[i - 1].LongitudeDeg - point.LongitudeDeg, 360) * kmPerLon, (Points[i - 1].LatitudeDeg - point.LatitudeDeg) * kmPerLat);
-            var dx = Math.IEEERemainder(Points[i].LongitudeDeg - Points[i - 1].LongitudeDeg, 360) * kmPerLon;
-            var dy = (Points[i].LatitudeDeg - Points[i - 1].LatitudeDeg) * kmPerLat;
-            var square = (dx * dx) + (dy * dy);
-            var share = square == 0 ? 0 : Math.Clamp(-((ax * dx) + (ay * dy)) / square, 0, 1);
-            var off = Math.Sqrt(Math.Pow(ax + (share * dx), 2) + Math.Pow(ay + (share * dy), 2));
+            var (share, off) = Chord.Nearest(Points[i - 1], Points[i], point, kmPerLongitude);
             if (off < bestOff)
             {
                 (bestOff, bestAlong) = (off, AlongKm[i - 1] + (share * (AlongKm[i] - AlongKm[i - 1])));
