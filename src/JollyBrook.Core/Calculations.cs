@@ -10,6 +10,7 @@ using JollyBrook.Core.Illness;
 using JollyBrook.Core.InHand;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Learning;
+using JollyBrook.Core.Matters;
 using JollyBrook.Core.Packing;
 using JollyBrook.Core.Packing.Ways;
 using JollyBrook.Core.Records;
@@ -40,6 +41,9 @@ public static class Calculations
         new Calculation<TreatRequest, ChainListResponse>(
             "chains", "Every chain of one or two barriers on the same water, side by side, best first.",
             ChainList.Compute, () => ContractJson.Default.TreatRequest, () => AnswerJson.Default.ChainListResponse, () => TreatFields.All) { IsLong = true },
+        new Calculation<MattersRequest, MattersResponse>(
+            "what-matters", "Which of the things not told could change the answer, the gravest first, with what each could change.",
+            WhatMatters.Compute, () => ContractJson.Default.MattersRequest, () => AnswerJson.Default.MattersResponse, () => WhatMatters.Fields) { IsLong = true },
         new Calculation<JudgeRequest, JudgeResponse>(
             "judge", "Whether to use a source at all: verdict, reasons, what would change it, how to draw from it.",
             JudgeSource.Compute, () => ContractJson.Default.JudgeRequest, () => AnswerJson.Default.JudgeResponse, () => JudgeSource.Fields),

@@ -25,6 +25,9 @@ public sealed class ChemicalBarrier(string id, string name, ChemicalProfile prof
 
     internal ChemicalProfile Profile => profile;
 
+    /// <summary>Whether the kit says what is known of it: its date, its strength.</summary>
+    internal bool IsOfKit => product is not null;
+
     internal ChemicalSetup Setup(BarrierSetting setting) => ChemicalSetup.Check(profile, Options(setting), setting.Intake, []);
 
     public BarrierResult Apply(FieldWater water, BarrierSetting setting, ChainSoFar before)

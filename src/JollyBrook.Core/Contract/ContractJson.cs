@@ -10,6 +10,7 @@ using JollyBrook.Core.Illness;
 using JollyBrook.Core.InHand;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Learning;
+using JollyBrook.Core.Matters;
 using JollyBrook.Core.Packing;
 using JollyBrook.Core.Packing.Ways;
 using JollyBrook.Core.Records;
@@ -28,6 +29,7 @@ namespace JollyBrook.Core.Contract;
     AllowOutOfOrderMetadataProperties = true)]
 [JsonSerializable(typeof(CatalogueRequest))]
 [JsonSerializable(typeof(TreatRequest))]
+[JsonSerializable(typeof(MattersRequest))]
 [JsonSerializable(typeof(BatchProgressRequest))]
 [JsonSerializable(typeof(JudgeRequest))]
 [JsonSerializable(typeof(WordsRequest))]
@@ -86,6 +88,7 @@ public sealed partial class ContractJson : JsonSerializerContext;
 [JsonSerializable(typeof(TreatResponse))]
 [JsonSerializable(typeof(BatchProgressResponse))]
 [JsonSerializable(typeof(ChainListResponse))]
+[JsonSerializable(typeof(MattersResponse))]
 [JsonSerializable(typeof(JudgeResponse))]
 [JsonSerializable(typeof(WordsResponse))]
 [JsonSerializable(typeof(KitItemResponse))]

@@ -60,8 +60,10 @@ internal sealed class Situation
         && Judged.Reasons.All(r => r.Weight == SignWeight.Good || r.Code == SourceJudge.VeryColdCode)
         && (Request.Snow is { Kind: SnowKind.Fresh } || (Request.Snow is null && SourceKinds.MayBeUntreated(Request.Source?.Kind) && Request.Source?.Kind != SourceKind.Snow));
 
+    /// <param name="request">What is asked.</param>
+    /// <param name="sameKit">A situation of the same kit, whose barriers are then not made anew; null for another kit.</param>
     /// <exception cref="BadInputException">Some field is out of its range.</exception>
-    public static Situation Of(TreatRequest request)
+    public static Situation Of(TreatRequest request, Situation? sameKit = null)
     {
         ArgumentNullException.ThrowIfNull(request);
         var intake = new Intake(Speaker.For(request.Units));
@@ -70,7 +72,7 @@ internal sealed class Situation
         SettingFields.Check(container, sky, intake);
         intake.Optional(SourceFields.Conductivity, request.Source?.ConductivityUsCm);
         var kit = KitEntry.Carried(request.Kit);
-        var kitIsWrong = kit.FindAll(e => !e.IsSound(intake)).Count > 0;
+        var kitIsWrong = sameKit is null && kit.FindAll(e => !e.IsSound(intake)).Count > 0;
 
         // Every room's options are looked at before anything is said, so that all that is wrong is said at once.
         BoilSetup.Check(request.Boil, intake, []);
@@ -87,7 +89,7 @@ internal sealed class Situation
             intake.ThrowIfWrong();
         }
 
-        var barriers = BarriersOf(request, kit);
+        var barriers = sameKit?.Barriers ?? BarriersOf(request, kit);
         var asked = AskedFor(request.Method, barriers, intake);
         intake.ThrowIfWrong();
         var means = new ClearingMeans(
@@ -138,14 +140,14 @@ internal sealed class Situation
         return result;
     }
 
-    private static List<IBarrier>? AskedFor(string? method, List<IBarrier> barriers, Intake intake)
+    private static List<IBarrier>? AskedFor(string? method, IReadOnlyList<IBarrier> barriers, Intake intake)
     {
         if (string.IsNullOrEmpty(method) || method == Treat.Untreated)
         {
             return null;
         }
 
-        var chain = method.Split('+').Select(id => barriers.Find(b => b.Id == id)).ToList();
+        var chain = method.Split('+').Select(id => barriers.FirstOrDefault(b => b.Id == id)).ToList();
         if (!chain.TrueForAll(b => b is not null) || !ChainRules.IsChain([.. chain.Select(b => b!)]))
         {
             var field = new ChoiceField(TreatFields.Method.Path, TreatFields.Method.Label, [.. barriers.Select(b => b.Id)]);
