@@ -34,9 +34,9 @@ public sealed class AccountJourney : IDisposable
         var link = owner.Named("textbox", "Link for a follower, shown only now").GetAttribute("value")!;
         owner.Click("button", "Over the ridge"); // what is logged from here on goes there
         owner.UntilText("everyone in the party sees them");
-        owner.Click("link", "Treat");
+        owner.Click("link", "Water");
         owner.UntilHeadline("1 min at a rolling boil");
-        owner.Click("radio", "Chlorine tablet, NaDCC 8.5 mg");
+        owner.Way("Chlorine tablet, NaDCC 8.5 mg");
         owner.UntilHeadline("1 tablet");
         owner.Click("button", "Start");
         owner.UntilText("Over the ridge");
@@ -85,7 +85,7 @@ public sealed class AccountJourney : IDisposable
         browser.UntilText("All saved.");
         (await _server.Owner.PostAsync("/api/account/sign-out-everywhere", "{}")).EnsureSuccessStatusCode();
 
-        browser.Click("radio", "Chlorine tablet, NaDCC 8.5 mg");
+        browser.Way("Chlorine tablet, NaDCC 8.5 mg");
         browser.UntilHeadline("1 tablet");
         browser.Click("button", "Start");
         browser.UntilText("Signed out: everything is kept on this device. 1 to be sent.");

@@ -26,7 +26,7 @@ public sealed class AlarmJourney : IDisposable
         _browser.Open("/treat");
         _browser.UntilHeadline("1 min at a rolling boil");
         _browser.UntilOfflineReady();
-        _browser.Click("radio", "Chlorine tablet, NaDCC 8.5 mg");
+        _browser.Way("Chlorine tablet, NaDCC 8.5 mg");
         _browser.UntilHeadline("1 tablet");
         _browser.Click("button", "Start");
         foreach (var step in new[] { "Strained", "Measured", "Added", "It is gone", "Rinsed and closed" })

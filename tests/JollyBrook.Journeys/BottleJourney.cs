@@ -21,11 +21,12 @@ public sealed class BottleJourney : IDisposable
     {
         _browser.Open("/");
         _browser.UntilHeadline("2 cycles of UV"); // the kit has arrived
+        _browser.Everything();
         _browser.Select("Container", "Steel bottle · 0.75 L");
         _browser.Click("button", "Clear");
         _browser.Fill("Water temperature", "5");
         _browser.Fill("Elevation", "1200");
-        _browser.Click("radio", "Chlorine dioxide tablets");
+        _browser.Way("Chlorine dioxide tablets");
         _browser.UntilHeadline("1 tablet");
         _browser.UntilText("Drink at");
         _browser.UntilText("Meets the full target.");

@@ -178,6 +178,29 @@ public sealed class Browser : IDisposable
         """,
         target)!;
 
+    /// <summary>Opens every field that the Water place counts with.</summary>
+    public void Everything()
+    {
+        if (Named("button", "Everything that is counted") is var open && open.GetAttribute("aria-expanded") == "false")
+        {
+            Click("button", "Everything that is counted");
+        }
+    }
+
+    /// <summary>Takes a way to treat the water, where need be out of the list of all.</summary>
+    public void Way(string name)
+    {
+        Until(() => Elements("radio", name).Count > 0 || Driver.FindElements(AllWays).Count > 0, "the ways");
+        if (!Has("radio", name))
+        {
+            Click(Find(AllWays));
+        }
+
+        Click("radio", name);
+    }
+
+    private static readonly By AllWays = By.XPath("//button[starts-with(normalize-space(.), 'All ') and contains(., ' ways')]");
+
     public void Click(IWebElement element)
     {
         Until(() => StandsStill(element), "what is to be tapped to stand still");

@@ -21,7 +21,7 @@ public sealed class DeviceTroubleJourney : IDisposable
             browser.UntilHeadline("1 min at a rolling boil");
             browser.UntilOfflineReady();
             _server.Stop();
-            browser.Click("radio", "Chlorine tablet, NaDCC 8.5 mg");
+            browser.Way("Chlorine tablet, NaDCC 8.5 mg");
             browser.UntilHeadline("1 tablet");
             browser.Click("button", "Start");
             browser.Click("button", "Strained");
@@ -48,7 +48,7 @@ public sealed class DeviceTroubleJourney : IDisposable
         using var browser = _server.NewBrowser();
         browser.Open("/treat");
         browser.UntilHeadline("1 min at a rolling boil");
-        browser.Click("radio", "Chlorine tablet, NaDCC 8.5 mg");
+        browser.Way("Chlorine tablet, NaDCC 8.5 mg");
         browser.UntilHeadline("1 tablet");
         browser.Click("button", "Start");
         browser.Click("button", "Strained");
@@ -103,7 +103,7 @@ public sealed class DeviceTroubleJourney : IDisposable
         using var browser = _server.NewBrowser();
         browser.Open("/treat");
         browser.UntilHeadline("1 min at a rolling boil");
-        browser.Click("radio", "Chlorine tablet, NaDCC 8.5 mg");
+        browser.Way("Chlorine tablet, NaDCC 8.5 mg");
         browser.UntilHeadline("1 tablet");
         browser.Driver.ExecuteScript($"for (const [key, value] of Object.entries(localStorage)) localStorage.setItem(key, {damaged});");
         browser.Reload();

@@ -31,9 +31,9 @@ public sealed class EmptyRoomsTests : IDisposable
         _browser.UntilText("No line has been written yet.");
         _browser.Click("link", "Day");
         _browser.UntilText("Begin with an empty day");
-        _browser.Click("link", "Scarce");
+        _browser.Click("link", "Short of water");
         _browser.UntilText("Need not given: taken from one walker of 75 kg at this effort.");
-        _browser.Click("link", "Drills");
+        _browser.Click("link", "Practice");
         _browser.UntilText("not met yet");
         _browser.Go("/drills/play?seed=nine");
         _browser.UntilText("No such drill");
@@ -45,7 +45,7 @@ public sealed class EmptyRoomsTests : IDisposable
         _browser.Named("combobox", "Container").Text.ShouldBe("Another container");
         _browser.Click("link", "Body");
         _browser.UntilText("Nobody is entered yet.");
-        _browser.Click("link", "Route");
+        _browser.Click("link", "Trip");
         _browser.UntilText("Or type the legs");
         _browser.Click("button", "Make the route");
         _browser.UntilText("No containers given: taken as 3 L for each walker.");

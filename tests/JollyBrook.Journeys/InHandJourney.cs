@@ -48,11 +48,12 @@ public sealed class InHandJourney : IDisposable
 
         // At the stream its water is judged, and treating starts from the empty bottle: nothing is typed.
         phone.Go("/treat");
-        phone.UntilText("It is empty now.");
+        phone.Named("button", "Bottle, empty");
         phone.Select("You are at", "Upper brook");
-        phone.Select("Kind of source", "Stream");
+        phone.Click("button", "None of these");
+        phone.Click("button", "Slightly cloudy, assumed");
         phone.Click("button", "Clear");
-        phone.Click("radio", "Tablets");
+        phone.Way("Tablets");
         phone.Click("button", "Start");
         foreach (var step in new[] { "Strained", "Measured", "Added", "It is gone", "Rinsed and closed" })
         {
@@ -122,7 +123,7 @@ public sealed class InHandJourney : IDisposable
         phone.Fill("Water in all", "12");
         phone.UntilText("Gravity filter: Ceramic that was dropped may be cracked unseen");
         phone.Go("/treat");
-        phone.Click("radio", "Gravity filter");
+        phone.Way("Gravity filter");
         phone.UntilText("may be cracked unseen");
         phone.Go("/route");
         phone.UntilText("Upper brook");

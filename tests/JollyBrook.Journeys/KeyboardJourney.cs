@@ -24,6 +24,8 @@ public sealed class KeyboardJourney : IDisposable
         _browser.Press("t");
         _browser.UntilHeadline("1 min at a rolling boil");
 
+        _browser.TabTo("Everything that is counted");
+        _browser.Press(Keys.Enter);
         _browser.TabTo("Water in it");
         _browser.SelectAll();
         _browser.Press("2");
@@ -33,6 +35,8 @@ public sealed class KeyboardJourney : IDisposable
         _browser.UntilText("the mark vanishes at 12 cm to 26 cm");
 
         // Into the ways, then down to bleach.
+        _browser.TabTo("All 8 ways");
+        _browser.Press(Keys.Enter);
         _browser.TabTo("Boil");
         _browser.DownTo("Household bleach, regular unscented");
         _browser.UntilText("Age not known: bleach is counted as over a year old");

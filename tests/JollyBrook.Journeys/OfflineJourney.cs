@@ -25,7 +25,7 @@ public sealed class OfflineJourney : IDisposable
         _browser.Reload();
         _browser.UntilHeadline("1 min at a rolling boil");
         _browser.UntilText("No server: everything still works and is kept on this device.");
-        _browser.Click("radio", "Chlorine tablet, NaDCC 8.5 mg");
+        _browser.Way("Chlorine tablet, NaDCC 8.5 mg");
         _browser.Fill("Water in it", "2.5");
         _browser.UntilHeadline("3 tablets");
         _browser.Click("button", "Start");

@@ -79,6 +79,7 @@ internal static class RequestGen
         (16, Treat.Select(json => ("treat", json))),
         (10, WithKit.Select(json => ("treat", json))),
         (4, WithKit.Select(json => ("chains", json))),
+        (3, WithKit.Select(json => ("what-matters", $$"""{"of":{"about":"treat","request":{{json}}},"told":["source.seen","water.colour"]}"""))),
         (4, Judge.Select(json => ("judge", json))),
         (2, KitItem.Select(json => ("kit-item", json))),
         (1, Gen.Const(("words", "{}"))),

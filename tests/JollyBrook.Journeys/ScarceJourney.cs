@@ -79,10 +79,10 @@ public sealed class ScarceJourney : IDisposable
         _browser.UntilText("The sheet is wanted twice: 7 m² of 6.");
 
         _browser.Find(OpenQA.Selenium.By.XPath("//article[@aria-label='Rain on a sheet']//button[.='Treat this water']")).Click();
-        _browser.UntilText("The source");
+        _browser.Everything();
         _browser.Named("combobox", "Kind of source").Text.ShouldBe("Rain caught");
         _browser.Click("checkbox", "Fresh and clean: offer it untreated, by my own choice");
-        _browser.Click("radio", "Drink it as it is");
+        _browser.Way("Drink it as it is");
         _browser.UntilHeadline("Accepted untreated");
     }
 

@@ -14,6 +14,7 @@ public sealed class TreatRoomTests : IClassFixture<DemoPage>
         _browser.Forget();
         _browser.Open("/treat");
         _browser.UntilHeadline("2 cycles of UV");
+        _browser.Everything();
     }
 
     [Fact]
@@ -23,6 +24,7 @@ public sealed class TreatRoomTests : IClassFixture<DemoPage>
         using var browser = server.NewBrowser();
         browser.Open("/treat");
         browser.UntilHeadline("1 min at a rolling boil");
+        browser.Everything();
         browser.Click("button", "Clear");
         foreach (var (method, headline) in new[]
                  {
@@ -32,7 +34,7 @@ public sealed class TreatRoomTests : IClassFixture<DemoPage>
                      ("Chlorine tablet, NaDCC 8.5 mg", "1 tablet"), ("Boil", "1 min at a rolling boil"),
                  })
         {
-            browser.Click("radio", method);
+            browser.Way(method);
             browser.Until(() => browser.Headline == headline && browser.AnswerText.Contains(method), $"{method}: {headline}");
         }
     }
@@ -42,7 +44,7 @@ public sealed class TreatRoomTests : IClassFixture<DemoPage>
     {
         _browser.Select("Container", "Another container");
         _browser.Fill("Water in it", "1");
-        _browser.Click("radio", "Canister stove");
+        _browser.Way("Canister stove");
         _browser.Fill("Elevation", "2600");
         _browser.UntilHeadline("3 min at a rolling boil");
         _browser.UntilText("91.4 °C");
@@ -58,7 +60,7 @@ public sealed class TreatRoomTests : IClassFixture<DemoPage>
     [Fact]
     public void Unknowns_count_as_worse_and_the_screen_says_so()
     {
-        _browser.Click("radio", "Chlorine tablets");
+        _browser.Way("Chlorine tablets");
         _browser.Click("checkbox", "Not known");
         _browser.UntilText("Water temperature not known: taken as 0 °C, the slowest.");
         _browser.UntilText("pH not known: taken as 8");
@@ -90,8 +92,9 @@ public sealed class TreatRoomTests : IClassFixture<DemoPage>
     {
         _browser.Click("link", "Settings");
         _browser.Click("button", "US");
-        _browser.Click("link", "Treat");
+        _browser.Click("link", "Water");
         _browser.UntilHeadline("2 cycles of UV");
+        _browser.Everything();
         _browser.Fill("Water in it", "1");
         _browser.Fill("Water temperature", "50");
         _browser.UntilText("1 qt");
@@ -100,6 +103,7 @@ public sealed class TreatRoomTests : IClassFixture<DemoPage>
 
         using var another = _server.NewBrowser();
         another.Open("/treat");
+        another.Everything();
         another.Until(() => another.Named("textbox", "Elevation").GetAttribute("value") == "3280.84", "US units on another device");
 
         _browser.Click("link", "Settings");
@@ -112,7 +116,7 @@ public sealed class TreatRoomTests : IClassFixture<DemoPage>
     {
         _browser.UntilText("It is empty now."); // what is in hand has been worked out
         _browser.Select("Container", "Litre bottle, wide mouth · 1 L");
-        _browser.Click("radio", "Chlorine tablets");
+        _browser.Way("Chlorine tablets");
         _browser.UntilHeadline("1 tablet");
         _browser.Click("button", "Working");
         _browser.UntilText("CT = 1.13·0.2828·L·pH^2.69·C^0.15·0.933^(T−5)");

@@ -22,7 +22,7 @@ public sealed class UpdateJourney : IDisposable
         browser.Open("/treat");
         browser.UntilHeadline("1 min at a rolling boil");
         browser.UntilOfflineReady();
-        browser.Click("radio", "Chlorine tablet, NaDCC 8.5 mg");
+        browser.Way("Chlorine tablet, NaDCC 8.5 mg");
         browser.UntilHeadline("1 tablet");
         browser.Click("button", "Start");
         browser.UntilText("Do not drink yet");

@@ -1,6 +1,7 @@
 using System.Text.Json.Serialization;
 using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Contract;
+using JollyBrook.Core.Sky;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
 
@@ -33,9 +34,18 @@ public sealed record ClassLogs(OrganismClass Organism, double Logs, double Short
 /// <param name="Supplies">What it uses up.</param>
 /// <param name="Taste">How it tastes, in words.</param>
 /// <param name="Risks">What can go wrong here.</param>
+/// <param name="Parts">What is done after one another until it may be drunk; empty where there is no answer.</param>
+/// <param name="IsOutdone">Whether another way is as good or better in every respect: target, wait, work, supplies and taste.</param>
 public sealed record ChainSummary(
     string Id, string Name, string Headline, TreatOutcome Outcome, string Why, IReadOnlyList<ClassLogs> Classes, string ClearFirst,
-    double HandsOnMinutes, double? DrinkableMinutes, string Supplies, string Taste, IReadOnlyList<string> Risks);
+    double HandsOnMinutes, double? DrinkableMinutes, string Supplies, string Taste, IReadOnlyList<string> Risks,
+    IReadOnlyList<WayPart> Parts, bool IsOutdone);
+
+/// <summary>A part of a way: melting, clearing, one barrier.</summary>
+/// <param name="Name">What it is.</param>
+/// <param name="HandsOnMinutes">Minutes of it that somebody works; at most all of it.</param>
+/// <param name="Minutes">Minutes it takes, waiting included.</param>
+public sealed record WayPart(string Name, double HandsOnMinutes, double Minutes);
 
 /// <summary>The ids of all chains in one order: those that meet the target, those that fall short, those refused.</summary>
 public sealed record ChainOrder(ChainSort Sort, string Name, IReadOnlyList<string> Ids);
@@ -46,8 +56,10 @@ public sealed record ChainOrder(ChainSort Sort, string Name, IReadOnlyList<strin
 /// <param name="Chains">All of them, best first.</param>
 /// <param name="Orders">The same in other orders.</param>
 /// <param name="MayAcceptUntreated">Whether it may be drunk as it is: the traveller has chosen so, and this water is of that kind.</param>
+/// <param name="Darks">The dark while the ways run; empty where start and place are not known.</param>
 public sealed record ChainListResponse(
-    string? Best, string BestReason, IReadOnlyList<ChainSummary> Chains, IReadOnlyList<ChainOrder> Orders, bool MayAcceptUntreated);
+    string? Best, string BestReason, IReadOnlyList<ChainSummary> Chains, IReadOnlyList<ChainOrder> Orders, bool MayAcceptUntreated,
+    IReadOnlyList<DarkSpan> Darks);
 
 /// <summary>The calculation "chains".</summary>
 public static class ChainList
@@ -61,7 +73,7 @@ public static class ChainList
         return new ChainListResponse(
             usable.FirstOrDefault()?.Id,
             usable.Count == 0 ? (chains.Count == 0 ? "There is nothing to treat with." : chains[0].Refusal!.Reason) : Praise(usable[0], usable),
-            [.. chains.Select(c => Summary(c, situation))],
+            [.. chains.Select(c => Summary(c, situation, IsOutdone(c, usable, situation)))],
             [
                 Order(ChainSort.Best, "Best", chains),
                 Order(ChainSort.Soonest, "Soonest", chains.OrderBy(Chains.Rank).ThenBy(c => c.Minutes ?? double.MaxValue)),
@@ -69,7 +81,52 @@ public static class ChainList
                 Order(ChainSort.LeastSupplies, "Least supplies", chains.OrderBy(Chains.Rank).ThenBy(c => c.SupplyWeight)),
                 Order(ChainSort.BestTaste, "Best taste", chains.OrderBy(Chains.Rank).ThenBy(c => c.Taste)),
             ],
-            situation.MayAcceptUntreated);
+            situation.MayAcceptUntreated,
+            situation.Setting.SunFrom(0) is var (from, latitude, longitude)
+                ? Daylight.Darks(from, latitude, longitude, usable.Max(c => c.Minutes) ?? 0)
+                : []);
+    }
+
+    /// <summary>
+    /// Whether another way is at least as good in every respect. The best is not, and a double barrier over foul water is more than its figures.
+    /// </summary>
+    private static bool IsOutdone(Chain chain, List<Chain> usable, Situation situation)
+    {
+        if (chain.Refusal is not null || ReferenceEquals(chain, usable[0]) || (chain.Barriers.Count > 1 && situation.Judged?.Foul == true))
+        {
+            return false;
+        }
+
+        var at = usable.IndexOf(chain);
+        return usable.Where((other, i) => i != at && IsNoWorse(other, chain) && (i < at || !IsNoWorse(chain, other))).Any();
+    }
+
+    private static bool IsNoWorse(Chain one, Chain other) =>
+        one.ShortByLogs <= other.ShortByLogs && Chains.Rank(one) <= Chains.Rank(other) && (one.Minutes ?? double.MaxValue) <= (other.Minutes ?? double.MaxValue)
+        && one.HandsOnMinutes <= other.HandsOnMinutes && one.SupplyWeight <= other.SupplyWeight && one.Taste <= other.Taste;
+
+    private static List<WayPart> Parts(Chain chain, Situation situation)
+    {
+        List<WayPart> parts = [];
+        if (chain.Minutes is null)
+        {
+            return parts;
+        }
+
+        if (situation.MeltMinutes > 0)
+        {
+            parts.Add(new WayPart("Melt it", situation.MeltMinutes, Math.Ceiling(situation.MeltMinutes - 1e-9)));
+        }
+
+        var clearing = chain.Clearing.Answer;
+        if (clearing.Minutes > 0)
+        {
+            parts.Add(new WayPart("Clear it", Math.Min(clearing.HandsOnMinutes, clearing.Minutes), clearing.Minutes));
+        }
+
+        parts.AddRange(chain.Barriers.Zip(chain.Results, (barrier, result) =>
+            new WayPart(barrier.Name, Math.Min(result.HandsOnMinutes, result.MinutesToSip!.Value), result.MinutesToSip!.Value)));
+        return parts;
     }
 
     public static string TasteWords(Taste taste) => taste switch
@@ -83,7 +140,7 @@ public static class ChainList
 
     private static ChainOrder Order(ChainSort sort, string name, IEnumerable<Chain> chains) => new(sort, name, [.. chains.Select(c => c.Id)]);
 
-    private static ChainSummary Summary(Chain chain, Situation situation) => new(
+    private static ChainSummary Summary(Chain chain, Situation situation, bool isOutdone) => new(
         chain.Id, chain.Name, chain.Headline,
         chain.Refusal is not null ? TreatOutcome.Refused : chain.ShortOf.Count > 0 ? TreatOutcome.ShortOfTarget : TreatOutcome.Meets,
         Why(chain),
@@ -91,7 +148,7 @@ public static class ChainList
         chain.Clearing.Answer.SettleMinutes is not null || chain.Clearing.Answer.Flocculant is not null || chain.Clearing.Answer.Way == Clearing.ClearingWay.ImprovisedFilter
             ? chain.Clearing.Answer.Words
             : "",
-        chain.HandsOnMinutes, chain.Minutes, Supplies(chain, situation), TasteWords(chain.Taste), chain.Risks);
+        chain.HandsOnMinutes, chain.Minutes, Supplies(chain, situation), TasteWords(chain.Taste), chain.Risks, Parts(chain, situation), isOutdone);
 
     internal static string Supplies(Chain chain, Situation situation) => string.Join(", ", SupplyWords(chain, situation));
 

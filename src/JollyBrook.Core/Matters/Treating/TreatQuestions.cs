@@ -43,7 +43,7 @@ internal static class TreatQuestions
     {
         var source = situation.Request.Source ?? new SourceInput(null, null, null, null, null);
         yield return new(
-            "source.seen", "Look for what no treatment takes out, and for what raises the need", "nothing seen",
+            "source.seen", "Is any of this here or upstream?", "nothing seen",
             [.. CountingSigns.Except(source.Seen ?? []).Select(s => new Answer(
                 ContractName.Of(s), null, SourceSigns.Of(s).Name, r => r with { Source = SourceOf(r) with { Seen = [.. SourceOf(r).Seen ?? [], s] } }))],
             IsAlwaysAsked: true, IsOfThePlace: true);

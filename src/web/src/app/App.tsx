@@ -22,6 +22,7 @@ import { QuickWriteProvider } from '../store/QuickWrite';
 import { RunningProvider } from '../store/RunningContext';
 import { StoreProvider } from '../store/StoreContext';
 import { BrokenPlace } from './BrokenPlace';
+import { MorePage } from './MorePage';
 import { Shell } from './Shell';
 import { ShortcutProvider } from './shortcuts';
 import { TripZone } from './TripZone';
@@ -51,6 +52,7 @@ const router = createBrowserRouter([
       { path: '/drills/:page?', element: <DrillsRoom /> },
       { path: '/words', element: <WordsRoom /> },
       { path: '/settings/:page?', element: <SettingsRoom /> },
+      { path: '/more', element: <MorePage /> },
       { path: '/choose', element: <ChooseRoom /> },
       { path: '/join', element: <JoinRoom /> },
       { path: '*', element: <Navigate to="/treat" replace /> },

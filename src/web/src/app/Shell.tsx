@@ -1,17 +1,9 @@
 import { useEffect } from 'react';
-import {
-  BottomNavigation,
-  BottomNavigationAction,
-  Box,
-  Link as MuiLink,
-  Paper,
-  Stack,
-  useMediaQuery,
-  type Theme,
-} from '@mui/material';
-import { Link, Outlet, useLocation, useNavigate } from 'react-router';
+import { Box, Link as MuiLink, Stack, useMediaQuery, type Theme } from '@mui/material';
+import { Outlet, useLocation, useNavigate } from 'react-router';
 import { QuickDialog } from '../rooms/book/write/QuickDialog';
 import { Alarms } from '../rooms/now/Alarms';
+import { BottomBar } from './BottomBar';
 import { ClockLine } from './ClockLine';
 import { NoticeLine } from './NoticeLine';
 import { NotKeptLine } from './NotKeptLine';
@@ -70,35 +62,6 @@ export function Shell() {
       <ShortcutHelp />
       <Alarms />
     </Box>
-  );
-}
-
-function BottomBar({ here }: { here: string }) {
-  return (
-    <Paper
-      component="nav"
-      aria-label="Rooms"
-      variant="outlined"
-      square
-      sx={{ position: 'fixed', left: 0, right: 0, bottom: 0, zIndex: 5, borderColor: 'divider' }}
-    >
-      <BottomNavigation value={here} showLabels sx={{ height: 64 }}>
-        {rooms
-          .filter((room) => room.inBar)
-          .map(({ path, name, Icon }) => (
-            <BottomNavigationAction
-              key={path}
-              value={path}
-              label={name}
-              icon={<Icon />}
-              component={Link}
-              to={path}
-              sx={{ minWidth: 0, px: 0 }}
-              aria-current={path === here ? 'page' : undefined}
-            />
-          ))}
-      </BottomNavigation>
-    </Paper>
   );
 }
 

@@ -7,6 +7,7 @@ export type CalculationName =
   | 'catalogue'
   | 'treat'
   | 'chains'
+  | 'what-matters'
   | 'judge'
   | 'bring-up'
   | 'kit-item'

@@ -3,67 +3,75 @@ import WarningAmber from '@mui/icons-material/WarningAmber';
 import { Box, Typography } from '@mui/material';
 import { useCatalogue } from '../core/CatalogueContext';
 import type { Schema } from '../core/contract';
-import { BarFrame, BarMark } from './BarFrame';
+import { gatesAt, Thread } from './Threads';
 import { minutesText } from './time';
 import { plain } from './units';
+import { useWidth } from './useWidth';
 
 type Row = Schema<'LedgerRow'>;
 
-/** Log reduction per class of organism: each barrier's share stacked up to the target line. */
+/** The water's way: a brook through the barriers, a thread for each class of organism, the exact logs beside it. */
 export function Ledger({ rows }: { rows: Row[] }) {
-  const { classes, mostLogs } = useCatalogue();
-  const longest = Math.max(mostLogs, ...rows.map((row) => row.totalLogs));
+  const { classes } = useCatalogue();
+  const [ref, width] = useWidth<HTMLTableCellElement>();
+  const barriers = rows[0]?.credits.map(({ barrier }) => barrier) ?? [];
   return (
     <Box
       component="table"
-      sx={{ width: '100%', borderCollapse: 'collapse', '& td, & th': { py: 0.75, textAlign: 'left' } }}
+      sx={{
+        width: '100%',
+        borderCollapse: 'collapse',
+        '& td, & th': { p: 0, textAlign: 'left', verticalAlign: 'middle' },
+      }}
     >
       <Typography
         component="caption"
         variant="body2"
         sx={{ textAlign: 'left', color: 'text.secondary', captionSide: 'top', pb: 0.5 }}
       >
-        What it takes away, in log steps; the upright line is the target
+        The water’s way: what each barrier takes, in log steps. A thread that does not end runs into the cup.
       </Typography>
       <tbody>
-        {rows.map((row) => (
+        <tr aria-hidden>
+          <td />
+          <Box component="td" sx={{ position: 'relative', height: 24 }}>
+            {gatesAt(barriers.length, width).map((left, i) => (
+              <Typography
+                key={left}
+                component="span"
+                noWrap
+                sx={{
+                  position: 'absolute',
+                  left,
+                  bottom: 0,
+                  transform: 'translateX(-50%)',
+                  maxWidth: (width / (barriers.length + 1)) * 1.25,
+                  fontSize: '1rem',
+                  lineHeight: 1.2,
+                  fontWeight: 600,
+                }}
+              >
+                {barriers[i]}
+              </Typography>
+            ))}
+          </Box>
+          <td />
+        </tr>
+        {rows.map((row, i) => (
           <tr key={row.organism}>
-            <Box component="th" scope="row" sx={{ fontWeight: 600, width: '1%', pr: 1.5 }}>
+            <Box component="th" scope="row" sx={{ fontWeight: 600, width: '1%', pr: '12px !important' }}>
               {classes.find((c) => c.organism === row.organism)?.name}
             </Box>
-            <td>
-              <Bar row={row} longest={longest} />
-            </td>
-            <Box component="td" sx={{ width: '1%', pl: 1.5, whiteSpace: 'nowrap' }}>
+            <Box component="td" ref={i === 0 ? ref : undefined} sx={{ bgcolor: 'action.hover' }}>
+              {width > 0 && <Thread row={row} width={width} />}
+            </Box>
+            <Box component="td" sx={{ width: '1%', pl: '12px !important', whiteSpace: 'nowrap' }}>
               <Figure row={row} />
             </Box>
           </tr>
         ))}
       </tbody>
     </Box>
-  );
-}
-
-function Bar({ row, longest }: { row: Row; longest: number }) {
-  const colour = row.meets ? 'success.main' : 'warning.main';
-  return (
-    <BarFrame>
-      {row.credits
-        .filter((credit) => credit.logs > 0)
-        .map((credit) => (
-          <Box
-            key={credit.barrier}
-            sx={{
-              width: `${(100 * credit.logs) / longest}%`,
-              bgcolor: colour,
-              borderRadius: '5px',
-              borderRight: 1,
-              borderColor: 'background.paper',
-            }}
-          />
-        ))}
-      {row.targetLogs !== null && <BarMark percent={(100 * row.targetLogs) / longest} />}
-    </BarFrame>
   );
 }
 
@@ -85,7 +93,11 @@ function Figure({ row }: { row: Row }) {
           : `${plain(Math.floor(row.totalLogs * 10) / 10, 1)} of ${plain(row.targetLogs, 0)}`}
       </Typography>
       {row.credits.length > 1 && (
-        <Typography component="span" variant="body2" sx={{ color: 'text.secondary' }}>
+        <Typography
+          component="span"
+          variant="body2"
+          sx={{ color: 'text.secondary', display: { xs: 'none', sm: 'inline' } }}
+        >
           ({row.credits.map((credit) => plain(Math.floor(credit.logs * 10) / 10, 1)).join(' + ')})
         </Typography>
       )}

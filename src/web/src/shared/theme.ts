@@ -77,8 +77,8 @@ export function themeOf(name: Name): Theme {
     components: {
       MuiCssBaseline: {
         styleOverrides: {
-          // Neither the answer on top nor the bar below may hide what the keyboard reaches on a phone.
-          html: { '@media (max-width: 899px)': { scrollPaddingTop: 230, scrollPaddingBottom: 80 } },
+          // The bars below may not hide what the keyboard reaches on a phone.
+          html: { '@media (max-width: 899px)': { scrollPaddingTop: 16, scrollPaddingBottom: 150 } },
           body: { fontVariantNumeric: 'tabular-nums', WebkitTextSizeAdjust: '100%' },
           ':focus-visible': { outline: `3px solid ${c.ink}`, outlineOffset: 2 },
         },

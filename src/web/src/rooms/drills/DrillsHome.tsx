@@ -15,7 +15,7 @@ export function DrillsHome() {
   const { daily, next, nextQuiz, skills } = response;
   return (
     <Stack spacing={1.5}>
-      <Typography variant="h1">Drills</Typography>
+      <Typography variant="h1">Practice</Typography>
       <Typography data-testid="headline" sx={{ fontSize: '1.4rem', fontWeight: 700 }}>
         {response.headline}
       </Typography>

@@ -45,7 +45,7 @@ export function KitRoom() {
           <AddItem templates={templates} onAdd={(what) => void navigate(`/kit/${what}`)} />
           {kit.length === 0 && (
             <Typography>
-              Nothing is in the kit yet. Until something is, Treat offers boiling and the common products by
+              Nothing is in the kit yet. until something is, Water offers boiling and the common products by
               their ingredient.
             </Typography>
           )}

@@ -48,7 +48,7 @@ export function NowRoom() {
           {running.length === 0 && (
             <Box>
               <Typography>
-                Nothing is running. A batch you start in Treat shows its clock here, through reloads and
+                Nothing is running. A batch you start at Water shows its clock here, through reloads and
                 restarts.
               </Typography>
               <Button component={Link} to="/treat" variant="outlined" sx={{ mt: 1 }}>

@@ -50,7 +50,7 @@ export function SettingsRoom() {
           </Box>
           <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
             <Button component={Link} to="/drills" variant="outlined">
-              Drills to practise on
+              Scenes to practise on
             </Button>
             <Button component={Link} to="/words" variant="outlined">
               Words and schools

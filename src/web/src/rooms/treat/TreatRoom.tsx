@@ -1,5 +1,6 @@
+import ExpandMore from '@mui/icons-material/ExpandMore';
 import { Box, Button, Stack, Typography } from '@mui/material';
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import { rememberAsked } from '../../core/askedLast';
 import { calculate } from '../../core/core';
@@ -7,6 +8,7 @@ import { useCatalogue } from '../../core/CatalogueContext';
 import { useCalculation } from '../../core/useCalculation';
 import { useShortcut } from '../../app/shortcuts';
 import { useNowMinute } from '../../shared/useNow';
+import { useQuiet } from '../../shared/useQuiet';
 import { startBatch } from '../../store/batches';
 import { useLoggingBook } from '../../store/books';
 import { useKit, useSettings } from '../../store/LocalDataContext';
@@ -17,20 +19,26 @@ import { useCurrent } from '../../store/useRecords';
 import { useStore } from '../../store/StoreContext';
 import { AnswerDetails } from './answer/AnswerDetails';
 import { AnswerHead } from './answer/AnswerHead';
-import { ChainPicker } from './choose/ChainPicker';
+import { StartBar } from './answer/StartBar';
+import { AskPanel } from './ask/AskPanel';
+import { toldFields } from './ask/askFields';
 import type { Draft } from './draft';
 import { fieldErrors } from './fieldErrors';
 import { fromHand } from './fromHand';
+import { BottleStrip } from './hand/BottleStrip';
+import { PlaceSelect } from './hand/PlaceSelect';
 import { isKnownMethod } from './knownMethod';
 import { MethodForms } from './method/MethodForms';
 import { SourceForm } from './source/SourceForm';
+import { VerdictPanel } from './source/VerdictPanel';
 import { isSnow, kitTreats, toJudge, toRequest } from './toRequest';
 import { startLines } from './startLines';
 import { useDraft } from './useDraft';
 import { ClearingForm } from './water/ClearingForm';
 import { WaterForm } from './water/WaterForm';
+import { Ways } from './ways/Ways';
 
-/** Judge the source, say what the water is like, choose a way, get the answer; it moves with every change. */
+/** The bottle in the hand, the few questions that matter, the answer with Start always in reach; it moves with every tap. */
 export function TreatRoom() {
   const kit = useKit();
   const isSettled = useInHandSettled();
@@ -57,7 +65,7 @@ function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
   }, [handed, navigate]);
   const starting = useRef(false);
   // A way that the kit no longer holds gives place to the best one.
-  const held = fromHand(form.draft, kit, state);
+  const { draft: held, known } = fromHand(form.draft, kit, state, trip);
   const draft = isKnownMethod(held, kit, catalogue) ? held : { ...held, method: null };
   const shown = { ...form, draft };
   const request = toRequest(draft, kit, settings.units, settings.countViruses, now, entries);
@@ -71,12 +79,24 @@ function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
     'judge',
     answered === null ? null : toJudge(draft, trip, settings.units, now, routes ?? []),
   );
+  const told = toldFields(draft, known);
   const errors = fieldErrors(problem);
+  const [everything, setEverything] = useState(false);
   useEffect(() => {
     if (answer && answered) rememberAsked(answered, answer);
   }, [answered, answer]);
   // For a moment after a change the answer is to what was asked before; it is then shown as such.
   const overtaken = answered !== null && JSON.stringify(answered) !== JSON.stringify(request);
+  // Last of all, and only once nothing has moved for a moment: it tries many answers.
+  const { response: matters } = useCalculation(
+    'what-matters',
+    useQuiet(
+      answered === null || list === null || overtaken
+        ? null
+        : { of: { about: 'treat' as const, request: answered }, told },
+      400,
+    ),
+  );
   const parts = (answer?.method ?? '').split('+');
   const cloudy =
     answer?.clearing != null && (answer.clearing.lossShare > 0 || mustClear(answer.refusal?.code));
@@ -106,6 +126,17 @@ function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
   };
   useShortcut('s', 'Start the batch', () => void start());
 
+  const head = (
+    <AnswerHead
+      answer={answer}
+      problem={problem}
+      failure={failure}
+      volumeL={answered?.water?.volumeL ?? null}
+      judgement={judgement}
+      overtaken={overtaken}
+      onStart={() => void start()}
+    />
+  );
   return (
     <Box
       sx={{
@@ -118,33 +149,47 @@ function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
           lg: '"title answer" "inputs answer"',
         },
         gridTemplateRows: { lg: 'auto 1fr' },
+        // The bar under the thumb hides nothing at the end.
+        pb: { xs: 9, lg: 0 },
       }}
     >
-      <Box sx={{ gridArea: 'title', display: 'flex', alignItems: 'center', justifyContent: 'space-between' }}>
-        <Typography variant="h1">Treat</Typography>
-        <Button onClick={form.reset} disabled={draft.touched.length === 0}>
-          Start over
+      <Stack spacing={1} sx={{ gridArea: 'title', minWidth: 0 }}>
+        <Box sx={{ display: 'flex', alignItems: 'center', justifyContent: 'space-between' }}>
+          <Typography variant="h1">Water</Typography>
+          <Button onClick={form.reset} disabled={draft.touched.length === 0}>
+            Start over
+          </Button>
+        </Box>
+        <BottleStrip form={shown} kit={kit} />
+        <PlaceSelect form={shown} trip={trip} />
+      </Stack>
+      <Stack spacing={1.5} sx={{ gridArea: 'inputs', minWidth: 0 }}>
+        {!everything && <AskPanel matters={matters} form={shown} errors={errors} told={told} />}
+        <Button
+          variant="outlined"
+          startIcon={<ExpandMore sx={{ transform: everything ? 'rotate(180deg)' : undefined }} />}
+          aria-expanded={everything}
+          onClick={() => setEverything(!everything)}
+          sx={{ alignSelf: 'flex-start' }}
+        >
+          {everything ? 'Only what matters' : 'Everything that is counted'}
         </Button>
-      </Box>
-      <Stack spacing={1.5} sx={{ gridArea: 'inputs' }}>
-        <SourceForm form={shown} trip={trip} judgement={judgement} />
-        <WaterForm
-          form={shown}
-          kit={kit}
-          errors={errors}
-          place={placeName(draft.here, trip, draft.sourceKind)}
-        />
-        {cloudy && <ClearingForm form={shown} errors={errors} clearing={answer?.clearing} />}
-        {judgement?.verdict !== 'doNotUse' && (
-          <ChainPicker
-            form={shown}
-            list={list}
-            chosen={answer?.method ?? null}
-            kitTreats={kitTreats(kit)}
-            untreated={list?.mayAcceptUntreated === true}
-          />
+        {everything && (
+          <>
+            <SourceForm form={shown} />
+            <WaterForm
+              form={shown}
+              kit={kit}
+              errors={errors}
+              place={placeName(draft.here, trip, draft.sourceKind)}
+            />
+            {cloudy && <ClearingForm form={shown} errors={errors} clearing={answer?.clearing} />}
+            <MethodForms form={shown} kit={kit} errors={errors} parts={parts} snow={isSnow(draft)} />
+          </>
         )}
-        <MethodForms form={shown} kit={kit} errors={errors} parts={parts} snow={isSnow(draft)} />
+        {judgement?.verdict !== 'doNotUse' && (
+          <Ways form={shown} list={list} chosen={answer?.method ?? null} kitTreats={kitTreats(kit)} />
+        )}
       </Stack>
       {/* On a phone its two parts stand before and after the inputs; on a wide screen it stays beside them. */}
       <Box
@@ -157,19 +202,13 @@ function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
           overflowY: 'auto',
         }}
       >
-        <Box sx={{ gridArea: 'head', position: 'sticky', top: 0, zIndex: 2, mb: { lg: 1.5 } }}>
-          <AnswerHead
-            answer={answer}
-            problem={problem}
-            failure={failure}
-            volumeL={answered?.water?.volumeL ?? null}
-            judgement={judgement}
-            overtaken={overtaken}
-            onStart={() => void start()}
-          />
-        </Box>
-        <Box sx={{ gridArea: 'details' }}>{answer && <AnswerDetails answer={answer} form={shown} />}</Box>
+        <Box sx={{ gridArea: 'head', mb: { lg: 1.5 } }}>{head}</Box>
+        <Stack spacing={1.5} sx={{ gridArea: 'details' }}>
+          {judgement && judgement.verdict !== 'use' && <VerdictPanel judgement={judgement} />}
+          {answer && <AnswerDetails answer={answer} form={shown} />}
+        </Stack>
       </Box>
+      {answer && <StartBar answer={answer} overtaken={overtaken} onStart={() => void start()} />}
     </Box>
   );
 }

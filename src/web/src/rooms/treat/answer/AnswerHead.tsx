@@ -128,7 +128,8 @@ function Answer({
           size="large"
           startIcon={<PlayArrow />}
           onClick={onStart}
-          sx={{ mt: 0.5, minHeight: 56 }}
+          // On a phone Start stands under the thumb instead.
+          sx={{ mt: 0.5, minHeight: 56, display: { xs: 'none', lg: 'inline-flex' } }}
         >
           Start
         </Button>

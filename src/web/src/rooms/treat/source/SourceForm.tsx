@@ -1,40 +1,18 @@
 import { useCatalogue } from '../../../core/CatalogueContext';
-import type { Judgement } from '../../../core/contract';
 import { ChoiceGroup } from '../../../shared/ChoiceGroup';
 import { Section } from '../../../shared/Section';
 import { SelectEntry } from '../../../shared/SelectEntry';
-import type { Kept } from '../../../store/records';
 import type { Draft } from '../draft';
 import type { DraftStore } from '../useDraft';
 import { SignPicker } from './SignPicker';
-import { VerdictPanel } from './VerdictPanel';
 
-const anotherPlace = 'another';
-
-interface Props {
-  form: DraftStore;
-  trip: Kept<'trip-source'>[];
-  judgement: Judgement | null;
-}
-
-/** The place: what is seen of it, and at once what to make of it. */
-export function SourceForm({ form: { draft, set, isDefault }, trip, judgement }: Props) {
+/** The place: what is seen of it. */
+export function SourceForm({ form: { draft, set, isDefault } }: { form: DraftStore }) {
   const { lists } = useCatalogue();
   const still = lists.caughtKinds.includes(draft.sourceKind);
   const running = ['stream', 'river', 'unknown'].includes(draft.sourceKind);
   return (
     <Section title="The source">
-      {trip.length > 0 && (
-        <SelectEntry
-          label="You are at"
-          value={draft.here ?? anotherPlace}
-          onChange={(id) => set({ here: id === anotherPlace ? null : id })}
-          choices={[
-            ...trip.map(({ id, body }) => ({ id, name: body.name ?? '' })),
-            { id: anotherPlace, name: 'Another place' },
-          ]}
-        />
-      )}
       <SelectEntry
         label="Kind of source"
         choices={lists.sourceKinds}
@@ -70,7 +48,6 @@ export function SourceForm({ form: { draft, set, isDefault }, trip, judgement }:
         />
       )}
       <SignPicker seen={draft.seen} onChange={(seen) => set({ seen })} />
-      {judgement && <VerdictPanel judgement={judgement} />}
     </Section>
   );
 }

@@ -10,6 +10,7 @@ import type { Kept } from '../../../store/records';
 import type { Draft } from '../draft';
 import type { FieldErrors } from '../fieldErrors';
 import { isSnow } from '../toRequest';
+import { chooseContainer } from '../hand/chooseContainer';
 import type { DraftStore } from '../useDraft';
 import { ClarityEntry } from './ClarityEntry';
 import { ProbePanel } from './ProbePanel';
@@ -35,15 +36,7 @@ export function WaterForm({ form, kit, errors, place }: Props) {
   const snow = isSnow(draft);
   const held = inHand?.containers.find(({ id }) => id === draft.containerId);
 
-  const choose = (id: string) => {
-    const body = containers.find((item) => item.id === id)?.body;
-    const chosen = inHand?.containers.find((container) => container.id === id);
-    set({
-      containerId: id === otherContainer ? null : id,
-      volumeL: chosen?.water.is === 'raw' ? chosen.litres : (body?.volumeL ?? draft.volumeL),
-      depthCm: body?.depthCm ?? draft.depthCm,
-    });
-  };
+  const choose = (id: string) => set(chooseContainer(id === otherContainer ? null : id, kit, inHand, draft));
 
   return (
     <Section title="The water">
