@@ -51,7 +51,7 @@ public sealed class InHandJourney : IDisposable
         phone.Named("button", "Bottle, empty");
         phone.Select("You are at", "Upper brook");
         phone.Click("button", "None of these");
-        phone.Click("button", "Slightly cloudy, assumed");
+        phone.Ask("Match how clear it is");
         phone.Click("button", "Clear");
         phone.Way("Tablets");
         phone.Click("button", "Start");

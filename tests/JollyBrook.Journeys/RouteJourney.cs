@@ -55,7 +55,7 @@ public sealed class RouteJourney : IDisposable
         _browser.UntilText("Runs with 5 %");
 
         // One bottle is too little.
-        _browser.Click("tab", "Days, weather, kit");
+        _browser.Click("tab", "Days");
         _browser.Click("button", "Add a container");
         _browser.Fill("Holds", "0.75");
         _browser.UntilText("Room for 0.75 L");

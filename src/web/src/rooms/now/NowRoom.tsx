@@ -15,6 +15,7 @@ import { BatchSteps } from './BatchSteps';
 import { HerePanel } from './here/HerePanel';
 import { InHandPanel } from './inhand/InHandPanel';
 import { SupplyList } from './inhand/SupplyList';
+import { WalkerLines } from './inhand/WalkerLines';
 import { soonestFirst } from './order';
 
 /** What is in hand, the clocks that run, soonest first, and the steps of the one shown. */
@@ -45,6 +46,11 @@ export function NowRoom() {
           <Typography variant="h1">Now</Typography>
           <InHandPanel />
           <HerePanel />
+          {state && state.walkers.length > 0 && (
+            <Section title="Who is behind">
+              <WalkerLines state={state} />
+            </Section>
+          )}
           {running.length === 0 && (
             <Box>
               <Typography>

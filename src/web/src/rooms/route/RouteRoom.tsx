@@ -1,6 +1,6 @@
 import { Box, Button, Stack, Tab, Tabs, Typography } from '@mui/material';
 import { Link, useNavigate, useParams } from 'react-router';
-import { WriteButton } from '../book/write/QuickDialog';
+import Add from '@mui/icons-material/Add';
 import { SelectEntry } from '../../shared/SelectEntry';
 import type { Kept } from '../../store/records';
 import { useCurrent } from '../../store/useRecords';
@@ -16,7 +16,7 @@ import { TripProvider } from './TripContext';
 const pages = [
   { id: 'plan', name: 'Plan', Page: PlanPage },
   { id: 'sources', name: 'Sources', Page: SourcesPage },
-  { id: 'days', name: 'Days, weather, kit', Page: DaysPage },
+  { id: 'days', name: 'Days', Page: DaysPage },
   { id: 'sure', name: 'How sure', Page: SurePage },
   { id: 'card', name: 'Take it along', Page: CardPage },
   { id: 'ground', name: 'Ground', Page: GroundPage },
@@ -34,34 +34,44 @@ export function RouteRoom() {
 
   return (
     <TripProvider key={route.id} route={route}>
-      <Stack spacing={2}>
-        <Box className="no-print" sx={{ display: 'flex', gap: 1.5, alignItems: 'end', flexWrap: 'wrap' }}>
+      <Stack spacing={1}>
+        <Box
+          className="no-print"
+          sx={{
+            display: 'flex',
+            gap: 1,
+            alignItems: 'end',
+            flexWrap: { xs: 'wrap', lg: 'nowrap' },
+            borderBottom: 1,
+            borderColor: 'divider',
+          }}
+        >
           <RouteChoice
             routes={routes}
             shown={route}
             onOpen={(next) => void navigate(`/route/${next}/${shown.id}`)}
           />
-          <Button component={Link} to="/route/new" variant="outlined">
+          <Tabs
+            value={shown.id}
+            onChange={(_, next: string) => void navigate(`/route/${route.id}/${next}`)}
+            variant="scrollable"
+            allowScrollButtonsMobile
+            aria-label="Parts of the trip"
+            sx={{ minWidth: 0, flex: { lg: 1 } }}
+          >
+            {pages.map((p) => (
+              <Tab
+                key={p.id}
+                value={p.id}
+                label={p.name}
+                sx={{ minHeight: 48, px: 1.5, color: 'text.primary', minWidth: 0 }}
+              />
+            ))}
+          </Tabs>
+          <Button component={Link} to="/route/new" startIcon={<Add />} sx={{ flexShrink: 0, px: 1 }}>
             New route
           </Button>
-          <WriteButton />
-          <Button component={Link} to="/body">
-            Walkers and sweat
-          </Button>
         </Box>
-        <Tabs
-          className="no-print"
-          value={shown.id}
-          onChange={(_, next: string) => void navigate(`/route/${route.id}/${next}`)}
-          variant="scrollable"
-          allowScrollButtonsMobile
-          aria-label="Parts of the route"
-          sx={{ borderBottom: 1, borderColor: 'divider' }}
-        >
-          {pages.map((p) => (
-            <Tab key={p.id} value={p.id} label={p.name} sx={{ minHeight: 48, color: 'text.primary' }} />
-          ))}
-        </Tabs>
         <shown.Page />
       </Stack>
     </TripProvider>
@@ -75,9 +85,14 @@ interface ChoiceProps {
 }
 
 function RouteChoice({ routes, shown, onOpen }: ChoiceProps) {
-  if (routes.length === 1) return <Typography variant="h1">{shown.body.name}</Typography>;
+  if (routes.length === 1)
+    return (
+      <Typography variant="h1" sx={{ pb: 1.5, maxWidth: { lg: 300 } }}>
+        {shown.body.name}
+      </Typography>
+    );
   return (
-    <Box sx={{ minWidth: 280 }}>
+    <Box sx={{ width: { xs: '100%', lg: 270 }, flexShrink: 0, pb: 0.5 }}>
       <Typography variant="h1" sx={{ position: 'absolute', left: -9999 }}>
         {shown.body.name}
       </Typography>

@@ -11,23 +11,27 @@ interface Props {
   onOpen: () => void;
 }
 
-/** One container: drawn as full as it is, what it holds, and until when. */
+/** One container: drawn as full as it is, what it holds, and until when; upright and short on a phone, so that all are seen at once. */
 export function ContainerCard({ container, onOpen }: Props) {
   const catalogue = useCatalogue();
   const { Icon, colour } = waterLook(container);
-  const { name, water, words } = container;
+  const { name, water, litres } = container;
+  const volume = show(catalogue, 'volume', litres);
   const readyAt = water.is === 'underWay' ? water.readyAt : null;
   const drinkBy = water.is === 'clean' && !water.stale ? water.drinkBy : null;
+  const words = readyAt ? `${volume}, ready at ${clockTime(readyAt)}` : container.words;
   return (
     <ButtonBase
       onClick={onOpen}
+      aria-label={`${name} ${words}${drinkBy ? `, drink by ${clockTime(drinkBy)}` : ''}`}
       sx={{
         display: 'flex',
-        gap: 1,
-        p: 1,
+        flexDirection: { xs: 'column', sm: 'row' },
+        gap: { xs: 0.25, sm: 1 },
+        p: { xs: 0.5, sm: 1 },
         width: '100%',
         minHeight: 88,
-        textAlign: 'left',
+        textAlign: { xs: 'center', sm: 'left' },
         justifyContent: 'flex-start',
         alignItems: 'center',
         border: 1,
@@ -37,21 +41,48 @@ export function ContainerCard({ container, onOpen }: Props) {
       }}
     >
       <VesselPicture container={container} />
-      <Box sx={{ minWidth: 0 }}>
-        <Typography component="span" sx={{ display: 'block', fontWeight: 700, lineHeight: 1.15 }}>
+      <Box sx={{ minWidth: 0, width: '100%' }}>
+        <Typography
+          component="span"
+          sx={{
+            fontSize: '1rem',
+            fontWeight: 700,
+            lineHeight: 1.1,
+            display: '-webkit-box',
+            WebkitLineClamp: 2,
+            WebkitBoxOrient: 'vertical',
+            overflow: 'hidden',
+            hyphens: 'auto',
+          }}
+        >
           {name}
-        </Typography>{' '}
-        <Box component="span" sx={{ display: 'flex', gap: 0.5, alignItems: 'flex-start', color: colour }}>
-          <Icon aria-hidden fontSize="small" sx={{ mt: 0.25, flexShrink: 0 }} />
-          <Typography component="span" variant="body2" sx={{ fontWeight: 650, color: colour }}>
-            {readyAt
-              ? `${show(catalogue, 'volume', container.litres)}, ready at ${clockTime(readyAt)}`
-              : words}
+        </Typography>
+        <Box
+          component="span"
+          sx={{
+            display: 'flex',
+            gap: 0.25,
+            alignItems: { xs: 'center', sm: 'flex-start' },
+            justifyContent: { xs: 'center', sm: 'flex-start' },
+            color: colour,
+          }}
+        >
+          <Icon aria-hidden fontSize="small" sx={{ mt: { sm: 0.25 }, flexShrink: 0 }} />
+          <Typography component="span" variant="body2" sx={{ fontWeight: 650, lineHeight: 1.2 }}>
+            <Box component="span" sx={{ display: { xs: 'none', sm: 'inline' } }}>
+              {words}
+            </Box>
+            <Box component="span" sx={{ display: { sm: 'none' } }}>
+              {readyAt ? clockTime(readyAt) : litres > 0 ? volume : 'empty'}
+            </Box>
           </Typography>
         </Box>
         {drinkBy && (
-          <Typography component="span" variant="body2" sx={{ display: 'block' }}>
-            drink by {clockTime(drinkBy)}
+          <Typography component="span" variant="body2" sx={{ display: 'block', lineHeight: 1.15 }}>
+            <Box component="span" sx={{ display: { xs: 'none', sm: 'inline' } }}>
+              drink{' '}
+            </Box>
+            by {clockTime(drinkBy)}
           </Typography>
         )}
       </Box>

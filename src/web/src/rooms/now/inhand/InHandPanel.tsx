@@ -8,7 +8,7 @@ import { show } from '../../../shared/units';
 import { useInHand, type InHand } from '../../../store/InHandContext';
 import { ContainerCard } from './ContainerCard';
 import { ContainerSheet } from './ContainerSheet';
-import { WalkerLines } from './WalkerLines';
+import { QuickDrink } from './QuickDrink';
 
 /** What is in hand: litres to drink, every container as full as it is, and the next thing to do. */
 export function InHandPanel() {
@@ -44,8 +44,11 @@ export function InHandPanel() {
             m: 0,
             p: 0,
             display: 'grid',
-            gap: 1,
-            gridTemplateColumns: 'repeat(auto-fill, minmax(168px, 1fr))',
+            gap: { xs: 0.5, sm: 1 },
+            gridTemplateColumns: {
+              xs: 'repeat(4, minmax(0, 1fr))',
+              sm: 'repeat(auto-fill, minmax(168px, 1fr))',
+            },
             '& > li': { display: 'grid' },
           }}
         >
@@ -56,7 +59,7 @@ export function InHandPanel() {
           ))}
         </Box>
       )}
-      {state.walkers.length > 0 && <WalkerLines state={state} />}
+      <QuickDrink state={state} />
       {newest && (
         <Alert severity="warning" variant="outlined">
           <MuiLink component={Link} color="inherit" to={`/book/${newest.lineId}`}>

@@ -17,20 +17,19 @@ export function PromiseLine({ promise }: { promise: Plan['promise'] }) {
     <Box
       sx={{
         display: 'grid',
-        gridTemplateColumns: { xs: '1fr', md: 'auto minmax(260px, 420px)' },
-        columnGap: 4,
+        gridTemplateColumns: { xs: '1fr', md: 'minmax(0, 1fr) minmax(200px, 1.1fr)' },
+        columnGap: 2,
         alignItems: 'center',
-        mt: 1,
       }}
     >
       <Typography
         role="status"
         data-testid="promise"
-        sx={{ fontSize: '1.1875rem', fontWeight: 650, color: promise.kept ? undefined : 'error.main' }}
+        sx={{ fontWeight: 650, lineHeight: 1.2, color: promise.kept ? undefined : 'error.main' }}
       >
         {promise.words}
       </Typography>
-      <Box sx={{ px: { xs: 2, md: 1 } }}>
+      <Box sx={{ px: 2.5 }}>
         <Slider
           aria-label="Wanted certainty"
           value={Math.round(promise.certainty * 100)}

@@ -4,9 +4,10 @@ import type { HowSure, Plan } from '../../../core/contract';
 import { entryScale, plain, show } from '../../../shared/units';
 import { usePictureText } from '../../../shared/usePictureText';
 import { useWidth } from '../../../shared/useWidth';
+import { StripTouch } from '../desk/StripTouch';
 import { PlaceMark } from './PlaceMark';
 
-const height = 330;
+const usualHeight = 330;
 const edge = { left: 46, right: 74, top: 34, bottom: 34 };
 const groundShare = 0.42;
 
@@ -14,10 +15,15 @@ interface Props {
   plan: Plan;
   /** The simulated walks, drawn as a band around the line. */
   sure?: HowSure | null;
+  /** px. */
+  height?: number;
+  selected?: string | null;
+  /** Opens a place; left out where the strip is only read. */
+  onSelect?: (id: string) => void;
 }
 
 /** One strip: the ground, the places by how sure they are, and the carried water rising and falling over it. */
-export function RouteStrip({ plan, sure }: Props) {
+export function RouteStrip({ plan, sure, height = usualHeight, selected = null, onSelect }: Props) {
   const theme = useTheme();
   const catalogue = useCatalogue();
   const [ref, width] = useWidth<HTMLDivElement>();
@@ -50,7 +56,7 @@ export function RouteStrip({ plan, sure }: Props) {
   const places = plan.stops.filter((s) => s.kind === 'source' || s.kind === 'camp' || s.kind === 'bailOut');
 
   return (
-    <Box ref={ref}>
+    <Box ref={ref} sx={{ position: 'relative' }}>
       {width > 0 && (
         <svg
           width={width}
@@ -141,11 +147,25 @@ export function RouteStrip({ plan, sure }: Props) {
           ))}
         </svg>
       )}
-      <Typography variant="body2" sx={{ color: 'text.secondary' }}>
-        Thick line: water carried, {litres.symbol}, left. Grey: the ground, right. Full drop: likely runs;
-        hollow drop: may be dry; cross: do not use; tent: camp.
-        {band.length > 0 && ' Band: 9 walks in 10.'}
-      </Typography>
+      {width > 0 && onSelect && (
+        <StripTouch
+          plan={plan}
+          places={places}
+          x={x}
+          kmAt={(at) => ((at - edge.left) / (width - edge.left - edge.right)) * plan.lengthKm}
+          foot={(stop) => groundY(stop.elevationM)}
+          selected={selected}
+          onSelect={onSelect}
+        />
+      )}
+      {/* Where every mark answers to a touch, nobody needs a legend. */}
+      {!onSelect && (
+        <Typography variant="body2" sx={{ color: 'text.secondary' }}>
+          Thick line: water carried, {litres.symbol}, left. Grey: the ground, right. Full drop: likely runs;
+          hollow drop: may be dry; cross: do not use; tent: camp.
+          {band.length > 0 && ' Band: 9 walks in 10.'}
+        </Typography>
+      )}
     </Box>
   );
 }

@@ -1,15 +1,30 @@
-import { Box, Typography } from '@mui/material';
+import { Box, Link as MuiLink, Typography } from '@mui/material';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import type { Plan, Schema } from '../../../core/contract';
 import { plain, show, wholePercent } from '../../../shared/units';
 import { clock } from '../clock';
 
 /** Place by place: arrive with, take, carry, and what if. */
-export function StopTable({ plan }: { plan: Plan }) {
+export function StopTable({
+  plan,
+  selected = null,
+  onSelect,
+}: {
+  plan: Plan;
+  selected?: string | null;
+  /** Opens a place; left out where the table is only read. */
+  onSelect?: (id: string) => void;
+}) {
   return (
     <Box component="ol" sx={{ listStyle: 'none', m: 0, p: 0 }}>
       {plan.stops.map((stop, i) => (
-        <StopRow key={`${stop.id}-${i}`} stop={stop} newDay={stop.day !== plan.stops[i - 1]?.day} />
+        <StopRow
+          key={`${stop.id}-${i}`}
+          stop={stop}
+          newDay={stop.day !== plan.stops[i - 1]?.day}
+          isSelected={stop.id === selected}
+          onSelect={onSelect}
+        />
       ))}
     </Box>
   );
@@ -24,7 +39,14 @@ function share(
   return containers.length > 1 ? `${walker} ${say(litres)} (${into})` : `${walker} ${say(litres)}`;
 }
 
-function StopRow({ stop, newDay }: { stop: Schema<'PlanStop'>; newDay: boolean }) {
+interface RowProps {
+  stop: Schema<'PlanStop'>;
+  newDay: boolean;
+  isSelected: boolean;
+  onSelect?: (id: string) => void;
+}
+
+function StopRow({ stop, newDay, isSelected, onSelect }: RowProps) {
   const catalogue = useCatalogue();
   const litres = (value: number) => show(catalogue, 'volume', value);
   const facts = [
@@ -43,7 +65,8 @@ function StopRow({ stop, newDay }: { stop: Schema<'PlanStop'>; newDay: boolean }
       component="li"
       sx={{
         display: 'grid',
-        gridTemplateColumns: { xs: '4.5rem 1fr', md: '6rem 15rem 1fr' },
+        gridTemplateColumns: onSelect ? '4.5rem 1fr' : { xs: '4.5rem 1fr', md: '6rem 15rem 1fr' },
+        bgcolor: isSelected ? 'action.selected' : undefined,
         columnGap: 1.5,
         py: 1.25,
         borderTop: newDay ? 3 : 1,
@@ -59,14 +82,25 @@ function StopRow({ stop, newDay }: { stop: Schema<'PlanStop'>; newDay: boolean }
         </Typography>
       </Box>
       <Box>
-        <Typography sx={{ fontWeight: 700 }}>{stop.name}</Typography>
+        {onSelect && stop.kind === 'source' ? (
+          <MuiLink
+            component="button"
+            color="inherit"
+            onClick={() => onSelect(stop.id)}
+            sx={{ font: 'inherit', fontSize: '1.0625rem', fontWeight: 700, textAlign: 'left', py: 0.5 }}
+          >
+            {stop.name}
+          </MuiLink>
+        ) : (
+          <Typography sx={{ fontWeight: 700 }}>{stop.name}</Typography>
+        )}
         {stop.chance !== null && (
           <Typography variant="body2" sx={{ color: 'text.secondary' }}>
             runs with {wholePercent(stop.chance)} %
           </Typography>
         )}
       </Box>
-      <Box sx={{ gridColumn: { xs: '1 / -1', md: 'auto' } }}>
+      <Box sx={{ gridColumn: onSelect ? '1 / -1' : { xs: '1 / -1', md: 'auto' } }}>
         <Typography sx={{ fontWeight: strong ? 700 : 400, fontSize: strong ? '1.1875rem' : undefined }}>
           {stop.words}
         </Typography>
