@@ -42,6 +42,7 @@ public sealed class EmptyRoomsTests : IDisposable
         _browser.Go("/now");
         _browser.Click("link", "Treat some water");
         _browser.UntilHeadline("1 min at a rolling boil");
+        _browser.Everything();
         _browser.Named("combobox", "Container").Text.ShouldBe("Another container");
         _browser.Click("link", "Body");
         _browser.UntilText("Nobody is entered yet.");

@@ -25,6 +25,7 @@ internal static class SiteFiles
         var files = new PhysicalFileProvider(folder);
         var types = new FileExtensionContentTypeProvider();
         types.Mappings[".dat"] = "application/octet-stream";
+        types.Mappings[".pmtiles"] = "application/octet-stream";
         types.Mappings[".webmanifest"] = "application/manifest+json";
 
         app.Use((context, next) =>

@@ -52,7 +52,6 @@ export function TripDesk({ plan }: { plan: Plan }) {
           gridTemplateColumns: 'minmax(0, 1fr)',
         }}
       >
-        <PlanHead plan={plan} />
         <Paper
           component="section"
           aria-label="Strip"

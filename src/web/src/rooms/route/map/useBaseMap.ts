@@ -1,6 +1,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
 import { forgetLocal, keepLocal, readLocal } from '../../../store/localSettings';
+import { useIslandMap } from './useIslandMap';
 import { keepMapFile, mapFiles, type MapFile } from '../../../store/mapFiles';
 
 const key = 'base-map';
@@ -32,5 +33,6 @@ export function useBaseMap() {
     if (id === used) choose(null);
     await mapFiles.files.delete(id);
   };
+  useIslandMap(add);
   return { file: files.find(({ id }) => id === used) ?? null, files, choose, add, remove, wrong };
 }

@@ -2,7 +2,7 @@ import { Box, Slider, Typography } from '@mui/material';
 import type { Plan } from '../../../core/contract';
 import { useTrip } from '../TripContext';
 
-const marks = [50, 80, 90, 99].map((value) => ({ value, label: `${value} %` }));
+const marks = [50, 80, 99].map((value) => ({ value, label: `${value} %` }));
 
 /** How sure the plan is; moving it moves the line, the litres and the weight at once. */
 export function PromiseLine({ promise }: { promise: Plan['promise'] }) {
