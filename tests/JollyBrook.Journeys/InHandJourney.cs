@@ -48,7 +48,7 @@ public sealed class InHandJourney : IDisposable
 
         // At the stream its water is judged, and treating starts from the empty bottle: nothing is typed.
         phone.Go("/treat");
-        phone.Named("button", "Bottle, empty");
+        phone.Named("button", "Bottle empty");
         phone.Select("You are at", "Upper brook");
         phone.Click("button", "None of these");
         phone.Ask("Match how clear it is");

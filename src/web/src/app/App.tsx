@@ -14,6 +14,7 @@ import { RouteRoom } from '../rooms/route/RouteRoom';
 import { ScarceRoom } from '../rooms/scarce/ScarceRoom';
 import { SettingsRoom } from '../rooms/settings/SettingsRoom';
 import { WordsRoom } from '../rooms/words/WordsRoom';
+import { StartPage } from '../rooms/start/StartPage';
 import { TreatRoom } from '../rooms/treat/TreatRoom';
 import { themeOf } from '../shared/theme';
 import { InHandProvider } from '../store/InHandContext';
@@ -52,6 +53,7 @@ const router = createBrowserRouter([
       { path: '/drills/:page?', element: <DrillsRoom /> },
       { path: '/words', element: <WordsRoom /> },
       { path: '/settings/:page?', element: <SettingsRoom /> },
+      { path: '/start', element: <StartPage /> },
       { path: '/more', element: <MorePage /> },
       { path: '/choose', element: <ChooseRoom /> },
       { path: '/join', element: <JoinRoom /> },

@@ -1,12 +1,19 @@
-import { Box, ButtonBase, Typography } from '@mui/material';
+import { Box, Button, ButtonBase, Typography } from '@mui/material';
 import { Link } from 'react-router';
+import { useStartSteps } from '../rooms/start/useStartSteps';
 import { more, shortOfWater } from './rooms';
 
 /** Every place that has no room under the thumb, with what one does there. */
 export function MorePage() {
+  const isSetUp = useStartSteps()?.every(({ isDone }) => isDone) ?? true;
   return (
     <Box component="nav" aria-label="More places" sx={{ display: 'grid', gap: 1, maxWidth: 640 }}>
       <Typography variant="h1">More</Typography>
+      {!isSetUp && (
+        <Button component={Link} to="/start" variant="contained" sx={{ justifySelf: 'start' }}>
+          First plan, step by step
+        </Button>
+      )}
       {[...more, shortOfWater].map(({ path, name, what, Icon }) => (
         <ButtonBase
           key={path}

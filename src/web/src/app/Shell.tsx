@@ -2,6 +2,7 @@ import { useEffect } from 'react';
 import { Box, Link as MuiLink, Stack, useMediaQuery, type Theme } from '@mui/material';
 import { Outlet, useLocation, useNavigate } from 'react-router';
 import { QuickDialog } from '../rooms/book/write/QuickDialog';
+import { StartLine } from '../rooms/start/StartLine';
 import { Alarms } from '../rooms/now/Alarms';
 import { BottomBar } from './BottomBar';
 import { ClockLine } from './ClockLine';
@@ -42,6 +43,7 @@ export function Shell() {
           <NoticeLine />
           <ClockLine />
           <UpdateLine />
+          <StartLine />
         </Stack>
         <Box
           component="main"

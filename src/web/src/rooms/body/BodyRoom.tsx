@@ -10,6 +10,7 @@ import { useSettings } from '../../store/LocalDataContext';
 import { keep, type Kept } from '../../store/records';
 import { useStore } from '../../store/StoreContext';
 import { useRecords } from '../../store/useRecords';
+import { newWalker } from './newWalker';
 import { NewSweatTest } from './NewSweatTest';
 import { WalkerDetail } from './WalkerDetail';
 import { WatchPage } from './watch/WatchPage';
@@ -26,7 +27,7 @@ export function BodyRoom() {
   const shown = walkers.find((walker) => walker.id === id) ?? (id === undefined ? walkers[0] : undefined);
 
   const add = async () => {
-    const body = { name: `Walker ${walkers.length + 1}`, massKg: 70, heightCm: 172 };
+    const body = { ...newWalker, name: `Walker ${walkers.length + 1}` };
     const kept = await keep(store.db, 'walker', body, { book: book.id }).catch(() => null);
     if (kept === null) return;
     store.sync.nudge();

@@ -11,6 +11,7 @@ import { useSettings, useWholeKit } from '../../store/LocalDataContext';
 import type { Kept } from '../../store/records';
 import { ItemForm } from './ItemForm';
 import { KitCheck } from './check/KitCheck';
+import { KitPicture } from './KitPicture';
 import type { Item } from '../../store/kitItems';
 import { freshItem, kinds } from './kinds';
 import { toldOf, toldOfNew } from './told';
@@ -158,13 +159,18 @@ function ItemLine({ item, chosen, onOpen }: { item: Kept<'kit-item'>; chosen: bo
   );
   return (
     <ListCard chosen={chosen} onOpen={onOpen}>
-      <Typography sx={{ fontWeight: 700 }}>
-        {item.body.name}
-        {item.body.retired && ' (no longer carried)'}
-      </Typography>
-      <Typography variant="body2" sx={{ color: 'text.secondary' }}>
-        {response?.words}
-      </Typography>
+      <Box component="span" sx={{ display: 'flex', gap: 1.5, alignItems: 'center' }}>
+        <KitPicture kind={item.body.kind} size={40} />
+        <span>
+          <Typography component="span" sx={{ display: 'block', fontWeight: 700 }}>
+            {item.body.name}
+            {item.body.retired && ' (no longer carried)'}
+          </Typography>
+          <Typography component="span" variant="body2" sx={{ display: 'block', color: 'text.secondary' }}>
+            {response?.words}
+          </Typography>
+        </span>
+      </Box>
     </ListCard>
   );
 }

@@ -1,4 +1,5 @@
 import { Box, ButtonBase, Typography } from '@mui/material';
+import { visuallyHidden } from '@mui/utils';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import { clockTime } from '../../../shared/time';
 import { show } from '../../../shared/units';
@@ -23,7 +24,6 @@ export function ContainerCard({ container, onOpen }: Props) {
   return (
     <ButtonBase
       onClick={onOpen}
-      aria-label={`${name} ${words}${drinkBy ? `, drink by ${clockTime(drinkBy)}` : ''}`}
       sx={{
         display: 'flex',
         flexDirection: { xs: 'column', sm: 'row' },
@@ -41,7 +41,11 @@ export function ContainerCard({ container, onOpen }: Props) {
       }}
     >
       <VesselPicture container={container} />
-      <Box sx={{ minWidth: 0, width: '100%' }}>
+      <Box component="span" sx={visuallyHidden}>
+        {name} {words}
+        {drinkBy && `, drink by ${clockTime(drinkBy)}`}
+      </Box>
+      <Box aria-hidden sx={{ minWidth: 0, width: '100%' }}>
         <Typography
           component="span"
           sx={{

@@ -1,14 +1,15 @@
 import { ButtonBase } from '@mui/material';
+import type { TouchPlace } from './spreadMarks';
 
 interface Props {
   name: string;
-  x: number;
+  place: TouchPlace;
   isSelected: boolean;
   onSelect: () => void;
 }
 
 /** Makes a mark on the strip answer to finger, mouse and keyboard. */
-export function MarkButton({ name, x, isSelected, onSelect }: Props) {
+export function MarkButton({ name, place, isSelected, onSelect }: Props) {
   return (
     <ButtonBase
       aria-label={name}
@@ -17,9 +18,9 @@ export function MarkButton({ name, x, isSelected, onSelect }: Props) {
       onClick={onSelect}
       sx={{
         position: 'absolute',
-        left: x - 22,
+        left: place.left,
         top: 0,
-        width: 44,
+        width: place.width,
         height: 44,
         borderRadius: 2,
         ...(isSelected && { outline: '3px solid', outlineColor: 'text.primary', outlineOffset: -3 }),

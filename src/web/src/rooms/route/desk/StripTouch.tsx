@@ -6,12 +6,15 @@ import { useTrip } from '../TripContext';
 import { CampHandle } from './CampHandle';
 import { campRange, withCampAt } from './campRanges';
 import { MarkButton } from './MarkButton';
+import { spreadMarks } from './spreadMarks';
 
 type Stop = Schema<'PlanStop'>;
 
 interface Props {
   plan: Plan;
   places: Stop[];
+  /** px. */
+  width: number;
   x: (km: number) => number;
   kmAt: (x: number) => number;
   foot: (stop: Stop) => number;
@@ -20,10 +23,15 @@ interface Props {
 }
 
 /** What of the strip can be touched: every mark is named, a water opens, a camp is moved. */
-export function StripTouch({ plan, places, x, kmAt, foot, selected, onSelect }: Props) {
+export function StripTouch({ plan, places, width, x, kmAt, foot, selected, onSelect }: Props) {
   const catalogue = useCatalogue();
   const { route, change } = useTrip();
   const days = route.days ?? [];
+  const marks = places.filter(({ kind }) => kind !== 'camp');
+  const touch = spreadMarks(
+    marks.map(({ alongKm }) => x(alongKm)),
+    width,
+  );
   const named = places.find(({ id }) => id === selected);
   return (
     <>
@@ -44,7 +52,7 @@ export function StripTouch({ plan, places, x, kmAt, foot, selected, onSelect }: 
           <MarkButton
             key={`${stop.id} ${i}`}
             name={`${stop.name}, ${show(catalogue, 'distance', stop.alongKm)}`}
-            x={x(stop.alongKm)}
+            place={touch[marks.indexOf(stop)]!}
             isSelected={stop.id === selected}
             onSelect={() => onSelect(stop.id)}
           />

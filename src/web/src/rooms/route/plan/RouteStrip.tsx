@@ -151,6 +151,7 @@ export function RouteStrip({ plan, sure, height = usualHeight, selected = null, 
         <StripTouch
           plan={plan}
           places={places}
+          width={width}
           x={x}
           kmAt={(at) => ((at - edge.left) / (width - edge.left - edge.right)) * plan.lengthKm}
           foot={(stop) => groundY(stop.elevationM)}

@@ -34,7 +34,6 @@ export function BottleStrip({ form: { draft, set }, kit }: { form: DraftStore; k
             ref={isChosen ? chosen : undefined}
             value={container.id}
             selected={isChosen}
-            aria-label={`${container.name}, ${container.words}`}
             onChange={() => set(chooseContainer(container.id, kit, state, draft))}
             sx={{
               flex: '0 0 auto',
@@ -69,7 +68,7 @@ export function BottleStrip({ form: { draft, set }, kit }: { form: DraftStore; k
                 }}
               >
                 {container.name}
-              </Typography>
+              </Typography>{' '}
               <Typography
                 component="span"
                 sx={{

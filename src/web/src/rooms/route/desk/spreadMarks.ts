@@ -1,0 +1,31 @@
+/** The least a finger's place may be, px (WCAG 2.2, target size). */
+const least = 25;
+
+/** The most it needs to be, px. */
+const most = 44;
+
+export interface TouchPlace {
+  left: number;
+  width: number;
+}
+
+/** A place to touch for each mark, in order: where marks crowd, their places move apart and get narrower, but never overlap. */
+export function spreadMarks(at: number[], stripWidth: number): TouchPlace[] {
+  const middle = [...at];
+  for (let i = 0; i < middle.length; i++) {
+    middle[i] = Math.max(middle[i]!, least / 2, i === 0 ? 0 : middle[i - 1]! + least);
+  }
+  for (let i = middle.length - 1; i >= 0; i--) {
+    middle[i] = Math.min(
+      middle[i]!,
+      i === middle.length - 1 ? stripWidth - least / 2 : middle[i + 1]! - least,
+    );
+  }
+  return middle.map((x, i) => {
+    const room = (beside: number | undefined) => (beside === undefined ? most : Math.abs(x - beside)) / 2;
+    const [before, after] = [room(middle[i - 1]), room(middle[i + 1])].map((half) =>
+      Math.min(half, most / 2),
+    );
+    return { left: x - before!, width: before! + after! };
+  });
+}

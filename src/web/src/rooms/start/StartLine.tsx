@@ -1,0 +1,42 @@
+import { Alert, Button } from '@mui/material';
+import { useState } from 'react';
+import { Link, useLocation } from 'react-router';
+import { keepLocal, readLocal } from '../../store/localSettings';
+import { useStore } from '../../store/StoreContext';
+import { useStartSteps } from './useStartSteps';
+
+/** Offers the first plan where nothing is kept yet, until it is begun or waved away. */
+export function StartLine() {
+  const { demo, db } = useStore();
+  const key = `start-left-${db.storeId}`;
+  const [isLeft, setLeft] = useState(() => readLocal(key) !== null);
+  const { pathname } = useLocation();
+  const steps = useStartSteps();
+  const isFresh = steps !== null && steps.every(({ isDone }) => !isDone);
+  if (demo || isLeft || !isFresh || pathname !== '/now') return null;
+  const leave = () => {
+    keepLocal(key, { left: true });
+    setLeft(true);
+  };
+  return (
+    <Alert
+      severity="info"
+      variant="outlined"
+      role="region"
+      aria-label="First plan"
+      sx={{ bgcolor: 'background.paper', alignItems: 'center', '& .MuiAlert-message': { flex: 1 } }}
+      action={
+        <>
+          <Button component={Link} to="/start" variant="contained">
+            Begin
+          </Button>
+          <Button onClick={leave} color="inherit">
+            Not now
+          </Button>
+        </>
+      }
+    >
+      Who walks, what you carry, where you go: a first plan in three minutes.
+    </Alert>
+  );
+}
