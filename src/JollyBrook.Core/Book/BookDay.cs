@@ -13,7 +13,14 @@ public sealed record BookDayRequest(UnitSystem? Units, IReadOnlyList<BookLine>? 
 /// <param name="DrunkL">Drunk, L, the whole party.</param>
 /// <param name="DarkestUrine">The darkest colour; null without one.</param>
 /// <param name="Words">In a line.</param>
-public sealed record BookDayResponse(double DrunkL, double? DarkestUrine, string Words);
+/// <param name="Drunk">How much had been drunk after each drink, the earliest first.</param>
+/// <param name="MostL">The greater of what was drunk and what was planned, L: as high as a picture of the day must reach.</param>
+public sealed record BookDayResponse(double DrunkL, double? DarkestUrine, string Words, IReadOnlyList<DrunkSoFar> Drunk, double MostL);
+
+/// <summary>What had been drunk by an instant.</summary>
+/// <param name="At">When the drink was.</param>
+/// <param name="Litres">Drunk by then, that drink included, L.</param>
+public sealed record DrunkSoFar(DateTimeOffset At, double Litres);
 
 /// <summary>The calculation "book-day".</summary>
 public static class BookDay
@@ -43,6 +50,17 @@ public static class BookDay
             parts.Add($"urine at its darkest {UrineScale.Of(colour).Words}");
         }
 
-        return new BookDayResponse(drunk, darkest, string.Join(" · ", parts));
+        return new BookDayResponse(drunk, darkest, string.Join(" · ", parts), SoFar(lines), Math.Max(drunk, request.PlannedL ?? 0));
+    }
+
+    private static List<DrunkSoFar> SoFar(IReadOnlyList<BookLine> lines)
+    {
+        List<DrunkSoFar> steps = [];
+        foreach (var drink in lines.OfType<Drank>().Where(d => d.At is not null).OrderBy(d => d.At))
+        {
+            steps.Add(new DrunkSoFar(drink.At!.Value, (steps.Count == 0 ? 0 : steps[^1].Litres) + (drink.Litres ?? 0)));
+        }
+
+        return steps;
     }
 }

@@ -18,7 +18,7 @@ interface Props {
   onOpen: (key: string) => void;
 }
 
-const guess = { day: 64, batch: 150, line: 84 };
+const guess = { day: 230, batch: 150, line: 84 };
 
 /** The rows of the book, of which only those in view are drawn. */
 export function BookList({ rows, sought, onSeek, chosen, onOpen }: Props) {
@@ -74,7 +74,7 @@ export function BookList({ rows, sought, onSeek, chosen, onOpen }: Props) {
                 transform: `translateY(${item.start - margin}px)`,
               }}
             >
-              {row.type === 'day' && <DayHeading day={row.day} lines={row.lines} />}
+              {row.type === 'day' && <DayHeading day={row.day} lines={row.lines} batches={row.batches} />}
               {row.type === 'batch' && (
                 <LazyBatchLine id={row.id} chosen={row.id === chosen} onOpen={() => onOpen(row.id)} />
               )}

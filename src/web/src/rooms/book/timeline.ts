@@ -3,7 +3,7 @@ import type { BookLines, Line } from '../../store/bookLines';
 
 /** A row of the book: a day's heading, a batch (read when it comes into view), or a line. */
 export type Row =
-  | { type: 'day'; key: string; day: string; lines: Line[] }
+  | { type: 'day'; key: string; day: string; lines: Line[]; batches: { id: string; at: number }[] }
   | { type: 'batch'; key: string; at: number; id: string }
   | { type: 'line'; key: string; at: number; line: Line; replacedBy: Line | undefined };
 
@@ -31,10 +31,11 @@ export function timeline(batchIds: string[], lines: Line[], book: BookLines): Ro
   for (const entry of entries) {
     const day = dateOf(new Date(entry.at));
     if (heading === undefined || heading.day !== day) {
-      heading = { type: 'day', key: day, day, lines: [] };
+      heading = { type: 'day', key: day, day, lines: [], batches: [] };
       rows.push(heading);
     }
     if (entry.type === 'line' && standing.has(entry.line.id)) heading.lines.push(entry.line);
+    if (entry.type === 'batch') heading.batches.push({ id: entry.id, at: entry.at });
     rows.push(entry);
   }
   return rows;

@@ -13,6 +13,7 @@ import { useStore } from '../../store/StoreContext';
 import { WhoseLine } from '../../shared/WhoseLine';
 import { BatchClock } from './BatchClock';
 import { CalendarAlarm } from './CalendarAlarm';
+import { StepCard } from './StepCard';
 import { StepRow } from './StepRow';
 import { TopUpButton } from './TopUpButton';
 
@@ -58,6 +59,16 @@ export function BatchSteps({ batch, progress }: { batch: Batch; progress: BatchP
           <Typography>Drink by {clockTime(progress.drinkBy)}: it has no residual.</Typography>
         )}
         <BatchClock progress={progress} large />
+        {current && !over && (
+          <StepCard
+            key={current.id}
+            step={current}
+            number={steps.indexOf(current) + 1}
+            of={steps.length}
+            open={writes}
+            onDone={() => done(current.id)}
+          />
+        )}
         {progress.clock && !over && <CalendarAlarm batch={batch} clock={progress.clock} />}
         <Cautions cautions={progress.cautions} />
         <Box component="ol" aria-label="Steps" sx={{ listStyle: 'none', m: 0, p: 0 }}>
@@ -68,7 +79,7 @@ export function BatchSteps({ batch, progress }: { batch: Batch; progress: BatchP
               step={step}
               progress={progress.steps[index]}
               // An optional step may be passed over: the one after it is open too.
-              open={writes && (step === current || (current?.optional === true && step === next))}
+              open={writes && current?.optional === true && step === next}
               onDone={() => done(step.id)}
             />
           ))}

@@ -12,7 +12,7 @@ interface Props {
   onDone: () => void;
 }
 
-/** One step: done with its time, open with its button, or locked with the reason. */
+/** One step in the list: done with its time, at hand, or locked with the reason; the one after an optional step is open too. */
 export function StepRow({ number, step, progress, open, onDone }: Props) {
   const state = progress?.state ?? 'locked';
   const isDone = state === 'done';
@@ -35,14 +35,9 @@ export function StepRow({ number, step, progress, open, onDone }: Props) {
           {step.title}
           {step.optional && ' (if you like)'}
         </Typography>
-        {(open || state === 'current') && <Typography>{step.detail}</Typography>}
+        {open && <Typography>{step.detail}</Typography>}
         {open && step.done && (
-          <Button
-            variant={state === 'current' && !step.optional ? 'contained' : 'outlined'}
-            size="large"
-            onClick={onDone}
-            sx={{ mt: 1, minHeight: 56 }}
-          >
+          <Button variant="contained" size="large" onClick={onDone} sx={{ mt: 1, minHeight: 56 }}>
             {step.done}
           </Button>
         )}
