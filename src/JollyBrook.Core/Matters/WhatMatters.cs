@@ -1,5 +1,7 @@
 using System.Text.Json.Serialization;
+using JollyBrook.Core.Carry;
 using JollyBrook.Core.Contract;
+using JollyBrook.Core.Matters.Planning;
 using JollyBrook.Core.Matters.Treating;
 using JollyBrook.Core.Treatment;
 
@@ -8,6 +10,7 @@ namespace JollyBrook.Core.Matters;
 /// <summary>What is looked at.</summary>
 [JsonPolymorphic(TypeDiscriminatorPropertyName = "about")]
 [JsonDerivedType(typeof(TreatInQuestion), "treat")]
+[JsonDerivedType(typeof(PlanInQuestion), "plan")]
 public abstract record InQuestion
 {
     internal abstract MattersResponse Matters(IReadOnlySet<string> told);
@@ -18,6 +21,13 @@ public sealed record TreatInQuestion(TreatRequest? Request) : InQuestion
 {
     internal override MattersResponse Matters(IReadOnlySet<string> told) =>
         TreatMatters.Of(Request ?? new TreatRequest(null, null, null), told);
+}
+
+/// <summary>A trip and its plan.</summary>
+public sealed record PlanInQuestion(PlanRequest? Request) : InQuestion
+{
+    internal override MattersResponse Matters(IReadOnlySet<string> told) =>
+        PlanMatters.Of(Request ?? new PlanRequest(null, null), told);
 }
 
 /// <summary>A situation, and which of its fields somebody told.</summary>
@@ -31,9 +41,9 @@ public sealed record MattersRequest(InQuestion? Of, IReadOnlyList<string>? Told 
 /// </summary>
 public static class WhatMatters
 {
-    public static readonly ChoiceField About = new("of", "What it is about", ["treat"]);
+    public static readonly ChoiceField About = new("of", "What it is about", ["treat", "plan"]);
 
-    public static readonly IReadOnlyList<Field> Fields = [About, .. TreatFields.All];
+    public static readonly IReadOnlyList<Field> Fields = [About, .. TreatFields.All, .. Plan.Fields];
 
     /// <exception cref="BadInputException">Nothing is asked about, or some field is out of its range.</exception>
     public static MattersResponse Compute(MattersRequest request)

@@ -12,6 +12,7 @@ import { LighterPanel } from '../plan/LighterPanel';
 import { PlanEvenings } from '../plan/PlanEvenings';
 import { PlanSupplies } from '../plan/PlanSupplies';
 import { StopTable } from '../plan/StopTable';
+import { WorthFindingOut } from './WorthFindingOut';
 
 interface Props {
   plan: Plan;
@@ -27,6 +28,7 @@ export function StopsPane({ plan, selected, onSelect }: Props) {
       <Section title="At each place">
         <StopTable plan={plan} selected={selected} onSelect={onSelect} />
       </Section>
+      <WorthFindingOut onSelect={onSelect} />
       <LighterPanel />
       <PlanEvenings />
       <PlanSupplies supplies={plan.supplies} />
