@@ -80,7 +80,8 @@ function ThemedRooms() {
   const theme = useMemo(() => themeOf(settings.theme), [settings.theme]);
   return (
     <ThemeProvider theme={theme}>
-      <CssBaseline />
+      {/* Anew with each theme: its rules must stand after those of the theme the page opened with. */}
+      <CssBaseline key={settings.theme} />
       <CatalogueProvider>
         <ShortcutProvider>
           <RunningProvider>
