@@ -1,8 +1,12 @@
 using System.Text.Json.Serialization;
 using JollyBrook.Core.Carry;
 using JollyBrook.Core.Contract;
+using JollyBrook.Core.Matters.Packed;
 using JollyBrook.Core.Matters.Planning;
+using JollyBrook.Core.Matters.Shortage;
 using JollyBrook.Core.Matters.Treating;
+using JollyBrook.Core.Packing;
+using JollyBrook.Core.Scarcity;
 using JollyBrook.Core.Treatment;
 
 namespace JollyBrook.Core.Matters;
@@ -11,6 +15,8 @@ namespace JollyBrook.Core.Matters;
 [JsonPolymorphic(TypeDiscriminatorPropertyName = "about")]
 [JsonDerivedType(typeof(TreatInQuestion), "treat")]
 [JsonDerivedType(typeof(PlanInQuestion), "plan")]
+[JsonDerivedType(typeof(KitInQuestion), "kitCheck")]
+[JsonDerivedType(typeof(ShortageInQuestion), "shortage")]
 public abstract record InQuestion
 {
     internal abstract MattersResponse Matters(IReadOnlySet<string> told);
@@ -30,6 +36,20 @@ public sealed record PlanInQuestion(PlanRequest? Request) : InQuestion
         PlanMatters.Of(Request ?? new PlanRequest(null, null), told);
 }
 
+/// <summary>A kit held against a trip.</summary>
+public sealed record KitInQuestion(KitCheckRequest? Request) : InQuestion
+{
+    internal override MattersResponse Matters(IReadOnlySet<string> told) =>
+        KitMatters.Of(Request ?? new KitCheckRequest(null, null), told);
+}
+
+/// <summary>A party that is short of water.</summary>
+public sealed record ShortageInQuestion(TriageRequest? Request) : InQuestion
+{
+    internal override MattersResponse Matters(IReadOnlySet<string> told) =>
+        TriageMatters.Of(Request ?? new TriageRequest(null, null), told);
+}
+
 /// <summary>A situation, and which of its fields somebody told.</summary>
 /// <param name="Of">The situation.</param>
 /// <param name="Told">The fields that were told, measured or known from the log; every other one is an assumption.</param>
@@ -41,9 +61,9 @@ public sealed record MattersRequest(InQuestion? Of, IReadOnlyList<string>? Told 
 /// </summary>
 public static class WhatMatters
 {
-    public static readonly ChoiceField About = new("of", "What it is about", ["treat", "plan"]);
+    public static readonly ChoiceField About = new("of", "What it is about", ["treat", "plan", "kitCheck", "shortage"]);
 
-    public static readonly IReadOnlyList<Field> Fields = [About, .. TreatFields.All, .. Plan.Fields];
+    public static readonly IReadOnlyList<Field> Fields = [About, .. TreatFields.All, .. Plan.Fields, .. CheckKit.Fields, .. Triage.Fields];
 
     /// <exception cref="BadInputException">Nothing is asked about, or some field is out of its range.</exception>
     public static MattersResponse Compute(MattersRequest request)

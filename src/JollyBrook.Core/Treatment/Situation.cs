@@ -62,8 +62,9 @@ internal sealed class Situation
 
     /// <param name="request">What is asked.</param>
     /// <param name="sameKit">A situation of the same kit, whose barriers are then not made anew; null for another kit.</param>
+    /// <param name="moves">Which barriers could do otherwise than there; what the rest do is taken over. Null: all of them.</param>
     /// <exception cref="BadInputException">Some field is out of its range.</exception>
-    public static Situation Of(TreatRequest request, Situation? sameKit = null)
+    public static Situation Of(TreatRequest request, Situation? sameKit = null, Func<IBarrier, bool>? moves = null)
     {
         ArgumentNullException.ThrowIfNull(request);
         var intake = new Intake(Speaker.For(request.Units));
@@ -99,7 +100,13 @@ internal sealed class Situation
             ? Melting.For(water, snow, kit.Select(e => (e.Item as Stove)?.Burner).FirstOrDefault(b => b is not null), setting)
             : null;
         intake.ThrowIfWrong();
-        return new Situation(request, melt?.After ?? water, judged, setting, barriers, asked, means, melt) { Fills = fills };
+        var situation = new Situation(request, melt?.After ?? water, judged, setting, barriers, asked, means, melt) { Fills = fills };
+        if (sameKit is not null && moves is not null)
+        {
+            situation.TakeOver(sameKit, moves);
+        }
+
+        return situation;
     }
 
     /// <summary>Equal fills of one container, at least one.</summary>
@@ -138,6 +145,20 @@ internal sealed class Situation
         var result = barrier.Apply(water, Setting, before);
         known.Add((water, before, result));
         return result;
+    }
+
+    /// <summary>Shares what is known of the barriers that cannot do otherwise here: what either learns of them holds for both.</summary>
+    private void TakeOver(Situation other, Func<IBarrier, bool> moves)
+    {
+        foreach (var barrier in Barriers.Where(b => !moves(b)))
+        {
+            if (!other._applied.TryGetValue(barrier.Id, out var known))
+            {
+                other._applied.Add(barrier.Id, known = []);
+            }
+
+            _applied.TryAdd(barrier.Id, known);
+        }
     }
 
     private static List<IBarrier>? AskedFor(string? method, IReadOnlyList<IBarrier> barriers, Intake intake)

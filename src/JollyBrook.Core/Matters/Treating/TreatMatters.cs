@@ -1,3 +1,4 @@
+using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Sources;
 using JollyBrook.Core.Treatment;
@@ -24,16 +25,16 @@ internal static class TreatMatters
         return Weighing.Of(TreatQuestions.OpenIn(situation, told), (question, answer) =>
         {
             var asked = answer.Put(request);
-            return standing.To(question.IsOfThePlace ? OfPlace(asked, SourceJudge.Judge(asked.Source, water)) : Worked(asked));
+            return standing.To(question.IsOfThePlace ? OfPlace(asked, SourceJudge.Judge(asked.Source, water)) : Worked(asked, question.Moves));
         });
 
-        TreatStanding Worked(TreatRequest asked) => TreatStanding.Of(Situation.Of(asked, sameKit: situation));
+        TreatStanding Worked(TreatRequest asked, Func<IBarrier, bool>? moves) => TreatStanding.Of(Situation.Of(asked, situation, moves));
 
         TreatStanding OfPlace(TreatRequest asked, SourceVerdict judged)
         {
             if (!byJudgement.TryGetValue(Key(judged), out var known))
             {
-                byJudgement.Add(Key(judged), known = Worked(asked));
+                byJudgement.Add(Key(judged), known = Worked(asked, moves: null));
             }
 
             return known;

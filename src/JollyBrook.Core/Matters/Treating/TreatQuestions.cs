@@ -37,7 +37,9 @@ internal static class TreatQuestions
         All(situation).Where(q => !told.Contains(q.Field));
 
     private static IEnumerable<Question> All(Situation situation) =>
-        OfSource(situation).Concat(OfWater(situation)).Concat(OfSky(situation)).Concat(OfClearing(situation)).Concat(OfChemical(situation)).Concat(OfBoil(situation));
+        OfSource(situation).Concat(OfWater(situation)).Concat(OfSky(situation)).Concat(OfClearing(situation))
+            .Concat(OfChemical(situation).Select(q => q with { Moves = b => b.Stage == BarrierStage.Chemical }))
+            .Concat(OfBoil(situation).Select(q => q with { Moves = b => b.Stage == BarrierStage.Heat }));
 
     private static IEnumerable<Question> OfSource(Situation situation)
     {
@@ -100,13 +102,13 @@ internal static class TreatQuestions
             {
                 Sky = Of(r.Sky) with { AirTemperatureC = celsius },
                 Boil = Of(r.Boil) with { AirTemperatureC = celsius },
-            });
+            }) with { Moves = b => b.Stage is BarrierStage.Light or BarrierStage.Heat };
         yield return Number(
             situation, SettingFields.Cloud, "Look how much of the sky is covered", sky.CloudCover, "not known", [0, 0.3, 0.6, 1],
-            (r, share) => r with { Sky = Of(r.Sky) with { CloudCover = share } });
+            (r, share) => r with { Sky = Of(r.Sky) with { CloudCover = share } }) with { Moves = b => b.Stage == BarrierStage.Light };
         yield return Number(
             situation, SettingFields.Latitude, "Say where you are", sky.LatitudeDeg, "not known", [0, 25, 45, 65],
-            (r, degrees) => r with { Sky = Of(r.Sky) with { LatitudeDeg = degrees, LongitudeDeg = Of(r.Sky).LongitudeDeg ?? 0 } });
+            (r, degrees) => r with { Sky = Of(r.Sky) with { LatitudeDeg = degrees, LongitudeDeg = Of(r.Sky).LongitudeDeg ?? 0 } }) with { Moves = LightOrChemical };
     }
 
     private static IEnumerable<Question> OfClearing(Situation situation)
@@ -114,13 +116,13 @@ internal static class TreatQuestions
         var (clearing, container) = (situation.Request.Clearing, situation.Setting.Container);
         yield return Choice(
             "clearing.grit", "Rub what clouds it between two fingers", clearing?.Grit, [Grit.Sandy, Grit.Silty, Grit.FineSilt, Grit.Clay],
-            (r, grit) => r with { Clearing = (r.Clearing ?? new ClearingOptions()) with { Grit = grit } });
+            (r, grit) => r with { Clearing = (r.Clearing ?? new ClearingOptions()) with { Grit = grit } }) with { Moves = _ => false };
         yield return Number(
             situation, SettingFields.Depth, "Measure how deep it stands", container.DepthCm, "not known", [3, 8, 15, 25, 40],
-            (r, cm) => r with { Container = Of(r.Container) with { DepthCm = cm } });
-        yield return Flag("container.clearPlastic", "Is the bottle clear plastic or glass?", container.ClearPlastic, (r, yes) => r with { Container = Of(r.Container) with { ClearPlastic = yes } });
-        yield return Flag("container.opaque", "Does its wall keep light out?", container.Opaque, (r, yes) => r with { Container = Of(r.Container) with { Opaque = yes } });
-        yield return Flag("container.squeezable", "Does its wall give?", container.Squeezable, (r, yes) => r with { Container = Of(r.Container) with { Squeezable = yes } });
+            (r, cm) => r with { Container = Of(r.Container) with { DepthCm = cm } }) with { Moves = b => b.Stage == BarrierStage.Light };
+        yield return Flag("container.clearPlastic", "Is the bottle clear plastic or glass?", container.ClearPlastic, (r, yes) => r with { Container = Of(r.Container) with { ClearPlastic = yes } }) with { Moves = b => b.Stage == BarrierStage.Light };
+        yield return Flag("container.opaque", "Does its wall keep light out?", container.Opaque, (r, yes) => r with { Container = Of(r.Container) with { Opaque = yes } }) with { Moves = LightOrChemical };
+        yield return Flag("container.squeezable", "Does its wall give?", container.Squeezable, (r, yes) => r with { Container = Of(r.Container) with { Squeezable = yes } }) with { Moves = _ => false };
     }
 
     private static IEnumerable<Question> OfChemical(Situation situation)
@@ -194,6 +196,8 @@ internal static class TreatQuestions
                 [.. Burners.All.Select(b => new Answer(b.Id, null, b.Name, r => r with { Boil = Of(r.Boil) with { BurnerId = b.Id } }))]);
         }
     }
+
+    private static bool LightOrChemical(IBarrier barrier) => barrier.Stage is BarrierStage.Light or BarrierStage.Chemical;
 
     private static SourceInput SourceOf(TreatRequest request) => request.Source ?? new SourceInput(null, null, null, null, null);
 

@@ -1,12 +1,15 @@
 import { Box, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
 import type { Schema } from '../../../core/contract';
+import { calculateLong } from '../../../core/long';
 import { useCalculation } from '../../../core/useCalculation';
 import { Assumptions } from '../../../shared/Assumptions';
+import { MattersList } from '../../../shared/MattersList';
 import { ProblemLine } from '../../../shared/ProblemLine';
 import { RouteSelect } from '../../../shared/RouteSelect';
 import { Section } from '../../../shared/Section';
 import { thisHour } from '../../../shared/thisMinute';
+import { useQuiet } from '../../../shared/useQuiet';
 import { useRouteChoice } from '../../../shared/useRouteChoice';
 import { WorkingPanel } from '../../../shared/WorkingPanel';
 import { useSettings } from '../../../store/LocalDataContext';
@@ -25,7 +28,7 @@ export function KitCheck() {
   const asked = usePlanRequest(route);
   const [trip, setTrip] = useState<Schema<'KitTrip'>>({});
   const ready = routes && (route === undefined || asked !== null);
-  const { response, problem } = useCalculation(
+  const { response, problem, answered } = useCalculation(
     'kit-check',
     ready
       ? {
@@ -37,6 +40,17 @@ export function KitCheck() {
           now: thisHour(),
         }
       : null,
+  );
+  // After the findings, and beside everything else: it checks the kit many times.
+  const { response: matters } = useCalculation(
+    'what-matters',
+    useQuiet(
+      answered === null || answered.plan != null
+        ? null
+        : { of: { about: 'kitCheck' as const, request: answered }, told: [] },
+      400,
+    ),
+    calculateLong,
   );
   const errors = (field: string) =>
     problem?.errors.find((e) => e.field === field || e.field === `trip.${field}`)?.message;
@@ -57,6 +71,11 @@ export function KitCheck() {
           ))}
         {response && <Findings findings={response.findings} />}
       </Section>
+      {response && matters && asked === null && matters.questions.length > 0 && (
+        <Section title="What could change this">
+          <MattersList matters={matters} />
+        </Section>
+      )}
       {response && (
         <>
           <Section title="What is left when something fails">

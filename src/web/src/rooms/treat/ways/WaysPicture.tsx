@@ -21,65 +21,67 @@ export function WaysPicture({ chains, best, chosen, darks, now, onChoose }: Prop
   const longest = Math.max(10, ...chains.map(({ drinkableMinutes }) => drinkableMinutes ?? 0));
   const axis = timeAxis(longest, width);
   return (
-    <Box ref={ref} sx={{ position: 'relative' }}>
-      <Box sx={{ position: 'relative', height: 22, mx: 1 }} aria-hidden>
-        <Tick left={0} words="now" />
-        {axis.ticks.map((tick) => (
-          <Tick key={tick} left={axis.at(tick)} words={minutesText(tick)} />
-        ))}
-      </Box>
-      <Box sx={{ position: 'absolute', inset: '22px 8px 0', pointerEvents: 'none' }} aria-hidden>
-        {darks.map(({ fromMinutes, toMinutes }) => (
-          <Box
-            key={fromMinutes}
-            sx={{
-              position: 'absolute',
-              top: 0,
-              bottom: 0,
-              left: axis.at(fromMinutes),
-              width: axis.at(Math.min(toMinutes, longest)) - axis.at(Math.min(fromMinutes, longest)),
-              bgcolor: 'text.primary',
-              opacity: 0.1,
-            }}
-          />
-        ))}
-        {axis.ticks.map((tick) => (
-          <Box
-            key={tick}
-            sx={{
-              position: 'absolute',
-              top: 0,
-              bottom: 0,
-              left: axis.at(tick),
-              borderLeft: 1,
-              borderColor: 'divider',
-              opacity: 0.7,
-            }}
-          />
-        ))}
-      </Box>
-      <Box
-        role="radiogroup"
-        aria-label="Way to treat it"
-        sx={{ position: 'relative', borderTop: 1, borderColor: 'divider' }}
-      >
-        {chains.map((chain) => (
-          <WayRow
-            key={chain.id}
-            chain={chain}
-            best={chain.id === best}
-            chosen={chain.id === chosen}
-            onChoose={() => onChoose(chain)}
-            now={now}
-            axis={axis}
-            width={width}
-          />
-        ))}
+    <div>
+      <Box ref={ref} sx={{ position: 'relative' }}>
+        <Box sx={{ position: 'relative', height: 22, mx: 1 }} aria-hidden>
+          <Tick left={0} words="now" />
+          {axis.ticks.map((tick) => (
+            <Tick key={tick} left={axis.at(tick)} words={minutesText(tick)} />
+          ))}
+        </Box>
+        <Box sx={{ position: 'absolute', inset: '22px 8px 0', pointerEvents: 'none' }} aria-hidden>
+          {darks.map(({ fromMinutes, toMinutes }) => (
+            <Box
+              key={fromMinutes}
+              sx={{
+                position: 'absolute',
+                top: 0,
+                bottom: 0,
+                left: axis.at(fromMinutes),
+                width: axis.at(Math.min(toMinutes, longest)) - axis.at(Math.min(fromMinutes, longest)),
+                bgcolor: 'text.primary',
+                opacity: 0.1,
+              }}
+            />
+          ))}
+          {axis.ticks.map((tick) => (
+            <Box
+              key={tick}
+              sx={{
+                position: 'absolute',
+                top: 0,
+                bottom: 0,
+                left: axis.at(tick),
+                borderLeft: 1,
+                borderColor: 'divider',
+                opacity: 0.7,
+              }}
+            />
+          ))}
+        </Box>
+        <Box
+          role="radiogroup"
+          aria-label="Way to treat it"
+          sx={{ position: 'relative', borderTop: 1, borderColor: 'divider' }}
+        >
+          {chains.map((chain) => (
+            <WayRow
+              key={chain.id}
+              chain={chain}
+              best={chain.id === best}
+              chosen={chain.id === chosen}
+              onChoose={() => onChoose(chain)}
+              now={now}
+              axis={axis}
+              width={width}
+            />
+          ))}
+        </Box>
       </Box>
       <Typography variant="body2" sx={{ color: 'text.secondary', px: 1, pt: 0.5 }}>
         Full: your work. Light: waiting.{darks.length > 0 && ' Shaded: dark.'}
       </Typography>
-    </Box>
+    </div>
   );
 }
 
