@@ -1,6 +1,6 @@
 import ArrowBack from '@mui/icons-material/ArrowBack';
 import { Box, Button, Paper, Stack, useMediaQuery, type Theme } from '@mui/material';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { Plan } from '../../../core/contract';
 import { TripMap } from '../map/TripMap';
 import { PlanHead } from '../plan/PlanHead';
@@ -16,6 +16,12 @@ export function TripDesk({ plan }: { plan: Plan }) {
   const [selected, setSelected] = useState<string | null>(null);
   const source = sources.find(({ id }) => id === selected);
   const stop = plan.stops.find(({ id }) => id === selected) ?? null;
+  const pane = useRef<HTMLDivElement>(null);
+  const isEditing = source !== undefined;
+  useEffect(() => {
+    // On a phone what was opened lies below the picture it was touched on.
+    if (!wide && isEditing) pane.current?.scrollIntoView();
+  }, [wide, isEditing]);
   const side = source ? (
     <Stack spacing={1}>
       <Box>
@@ -69,7 +75,9 @@ export function TripDesk({ plan }: { plan: Plan }) {
           <TripMap selected={selected} onSelect={setSelected} />
         </Paper>
       </Box>
-      <Box sx={{ minHeight: 0, overflowY: { lg: 'auto' } }}>{side}</Box>
+      <Box ref={pane} sx={{ minHeight: 0, overflowY: { lg: 'auto' } }}>
+        {side}
+      </Box>
     </Box>
   );
 }

@@ -5,7 +5,12 @@ export type MapPoint = Schema<'LineOnMapPoint'>;
 
 /** The route's line as points on the map; empty for a route typed in legs, null until it is read. */
 export function useMapLine(route: Schema<'TripRoute'>): MapPoint[] | null {
-  const { response } = useCalculation('route-line', route.latitudes ? route : null);
+  // The line's own fields alone: the map must not be made anew because a camp or the certainty moved.
+  const { name, startDate, lengthKm, heights, latitudes, longitudes } = route;
+  const { response } = useCalculation(
+    'route-line',
+    latitudes ? { name, startDate, lengthKm, heights, latitudes, longitudes } : null,
+  );
   if (!route.latitudes) return [];
   return response?.points ?? null;
 }

@@ -2,9 +2,11 @@ import { Stack, Typography } from '@mui/material';
 import { useState } from 'react';
 import type { Response } from '../../../core/contract';
 import type { FieldErrors } from '../fieldErrors';
+import type { Draft } from '../draft';
 import type { DraftStore } from '../useDraft';
 import { AskCard } from './AskCard';
 import { askFields } from './askFields';
+import { askRows, type Opened } from './askOrder';
 import { AskPicker } from './AskPicker';
 import { CountedChips } from './CountedChips';
 
@@ -23,49 +25,42 @@ interface Props {
 
 /** The few questions whose answers could change something, the gravest open; what was told stands below and opens by a tap. */
 export function AskPanel({ matters, form, errors, told }: Props) {
-  // Null opens the gravest; what was opened by hand stays open until it is closed, answered or not.
-  const [opened, setOpened] = useState<string | null>(null);
+  // Nothing opened by hand: the gravest stands open. Closed by hand: none does.
+  const [byHand, setByHand] = useState<Opened | 'none' | null>(null);
   if (matters === null) return <Typography role="status">Looking at what could change this…</Typography>;
   const { questions } = matters;
-  const open = opened ?? questions[0]?.field ?? null;
-  const isListed = questions.some(({ field }) => field === open);
-  const toggle = (field: string) => setOpened(field === open ? '' : field);
-  const card = (field: string, ask: string, stake?: Matters['questions'][number]) => (
-    <AskCard
-      key={field}
-      ask={ask}
-      stake={field === 'source.seen' ? undefined : stake?.words}
-      worse={stake?.stake.isWorse}
-      isOpen={field === open}
-      onToggle={() => toggle(field)}
-    >
-      <AskPicker
-        field={field}
-        form={{
-          ...form,
-          set: (part) => {
-            form.set(part);
-            // What is answered makes room for the next.
-            if (opened === null || isListed) setOpened(null);
-          },
-        }}
-        errors={errors}
-      />
-    </AskCard>
-  );
+  const gravest = questions[0] ? { field: questions[0].field, at: 0 } : null;
+  const opened = byHand === 'none' ? null : (byHand ?? gravest);
+  const rows = askRows(questions, opened, atOnce);
+  const answer = (field: string, at: number) => (part: Partial<Draft>) => {
+    form.set(part);
+    // A picture matched makes room for the next question; a number still being typed, or more signs to tick, do not.
+    const isOneOfMany = askFields[field]?.by === 'number' || (part.seen?.length ?? 0) > 0;
+    setByHand(isOneOfMany ? { field, at } : null);
+  };
   return (
     <Stack component="section" spacing={0.75} aria-label="What could change this">
       <Typography variant="h2" sx={{ px: 0.5 }}>
         {questions.length === 0 ? 'Nothing you could still say would change this' : 'What could change this'}
       </Typography>
-      {open !== null && !isListed && askFields[open] && card(open, askFields[open].name)}
-      {questions.slice(0, atOnce).map((question) => card(question.field, question.ask, question))}
+      {rows.map(({ field, question }, at) => (
+        <AskCard
+          key={field}
+          ask={question?.ask ?? askFields[field]?.name ?? ''}
+          stake={field === 'source.seen' ? undefined : question?.words}
+          worse={question?.stake.isWorse}
+          isOpen={field === opened?.field}
+          onToggle={() => setByHand(field === opened?.field ? 'none' : { field, at })}
+        >
+          <AskPicker field={field} form={{ ...form, set: answer(field, at) }} errors={errors} />
+        </AskCard>
+      ))}
       <CountedChips
         form={form}
         told={told}
         fields={toShow(matters, told)}
-        opened={open}
-        onOpen={(field) => setOpened(field === open ? null : field)}
+        opened={opened?.field ?? null}
+        onOpen={(field) => setByHand(field === opened?.field ? null : { field, at: 0 })}
       />
     </Stack>
   );
