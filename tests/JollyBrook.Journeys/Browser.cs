@@ -187,16 +187,6 @@ public sealed class Browser : IDisposable
         }
     }
 
-    /// <summary>Opens a question by what it asks, where it is not open yet.</summary>
-    public void Ask(string ask)
-    {
-        var card = Find(By.XPath($"//button[@aria-expanded][starts-with(normalize-space(.), \"{ask}\")]"));
-        if (card.GetAttribute("aria-expanded") == "false")
-        {
-            Click(card);
-        }
-    }
-
     /// <summary>Takes a way to treat the water, where need be out of the list of all.</summary>
     public void Way(string name)
     {

@@ -107,7 +107,7 @@ public sealed class DeviceTroubleJourney : IDisposable
         browser.UntilHeadline("1 tablet");
         browser.Driver.ExecuteScript($"for (const [key, value] of Object.entries(localStorage)) localStorage.setItem(key, {damaged});");
         browser.Reload();
-        browser.Named("radio", "Chlorine tablet, NaDCC 8.5 mg");
+        browser.Named("radio", "Boil");
         browser.AnswerText.ShouldNotBeEmpty();
         browser.UntilText("was damaged and has been put aside");
     }

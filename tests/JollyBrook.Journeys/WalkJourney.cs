@@ -124,18 +124,21 @@ public sealed class WalkJourney : IDisposable
     /// <summary>Does what can be done of a batch now, step by step.</summary>
     private static void Work(Browser phone)
     {
-        phone.Until(() => Current(phone, " button") is not null || Current(phone) is not null || phone.Text.Contains("Finished", StringComparison.Ordinal), "the batch's steps");
-        while (Current(phone, " button") is not null)
+        phone.Until(() => MayGoOn(phone) || Current(phone) is not null || phone.Text.Contains("Finished", StringComparison.Ordinal), "the batch's steps");
+        while (MayGoOn(phone))
         {
             var step = Current(phone);
-            phone.Driver.ExecuteScript("document.querySelector('li[aria-current=step] button').click()");
+            phone.Driver.ExecuteScript("document.querySelector(\"[aria-label^='Step '] button\").click()");
             phone.Until(() => Current(phone) != step, $"the step after {step}");
         }
     }
 
-    /// <summary>What the step in hand says, or a part of it; null without one.</summary>
-    private static string? Current(Browser phone, string part = "") =>
-        (string?)phone.Driver.ExecuteScript($"return document.querySelector('li[aria-current=step]{part}')?.innerText ?? null");
+    /// <summary>The step in hand; null without one.</summary>
+    private static string? Current(Browser phone) =>
+        (string?)phone.Driver.ExecuteScript("return document.querySelector('li[aria-current=step]')?.innerText ?? null");
+
+    /// <summary>Whether the card of the step in hand has its button.</summary>
+    private static bool MayGoOn(Browser phone) => (bool)phone.Driver.ExecuteScript("return document.querySelector(\"[aria-label^='Step '] button\") !== null")!;
 
     private static void WalkOn(Browser phone)
     {
