@@ -26,6 +26,7 @@ public sealed class OfflineJourney : IDisposable
         _browser.UntilHeadline("1 min at a rolling boil");
         _browser.UntilText("No server: everything still works and is kept on this device.");
         _browser.Way("Chlorine tablet, NaDCC 8.5 mg");
+        _browser.Everything();
         _browser.Fill("Water in it", "2.5");
         _browser.UntilHeadline("3 tablets");
         _browser.Click("button", "Start");

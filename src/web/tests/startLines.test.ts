@@ -77,7 +77,7 @@ const kit = [
 ] as unknown as Kept<'kit-item'>[];
 
 test('Treat starts from the bottle in the hand and what is in it', () => {
-  expect(fromHand(draft([]), kit, hand(bottle(0.7, raw)))).toMatchObject({
+  expect(fromHand(draft([]), kit, hand(bottle(0.7, raw)), []).draft).toMatchObject({
     containerId: 'bottle',
     volumeL: 0.7,
     clarity: 'cloudy',
@@ -86,7 +86,7 @@ test('Treat starts from the bottle in the hand and what is in it', () => {
     here: 'spring',
     depthCm: 20,
   });
-  expect(fromHand(draft([]), kit, hand(bottle(0, { is: 'empty' })))).toMatchObject({
+  expect(fromHand(draft([]), kit, hand(bottle(0, { is: 'empty' })), []).draft).toMatchObject({
     volumeL: 1,
     clarity: 'clear',
   });
@@ -94,8 +94,8 @@ test('Treat starts from the bottle in the hand and what is in it', () => {
 
 test('what the person said stands', () => {
   const said = draft(['containerId', 'volumeL', 'clarity', 'colour', 'temperatureC', 'here', 'depthCm']);
-  expect(fromHand(said, kit, hand(bottle(0.7, raw)))).toEqual(said);
-  expect(fromHand(draft([]), kit, undefined)).toEqual(draft([]));
+  expect(fromHand(said, kit, hand(bottle(0.7, raw)), []).draft).toEqual(said);
+  expect(fromHand(draft([]), kit, undefined, []).draft).toEqual(draft([]));
 });
 
 const line = (id: string, body: Line['body']): Line => ({ book: 'b', id, author: null, body });
