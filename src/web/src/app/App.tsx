@@ -1,5 +1,5 @@
 import { CssBaseline, ThemeProvider } from '@mui/material';
-import { useMemo } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { createBrowserRouter, Navigate, RouterProvider, type RouteObject } from 'react-router';
 import { CatalogueProvider } from '../core/CatalogueContext';
 import { BodyRoom } from '../rooms/body/BodyRoom';
@@ -63,25 +63,29 @@ const router = createBrowserRouter([
 ]);
 
 export function App() {
+  // Two sets of ground rules would stand in the order they happened to come: the first goes when the person's own theme is there.
+  const [isThemed, setThemed] = useState(false);
   return (
     <ThemeProvider theme={themeOf('paper')}>
-      <CssBaseline />
+      {!isThemed && <CssBaseline />}
       <StoreProvider>
         <LocalDataProvider>
-          <ThemedRooms />
+          <ThemedRooms onThemed={() => setThemed(true)} />
         </LocalDataProvider>
       </StoreProvider>
     </ThemeProvider>
   );
 }
 
-function ThemedRooms() {
+function ThemedRooms({ onThemed }: { onThemed: () => void }) {
   const { settings } = useSettings();
   const theme = useMemo(() => themeOf(settings.theme), [settings.theme]);
+  // Said once, when these rooms are first drawn.
+  // eslint-disable-next-line react-hooks/exhaustive-deps
+  useEffect(onThemed, []);
   return (
     <ThemeProvider theme={theme}>
-      {/* Anew with each theme: its rules must stand after those of the theme the page opened with. */}
-      <CssBaseline key={settings.theme} />
+      <CssBaseline />
       <CatalogueProvider>
         <ShortcutProvider>
           <RunningProvider>
