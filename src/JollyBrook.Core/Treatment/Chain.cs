@@ -51,6 +51,9 @@ internal sealed class Chain
 
     public IReadOnlyList<OrganismClass> ShortOf { get; }
 
+    public TreatOutcome Outcome =>
+        Refusal is not null ? TreatOutcome.Refused : ShortOf.Count > 0 ? TreatOutcome.ShortOfTarget : TreatOutcome.Meets;
+
     public double ShortByLogs { get; }
 
     public double SupplyWeight { get; }

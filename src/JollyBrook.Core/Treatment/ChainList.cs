@@ -142,7 +142,7 @@ public static class ChainList
 
     private static ChainSummary Summary(Chain chain, Situation situation, bool isOutdone) => new(
         chain.Id, chain.Name, chain.Headline,
-        chain.Refusal is not null ? TreatOutcome.Refused : chain.ShortOf.Count > 0 ? TreatOutcome.ShortOfTarget : TreatOutcome.Meets,
+        chain.Outcome,
         Why(chain),
         [.. chain.Ledger.Select(r => new ClassLogs(r.Organism, r.TotalLogs, r.ShortByLogs))],
         chain.Clearing.Answer.SettleMinutes is not null || chain.Clearing.Answer.Flocculant is not null || chain.Clearing.Answer.Way == Clearing.ClearingWay.ImprovisedFilter

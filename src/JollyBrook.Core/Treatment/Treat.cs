@@ -47,7 +47,7 @@ public static class Treat
     {
         var minutes = chain.Minutes is { } m ? Math.Ceiling(m - 1e-9) : (double?)null;
         return Finish(
-            chain, situation, chain.ShortOf.Count == 0 ? TreatOutcome.Meets : TreatOutcome.ShortOfTarget, chain.Headline,
+            chain, situation, chain.Outcome, chain.Headline,
             VerdictWords(chain.ShortOf, situation.Target), minutes, ChainSteps.For(chain, situation));
     }
 

@@ -12,8 +12,7 @@ internal sealed record TreatStanding(
     public static TreatStanding Of(Situation situation)
     {
         var chain = situation.Asked is { } asked ? Chain.Run(asked, situation) : Chains.All(situation)[0];
-        var outcome = chain.Refusal is not null ? TreatOutcome.Refused
-            : chain.ShortOf.Count == 0 ? TreatOutcome.Meets : TreatOutcome.ShortOfTarget;
+        var outcome = chain.Outcome;
         return new TreatStanding(
             situation.Judged?.Verdict, outcome, outcome == TreatOutcome.ShortOfTarget ? OrganismClasses.Spoken(chain.ShortOf) : "",
             outcome == TreatOutcome.Refused ? "" : chain.Id, chain.Name, outcome == TreatOutcome.Refused ? "" : chain.Headline, chain.SupplyWeight,

@@ -1,15 +1,6 @@
-import Block from '@mui/icons-material/Block';
-import CheckCircle from '@mui/icons-material/CheckCircle';
-import WarningAmber from '@mui/icons-material/WarningAmber';
 import { Box, Typography } from '@mui/material';
 import type { TreatResponse } from '../core/contract';
-
-const looks = {
-  meets: { Icon: CheckCircle, colour: 'success.main' },
-  shortOfTarget: { Icon: WarningAmber, colour: 'warning.main' },
-  refused: { Icon: Block, colour: 'error.main' },
-  accepted: { Icon: WarningAmber, colour: 'warning.main' },
-};
+import { outcomeLooks } from './outcomeLooks';
 
 /** How good the answer is: a word, an icon and a colour, never colour alone. */
 export function OutcomeLine({
@@ -19,7 +10,7 @@ export function OutcomeLine({
   answer: Pick<TreatResponse, 'outcome' | 'verdict'>;
   small?: boolean;
 }) {
-  const { Icon, colour } = looks[answer.outcome];
+  const { Icon, colour } = outcomeLooks[answer.outcome];
   return (
     <Box
       sx={{

@@ -33,7 +33,13 @@ export function dateOf(at: Date): string {
 
 /** The hour of the clock an instant falls in, 0 to 23. */
 export function hourOf(at: Date): number {
-  return Number(localInstant(at).slice(11, 13));
+  return Math.floor(clockHours(at));
+}
+
+/** How far into its day an instant is by the clock, h, 0 to 24. */
+export function clockHours(at: Date): number {
+  const [hours, minutes] = localInstant(at).slice(11, 16).split(':').map(Number);
+  return hours! + minutes! / 60;
 }
 
 /** "45 min", "4 h", "4 h 27 min" */

@@ -1,7 +1,7 @@
 import { Box, useTheme } from '@mui/material';
 import { scaleLinear } from 'd3-scale';
 import type { Response } from '../../../core/contract';
-import { dateOf, localInstant } from '../../../shared/time';
+import { clockHours, dateOf } from '../../../shared/time';
 import { show } from '../../../shared/units';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import { usePictureText } from '../../../shared/usePictureText';
@@ -19,12 +19,6 @@ interface Props {
   batches: { id: string; at: number }[];
 }
 
-/** The hour of the trip's clock at an instant, 0 to 24. */
-function hourAt(instant: Date): number {
-  const [hours, minutes] = localInstant(instant).slice(11, 16).split(':').map(Number);
-  return hours! + minutes! / 60;
-}
-
 /** A day from midnight to midnight: what had been drunk by each hour against what was planned, when water was treated, and where water was met. */
 export function DayPicture({ day, answer, plannedL, lines, batches }: Props) {
   const { palette } = useTheme();
@@ -35,10 +29,13 @@ export function DayPicture({ day, answer, plannedL, lines, batches }: Props) {
   const y = scaleLinear([0, answer.mostL], [height - edge.bottom, edge.top]);
   const bottom = y(0);
   const isToday = day === dateOf(new Date());
-  const until = isToday ? hourAt(new Date()) : 24;
+  const until = isToday ? clockHours(new Date()) : 24;
   let level = 0;
   const steps = answer.drunk.flatMap(({ at, litres }) => {
-    const points = [`${x(hourAt(new Date(at)))},${y(level)}`, `${x(hourAt(new Date(at)))},${y(litres)}`];
+    const points = [
+      `${x(clockHours(new Date(at)))},${y(level)}`,
+      `${x(clockHours(new Date(at)))},${y(litres)}`,
+    ];
     level = litres;
     return points;
   });
@@ -92,7 +89,7 @@ export function DayPicture({ day, answer, plannedL, lines, batches }: Props) {
           {batches.map(({ id, at }) => (
             <path
               key={id}
-              d={`M${x(hourAt(new Date(at))) - 7},${bottom - 15}h14l-3,15h-8z`}
+              d={`M${x(clockHours(new Date(at))) - 7},${bottom - 15}h14l-3,15h-8z`}
               fill={palette.background.paper}
               stroke={palette.text.primary}
               strokeWidth={2}
@@ -102,7 +99,7 @@ export function DayPicture({ day, answer, plannedL, lines, batches }: Props) {
             <path
               key={id}
               d="M0,-12C5,-4 7,-1 7,3A7,7 0 0 1 -7,3C-7,-1 -5,-4 0,-12Z"
-              transform={`translate(${x(hourAt(new Date(body.at ?? '')))} ${bottom - 9})`}
+              transform={`translate(${x(clockHours(new Date(body.at ?? '')))} ${bottom - 9})`}
               fill={palette.primary.main}
               stroke={palette.background.paper}
             />

@@ -2,6 +2,7 @@ import { Box, ButtonBase, Typography } from '@mui/material';
 import { visuallyHidden } from '@mui/utils';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import { clockTime } from '../../../shared/time';
+import { twoLines } from '../../../shared/twoLines';
 import { show } from '../../../shared/units';
 import type { ContainerInHand } from '../../../store/InHandContext';
 import { VesselPicture } from './VesselPicture';
@@ -52,10 +53,7 @@ export function ContainerCard({ container, onOpen }: Props) {
             fontSize: '1rem',
             fontWeight: 700,
             lineHeight: 1.1,
-            display: '-webkit-box',
-            WebkitLineClamp: 2,
-            WebkitBoxOrient: 'vertical',
-            overflow: 'hidden',
+            ...twoLines,
             hyphens: 'auto',
           }}
         >

@@ -1,5 +1,6 @@
 import { Box, ToggleButton, Typography } from '@mui/material';
 import { useEffect, useRef } from 'react';
+import { twoLines } from '../../../shared/twoLines';
 import { useInHand } from '../../../store/InHandContext';
 import { ofItemKind } from '../../../store/kitItems';
 import type { Kept } from '../../../store/records';
@@ -61,10 +62,7 @@ export function BottleStrip({ form: { draft, set }, kit }: { form: DraftStore; k
                   fontSize: '1rem',
                   fontWeight: 700,
                   lineHeight: 1.1,
-                  display: '-webkit-box',
-                  WebkitLineClamp: 2,
-                  WebkitBoxOrient: 'vertical',
-                  overflow: 'hidden',
+                  ...twoLines,
                 }}
               >
                 {container.name}

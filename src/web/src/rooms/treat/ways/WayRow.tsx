@@ -1,18 +1,9 @@
-import Block from '@mui/icons-material/Block';
-import CheckCircle from '@mui/icons-material/CheckCircle';
-import WarningAmber from '@mui/icons-material/WarningAmber';
 import { Box, Typography } from '@mui/material';
 import type { ChainSummary } from '../../../core/contract';
+import { outcomeLooks } from '../../../shared/outcomeLooks';
 import { clockTime, later } from '../../../shared/time';
 import type { TimeAxis } from './timeAxis';
 import { WayBar } from './WayBar';
-
-const looks = {
-  meets: { Icon: CheckCircle, colour: 'success.main', words: 'meets the target' },
-  shortOfTarget: { Icon: WarningAmber, colour: 'warning.main', words: 'short of the target' },
-  refused: { Icon: Block, colour: 'error.main', words: 'no answer' },
-  accepted: { Icon: WarningAmber, colour: 'warning.main', words: 'untreated' },
-};
 
 interface Props {
   chain: ChainSummary;
@@ -26,7 +17,7 @@ interface Props {
 
 /** A way in one row: how good, when, and how its time goes. */
 export function WayRow({ chain, best, chosen, onChoose, now, axis, width }: Props) {
-  const { Icon, colour, words } = looks[chain.outcome];
+  const { Icon, colour, words } = outcomeLooks[chain.outcome];
   const isDrawn = chain.parts.length > 0;
   return (
     <Box
