@@ -50,7 +50,7 @@ public sealed class AccountJourney : IDisposable
         follower.Click("button", "I have written them down");
         follower.Open("/now");
         follower.UntilText("Ilva, Over the ridge");
-        follower.Click(follower.Find(By.CssSelector("ul[aria-label='Running batches'] button")));
+        follower.Click(By.CssSelector("ul[aria-label='Running batches'] button"));
         follower.UntilText("You follow this trip: its members tap the steps.");
         follower.Has("button", "Strained").ShouldBeFalse();
 

@@ -62,14 +62,14 @@ public sealed class BottleJourney : IDisposable
         _browser.LetTimePass(TimeSpan.FromHours(5));
         _browser.Reload();
         _browser.Until(() => Cards().Any(c => c.Text.Contains("Steel bottle") && c.Text.Contains("Drinkable")), "the steel bottle to be drinkable");
-        _browser.Click(Cards().First(c => c.Text.Contains("Steel bottle")));
+        _browser.Click(() => Cards().FirstOrDefault(c => c.Text.Contains("Steel bottle")), "the steel bottle's card");
         _browser.Click("button", "Flavoured");
         _browser.Click("button", "Put by");
         _browser.UntilText("Finished");
 
         _browser.Click("link", "Book");
         _browser.Until(() => _browser.Text.Contains("Steel bottle, 0.75 L"), "the batch in the book");
-        _browser.Click(_browser.Driver.FindElements(By.TagName("button")).First(b => b.Text.Contains("Steel bottle, 0.75 L")));
+        _browser.Click(By.XPath("//button[contains(., 'Steel bottle, 0.75 L')]"));
         _browser.UntilText("1 tablet in Steel bottle");
         _browser.Named("heading", "What was done");
         var ledger = _browser.Find(By.TagName("table")).Text;
@@ -93,7 +93,7 @@ public sealed class BottleJourney : IDisposable
         _browser.Until(() => Cards().Count == 2, "two running batches");
         // What is told of the walk comes last, and moves the cards down.
         _browser.UntilText("95 % sure");
-        _browser.Click(Cards()[1].FindElement(By.TagName("button")));
+        _browser.Click(() => Cards()[1].FindElement(By.TagName("button")), "the second card");
         _browser.Click("button", "Throw this batch away");
         _browser.UntilText("Thrown away");
         _browser.Click("button", "Bring it back");

@@ -155,13 +155,7 @@ public sealed class Browser : IDisposable
             var element = Named(role, name);
             // The mark of a radio button or box is drawn by its label, which is what a finger meets.
             var target = role is "radio" or "checkbox" or "switch" ? element.FindElement(By.XPath("ancestor::label")) : element;
-            if (!StandsStill(target))
-            {
-                return false;
-            }
-
-            target.Click();
-            return true;
+            return Tapped(target);
         }, $"{role} “{name}” to be clickable");
     }
 
@@ -193,7 +187,7 @@ public sealed class Browser : IDisposable
         Until(() => Elements("radio", name).Count > 0 || Driver.FindElements(AllWays).Count > 0, "the ways");
         if (!Has("radio", name))
         {
-            Click(Find(AllWays));
+            Click(AllWays);
         }
 
         Click("radio", name);
@@ -201,10 +195,21 @@ public sealed class Browser : IDisposable
 
     private static readonly By AllWays = By.XPath("//button[starts-with(normalize-space(.), 'All ') and contains(., ' ways')]");
 
-    public void Click(IWebElement element)
+    /// <summary>Taps the first thing found so, looked for anew when an answer that arrives draws it again.</summary>
+    public void Click(By by) => Click(() => Driver.FindElements(by).FirstOrDefault(), by.ToString());
+
+    /// <summary>Taps what is found so, looked for anew as long as it is not there or moves.</summary>
+    public void Click(Func<IWebElement?> find, string what) => Until(() => find() is { } element && Tapped(element), $"{what} to be clickable");
+
+    private bool Tapped(IWebElement element)
     {
-        Until(() => StandsStill(element), "what is to be tapped to stand still");
+        if (!StandsStill(element))
+        {
+            return false;
+        }
+
         element.Click();
+        return true;
     }
 
     /// <summary>Types into a field found by its label.</summary>

@@ -72,7 +72,7 @@ public sealed class DrillJourney : IDisposable
 
     private void Play(string dose, string wait, string store)
     {
-        _browser.Click(_browser.Find(By.CssSelector("[data-testid=question] button")));
+        _browser.Click(By.CssSelector("[data-testid=question] button"));
         _browser.Click("button", "Strain it through a cloth");
         _browser.Click("button", "Chlorine dioxide tablet");
         _browser.Fill("Your answer, tablets", dose);

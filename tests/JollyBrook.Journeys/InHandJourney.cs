@@ -76,9 +76,9 @@ public sealed class InHandJourney : IDisposable
         Tap(phone, "Bottle 1 L to drink", "Drank a cup");
         phone.UntilText("0.75 L to drink");
         phone.Click("button", "Bottle 0.75 L to drink");
-        phone.Click(phone.Find(OpenQA.Selenium.By.XPath("//button[starts-with(normalize-space(.), 'Topped up to the brim: ')]")));
+        phone.Click(OpenQA.Selenium.By.XPath("//button[starts-with(normalize-space(.), 'Topped up to the brim: ')]"));
         phone.UntilText("Nothing to drink yet");
-        phone.Click(phone.Find(OpenQA.Selenium.By.XPath("//*[self::a or self::button][contains(., 'Your turn: Add 1 tablet')]")));
+        phone.Click(OpenQA.Selenium.By.XPath("//*[self::a or self::button][contains(., 'Your turn: Add 1 tablet')]"));
         foreach (var step in new[] { "Added", "It is gone", "Rinsed and closed" })
         {
             phone.Click("button", step);

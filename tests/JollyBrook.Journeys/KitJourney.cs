@@ -137,11 +137,7 @@ public sealed class KitJourney : IDisposable
         browser.UntilText("Lay it in full sun");
     }
 
-    private void AnswerNo(string question)
-    {
-        var group = _browser.Named("group", question);
-        var no = group.FindElements(OpenQA.Selenium.By.TagName("button")).First(b => b.Text == "No");
-        _browser.Driver.ExecuteScript("arguments[0].scrollIntoView({ block: 'center' })", no);
-        no.Click();
-    }
+    private void AnswerNo(string question) => _browser.Click(
+        () => _browser.Named("group", question).FindElements(OpenQA.Selenium.By.TagName("button")).FirstOrDefault(b => b.Text == "No"),
+        $"no to “{question}”");
 }

@@ -100,7 +100,7 @@ public sealed class MomentsJourney(ITestOutputHelper output) : IDisposable
         desk.Click("button", "Fernhollow spring, 1.2 km");
         desk.UntilText("All places");
         desk.Click("button", "All places");
-        desk.Click(desk.Find(By.CssSelector(".leaflet-marker-icon[title='Ledge seep']")));
+        desk.Click(By.CssSelector(".leaflet-marker-icon[title='Ledge seep']"));
         desk.UntilText("All places");
         desk.Named("textbox", "Name").GetAttribute("value").ShouldBe("Ledge seep");
     }

@@ -41,7 +41,7 @@ public sealed class RouteJourney : IDisposable
 
         // The source is told apart from hearsay.
         _browser.Click("tab", "Sources");
-        _browser.Click(_browser.Find(By.XPath("//button[contains(., 'Reed seep')]")));
+        _browser.Click(By.XPath("//button[contains(., 'Reed seep')]"));
         _browser.UntilText("Runs with 50 %");
         _browser.Click("button", "Dry");
         _browser.UntilText("Runs with 5 %");
@@ -51,7 +51,7 @@ public sealed class RouteJourney : IDisposable
         _browser.UntilText("Taken out");
         _browser.Click("button", "Put Reed seep back");
         _browser.Until(() => !_browser.Text.Contains("Taken out", StringComparison.Ordinal), "the source to be back");
-        _browser.Click(_browser.Find(By.XPath("//button[contains(., 'Reed seep')]")));
+        _browser.Click(By.XPath("//button[contains(., 'Reed seep')]"));
         _browser.UntilText("Runs with 5 %");
 
         // One bottle is too little.
@@ -65,7 +65,7 @@ public sealed class RouteJourney : IDisposable
         while (_browser.Headline.StartsWith("Not with this kit", StringComparison.Ordinal))
         {
             var before = _browser.Headline;
-            _browser.Click(_browser.Find(By.XPath("//li[contains(., 'more of containers')]//button")));
+            _browser.Click(By.XPath("//li[contains(., 'more of containers')]//button"));
             _browser.Until(() => _browser.Headline != before, "the plan to follow the remedy");
         }
 

@@ -78,7 +78,7 @@ public sealed class ScarceJourney : IDisposable
         Way("Ground still", "Count it in");
         _browser.UntilText("The sheet is wanted twice: 7 m² of 6.");
 
-        _browser.Find(OpenQA.Selenium.By.XPath("//article[@aria-label='Rain on a sheet']//button[.='Treat this water']")).Click();
+        _browser.Click(OpenQA.Selenium.By.XPath("//article[@aria-label='Rain on a sheet']//button[.='Treat this water']"));
         _browser.Everything();
         _browser.Named("combobox", "Kind of source").Text.ShouldBe("Rain caught");
         _browser.Click("checkbox", "Fresh and clean: offer it untreated, by my own choice");
@@ -98,5 +98,5 @@ public sealed class ScarceJourney : IDisposable
     private string Action() => _browser.Find(OpenQA.Selenium.By.CssSelector("[data-testid=action]")).Text;
 
     private void Way(string name, string box) =>
-        _browser.Click(_browser.Find(OpenQA.Selenium.By.XPath($"//article[@aria-label='{name}']//label[contains(., '{box}')]")));
+        _browser.Click(OpenQA.Selenium.By.XPath($"//article[@aria-label='{name}']//label[contains(., '{box}')]"));
 }

@@ -73,7 +73,7 @@ public sealed class TwoDevicesJourney : IDisposable
 
     private static void Choose(Browser browser, string record, string choice)
     {
-        browser.Find(By.XPath($"//section[@aria-label='{record}']//button[normalize-space()='{choice}']")).Click();
+        browser.Click(By.XPath($"//section[@aria-label='{record}']//button[normalize-space()='{choice}']"));
         browser.Until(() => browser.Driver.FindElements(By.CssSelector($"section[aria-label='{record}']")).Count == 0, $"{record} to be settled");
     }
 
@@ -83,7 +83,7 @@ public sealed class TwoDevicesJourney : IDisposable
     {
         for (var i = 0; i < 3; i++)
         {
-            browser.Find(By.XPath("//section[@aria-label='Containers']//button[contains(., 'Bottle')]")).Click();
+            browser.Click(By.XPath("//section[@aria-label='Containers']//button[contains(., 'Bottle')]"));
             browser.Until(() => browser.Named("textbox", "Name").GetAttribute("value") == "Bottle", "the next bottle");
             browser.Fill("Name", $"{to} {i}");
             browser.Click("button", "Keep it");

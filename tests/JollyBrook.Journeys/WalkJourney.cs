@@ -142,7 +142,7 @@ public sealed class WalkJourney : IDisposable
 
     private static void WalkOn(Browser phone)
     {
-        phone.Click(phone.Find(OpenQA.Selenium.By.XPath("//button[contains(., '. Change')]")));
+        phone.Click(OpenQA.Selenium.By.XPath("//button[contains(., '. Change')]"));
         phone.Click("button", "Walk on (simulated)");
     }
 

@@ -271,9 +271,9 @@ public sealed class WholeTripJourney : IDisposable
         foreach (var id in ids)
         {
             open(id);
-            _browser.UntilText("Do not drink yet: your turn");
+            // The list beside it says "your turn" too, before this batch is open.
+            _browser.Until(() => Current().Contains("Strain"), "the straining");
             tap("Strained");
-            _browser.UntilText("Fill 1 L into a wide mouth");
             _browser.Until(() => Current().Contains("Fill 1 L"), "the filling");
             tap("Filled");
             _browser.UntilText("Do not drink yet: waiting");
