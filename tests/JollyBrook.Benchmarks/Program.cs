@@ -57,6 +57,11 @@ if (Wants("visits"))
     Console.WriteLine($"{"first visit, all bytes sent",-28}{visits.FirstVisitBytes / 1e6,9:F2} MB");
 }
 
+if (Wants("page"))
+{
+    TapTimes.Print();
+}
+
 if (Wants("load"))
 {
     var load = await LoadRun.RunAsync();

@@ -19,7 +19,8 @@ public sealed class KitJourney : IDisposable
     {
         _browser.Open("/kit");
         _browser.UntilText("Nothing is in the kit yet.");
-        _browser.Select("Add to the kit", "Filter");
+        _browser.Click("link", "Add to the kit");
+        _browser.Click("button", "Filter");
         _browser.UntilText("Something is still missing.");
         _browser.UntilText("Flow when new is missing.");
         _browser.Fill("Name", "Old squeeze");

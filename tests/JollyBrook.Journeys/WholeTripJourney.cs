@@ -26,7 +26,8 @@ public sealed class WholeTripJourney : IDisposable
         _browser = _server.NewBrowser(390, 844);
         Kit(what =>
         {
-            _browser.Select("Add to the kit", what);
+            _browser.Click("link", "Add to the kit");
+            _browser.Click("button", what);
         });
         _browser.Go("/kit/check");
         _browser.Fill("Water in all", "8");
@@ -88,8 +89,8 @@ public sealed class WholeTripJourney : IDisposable
         {
             _browser.TabTo("Add to the kit");
             _browser.Press(Keys.Enter);
-            _browser.Press(Keys.Home);
-            _browser.DownTo(what);
+            _browser.UntilText("What comes into the kit?");
+            _browser.TabTo(what);
             _browser.Press(Keys.Enter);
         }, keys: true);
         CheckByKeys();
@@ -171,7 +172,7 @@ public sealed class WholeTripJourney : IDisposable
     {
         _browser.Open("/kit");
         _browser.UntilText("Nothing is in the kit yet.");
-        Piece("Template: Chlorine dioxide tablets", () =>
+        Piece("Chlorine dioxide tablets", () =>
         {
             Type("Good to", DateTime.Today.AddYears(1).ToString("MMddyyyy", CultureInfo.InvariantCulture), keys);
             Type("Tablets left", "20", keys);
@@ -185,18 +186,18 @@ public sealed class WholeTripJourney : IDisposable
             Type("Wait for Cryptosporidium", "240", keys);
             _browser.Until(() => !_browser.Text.Contains("Copied right?"), "the question to go");
         });
-        Piece("Template: UV lamp, 1 L a cycle", () => Type("Cycles left, when warm", "40", keys));
-        Piece("Template: Litre bottle, wide mouth", () => { });
-        Piece("Template: Single-wall steel bottle", () => { });
+        Piece("UV lamp, 1 L a cycle", () => Type("Cycles left, when warm", "40", keys));
+        Piece("Litre bottle, wide mouth", () => { });
+        Piece("Single-wall steel bottle", () => { });
         if (!keys)
         {
-            Piece("Template: Canister stove", () =>
+            Piece("Canister stove", () =>
             {
                 _browser.Fill("Empty canister or bottle", "130");
                 _browser.Fill("Weighed now, as it is", "360");
                 _browser.Click("button", "230 g left: take it over");
             });
-            Piece("Template: Aluminium pot with lid", () => { });
+            Piece("Aluminium pot with lid", () => { });
         }
 
         _browser.Until(() => _server.Records("kit-item").Count == (keys ? 4 : 6), "the kit to reach the server");

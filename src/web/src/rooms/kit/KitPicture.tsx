@@ -1,10 +1,14 @@
 import { Box } from '@mui/material';
-import type { ItemKind } from '../../store/kitItems';
+import { vesselOutlines, vesselShape, vesselSize } from '../../shared/vessels/vesselShapes';
+import type { Item, ItemKind } from '../../store/kitItems';
 
-/** Each kind of kit in a few lines; what holds or moves water is filled with it. */
-const drawn: Record<ItemKind, { ink: string; water?: string }> = {
-  container: { ink: 'M18 4h12v7q0 3 4 5q5 3 5 8v16q0 4-4 4H13q-4 0-4-4V24q0-5 5-8q4-2 4-5z', water: 'M11 28h26v10q0 4-4 4H15q-4 0-4-4z' },
-  pot: { ink: 'M6 16h36M9 16v20q0 6 6 6h18q6 0 6-6V16M4 22h5m30 0h5M20 12q0-4 4-4t4 4', water: 'M11 24h26v12q0 4-4 4H15q-4 0-4-4z' },
+interface Drawing {
+  ink: string;
+  water?: string;
+}
+
+/** What treats, clears or flavours, each in a few lines on a field of 48 × 48; what moves water is filled with it. */
+const drawn: Record<Exclude<ItemKind, 'container' | 'pot'>, Drawing> = {
   filter: { ink: 'M17 4h14v8l3 4v18l-4 5v5H18v-5l-4-5V16l3-4zM14 16h20M14 34h20M20 20v10m4-10v10m4-10v10' },
   lamp: { ink: 'M24 4v24M18 28h12v10q0 6-6 6t-6-6zM21 8q-5 8 0 20M27 8q5 8 0 20M8 12l5 3M8 22l5-1M40 12l-5 3M40 22l-5-1' },
   product: { ink: 'M10 8h28v34H10zM10 18h28M17 26a3 3 0 1 0 .1 0M31 26a3 3 0 1 0 .1 0M24 34a3 3 0 1 0 .1 0' },
@@ -17,25 +21,54 @@ const drawn: Record<ItemKind, { ink: string; water?: string }> = {
   electrolytes: { ink: 'M12 8h24v34H12zM12 14h24M26 19l-7 10h6l-3 8l8-11h-6z' },
 }; // prettier-ignore
 
-/** A kind of kit, drawn. */
-export function KitPicture({ kind, size = 48 }: { kind: ItemKind; size?: number }) {
-  const { ink, water } = drawn[kind];
+/** A filter that hangs: a bag above, the element in its tube below. */
+const gravityFilter: Drawing = {
+  ink: 'M12 4h24v14q0 4-4 4H16q-4 0-4-4zM24 22v6M20 28h8v12h-8zM24 40v5M22 31v6m4-6v6',
+  water: 'M13 11h22v7q0 3-3 3H16q-3 0-3-3z',
+};
+
+/** A thing of the kit, drawn as what it is. */
+export function KitPicture({ item, size = 48 }: { item: Item; size?: number }) {
+  const isVessel = item.kind === 'container' || item.kind === 'pot';
   return (
     <Box
       component="svg"
-      viewBox="0 0 48 48"
+      viewBox={isVessel ? `0 0 ${vesselSize.width} ${vesselSize.height}` : '0 0 48 48'}
       aria-hidden
       sx={{ width: size, height: size, flexShrink: 0, color: 'text.primary' }}
     >
+      {isVessel ? <Vessel item={item} /> : <Ink {...drawingOf(item)} width={2.3} />}
+    </Box>
+  );
+}
+
+function drawingOf(item: Exclude<Item, { kind: 'container' | 'pot' }>): Drawing {
+  return item.kind === 'filter' && item.filter?.style === 'gravity' ? gravityFilter : drawn[item.kind];
+}
+
+/** Half full, as in a pack before the walk. */
+function Vessel({ item }: { item: Item }) {
+  const { body, beside } = vesselOutlines[vesselShape(item)];
+  return (
+    <>
+      <path d={body} fill="#5fa9b5" style={{ clipPath: 'inset(45% 0 0 0)' }} />
+      <Ink ink={`${body}${beside ?? ''}`} width={3.4} />
+    </>
+  );
+}
+
+function Ink({ ink, water, width }: Drawing & { width: number }) {
+  return (
+    <>
       {water && <path d={water} fill="#5fa9b5" />}
       <path
         d={ink}
         fill="none"
         stroke="currentColor"
-        strokeWidth="2.3"
+        strokeWidth={width}
         strokeLinecap="round"
         strokeLinejoin="round"
       />
-    </Box>
+    </>
   );
 }

@@ -1,14 +1,16 @@
+import Add from '@mui/icons-material/Add';
 import FactCheck from '@mui/icons-material/FactCheck';
 import { Box, Button, Stack, Typography } from '@mui/material';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
 import type { Schema } from '../../core/contract';
 import { useCalculation } from '../../core/useCalculation';
 import { ListCard } from '../../shared/ListCard';
-import { SelectEntry } from '../../shared/SelectEntry';
 import { TwoPanes } from '../../shared/TwoPanes';
 import { useInHand, useInHandSettled } from '../../store/InHandContext';
 import { useSettings, useWholeKit } from '../../store/LocalDataContext';
 import type { Kept } from '../../store/records';
+import { AddPage } from './AddPage';
+import { byBag } from './bags';
 import { ItemForm } from './ItemForm';
 import { KitCheck } from './check/KitCheck';
 import { KitPicture } from './KitPicture';
@@ -43,18 +45,20 @@ export function KitRoom() {
           <Button component={Link} to="/kit/check" variant="outlined" startIcon={<FactCheck />}>
             Is it enough for a trip?
           </Button>
-          <AddItem templates={templates} onAdd={(what) => void navigate(`/kit/${what}`)} />
+          <Button component={Link} to="/kit/add" variant="contained" startIcon={<Add />}>
+            Add to the kit
+          </Button>
           {kit.length === 0 && (
             <Typography>
-              Nothing is in the kit yet. until something is, Water offers boiling and the common products by
+              Nothing is in the kit yet. Until something is, Water offers boiling and the common products by
               their ingredient.
             </Typography>
           )}
-          {kinds.map((kind) => (
-            <KindList
-              key={kind.id}
-              name={kind.name}
-              items={kit.filter((item) => item.body.kind === kind.id)}
+          {byBag(kit).map(({ bag, items }) => (
+            <BagList
+              key={bag}
+              name={bag}
+              items={items}
               chosen={shown?.id}
               onOpen={(item) => void navigate(`/kit/${item}`)}
             />
@@ -64,6 +68,8 @@ export function KitRoom() {
       detail={
         id === 'check' ? (
           <KitCheck />
+        ) : id === 'add' || (kit.length === 0 && !fresh) ? (
+          <AddPage templates={templates} />
         ) : fresh ? (
           <ItemForm
             key={id}
@@ -105,26 +111,6 @@ function freshOf(
   return like && { ...like.body, retired: null };
 }
 
-interface AddProps {
-  templates: Schema<'KitTemplate'>[];
-  onAdd: (address: string) => void;
-}
-
-function AddItem({ templates, onAdd }: AddProps) {
-  return (
-    <SelectEntry
-      label="Add to the kit"
-      value="none"
-      onChange={(what) => what !== 'none' && onAdd(what)}
-      choices={[
-        ...kinds.map((kind) => ({ id: `new-${kind.id}`, name: kind.one })),
-        ...templates.map((t) => ({ id: `from-${t.id}`, name: `Template: ${t.item.name}` })),
-        { id: 'none', name: 'Choose what it is' },
-      ]}
-    />
-  );
-}
-
 interface ListProps {
   name: string;
   items: Kept<'kit-item'>[];
@@ -132,7 +118,8 @@ interface ListProps {
   onOpen: (id: string) => void;
 }
 
-function KindList({ name, items, chosen, onOpen }: ListProps) {
+/** What travels in one bag. */
+function BagList({ name, items, chosen, onOpen }: ListProps) {
   if (items.length === 0) return null;
   return (
     <section aria-label={name}>
@@ -160,7 +147,7 @@ function ItemLine({ item, chosen, onOpen }: { item: Kept<'kit-item'>; chosen: bo
   return (
     <ListCard chosen={chosen} onOpen={onOpen}>
       <Box component="span" sx={{ display: 'flex', gap: 1.5, alignItems: 'center' }}>
-        <KitPicture kind={item.body.kind} size={40} />
+        <KitPicture item={item.body} size={44} />
         <span>
           <Typography component="span" sx={{ display: 'block', fontWeight: 700 }}>
             {item.body.name}

@@ -9,7 +9,7 @@ import { useSettings } from '../../store/LocalDataContext';
 import { keepWith } from '../../store/records';
 import { useStore } from '../../store/StoreContext';
 import { kinds } from '../kit/kinds';
-import { KitPicture } from '../kit/KitPicture';
+import { KitTile, tileGrid } from '../kit/KitTile';
 import { toldLines, toldOfNew } from '../kit/told';
 
 type Template = Schema<'KitTemplate'>;
@@ -42,11 +42,7 @@ export function CarryStep({ onDone }: { onDone: () => void }) {
       <Typography>
         Tap what is in the packs. Dates, counts and copied labels can be told later, in the kit.
       </Typography>
-      <Box
-        role="group"
-        aria-label="What you carry"
-        sx={{ display: 'grid', gap: 0.75, gridTemplateColumns: 'repeat(auto-fill, minmax(104px, 1fr))' }}
-      >
+      <Box role="group" aria-label="What you carry" sx={tileGrid}>
         {templates.map(({ id, item }) => {
           const isPicked = picked.includes(id);
           return (
@@ -73,10 +69,7 @@ export function CarryStep({ onDone }: { onDone: () => void }) {
               {isPicked && (
                 <CheckCircle aria-hidden color="primary" sx={{ position: 'absolute', right: 4, top: 4 }} />
               )}
-              <KitPicture kind={item.kind} />
-              <Typography component="span" sx={{ fontSize: '1rem', lineHeight: 1.1, hyphens: 'auto' }}>
-                {item.name}
-              </Typography>
+              <KitTile item={item} />
             </ToggleButton>
           );
         })}

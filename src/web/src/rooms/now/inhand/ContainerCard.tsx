@@ -5,8 +5,8 @@ import { clockTime } from '../../../shared/time';
 import { twoLines } from '../../../shared/twoLines';
 import { show } from '../../../shared/units';
 import type { ContainerInHand } from '../../../store/InHandContext';
-import { VesselPicture } from './VesselPicture';
-import { waterLook } from './waterLooks';
+import { VesselPicture } from '../../../shared/vessels/VesselPicture';
+import { waterLook } from '../../../shared/vessels/waterLooks';
 
 interface Props {
   container: ContainerInHand;

@@ -21,7 +21,7 @@ import { useWhose } from '../../book/write/useWhose';
 import { WhoseEntry } from '../../book/write/WhoseEntry';
 import { StoryOf } from './StoryOf';
 import { TopUpToBrim } from './TopUpToBrim';
-import { VesselPicture } from './VesselPicture';
+import { VesselPicture } from '../../../shared/vessels/VesselPicture';
 
 interface Props {
   container: ContainerInHand;

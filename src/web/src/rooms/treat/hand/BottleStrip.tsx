@@ -4,7 +4,7 @@ import { twoLines } from '../../../shared/twoLines';
 import { useInHand } from '../../../store/InHandContext';
 import { ofItemKind } from '../../../store/kitItems';
 import type { Kept } from '../../../store/records';
-import { VesselPicture } from '../../now/inhand/VesselPicture';
+import { VesselPicture } from '../../../shared/vessels/VesselPicture';
 import type { DraftStore } from '../useDraft';
 import { chooseContainer } from './chooseContainer';
 

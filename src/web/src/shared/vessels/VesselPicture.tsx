@@ -1,18 +1,11 @@
 import { Box } from '@mui/material';
 import { useId } from 'react';
-import type { ContainerInHand } from '../../../store/InHandContext';
 import { waterLook } from './waterLooks';
+import type { ContainerInHand } from '../../store/InHandContext';
+import { useWholeKit } from '../../store/LocalDataContext';
+import { vesselOutlines, vesselShape, vesselSize } from './vesselShapes';
 
-const width = 44;
-const height = 72;
-/** The body of the vessel: what is above it is neck, cap or rim. */
-const top = 16;
-const bottom = 70;
-
-const outlines = {
-  bottle: `M16 3h12v7q0 3 4 5q6 3 6 9v40q0 6-6 6H12q-6 0-6-6V24q0-6 6-9q4-2 4-5z`,
-  pot: `M4 16h36v48q0 6-6 6H10q-6 0-6-6z`,
-};
+const { width, height, top, bottom } = vesselSize;
 
 /** A container as full as it is: solid when it may be drunk, dotted while it waits, hatched when it may not. */
 export function VesselPicture({ container }: { container: ContainerInHand }) {
@@ -20,7 +13,8 @@ export function VesselPicture({ container }: { container: ContainerInHand }) {
   const { colour, pattern } = waterLook(container);
   const share = container.capacityL > 0 ? Math.min(1, container.litres / container.capacityL) : 0;
   const level = bottom - share * (bottom - top);
-  const outline = container.isPot ? outlines.pot : outlines.bottle;
+  const piece = useWholeKit().find(({ id: pieceId }) => pieceId === container.id)?.body;
+  const { body, beside } = vesselOutlines[vesselShape(piece)];
   return (
     <Box
       component="svg"
@@ -30,7 +24,7 @@ export function VesselPicture({ container }: { container: ContainerInHand }) {
     >
       <defs>
         <clipPath id={`${id}-in`}>
-          <path d={outline} />
+          <path d={body} />
         </clipPath>
         <pattern
           id={`${id}-hatched`}
@@ -59,7 +53,7 @@ export function VesselPicture({ container }: { container: ContainerInHand }) {
       )}
       <Box
         component="path"
-        d={outline}
+        d={beside ? `${body}${beside}` : body}
         sx={{ fill: 'none', stroke: 'currentColor', strokeWidth: 2.5, color: 'text.primary' }}
       />
     </Box>

@@ -3,7 +3,7 @@ import DoNotDisturbOn from '@mui/icons-material/DoNotDisturbOn';
 import HourglassTop from '@mui/icons-material/HourglassTop';
 import RadioButtonUnchecked from '@mui/icons-material/RadioButtonUnchecked';
 import WarningAmber from '@mui/icons-material/WarningAmber';
-import type { ContainerInHand } from '../../../store/InHandContext';
+import type { ContainerInHand } from '../../store/InHandContext';
 
 /** How the water in a container is drawn: a colour, a pattern and an icon, never colour alone. */
 export function waterLook({ water, cleanSideDirty }: ContainerInHand) {
