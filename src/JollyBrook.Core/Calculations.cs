@@ -92,6 +92,9 @@ public static class Calculations
         new Calculation<WatchRequest, WatchResponse>(
             "body-watch", "A walker's deficit through the day, and what to drink by the clock.",
             BodyWatch.Compute, () => ContractJson.Default.WatchRequest, () => AnswerJson.Default.WatchResponse, () => BodyWatch.Fields),
+        new Calculation<PartyWatchRequest, PartyWatchResponse>(
+            "party-watch", "Everybody's water through the day, the weakest first, and whose signs to look for.",
+            PartyWatch.Compute, () => ContractJson.Default.PartyWatchRequest, () => AnswerJson.Default.PartyWatchResponse, () => []),
         new Calculation<WordsRequest, WordsResponse>(
             "words", "The words of the field, and the questions on which practitioners disagree.",
             WordList.Compute, () => ContractJson.Default.WordsRequest, () => AnswerJson.Default.WordsResponse, () => []),

@@ -64,14 +64,16 @@ public sealed class MomentsJourney(ITestOutputHelper output) : IDisposable
         using var phone = _server.NewBrowser(390, 844);
         phone.Open("/now");
         phone.UntilText("to drink");
-        phone.Named("button", "A cup from Soft bladder with hose");
+        // A cup, or what is left of one: the party drinks from it through the day.
+        var drink = By.XPath("//button[contains(., ' from Soft bladder with hose')]");
+        phone.Find(drink);
         foreach (var what in new[] { "Litre bottle, wide mouth", "Camp bag", "Titanium mug" })
         {
             var card = phone.Find(By.XPath($"//ul[@aria-label='Containers']//button[contains(., '{what}')]"));
             InView(phone, card).ShouldBeTrue(what);
         }
 
-        phone.Click("button", "A cup from Soft bladder with hose");
+        phone.Click(drink);
         phone.UntilText("Written: ");
     }
 

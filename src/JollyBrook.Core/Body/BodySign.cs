@@ -43,5 +43,7 @@ public static class BodySignList
         new(BodySign.DarkLittleUrine, "Dark and little urine", false), new(BodySign.ClearMuchUrine, "Clear and much urine", false),
     ];
 
+    public static string NameOf(BodySign sign) => All.First(s => s.Sign == sign).Name;
+
     public static bool IsGrave(BodySign sign) => All.First(s => s.Sign == sign).Grave;
 }

@@ -26,11 +26,13 @@ public sealed record WalkedStretch(DateTimeOffset? From, DateTimeOffset? Until =
 /// <param name="WeighedAt">When.</param>
 /// <param name="Now">The time now.</param>
 /// <param name="Signs">What is felt and seen.</param>
+/// <param name="SignsAt">When they were looked for; null for not since the beginning.</param>
 /// <param name="Rested">Whether it was a day of rest; without walks written and without this, walking is counted.</param>
 public sealed record WatchRequest(
     UnitSystem? Units, Walker? Walker, IReadOnlyList<SweatTestEntry>? Tests = null, Effort? Effort = null, DateTimeOffset? From = null,
     IReadOnlyList<WalkedStretch>? Walks = null, IReadOnlyList<Drunk>? Drinks = null, double? UrineColour = null, DateTimeOffset? UrineAt = null, double? UrineL = null,
-    double? WeighedKg = null, DateTimeOffset? WeighedAt = null, DateTimeOffset? Now = null, IReadOnlyList<BodySign>? Signs = null, bool? Rested = null);
+    double? WeighedKg = null, DateTimeOffset? WeighedAt = null, DateTimeOffset? Now = null, IReadOnlyList<BodySign>? Signs = null,
+    DateTimeOffset? SignsAt = null, bool? Rested = null);
 
 /// <summary>A point of the day's line.</summary>
 public sealed record WatchPoint(DateTimeOffset At, double DeficitPercent);
@@ -45,7 +47,8 @@ public sealed record WatchPoint(DateTimeOffset At, double DeficitPercent);
 /// <param name="NextDrinkL">To drink now, L; 0 for nothing.</param>
 /// <param name="NextDrinkAt">When to drink next by the clock.</param>
 /// <param name="Actions">What to do, in order.</param>
-/// <param name="AskAgainAt">When to look for signs again.</param>
+/// <param name="NextLook">When to look for signs, and why then.</param>
+/// <param name="IsLookDue">Whether that is now.</param>
 /// <param name="Points">The deficit through the day.</param>
 /// <param name="ShortSigns">What to look for when short.</param>
 /// <param name="TooMuchSigns">What to look for when too much was drunk.</param>
@@ -54,7 +57,7 @@ public sealed record WatchPoint(DateTimeOffset At, double DeficitPercent);
 /// <param name="Working">The arithmetic.</param>
 public sealed record WatchResponse(
     WaterState State, string Headline, double DeficitL, double DeficitPercent, double LostL, double DrunkL, double NextDrinkL, DateTimeOffset NextDrinkAt,
-    IReadOnlyList<string> Actions, DateTimeOffset AskAgainAt,
+    IReadOnlyList<string> Actions, NextLook NextLook, bool IsLookDue,
     IReadOnlyList<WatchPoint> Points, IReadOnlyList<string> ShortSigns, IReadOnlyList<string> TooMuchSigns, IReadOnlyList<Assumption> Assumptions,
     IReadOnlyList<Caution> Cautions, IReadOnlyList<WorkingStep> Working);
 
@@ -131,13 +134,17 @@ public static class BodyWatch
         var state = SignCheck.Judge(seen);
         var advice = StateAdvice.Of(state, seen, say);
         var walking = IsWalking(request, now);
-        var last = (request.Drinks ?? []).Where(d => d.At >= from && d.At <= now).Max(d => d.At) ?? from;
+        var drunkAt = (request.Drinks ?? []).Where(d => d.At >= from && d.At <= now).Max(d => d.At);
+        var last = drunkAt ?? from;
+        DateTimeOffset? Since(DateTimeOffset? at) => at >= from && at <= now ? at : null;
+        var look = SignClock.Next(new SignTimes(
+            from, Since(request.SignsAt), drunkAt, Since(request.UrineAt), state, seen.Signs.Count > 0, effort.TemperatureC < DrinkPlan.ThirstHidesBelowC));
         var cap = Math.Max(0, DrinkPlan.CeilingLPerDay - drunk);
         var due = advice.DrinkNowL <= 0 || (deficit <= 0 && state == WaterState.Fine) ? 0 : Math.Min(cap, Math.Min(seen.Signs.Count > 0 ? Math.Max(deficit, StateAdvice.SipL) : Math.Max(0, deficit), advice.DrinkNowL));
         var next = due == 0 ? now.AddMinutes(NudgeMinutes) : last.AddMinutes(NudgeMinutes) > now ? last.AddMinutes(NudgeMinutes) : now;
         return new WatchResponse(
             state, Headline(state, due, next, now, say), deficit, percent, lost, drunk, Math.Floor((due * 20) + 1e-9) / 20, next,
-            advice.Actions, now.AddMinutes(advice.AskAgainMinutes),
+            advice.Actions, look, look.At <= now,
             [.. Points(from, now).Select(at => new WatchPoint(at, DeficitAt(at) / mass * 100))], Short, TooMuch,
             Assume(request, weighed), Cautions(state, walking, effort, seen), Working(walkingLPerH, restLPerH, lost, drunk, deficit, percent, factor));
     }

@@ -20,6 +20,7 @@ namespace JollyBrook.Core.Book;
 [JsonDerivedType(typeof(PassedBy), "passedBy")]
 [JsonDerivedType(typeof(UrinePassed), "urine")]
 [JsonDerivedType(typeof(BodyWeighed), "bodyMass")]
+[JsonDerivedType(typeof(SignsLookedFor), "signs")]
 [JsonDerivedType(typeof(FilterServiced), "filterServiced")]
 [JsonDerivedType(typeof(FilterLookedOver), "filterLookedOver")]
 [JsonDerivedType(typeof(Mishap), "mishap")]

@@ -10,6 +10,9 @@ public enum BookLineKind
     Drank,
     Urine,
     BodyMass,
+
+    /// <summary>Somebody's signs were looked for.</summary>
+    Signs,
     SourceSeen,
     PassedBy,
     Filled,

@@ -49,6 +49,14 @@ internal static class Column<TLine>
         where T : struct, Enum => new LineColumn<TLine>(
         name, title, (l, _) => get(l) is { } value ? ContractName.Of(value) : "", (l, t, _) => CellReader.Choice<T>(t) is { } value ? set(l, value) : null);
 
+    /// <summary>Several of a closed set, with semicolons between them.</summary>
+    public static LineColumn Choices<T>(string name, string title, Func<TLine, IReadOnlyList<T>?> get, Func<TLine, IReadOnlyList<T>, TLine> set)
+        where T : struct, Enum => new LineColumn<TLine>(
+        name, title, (l, _) => string.Join(';', (get(l) ?? []).Select(ContractName.Of)),
+        (l, t, _) => t.Split(';', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Select(CellReader.Choice<T>).ToList() is var read && read.TrueForAll(v => v is not null)
+            ? set(l, [.. read.Select(v => v!.Value)])
+            : null);
+
     /// <summary>A walker, a piece of kit or a source, by its name.</summary>
     public static LineColumn Thing(string name, string title, Func<TLine, Guid?> get, Func<TLine, Guid, TLine> set) => new LineColumn<TLine>(
         name, title, (l, n) => n.Of(get(l)), (l, t, r) => r.Names.Find(t) is { } id ? set(l, id) : null) { IsName = true };

@@ -19,7 +19,7 @@ public static class LineKinds
 {
     public static readonly IReadOnlyList<LineKind> All =
     [
-        Drank.Described, UrinePassed.Described, BodyWeighed.Described, SourceSeen.Described, PassedBy.Described, Filled.Described, Poured.Described,
+        Drank.Described, UrinePassed.Described, BodyWeighed.Described, SignsLookedFor.Described, SourceSeen.Described, PassedBy.Described, Filled.Described, Poured.Described,
         Cooked.Described, Spilt.Described, Rinsed.Described, Dipped.Described, FilterServiced.Described, FilterLookedOver.Described, Mishap.Described, FuelBurnt.Described,
         CanisterWeighed.Described, Counted.Described, Charged.Described, StageWalked.Described, SymptomFelt.Described, Noted.Described, TakenBack.Described,
     ];

@@ -144,6 +144,9 @@ internal sealed class Fold
             case BodyWeighed weighed:
                 Walkers.Take(weighed);
                 break;
+            case SignsLookedFor looked:
+                Walkers.Take(looked);
+                break;
             case SourceSeen { Flowing: { } flowing } seen:
                 See(seen.SourceId, s => new SourceInHand(s, flowing, seen.At!.Value, id, seen.Clarity, seen.TemperatureC, seen.Seen), seen.At!.Value, id);
                 break;

@@ -1,3 +1,4 @@
+using JollyBrook.Core.Body;
 using JollyBrook.Core.Book;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Sources;
@@ -96,11 +97,14 @@ public sealed record ContainerInHand(
 /// <param name="DrunkL">Drunk in the last 24 hours, L, untreated water included.</param>
 /// <param name="Drinks">Each drink of the last 36 hours, oldest first.</param>
 /// <param name="UrineColour">The last colour told; null without one.</param>
-/// <param name="UrineAt">When.</param>
+/// <param name="UrineAt">When there last was urine, with its colour or without.</param>
 /// <param name="MassKg">The last body mass told, kg; null without one.</param>
 /// <param name="MassAt">When.</param>
+/// <param name="Signs">What was found when signs were last looked for; empty for none.</param>
+/// <param name="SignsAt">When that was; null for never.</param>
 public sealed record WalkerInHand(
-    Guid Id, string Name, double DrunkL, IReadOnlyList<DrinkTold> Drinks, double? UrineColour, DateTimeOffset? UrineAt, double? MassKg, DateTimeOffset? MassAt);
+    Guid Id, string Name, double DrunkL, IReadOnlyList<DrinkTold> Drinks, double? UrineColour, DateTimeOffset? UrineAt, double? MassKg, DateTimeOffset? MassAt,
+    IReadOnlyList<BodySign> Signs, DateTimeOffset? SignsAt);
 
 /// <summary>A drink as the log tells it.</summary>
 /// <param name="LineId">The line.</param>

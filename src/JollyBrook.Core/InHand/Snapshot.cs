@@ -1,3 +1,4 @@
+using JollyBrook.Core.Body;
 using System.Text.Json.Serialization;
 using JollyBrook.Core.Filters;
 using JollyBrook.Core.Water;
@@ -65,7 +66,8 @@ public sealed record OfBatches(IReadOnlyList<Guid> Ids) : Content;
 public sealed record StockShot(Guid Id, double? Left, double ReckonedG, double SinceServiceL, FilterState Filter, Guid? SuspectSince, bool IsStruck);
 
 /// <summary>A walker in a snapshot.</summary>
-public sealed record WalkerShot(Guid Id, IReadOnlyList<DrinkTold> Drinks, double? UrineColour, DateTimeOffset? UrineAt, double? MassKg, DateTimeOffset? MassAt);
+public sealed record WalkerShot(Guid Id, IReadOnlyList<DrinkTold> Drinks, double? UrineColour, DateTimeOffset? UrineAt, double? MassKg, DateTimeOffset? MassAt, IReadOnlyList<BodySign> Signs,
+    DateTimeOffset? SignsAt);
 
 /// <summary>Water thrown away with its batch.</summary>
 /// <param name="BatchId">The batch.</param>

@@ -1,3 +1,4 @@
+using JollyBrook.Core.Body;
 using JollyBrook.Core.Book;
 
 namespace JollyBrook.Core.InHand;
@@ -17,11 +18,12 @@ internal sealed class WalkersFold
             var told = Of(shot.Id);
             told.Drinks.AddRange(shot.Drinks);
             (told.UrineColour, told.UrineAt, told.MassKg, told.MassAt) = (shot.UrineColour, shot.UrineAt, shot.MassKg, shot.MassAt);
+            (told.Signs, told.SignsAt) = (shot.Signs, shot.SignsAt);
         }
     }
 
     public IReadOnlyList<WalkerShot> Shots() =>
-        [.. _all.OrderBy(w => w.Key).Select(w => new WalkerShot(w.Key, [.. w.Value.Drinks], w.Value.UrineColour, w.Value.UrineAt, w.Value.MassKg, w.Value.MassAt))];
+        [.. _all.OrderBy(w => w.Key).Select(w => new WalkerShot(w.Key, [.. w.Value.Drinks], w.Value.UrineColour, w.Value.UrineAt, w.Value.MassKg, w.Value.MassAt, w.Value.Signs, w.Value.SignsAt))];
 
     public void Drank(Guid? walker, DrinkTold drink)
     {
@@ -40,7 +42,8 @@ internal sealed class WalkersFold
     public void Take(UrinePassed line)
     {
         var told = Of(line.WalkerId);
-        (told.UrineColour, told.UrineAt) = (line.UrineColour ?? told.UrineColour, line.UrineColour is null ? told.UrineAt : line.At);
+        // Measured without a word on its colour it was urine all the same: the last colour known stands.
+        (told.UrineColour, told.UrineAt) = (line.UrineColour ?? told.UrineColour, line.At);
     }
 
     public void Take(BodyWeighed line)
@@ -49,12 +52,18 @@ internal sealed class WalkersFold
         (told.MassKg, told.MassAt) = (line.MassKg, line.At);
     }
 
+    public void Take(SignsLookedFor line)
+    {
+        var told = Of(line.WalkerId);
+        (told.Signs, told.SignsAt) = (line.Signs ?? [], line.At);
+    }
+
     /// <summary>A walker now; the party's own drinks are under an empty id.</summary>
     public WalkerInHand Now(Guid id, string name, DateTimeOffset now)
     {
         var told = _all.TryGetValue(id, out var known) ? known : new Told();
         List<DrinkTold> drinks = [.. told.Drinks.Where(d => d.At > now - Remembered)];
-        return new WalkerInHand(id, name, drinks.Where(d => d.At > now.AddHours(-24)).Sum(d => d.Litres), drinks, told.UrineColour, told.UrineAt, told.MassKg, told.MassAt);
+        return new WalkerInHand(id, name, drinks.Where(d => d.At > now.AddHours(-24)).Sum(d => d.Litres), drinks, told.UrineColour, told.UrineAt, told.MassKg, told.MassAt, told.Signs, told.SignsAt);
     }
 
     /// <summary>Whether anything was drunk by the party together.</summary>
@@ -73,5 +82,9 @@ internal sealed class WalkersFold
         public double? MassKg { get; set; }
 
         public DateTimeOffset? MassAt { get; set; }
+
+        public IReadOnlyList<BodySign> Signs { get; set; } = [];
+
+        public DateTimeOffset? SignsAt { get; set; }
     }
 }

@@ -71,16 +71,20 @@ internal static class ContractOpenApi
         }
     }
 
-    /// <summary>The contract's enums are written by a converter of their own, so the document is told their names.</summary>
+    /// <summary>The contract's enums are written by a converter of their own, so the document is told their names, in lists too.</summary>
     private static void NameEnum(OpenApiSchema schema, Type type)
     {
         var enumType = Nullable.GetUnderlyingType(type) ?? type;
-        if (!enumType.IsEnum)
+        if (enumType.IsEnum)
         {
-            return;
+            schema.Type = enumType == type ? JsonSchemaType.String : JsonSchemaType.String | JsonSchemaType.Null;
+            schema.Enum = NamesOf(enumType);
         }
-
-        schema.Type = enumType == type ? JsonSchemaType.String : JsonSchemaType.String | JsonSchemaType.Null;
-        schema.Enum = [.. Enum.GetNames(enumType).Select(name => (JsonNode)JsonNamingPolicy.CamelCase.ConvertName(name))];
+        else if (type.IsGenericType && type.GenericTypeArguments is [{ IsEnum: true } listed])
+        {
+            schema.Items = new OpenApiSchema { Type = JsonSchemaType.String, Enum = NamesOf(listed) };
+        }
     }
+
+    private static List<JsonNode> NamesOf(Type enumType) => [.. Enum.GetNames(enumType).Select(name => (JsonNode)JsonNamingPolicy.CamelCase.ConvertName(name))];
 }

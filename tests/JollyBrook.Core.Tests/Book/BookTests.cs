@@ -1,4 +1,5 @@
 using CsCheck;
+using JollyBrook.Core.Body;
 using JollyBrook.Core.Book;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Contract;
@@ -28,6 +29,8 @@ public class BookTests
         Say(new FilterServiced(null, FilterService.BackFlush, Litres: 30) { At = At }).Title.ShouldBe("Squeeze filter: back-flushed");
         Say(new Mishap(null, MishapKind.Froze) { At = At }).Title.ShouldBe("Squeeze filter: froze, or may have");
         Say(new StageWalked(5.5) { At = At }).Title.ShouldBe("Walked 5 h 30 min");
+        Say(new SignsLookedFor(null, [BodySign.Headache, BodySign.DryMouth]) { At = At }).Title.ShouldBe("Signs: headache, dry mouth");
+        Say(new SignsLookedFor((Guid?)null) { At = At }).Title.ShouldBe("Signs: none");
         Say(new Noted() { At = At, Note = "Bees at the spring" }).Title.ShouldBe("Bees at the spring");
     }
 
@@ -78,7 +81,7 @@ public class BookTests
         var (item, other) = (Guid.NewGuid(), Guid.NewGuid());
         BookLine[] all =
         [
-            new UrinePassed(Ilva, UrineColour: 5, Litres: 0.3) { At = At }, new BodyWeighed(Ilva, 61.4) { At = At },
+            new UrinePassed(Ilva, UrineColour: 5, Litres: 0.3) { At = At }, new BodyWeighed(Ilva, 61.4) { At = At }, new SignsLookedFor(Ilva) { At = At },
             new SourceSeen(item, Flowing: false, Clarity: Clarity.SlightlyCloudy, TemperatureC: 7.5) { At = At }, new FilterServiced(item, FilterService.IntegrityCheck, Passed: true) { At = At },
             new Mishap(item, MishapKind.Dropped) { At = At }, new FuelBurnt(item, 12, Litres: 1) { At = At }, new StageWalked(6.25, Day: 2) { At = At },
             new SymptomFelt(Ilva, FeverC: 38.2, Blood: false) { At = At, Note = "cramps" }, new Noted() { At = At, Note = "two\nlines; with \"marks\"" },
@@ -94,6 +97,16 @@ public class BookTests
             table.Rows.Count.ShouldBe(1);
             BookImport.Compute(new(line.Tells, table.Header, table.Rows, Names: [.. Names, new(item, "Thing"), new(other, "Other")])).Lines.ShouldBe([line]);
         }
+    }
+
+    [Fact]
+    public void Signs_read_back_and_one_that_is_none_is_refused()
+    {
+        var line = new SignsLookedFor(Ilva, [BodySign.Headache, BodySign.DryMouth]) { At = At };
+        var table = BookTable.Compute(new(BookLineKind.Signs, [line], Names));
+        var read = BookImport.Compute(new(BookLineKind.Signs, table.Header, table.Rows, Names: Names)).Lines.ShouldHaveSingleItem().ShouldBeOfType<SignsLookedFor>();
+        read.Signs.ShouldBe(line.Signs);
+        BookImport.Compute(new(BookLineKind.Signs, table.Header, [[.. table.Rows[0].Select(c => c.Replace("dryMouth", "wet mouth"))]], Names: Names)).Lines.ShouldBeEmpty();
     }
 
     [Fact]

@@ -1,5 +1,6 @@
 using System.Text.Json;
 using CsCheck;
+using JollyBrook.Core.Body;
 using JollyBrook.Core.Book;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Filters;
@@ -36,7 +37,8 @@ public class InHandProperties
         (1, Gen.OneOf(MishapKind.Dropped, MishapKind.Froze).Select(m => (BookLine)new Mishap(Log.Gravity, m))),
         (2, LookedOver), (1, AnyService), (1, Gen.Double[0, 40].Select(n => (BookLine)new Charged(Log.Lamp, n))), (1, Gen.Double[0, 230].Select(g => (BookLine)new CanisterWeighed(Log.Stove, g))),
         (1, Gen.Double[0, 30].Select(n => (BookLine)new Counted(Log.Tablets, n))), (1, Gen.Double[0, 60].Select(g => (BookLine)new FuelBurnt(Log.Stove, g))),
-        (1, Gen.Bool.Select(f => (BookLine)new SourceSeen(Log.Spring, f))), (1, AnyWalker.Select(w => (BookLine)new UrinePassed(w, 4))));
+        (1, Gen.Bool.Select(f => (BookLine)new SourceSeen(Log.Spring, f))), (1, AnyWalker.Select(w => (BookLine)new UrinePassed(w, 4))),
+        (1, Gen.Select(AnyWalker, Gen.Enum<BodySign>().Array[0, 3]).Select((w, s) => (BookLine)new SignsLookedFor(w, s))));
 
     private static readonly Gen<(double Minutes, BatchEventKind Kind, string? Step)> AnyTap = Gen.Select(
         Gen.Int[0, 720], Gen.OneOf((BatchEventKind.Done, (string?)"dose"), (BatchEventKind.Done, "drink"), (BatchEventKind.Undone, "dose"), (BatchEventKind.Discarded, null), (BatchEventKind.Undone, null), (BatchEventKind.ToppedUp, null)),

@@ -1,6 +1,10 @@
 import type { components, paths } from './api';
 
 /** A record of the calculation contract, as the API document describes it. */
+/** Something seen at a source or upstream of it. */
+export type Sighting = NonNullable<Schema<'BookLineSourceSeen'>['seen']>[number];
+/** What a place offers when water is short. */
+export type PlaceFeature = NonNullable<Schema<'MakeRequest'>['features']>[number];
 export type Schema<K extends keyof components['schemas']> = components['schemas'][K];
 
 export type CalculationName =
@@ -39,6 +43,7 @@ export type CalculationName =
   | 'learn'
   | 'look-back'
   | 'body-watch'
+  | 'party-watch'
   | 'water-short'
   | 'make-water'
   | 'call-for-help'

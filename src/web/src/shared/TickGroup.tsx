@@ -4,31 +4,33 @@ import WarningAmber from '@mui/icons-material/WarningAmber';
 import { Box, ToggleButton, Typography } from '@mui/material';
 import { useId } from 'react';
 
-interface Props {
+interface Props<T extends string> {
   title: string;
   /** Grave ones carry a warning sign until they are ticked. */
   choices: { id: string; name: string; grave?: boolean }[];
-  ticked: string[];
-  onChange: (ticked: string[]) => void;
+  ticked: T[];
+  onChange: (ticked: T[]) => void;
 }
 
 /** Several of many, as buttons that are ticked. */
-export function TickGroup({ title, choices, ticked, onChange }: Props) {
-  const id = useId();
+export function TickGroup<T extends string>({ title, choices, ticked, onChange }: Props<T>) {
+  const heading = useId();
   return (
-    <Box role="group" aria-labelledby={id}>
-      <Typography id={id} variant="body2" sx={{ color: 'text.secondary', mb: 0.5 }}>
+    <Box role="group" aria-labelledby={heading}>
+      <Typography id={heading} variant="body2" sx={{ color: 'text.secondary', mb: 0.5 }}>
         {title}
       </Typography>
       <Box sx={{ display: 'flex', flexWrap: 'wrap', gap: 0.75 }}>
         {choices.map((choice) => {
-          const on = ticked.includes(choice.id);
+          // The catalogue names its choices by the contract's own words.
+          const id = choice.id as T;
+          const on = ticked.includes(id);
           return (
             <ToggleButton
               key={choice.id}
               value={choice.id}
               selected={on}
-              onChange={() => onChange(on ? ticked.filter((t) => t !== choice.id) : [...ticked, choice.id])}
+              onChange={() => onChange(on ? ticked.filter((t) => t !== id) : [...ticked, id])}
               sx={{ borderRadius: 2, gap: 0.75, textAlign: 'left', px: 1.25 }}
             >
               {on ? (

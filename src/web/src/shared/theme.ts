@@ -80,6 +80,15 @@ export function themeOf(name: Name): Theme {
           // The bars below may not hide what the keyboard reaches on a phone.
           html: { '@media (max-width: 899px)': { scrollPaddingTop: 16, scrollPaddingBottom: 150 } },
           body: { fontVariantNumeric: 'tabular-nums', WebkitTextSizeAdjust: '100%' },
+          // Drawn in the colours the person's system asks for: patterns, shapes and words still tell things apart.
+          '@media (forced-colors: active)': { svg: { color: 'CanvasText !important' } },
+          '@media (prefers-reduced-motion: reduce)': {
+            '*, *::before, *::after': {
+              animationDuration: '0.01ms !important',
+              transitionDuration: '0.01ms !important',
+              scrollBehavior: 'auto !important',
+            },
+          },
           ':focus-visible': { outline: `3px solid ${c.ink}`, outlineOffset: 2 },
         },
       },

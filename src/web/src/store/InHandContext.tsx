@@ -4,6 +4,7 @@ import { useNowMinute } from '../shared/useNow';
 import { useFold, type Fold } from './inHand/useFold';
 import { useSettings, useWholeKit } from './LocalDataContext';
 import type { Kept } from './records';
+import { useBookHere } from './useBookHere';
 import { useStore } from './StoreContext';
 import { useCurrent, useRecords } from './useRecords';
 
@@ -20,9 +21,10 @@ export function InHandProvider({ children }: { children: ReactNode }) {
   const walkers = useRecords('walker');
   const sources = useRecords('trip-source');
   const { db } = useStore();
+  const isHere = useBookHere();
   const around = useMemo(
     () =>
-      walkers && sources
+      isHere && walkers && sources
         ? {
             units,
             kit: kit.map(({ id, body }) => ({ id, item: body })),
@@ -30,7 +32,7 @@ export function InHandProvider({ children }: { children: ReactNode }) {
             sources: sources.map(({ id, body }) => ({ id, source: body })),
           }
         : null,
-    [units, kit, walkers, sources],
+    [isHere, units, kit, walkers, sources],
   );
   return <Context value={useFold(db, around, now)}>{children}</Context>;
 }

@@ -56,6 +56,7 @@ export function about(line: Entry): About {
       return { walkerId: line.walkerId, thingId: line.containerId };
     case 'urine':
     case 'bodyMass':
+    case 'signs':
     case 'symptom':
     case 'note':
       return { walkerId: line.walkerId };

@@ -13,6 +13,7 @@ import { useRecords } from '../../store/useRecords';
 import { newWalker } from './newWalker';
 import { NewSweatTest } from './NewSweatTest';
 import { WalkerDetail } from './WalkerDetail';
+import { SignsPage } from './signs/SignsPage';
 import { WatchPage } from './watch/WatchPage';
 
 /** Who walks, what each loses, and how sure that is. */
@@ -77,6 +78,12 @@ export function BodyRoom() {
               tests={tests.filter((test) => test.body.walkerId === shown.id)}
             />
           </BookLinesProvider>
+        ) : page === 'signs' ? (
+          <SignsPage
+            key={shown.id}
+            walker={shown}
+            tests={tests.filter((test) => test.body.walkerId === shown.id)}
+          />
         ) : page === 'test' ? (
           <NewSweatTest key={shown.id} walker={shown} onDone={() => void navigate(`/body/${shown.id}`)} />
         ) : (

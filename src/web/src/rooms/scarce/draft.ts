@@ -1,4 +1,4 @@
-import type { Request, Schema } from '../../core/contract';
+import type { PlaceFeature, Request, Schema, Sighting } from '../../core/contract';
 import type { Entry } from '../../shared/NumberEntry';
 
 type Triage = Request<'water-short'>;
@@ -24,7 +24,7 @@ export interface Draft {
   waterHere: boolean;
   hereKind: Schema<'SourceKind'>;
   hereFlow: Schema<'SourceFlow'>;
-  hereSeen: string[];
+  hereSeen: Sighting[];
   hereClarity: Schema<'Clarity'>;
   means: NonNullable<Triage['means']>;
   signs: NonNullable<Triage['signs']>;
@@ -33,7 +33,7 @@ export interface Draft {
   sun: NonNullable<Make['sun']>;
   season: NonNullable<Make['season']>;
   rainMm: Entry;
-  features: string[];
+  features: PlaceFeature[];
   soil: NonNullable<Make['soil']>;
   sheetM2: Entry;
   bags: Entry;

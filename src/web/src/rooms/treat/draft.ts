@@ -1,4 +1,4 @@
-import type { Catalogue, Schema } from '../../core/contract';
+import type { Catalogue, Schema, Sighting } from '../../core/contract';
 import type { Entry } from '../../shared/NumberEntry';
 import type { Kept } from '../../store/records';
 import { ofItemKind } from '../../store/kitItems';
@@ -11,7 +11,7 @@ export interface Draft {
   here: string | null;
   sourceKind: Schema<'SourceKind'>;
   flow: Schema<'SourceFlow'>;
-  seen: string[];
+  seen: Sighting[];
   upstreamWalked: Schema<'YesNo'>;
   rainLastDay: Schema<'YesNo'>;
   conductivityUsCm: Entry;

@@ -30,7 +30,7 @@ export function fromHand(
     temperatureC: raw?.temperatureC ?? place?.temperatureC ?? undefined,
     latitudeDeg: place?.latitudeDeg ?? undefined,
     longitudeDeg: place?.longitudeDeg ?? undefined,
-    seen: place?.seen && place.seen.length > 0 ? (place.seen as string[]) : undefined,
+    seen: place?.seen && place.seen.length > 0 ? place.seen : undefined,
   };
   const known = (Object.keys(found) as (keyof Draft)[]).filter(
     (key) => found[key] !== undefined && !isSet(key),

@@ -1,8 +1,8 @@
+import MonitorHeart from '@mui/icons-material/MonitorHeart';
 import { Box, Button, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useCatalogue } from '../../../core/CatalogueContext';
-import type { Schema } from '../../../core/contract';
 import { useCalculation } from '../../../core/useCalculation';
 import { Assumptions } from '../../../shared/Assumptions';
 import { Cautions } from '../../../shared/Cautions';
@@ -18,10 +18,10 @@ import { useInHand } from '../../../store/InHandContext';
 import { useSettings } from '../../../store/LocalDataContext';
 import type { Kept } from '../../../store/records';
 import { WriteButton } from '../../book/write/QuickDialog';
+import { StateHead } from '../signs/StateHead';
 import { DeficitPicture } from './DeficitPicture';
 import { morning, watchRequest } from './watchRequest';
 import { Lines } from '../../../shared/Lines';
-import { TickGroup } from '../../../shared/TickGroup';
 import { SwitchEntry } from '../../../shared/SwitchEntry';
 
 interface Props {
@@ -39,7 +39,6 @@ export function WatchPage({ walker, tests }: Props) {
   const [arrived, setArrived] = useState<string | null>(null);
   const [airC, setAirC] = useState<number | null>(null);
   const [rested, setRested] = useState(false);
-  const [signs, setSigns] = useState<Schema<'BodySign'>[]>([]);
   const state = useInHand();
   const { response, problem } = useCalculation(
     'body-watch',
@@ -52,7 +51,6 @@ export function WatchPage({ walker, tests }: Props) {
           {
             effort: { temperatureC: airC },
             walks: setOut ? [{ from: setOut, until: arrived }] : [],
-            signs,
             rested,
           },
         )
@@ -63,9 +61,7 @@ export function WatchPage({ walker, tests }: Props) {
       <Section title={`Water through the day: ${walker.body.name}`}>
         {response && (
           <>
-            <Typography variant="h1" component="p" data-testid="headline">
-              {response.headline}
-            </Typography>
+            <StateHead state={response.state} headline={response.headline} />
             <Typography>
               {response.deficitL >= 0 ? 'Missing' : 'Too much'}:{' '}
               <strong>{show(catalogue, 'volume', Math.abs(response.deficitL))}</strong>,{' '}
@@ -75,7 +71,9 @@ export function WatchPage({ walker, tests }: Props) {
             </Typography>
             {response.actions.length > 0 && <Lines lines={response.actions} strong />}
             <Typography color="text.secondary">
-              Look for signs again at {clockTime(response.askAgainAt)}
+              {response.isLookDue
+                ? `Look for signs now. ${response.nextLook.why}`
+                : `Look for signs at ${clockTime(response.nextLook.at)}.`}
             </Typography>
             <Cautions cautions={response.cautions} />
             <DeficitPicture points={response.points} />
@@ -85,19 +83,19 @@ export function WatchPage({ walker, tests }: Props) {
           <ProblemLine key={e.field}>{e.message}</ProblemLine>
         ))}
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
+          <Button
+            component={Link}
+            to={`/body/${walker.id}/signs`}
+            variant={response?.isLookDue ? 'contained' : 'outlined'}
+            startIcon={<MonitorHeart />}
+          >
+            How are they?
+          </Button>
           <WriteButton />
           <Button component={Link} to={`/body/${walker.id}`}>
             Back to {walker.body.name}
           </Button>
         </Box>
-      </Section>
-      <Section title="What is felt and seen">
-        <TickGroup
-          title="Signs"
-          choices={catalogue.lists.bodySigns.map(({ sign, name, grave }) => ({ id: sign, name, grave }))}
-          ticked={signs}
-          onChange={(ticked) => setSigns(ticked as Schema<'BodySign'>[])}
-        />
       </Section>
       <Section title="The day">
         <SwitchEntry

@@ -33,6 +33,7 @@ export function watchRequest(
   const today = (at: string | null | undefined) => at != null && Date.parse(at) >= Date.parse(from);
   const urine = today(told?.urineAt) ? told : undefined;
   const mass = today(told?.massAt) ? told : undefined;
+  const looked = today(told?.signsAt) ? told : undefined;
   return {
     units,
     walker: walker.body,
@@ -47,6 +48,8 @@ export function watchRequest(
     urineAt: urine?.urineAt ?? null,
     weighedKg: mass?.massKg ?? null,
     weighedAt: mass?.massAt ?? null,
+    signs: looked?.signs ?? [],
+    signsAt: looked?.signsAt ?? null,
     now,
     ...known,
   };

@@ -4,6 +4,7 @@ import { useCatalogue } from '../../../core/CatalogueContext';
 import { ChoiceGroup } from '../../../shared/ChoiceGroup';
 import { NumberEntry } from '../../../shared/NumberEntry';
 import type { Entry, EntryOf } from '../../../store/bookLines';
+import { SignTicks } from '../../body/signs/SignTicks';
 import { FillTimer } from './FillTimer';
 import { lineFields, type LineFieldsProps } from './LineFieldKit';
 import { PhotoEntry } from './PhotoEntry';
@@ -28,6 +29,8 @@ export function EntryFields({ line, onChange, errors }: LineFieldsProps<Entry>):
       return <UrineFields line={line} onChange={onChange} errors={errors} />;
     case 'bodyMass':
       return lineFields({ line, onChange, errors }).number('massKg', 'Body mass', 'kitMass', 0.1, null);
+    case 'signs':
+      return <SignTicks ticked={line.signs ?? []} onChange={(signs) => onChange({ ...line, signs })} />;
     case 'sourceSeen':
       return <SourceFields line={line} onChange={onChange} errors={errors} />;
     case 'passedBy':

@@ -19,7 +19,7 @@ import { WhoseEntry } from './WhoseEntry';
 
 /** Lines that someone's name belongs to. */
 function isOfAWalker(line: Entry): line is Extract<Entry, { walkerId?: string | null }> {
-  return ['drank', 'urine', 'bodyMass', 'symptom', 'note'].includes(line.kind);
+  return ['drank', 'urine', 'bodyMass', 'signs', 'symptom', 'note'].includes(line.kind);
 }
 
 interface Props {

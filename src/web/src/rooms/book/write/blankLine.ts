@@ -7,6 +7,7 @@ const blanks: { [K in EntryKind]: Extract<Entry, { kind: K }> } = {
   drank: { kind: 'drank', litres: usualDrinkL },
   urine: { kind: 'urine', walkerId: null },
   bodyMass: { kind: 'bodyMass', walkerId: null, massKg: null },
+  signs: { kind: 'signs', walkerId: null, signs: [] },
   sourceSeen: { kind: 'sourceSeen', sourceId: null },
   passedBy: { kind: 'passedBy', sourceId: null },
   filled: { kind: 'filled', containerId: null },

@@ -29,7 +29,10 @@ export function ContainerCard({ container, onOpen }: Props) {
         display: 'flex',
         flexDirection: { xs: 'column', sm: 'row' },
         gap: { xs: 0.25, sm: 1 },
-        p: { xs: 0.5, sm: 1 },
+        px: { xs: 0.25, sm: 1 },
+        py: { xs: 0.5, sm: 1 },
+        minWidth: 0,
+        overflow: 'hidden',
         width: '100%',
         minHeight: 88,
         textAlign: { xs: 'center', sm: 'left' },
@@ -55,6 +58,7 @@ export function ContainerCard({ container, onOpen }: Props) {
             lineHeight: 1.1,
             ...twoLines,
             hyphens: 'auto',
+            letterSpacing: { xs: '-0.02em', sm: 'normal' },
           }}
         >
           {name}

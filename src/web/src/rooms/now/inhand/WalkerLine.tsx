@@ -1,52 +1,70 @@
-import { Box, Link as MuiLink, Typography } from '@mui/material';
+import MonitorHeart from '@mui/icons-material/MonitorHeart';
+import { Box, Button, Link as MuiLink, Typography } from '@mui/material';
 import { Link } from 'react-router';
 import { useCatalogue } from '../../../core/CatalogueContext';
-import type { Request } from '../../../core/contract';
-import { useCalculation } from '../../../core/useCalculation';
+import type { Schema } from '../../../core/contract';
 import { plain, show } from '../../../shared/units';
 import type { InHand } from '../../../store/InHandContext';
+import { stateLooks } from '../../body/signs/StateHead';
 
 interface Props {
   told: InHand['walkers'][number];
-  /** What is asked about them; null for what the party drank together. */
-  request: Request<'body-watch'> | null;
+  /** How they stand; null for what the party drank together. */
+  member: Schema<'MemberStanding'> | null;
 }
 
-/** One walker: how far behind since the morning, what to do about it, and what they drank. */
-export function WalkerLine({ told, request }: Props) {
+/** One walker: how far behind since the morning, what to do about it, what they drank, and whether somebody should ask how they are. */
+export function WalkerLine({ told, member }: Props) {
   const catalogue = useCatalogue();
-  const { response } = useCalculation('body-watch', request);
   const volume = (litres: number) => show(catalogue, 'volume', Math.abs(litres));
   const colour = catalogue.lists.book.urine.find(
     (step) => told.urineColour !== null && step.number === Math.round(told.urineColour ?? 0),
   );
+  const watch = member?.watch ?? null;
+  const look = watch && stateLooks[watch.state];
   return (
-    <Box>
-      <Typography>
-        {request ? (
-          <MuiLink component={Link} color="inherit" to={`/body/${told.id}/watch`}>
-            {told.name}
-          </MuiLink>
-        ) : (
-          told.name
-        )}
-        :{' '}
-        {response && (
-          <strong>
-            {volume(response.deficitL)} {response.deficitL >= 0 ? 'behind' : 'ahead'} (
-            {plain(Math.abs(response.deficitPercent), 1)} %)
-          </strong>
-        )}
-      </Typography>
-      <Typography variant="body2" color="text.secondary">
-        {[
-          response?.headline,
-          `drank ${volume(told.drunkL)} in 24 h`,
-          colour && `urine ${colour.words}: ${colour.advice}`,
-        ]
-          .filter(Boolean)
-          .join(' · ')}
-      </Typography>
+    <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}>
+      {look && <look.Icon aria-hidden sx={{ color: look.colour, mt: 0.25 }} />}
+      <Box sx={{ flex: 1, minWidth: 0 }}>
+        <Typography>
+          {member ? (
+            <MuiLink component={Link} color="inherit" to={`/body/${told.id}/watch`}>
+              {told.name}
+            </MuiLink>
+          ) : (
+            told.name
+          )}
+          :{' '}
+          {watch && (
+            <strong>
+              {volume(watch.deficitL)} {watch.deficitL >= 0 ? 'behind' : 'ahead'} (
+              {plain(Math.abs(watch.deficitPercent), 1)} %)
+            </strong>
+          )}
+        </Typography>
+        <Typography variant="body2" color="text.secondary">
+          {[
+            watch?.headline ?? member?.missing,
+            `drank ${volume(told.drunkL)} in 24 h`,
+            colour && `urine ${colour.words}: ${colour.advice}`,
+          ]
+            .filter(Boolean)
+            .join(' · ')}
+        </Typography>
+      </Box>
+      {watch?.isLookDue && (
+        <Button
+          component={Link}
+          to={`/body/${told.id}/signs`}
+          variant="outlined"
+          startIcon={<MonitorHeart />}
+          aria-label={`How is ${told.name}?`}
+          title={watch.nextLook.why}
+          sx={{ flexShrink: 0, px: 1.5 }}
+        >
+          How are they?
+        </Button>
+      )}
     </Box>
   );
 }

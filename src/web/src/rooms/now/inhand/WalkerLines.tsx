@@ -1,36 +1,35 @@
 import { Box, Typography } from '@mui/material';
-import { useState } from 'react';
-import { useCalculation } from '../../../core/useCalculation';
-import { useNowMinute } from '../../../shared/useNow';
 import type { InHand } from '../../../store/InHandContext';
-import { useSettings } from '../../../store/LocalDataContext';
-import { useRecords } from '../../../store/useRecords';
-import { morning, watchRequest } from '../../body/watch/watchRequest';
+import { usePartyWatch } from '../../body/signs/usePartyWatch';
 import { WalkerLine } from './WalkerLine';
 
-/** Who is how far behind on water since the morning, what that is counted on, and what the party drank together. */
+/** Who is how far behind on water since the morning, the weakest first, what that is counted on, and what the party drank together. */
 export function WalkerLines({ state }: { state: InHand }) {
-  const { units } = useSettings().settings;
-  const now = useNowMinute();
-  const [from] = useState(() => morning(new Date()));
-  const walkers = useRecords('walker') ?? [];
-  const tests = useRecords('sweat-test') ?? [];
-  const requestOf = (id: string) => {
-    const walker = walkers.find((w) => w.id === id);
-    return walker ? watchRequest(walker, tests, state, { units, now, from }) : null;
-  };
+  const party = usePartyWatch();
+  if (party === null) return null;
+  const standing = party.members.flatMap((member) => {
+    const told = state.walkers.find(({ id }) => id === member.id);
+    return told ? [{ told, member }] : [];
+  });
+  const together = state.walkers.filter(({ id }) => !party.members.some((member) => member.id === id));
   // What was walked today is the same for all of them.
-  const { response } = useCalculation('body-watch', walkers[0] ? requestOf(walkers[0].id) : null);
-  const walked = response?.assumptions.find(({ field }) => field === 'walks');
+  const walked = party.members
+    .flatMap(({ watch }) => watch?.assumptions ?? [])
+    .find(({ field }) => field === 'walks');
   return (
     <Box
       component="ul"
       aria-label="Who drank"
       sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 1 }}
     >
-      {state.walkers.map((told) => (
+      {standing.map(({ told, member }) => (
         <li key={told.id}>
-          <WalkerLine told={told} request={requestOf(told.id)} />
+          <WalkerLine told={told} member={member} />
+        </li>
+      ))}
+      {together.map((told) => (
+        <li key={told.id}>
+          <WalkerLine told={told} member={null} />
         </li>
       ))}
       {walked && (

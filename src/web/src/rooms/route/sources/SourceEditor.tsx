@@ -146,10 +146,7 @@ export function SourceEditor({ record, stop }: Props) {
           {...number('temperatureC')}
         />
       </Grid>
-      <SignPicker
-        seen={(source.seen ?? []) as string[]}
-        onChange={(seen) => set({ seen: seen as Source['seen'] })}
-      />
+      <SignPicker seen={source.seen ?? []} onChange={(seen) => set({ seen })} />
       <Typography variant="h3">Stopping there</Typography>
       {toggle('drinkable', 'Comes drinkable: a tap, a shop, treated water left there', source.cacheL != null)}
       <Grid>

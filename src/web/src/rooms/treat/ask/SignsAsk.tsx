@@ -2,11 +2,12 @@ import Block from '@mui/icons-material/Block';
 import { Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
 import { useCatalogue } from '../../../core/CatalogueContext';
+import type { Sighting } from '../../../core/contract';
 import { SignPicker } from '../source/SignPicker';
 
 interface Props {
-  seen: string[];
-  onChange: (seen: string[]) => void;
+  seen: Sighting[];
+  onChange: (seen: Sighting[]) => void;
 }
 
 /** What no treatment takes out, and what raises the need: read once, answered by one tap where there is none of it. */

@@ -1,4 +1,5 @@
 import { useCatalogue } from '../../../core/CatalogueContext';
+import type { Sighting } from '../../../core/contract';
 import { TickGroup } from '../../../shared/TickGroup';
 
 const groups = [
@@ -8,7 +9,7 @@ const groups = [
 ];
 
 /** Ticks for what is seen, the gravest first. */
-export function SignPicker({ seen, onChange }: { seen: string[]; onChange: (seen: string[]) => void }) {
+export function SignPicker({ seen, onChange }: { seen: Sighting[]; onChange: (seen: Sighting[]) => void }) {
   const { lists } = useCatalogue();
   return groups.map(({ weight, title }) => (
     <TickGroup
