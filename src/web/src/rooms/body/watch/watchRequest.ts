@@ -50,7 +50,24 @@ export function watchRequest(
     weighedAt: mass?.massAt ?? null,
     signs: looked?.signs ?? [],
     signsAt: looked?.signsAt ?? null,
-    now,
+    now: afterWritten(now, [
+      ...(told?.drinks ?? []).map(({ at }) => at),
+      told?.urineAt,
+      told?.massAt,
+      told?.signsAt,
+      known.signsAt,
+    ]),
     ...known,
   };
+}
+
+const minuteMs = 60_000;
+
+/** The clock shows whole minutes: what was written within this one has happened, what is dated later has not. */
+export function afterWritten(now: string, written: (string | null | undefined)[]): string {
+  const start = Date.parse(now);
+  const latest = written
+    .map((at) => (at ? Date.parse(at) : NaN))
+    .filter((at) => at > start && at < start + minuteMs);
+  return latest.length === 0 ? now : new Date(Math.max(...latest)).toISOString();
 }

@@ -1,5 +1,4 @@
-import MonitorHeart from '@mui/icons-material/MonitorHeart';
-import { Box, Button, Link as MuiLink, Typography } from '@mui/material';
+import { Box, Link as MuiLink, Typography } from '@mui/material';
 import { Link } from 'react-router';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import type { Schema } from '../../../core/contract';
@@ -13,7 +12,7 @@ interface Props {
   member: Schema<'MemberStanding'> | null;
 }
 
-/** One walker: how far behind since the morning, what to do about it, what they drank, and whether somebody should ask how they are. */
+/** One walker: how far behind since the morning, what to do about it, and what they drank. */
 export function WalkerLine({ told, member }: Props) {
   const catalogue = useCatalogue();
   const volume = (litres: number) => show(catalogue, 'volume', Math.abs(litres));
@@ -52,19 +51,6 @@ export function WalkerLine({ told, member }: Props) {
             .join(' · ')}
         </Typography>
       </Box>
-      {watch?.isLookDue && (
-        <Button
-          component={Link}
-          to={`/body/${told.id}/signs`}
-          variant="outlined"
-          startIcon={<MonitorHeart />}
-          aria-label={`How is ${told.name}?`}
-          title={watch.nextLook.why}
-          sx={{ flexShrink: 0, px: 1.5 }}
-        >
-          How are they?
-        </Button>
-      )}
     </Box>
   );
 }

@@ -1,4 +1,6 @@
-import { Box, Typography } from '@mui/material';
+import MonitorHeart from '@mui/icons-material/MonitorHeart';
+import { Box, Button, Typography } from '@mui/material';
+import { Link } from 'react-router';
 import type { InHand } from '../../../store/InHandContext';
 import { usePartyWatch } from '../../body/signs/usePartyWatch';
 import { WalkerLine } from './WalkerLine';
@@ -16,27 +18,45 @@ export function WalkerLines({ state }: { state: InHand }) {
   const walked = party.members
     .flatMap(({ watch }) => watch?.assumptions ?? [])
     .find(({ field }) => field === 'walks');
+  const first = party.lookFirst;
   return (
-    <Box
-      component="ul"
-      aria-label="Who drank"
-      sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 1 }}
-    >
-      {standing.map(({ told, member }) => (
-        <li key={told.id}>
-          <WalkerLine told={told} member={member} />
-        </li>
-      ))}
-      {together.map((told) => (
-        <li key={told.id}>
-          <WalkerLine told={told} member={null} />
-        </li>
-      ))}
-      {walked && (
-        <Typography component="li" variant="body2" color="text.secondary">
-          {walked.message}
-        </Typography>
+    <>
+      {first && (
+        <Box>
+          <Button
+            component={Link}
+            to={`/body/${first.id}/signs`}
+            variant="outlined"
+            startIcon={<MonitorHeart />}
+          >
+            How is {first.name}?
+          </Button>
+          <Typography variant="body2" color="text.secondary" sx={{ mt: 0.5 }}>
+            {first.watch?.nextLook.why}
+          </Typography>
+        </Box>
       )}
-    </Box>
+      <Box
+        component="ul"
+        aria-label="Who drank"
+        sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 1 }}
+      >
+        {standing.map(({ told, member }) => (
+          <li key={told.id}>
+            <WalkerLine told={told} member={member} />
+          </li>
+        ))}
+        {together.map((told) => (
+          <li key={told.id}>
+            <WalkerLine told={told} member={null} />
+          </li>
+        ))}
+        {walked && (
+          <Typography component="li" variant="body2" color="text.secondary">
+            {walked.message}
+          </Typography>
+        )}
+      </Box>
+    </>
   );
 }
