@@ -13,8 +13,8 @@ internal static class StageWords
         0 when at.HereTreatable => "There is water here: treat it and drink",
         0 when at.ShortNow > Standing.Accepted => $"Enough for now: {Hours(at.RestingHours)} at rest",
         0 when at.Choices[0].Kind == WayOutKind.Stay => $"Enough to wait for help, with {say.Of(Quantity.Volume, Math.Max(0, at.Choices[0].LeftL ?? 0))} to spare",
-        0 => $"Enough: to {at.Choices[0].Sources[0].Name} with {say.Of(Quantity.Volume, Math.Max(0, at.Choices[0].LeftL ?? 0))} to spare",
-        1 when at.ShortSpared > Standing.Accepted => at.Choices[0] is { Kind: not WayOutKind.Stay, Sources: [{ } near, ..] }
+        0 => $"Enough: to {at.Choices[0].Towards!.Name} with {say.Of(Quantity.Volume, Math.Max(0, at.Choices[0].LeftL ?? 0))} to spare",
+        1 when at.ShortSpared > Standing.Accepted => at.Choices[0] is { Kind: not WayOutKind.Stay, Towards: { } near }
             ? $"Little water, but {near.Name} is in reach: {Speaker.Minutes(near.Hours * 60)}"
             : "Little water, but help is near enough",
         1 => $"Tight: {Hours(at.InHandL / at.Need.NowLPerH)} of walking left",
@@ -29,7 +29,7 @@ internal static class StageWords
         0 => $"{at.Choices[0].Name}, drinking by need.",
         1 when at.ShortSpared > Standing.Accepted => at.Choices[0].Kind == WayOutKind.Stay
             ? "Stay in the shade for help; drink what there is by need."
-            : $"Go to {at.Choices[0].Sources[0].Name} now, slowly, in shade where there is some: about {Speaker.Number(at.Choices[0].ArrivePercent ?? 0, 1)} % of body mass short on arrival, which a body bears.",
+            : $"Go to {at.Choices[0].Towards!.Name} now, slowly, in shade where there is some: about {Speaker.Number(at.Choices[0].ArrivePercent ?? 0, 1)} % of body mass short on arrival, which a body bears.",
         1 when at.Need.Sparing is { } walk && walk.SpeedKmH < at.Need.SpeedKmH => $"Rest in shade now; walk in the cool hours, slower: {say.Of(Quantity.Volume, walk.LPerH)} an hour instead of {say.Of(Quantity.Volume, at.Need.NowLPerH)}.",
         1 => $"Rest in shade now; walk in the cool hours: {say.Of(Quantity.Volume, at.Need.Sparing!.Value.LPerH)} an hour instead of {say.Of(Quantity.Volume, at.Need.NowLPerH)}.",
         2 when at.TooFar >= 1 => "No way is sure: find out which water runs, or when help can come, while you rest in shade.",

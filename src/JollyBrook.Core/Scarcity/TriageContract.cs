@@ -134,16 +134,17 @@ public sealed record SourceOnWay(string Name, double DistanceKm, double Hours, d
 /// <param name="Kind">Which.</param>
 /// <param name="Name">In a few words.</param>
 /// <param name="ChanceShort">The chance of running short on it, 0 to 1.</param>
-/// <param name="Hours">To its first water or to help, h; null where there is neither.</param>
+/// <param name="Hours">To the water it is walked to or to help, h; null where there is neither.</param>
 /// <param name="NeedL">Needed until then, L.</param>
 /// <param name="LeftL">Left then, L; less than 0 is short by so much.</param>
 /// <param name="ArrivePercent">Short on arrival, % of body mass, what is missing now counted; null where there is neither water nor help.</param>
 /// <param name="ChanceTooFar">The chance of passing 5 % of body mass before water, 0 to 1: what the ways are compared by.</param>
 /// <param name="Sources">The sources on it, the nearest first.</param>
 /// <param name="Words">What speaks for or against it, with its figures.</param>
+/// <param name="Towards">The water it is walked to: the first that more likely runs than not, else the first; null where there is none.</param>
 public sealed record WayOutAnswer(
     WayOutKind Kind, string Name, double ChanceShort, double? Hours, double? NeedL, double? LeftL, double? ArrivePercent, double ChanceTooFar,
-    IReadOnlyList<SourceOnWay> Sources, string Words)
+    IReadOnlyList<SourceOnWay> Sources, string Words, SourceOnWay? Towards = null)
 {
     /// <summary>Whether it is too far rarely enough to be counted on.</summary>
     public bool Sure => ChanceTooFar <= Standing.Accepted;

@@ -1,3 +1,4 @@
+using JollyBrook.Core.Carry.Promise;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Sources;
 using JollyBrook.Core.Units;
@@ -52,7 +53,7 @@ internal static class WayOut
         {
             working.Add(
                 $"{choice.Name}: chance of running short", ShortFormula, "Log-normal need as in handbook rooms 60 and 70; sources independent (pick)",
-                WorkingValue.Of("P", choice.ChanceShort), WorkingValue.Of("in hand", inHand, "L"), WorkingValue.Of("need to the first", choice.NeedL!.Value, "L"),
+                WorkingValue.Of("P", choice.ChanceShort), WorkingValue.Of("in hand", inHand, "L"), WorkingValue.Of("need to the water walked to", choice.NeedL!.Value, "L"),
                 WorkingValue.Of("hours", choice.Hours!.Value, "h"), WorkingValue.Of("σ", need.Deviation));
         }
     }
@@ -83,11 +84,14 @@ internal static class WayOut
         var legs = sources.Select(s => (s.Needed, s.On.Chance)).ToList();
         var shortOf = ChanceShort(legs, inHand, need.Deviation);
         var tooFar = ChanceShort(legs, WithBuffer(inHand, need), need.Deviation);
-        var first = sources[0];
-        var arrive = need.Buffer.PercentAfter(first.Needed, inHand);
+        // Nobody is sent to a water that was found dry because it is the nearest; one untold counts as even.
+        var towards = sources.Find(s => s.On.Chance >= PromisedWalk.Likely) is { On: not null } likely ? likely : sources[0];
+        var arrive = need.Buffer.PercentAfter(towards.Needed, inHand);
+        var unlikely = towards.On.Chance < PromisedWalk.Likely ? " More likely dry." : "";
         return new WayOutAnswer(
-            kind, title, shortOf, first.On.Hours, first.Needed, first.On.LeftL, arrive, tooFar, [.. sources.Select(s => s.On)],
-            $"{Sentence.Capital(first.On.Name)} needs {say.Of(Quantity.Volume, first.Needed)}: {Left(first.On.LeftL, say)}. {Arriving(arrive)} Runs short with {Percent(shortOf)} %, too far with {Percent(tooFar)} %.");
+            kind, title, shortOf, towards.On.Hours, towards.Needed, towards.On.LeftL, arrive, tooFar, [.. sources.Select(s => s.On)],
+            $"{Sentence.Capital(towards.On.Name)} needs {say.Of(Quantity.Volume, towards.Needed)}: {Left(towards.On.LeftL, say)}.{unlikely} {Arriving(arrive)} Runs short with {Percent(shortOf)} %, too far with {Percent(tooFar)} %.",
+            towards.On);
     }
 
     private static WayOutAnswer Stay(TriageRequest request, double inHand, Need need, Speaker say)

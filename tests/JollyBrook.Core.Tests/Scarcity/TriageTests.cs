@@ -51,6 +51,27 @@ public class TriageTests
         at.Choices.Single(c => c.Kind == WayOutKind.On).ChanceShort.ShouldBe(0.2383, 0.0005);
     }
 
+    /// <summary>Found dry, the nearest is not the one people are sent to: 10 km at 4 km/h, 2 h 30 min, need 1.25 L.</summary>
+    [Fact]
+    public void Nobody_is_sent_to_a_water_that_was_found_dry()
+    {
+        var at = Triage.Compute(new(UnitSystem.Metric, 0.8, 0.5, 1, Sources: [new("Sink", Direction.Ahead, 5, 0.05), new("Beck", Direction.Ahead, 10, 0.97)]));
+        var on = at.Choices.Single(c => c.Kind == WayOutKind.On);
+        on.Towards!.Name.ShouldBe("Beck");
+        on.Hours!.Value.ShouldBe(2.5, 1e-9);
+        on.NeedL!.Value.ShouldBe(1.25, 1e-9);
+        (at.Headline + at.Action).ShouldContain("Beck");
+        (at.Headline + at.Action).ShouldNotContain("Sink");
+    }
+
+    [Fact]
+    public void Where_every_water_is_more_likely_dry_the_nearest_is_named_and_that_is_said()
+    {
+        var on = Triage.Compute(new(UnitSystem.Metric, 0.8, 0.5, 1, Sources: [new("Sink", Direction.Ahead, 5, 0.05), new("Seep", Direction.Ahead, 10, 0.4)])).Choices.Single(c => c.Kind == WayOutKind.On);
+        on.Towards!.Name.ShouldBe("Sink");
+        on.Words.ShouldContain("More likely dry.");
+    }
+
     [Fact]
     public void Back_is_chosen_by_water_at_hand_and_not_by_hope()
     {

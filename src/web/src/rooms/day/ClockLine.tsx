@@ -58,7 +58,12 @@ export function ClockLine({ schedule, onPut }: Props) {
           {hours(from, from + span, width).map((at) => (
             <g key={at}>
               <line x1={x(at)} x2={x(at)} y1={top - 4} y2={height} stroke={palette.divider} opacity={0.6} />
-              <text x={x(at) + 3} y={16} {...ink}>
+              <text
+                x={x(at) + (x(at) + hourWidth < width ? 3 : -3)}
+                y={16}
+                textAnchor={x(at) + hourWidth < width ? 'start' : 'end'}
+                {...ink}
+              >
                 {hourOf(new Date(at))}:00
               </text>
             </g>
@@ -200,6 +205,9 @@ function BatchBar({ batch, y, x, msPerPixel, width, onPut }: BarProps) {
     </g>
   );
 }
+
+/** What an hour’s name takes, px. */
+const hourWidth = 48;
 
 /** Whole hours far enough apart to be read. */
 function hours(from: number, until: number, width: number): number[] {

@@ -40,9 +40,10 @@ export function WaysOut({ choices, inHandL }: Props) {
           </Box>
           {choice.needL !== null && <NeedBar choice={choice} inHandL={inHandL} longest={longest} />}
           <Typography variant="body2">{choice.words}</Typography>
-          {withinReach(choice).map((source) => (
+          {others(choice).map((source) => (
             <Typography key={source.words} variant="body2" sx={{ color: 'text.secondary' }}>
-              then {source.words}
+              {source.hours < choice.towards!.hours ? 'on the way ' : 'then '}
+              {source.words}
             </Typography>
           ))}
         </Box>
@@ -51,10 +52,14 @@ export function WaysOut({ choices, inHandL }: Props) {
   );
 }
 
-/** The sources after the first, up to the first that the water in hand hardly lasts to. */
-function withinReach({ sources }: Choice) {
-  const hardly = sources.findIndex(({ reachChance }) => reachChance < 0.01);
-  return hardly < 0 ? sources.slice(1) : sources.slice(1, Math.max(hardly + 1, 2));
+/** The other sources on it, up to the first beyond it that the water in hand hardly lasts to. */
+function others({ sources, towards }: Choice) {
+  const hardly = sources.findIndex(
+    ({ reachChance, hours }) => reachChance < 0.01 && towards != null && hours > towards.hours,
+  );
+  return (hardly < 0 ? sources : sources.slice(0, hardly + 1)).filter(
+    ({ words }) => words !== towards?.words,
+  );
 }
 
 function NeedBar({ choice, inHandL, longest }: { choice: Choice; inHandL: number; longest: number }) {
