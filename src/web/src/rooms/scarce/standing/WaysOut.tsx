@@ -19,7 +19,7 @@ export function WaysOut({ choices, inHandL }: Props) {
   return (
     <Section title="On, back or stay">
       <Typography sx={{ color: 'text.secondary' }}>
-        Each bar is what the way needs to its first water or to help; the upright line is the{' '}
+        Each bar is what the way needs to the water walked to or to help; the upright line is the{' '}
         {show(catalogue, 'volume', inHandL)} in hand. Too far is more than 5 % of body mass short before
         water.
       </Typography>
