@@ -83,7 +83,8 @@ export function WayRow({ chain, best, chosen, onChoose, now, axis, width }: Prop
               borderRadius: 1,
               border: 1.5,
               borderColor: colour,
-              color: colour,
+              // Read on the chosen row's tint over the dark hours' shade too.
+              color: 'text.primary',
               fontWeight: 650,
             }}
           >
