@@ -19,7 +19,7 @@ internal static class TapTimes
 
     private static readonly Tap[] Taps =
     [
-        new("/now", "to drink", "a cup drunk", By.XPath("//button[contains(., 'A cup from')]")),
+        new("/now", "to drink", "a drink written", By.XPath("//button[contains(., 'A cup from') or contains(., 'A mouthful from')]")),
         new("/now", "to drink", "to Water", By.XPath("//a[normalize-space(.)='Water']")),
         new("/treat", "Which way?", "no stop signs", By.XPath("//button[normalize-space(.)='None of these']")),
         new("/treat", "Which way?", "another way", By.XPath("(//*[@aria-label='Way to treat it']//label)[3]")),
