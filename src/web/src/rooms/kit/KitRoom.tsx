@@ -120,7 +120,6 @@ interface ListProps {
 
 /** What travels in one bag. */
 function BagList({ name, items, chosen, onOpen }: ListProps) {
-  if (items.length === 0) return null;
   return (
     <section aria-label={name}>
       <Typography variant="h2" sx={{ mb: 1 }}>

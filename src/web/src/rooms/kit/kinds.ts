@@ -1,19 +1,19 @@
 import type { Item, ItemKind, ItemOf } from '../../store/kitItems';
 
 /** The kinds of kit, in the order they are listed. */
-export const kinds: { id: ItemKind; name: string; one: string }[] = [
-  { id: 'container', name: 'Containers', one: 'Container' },
-  { id: 'pot', name: 'Pots', one: 'Pot' },
-  { id: 'filter', name: 'Filters', one: 'Filter' },
-  { id: 'lamp', name: 'UV lamps', one: 'UV lamp' },
-  { id: 'product', name: 'Chemical products', one: 'Chemical product' },
-  { id: 'burner', name: 'Burners', one: 'Burner' },
-  { id: 'flocculant', name: 'Flocculants', one: 'Flocculant' },
-  { id: 'improvisedFilter', name: 'Makings of an improvised filter', one: 'Improvised filter' },
-  { id: 'permanganate', name: 'Permanganate', one: 'Permanganate' },
-  { id: 'taste', name: 'For the taste', one: 'Drink mix or taste' },
-  { id: 'neutraliser', name: 'Neutralisers', one: 'Neutraliser' },
-  { id: 'electrolytes', name: 'Salts', one: 'Electrolytes' },
+export const kinds: { id: ItemKind; one: string }[] = [
+  { id: 'container', one: 'Container' },
+  { id: 'pot', one: 'Pot' },
+  { id: 'filter', one: 'Filter' },
+  { id: 'lamp', one: 'UV lamp' },
+  { id: 'product', one: 'Chemical product' },
+  { id: 'burner', one: 'Burner' },
+  { id: 'flocculant', one: 'Flocculant' },
+  { id: 'improvisedFilter', one: 'Improvised filter' },
+  { id: 'permanganate', one: 'Permanganate' },
+  { id: 'taste', one: 'Drink mix or taste' },
+  { id: 'neutraliser', one: 'Neutraliser' },
+  { id: 'electrolytes', one: 'Electrolytes' },
 ];
 
 /** A piece of each kind, with nothing known that only its label can tell. */

@@ -55,7 +55,6 @@ export function watchRequest(
       told?.urineAt,
       told?.massAt,
       told?.signsAt,
-      known.signsAt,
     ]),
     ...known,
   };
