@@ -155,7 +155,7 @@ public sealed class AppServer : IDisposable
     private void WaitUntilUp()
     {
         using var http = new HttpClient { Timeout = TimeSpan.FromSeconds(10) };
-        var deadline = DateTime.UtcNow.AddSeconds(60);
+        var deadline = DateTime.UtcNow.AddSeconds(90);
         while (true)
         {
             try
@@ -163,8 +163,9 @@ public sealed class AppServer : IDisposable
                 http.GetAsync($"{Address}/api/alive").GetAwaiter().GetResult().EnsureSuccessStatusCode();
                 return;
             }
-            catch (HttpRequestException) when (DateTime.UtcNow < deadline && !_process!.HasExited)
+            catch (Exception e) when (e is HttpRequestException or TaskCanceledException && DateTime.UtcNow < deadline && !_process!.HasExited)
             {
+                // Not listening yet, or too busy to answer in time: ask again.
                 Thread.Sleep(50);
             }
         }

@@ -8,7 +8,7 @@ namespace JollyBrook.Journeys;
 /// <summary>A fresh headless Chromium that finds things as a person does: by what they are and what they are called.</summary>
 public sealed class Browser : IDisposable
 {
-    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(40);
+    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(90);
     private readonly string _profile;
     private readonly bool _keepProfile;
     private readonly string _address;

@@ -34,11 +34,15 @@ public sealed record Effort(
         intake.Optional(fields[3], effort.GradePercent);
         intake.Optional(fields[4], effort.ElevationM);
         intake.Optional(fields[5], effort.WindMs);
-        return new Effort(
-            effort.TemperatureC ?? Default.TemperatureC, effort.HumidityPercent ?? Default.HumidityPercent, effort.Sun ?? Default.Sun,
-            effort.SpeedKmH ?? Default.SpeedKmH, effort.GradePercent ?? Default.GradePercent, effort.Terrain ?? Default.Terrain,
-            effort.ElevationM ?? Default.ElevationM, effort.Running, effort.WindMs);
+        return Default.With(effort);
     }
+
+    /// <summary>This effort with what another tells in its place.</summary>
+    public Effort With(Effort? told) => told is null
+        ? this
+        : new Effort(
+            told.TemperatureC ?? TemperatureC, told.HumidityPercent ?? HumidityPercent, told.Sun ?? Sun, told.SpeedKmH ?? SpeedKmH, told.GradePercent ?? GradePercent,
+            told.Terrain ?? Terrain, told.ElevationM ?? ElevationM, told.Running ?? Running, told.WindMs ?? WindMs);
 
     /// <summary>Whether it is run: told so, or faster than anyone walks.</summary>
     public bool IsRunning => Running == true || SpeedKmH > MetabolicRate.RunningAboveKmH;

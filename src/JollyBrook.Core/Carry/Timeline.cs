@@ -163,7 +163,8 @@ internal sealed class Timeline
         return ((MedianLPerH(perKg, climbPerKg, air, height) * walkH) + (breaks * _party.RestLPerH(air.TemperatureC, height)), walkH + breaks);
     }
 
-    private Air AirAt(int day, double hour, double elevationM)
+    /// <summary>The air on a day of the walk at an hour of the clock and a height.</summary>
+    public Air AirAt(int day, double hour, double elevationM)
     {
         var weather = WeatherOf(_route, day);
         var clock = hour % 24;

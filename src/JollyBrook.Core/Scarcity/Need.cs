@@ -1,13 +1,14 @@
 using JollyBrook.Core.Body;
 using JollyBrook.Core.Carry;
+using JollyBrook.Core.Carry.Here;
 using JollyBrook.Core.Contract;
 
 namespace JollyBrook.Core.Scarcity;
 
-/// <summary>Walking so that less is lost.</summary>
+/// <summary>A way of walking: what it loses and how fast it is.</summary>
 /// <param name="LPerH">Lost, whole party, L/h.</param>
 /// <param name="SpeedKmH">Pace, km/h.</param>
-public readonly record struct SparingWalk(double LPerH, double SpeedKmH);
+public readonly record struct WalkRate(double LPerH, double SpeedKmH);
 
 /// <summary>What the party loses in an hour: walking as now, walking in the cool, resting in the shade.</summary>
 /// <param name="NowLPerH">Walking at this effort and weather, L/h.</param>
@@ -17,7 +18,8 @@ public readonly record struct SparingWalk(double LPerH, double SpeedKmH);
 /// <param name="Deviation">Standard deviation of the log of the loss on a given way.</param>
 /// <param name="Typed">Whether the need was typed in.</param>
 /// <param name="Buffer">What the bodies can be short of.</param>
-public sealed record Need(double NowLPerH, double SpeedKmH, double RestLPerH, SparingWalk? Sparing, double Deviation, bool Typed, BodyBuffer Buffer)
+/// <param name="OfTheTrip">Whether a trip's ground and hours say it.</param>
+public sealed record Need(double NowLPerH, double SpeedKmH, double RestLPerH, WalkRate? Sparing, double Deviation, bool Typed, BodyBuffer Buffer, bool OfTheTrip)
 {
     /// <summary>How much cooler early morning and night are than the day, °C (pick).</summary>
     public const double CoolHoursC = 6;
@@ -30,10 +32,15 @@ public sealed record Need(double NowLPerH, double SpeedKmH, double RestLPerH, Sp
     public const double MostSpared = 0.5;
 
     private const double ColdestC = -40;
+    private const double SlowestKmH = 0.5;
+
+    /// <summary>Walking as now.</summary>
+    public WalkRate Now => new(NowLPerH, SpeedKmH);
 
     /// <param name="request">Checked.</param>
     /// <param name="effort">Checked, nothing left out.</param>
-    public static Need Of(TriageRequest request, Effort effort)
+    /// <param name="walk">The trip from here, whose ground and hours then say what an hour takes; null without one.</param>
+    internal static Need Of(TriageRequest request, Effort effort, WalkFromHere? walk)
     {
         ArgumentNullException.ThrowIfNull(request);
         ArgumentNullException.ThrowIfNull(effort);
@@ -46,26 +53,40 @@ public sealed record Need(double NowLPerH, double SpeedKmH, double RestLPerH, Sp
 
         var share = people / walkers.Count;
         var reckoned = share * walkers.Sum(w => LossLPerH(w, request.Tests, effort));
-        var now = request.NeedLPerH ?? reckoned;
+        // The trip's own figure for its way on, changed as much as what was told of the effort changes it.
+        var onTrip = walk is null ? reckoned : walk.LPerH * reckoned / walkers.Sum(w => LossLPerH(w, request.Tests, walk.Effort));
+        var now = request.NeedLPerH ?? onTrip;
+        var speed = request.Effort?.SpeedKmH ?? walk?.SpeedKmH ?? effort.SpeedKmH!.Value;
         var rest = share * walkers.Sum(w => DrinkPlan.RestLPerH(w.Walker.MassKg!.Value, effort.TemperatureC!.Value, effort.ElevationM!.Value));
         if (PeopleUntold(request))
         {
             // Who needs more walking than one walker is more than one: they need more at rest, too.
-            rest = Math.Max(rest, rest * now / reckoned);
+            rest = Math.Max(rest, rest * now / onTrip);
         }
 
         var cool = effort with { Sun = SunLoad.None, TemperatureC = Math.Max(ColdestC, effort.TemperatureC!.Value - CoolHoursC) };
-        Effort[] tries = [cool, cool with { SpeedKmH = effort.SpeedKmH * SlowerShare }];
+        Effort[] tries = [cool, cool with { SpeedKmH = Math.Max(effort.SpeedKmH!.Value * SlowerShare, SlowestKmH) }];
         // What was typed is spared in the same proportion as what would have been reckoned.
         var sparing = tries
-            .Select(t => new SparingWalk(
-                now * Math.Max(1 - MostSpared, share * walkers.Sum(w => LossLPerH(w, request.Tests, t)) / reckoned), t.SpeedKmH!.Value))
+            .Select(t => new WalkRate(
+                now * Math.Max(1 - MostSpared, share * walkers.Sum(w => LossLPerH(w, request.Tests, t)) / reckoned), speed * t.SpeedKmH!.Value / effort.SpeedKmH!.Value))
             .MinBy(w => w.LPerH / w.SpeedKmH);
         var deviation = walkers.Max(w => FactorOf(w, request.Tests).LogDeviation);
         return new Need(
-            now, effort.SpeedKmH!.Value, Math.Min(rest, now), sparing.LPerH / sparing.SpeedKmH < now / effort.SpeedKmH.Value ? sparing : null,
+            now, speed, Math.Min(rest, now), sparing.LPerH / sparing.SpeedKmH < now / speed ? sparing : null,
             Math.Sqrt((deviation * deviation) + (WalkDraws.PaceDeviation * WalkDraws.PaceDeviation)), request.NeedLPerH is not null,
-            new BodyBuffer(share * walkers.Sum(w => w.Walker.MassKg!.Value), BodyBuffer.ShortBySigns(request.Signs)));
+            new BodyBuffer(share * walkers.Sum(w => w.Walker.MassKg!.Value), BodyBuffer.ShortBySigns(request.Signs)), walk is not null);
+    }
+
+    /// <summary>The trip's waters at this need and pace; none without a trip.</summary>
+    internal IEnumerable<WaterOnWay> OfTrip(WalkFromHere? walk)
+    {
+        foreach (var water in walk?.Waters ?? [])
+        {
+            var slower = walk!.SpeedKmH / SpeedKmH;
+            yield return new WaterOnWay(
+                water.Name, water.IsAhead ? Direction.Ahead : Direction.Behind, water.Km, water.Chance, water.Hours * slower, water.NeedL * slower * NowLPerH / walk.LPerH);
+        }
     }
 
     /// <summary>Whether nothing says how many drink from it.</summary>
@@ -75,7 +96,7 @@ public sealed record Need(double NowLPerH, double SpeedKmH, double RestLPerH, Sp
     {
         ArgumentNullException.ThrowIfNull(working);
         working.Add(
-            "Need walking", Typed ? "as typed" : "Σ (sweat·k + breathed out) of everyone", "Handbook room 60", WorkingValue.Of("need", NowLPerH, "L/h"),
+            "Need walking", Typed ? "as typed" : OfTheTrip ? "the trip's own, on its ground at its hours" : "Σ (sweat·k + breathed out) of everyone", "Handbook room 60", WorkingValue.Of("need", NowLPerH, "L/h"),
             WorkingValue.Of("pace", SpeedKmH, "km/h"));
         working.Add("Need at rest", "1.5 mL/kg/h, more in heat and height", "Handbook room 60", WorkingValue.Of("rest", RestLPerH, "L/h"));
         if (Sparing is { } spared)

@@ -1,4 +1,6 @@
 using JollyBrook.Core.Body;
+using JollyBrook.Core.Carry;
+using JollyBrook.Core.Carry.Here;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Sources;
 using JollyBrook.Core.Units;
@@ -11,8 +13,6 @@ public static class Triage
 {
     /// <summary>A chance that is not told is that of a seep (pick: no better than a coin).</summary>
     public const double UntoldChance = 0.5;
-
-    private const double HereKm = 0.05;
 
 
     public static IReadOnlyList<Field> Fields => TriageFields.All;
@@ -40,33 +40,31 @@ public static class Triage
         }
 
         intake.Optional(TriageFields.Along, request.AlongKm);
-        foreach (var entry in request.Trip ?? [])
-        {
-            entry.Source.Check(intake);
-        }
-
         var here = Here(request, intake);
         intake.ThrowIfWrong();
-        var need = Need.Of(request, effort);
-        return Answer(request with { Sources = [.. request.Sources ?? [], .. OfTrip(request, need.SpeedKmH)] }, inHand, need, here, intake.Say);
+        var walk = WalkOf(request);
+        request = request with { Walkers = request.Walkers ?? request.Walk?.Walkers, Tests = request.Tests ?? request.Walk?.Tests };
+        var need = Need.Of(request, walk?.Effort.With(request.Effort) ?? effort, walk);
+        return Answer(request, [.. Typed(request, need), .. need.OfTrip(walk)], inHand, need, here, intake.Say);
     }
 
-    /// <summary>The trip's sources as they lie from here, with the walk off the line to each. One that is here is neither ahead nor behind.</summary>
-    private static IEnumerable<NearSource> OfTrip(TriageRequest request, double speedKmH)
+    /// <summary>The trip from where the party stands; null without one.</summary>
+    private static WalkFromHere? WalkOf(TriageRequest request)
     {
-        var here = request.AlongKm ?? 0;
-        var country = CountryWeather.Of(request.Trip, request.Now, request.Country);
-        foreach (var (id, source) in request.Trip ?? [])
+        if (request.Walk is not { } trip)
         {
-            var km = source.AlongKm!.Value - here;
-            if (Math.Abs(km) >= HereKm)
-            {
-                yield return new NearSource(
-                    source.Name, km > 0 ? Direction.Ahead : Direction.Behind, Math.Abs(km), country.Chance(id, source, request.Now),
-                    (Math.Abs(km) / speedKmH * 60) + (source.DetourMinutes ?? 0), source.IsOutOfUse);
-            }
+            return null;
         }
+
+        PlanSetup.Check(trip);
+        return new WalkFromHere(trip, request.AlongKm ?? 0);
     }
+
+    private static IEnumerable<WaterOnWay> Typed(TriageRequest request, Need need) =>
+        from source in request.Sources ?? []
+        where source.DoNotUse != true
+        let hours = source.Minutes / 60 ?? source.DistanceKm!.Value / need.SpeedKmH
+        select new WaterOnWay(source.Name, source.Direction ?? Direction.Ahead, source.DistanceKm!.Value, source.Chance ?? UntoldChance, hours, hours * need.NowLPerH);
 
     /// <summary>The water here, judged; null where there is none.</summary>
     private static SourceVerdict? Here(TriageRequest request, Intake intake)
@@ -81,10 +79,10 @@ public static class Triage
         return SourceJudge.Judge(request.Here, water);
     }
 
-    private static TriageResponse Answer(TriageRequest request, double inHand, Need need, SourceVerdict? here, Speaker say)
+    private static TriageResponse Answer(TriageRequest request, IReadOnlyList<WaterOnWay> waters, double inHand, Need need, SourceVerdict? here, Speaker say)
     {
-        var choices = WayOut.All(request, inHand, need.NowLPerH, need.SpeedKmH, need, say);
-        var spared = need.Sparing is { } slow ? WayOut.All(request, inHand, slow.LPerH, slow.SpeedKmH, need, say) : choices;
+        var choices = WayOut.All(request, waters, inHand, need.Now, need, say);
+        var spared = need.Sparing is { } slow ? WayOut.All(request, waters, inHand, slow, need, say) : choices;
         var standing = new Standing(request, inHand, need, choices, spared, here);
         var stage = standing.Stage;
         var working = new Working();
@@ -94,13 +92,13 @@ public static class Triage
             stage, StageWords.Headline(standing, say), StageWords.Action(standing, say), inHand, need.NowLPerH, need.RestLPerH, need.Sparing?.LPerH ?? need.NowLPerH,
             inHand / need.NowLPerH, inHand / need.RestLPerH, choices, choices[0].Kind, StageWords.All(standing, say), standing.CallForHelp, here?.Verdict,
             here is { Verdict: Verdict.DoNotUse } bad ? [.. bad.Reasons.Where(r => r.Weight == SignWeight.Stop).Select(r => r.Reason)] : [],
-            NeverDrink.All, Assume(request), Cautions(request, standing), working.Steps);
+            NeverDrink.All, Assume(request, waters), Cautions(request, standing), working.Steps);
     }
 
-    private static List<Assumption> Assume(TriageRequest request)
+    private static List<Assumption> Assume(TriageRequest request, IReadOnlyList<WaterOnWay> waters)
     {
         List<Assumption> all = [];
-        if ((request.Sources ?? []).All(s => s.DoNotUse == true))
+        if (waters.Count == 0)
         {
             all.Add(new("sources", "No water is known ahead or behind: counted as none within reach."));
         }

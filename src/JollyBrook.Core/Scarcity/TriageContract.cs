@@ -70,16 +70,13 @@ public sealed record NearSource(
 /// <param name="HereWater">What it is like.</param>
 /// <param name="Means">What there is to treat it with.</param>
 /// <param name="Signs">How the body shows it.</param>
-/// <param name="Trip">A trip's sources, which join those of <paramref name="Sources"/>.</param>
+/// <param name="Walk">The trip as it is now: its waters join those of <paramref name="Sources"/>, on its own ground, hours and weather; who walks and the effort are taken from it where they are left out.</param>
 /// <param name="AlongKm">Where the party is along that trip, km, 0 to 5 000; its start when left out.</param>
-/// <param name="Now">The time now, for the age of reports.</param>
-/// <param name="Country">How wet the trip's country has been.</param>
 public sealed record TriageRequest(
     UnitSystem? Units, double? InHandL, double? NeedLPerH = null, double? People = null, IReadOnlyList<WalkerEntry>? Walkers = null,
     IReadOnlyList<SweatTestEntry>? Tests = null, Effort? Effort = null, IReadOnlyList<NearSource>? Sources = null, double? HelpHours = null,
     bool? NoHelp = null, bool? WaterHere = null, SourceInput? Here = null, WaterInput? HereWater = null, Means? Means = null, BodySigns? Signs = null,
-    IReadOnlyList<TripSourceEntry>? Trip = null, double? AlongKm = null, DateTimeOffset? Now = null,
-    CountrySigns? Country = null);
+    PlanRequest? Walk = null, double? AlongKm = null);
 
 internal static class TriageFields
 {
@@ -105,7 +102,7 @@ internal static class TriageFields
 
     public static IReadOnlyList<Field> All =>
     [
-        ChoiceField.Of<UnitSystem>("units", "Units"), InHand, Need, People, Help, Distance, Chance, Minutes, Along, new InstantField("now", "The time now"), .. Effort.FieldsAt("effort"), .. SourceFields.All,
+        ChoiceField.Of<UnitSystem>("units", "Units"), InHand, Need, People, Help, Distance, Chance, Minutes, Along, .. Effort.FieldsAt("effort"), .. SourceFields.All,
         .. WaterFields.All, ChoiceField.Of<Means>("means", "What there is to treat with"), ChoiceField.Of<BodySigns>("signs", "Signs"),
         ChoiceField.Of<Direction>("sources.direction", "Direction"),
     ];
@@ -119,6 +116,15 @@ public enum WayOutKind
     Back,
     Stay,
 }
+
+/// <summary>A water as a way out counts it, at the need and the pace of now.</summary>
+/// <param name="Name">What it is called; null where nobody said.</param>
+/// <param name="Direction">Ahead or behind.</param>
+/// <param name="DistanceKm">km.</param>
+/// <param name="Chance">That it runs, 0 to 1.</param>
+/// <param name="Hours">To it, h.</param>
+/// <param name="NeedL">Until then, whole party, L.</param>
+internal sealed record WaterOnWay(string? Name, Direction Direction, double DistanceKm, double Chance, double Hours, double NeedL);
 
 /// <summary>One source on a way out.</summary>
 /// <param name="Name">Its name.</param>

@@ -14,9 +14,9 @@ internal static class WayOut
     /// All three, the one to take first: by how rarely 5 % of body mass is passed before water. Staying comes before walking only where the
     /// best way out passes 5 %, or where finding it dry is the greater danger.
     /// </summary>
-    public static IReadOnlyList<WayOutAnswer> All(TriageRequest request, double inHand, double lPerH, double speedKmH, Need need, Speaker say)
+    public static IReadOnlyList<WayOutAnswer> All(TriageRequest request, IReadOnlyList<WaterOnWay> waters, double inHand, WalkRate walk, Need need, Speaker say)
     {
-        var walks = new[] { Walk(WayOutKind.On, request, inHand, lPerH, speedKmH, need, say), Walk(WayOutKind.Back, request, inHand, lPerH, speedKmH, need, say) }
+        var walks = new[] { Walk(WayOutKind.On, waters, inHand, walk, need, say), Walk(WayOutKind.Back, waters, inHand, walk, need, say) }
             .OrderBy(w => w.ChanceTooFar).ThenBy(w => w.NeedL ?? double.MaxValue).ToList();
         var stay = Stay(request, inHand, need, say);
         var walkable = walks[0] is { ArrivePercent: <= BodyBuffer.SlowlyPercent } best && best.ChanceTooFar <= Math.Max(Standing.Accepted, stay.ChanceTooFar);
@@ -58,22 +58,22 @@ internal static class WayOut
         }
     }
 
-    private static WayOutAnswer Walk(WayOutKind kind, TriageRequest request, double inHand, double lPerH, double speedKmH, Need need, Speaker say)
+    private static WayOutAnswer Walk(WayOutKind kind, IReadOnlyList<WaterOnWay> waters, double inHand, WalkRate walk, Need need, Speaker say)
     {
         var direction = kind == WayOutKind.On ? Direction.Ahead : Direction.Behind;
-        var sources = (request.Sources ?? [])
-            .Where(s => (s.Direction ?? Direction.Ahead) == direction && s.DoNotUse != true)
-            // A slower pace than now takes so much longer also where the minutes were told.
-            .Select(s => (Source: s, Hours: s.Minutes is { } min ? min / 60 * need.SpeedKmH / speedKmH : s.DistanceKm!.Value / speedKmH))
-            .OrderBy(s => s.Hours)
-            .Select(s =>
+        // A slower pace than now takes so much longer, and asks for so much more, on any ground.
+        var (longer, more) = (need.SpeedKmH / walk.SpeedKmH, need.SpeedKmH / walk.SpeedKmH * walk.LPerH / need.NowLPerH);
+        var sources = waters
+            .Where(w => w.Direction == direction)
+            .OrderBy(w => w.Hours)
+            .Select(w =>
             {
-                var (needed, chance) = (s.Hours * lPerH, s.Source.Chance ?? Triage.UntoldChance);
+                var (hours, needed) = (w.Hours * longer, w.NeedL * more);
                 var left = inHand - needed;
-                var name = string.IsNullOrWhiteSpace(s.Source.Name) ? (kind == WayOutKind.On ? "the next water" : "the last water") : s.Source.Name;
+                var name = string.IsNullOrWhiteSpace(w.Name) ? (kind == WayOutKind.On ? "the next water" : "the last water") : w.Name;
                 return (Needed: needed, On: new SourceOnWay(
-                    name, s.Source.DistanceKm!.Value, s.Hours, chance, left, Reach(inHand, needed, need.Deviation),
-                    $"{Sentence.Capital(name)}: {say.Of(Quantity.Distance, s.Source.DistanceKm.Value)}, {Speaker.Minutes(s.Hours * 60)}, runs {SourceReliability.Percent(chance)} % · {Left(left, say)}"));
+                    name, w.DistanceKm, hours, w.Chance, left, Reach(inHand, needed, need.Deviation),
+                    $"{Sentence.Capital(name)}: {say.Of(Quantity.Distance, w.DistanceKm)}, {Speaker.Minutes(hours * 60)}, runs {SourceReliability.Percent(w.Chance)} % · {Left(left, say)}"));
             }).ToList();
         var title = kind == WayOutKind.On ? "On to the next water" : "Back to the last water";
         if (sources.Count == 0)

@@ -1,10 +1,12 @@
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
 import { useCalculation, type Calculated } from '../../core/useCalculation';
+import { localInstant } from '../../shared/time';
 import { useNowMinute } from '../../shared/useNow';
 import { useSettings } from '../../store/LocalDataContext';
 import type { Kept } from '../../store/records';
-import { useInHand, useSourcesNow } from '../../store/InHandContext';
+import { useInHand } from '../../store/InHandContext';
 import { forgetLocal, keepLocal, readLocal } from '../../store/localSettings';
+import { usePlanRequest } from '../../store/usePlanRequest';
 import { usePlace, type Place } from '../../store/usePlace';
 import { useStore } from '../../store/StoreContext';
 import { useCurrent, useRecords } from '../../store/useRecords';
@@ -28,12 +30,11 @@ const Context = createContext<Scarce | null>(null);
 /** What was entered when water is short, kept through a reload, and where that leaves the party. */
 export function ScarceProvider({ children }: { children: ReactNode }) {
   const routes = useCurrent('route');
-  const sources = useSourcesNow();
   const walkers = useRecords('walker');
   const tests = useRecords('sweat-test');
-  if (!routes || !sources || !walkers || !tests) return null;
+  if (!routes || !walkers || !tests) return null;
   return (
-    <Loaded routes={routes} sources={sources} walkers={walkers} tests={tests}>
+    <Loaded routes={routes} walkers={walkers} tests={tests}>
       {children}
     </Loaded>
   );
@@ -41,13 +42,12 @@ export function ScarceProvider({ children }: { children: ReactNode }) {
 
 interface LoadedProps {
   routes: Kept<'route'>[];
-  sources: Kept<'trip-source'>[];
   walkers: Kept<'walker'>[];
   tests: Kept<'sweat-test'>[];
   children: ReactNode;
 }
 
-function Loaded({ routes, sources, walkers, tests, children }: LoadedProps) {
+function Loaded({ routes, walkers, tests, children }: LoadedProps) {
   const { units } = useSettings().settings;
   const now = useNowMinute();
   const key = `jolly-brook-scarce-${useStore().db.storeId}`;
@@ -83,9 +83,12 @@ function Loaded({ routes, sources, walkers, tests, children }: LoadedProps) {
     });
   };
   const route = routes.find(({ id }) => id === draft.routeId);
+  const asked = usePlanRequest(route);
+  const walk = asked && { ...asked.request, now: localInstant(new Date(now)) };
   const standing = useCalculation(
     'water-short',
-    toTriage(draft, { units, now, route, sources, walkers, tests }),
+    // The trip is still being read.
+    route && walk === null ? null : toTriage(draft, { units, walk, walkers, tests }),
   );
   return (
     <Context

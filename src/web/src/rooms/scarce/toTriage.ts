@@ -1,38 +1,30 @@
-import type { Request, Schema } from '../../core/contract';
+import type { PlanRequest, Request, Schema } from '../../core/contract';
 import type { Kept } from '../../store/records';
 import { number, type Draft } from './draft';
-import { partyOf } from './ScarceContext';
 
 interface Known {
   units: Schema<'UnitSystem'>;
-  now: string;
-  route: Kept<'route'> | undefined;
-  sources: Kept<'trip-source'>[];
+  /** The trip as it is now; null without one. */
+  walk: PlanRequest | null;
   walkers: Kept<'walker'>[];
   tests: Kept<'sweat-test'>[];
 }
 
 /** What is asked of the core about where the party stands. */
-export function toTriage(
-  draft: Draft,
-  { units, now, route, sources, walkers, tests }: Known,
-): Request<'water-short'> {
-  const party = partyOf(route, walkers);
+export function toTriage(draft: Draft, { units, walk, walkers, tests }: Known): Request<'water-short'> {
   return {
     units,
-    now,
     inHandL: number(draft.inHandL),
     needLPerH: number(draft.needLPerH),
     people: number(draft.people),
-    walkers: party.map(({ id, body }) => ({ id, walker: body })),
-    tests: tests.map(({ id, body }) => ({ id, test: body })),
+    ...(walk === null && {
+      walkers: walkers.map(({ id, body }) => ({ id, walker: body })),
+      tests: tests.map(({ id, body }) => ({ id, test: body })),
+    }),
     effort: draft.effort,
-    trip: route
-      ? sources.filter(({ body }) => body.routeId === route.id).map(({ id, body }) => ({ id, source: body }))
-      : [],
-    country: route?.body.country,
-    alongKm: route ? number(draft.alongKm) : null,
-    sources: route ? [] : typed(draft),
+    walk,
+    alongKm: walk ? number(draft.alongKm) : null,
+    sources: walk ? [] : typed(draft),
     helpHours: draft.noHelp ? null : number(draft.helpHours),
     noHelp: draft.noHelp,
     waterHere: draft.waterHere,
