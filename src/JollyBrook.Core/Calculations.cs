@@ -12,10 +12,13 @@ using JollyBrook.Core.Kit;
 using JollyBrook.Core.Learning;
 using JollyBrook.Core.Matters;
 using JollyBrook.Core.Packing;
+using JollyBrook.Core.Packing.Choosing;
+using JollyBrook.Core.Packing.Sparing;
 using JollyBrook.Core.Packing.Ways;
 using JollyBrook.Core.Records;
 using JollyBrook.Core.Route;
 using JollyBrook.Core.Scarcity;
+using JollyBrook.Core.Scarcity.Makeshift;
 using JollyBrook.Core.Schedule;
 using JollyBrook.Core.Sources;
 using JollyBrook.Core.Treatment;
@@ -59,6 +62,12 @@ public static class Calculations
         new Calculation<KitCheckRequest, KitCheckResponse>(
             "kit-check", "Whether a kit is enough for a trip: seven findings, chains against failures, what can be spared.",
             CheckKit.Compute, () => ContractJson.Default.KitCheckRequest, () => AnswerJson.Default.KitCheckResponse, () => CheckKit.Fields) { IsLong = true },
+        new Calculation<ChooseKitRequest, ChooseKitResponse>(
+            "choose-kit", "Sets of treatment for a trip, each run through it, side by side with what is carried.",
+            ChooseKit.Compute, () => ContractJson.Default.ChooseKitRequest, () => KindsJson.Default.ChooseKitResponse, () => ChooseKit.Fields) { IsLong = true },
+        new Calculation<SpareRequest, SpareResponse>(
+            "spare", "What another party can be given, as cards with dose and wait, and what remains.",
+            SpareForOthers.Compute, () => ContractJson.Default.SpareRequest, () => AnswerJson.Default.SpareResponse, () => SpareForOthers.Fields),
         new Calculation<ScheduleRequest, ScheduleResponse>(
             "schedule", "Litres wanted by time as batches on a clock line.",
             DaySchedule.Compute, () => ContractJson.Default.ScheduleRequest, () => KindsJson.Default.ScheduleResponse, () => ScheduleFields.All) { IsLong = true },
@@ -149,6 +158,9 @@ public static class Calculations
         new Calculation<MakeRequest, MakeResponse>(
             "make-water", "Every way of making water at a place: what it yields, what the work costs, whether it pays.",
             MakeWater.Compute, () => ContractJson.Default.MakeRequest, () => AnswerJson.Default.MakeResponse, () => MakeWater.Fields),
+        new Calculation<MakeshiftRequest, MakeshiftResponse>(
+            "makeshift", "Filters, siphons and vessels made of what lies about, each in build order with its check.",
+            MakeshiftCards.Compute, () => ContractJson.Default.MakeshiftRequest, () => KindsJson.Default.MakeshiftResponse, () => MakeshiftCards.Fields),
         new Calculation<CallRequest, CallResponse>(
             "call-for-help", "The text of a call for help: where, who, how much water is left.",
             CallForHelp.Compute, () => ContractJson.Default.CallRequest, () => AnswerJson.Default.CallResponse, () => CallForHelp.Fields),

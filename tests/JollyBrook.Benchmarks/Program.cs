@@ -25,6 +25,11 @@ if (Wants("plan"))
     PlanTimes.Print();
 }
 
+if (Wants("kit"))
+{
+    KitTimes.Print();
+}
+
 if (Wants("climb"))
 {
     ClimbErrors.Print();

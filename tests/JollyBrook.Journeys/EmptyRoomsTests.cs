@@ -39,6 +39,12 @@ public sealed class EmptyRoomsTests : IDisposable
         _browser.UntilText("No such drill");
         _browser.Go("/kit/check");
         _browser.UntilText("Water in all is missing.");
+        _browser.Go("/kit/choose");
+        _browser.UntilText("No trip is planned yet.");
+        _browser.Go("/kit/spare");
+        _browser.UntilText("Say below how much water your own trip still asks for");
+        _browser.Go("/handover");
+        _browser.UntilText("Nothing of this is here to hand over.");
         _browser.Go("/now");
         _browser.Click("link", "Treat some water");
         _browser.UntilHeadline("1 min at a rolling boil");

@@ -22,11 +22,14 @@ public sealed record ClearingMeans(FlocculantSpec? Flocculant, bool ImprovisedFi
 public static class ClearingPlan
 {
     /// <summary>Left behind in an improvised filter, share (pick).</summary>
-    private const double ImprovisedLoss = 0.10;
+    public const double ImprovisedLoss = 0.10;
 
     private const double DefaultDepthCm = 20;
     private const double DrawMinutes = 5;
-    private const double ImprovisedMinutesPerL = 10;
+
+    /// <summary>Through an improvised filter, min for each litre poured in (pick).</summary>
+    public const double ImprovisedMinutesPerL = 10;
+
 
     /// <param name="water">The water as it is drawn.</param>
     /// <param name="clearTo">The cloudiest class the next barrier wants.</param>

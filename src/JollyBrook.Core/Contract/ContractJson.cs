@@ -12,10 +12,13 @@ using JollyBrook.Core.Kit;
 using JollyBrook.Core.Learning;
 using JollyBrook.Core.Matters;
 using JollyBrook.Core.Packing;
+using JollyBrook.Core.Packing.Choosing;
+using JollyBrook.Core.Packing.Sparing;
 using JollyBrook.Core.Packing.Ways;
 using JollyBrook.Core.Records;
 using JollyBrook.Core.Route;
 using JollyBrook.Core.Scarcity;
+using JollyBrook.Core.Scarcity.Makeshift;
 using JollyBrook.Core.Schedule;
 using JollyBrook.Core.Sources;
 using JollyBrook.Core.Treatment;
@@ -36,6 +39,9 @@ namespace JollyBrook.Core.Contract;
 [JsonSerializable(typeof(KitItemRequest))]
 [JsonSerializable(typeof(KitTemplatesRequest))]
 [JsonSerializable(typeof(KitCheckRequest))]
+[JsonSerializable(typeof(ChooseKitRequest))]
+[JsonSerializable(typeof(SpareRequest))]
+[JsonSerializable(typeof(MakeshiftRequest))]
 [JsonSerializable(typeof(ScheduleRequest))]
 [JsonSerializable(typeof(CampDayRequest))]
 [JsonSerializable(typeof(EveningsRequest))]
@@ -105,6 +111,7 @@ public sealed partial class ContractJson : JsonSerializerContext;
 [JsonSerializable(typeof(PartyWatchResponse))]
 [JsonSerializable(typeof(EveningsResponse))]
 [JsonSerializable(typeof(KitCheckResponse))]
+[JsonSerializable(typeof(SpareResponse))]
 [JsonSerializable(typeof(DeviceClockResponse))]
 [JsonSerializable(typeof(BackupCheckResponse))]
 [JsonSerializable(typeof(SweatResponse))]
@@ -137,4 +144,6 @@ public sealed partial class LeanJson : JsonSerializerContext;
 [JsonSerializable(typeof(CampDayResponse))]
 [JsonSerializable(typeof(ScheduleResponse))]
 [JsonSerializable(typeof(KitTemplatesResponse))]
+[JsonSerializable(typeof(ChooseKitResponse))]
+[JsonSerializable(typeof(MakeshiftResponse))]
 public sealed partial class KindsJson : JsonSerializerContext;

@@ -48,7 +48,7 @@ internal sealed class CarriedChain
     public bool WeightKnown => Pieces.All(p => p.Item!.MassKg is not null);
 
     /// <summary>Pieces, fuel and its canister, kg.</summary>
-    public double WeightKg => Pieces.Sum(p => (p.Item!.MassKg ?? 0) + (FuelG(p) / 1000));
+    public double WeightKg => Pieces.Sum(p => (p.Item!.MassKg ?? 0) + HoldsKg(p));
 
     private KitEntry? Unknown() => Chain.Results.Zip(Barriers).Where(r => r.First.Supplies.Any(s => s.Left is null) && !IsOpenFire(r.Second)).Select(r => r.Second).FirstOrDefault();
 
@@ -56,8 +56,8 @@ internal sealed class CarriedChain
 
     private static bool IsOpenFire(KitEntry piece) => piece.Item is Stove { IsOpenFire: true };
 
-    /// <summary>Fuel and its canister, g.</summary>
-    private static double FuelG(KitEntry piece) => piece.Item is Stove stove ? (piece.Left ?? 0) + (stove.Burner?.EmptyG ?? 0) : 0;
+    /// <summary>Fuel and its canister, kg.</summary>
+    public static double HoldsKg(KitEntry piece) => piece.Item is Stove stove ? ((piece.Left ?? 0) + (stove.Burner?.EmptyG ?? 0)) / 1000 : 0;
 
     /// <summary>Whether it stands a failure that strikes all of a kind.</summary>
     public bool Stands(KitFailure failure) => !Barriers.Any(p => failure switch

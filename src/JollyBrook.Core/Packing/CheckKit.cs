@@ -17,6 +17,13 @@ public static class CheckKit
     public static KitCheckResponse Compute(KitCheckRequest request)
     {
         ArgumentNullException.ThrowIfNull(request);
+        var intake = Check(request);
+        var (trip, plan, assumptions) = Filled(request);
+        return Answer(request, trip, KitEntry.Carried(request.Kit), plan, assumptions, intake.Say);
+    }
+
+    private static Intake Check(KitCheckRequest request)
+    {
         var intake = new Intake(Speaker.For(request.Units));
         var told = request.Trip ?? new KitTrip();
         told.Check(intake);
@@ -26,15 +33,26 @@ public static class CheckKit
         }
 
         intake.ThrowIfWrong();
+        return intake;
+    }
+
+    /// <summary>What a trip asks of any kit.</summary>
+    /// <exception cref="BadInputException">A field is out of its range, or neither plan nor litres are given.</exception>
+    internal static CheckedTrip TripOf(KitCheckRequest request)
+    {
+        Check(request);
+        return Filled(request);
+    }
+
+    private static CheckedTrip Filled(KitCheckRequest request)
+    {
         List<Assumption> assumptions = [];
         var plan = request.Plan is { } route ? Plan.Compute(route with { Kit = route.Kit ?? request.Kit, CountViruses = route.CountViruses ?? request.CountViruses }) : null;
         var today = request.Now is { } now ? DateOnly.FromDateTime(now.DateTime) : (DateOnly?)null;
-        var trip = TripNeeds.Fill(told, request.Plan?.Sources, plan, today, assumptions);
-        var kit = KitEntry.Carried(request.Kit);
-        return Answer(request, trip, kit, plan, assumptions, intake.Say);
+        return new CheckedTrip(TripNeeds.Fill(request.Trip ?? new KitTrip(), request.Plan?.Sources, plan, today, assumptions), plan, assumptions);
     }
 
-    private static KitCheckResponse Answer(KitCheckRequest request, KitTrip trip, List<KitEntry> kit, PlanResponse? plan, List<Assumption> assumptions, Speaker say)
+    private static KitCheckResponse Answer(KitCheckRequest request, KitTrip trip, List<KitEntry> kit, PlanResponse? plan, IReadOnlyList<Assumption> assumptions, Speaker say)
     {
         var dayL = trip.Litres!.Value / trip.Days;
         // In the order of Treat's own list.
@@ -56,15 +74,11 @@ public static class CheckKit
             Spare(trip, budget, say), assumptions, Working(trip, budget, dayL));
     }
 
-    private static List<CarriedChain> ChainsOf(KitCheckRequest request, KitTrip trip, List<KitEntry> kit, double dayL)
+    /// <summary>Every chain of a kit in the trip's worst water.</summary>
+    internal static List<CarriedChain> ChainsOf(KitCheckRequest request, KitTrip trip, List<KitEntry> kit, double dayL)
     {
         var pot = BoilingPot.Of(kit);
-        var situation = Situation.Of(new TreatRequest(
-            request.Units, new WaterInput(CarriedChain.BasisL, trip.WorstClarity, trip.Colour, trip.ColdestWaterC, trip.HighestM), null, request.CountViruses,
-            Boil: BoilingPot.Options(pot),
-            StartAt: trip.LastDay is { } last ? new DateTimeOffset(last, TimeOnly.MinValue, TimeSpan.Zero) : null,
-            Container: BatchContainer.Of(kit),
-            Sky: new SkyInput(trip.ColdestAirC), Kit: kit));
+        var situation = Situation.Of(WorstWater(request, trip, kit, CarriedChain.BasisL));
         return
         [
             .. Chains.All(situation)
@@ -75,6 +89,14 @@ public static class CheckKit
                 .Select(c => new CarriedChain(c.chain, [.. c.pieces.Select(p => p!)], c.chain.Barriers.Any(b => b.Stage == BarrierStage.Heat) ? pot : null, dayL)),
         ];
     }
+
+    /// <summary>Treat's question about so many litres of the trip's worst water on its last day.</summary>
+    internal static TreatRequest WorstWater(KitCheckRequest request, KitTrip trip, IReadOnlyList<KitEntry> kit, double litres) => new(
+        request.Units, new WaterInput(litres, trip.WorstClarity, trip.Colour, trip.ColdestWaterC, trip.HighestM), null, request.CountViruses,
+        Boil: BoilingPot.Options(BoilingPot.Of(kit)),
+        StartAt: trip.LastDay is { } last ? new DateTimeOffset(last, TimeOnly.MinValue, TimeSpan.Zero) : null,
+        Container: BatchContainer.Of(kit),
+        Sky: new SkyInput(trip.ColdestAirC), Kit: kit);
 
     private static List<SpareWater> Spare(KitTrip trip, SupplyBudget budget, Speaker say)
     {
@@ -113,3 +135,9 @@ public static class CheckKit
         return working.Steps;
     }
 }
+
+/// <summary>What a trip asks of a kit, filled up from its plan.</summary>
+/// <param name="Trip">Nothing left out that the plan could tell.</param>
+/// <param name="Plan">The worked plan; null without a route.</param>
+/// <param name="Assumptions">What neither could tell, and was taken as worse.</param>
+internal sealed record CheckedTrip(KitTrip Trip, PlanResponse? Plan, IReadOnlyList<Assumption> Assumptions);

@@ -1,5 +1,6 @@
 using JollyBrook.Core.Filters;
 using JollyBrook.Core.Kit;
+using JollyBrook.Core.Packing.Choosing;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
 
@@ -20,6 +21,16 @@ internal sealed class Findings(
     /// <summary>What supplies must cover beyond the plan.</summary>
     public const double SupplyFactor = 1.25;
 
+    /// <summary>What a must-have is called in the check.</summary>
+    public static string Title(MustHave what) => what switch
+    {
+        MustHave.Target => "A chain for the worst water",
+        MustHave.Second => "A second chain that shares no failure",
+        MustHave.Supplies => "Supplies for a quarter more than planned",
+        MustHave.Dates => "Dates hold to the last day",
+        _ => "Filters: life and clogging",
+    };
+
     private readonly List<CarriedChain> _counted = [.. chains.Where(c => c.Counts)];
 
     private double NeedL => trip.Litres!.Value;
@@ -28,7 +39,7 @@ internal sealed class Findings(
 
     private KitFinding Target()
     {
-        const string title = "A chain for the worst water";
+        var title = Title(MustHave.Target);
         if (_counted.Count > 0)
         {
             var best = _counted[0];
@@ -43,7 +54,7 @@ internal sealed class Findings(
 
     private KitFinding Second()
     {
-        const string title = "A second chain that shares no failure";
+        var title = Title(MustHave.Second);
         var broken = columns.Where(c => !c.Holds).ToList();
         if (broken.Count == 0)
         {
@@ -84,24 +95,24 @@ internal sealed class Findings(
         if (ending.Count > 0)
         {
             return new(
-                3, "Supplies for a quarter more than planned", FindingState.Fails, $"{figure} {string.Join(". ", ending.Select(s => $"{s.Name} ends at {s.EndsAt}"))}.",
+                3, Title(MustHave.Supplies), FindingState.Fails, $"{figure} {string.Join(". ", ending.Select(s => $"{s.Name} ends at {s.EndsAt}"))}.",
                 $"Take {string.Join(", ", ending.Select(s => $"{s.Name}: {s.More}"))}.", [.. ending.Select(s => s.Id)]);
         }
 
         var uncounted = kit.Where(e => e is { Left: null, Item: ChemicalProduct or UvLamp or Stove { IsOpenFire: false } }).ToList();
         if (budget.Litres >= wanted)
         {
-            return new(3, "Supplies for a quarter more than planned", FindingState.Holds, figure, "", []);
+            return new(3, Title(MustHave.Supplies), FindingState.Holds, figure, "", []);
         }
 
         return uncounted.Count > 0
-            ? new(3, "Supplies for a quarter more than planned", FindingState.Unknown, $"{figure} Not counted: {Names(uncounted)}.", "Count what is left of them.", [.. uncounted.Select(e => e.Id!)])
-            : new(3, "Supplies for a quarter more than planned", FindingState.Fails, figure, $"Take enough for {say.Of(Quantity.Volume, wanted - budget.Litres)} more.", [.. _counted.SelectMany(Ids).Distinct()]);
+            ? new(3, Title(MustHave.Supplies), FindingState.Unknown, $"{figure} Not counted: {Names(uncounted)}.", "Count what is left of them.", [.. uncounted.Select(e => e.Id!)])
+            : new(3, Title(MustHave.Supplies), FindingState.Fails, figure, $"Take enough for {say.Of(Quantity.Volume, wanted - budget.Litres)} more.", [.. _counted.SelectMany(Ids).Distinct()]);
     }
 
     private KitFinding Dates()
     {
-        const string title = "Dates hold to the last day";
+        var title = Title(MustHave.Dates);
         var dated = kit.Where(e => e.Item is ChemicalProduct).ToList();
         var unknown = dated.Where(e => LastDay(e) is null).ToList();
         var past = dated.Where(e => LastDay(e) < trip.LastDay).ToList();
@@ -119,7 +130,7 @@ internal sealed class Findings(
 
     private KitFinding FilterLife()
     {
-        const string title = "Filters: life and clogging";
+        var title = Title(MustHave.FilterLife);
         var filters = kit.Where(e => e.Item is WaterFilter { Filter: not null }).ToList();
         if (filters.Count == 0)
         {

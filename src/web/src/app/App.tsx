@@ -33,6 +33,9 @@ function places(routes: RouteObject[]): RouteObject[] {
   return routes.map((route) => ({ ...route, errorElement: <BrokenPlace /> }));
 }
 
+/** Codes and their reader come when they are asked for. */
+const handover = async () => ({ Component: (await import('../rooms/handover/HandoverRoom')).HandoverRoom });
+
 const router = createBrowserRouter([
   {
     element: (
@@ -51,6 +54,7 @@ const router = createBrowserRouter([
       { path: '/book/:id?', element: <BookRoom /> },
       { path: '/scarce/:page?', element: <ScarceRoom /> },
       { path: '/drills/:page?', element: <DrillsRoom /> },
+      { path: '/handover/:page?', lazy: handover },
       { path: '/words', element: <WordsRoom /> },
       { path: '/settings/:page?', element: <SettingsRoom /> },
       { path: '/start', element: <StartPage /> },

@@ -6,6 +6,7 @@ import InvertColorsOff from '@mui/icons-material/InvertColorsOff';
 import LocalDrink from '@mui/icons-material/LocalDrink';
 import MenuBook from '@mui/icons-material/MenuBook';
 import MoreHoriz from '@mui/icons-material/MoreHoriz';
+import QrCode2 from '@mui/icons-material/QrCode2';
 import School from '@mui/icons-material/School';
 import Terrain from '@mui/icons-material/Terrain';
 import Timer from '@mui/icons-material/Timer';
@@ -71,6 +72,13 @@ export const more: Room[] = [
     shortcut: 'o',
     Icon: MenuBook,
     what: 'Words of the field, and where schools differ',
+  },
+  {
+    path: '/handover',
+    name: 'Two phones',
+    shortcut: 'h',
+    Icon: QrCode2,
+    what: 'Hand a trip, the kit or lines from phone to phone, without a network',
   },
   { path: '/settings', name: 'Settings', shortcut: ',', Icon: Tune, what: 'Units, theme, party, backup' },
 ];

@@ -5,7 +5,7 @@ import { useOthersName } from '../../store/books';
 import { keepBoth, keepMine, takeTheirs, type Conflict } from '../../store/conflicts';
 import type { LocalRecord } from '../../store/db';
 import { useStore } from '../../store/StoreContext';
-import { lines, type Line } from './lines';
+import { lines, type Line } from '../../shared/versionLines';
 
 /** One record in two versions, side by side, and the choice. */
 export function TwoVersions({ item, mine }: { item: Conflict; mine: LocalRecord }) {

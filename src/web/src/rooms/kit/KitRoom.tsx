@@ -1,4 +1,6 @@
 import Add from '@mui/icons-material/Add';
+import Balance from '@mui/icons-material/Balance';
+import Handshake from '@mui/icons-material/Handshake';
 import FactCheck from '@mui/icons-material/FactCheck';
 import { Box, Button, Stack, Typography } from '@mui/material';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
@@ -13,6 +15,8 @@ import { AddPage } from './AddPage';
 import { byBag } from './bags';
 import { ItemForm } from './ItemForm';
 import { KitCheck } from './check/KitCheck';
+import { ChooseKit } from './choose/ChooseKit';
+import { SparePage } from './spare/SparePage';
 import { KitPicture } from './KitPicture';
 import type { Item } from '../../store/kitItems';
 import { freshItem, kinds } from './kinds';
@@ -45,6 +49,12 @@ export function KitRoom() {
           <Button component={Link} to="/kit/check" variant="outlined" startIcon={<FactCheck />}>
             Is it enough for a trip?
           </Button>
+          <Button component={Link} to="/kit/choose" variant="outlined" startIcon={<Balance />}>
+            What to take for a trip
+          </Button>
+          <Button component={Link} to="/kit/spare" variant="outlined" startIcon={<Handshake />}>
+            Give to another party
+          </Button>
           <Button component={Link} to="/kit/add" variant="contained" startIcon={<Add />}>
             Add to the kit
           </Button>
@@ -68,6 +78,10 @@ export function KitRoom() {
       detail={
         id === 'check' ? (
           <KitCheck />
+        ) : id === 'choose' ? (
+          <ChooseKit />
+        ) : id === 'spare' ? (
+          <SparePage />
         ) : id === 'add' || (kit.length === 0 && !fresh) ? (
           <AddPage templates={templates} />
         ) : fresh ? (

@@ -1,5 +1,6 @@
 import { Box, Button, Stack, Tab, Tabs, Typography } from '@mui/material';
 import { useNavigate, useParams } from 'react-router';
+import { BuildPage } from './build/BuildPage';
 import { CallPage } from './call/CallPage';
 import { MakePage } from './make/MakePage';
 import { ScarceProvider, useScarce } from './ScarceContext';
@@ -8,6 +9,7 @@ import { StandingPage } from './standing/StandingPage';
 const pages = [
   { id: 'standing', name: 'Where we stand', Page: StandingPage },
   { id: 'make', name: 'Make water', Page: MakePage },
+  { id: 'build', name: 'Build it', Page: BuildPage },
   { id: 'call', name: 'Call for help', Page: CallPage },
 ] as const;
 

@@ -1,5 +1,6 @@
-import { Box, Stack, Typography } from '@mui/material';
+import { Box, Button, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import type { Schema } from '../../../core/contract';
 import { calculateLong } from '../../../core/long';
 import { useCalculation } from '../../../core/useCalculation';
@@ -93,6 +94,9 @@ export function KitCheck() {
                   </li>
                 ))}
               </Box>
+              <Button component={Link} to="/kit/spare" variant="outlined" sx={{ alignSelf: 'start' }}>
+                Make a card for them
+              </Button>
             </Section>
           )}
         </>

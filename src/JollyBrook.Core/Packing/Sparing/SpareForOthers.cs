@@ -1,0 +1,235 @@
+using JollyBrook.Core.Barriers;
+using JollyBrook.Core.Carry.Here;
+using JollyBrook.Core.Chemistry;
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Kit;
+using JollyBrook.Core.Sources;
+using JollyBrook.Core.Treatment;
+using JollyBrook.Core.Units;
+using JollyBrook.Core.Water;
+
+namespace JollyBrook.Core.Packing.Sparing;
+
+/// <summary>
+/// The calculation "spare": what another party can be given for their need, as cards with dose, wait and cautions, and what remains for us
+/// (handbook room 80, "Spare to give away").
+/// </summary>
+public static class SpareForOthers
+{
+    public static IReadOnlyList<Field> Fields => SpareFields.All;
+
+    /// <exception cref="BadInputException">A field is out of its range, or neither plan nor litres are given.</exception>
+    public static SpareResponse Compute(SpareRequest request)
+    {
+        ArgumentNullException.ThrowIfNull(request);
+        var say = Speaker.For(request.Units);
+        var intake = new Intake(say);
+        var need = request.Need ?? new OthersNeed();
+        intake.Optional(SpareFields.People, need.People);
+        intake.Optional(SpareFields.Days, need.Days);
+        intake.Optional(SpareFields.Water, need.WaterC);
+        intake.Optional(SpareFields.Bottle, need.BottleL);
+        intake.Optional(SpareFields.Along, request.AlongKm);
+        intake.ThrowIfWrong();
+        var ours = new KitCheckRequest(request.Units, request.Kit, Rest(request), request.Trip, request.CountViruses, request.Now);
+        return new Giving(request, need, ours, CheckKit.TripOf(ours), say).Answer();
+    }
+
+    /// <summary>What is left of the trip; the whole of it before the walk, none past its finish.</summary>
+    private static Carry.PlanRequest? Rest(SpareRequest request)
+    {
+        if (request.Plan is not { } plan || request.AlongKm is not { } km)
+        {
+            return request.Plan;
+        }
+
+        Carry.PlanSetup.Check(plan);
+        return CutTrip.Of(plan, Math.Min(km, Math.Max(0, plan.Route!.LengthKm!.Value - NearFinishKm)), 0).Request;
+    }
+
+    private const double NearFinishKm = 0.05;
+
+    private sealed class Giving(SpareRequest request, OthersNeed need, KitCheckRequest ours, CheckedTrip trip, Speaker say)
+    {
+        private const double ColdC = 1;
+        private readonly List<KitEntry> _kit = KitEntry.Carried(request.Kit);
+
+        private double OursL => trip.Trip.Litres!.Value * Findings.SupplyFactor;
+
+        /// <summary>Now, or the trip's first day: without a date no tablet is counted on.</summary>
+        private DateTimeOffset? StartAt => request.Now ?? (trip.Trip.FirstDay is { } first ? new DateTimeOffset(first, TimeOnly.MinValue, TimeSpan.Zero) : null);
+
+        private double BottleL => need.BottleL ?? 1;
+
+        private double TheirL => Math.Ceiling((need.Litres / BottleL) - 1e-9) * BottleL;
+
+        public SpareResponse Answer()
+        {
+            List<SpareCard> cards = [.. Boil(), .. Tablets(), .. Here()];
+            List<SpareCard> inOrder = [.. cards.OrderBy(c => c.IsTight).ThenByDescending(c => c.IsEnough).ThenBy(c => c.Kind).ThenBy(c => c.Amount)];
+            return new SpareResponse(Headline(inOrder), TheirL, OursL, inOrder, Assume());
+        }
+
+        private static string Headline(List<SpareCard> cards) => cards switch
+        {
+            [] => "Nothing of ours can be spared: share treated water, and go out together",
+            [{ Kind: SpareKind.Boil }, ..] => "They can boil their own",
+            [{ Kind: SpareKind.Tablets, Give: var give }, ..] => $"Give them {give}",
+            [var here, ..] => $"Treat {here.Give} for them here",
+        };
+
+        private List<Assumption> Assume()
+        {
+            List<Assumption> all = [.. trip.Assumptions];
+            if (need.HasClearWater is null or YesNo.Unknown)
+            {
+                all.Add(new("need.hasClearWater", "Whether their water is clear is not known: counted as cloudy."));
+            }
+
+            if (need.HasPot is null or YesNo.Unknown)
+            {
+                all.Add(new("need.hasPot", "Whether they can boil is not known: counted as not."));
+            }
+
+            if (need.WaterC is null)
+            {
+                all.Add(new("need.waterC", "How cold their water is, is not known: counted as near freezing."));
+            }
+
+            return all;
+        }
+
+        private WaterInput Water(double litres) => new(
+            litres, need.HasClearWater == YesNo.Yes ? Clarity.Clear : Clarity.Cloudy, need.HasClearWater == YesNo.Yes ? WaterColour.None : WaterColour.Unknown, need.WaterC ?? ColdC,
+            trip.Trip.HighestM);
+
+        /// <summary>Their own pot needs nothing of ours.</summary>
+        private IEnumerable<SpareCard> Boil()
+        {
+            if (need.HasPot != YesNo.Yes)
+            {
+                yield break;
+            }
+
+            var boiled = Treat.Compute(new TreatRequest(request.Units, Water(BottleL), TreatmentMethods.Boil, request.CountViruses));
+            yield return Card(SpareKind.Boil, null, "Boil it", "", 0, TheirL, boiled, boiled.Headline, "", "Nothing of ours is given.", isTight: false, null);
+        }
+
+        private IEnumerable<SpareCard> Tablets()
+        {
+            foreach (var entry in _kit.Where(e => e.Item is ChemicalProduct { Product.Profile.Form: ProductForm.Tablet } && e.Left >= 1))
+            {
+                var treated = Treat.Compute(new TreatRequest(
+                    request.Units, Water(BottleL), entry.Id, request.CountViruses, StartAt: StartAt, Kit: [entry with { Left = Plenty }]));
+                if (treated.Outcome is TreatOutcome.Refused || treated.DrinkableMinutes is not { } minutes || treated.Dose is not { } dose)
+                {
+                    continue;
+                }
+
+                var each = Math.Ceiling(dose.Units - 1e-9);
+                var wanted = each * Math.Round(TheirL / BottleL);
+                var may = MostToSpare(entry, Math.Min(wanted, Math.Floor(entry.Left!.Value)));
+                var isTight = may < each;
+                // Where nothing can be spared by our own rule, a strip for the way out is still theirs to ask for, and ours to weigh.
+                var given = Math.Floor((isTight ? Math.Min(wanted, Math.Floor(entry.Left!.Value)) : may) / each) * each;
+                if (given < each)
+                {
+                    continue;
+                }
+
+                var left = entry.Left.Value - given;
+                yield return Card(
+                    SpareKind.Tablets, entry.Id, entry.Item!.Name ?? "", entry.Item.Amount(given, say), given, given / each * BottleL, treated,
+                    $"{entry.Item.Amount(each, say)} in each {say.Of(Quantity.Volume, BottleL)}", $"Wait {Speaker.Minutes(minutes)} before drinking",
+                    $"{entry.Item.Amount(left, say)} of {entry.Item.Amount(entry.Left.Value, say)} are left for us: with the rest enough for {say.Of(Quantity.Volume, Covered(With(entry, left)))} of the {say.Of(Quantity.Volume, OursL)} we should have.",
+                    isTight, left);
+            }
+        }
+
+        private const double Plenty = 20_000;
+
+        /// <summary>Water that we treat for them with what is not handed over.</summary>
+        private IEnumerable<SpareCard> Here()
+        {
+            var (_, counted) = Ours(_kit);
+            var budget = new SupplyBudget(counted);
+            var left = budget.Litres - OursL;
+            var (chain, share) = budget.Shares.Where(s => s.Chain.Barriers.All(b => b.Item is not ChemicalProduct)).Select(s => (s.Chain, s.Litres)).FirstOrDefault();
+            if (chain is null)
+            {
+                yield break;
+            }
+
+            var litres = Math.Min(TheirL, Math.Floor(Math.Min(left, share)));
+            if (litres < 1)
+            {
+                yield break;
+            }
+
+            var kit = chain.Pieces.Concat(_kit.Where(e => !Choosing.Candidate.Treats(e))).DistinctBy(e => e.Id).ToList();
+            var treated = Treat.Compute(new TreatRequest(
+                request.Units, Water(litres), chain.Chain.Id, request.CountViruses, Boil: BoilingPot.Options(BoilingPot.Of(kit)), StartAt: StartAt, Container: BatchContainer.Of(kit), Kit: kit));
+            if (treated.Outcome is not TreatOutcome.Meets || treated.DrinkableMinutes is not { } minutes)
+            {
+                yield break;
+            }
+
+            yield return Card(
+                SpareKind.TreatHere, chain.Barriers[0].Id, chain.Chain.Name, say.Of(Quantity.Volume, litres), 0, litres, treated, treated.Headline, $"Ready in {Speaker.Minutes(minutes)}",
+                $"It takes us {Speaker.Minutes(treated.HandsOnMinutes)} of work; {say.Of(Quantity.Volume, budget.Litres - litres)} of what we can treat remain for the {say.Of(Quantity.Volume, OursL)} we should have.",
+                isTight: false, null);
+        }
+
+        /// <summary>The most of it that leaves us no worse: all that we should have, and as many ways whatever fails.</summary>
+        private double MostToSpare(KitEntry entry, double wanted)
+        {
+            var (columns, _) = Ours(_kit);
+            bool IsFine(double given)
+            {
+                var (after, counted) = Ours(With(entry, entry.Left!.Value - given));
+                return new SupplyBudget(counted).Litres >= OursL - 1e-9 && after.Zip(columns).All(c => c.First.Holds || !c.Second.Holds);
+            }
+
+            var (low, high) = (0.0, wanted);
+            while (low < high)
+            {
+                var middle = Math.Ceiling((low + high) / 2);
+                (low, high) = IsFine(middle) ? (middle, high) : (low, middle - 1);
+            }
+
+            return low;
+        }
+
+        private List<KitEntry> With(KitEntry entry, double left) => [.. _kit.Select(e => e.Id == entry.Id ? e with { Left = left } : e)];
+
+        private double Covered(List<KitEntry> kit) => new SupplyBudget(Ours(kit).Counted).Litres;
+
+        private (IReadOnlyList<FailureColumn> Columns, List<CarriedChain> Counted) Ours(List<KitEntry> kit)
+        {
+            var counted = CheckKit.ChainsOf(ours, trip.Trip, kit, trip.Trip.Litres!.Value / trip.Trip.Days).Where(c => c.Counts).ToList();
+            return ([.. FailureGrid.Over(counted).Select(g => g.Column)], counted);
+        }
+
+        private SpareCard Card(
+            SpareKind kind, string? itemId, string title, string give, double amount, double litres, TreatResponse treated, string dose, string wait, string remains, bool isTight, double? left)
+        {
+            List<string> steps = [.. treated.Steps.Where(s => s.Kind is not StepKind.Drink && !s.Optional).Select(s => $"{s.Title}: {Sentence.Lower(s.Detail)}")];
+            List<string> cautions =
+            [
+                .. treated.ShortOf.Count > 0 ? [$"Falls short on {OrganismClasses.Spoken(treated.ShortOf)}: better than nothing, no more."] : Array.Empty<string>(),
+                .. treated.Cautions.Select(c => c.Message), .. treated.Storage ?? [],
+                "The pack’s own label comes first. Not for anyone allergic to what is in it.",
+            ];
+            if (kind != SpareKind.Tablets)
+            {
+                cautions.RemoveAt(cautions.Count - 1);
+            }
+
+            var isEnough = litres >= TheirL - 1e-9;
+            var spoken = string.Join(". ", Lines(title, dose, wait, steps, cautions).Where(s => s.Length > 0).Select(s => s.TrimEnd('.'))) + ".";
+            return new SpareCard(kind, itemId, title, give, amount, litres, isEnough, dose, wait, steps, cautions, remains, isTight, left, spoken);
+        }
+
+        private static string[] Lines(string title, string dose, string wait, List<string> steps, List<string> cautions) => [title, dose, wait, .. steps, .. cautions];
+    }
+}

@@ -1,0 +1,77 @@
+import { recordsIn, type Kind } from '../store/records';
+import type { LocalRecord, LocalStore } from '../store/db';
+import { schemaOf } from '../store/recordSchema';
+import type { Bundle } from './bundle';
+import type { Schema } from '../core/contract';
+
+/** What may be handed over. */
+export type Thing =
+  | { of: 'trip'; routeId: string; withParty: boolean }
+  | { of: 'kit' }
+  | { of: 'lines'; book: string; since: string }
+  | { of: 'batch'; batchId: string };
+
+/** The records of a thing, whatever book they are in. */
+export async function recordsOf(db: LocalStore, thing: Thing): Promise<LocalRecord[]> {
+  switch (thing.of) {
+    case 'trip': {
+      const route = await first(db, 'route', thing.routeId);
+      if (!route) return [];
+      const sources = (await every(db, 'trip-source')).filter(
+        ({ body }) => (body as { routeId?: string }).routeId === route.id,
+      );
+      const party = thing.withParty
+        ? [...(await every(db, 'walker')).filter(({ book }) => book === route.book), ...(await carried(db))]
+        : [];
+      return [route, ...sources, ...party];
+    }
+    case 'kit':
+      return carried(db);
+    case 'lines':
+      return (await recordsIn(db, thing.book).toArray()).filter(
+        ({ kind, body }) => kind === 'book-line' && writtenAt(body) >= Date.parse(thing.since),
+      );
+    case 'batch': {
+      const batch = await first(db, 'batch', thing.batchId);
+      const taps = (await every(db, 'batch-event')).filter(({ parent }) => parent === thing.batchId);
+      return batch ? [batch, ...taps] : [];
+    }
+  }
+}
+
+/** A bundle of records. */
+export function bundleOf(records: LocalRecord[], from: string, title: string, now: Date): Bundle {
+  const books = new Map<string, Schema<'BackupEntry'>[]>();
+  for (const { book, kind, id, schema, body } of records) {
+    const entries = books.get(book) ?? [];
+    entries.push({ kind, id, schema: schema ?? schemaOf(kind), body: body as Schema<'BackupEntry'>['body'] });
+    books.set(book, entries);
+  }
+  return {
+    format: 'jolly-brook-handover',
+    version: 1,
+    from,
+    title,
+    madeAt: now.toISOString(),
+    books: [...books].map(([id, entries]) => ({ id, records: entries })),
+  };
+}
+
+/** When a line was told to have happened. */
+function writtenAt(body: unknown): number {
+  return Date.parse((body as { at?: string }).at ?? '');
+}
+
+async function carried(db: LocalStore) {
+  return (await every(db, 'kit-item')).filter(
+    ({ body }) => (body as { retired?: boolean | null }).retired !== true,
+  );
+}
+
+function every(db: LocalStore, kind: Kind): Promise<LocalRecord[]> {
+  return db.records.where('[kind+id]').between([kind, ''], [kind, '\uffff']).toArray();
+}
+
+async function first(db: LocalStore, kind: Kind, id: string): Promise<LocalRecord | undefined> {
+  return db.records.where('[kind+id]').equals([kind, id]).first();
+}

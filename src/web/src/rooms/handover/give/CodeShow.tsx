@@ -1,0 +1,45 @@
+import { Box, Typography } from '@mui/material';
+import { useEffect, useMemo, useState } from 'react';
+import { countOf, framesOf } from '../../../handover/frames';
+import { codeShape } from './codeShape';
+
+/** So long each code stands, ms: what a phone's camera keeps up with. */
+const eachMs = 250;
+
+/** A bundle's codes, one after another without end; one that fits into a single code stands still. */
+export function CodeShow({ bytes }: { bytes: Uint8Array }) {
+  const frames = useMemo(() => framesOf(bytes), [bytes]);
+  const [at, setAt] = useState(() => ({ number: 0, frame: frames.next().value as Uint8Array }));
+  const count = countOf(bytes.length);
+  useEffect(() => {
+    if (count === 1) return;
+    const timer = setInterval(
+      () => setAt(({ number }) => ({ number: number + 1, frame: frames.next().value as Uint8Array })),
+      eachMs,
+    );
+    return () => clearInterval(timer);
+  }, [frames, count]);
+  const { path, modules } = useMemo(() => codeShape(at.frame), [at.frame]);
+  return (
+    <Box sx={{ display: 'grid', gap: 1, justifyItems: 'center' }}>
+      <Box
+        component="svg"
+        viewBox={`0 0 ${modules} ${modules}`}
+        shapeRendering="crispEdges"
+        role="img"
+        aria-label="Code to be read by the other phone"
+        data-number={at.number}
+        sx={{ width: 'min(100%, 560px, 78vh)', aspectRatio: '1', bgcolor: '#fff', forcedColorAdjust: 'none' }}
+      >
+        <rect width={modules} height={modules} fill="#fff" />
+        <path d={path} fill="#000" />
+      </Box>
+      <Typography sx={{ fontWeight: 650 }}>
+        {count === 1 ? 'One code' : `${count} codes, again and again`}
+      </Typography>
+      <Typography sx={{ color: 'text.secondary', textAlign: 'center' }}>
+        On the other phone: More, Two phones, Take in. Hold it over this screen until it says done.
+      </Typography>
+    </Box>
+  );
+}

@@ -1,0 +1,69 @@
+import { Box } from '@mui/material';
+import type { Schema } from '../../../core/contract';
+import { ChoiceGroup } from '../../../shared/ChoiceGroup';
+import { NumberEntry, type Entry } from '../../../shared/NumberEntry';
+
+type Need = Schema<'OthersNeed'>;
+
+interface Props {
+  need: Need;
+  onChange: (need: Need) => void;
+  errors: (field: string) => string | undefined;
+}
+
+const ways = [
+  { id: 'out', name: 'On the way out' },
+  { id: 'stay', name: 'Staying on' },
+];
+
+const answers = [
+  { id: 'unknown', name: 'Not known' },
+  { id: 'yes', name: 'Yes' },
+  { id: 'no', name: 'No' },
+];
+
+/** Who they are and what they have: a few taps. */
+export function NeedForm({ need, onChange, errors }: Props) {
+  const number = (key: 'people' | 'days' | 'waterC' | 'bottleL', usual: number | null) => ({
+    value: need[key] ?? usual,
+    isDefault: need[key] == null,
+    onChange: (value: Entry) => onChange({ ...need, [key]: value as number | null }),
+    error: errors(key),
+  });
+  return (
+    <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
+      <NumberEntry label="People" quantity="plain" step={1} {...number('people', 1)} />
+      <ChoiceGroup
+        label="They are"
+        choices={ways}
+        value={need.way ?? 'out'}
+        isDefault={need.way == null}
+        onChange={(way) => onChange({ ...need, way: way as Need['way'] })}
+      />
+      {need.way === 'stay' && (
+        <NumberEntry label="For days" quantity="plain" step={1} {...number('days', 1)} />
+      )}
+      <ChoiceGroup
+        label="They can boil: pot and fire"
+        choices={answers}
+        value={need.hasPot ?? 'unknown'}
+        onChange={(hasPot) => onChange({ ...need, hasPot: hasPot as Need['hasPot'] })}
+      />
+      <ChoiceGroup
+        label="Their water is clear"
+        choices={answers}
+        value={need.hasClearWater ?? 'unknown'}
+        onChange={(clear) => onChange({ ...need, hasClearWater: clear as Need['hasClearWater'] })}
+      />
+      <NumberEntry
+        label="Their water’s temperature"
+        quantity="temperature"
+        step={1}
+        {...number('waterC', null)}
+        isDefault={false}
+        unknown="Not known: near freezing"
+      />
+      <NumberEntry label="Their bottle" quantity="volume" step={0.25} {...number('bottleL', 1)} />
+    </Box>
+  );
+}

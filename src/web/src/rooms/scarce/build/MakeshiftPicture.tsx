@@ -1,0 +1,66 @@
+import { Box } from '@mui/material';
+
+interface Drawing {
+  ink: string;
+  water: string;
+}
+
+/** Each on a field of 72 × 72, in ink, with what is water filled. */
+const drawn: Record<string, Drawing> = {
+  'layered-filter': {
+    ink: 'M18 6h36l-4 46q-1 6-8 8v6h-12v-6q-7-2-8-8zM20 24h32M21 34h30M22 44h28M27 28h1m7 1h1m7-1h1M26 39l3-2l3 2l3-2l3 2l3-2l3 2M28 49h2m4 0h2m4 0h2M36 68v2',
+    water: 'M19 14h34l-1 10H20z',
+  },
+  wick: {
+    ink: 'M6 8h24v26H6zM42 36h24v28H42zM6 34v30h24V34M24 24q2-20 16-16q10 3 12 34M52 44v3M52 50v2',
+    water: 'M7 18h22v15H7zM43 56h22v7H43z',
+  },
+  siphon: {
+    ink: 'M6 6h26v30H6zM42 38h24v28H42zM6 36v30h26V36M18 18q0-14 14-12q18 2 20 40M9 32h20',
+    water: 'M7 14h24v16H7zM43 54h22v11H43z',
+  },
+  'squeeze-out': {
+    ink: 'M10 66q-6-24 2-40l4-8v-8h12v8l4 8q8 16 2 40zM16 10h12M30 12q10-6 14 8l4 4M48 24h16v42H44V32zM4 44h8m24 0h-6M14 58h18',
+    water: 'M14 30h16q5 12 4 26H12q-2-14 2-26zM45 50h18v15H45z',
+  },
+  can: {
+    ink: 'M18 26h36v40H18zM18 26q18 8 36 0M18 26q18-8 36 0M20 28q-4-24 16-24t16 24M22 28h1M49 28h1',
+    water: 'M19 40h34v25H19z',
+  },
+  'bark-vessel': {
+    ink: 'M8 24l8 26h40l8-26l-10 4H18zM8 24l10 4M64 24l-10 4M24 58l-3 8M36 58v8M48 58l3 8M18 66h36M28 20q-3-5 0-9t0-8M42 20q-3-5 0-9t0-8',
+    water: 'M18 32h36l-3 16H21z',
+  },
+  'pot-hanger': {
+    ink: 'M4 60L64 12M20 66l6-24l-5-9M26 42l8-6M4 60q-2 8 8 8t8-8M54 20v10M42 34q12-8 24 0M42 34h24v18H42zM46 64l4-8l4 8l4-8l4 8',
+    water: 'M43 42h22v9H43z',
+  },
+  'bottle-lifter': {
+    ink: 'M6 14h60M36 14l-8 14M36 14l8 14M28 28h16M29 26h14v6l4 6v26q0 3-3 3H28q-3 0-3-3V38l4-6zM18 68h36',
+    water: 'M26 44h20v22H26z',
+  },
+};
+
+/** The thing as it stands when it is built. */
+export function MakeshiftPicture({ id }: { id: string }) {
+  const drawing = drawn[id];
+  if (!drawing) return null;
+  return (
+    <Box
+      component="svg"
+      viewBox="0 0 72 72"
+      aria-hidden
+      sx={{ width: 96, height: 96, flexShrink: 0, color: 'text.primary' }}
+    >
+      <path d={drawing.water} fill="#5fa9b5" />
+      <path
+        d={drawing.ink}
+        fill="none"
+        stroke="currentColor"
+        strokeWidth={2.4}
+        strokeLinecap="round"
+        strokeLinejoin="round"
+      />
+    </Box>
+  );
+}

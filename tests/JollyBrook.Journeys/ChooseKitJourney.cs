@@ -1,0 +1,73 @@
+using OpenQA.Selenium;
+
+namespace JollyBrook.Journeys;
+
+/// <summary>A kit is chosen for a trip, from nothing and from what is carried; what can be spared goes to another party on a card.</summary>
+public sealed class ChooseKitJourney
+{
+    private static readonly By Best = By.XPath("//li[starts-with(@aria-label, 'Best by what matters')]//button");
+
+    [Fact]
+    public void From_nothing_a_set_is_chosen_taken_and_checked()
+    {
+        using var server = new AppServer(demo: false);
+        using var browser = server.NewBrowser();
+        browser.Open("/kit/choose");
+        browser.UntilText("No trip is planned yet.");
+        browser.Fill("Water in all", "20");
+        browser.Click("button", "Clear");
+        browser.UntilText("Best by what matters");
+        browser.Until(() => !browser.Text.Contains("being run through the trip"), "every set to be tried");
+        browser.Text.ShouldNotContain("Carried now");
+        browser.Text.ShouldNotContain("Lacks:");
+        var names = browser.Headline.Split(" + ");
+        browser.Click(Best);
+        browser.UntilText("new in the kit");
+        browser.Until(() => server.Records("kit-item").Count >= names.Length, "the set to reach the server");
+        server.Records("kit-item").Select(r => r.GetProperty("body").GetProperty("name").GetString()).ShouldBeSubsetOf([.. names, "Aluminium pot with lid"]);
+
+        // Nothing of it is counted on before its own label is copied: the check says what to fill in.
+        browser.Click("link", "Kit check");
+        browser.UntilText("Is the kit enough?");
+        browser.Fill("Water in all", "20");
+        browser.UntilText("to mend before you leave");
+    }
+
+    [Fact]
+    public void What_matters_moves_the_choice_and_taking_one_can_be_undone()
+    {
+        using var server = new AppServer();
+        using var browser = server.NewBrowser(390, 844);
+        browser.Open("/kit/choose");
+        browser.UntilText("Best by what matters");
+        browser.UntilText("Carried now");
+        browser.Until(() => !browser.Text.Contains("being run through the trip"), "every set to be tried");
+        int Carried() => server.Records("kit-item").Count(r => !(r.GetProperty("body").TryGetProperty("retired", out var gone) && gone.ValueKind == System.Text.Json.JsonValueKind.True));
+        var before = Carried();
+        browser.Click(Best);
+        browser.UntilText("Taken");
+        browser.Until(() => Carried() != before, "the set to be carried");
+        browser.Click("button", "Undo");
+        browser.Until(() => Carried() == before, "what was carried to be carried again");
+    }
+
+    [Fact]
+    public void Another_party_is_given_tablets_on_a_card()
+    {
+        using var server = new AppServer();
+        using var phone = server.NewBrowser(390, 844);
+        phone.Open("/kit/check");
+        phone.Click("link", "Make a card for them");
+        phone.UntilText("What they need");
+        phone.Fill("People", "2");
+        phone.UntilText("tablets");
+        phone.UntilText("before drinking");
+        phone.UntilText("label comes first");
+        phone.Click(By.XPath("//article//button[starts-with(normalize-space(), 'Given:')]"));
+        phone.UntilText("Written down");
+        phone.Until(() => server.Records("book-line").Any(r => r.GetProperty("body").ToString().Contains("Gave away", StringComparison.Ordinal)), "the line to reach the server");
+        // Those who can boil need nothing of ours.
+        phone.Click(By.XPath("//*[normalize-space()='They can boil: pot and fire']/following::button[normalize-space()='Yes'][1]"));
+        phone.UntilHeadline("They can boil their own");
+    }
+}
