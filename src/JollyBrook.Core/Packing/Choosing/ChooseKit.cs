@@ -18,6 +18,9 @@ public static class ChooseKit
 
     private const int MostPieces = 5;
 
+    /// <summary>So many that turn out to lack something are held against kit check before the search is given up.</summary>
+    private const int MostChecked = 24;
+
     public static IReadOnlyList<Field> Fields => ChooseKitFields.All;
 
     /// <exception cref="BadInputException">A field is out of its range, or neither plan nor litres are given.</exception>
@@ -79,13 +82,16 @@ public static class ChooseKit
             _walk = new SetWalk(TripBatch.Of(plan, _trip, (litres, own) => CheckKit.WorstWater(AsChecked(request), _trip, own, litres)), _others, _open);
         }
 
+        private int Largest => (int)(_request.MostPieces ?? MostPieces);
+
+        private bool IsAll => Largest >= MostPieces;
+
         public ChooseKitResponse Make()
         {
-            var most = (int)(_request.MostPieces ?? MostPieces);
             var may = _open.Select((c, i) => c.LeftOut.Length == 0 ? 1 << i : 0).Sum();
             List<(KitSet Set, int Mask)> sets = [];
             var (tried, noTarget) = (0, 0);
-            foreach (var mask in Subsets(may, most))
+            foreach (var mask in Subsets(may, Largest))
             {
                 tried++;
                 if (!_worst.Exists(c => c.Chain.Counts && (c.Mask & ~mask) == 0))
@@ -101,17 +107,17 @@ public static class ChooseKit
             var carried = _open.Select((c, i) => c.Carried ? 1 << i : 0).Sum();
             var present = carried == 0 ? null : Checked(Of(carried), carried);
             return new ChooseKitResponse(
-                Headline(offered), [.. offered.Select(o => o.Set)], present, [.. _all.Select(c => c.Told)], tried, noTarget, most >= MostPieces, _trip.Litres!.Value, _trip.Days,
+                Headline(offered), [.. offered.Select(o => o.Set)], present, [.. _all.Select(c => c.Told)], tried, noTarget, IsAll, _trip.Litres!.Value, _trip.Days,
                 Assume(), offered.Count == 0 ? [] : Working(offered[0].Set));
         }
 
         /// <summary>All that are not worse in every respect than another, the best first; each held against kit check itself.</summary>
         private List<(KitSet Set, int Mask)> Best(List<(KitSet Set, int Mask)> sets)
         {
-            List<(KitSet Set, int Mask)> offered = [];
-            foreach (var (found, mask) in sets.OrderBy(s => s.Set.Lacks.Count).ThenBy(s => s.Set.Steps).ThenBy(s => s.Set.MassKg).ThenBy(s => s.Set.Ids.Count))
+            List<(KitSet Set, int Mask)> offered = [], nearest = [];
+            foreach (var (found, mask) in sets.OrderBy(s => s.Set.Lacks.Count).ThenBy(s => Harm(s.Set)).ThenBy(s => s.Set.Steps).ThenBy(s => s.Set.MassKg).ThenBy(s => s.Set.Ids.Count))
             {
-                if (offered.Count >= Offered || (offered.Count > 0 && found.Lacks.Count > offered[0].Set.Lacks.Count))
+                if (offered.Count >= Offered || nearest.Count >= MostChecked || (offered.Count > 0 && found.Lacks.Count > offered[0].Set.Lacks.Count))
                 {
                     break;
                 }
@@ -122,18 +128,24 @@ public static class ChooseKit
                 }
 
                 var set = Checked(found, mask);
-                if (set.Lacks.Count == found.Lacks.Count)
-                {
-                    offered.Add((set, mask));
-                }
+                (set.Lacks.Count <= found.Lacks.Count ? offered : nearest).Add((set, mask));
             }
 
-            return offered;
+            // Where the plan made with each of them asks for more than any has, the one that lacks least is still told.
+            return offered.Count > 0 ? offered : [.. nearest.OrderBy(n => n.Set.Lacks.Count).ThenBy(n => Harm(n.Set)).ThenBy(n => n.Set.Steps).Take(Offered)];
         }
 
-        /// <summary>What it lacks by kit check, which plans the trip with this very set.</summary>
+        /// <summary>Of sets that lack as much: water that nothing treats is the worst, then failures that leave nothing, then those that leave one way.</summary>
+        private static int Harm(KitSet set) => set.Lacks.Count == 0 ? 0 : (set.GapAt is null ? 0 : 100) + (10 * set.LeavesNothing.Count) + set.LeavesOne.Count;
+
+        /// <summary>What it lacks by kit check, which plans the trip with this very set; a first answer, of small sets alone, does without.</summary>
         private KitSet Checked(KitSet set, int mask)
         {
+            if (!IsAll)
+            {
+                return set;
+            }
+
             var kit = _others.Concat(Taken(mask).SelectMany(c => c.Entries)).ToList();
             var check = CheckKit.Compute(AsChecked(_request) with { Kit = kit });
             return set with { Lacks = [.. check.Findings.Where(f => f.State != FindingState.Holds && Enum.IsDefined((MustHave)f.Number)).Select(f => f.Title)] };
@@ -193,7 +205,7 @@ public static class ChooseKit
 
             var best = offered[0].Set;
             var names = string.Join(" + ", best.Names);
-            return best.Lacks.Count == 0 ? names : $"{names}: the nearest, it still lacks {string.Join(" and ", best.Lacks.Select(Sentence.Lower))}";
+            return best.Lacks.Count == 0 ? names : $"No set is whole. Nearest: {names}";
         }
 
         private List<Assumption> Assume()

@@ -50,18 +50,17 @@ internal static class UsualPieces
         return template.Item switch
         {
             WaterFilter filter => new(id, filter with { Filter = filter.Filter! with { RatedLifeL = filter.Filter.RatedLifeL ?? FilterLifeL } }, Filter: New),
-            ChemicalProduct { Product: { } product } tablets => new(id, tablets with { Product = product with { BestBefore = (lastDay ?? new DateOnly(2000, 1, 1)).AddYears(1) } }, Tablets),
+            ChemicalProduct { Product: { } product } tablets => new(id, tablets with { Name = $"{tablets.Name}, a new pack", Product = product with { BestBefore = (lastDay ?? new DateOnly(2000, 1, 1)).AddYears(1) } }, Tablets),
             UvLamp lamp => new(id, lamp, Cycles),
             Stove stove => new(id, stove with { Burner = stove.Burner! with { EmptyG = EmptyCanisterG } }, CanisterG),
             var other => new(id, other),
         };
     }
 
-    /// <summary>Whether two pieces do the same in the same way, so that the usual one need not stand beside the owned.</summary>
+    /// <summary>Whether two pieces do the same in the same way, so that the usual one need not stand beside the owned; of tablets a new pack may always be had.</summary>
     public static bool Alike(KitItem owned, KitItem usual) => (owned, usual) switch
     {
         (WaterFilter a, WaterFilter b) => a.Filter?.Style == b.Filter?.Style,
-        (ChemicalProduct a, ChemicalProduct b) => a.Product?.Profile.Active == b.Product?.Profile.Active && a.Product?.Profile.Form == b.Product?.Profile.Form,
         (UvLamp, UvLamp) => true,
         (Stove a, Stove) => !a.IsOpenFire,
         _ => false,

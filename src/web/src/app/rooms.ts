@@ -75,7 +75,7 @@ export const more: Room[] = [
   },
   {
     path: '/handover',
-    name: 'Two phones',
+    name: 'Share',
     shortcut: 'h',
     Icon: QrCode2,
     what: 'Hand a trip, the kit or lines from phone to phone, without a network',

@@ -1,4 +1,4 @@
-import { recordsIn, type Kind } from '../store/records';
+import type { Kind } from '../store/records';
 import type { LocalRecord, LocalStore } from '../store/db';
 import { schemaOf } from '../store/recordSchema';
 import type { Bundle } from './bundle';
@@ -8,7 +8,7 @@ import type { Schema } from '../core/contract';
 export type Thing =
   | { of: 'trip'; routeId: string; withParty: boolean }
   | { of: 'kit' }
-  | { of: 'lines'; book: string; since: string }
+  | { of: 'lines'; since: string }
   | { of: 'batch'; batchId: string };
 
 /** The records of a thing, whatever book they are in. */
@@ -28,9 +28,7 @@ export async function recordsOf(db: LocalStore, thing: Thing): Promise<LocalReco
     case 'kit':
       return carried(db);
     case 'lines':
-      return (await recordsIn(db, thing.book).toArray()).filter(
-        ({ kind, body }) => kind === 'book-line' && writtenAt(body) >= Date.parse(thing.since),
-      );
+      return (await every(db, 'book-line')).filter(({ body }) => writtenAt(body) >= Date.parse(thing.since));
     case 'batch': {
       const batch = await first(db, 'batch', thing.batchId);
       const taps = (await every(db, 'batch-event')).filter(({ parent }) => parent === thing.batchId);

@@ -34,7 +34,7 @@ const phone = () => new LocalStore('store', newId(), { indexedDB: new IDBFactory
 const drank = (litres: number, hour: number) => ({ kind: 'drank' as const, at: `2026-08-21T${String(hour).padStart(2, '0')}:00:00Z`, litres }); // prettier-ignore
 
 async function handed(from: LocalStore, since = '2026-08-21T00:00:00Z'): Promise<Bundle> {
-  const records = await recordsOf(from, { of: 'lines', book: party, since });
+  const records = await recordsOf(from, { of: 'lines', since });
   return unpack(await pack(bundleOf(records, 'Ilva', 'Book', at)));
 }
 

@@ -149,6 +149,18 @@ public sealed class ChooseKitTests
     }
 
     [Fact]
+    public void Beside_owned_tablets_stands_a_new_pack_and_beside_an_owned_lamp_no_other()
+    {
+        var lamp = new KitEntry("mine", new UvLamp(Kits.Lamp.Label) { Name = "My lamp" }, 60);
+        var tablets = new KitEntry("tabs", new ChemicalProduct(new("clo2-tablet", new DateOnly(2028, 1, 1))) { Name = "Tablets" }, 3);
+        var pieces = Ask(new ChooseKitRequest(UnitSystem.Metric, [Pot, lamp, tablets])).Pieces;
+        pieces.Select(p => p.Id).ShouldContain("clo2");
+        pieces.Single(p => p.Id == "clo2").Name.ShouldBe("Chlorine dioxide tablets, a new pack");
+        pieces.Single(p => p.Id == "clo2").ToAdd.Single().Name.ShouldBe("Chlorine dioxide tablets");
+        pieces.Select(p => p.Id).ShouldNotContain("lamp");
+    }
+
+    [Fact]
     public void Own_figures_replace_the_usual_ones()
     {
         var answer = Ask(FromNothing with { Figures = [new OwnFigure("lamp", 60, 0.2, 0.08)] });

@@ -38,7 +38,7 @@ export function CodeShow({ bytes }: { bytes: Uint8Array }) {
         {count === 1 ? 'One code' : `${count} codes, again and again`}
       </Typography>
       <Typography sx={{ color: 'text.secondary', textAlign: 'center' }}>
-        On the other phone: More, Two phones, Take in. Hold it over this screen until it says done.
+        On the other phone: More, Share, Take in. Hold it over this screen until it says done.
       </Typography>
     </Box>
   );

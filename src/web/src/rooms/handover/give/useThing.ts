@@ -1,6 +1,5 @@
 import { useState } from 'react';
 import type { Thing } from '../../../handover/gather';
-import { useLoggingBook } from '../../../store/books';
 import { useOpenBatches } from '../../../store/batches';
 import { useRouteChoice } from '../../../shared/useRouteChoice';
 
@@ -16,7 +15,6 @@ const hourMs = 3_600_000;
 
 /** What is chosen to be handed over. */
 export function useThing() {
-  const book = useLoggingBook();
   const running = useOpenBatches() ?? [];
   const { routes, route, choose } = useRouteChoice();
   const [of, setOf] = useState<Thing['of']>('lines');
@@ -57,7 +55,7 @@ export function useThing() {
       case 'lines': {
         const since = span === 'all' ? 0 : from - Number(span) * hourMs;
         return {
-          thing: { of, book: book.id, since: new Date(since).toISOString() },
+          thing: { of, since: new Date(since).toISOString() },
           title: `Book: ${spans.find(({ id }) => id === span)!.name.toLowerCase()}`,
         };
       }

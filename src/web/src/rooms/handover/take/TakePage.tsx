@@ -83,7 +83,7 @@ export function TakePage() {
     <Section title="Take in">
       {!found && (
         <>
-          <Typography>The other phone shows codes under More, Two phones, Hand over.</Typography>
+          <Typography>The other phone shows codes under More, Share, Hand over.</Typography>
           <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
             <Button
               variant="contained"

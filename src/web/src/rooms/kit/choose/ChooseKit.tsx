@@ -115,7 +115,7 @@ export function ChooseKit() {
                 all={all}
                 title={i === 0 ? 'Best by what matters' : `Choice ${i + 1}`}
                 isBest={i === 0}
-                onTake={() => void take(set)}
+                onTake={isLooking ? undefined : () => void take(set)}
               />
             ))}
             {response.present && (

@@ -1,6 +1,7 @@
 import { Box, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
 import type { Schema } from '../../../core/contract';
+import { calculateLong } from '../../../core/long';
 import { useCalculation } from '../../../core/useCalculation';
 import { Assumptions } from '../../../shared/Assumptions';
 import { ProblemLine } from '../../../shared/ProblemLine';
@@ -44,6 +45,7 @@ export function SparePage() {
           now: thisHour(),
         }
       : null,
+    calculateLong,
   );
   const errors = (field: string) => problem?.errors.find((e) => e.field === field)?.message;
   const others = problem?.errors.filter(({ field }) => !/^(need|trip)\./.test(field)) ?? [];
@@ -61,6 +63,9 @@ export function SparePage() {
               {show(catalogue, 'volume', response.oursL)}, a quarter more than planned counted in.
             </Typography>
           </Box>
+        )}
+        {!response && isTold && problem === null && (
+          <Typography role="status">Counting what can be spared…</Typography>
         )}
         {!isTold && isReady && (
           <Typography>
