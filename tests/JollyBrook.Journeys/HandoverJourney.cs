@@ -80,7 +80,7 @@ public sealed class HandoverJourney : IDisposable
         browser.Go("/book/new-note");
         browser.Fill("Note", words);
         browser.Click("button", "Write it down");
-        browser.UntilText(words);
+        browser.UntilText("Correct it");
     }
 
     /// <summary>Pictures of the codes as they come, so many of them.</summary>

@@ -1,4 +1,5 @@
 using CsCheck;
+using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Boiling;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Kit;
@@ -38,11 +39,22 @@ public sealed class SpareTests
         card.Dose.ShouldBe("1 tablet in each 1 L");
         // What Water says of the same litre.
         var water = Treat.Compute(new TreatRequest(UnitSystem.Metric, new WaterInput(1, Clarity.Clear, WaterColour.None, 12, 900), "clo2", StartAt: new DateTimeOffset(2026, 8, 10, 0, 0, 0, TimeSpan.Zero), Kit: [Dioxide(30)]));
-        card.Wait.ShouldBe($"Wait {Speaker.Minutes(water.DrinkableMinutes!.Value)} before drinking");
+        card.Wait.ShouldBe($"Wait {Speaker.Minutes(water.Steps.Single(s => s.Kind == StepKind.Contact).Minutes)} before drinking");
         card.Cautions.ShouldContain(c => c.Contains("label comes first"));
         card.Spoken.ShouldContain($"1 tablet in each 1 L. {card.Wait}");
         card.Remains.ShouldStartWith("26 tablets of 30 tablets are left for us");
         answer.Headline.ShouldBe("Give them 4 tablets");
+    }
+
+    /// <summary>Chlorine does not reach Cryptosporidium: dioxide comes first wherever it can be spared.</summary>
+    [Fact]
+    public void What_takes_all_out_comes_before_what_falls_short()
+    {
+        var chlorine = Kits.Entry(Kits.Tablets, left: 60);
+        var cards = Ask(new OthersNeed(1, HasClearWater: YesNo.Yes, WaterC: 12), chlorine, Dioxide(30), Pot, Stove, Lamp).Cards;
+        cards[0].ItemId.ShouldBe("clo2");
+        cards.Single(c => c.ItemId == "tablets").MeetsTarget.ShouldBeFalse();
+        cards.Single(c => c.ItemId == "tablets").Cautions.ShouldContain(c => c.Contains("Falls short on Cryptosporidium"));
     }
 
     [Fact]

@@ -74,6 +74,7 @@ public enum SpareKind
 /// <param name="Amount">The same in the item's own measure: tablets; 0 where nothing is handed over.</param>
 /// <param name="Litres">For so many litres, L.</param>
 /// <param name="IsEnough">Whether that is all they need.</param>
+/// <param name="MeetsTarget">Whether it takes out all that it should.</param>
 /// <param name="Dose">The dose or time, for the largest letters.</param>
 /// <param name="Wait">How long to wait; empty where there is nothing to wait for.</param>
 /// <param name="Steps">What to do, in order, each a sentence.</param>
@@ -83,7 +84,7 @@ public enum SpareKind
 /// <param name="LeftAfter">What is left of the item then, in its own measure; null where nothing is handed over.</param>
 /// <param name="Spoken">The whole card as it is read out.</param>
 public sealed record SpareCard(
-    SpareKind Kind, string? ItemId, string Title, string Give, double Amount, double Litres, bool IsEnough, string Dose, string Wait, IReadOnlyList<string> Steps,
+    SpareKind Kind, string? ItemId, string Title, string Give, double Amount, double Litres, bool IsEnough, bool MeetsTarget, string Dose, string Wait, IReadOnlyList<string> Steps,
     IReadOnlyList<string> Cautions, string Remains, bool IsTight, double? LeftAfter, string Spoken);
 
 /// <summary>What could be given.</summary>

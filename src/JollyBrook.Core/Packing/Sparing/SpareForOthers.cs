@@ -66,7 +66,7 @@ public static class SpareForOthers
         public SpareResponse Answer()
         {
             List<SpareCard> cards = [.. Boil(), .. Tablets(), .. Here()];
-            List<SpareCard> inOrder = [.. cards.OrderBy(c => c.IsTight).ThenByDescending(c => c.IsEnough).ThenBy(c => c.Kind).ThenBy(c => c.Amount)];
+            List<SpareCard> inOrder = [.. cards.OrderBy(c => c.IsTight).ThenByDescending(c => c.MeetsTarget).ThenByDescending(c => c.IsEnough).ThenBy(c => c.Kind).ThenBy(c => c.Amount)];
             return new SpareResponse(Headline(inOrder), TheirL, OursL, inOrder, Assume());
         }
 
@@ -121,7 +121,7 @@ public static class SpareForOthers
             {
                 var treated = Treat.Compute(new TreatRequest(
                     request.Units, Water(BottleL), entry.Id, request.CountViruses, StartAt: StartAt, Kit: [entry with { Left = Plenty }]));
-                if (treated.Outcome is TreatOutcome.Refused || treated.DrinkableMinutes is not { } minutes || treated.Dose is not { } dose)
+                if (treated.Outcome is TreatOutcome.Refused || treated.Dose is not { } dose)
                 {
                     continue;
                 }
@@ -140,7 +140,7 @@ public static class SpareForOthers
                 var left = entry.Left.Value - given;
                 yield return Card(
                     SpareKind.Tablets, entry.Id, entry.Item!.Name ?? "", entry.Item.Amount(given, say), given, given / each * BottleL, treated,
-                    $"{entry.Item.Amount(each, say)} in each {say.Of(Quantity.Volume, BottleL)}", $"Wait {Speaker.Minutes(minutes)} before drinking",
+                    $"{entry.Item.Amount(each, say)} in each {say.Of(Quantity.Volume, BottleL)}", $"Wait {Speaker.Minutes(treated.Steps.Where(s => s.Kind == StepKind.Contact).Sum(s => s.Minutes))} before drinking",
                     $"{entry.Item.Amount(left, say)} of {entry.Item.Amount(entry.Left.Value, say)} are left for us: with the rest enough for {say.Of(Quantity.Volume, Covered(With(entry, left)))} of the {say.Of(Quantity.Volume, OursL)} we should have.",
                     isTight, left);
             }
@@ -227,7 +227,7 @@ public static class SpareForOthers
 
             var isEnough = litres >= TheirL - 1e-9;
             var spoken = string.Join(". ", Lines(title, dose, wait, steps, cautions).Where(s => s.Length > 0).Select(s => s.TrimEnd('.'))) + ".";
-            return new SpareCard(kind, itemId, title, give, amount, litres, isEnough, dose, wait, steps, cautions, remains, isTight, left, spoken);
+            return new SpareCard(kind, itemId, title, give, amount, litres, isEnough, treated.ShortOf.Count == 0, dose, wait, steps, cautions, remains, isTight, left, spoken);
         }
 
         private static string[] Lines(string title, string dose, string wait, List<string> steps, List<string> cautions) => [title, dose, wait, .. steps, .. cautions];

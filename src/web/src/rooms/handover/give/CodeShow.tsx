@@ -21,7 +21,8 @@ export function CodeShow({ bytes }: { bytes: Uint8Array }) {
   }, [frames, count]);
   const { path, modules } = useMemo(() => codeShape(at.frame), [at.frame]);
   return (
-    <Box sx={{ display: 'grid', gap: 1, justifyItems: 'center' }}>
+    // On a phone the code stands first: it is held up, not read.
+    <Box sx={{ display: 'grid', gap: 1, justifyItems: 'center', order: { xs: -1, md: 0 } }}>
       <Box
         component="svg"
         viewBox={`0 0 ${modules} ${modules}`}
