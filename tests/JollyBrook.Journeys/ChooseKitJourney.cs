@@ -18,6 +18,7 @@ public sealed class ChooseKitJourney
         browser.Click("button", "Clear");
         browser.Click("button", "No colour");
         browser.Fill("Coldest water", "8");
+        browser.Fill("Coldest night", "4");
         browser.Fill("Highest place", "900");
         browser.Fill("Last day", "2030-08-20");
         // Small sets lack something; of five pieces some are whole.

@@ -61,19 +61,20 @@ public sealed class HandoverJourney : IDisposable
         Note(ilva, "Left at dawn");
         ilva.Go("/handover");
         ilva.Click("button", "Save as a file");
-        var saved = ilva.SavedFile(".handover.json");
-        var broken = Path.Combine(_pictures, "broken.json");
-        File.WriteAllText(broken, File.ReadAllText(saved)[..^20]);
+        var text = ilva.SavedFile(".handover.json");
+        var (saved, broken) = (Path.Combine(_pictures, "whole.json"), Path.Combine(_pictures, "broken.json"));
+        File.WriteAllText(saved, text);
+        File.WriteAllText(broken, text[..^20]);
         ilva.Go("/handover/take");
-        File_(ilva, broken);
+        Open(ilva, broken);
         ilva.UntilText("This is cut short or is no JSON.");
-        File_(ilva, saved);
+        Open(ilva, saved);
         ilva.UntilText("0 new, 1 here already, 0 in another version");
         ilva.Click("button", "Done");
         ilva.UntilText("Nothing was new: all of it is here already.");
     }
 
-    private static void File_(Browser browser, string path) => browser.Find(By.CssSelector("input[aria-label='Handed over as a file']")).SendKeys(path);
+    private static void Open(Browser browser, string path) => browser.Find(By.CssSelector("input[aria-label='Handed over as a file']")).SendKeys(path);
 
     private static void Note(Browser browser, string words)
     {

@@ -68,8 +68,8 @@ export function TakePage() {
         );
     }
   };
-  const keepIt = async (theirs: ReadonlySet<string>) => {
-    const count = await takeIn(db, found!.incoming, theirs);
+  const keepIt = async (incoming: Incoming[], theirs: ReadonlySet<string>) => {
+    const count = await takeIn(db, incoming, theirs);
     sync.nudge();
     setFound(null);
     setDone(
@@ -126,7 +126,7 @@ export function TakePage() {
         <ComingIn
           bundle={found.bundle}
           incoming={found.incoming}
-          onTake={(theirs) => void keepIt(theirs)}
+          onTake={(theirs) => void keepIt(found.incoming, theirs)}
           onLeave={() => setFound(null)}
         />
       )}

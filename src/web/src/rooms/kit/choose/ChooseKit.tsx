@@ -70,8 +70,8 @@ export function ChooseKit() {
     problem?.errors.find((e) => e.field === field || e.field === `trip.${field}`)?.message;
   const all = response ? [...(response.present ? [response.present] : []), ...response.sets] : [];
 
-  const take = async (set: Schema<'KitSet'>) => {
-    const taking = takingOf(set, response!.pieces, kit);
+  const take = async (set: Schema<'KitSet'>, pieces: Schema<'KitPiece'>[]) => {
+    const taking = takingOf(set, pieces, kit);
     setTaken({ taking, takeBack: await takeSet(db, taking) });
   };
 
@@ -115,7 +115,7 @@ export function ChooseKit() {
                 all={all}
                 title={i === 0 ? 'Best by what matters' : `Choice ${i + 1}`}
                 isBest={i === 0}
-                onTake={isLooking ? undefined : () => void take(set)}
+                onTake={isLooking ? undefined : () => void take(set, response.pieces)}
               />
             ))}
             {response.present && (
