@@ -92,7 +92,7 @@ public static class CheckKit
 
     /// <summary>Treat's question about so many litres of the trip's worst water on its last day.</summary>
     internal static TreatRequest WorstWater(KitCheckRequest request, KitTrip trip, IReadOnlyList<KitEntry> kit, double litres) => new(
-        request.Units, new WaterInput(litres, trip.WorstClarity, trip.Colour, trip.ColdestWaterC, trip.HighestM), null, request.CountViruses,
+        request.Units, new WaterInput(Math.Clamp(litres, WaterFields.Volume.Min, WaterFields.Volume.Max), trip.WorstClarity, trip.Colour, trip.ColdestWaterC, trip.HighestM), null, request.CountViruses,
         Boil: BoilingPot.Options(BoilingPot.Of(kit)),
         StartAt: trip.LastDay is { } last ? new DateTimeOffset(last, TimeOnly.MinValue, TimeSpan.Zero) : null,
         Container: BatchContainer.Of(kit),

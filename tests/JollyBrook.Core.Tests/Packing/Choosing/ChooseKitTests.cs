@@ -181,6 +181,10 @@ public sealed class ChooseKitTests
         }
     }
 
+    /// <summary>Half a litre in all over a year: less than a sip a day is still an answer.</summary>
+    [Fact]
+    public void A_trip_of_sips_is_answered() => Ask(FromNothing with { Trip = Five with { Litres = 0.5, LastDay = Five.FirstDay!.Value.AddDays(400) } }).Sets.ShouldNotBeEmpty();
+
     [Fact]
     public void Bad_fields_are_named()
     {
