@@ -21,7 +21,7 @@ public sealed class ChooseKitJourney
         browser.Fill("Coldest water", "8");
         browser.Fill("Coldest night", "4");
         browser.Fill("Highest place", "900");
-        browser.Fill("Last day", DateTime.UtcNow.AddDays(5).ToString("yyyy-MM-dd", CultureInfo.InvariantCulture));
+        browser.Fill("Last day", DateTime.UtcNow.AddDays(5).ToString("MMddyyyy", CultureInfo.InvariantCulture));
         // Small sets lack something; of five pieces some are whole.
         browser.Until(() => browser.Text.Contains("Best by what matters") && browser.Driver.FindElements(Best).Count > 0 && !browser.Text.Contains("Lacks:"), "whole sets");
         browser.Text.ShouldNotContain("Carried now");
