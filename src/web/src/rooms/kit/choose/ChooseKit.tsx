@@ -142,6 +142,10 @@ export function ChooseKit() {
       </Section>
       {response && (
         <Section title="Chosen from">
+          <Typography>
+            What is owned counts with what is left of it now: write a refill, a charge or a new canister down
+            first.
+          </Typography>
           <PieceList pieces={response.pieces} figures={figures} onChange={setFigures} errors={errors} />
         </Section>
       )}
