@@ -24,6 +24,13 @@ import { toldOf, toldOfNew } from './told';
 
 const justKept = 'just kept';
 
+/** What a kit is looked at for. */
+const uses = [
+  { to: '/kit/choose', name: 'What to take', Icon: Balance },
+  { to: '/kit/check', name: 'Is it enough?', Icon: FactCheck },
+  { to: '/kit/spare', name: 'Give away', Icon: Handshake },
+];
+
 /** What is carried: what holds water, what treats it, what clears it. */
 export function KitRoom() {
   const { id } = useParams();
@@ -46,15 +53,20 @@ export function KitRoom() {
       list={
         <Stack spacing={1.5}>
           <Typography variant="h1">Kit</Typography>
-          <Button component={Link} to="/kit/check" variant="outlined" startIcon={<FactCheck />}>
-            Is it enough for a trip?
-          </Button>
-          <Button component={Link} to="/kit/choose" variant="outlined" startIcon={<Balance />}>
-            What to take for a trip
-          </Button>
-          <Button component={Link} to="/kit/spare" variant="outlined" startIcon={<Handshake />}>
-            Give to another party
-          </Button>
+          <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: 'repeat(3, minmax(0, 1fr))' }}>
+            {uses.map(({ to, name, Icon }) => (
+              <Button
+                key={to}
+                component={Link}
+                to={to}
+                variant="outlined"
+                sx={{ flexDirection: 'column', gap: 0.25, px: 0.5, lineHeight: 1.15 }}
+              >
+                <Icon aria-hidden />
+                {name}
+              </Button>
+            ))}
+          </Box>
           <Button component={Link} to="/kit/add" variant="contained" startIcon={<Add />}>
             Add to the kit
           </Button>
