@@ -158,7 +158,7 @@ public sealed class WholeTripJourney : IDisposable
         _browser.Press("k");
         _browser.UntilText("Add to the kit");
         Focus("main");
-        _browser.TabTo("Is it enough for a trip?");
+        _browser.TabTo("Is it enough?");
         _browser.Press(Keys.Enter);
         _browser.UntilText("Water in all is missing.");
         _browser.TabTo("Clear");
