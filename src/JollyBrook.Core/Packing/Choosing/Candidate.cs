@@ -57,6 +57,7 @@ internal sealed record Candidate(IReadOnlyList<KitEntry> Entries, bool Owned, bo
         IReadOnlyList<KitEntry> entries = entry.Item is Stove && pot is not null ? [Apart(entry), Apart(pot with { Id = $"{entry.Id}-pot" })] : [Apart(entry)];
         var told = request.Figures?.FirstOrDefault(f => f.Id == entry.Id);
         var usual = entries.Select(e => UsualPieces.FiguresOf(e.Item!)).ToList();
+        var holds = CarriedChain.HoldsKg(entry);
         List<string> typical = [];
         double Figure(string name, double? known, double otherwise)
         {
@@ -70,9 +71,9 @@ internal sealed record Candidate(IReadOnlyList<KitEntry> Entries, bool Owned, bo
 
         var price = Figure("price", told?.Price ?? (owned && entries.Count == 1 ? 0 : null), usual.Skip(owned ? 1 : 0).Sum(u => u.Price ?? 0));
         var bulk = Figure("bulkL", told?.BulkL, usual.Sum(u => u.BulkL ?? 0));
-        var mass = Figure("massKg", told?.MassKg ?? (entries.All(e => e.Item!.MassKg is not null) ? entries.Sum(e => e.Item!.MassKg) : null), entries.Zip(usual).Sum(p => p.First.Item!.MassKg ?? p.Second.MassKg ?? 0));
+        var mass = Figure("massKg", told?.MassKg ?? (entries.All(e => e.Item!.MassKg is not null) ? entries.Sum(e => e.Item!.MassKg) + holds : null), entries.Zip(usual).Sum(p => p.First.Item!.MassKg ?? p.Second.MassKg ?? 0) + holds);
         return new Candidate(
-            entries, owned, carried, new OwnFigure(entry.Id, price, bulk, mass + CarriedChain.HoldsKg(entry)), typical, Refused(entry, request, trip),
+            entries, owned, carried, new OwnFigure(entry.Id, price, bulk, mass), typical, Refused(entry, request, trip),
             [.. entries.Skip(owned ? 1 : 0).Select(e => KitTemplates.All.First(t => t.Id == e.Id || $"{entry.Id}-{t.Id}" == e.Id).Item)]);
     }
 

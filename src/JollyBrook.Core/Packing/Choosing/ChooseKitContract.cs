@@ -12,7 +12,7 @@ namespace JollyBrook.Core.Packing.Choosing;
 /// <param name="Id">The piece: its kit item, or the usual piece's id.</param>
 /// <param name="Price">What it costs to get, 0 to 5 000, in one's own money; nothing for what is owned, when left out.</param>
 /// <param name="BulkL">Room it takes in the pack, L, 0 to 50.</param>
-/// <param name="MassKg">Mass as it is carried, kg, 0 to 20; for a usual piece, the one about to be got.</param>
+/// <param name="MassKg">Mass as it is carried, with what it holds, kg, 0 to 20; for a usual piece, the one about to be got.</param>
 public sealed record OwnFigure(string? Id, double? Price = null, double? BulkL = null, double? MassKg = null);
 
 /// <summary>How much each matters, 0 (not at all) to 4; 2 when left out.</summary>
