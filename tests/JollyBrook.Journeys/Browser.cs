@@ -37,10 +37,10 @@ public sealed class Browser : IDisposable
     /// <summary>Where files saved by the page come to lie.</summary>
     public string Downloads => Path.Combine(_profile, "downloads");
 
-    public string Headline => Find(By.CssSelector("[data-testid=headline]")).Text;
+    public string Headline => TextOf("[data-testid=headline]");
 
     /// <summary>What the answer's own sheet says.</summary>
-    public string AnswerText => Find(By.CssSelector("section[aria-label=Answer]")).Text;
+    public string AnswerText => TextOf("section[aria-label=Answer]");
 
     /// <summary>Everything a person can read on the page.</summary>
     public string Text => Driver.FindElement(By.TagName("body")).Text;
@@ -323,6 +323,20 @@ public sealed class Browser : IDisposable
 
             Thread.Sleep(50);
         }
+    }
+
+    /// <summary>What an element says: found and read as one act, however often the page draws it anew meanwhile.</summary>
+    private string TextOf(string css)
+    {
+        var text = "";
+        Until(
+            () =>
+            {
+                text = Driver.FindElement(By.CssSelector(css)).Text;
+                return true;
+            },
+            css);
+        return text;
     }
 
     public void Dispose()

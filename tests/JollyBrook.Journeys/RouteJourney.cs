@@ -82,7 +82,7 @@ public sealed class RouteJourney : IDisposable
         var middle = _browser.Headline;
         _browser.Find(By.CssSelector("input[aria-label='Wanted certainty']")).SendKeys(Keys.End);
         _browser.UntilText("99 % sure");
-        _browser.Headline.ShouldNotBe(middle);
+        _browser.Until(() => _browser.Headline != middle, "another plan");
 
         _browser.Click("tab", "Take it along");
         _browser.UntilText("Without a phone:");

@@ -33,9 +33,9 @@ public class ScarceTests : IDisposable
         // 10 km along on level ground, 5.0367 km/h without breaks: the brook 4 km behind, the spring 6 km ahead with a detour of 12 min.
         var route = await (await _server.Client.PostAsync("/api/calc/read-legs", new StringContent(
             """{"startElevationM":0,"legs":[{"name":"","distanceKm":20}]}""", System.Text.Encoding.UTF8, "application/json"))).Content.ReadFromJsonAsync<JsonElement>();
-        var at = await AskAsync("water-short", $$"""
+        var at = await AskAsync("water-short", $$$"""
             {"inHandL":1,"needLPerH":0.5,"people":1,"alongKm":10,"walk":{
-              "route":{"name":"Level","lengthKm":20,"heights":{{route.GetProperty("heights").GetRawText()}},"breakShare":0},
+              "route":{"name":"Level","lengthKm":20,"heights":{{{route.GetProperty("heights").GetRawText()}}},"breakShare":0},
               "sources":[
                 {"id":"a","source":{"name":"Brook","class":"perennial","alongKm":6}},
                 {"id":"b","source":{"name":"Tarn","class":"lake","alongKm":12,"doNotUse":true}},
