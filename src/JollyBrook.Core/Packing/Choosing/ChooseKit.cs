@@ -46,7 +46,9 @@ public static class ChooseKit
         return new Choice(request, CheckKit.TripOf(AsChecked(request)), intake.Say).Make();
     }
 
-    private static KitCheckRequest AsChecked(ChooseKitRequest request) => new(request.Units, [], request.Plan, request.Trip, request.CountViruses, request.Now);
+    /// <summary>The trip without a kit of its own: each set is held against it as if it were the kit.</summary>
+    private static KitCheckRequest AsChecked(ChooseKitRequest request) =>
+        new(request.Units, [], request.Plan is { } plan ? plan with { Kit = null } : null, request.Trip, request.CountViruses, request.Now);
 
     private sealed class Choice
     {

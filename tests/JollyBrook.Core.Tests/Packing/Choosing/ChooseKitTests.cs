@@ -6,6 +6,7 @@ using JollyBrook.Core.Light;
 using JollyBrook.Core.Packing;
 using JollyBrook.Core.Packing.Choosing;
 using JollyBrook.Core.Sources;
+using JollyBrook.Core.Tests.Carry;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
 
@@ -156,6 +157,16 @@ public sealed class ChooseKitTests
         pieces.Single(p => p.Id == "clo2").Name.ShouldBe("Chlorine dioxide tablets, a new pack");
         pieces.Single(p => p.Id == "clo2").ToAdd.Single().Name.ShouldBe("Chlorine dioxide tablets");
         pieces.Select(p => p.Id).ShouldNotContain("lamp");
+    }
+
+    /// <summary>A plan comes with the kit it was last made with: a lamp that gives out on the way must not be held against sets that have none.</summary>
+    [Fact]
+    public void The_kit_a_plan_was_made_with_says_nothing_of_a_set()
+    {
+        var plan = Routes.Level(20, ("Brook", 8, 0.98));
+        plan = plan with { Sources = [.. plan.Sources!.Select(s => s with { Source = s.Source with { Drinkable = false, Clarity = Clarity.Clear, Colour = WaterColour.None, TemperatureC = 8 } })] };
+        IReadOnlyList<string> Offered(IReadOnlyList<KitEntry>? kit) => [.. ChooseKit.Compute(FromNothing with { Plan = plan with { Kit = kit } }).Sets.Select(s => $"{string.Join('+', s.Ids)}: {string.Join(", ", s.Lacks)}")];
+        Offered([Kits.Entry(Kits.Lamp with { CyclesLeft = 1 }), Pot]).ShouldBe(Offered(null));
     }
 
     [Fact]
