@@ -164,9 +164,9 @@ public sealed class ChooseKitTests
     public void The_kit_a_plan_was_made_with_says_nothing_of_a_set()
     {
         var plan = Routes.Level(20, ("Brook", 8, 0.98));
-        plan = plan with { Sources = [.. plan.Sources!.Select(s => s with { Source = s.Source with { Drinkable = false, Clarity = Clarity.Clear, Colour = WaterColour.None, TemperatureC = 8 } })] };
+        plan = plan with { StartL = 0.6, Sources = [.. plan.Sources!.Select(s => s with { Source = s.Source with { Drinkable = false, Clarity = Clarity.Clear, Colour = WaterColour.None, TemperatureC = 8 } })] };
         IReadOnlyList<string> Offered(IReadOnlyList<KitEntry>? kit) => [.. ChooseKit.Compute(FromNothing with { Plan = plan with { Kit = kit } }).Sets.Select(s => $"{string.Join('+', s.Ids)}: {string.Join(", ", s.Lacks)}")];
-        Offered([Kits.Entry(Kits.Lamp with { CyclesLeft = 1 }), Pot]).ShouldBe(Offered(null));
+        Offered([Kits.Entry(Kits.Lamp with { CyclesLeft = 0 }), Pot]).ShouldBe(Offered(null));
     }
 
     [Fact]
