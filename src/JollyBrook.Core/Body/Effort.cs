@@ -20,6 +20,15 @@ public sealed record Effort(
     /// <summary>A warm late-summer walk on a good path in the sun (pick).</summary>
     public static readonly Effort Default = new(22, 60, SunLoad.Full, 4, 0, Body.Terrain.GoodPath, 500);
 
+    /// <summary>The slowest and the fastest pace, km/h.</summary>
+    internal const double SlowestKmH = 0.5, FastestKmH = 25;
+
+    /// <summary>The steepest grade up or down, %.</summary>
+    internal const double SteepestPercent = 40;
+
+    /// <summary>The coldest air, °C.</summary>
+    internal const double ColdestC = -40;
+
     public static IReadOnlyList<Field> FieldsAt(string path) => [.. Numbers(path), .. Choices(path)];
 
     /// <summary>The effort with defaults filled in; what is out of range is noted under the path.</summary>
@@ -57,10 +66,10 @@ public sealed record Effort(
 
     private static NumberField[] Numbers(string path) =>
     [
-        new($"{path}.temperatureC", "Air temperature", Quantity.Temperature, -40, 50, "Measure it in the shade."),
+        new($"{path}.temperatureC", "Air temperature", Quantity.Temperature, ColdestC, 50, "Measure it in the shade."),
         new($"{path}.humidityPercent", "Humidity", Quantity.Percent, 0, 100, "Take it from the forecast."),
-        new($"{path}.speedKmH", "Pace in km/h", Quantity.Plain, 0.5, 25, "Give the pace while moving."),
-        new($"{path}.gradePercent", "Grade", Quantity.Percent, -40, 40, "Metres up for each 100 m along; less than 0 is down."),
+        new($"{path}.speedKmH", "Pace in km/h", Quantity.Plain, SlowestKmH, FastestKmH, "Give the pace while moving."),
+        new($"{path}.gradePercent", "Grade", Quantity.Percent, -SteepestPercent, SteepestPercent, "Metres up for each 100 m along; less than 0 is down."),
         new($"{path}.elevationM", "Elevation", Quantity.Elevation, -400, 8000, "Take it from the map."),
         new($"{path}.windMs", "Wind in m/s", Quantity.Plain, 0, 40, "Take it from the forecast, or leave it out."),
     ];

@@ -1,5 +1,4 @@
 using System.Globalization;
-using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Route;
 using JollyBrook.Core.Sources;
@@ -80,7 +79,7 @@ internal sealed class FillTreatment(PlanRequest request, GroundProfile ground)
 
     private TreatedFill? Work(Place place, double doseL, double boilL, IReadOnlyList<KitEntry> kit)
     {
-        var pot = boilL > Slack ? Best(place, boilL, kit, c => c.Barriers is [{ Stage: BarrierStage.Heat }]) : null;
+        var pot = boilL > Slack ? Best(place, boilL, kit, FillChoice.IsForThePot) : null;
         var toDose = pot is null ? doseL + boilL : doseL;
         if (toDose <= Slack)
         {
@@ -88,7 +87,7 @@ internal sealed class FillTreatment(PlanRequest request, GroundProfile ground)
         }
 
         var rest = pot is null ? kit : [.. kit.Select(e => After(e, Uses(pot, boilL), place.Source!.Clarity))];
-        if (Best(place, toDose, rest, c => c.Barriers.All(b => b.CanBeFollowed && b.Id != Light.SunBarrier.GenericId)) is not { } best)
+        if (Best(place, toDose, rest, FillChoice.IsForDrinking) is not { } best)
         {
             return null;
         }
@@ -97,23 +96,18 @@ internal sealed class FillTreatment(PlanRequest request, GroundProfile ground)
         return pot is null ? told : told with { BoilL = boilL, Uses = [.. told.Uses, .. Uses(pot, boilL)] };
     }
 
-    /// <summary>
-    /// The engine's best for which enough is left: of those that meet the target, if any does, what the traveller prefers, and what is
-    /// counted before what is not.
-    /// </summary>
-    private Chain? Best(Place place, double litres, IReadOnlyList<KitEntry> kit, Func<Chain, bool> may)
-    {
-        var prefer = place.Source!.TreatWith;
-        return Chains.All(Situation.Of(Ask(place, litres, kit)))
+    /// <summary>The engine's best for which enough is left.</summary>
+    private Chain? Best(Place place, double litres, IReadOnlyList<KitEntry> kit, Func<Chain, bool> may) =>
+        Chains.All(Situation.Of(Ask(place, litres, kit)))
             .Where(c => c.Refusal is null && c.Minutes is not null && may(c) && IsEnough(c))
-            .OrderBy(c => c.ShortOf.Count > 0).ThenBy(c => prefer is not null && !c.Barriers.Any(b => b.Id == prefer)).ThenBy(c => IsUncounted(c, kit))
-            .FirstOrDefault();
-    }
+            .MinBy(c => FillChoice.Precedence(c, place.Source!.TreatWith, ItemIn(kit)));
+
+    private static Func<string, KitItem?> ItemIn(IReadOnlyList<KitEntry> kit) => id => kit.FirstOrDefault(e => e.Id == id)?.Item;
 
     private static TreatedFill Told(Chain chain, IReadOnlyList<KitEntry> kit, double litres) => new(
-        chain.Id, $"{chain.Name}, {Sentence.Lower(chain.Headline)}", Math.Ceiling(chain.Minutes!.Value - Slack), chain.HandsOnMinutes, chain.ShortOf.Count == 0)
+        chain.Id, $"{chain.Name}, {Sentence.Lower(chain.Headline)}", FillChoice.Minutes(chain), chain.HandsOnMinutes, chain.ShortOf.Count == 0)
     {
-        Uses = Uses(chain, litres), IsUncounted = IsUncounted(chain, kit),
+        Uses = Uses(chain, litres), IsUncounted = FillChoice.IsUncounted(chain, ItemIn(kit)),
     };
 
     private static SupplyUse[] Uses(Chain chain, double litres) =>
@@ -124,9 +118,6 @@ internal sealed class FillTreatment(PlanRequest request, GroundProfile ground)
         uses.Where(u => u.Id == entry.Id).Aggregate(entry, (now, use) => now.After(use.Used, use.Litres, clarity));
 
     private static bool IsEnough(Chain chain) => chain.Results.All(r => r.Supplies.All(s => s.Left is not { } left || s.Used <= left + Slack));
-
-    private static bool IsUncounted(Chain chain, IReadOnlyList<KitEntry> kit) =>
-        chain.Barriers.Zip(chain.Results).Any(r => r.Second.Supplies.Any(s => s.Left is null) && kit.FirstOrDefault(e => e.Id == r.First.Id)?.Item is not Stove { IsOpenFire: true });
 
     /// <summary>What a batch is the same by: the water, its litres, its day and all that is left of the kit.</summary>
     private static string Key(Place place, double doseL, double boilL, IReadOnlyList<KitEntry> kit) => string.Create(

@@ -16,10 +16,13 @@ public static class Plan
     public static IReadOnlyList<Field> Fields => [ChoiceField.Of<UnitSystem>("units", "Units"), .. TripRouteFields.All, .. TripSource.Fields, .. Walker.Fields];
 
     /// <exception cref="BadInputException">A field is missing or out of its range.</exception>
-    public static PlanResponse Compute(PlanRequest request)
+    public static PlanResponse Compute(PlanRequest request) => Of(PlanRun.Of(request));
+
+    /// <summary>A solved trip told.</summary>
+    internal static PlanResponse Of(PlanRun run)
     {
-        var (setup, walk, treated) = PlanRun.Of(request);
-        var say = Speaker.For(request.Units);
+        var (setup, walk, treated) = run;
+        var say = Speaker.For(setup.Request.Units);
         var supplies = PlanSupply.Of(setup, walk, treated, say);
         var stops = new PlanStops(setup, walk, treated, say).All();
         var impossible = Stretches.Impossible(setup, walk, say);

@@ -38,9 +38,7 @@ internal sealed class TreatedWalk
 
     /// <summary>The same walk if there were more than enough of everything that runs out.</summary>
     public static TreatedWalk WithPlenty(PlanSetup setup, IReadOnlyList<PlannedFill> fills) =>
-        new(setup, fills, [.. setup.Treatment.Kit.Select(e => e.Item is WaterFilter || e.Left is null ? e : e with { Left = Plenty })]);
-
-    private const double Plenty = 20_000;
+        new(setup, fills, [.. setup.Treatment.Kit.Select(e => e.WithPlenty)]);
 
     /// <summary>How a fill is treated; null for what is drunk as it comes, without a kit, or where nothing left treats it.</summary>
     public TreatedFill? Of(PlannedFill fill) => _treated.GetValueOrDefault(fill);

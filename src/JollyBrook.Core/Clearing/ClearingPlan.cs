@@ -30,7 +30,6 @@ public static class ClearingPlan
     /// <summary>Through an improvised filter, min for each litre poured in (pick).</summary>
     public const double ImprovisedMinutesPerL = 10;
 
-
     /// <param name="water">The water as it is drawn.</param>
     /// <param name="clearTo">The cloudiest class the next barrier wants.</param>
     /// <param name="before">The next barrier's place in the chain; null when none follows.</param>

@@ -28,6 +28,9 @@ public sealed record KitEntry(string? Id, KitItem? Item, double? Left = null, Fi
     internal KitEntry After(double used, double litres, Clarity? clarity) =>
         Item is WaterFilter ? this with { Filter = (Filter ?? FilterState.NotKnown).After(litres, clarity) } : this with { Left = Left is { } left ? Math.Max(0, left - used) : null };
 
+    /// <summary>It with more than any trip takes, where it is counted; a filter's life is told by its state.</summary>
+    internal KitEntry WithPlenty => Item is WaterFilter || Left is null ? this : this with { Left = LeftField.Max };
+
     /// <summary>It in a line.</summary>
     internal string Words(Speaker say) => Item?.Words(this, say) ?? "";
 

@@ -18,7 +18,7 @@ public static class CheckKit
     {
         ArgumentNullException.ThrowIfNull(request);
         var intake = Check(request);
-        var (trip, plan, assumptions) = Filled(request);
+        var (trip, _, plan, assumptions) = Filled(request);
         return Answer(request, trip, KitEntry.Carried(request.Kit), plan, assumptions, intake.Say);
     }
 
@@ -47,9 +47,10 @@ public static class CheckKit
     private static CheckedTrip Filled(KitCheckRequest request)
     {
         List<Assumption> assumptions = [];
-        var plan = request.Plan is { } route ? Plan.Compute(route with { Kit = route.Kit ?? request.Kit, CountViruses = route.CountViruses ?? request.CountViruses }) : null;
+        var run = request.Plan is { } route ? PlanRun.Of(route with { Kit = route.Kit ?? request.Kit, CountViruses = route.CountViruses ?? request.CountViruses }) : null;
+        var plan = run is null ? null : Plan.Of(run);
         var today = request.Now is { } now ? DateOnly.FromDateTime(now.DateTime) : (DateOnly?)null;
-        return new CheckedTrip(TripNeeds.Fill(request.Trip ?? new KitTrip(), request.Plan?.Sources, plan, today, assumptions), plan, assumptions);
+        return new CheckedTrip(TripNeeds.Fill(request.Trip ?? new KitTrip(), request.Plan?.Sources, plan, today, assumptions), run, plan, assumptions);
     }
 
     private static KitCheckResponse Answer(KitCheckRequest request, KitTrip trip, List<KitEntry> kit, PlanResponse? plan, IReadOnlyList<Assumption> assumptions, Speaker say)
@@ -135,9 +136,3 @@ public static class CheckKit
         return working.Steps;
     }
 }
-
-/// <summary>What a trip asks of a kit, filled up from its plan.</summary>
-/// <param name="Trip">Nothing left out that the plan could tell.</param>
-/// <param name="Plan">The worked plan; null without a route.</param>
-/// <param name="Assumptions">What neither could tell, and was taken as worse.</param>
-internal sealed record CheckedTrip(KitTrip Trip, PlanResponse? Plan, IReadOnlyList<Assumption> Assumptions);

@@ -1,6 +1,5 @@
 using JollyBrook.Core.Filters;
 using JollyBrook.Core.Kit;
-using JollyBrook.Core.Packing.Choosing;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
 

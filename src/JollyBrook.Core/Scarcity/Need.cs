@@ -31,9 +31,6 @@ public sealed record Need(double NowLPerH, double SpeedKmH, double RestLPerH, Wa
     /// <summary>The cool hours are never counted on to spare more than this share of the need: a forecast is no promise (pick).</summary>
     public const double MostSpared = 0.5;
 
-    private const double ColdestC = -40;
-    private const double SlowestKmH = 0.5;
-
     /// <summary>Walking as now.</summary>
     public WalkRate Now => new(NowLPerH, SpeedKmH);
 
@@ -64,8 +61,8 @@ public sealed record Need(double NowLPerH, double SpeedKmH, double RestLPerH, Wa
             rest = Math.Max(rest, rest * now / onTrip);
         }
 
-        var cool = effort with { Sun = SunLoad.None, TemperatureC = Math.Max(ColdestC, effort.TemperatureC!.Value - CoolHoursC) };
-        Effort[] tries = [cool, cool with { SpeedKmH = Math.Max(effort.SpeedKmH!.Value * SlowerShare, SlowestKmH) }];
+        var cool = effort with { Sun = SunLoad.None, TemperatureC = Math.Max(Effort.ColdestC, effort.TemperatureC!.Value - CoolHoursC) };
+        Effort[] tries = [cool, cool with { SpeedKmH = Math.Max(effort.SpeedKmH!.Value * SlowerShare, Effort.SlowestKmH) }];
         // What was typed is spared in the same proportion as what would have been reckoned.
         var sparing = tries
             .Select(t => new WalkRate(

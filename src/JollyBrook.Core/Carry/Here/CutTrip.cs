@@ -11,6 +11,9 @@ internal sealed record CutTrip(PlanRequest Request, double FromKm, int Day)
     /// <summary>A place this near is here, km: what a receiver is out by.</summary>
     public const double HereKm = 0.1;
 
+    /// <summary>The furthest place along from which anything is left of a route, km: a step short of its finish.</summary>
+    public static double FurthestKm(TripRoute route) => Math.Max(0, route.LengthKm!.Value - (GroundProfile.ResampleM / 1000));
+
     /// <param name="trip">The whole trip, checked.</param>
     /// <param name="alongKm">Where the party stands, km along, 0 to short of the finish.</param>
     /// <param name="inHandL">Litres that may be drunk, L.</param>

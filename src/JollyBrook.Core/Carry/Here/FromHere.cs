@@ -1,5 +1,4 @@
 using JollyBrook.Core.Contract;
-using JollyBrook.Core.Route;
 using JollyBrook.Core.Units;
 
 namespace JollyBrook.Core.Carry.Here;
@@ -26,9 +25,9 @@ public static class FromHere
         var inHand = intake.Required(InHand, request.InHandL);
         intake.ThrowIfWrong();
         PlanSetup.Check(request.Plan!);
-        if (km >= request.Plan!.Route!.LengthKm - (GroundProfile.ResampleM / 1000))
+        if (km >= CutTrip.FurthestKm(request.Plan!.Route!))
         {
-            intake.Refuse(Along, $"The trip ends at {say.Of(Quantity.Distance, request.Plan.Route.LengthKm!.Value)}: there is nothing left to plan. Give a place before that.");
+            intake.Refuse(Along, $"The trip ends at {say.Of(Quantity.Distance, request.Plan.Route!.LengthKm!.Value)}: there is nothing left to plan. Give a place before that.");
             intake.ThrowIfWrong();
         }
 

@@ -1,5 +1,4 @@
 using JollyBrook.Core.Body;
-using JollyBrook.Core.Route;
 
 namespace JollyBrook.Core.Carry.Here;
 
@@ -18,8 +17,6 @@ internal sealed record WaterFromHere(string Name, bool IsAhead, double Km, doubl
 /// </summary>
 internal sealed class WalkFromHere
 {
-    private const double FastestKmH = 25, SlowestKmH = 0.5, SteepestPercent = 40;
-
     /// <param name="trip">The whole trip as it is now, checked.</param>
     /// <param name="km">Where the party stands, km along.</param>
     public WalkFromHere(PlanRequest trip, double km)
@@ -50,19 +47,18 @@ internal sealed class WalkFromHere
 
     private static (CutTrip, CarryLine) Ahead(PlanRequest trip, double km)
     {
-        var longest = trip.Route!.LengthKm!.Value;
         // From the finish on there is nothing: its last step stands for the way there was.
-        var cut = CutTrip.Of(trip, Math.Min(km, longest - (GroundProfile.ResampleM / 1000)), 0);
-        return (cut, new CarryLine(cut.Request, cut.Request.Route!.Ground(), new Party(cut.Request)));
+        var cut = CutTrip.Of(trip, Math.Min(km, CutTrip.FurthestKm(trip.Route!)), 0);
+        return (cut, LineOf(cut.Request));
     }
+
+    private static CarryLine LineOf(PlanRequest trip) => new(trip, trip.Route!.Ground(), new Party(trip));
 
     /// <summary>The whole line, with a point where the party stands.</summary>
     private static (CarryLine Line, int Here) Behind(PlanRequest trip, double km)
     {
-        const string here = "here";
-        var with = trip with { Route = trip.Route! with { BailOuts = [.. trip.Route.BailOuts ?? [], new BailOut(here, Math.Min(km, trip.Route.LengthKm!.Value))] } };
-        var line = new CarryLine(with, with.Route!.Ground(), new Party(with));
-        return (line, line.Places.Last(p => p.Kind == StopKind.BailOut && p.Name == here).Point);
+        var line = LineOf(HerePoint.Mark(trip, km));
+        return (line, HerePoint.On(line));
     }
 
     /// <summary>Short of water, what was to be left alone for others is water as well; a camp's is met once.</summary>
@@ -117,7 +113,7 @@ internal sealed class WalkFromHere
         var rise = line.Ground.ElevationM[walked[^1].ToStep] - line.Ground.ElevationM[0];
         var air = line.Timeline.AirAt(first.Day, first.StartHour, line.Ground.ElevationM[0]);
         Effort = new Effort(
-            air.TemperatureC, air.HumidityPercent, air.Sun, Math.Clamp(SpeedKmH, SlowestKmH, FastestKmH), Math.Clamp(rise / (length * 10), -SteepestPercent, SteepestPercent), Terrain.GoodPath,
+            air.TemperatureC, air.HumidityPercent, air.Sun, Math.Clamp(SpeedKmH, Effort.SlowestKmH, Effort.FastestKmH), Math.Clamp(rise / (length * 10), -Effort.SteepestPercent, Effort.SteepestPercent), Terrain.GoodPath,
             line.Ground.ElevationM[0], WindMs: air.WindMs);
     }
 }

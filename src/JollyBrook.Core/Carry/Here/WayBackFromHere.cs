@@ -1,5 +1,4 @@
 using JollyBrook.Core.Carry.Promise;
-using JollyBrook.Core.Route;
 using JollyBrook.Core.Units;
 
 namespace JollyBrook.Core.Carry.Here;
@@ -11,14 +10,11 @@ namespace JollyBrook.Core.Carry.Here;
 /// <param name="say">Puts figures into words.</param>
 internal sealed class WayBackFromHere(PlanRequest trip, double km, double inHandL, Speaker say)
 {
-    private const string HereName = "here";
-
     public TurnBack? Of()
     {
-        // A way out where the party stands makes a point of the line there.
-        var setup = new PlanSetup(trip with { Route = trip.Route! with { BailOuts = [.. trip.Route.BailOuts ?? [], new BailOut(HereName, km)] } });
+        var setup = new PlanSetup(HerePoint.Mark(trip, km));
         var line = setup.Line;
-        var here = line.Places.Last(p => p.Kind == StopKind.BailOut && p.Name == HereName).Point;
+        var here = HerePoint.On(line);
         var behind = line.Places.LastOrDefault(p => p.HasWater && p.Chance > PromisedWalk.Likely && p.Point <= here && p.Step * setup.Ground.StepKm <= km + CutTrip.HereKm && !p.IsMorning);
         if (behind is null)
         {

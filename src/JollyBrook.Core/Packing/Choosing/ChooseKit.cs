@@ -1,5 +1,4 @@
 using System.Numerics;
-using JollyBrook.Core.Carry;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Treatment;
@@ -80,8 +79,7 @@ public static class ChooseKit
                 .. CheckKit.ChainsOf(AsChecked(request), _trip, kit, _dayL)
                     .Select(c => (c, c.Pieces.Aggregate(0, (all, p) => all | masks.GetValueOrDefault(p.Id!)))),
             ];
-            var plan = request.Plan is { } route ? PlanRun.Of(route with { Kit = [], CountViruses = route.CountViruses ?? request.CountViruses }) : null;
-            _walk = new SetWalk(TripBatch.Of(plan, _trip, (litres, own) => CheckKit.WorstWater(AsChecked(request), _trip, own, litres)), _others, _open);
+            _walk = new SetWalk(TripBatch.Of(trip.Run, _trip, (litres, own) => CheckKit.WorstWater(AsChecked(request), _trip, own, litres)), _others, _open);
         }
 
         private int Largest => (int)(_request.MostPieces ?? MostPieces);
@@ -117,7 +115,7 @@ public static class ChooseKit
         private List<(KitSet Set, int Mask)> Best(List<(KitSet Set, int Mask)> sets)
         {
             List<(KitSet Set, int Mask)> offered = [], nearest = [];
-            foreach (var (found, mask) in sets.OrderBy(s => s.Set.Lacks.Count).ThenBy(s => Harm(s.Set)).ThenBy(s => s.Set.Steps).ThenBy(s => s.Set.MassKg).ThenBy(s => s.Set.Ids.Count))
+            foreach (var (found, mask) in sets.OrderBy(s => Precedence(s.Set)))
             {
                 if (offered.Count >= Offered || nearest.Count >= MostChecked || (offered.Count > 0 && found.Lacks.Count > offered[0].Set.Lacks.Count))
                 {
@@ -134,11 +132,15 @@ public static class ChooseKit
             }
 
             // Where the plan made with each of them asks for more than any has, the one that lacks least is still told.
-            return offered.Count > 0 ? offered : [.. nearest.OrderBy(n => n.Set.Lacks.Count).ThenBy(n => Harm(n.Set)).ThenBy(n => n.Set.Steps).Take(Offered)];
+            return offered.Count > 0 ? offered : [.. nearest.OrderBy(n => Precedence(n.Set)).Take(Offered)];
         }
 
-        /// <summary>Of sets that lack as much: water that nothing treats is the worst, then failures that leave nothing, then those that leave one way.</summary>
-        private static int Harm(KitSet set) => set.Lacks.Count == 0 ? 0 : (set.GapAt is null ? 0 : 100) + (10 * set.LeavesNothing.Count) + set.LeavesOne.Count;
+        /// <summary>
+        /// What puts sets in order, the least first: what they lack, and of those that lack as much, water that nothing treats, failures that leave
+        /// nothing, those that leave one way; then the steps.
+        /// </summary>
+        private static (int Lacks, bool HasGap, int LeavesNothing, int LeavesOne, double Steps, double MassKg, int Pieces) Precedence(KitSet set) =>
+            (set.Lacks.Count, set.GapAt is not null, set.LeavesNothing.Count, set.LeavesOne.Count, set.Steps, set.MassKg, set.Ids.Count);
 
         /// <summary>What it lacks by kit check, which plans the trip with this very set; a first answer, of small sets alone, does without.</summary>
         private KitSet Checked(KitSet set, int mask)

@@ -1,4 +1,3 @@
-using System.Text.Json.Serialization;
 using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Carry;
 using JollyBrook.Core.Contract;
@@ -54,26 +53,6 @@ public sealed record ChooseKitRequest(
 public sealed record KitPiece(
     string Id, string Name, bool Owned, bool Carried, OwnFigure Figures, IReadOnlyList<string> Typical, string LeftOut, IReadOnlyList<KitEntry> Entries,
     IReadOnlyList<KitItem> ToAdd);
-
-/// <summary>What a set must have (handbook room 80, the findings of kit check it is about).</summary>
-[JsonConverter(typeof(CamelCaseEnumConverter<MustHave>))]
-public enum MustHave
-{
-    /// <summary>A chain that reaches the target in the worst water.</summary>
-    Target = 1,
-
-    /// <summary>Two chains left whatever fails.</summary>
-    Second = 2,
-
-    /// <summary>Supplies for a quarter more than planned, none of which ends on the way.</summary>
-    Supplies = 3,
-
-    /// <summary>Dates that hold to the last day.</summary>
-    Dates = 4,
-
-    /// <summary>Filters that last.</summary>
-    FilterLife = 5,
-}
 
 /// <summary>A set of treatment, run through the trip.</summary>
 /// <param name="Ids">Its pieces.</param>

@@ -1,7 +1,6 @@
 using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Carry;
 using JollyBrook.Core.Kit;
-using JollyBrook.Core.Light;
 using JollyBrook.Core.Treatment;
 
 namespace JollyBrook.Core.Packing.Choosing;
@@ -48,14 +47,12 @@ internal sealed class SetWalk
         if (walked.RanShort)
         {
             // What would be taken of each if there were plenty: more than there is ends on the way, whatever takes over then.
-            var wanted = Walk(mask, [.. _pieces.Select(p => p.Entry.Left is null ? p.Entry : p.Entry with { Left = Plenty })]);
+            var wanted = Walk(mask, [.. _pieces.Select(p => p.Entry.WithPlenty)]);
             walked.SomethingEnds = _pieces.Zip(wanted.Used).Any(p => p.First.Entry.Left < p.Second);
         }
 
         return walked;
     }
-
-    private const double Plenty = 20_000;
 
     private WalkedSet Walk(int mask, KitEntry[] state)
     {
@@ -63,7 +60,7 @@ internal sealed class SetWalk
         for (var b = 0; b < _batches.Count; b++)
         {
             var batch = _batches[b];
-            var pot = batch.BoilL > 0 ? Best(b, batch.BoilL, mask, state, walked, c => c.Barriers is [{ Stage: BarrierStage.Heat }]) : null;
+            var pot = batch.BoilL > 0 ? Best(b, batch.BoilL, mask, state, walked, FillChoice.IsForThePot) : null;
             if (pot is not null)
             {
                 Take(walked, state, batch, pot, batch.BoilL, isDrunkFresh: false);
@@ -75,7 +72,7 @@ internal sealed class SetWalk
                 continue;
             }
 
-            if (Best(b, litres, mask, state, walked, c => c.Barriers.All(x => x.CanBeFollowed && x.Id != SunBarrier.GenericId)) is { } best)
+            if (Best(b, litres, mask, state, walked, FillChoice.IsForDrinking) is { } best)
             {
                 Take(walked, state, batch, best, litres, isDrunkFresh: true);
             }
@@ -99,7 +96,7 @@ internal sealed class SetWalk
         // What only boils for the meal is eaten hot: it is waited for by nobody, and tastes of the meal.
         if (isDrunkFresh)
         {
-            var wait = Math.Max(0, Math.Ceiling(chain.Minutes!.Value - 1e-9) - chain.HandsOnMinutes);
+            var wait = Math.Max(0, FillChoice.Minutes(chain) - chain.HandsOnMinutes);
             if (walked.WaitAt is null || wait > walked.WaitMinutes)
             {
                 (walked.WaitMinutes, walked.WaitAt) = (wait, batch.At);
@@ -130,6 +127,7 @@ internal sealed class SetWalk
 
         Chain? best = null;
         (bool, bool, bool, int, double, double) least = default;
+        KitItem? ItemOf(string id) => _pieces[_index[id]].Entry.Item;
         foreach (var row in rows)
         {
             if ((row.Mask & ~mask) != 0 || AsItIs(row, state) is not { Refusal: null, Minutes: not null } chain || !may(chain))
@@ -143,12 +141,10 @@ internal sealed class SetWalk
                 continue;
             }
 
-            var prefer = _batches[batch].Prefer;
-            var cost = (
-                chain.ShortOf.Count > 0, prefer is not null && !chain.Barriers.Any(b => b.Id == prefer), IsUncounted(row, chain, state), Chains.Rank(chain), chain.ShortByLogs, Chains.Effort(chain));
-            if (best is null || cost.CompareTo(least) < 0)
+            var precedence = FillChoice.Precedence(chain, _batches[batch].Prefer, ItemOf);
+            if (best is null || precedence.CompareTo(least) < 0)
             {
-                (best, least) = (chain, cost);
+                (best, least) = (chain, precedence);
             }
         }
 
@@ -198,19 +194,6 @@ internal sealed class SetWalk
         }
 
         return true;
-    }
-
-    private static bool IsUncounted(Row row, Chain chain, KitEntry[] state)
-    {
-        for (var i = 0; i < row.Pieces.Length; i++)
-        {
-            if (chain.Results[i].Supplies.Any(s => s.Left is null) && state[row.Pieces[i]].Item is not Stove { IsOpenFire: true })
-            {
-                return true;
-            }
-        }
-
-        return false;
     }
 }
 

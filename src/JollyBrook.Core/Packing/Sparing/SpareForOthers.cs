@@ -44,10 +44,8 @@ public static class SpareForOthers
         }
 
         Carry.PlanSetup.Check(plan);
-        return CutTrip.Of(plan, Math.Min(km, Math.Max(0, plan.Route!.LengthKm!.Value - NearFinishKm)), 0).Request;
+        return CutTrip.Of(plan, Math.Min(km, CutTrip.FurthestKm(plan.Route!)), 0).Request;
     }
-
-    private const double NearFinishKm = 0.05;
 
     private sealed class Giving(SpareRequest request, OthersNeed need, KitCheckRequest ours, CheckedTrip trip, Speaker say)
     {
@@ -65,7 +63,8 @@ public static class SpareForOthers
 
         public SpareResponse Answer()
         {
-            List<SpareCard> cards = [.. Boil(), .. Tablets(), .. Here()];
+            var now = Ours(_kit);
+            List<SpareCard> cards = [.. Boil(), .. Tablets(now.Columns), .. Here(now.Counted)];
             List<SpareCard> inOrder = [.. cards.OrderBy(c => c.IsTight).ThenByDescending(c => c.MeetsTarget).ThenByDescending(c => c.IsEnough).ThenBy(c => c.Kind).ThenBy(c => c.Amount)];
             return new SpareResponse(Headline(inOrder), TheirL, OursL, inOrder, Assume());
         }
@@ -112,15 +111,15 @@ public static class SpareForOthers
             }
 
             var boiled = Treat.Compute(new TreatRequest(request.Units, Water(BottleL), TreatmentMethods.Boil, request.CountViruses));
-            yield return Card(SpareKind.Boil, null, "Boil it", "", 0, TheirL, boiled, boiled.Headline, "", "Nothing of ours is given.", isTight: false, null);
+            yield return Card(SpareKind.Boil, "Boil it", TheirL, boiled, boiled.Headline, "") with { Remains = "Nothing of ours is given." };
         }
 
-        private IEnumerable<SpareCard> Tablets()
+        private IEnumerable<SpareCard> Tablets(IReadOnlyList<FailureColumn> now)
         {
             foreach (var entry in _kit.Where(e => e.Item is ChemicalProduct { Product.Profile.Form: ProductForm.Tablet } && e.Left >= 1))
             {
                 var treated = Treat.Compute(new TreatRequest(
-                    request.Units, Water(BottleL), entry.Id, request.CountViruses, StartAt: StartAt, Kit: [entry with { Left = Plenty }]));
+                    request.Units, Water(BottleL), entry.Id, request.CountViruses, StartAt: StartAt, Kit: [entry.WithPlenty]));
                 if (treated.Outcome is TreatOutcome.Refused || treated.Dose is not { } dose)
                 {
                     continue;
@@ -128,7 +127,7 @@ public static class SpareForOthers
 
                 var each = Math.Ceiling(dose.Units - 1e-9);
                 var wanted = each * Math.Round(TheirL / BottleL);
-                var may = MostToSpare(entry, Math.Min(wanted, Math.Floor(entry.Left!.Value)));
+                var may = MostToSpare(entry, now, Math.Min(wanted, Math.Floor(entry.Left!.Value)));
                 var isTight = may < each;
                 // Where nothing can be spared by our own rule, a strip for the way out is still theirs to ask for, and ours to weigh.
                 var given = Math.Floor((isTight ? Math.Min(wanted, Math.Floor(entry.Left!.Value)) : may) / each) * each;
@@ -139,19 +138,18 @@ public static class SpareForOthers
 
                 var left = entry.Left.Value - given;
                 yield return Card(
-                    SpareKind.Tablets, entry.Id, entry.Item!.Name ?? "", entry.Item.Amount(given, say), given, given / each * BottleL, treated,
-                    $"{entry.Item.Amount(each, say)} in each {say.Of(Quantity.Volume, BottleL)}", $"Wait {Speaker.Minutes(treated.Steps.Where(s => s.Kind == StepKind.Contact).Sum(s => s.Minutes))} before drinking",
-                    $"{entry.Item.Amount(left, say)} of {entry.Item.Amount(entry.Left.Value, say)} are left for us: with the rest enough for {say.Of(Quantity.Volume, Covered(With(entry, left)))} of the {say.Of(Quantity.Volume, OursL)} we should have.",
-                    isTight, left);
+                    SpareKind.Tablets, entry.Item!.Name ?? "", given / each * BottleL, treated, $"{entry.Item.Amount(each, say)} in each {say.Of(Quantity.Volume, BottleL)}",
+                    $"Wait {Speaker.Minutes(treated.Steps.Where(s => s.Kind == StepKind.Contact).Sum(s => s.Minutes))} before drinking") with
+                {
+                    ItemId = entry.Id, Give = entry.Item.Amount(given, say), Amount = given, IsTight = isTight, LeftAfter = left,
+                    Remains = $"{entry.Item.Amount(left, say)} of {entry.Item.Amount(entry.Left.Value, say)} are left for us: with the rest enough for {say.Of(Quantity.Volume, Covered(With(entry, left)))} of the {say.Of(Quantity.Volume, OursL)} we should have.",
+                };
             }
         }
 
-        private const double Plenty = 20_000;
-
         /// <summary>Water that we treat for them with what is not handed over.</summary>
-        private IEnumerable<SpareCard> Here()
+        private IEnumerable<SpareCard> Here(List<CarriedChain> counted)
         {
-            var (_, counted) = Ours(_kit);
             var budget = new SupplyBudget(counted);
             var left = budget.Litres - OursL;
             var (chain, share) = budget.Shares.Where(s => s.Chain.Barriers.All(b => b.Item is not ChemicalProduct)).Select(s => (s.Chain, s.Litres)).FirstOrDefault();
@@ -174,20 +172,20 @@ public static class SpareForOthers
                 yield break;
             }
 
-            yield return Card(
-                SpareKind.TreatHere, chain.Barriers[0].Id, chain.Chain.Name, say.Of(Quantity.Volume, litres), 0, litres, treated, treated.Headline, $"Ready in {Speaker.Minutes(minutes)}",
-                $"It takes us {Speaker.Minutes(treated.HandsOnMinutes)} of work; {say.Of(Quantity.Volume, budget.Litres - litres)} of what we can treat remain for the {say.Of(Quantity.Volume, OursL)} we should have.",
-                isTight: false, null);
+            yield return Card(SpareKind.TreatHere, chain.Chain.Name, litres, treated, treated.Headline, $"Ready in {Speaker.Minutes(minutes)}") with
+            {
+                ItemId = chain.Barriers[0].Id, Give = say.Of(Quantity.Volume, litres),
+                Remains = $"It takes us {Speaker.Minutes(treated.HandsOnMinutes)} of work; {say.Of(Quantity.Volume, budget.Litres - litres)} of what we can treat remain for the {say.Of(Quantity.Volume, OursL)} we should have.",
+            };
         }
 
         /// <summary>The most of it that leaves us no worse: all that we should have, and as many ways whatever fails.</summary>
-        private double MostToSpare(KitEntry entry, double wanted)
+        private double MostToSpare(KitEntry entry, IReadOnlyList<FailureColumn> now, double wanted)
         {
-            var (columns, _) = Ours(_kit);
             bool IsFine(double given)
             {
                 var (after, counted) = Ours(With(entry, entry.Left!.Value - given));
-                return new SupplyBudget(counted).Litres >= OursL - 1e-9 && after.Zip(columns).All(c => c.First.Holds || !c.Second.Holds);
+                return new SupplyBudget(counted).Litres >= OursL - 1e-9 && after.Zip(now).All(c => c.First.Holds || !c.Second.Holds);
             }
 
             var (low, high) = (0.0, wanted);
@@ -210,26 +208,25 @@ public static class SpareForOthers
             return ([.. FailureGrid.Over(counted).Select(g => g.Column)], counted);
         }
 
-        private SpareCard Card(
-            SpareKind kind, string? itemId, string title, string give, double amount, double litres, TreatResponse treated, string dose, string wait, string remains, bool isTight, double? left)
+        /// <summary>A card with what Treat says, for nothing given.</summary>
+        private SpareCard Card(SpareKind kind, string title, double litres, TreatResponse treated, string dose, string wait)
         {
             List<string> steps = [.. treated.Steps.Where(s => s.Kind is not StepKind.Drink && !s.Optional).Select(s => $"{s.Title}: {Sentence.Lower(s.Detail)}")];
-            List<string> cautions =
-            [
-                .. treated.ShortOf.Count > 0 ? [$"Falls short on {OrganismClasses.Spoken(treated.ShortOf)}: better than nothing, no more."] : Array.Empty<string>(),
-                .. treated.Cautions.Select(c => c.Message), .. treated.Storage ?? [],
-                "The pack’s own label comes first. Not for anyone allergic to what is in it.",
-            ];
-            if (kind != SpareKind.Tablets)
+            List<string> cautions = [.. treated.Cautions.Select(c => c.Message), .. treated.Storage ?? []];
+            if (treated.ShortOf.Count > 0)
             {
-                cautions.RemoveAt(cautions.Count - 1);
+                cautions.Insert(0, $"Falls short on {OrganismClasses.Spoken(treated.ShortOf)}: better than nothing, no more.");
             }
 
-            var isEnough = litres >= TheirL - 1e-9;
-            var spoken = string.Join(". ", Lines(title, dose, wait, steps, cautions).Where(s => s.Length > 0).Select(s => s.TrimEnd('.'))) + ".";
-            return new SpareCard(kind, itemId, title, give, amount, litres, isEnough, treated.ShortOf.Count == 0, dose, wait, steps, cautions, remains, isTight, left, spoken);
-        }
+            if (kind == SpareKind.Tablets)
+            {
+                cautions.Add("The pack’s own label comes first. Not for anyone allergic to what is in it.");
+            }
 
-        private static string[] Lines(string title, string dose, string wait, List<string> steps, List<string> cautions) => [title, dose, wait, .. steps, .. cautions];
+            IEnumerable<string> lines = [title, dose, wait, .. steps, .. cautions];
+            return new SpareCard(
+                kind, null, title, "", 0, litres, litres >= TheirL - 1e-9, treated.ShortOf.Count == 0, dose, wait, steps, cautions, "", false, null,
+                string.Join(". ", lines.Where(s => s.Length > 0).Select(s => s.TrimEnd('.'))) + ".");
+        }
     }
 }
