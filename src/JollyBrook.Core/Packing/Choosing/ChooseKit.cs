@@ -52,6 +52,7 @@ public static class ChooseKit
     private sealed class Choice
     {
         private readonly ChooseKitRequest _request;
+        private readonly KitWeights _weights;
         private readonly KitTrip _trip;
         private readonly IReadOnlyList<Assumption> _assumptions;
         private readonly Speaker _say;
@@ -65,7 +66,7 @@ public static class ChooseKit
 
         public Choice(ChooseKitRequest request, CheckedTrip trip, Speaker say)
         {
-            (_request, _trip, _assumptions, _say) = (request, trip.Trip, trip.Assumptions, say);
+            (_request, _weights, _trip, _assumptions, _say) = (request, (request.Weights ?? new KitWeights()).Filled, trip.Trip, trip.Assumptions, say);
             _others = [.. KitEntry.Carried(request.Kit).Where(e => !Candidate.Treats(e))];
             _all = [.. Candidate.All(request, _trip, _others)];
             // What is carried stands at the front, so that it can be shown even where some of it is not chosen from.
@@ -108,7 +109,7 @@ public static class ChooseKit
             var present = carried == 0 ? null : Checked(Of(carried), carried);
             return new ChooseKitResponse(
                 Headline(offered), [.. offered.Select(o => o.Set)], present, [.. _all.Select(c => c.Told)], tried, noTarget, IsAll, _trip.Litres!.Value, _trip.Days,
-                Assume(), offered.Count == 0 ? [] : Working(offered[0].Set));
+                _weights, Assume(), offered.Count == 0 ? [] : Working(offered[0].Set));
         }
 
         /// <summary>All that are not worse in every respect than another, the best first; each held against kit check itself.</summary>
@@ -182,7 +183,7 @@ public static class ChooseKit
                 taken.Exists(c => c.Typical.Count > 0), work, work / _people, walked.WaitMinutes, walked.WaitAt ?? "", walked.Taste, (int)walked.Taste, Sentence.Capital(ChainList.TasteWords(walked.Taste)), covered, walked.GapAt,
                 walked.TreatedL, [.. columns.Where(c => c.Survivors == 0).Select(c => c.Name)], [.. columns.Where(c => c.Survivors == 1).Select(c => c.Name)], Waste(walked),
                 walked.Ways.Count == 0 ? "" : walked.Ways.MaxBy(w => w.Value).Key, 0);
-            return set with { Steps = KitSteps.Of(set, _request.Weights) };
+            return set with { Steps = KitSteps.Of(set, _weights) };
         }
 
         private string Waste(WalkedSet walked)

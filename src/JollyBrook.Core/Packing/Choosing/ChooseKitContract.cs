@@ -22,7 +22,12 @@ public sealed record OwnFigure(string? Id, double? Price = null, double? BulkL =
 /// <param name="Wait">The longest wait.</param>
 /// <param name="Taste">Taste.</param>
 public sealed record KitWeights(
-    double? Mass = null, double? Bulk = null, double? Price = null, double? Work = null, double? Wait = null, double? Taste = null);
+    double? Mass = null, double? Bulk = null, double? Price = null, double? Work = null, double? Wait = null, double? Taste = null)
+{
+    /// <summary>With what was left out put in.</summary>
+    internal KitWeights Filled => new(
+        Mass ?? KitSteps.DefaultWeight, Bulk ?? KitSteps.DefaultWeight, Price ?? KitSteps.DefaultWeight, Work ?? KitSteps.DefaultWeight, Wait ?? KitSteps.DefaultWeight, Taste ?? KitSteps.DefaultWeight);
+}
 
 /// <summary>What to choose treatment for.</summary>
 /// <param name="Units">The units that words are put in; metric when left out.</param>
@@ -92,11 +97,12 @@ public sealed record KitSet(
 /// <param name="IsAll">Whether sets of five were tried as well.</param>
 /// <param name="NeedL">Water to be treated on the trip, L.</param>
 /// <param name="Days">Days of it.</param>
+/// <param name="Weights">What matters, with what was left out put in.</param>
 /// <param name="Assumptions">What was not known and taken as worse.</param>
 /// <param name="Working">The arithmetic of the best set.</param>
 public sealed record ChooseKitResponse(
     string Headline, IReadOnlyList<KitSet> Sets, KitSet? Present, IReadOnlyList<KitPiece> Pieces, int Tried, int NoTarget, bool IsAll, double NeedL, int Days,
-    IReadOnlyList<Assumption> Assumptions, IReadOnlyList<WorkingStep> Working);
+    KitWeights Weights, IReadOnlyList<Assumption> Assumptions, IReadOnlyList<WorkingStep> Working);
 
 internal static class ChooseKitFields
 {

@@ -11,12 +11,15 @@ internal static class KitSteps
 
     private const double Kg = 0.1, BulkL = 0.5, Price = 10, WorkMinutes = 5, WaitMinutes = 30;
 
-    public static double Of(KitSet set, KitWeights? weights)
+    /// <param name="set">Measured.</param>
+    /// <param name="weights">Nothing left out.</param>
+    public static double Of(KitSet set, KitWeights weights)
     {
         ArgumentNullException.ThrowIfNull(set);
-        double W(double? told) => (told ?? DefaultWeight) / DefaultWeight;
-        return (W(weights?.Mass) * set.MassKg / Kg) + (W(weights?.Bulk) * set.BulkL / BulkL) + (W(weights?.Price) * set.Price / Price)
-            + (W(weights?.Work) * set.WorkMinutesPerDay / WorkMinutes) + (W(weights?.Wait) * set.WaitMinutes / WaitMinutes) + (W(weights?.Taste) * set.TasteSteps);
+        ArgumentNullException.ThrowIfNull(weights);
+        static double W(double? weight) => weight!.Value / DefaultWeight;
+        return (W(weights.Mass) * set.MassKg / Kg) + (W(weights.Bulk) * set.BulkL / BulkL) + (W(weights.Price) * set.Price / Price)
+            + (W(weights.Work) * set.WorkMinutesPerDay / WorkMinutes) + (W(weights.Wait) * set.WaitMinutes / WaitMinutes) + (W(weights.Taste) * set.TasteSteps);
     }
 
     /// <summary>Whether one is at least as good as another in every respect.</summary>

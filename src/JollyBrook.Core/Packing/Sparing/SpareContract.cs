@@ -29,14 +29,17 @@ public enum TheirWay
 public sealed record OthersNeed(
     double? People = null, TheirWay? Way = null, double? Days = null, YesNo? HasPot = null, YesNo? HasClearWater = null, double? WaterC = null, double? BottleL = null)
 {
+    /// <summary>With what was left out put in; what only counts as worse stays untold.</summary>
+    internal OthersNeed Filled => this with { People = People ?? 1, Way = Way ?? TheirWay.Out, Days = Days ?? 1, BottleL = BottleL ?? 1 };
+
     /// <summary>The evening and the walk out, L a person (pick).</summary>
-    public const double OutL = 2;
+    private const double OutL = 2;
 
     private const double StayLPerDay = 4;
 
     /// <summary>Litres they need treated: 2 a person on the way out, 4 a person and day where they stay (picks).</summary>
     [JsonIgnore]
-    public double Litres => (People ?? 1) * (Way == TheirWay.Stay ? StayLPerDay * (Days ?? 1) : OutL);
+    internal double Litres => People!.Value * (Way == TheirWay.Stay ? StayLPerDay * Days!.Value : OutL);
 }
 
 /// <summary>What could be given to another party.</summary>
@@ -89,11 +92,12 @@ public sealed record SpareCard(
 
 /// <summary>What could be given.</summary>
 /// <param name="Headline">In a line.</param>
+/// <param name="Need">What they need, with what was left out put in.</param>
 /// <param name="TheirL">What they need, L.</param>
 /// <param name="OursL">What our trip still asks, with a quarter more, L.</param>
 /// <param name="Cards">The ways to help, the one that costs us least first; empty where there is none.</param>
 /// <param name="Assumptions">What was not known and taken as worse.</param>
-public sealed record SpareResponse(string Headline, double TheirL, double OursL, IReadOnlyList<SpareCard> Cards, IReadOnlyList<Assumption> Assumptions);
+public sealed record SpareResponse(string Headline, OthersNeed Need, double TheirL, double OursL, IReadOnlyList<SpareCard> Cards, IReadOnlyList<Assumption> Assumptions);
 
 internal static class SpareFields
 {

@@ -32,7 +32,7 @@ public static class SpareForOthers
         intake.Optional(SpareFields.Along, request.AlongKm);
         intake.ThrowIfWrong();
         var ours = new KitCheckRequest(request.Units, request.Kit, Rest(request), request.Trip, request.CountViruses, request.Now);
-        return new Giving(request, need, ours, CheckKit.TripOf(ours), say).Answer();
+        return new Giving(request, need.Filled, ours, CheckKit.TripOf(ours), say).Answer();
     }
 
     /// <summary>What is left of the trip; the whole of it before the walk, none past its finish.</summary>
@@ -57,7 +57,7 @@ public static class SpareForOthers
         /// <summary>Now, or the trip's first day: without a date no tablet is counted on.</summary>
         private DateTimeOffset? StartAt => request.Now ?? (trip.Trip.FirstDay is { } first ? new DateTimeOffset(first, TimeOnly.MinValue, TimeSpan.Zero) : null);
 
-        private double BottleL => need.BottleL ?? 1;
+        private double BottleL => need.BottleL!.Value;
 
         private double TheirL => Math.Ceiling((need.Litres / BottleL) - 1e-9) * BottleL;
 
@@ -66,7 +66,7 @@ public static class SpareForOthers
             var now = Ours(_kit);
             List<SpareCard> cards = [.. Boil(), .. Tablets(now.Columns), .. Here(now.Counted)];
             List<SpareCard> inOrder = [.. cards.OrderBy(c => c.IsTight).ThenByDescending(c => c.MeetsTarget).ThenByDescending(c => c.IsEnough).ThenBy(c => c.Kind).ThenBy(c => c.Amount)];
-            return new SpareResponse(Headline(inOrder), TheirL, OursL, inOrder, Assume());
+            return new SpareResponse(Headline(inOrder), need, TheirL, OursL, inOrder, Assume());
         }
 
         private static string Headline(List<SpareCard> cards) => cards switch

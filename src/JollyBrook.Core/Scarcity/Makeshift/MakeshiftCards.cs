@@ -37,10 +37,10 @@ public static class MakeshiftCards
         intake.Optional(MakeshiftFields.Litres, request.Litres);
         intake.Optional(MakeshiftFields.Vessel, request.VesselL);
         intake.ThrowIfWrong();
-        var (litres, say) = (request.Litres ?? DefaultL, intake.Say);
-        return new MakeshiftResponse(
+        var (litres, vesselL, say) = (request.Litres ?? DefaultL, request.VesselL ?? DefaultVesselL, intake.Say);
+        return new MakeshiftResponse(litres, vesselL,
         [
-            Layers(litres, request.VesselL ?? DefaultVesselL, say), Wick(litres, say), Siphon(litres, say), SqueezeOut(litres, say), Can(litres, say), Bark(litres, say), Hanger(), Lifter(),
+            Layers(litres, vesselL, say), Wick(litres, say), Siphon(litres, say), SqueezeOut(litres, say), Can(litres, say), Bark(litres, say), Hanger(), Lifter(),
         ]);
     }
 

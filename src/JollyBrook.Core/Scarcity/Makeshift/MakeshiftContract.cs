@@ -46,7 +46,10 @@ public sealed record MakeshiftCard(
     IReadOnlyList<string> Steps, string Check, string NotTakenOut, string Next, IReadOnlyList<Caution> Cautions, KitItem? ToKit);
 
 /// <summary>All of them.</summary>
-public sealed record MakeshiftResponse(IReadOnlyList<MakeshiftCard> Cards);
+/// <param name="Litres">The water they were reckoned for, L.</param>
+/// <param name="VesselL">The vessel they were reckoned for, L.</param>
+/// <param name="Cards">Each.</param>
+public sealed record MakeshiftResponse(double Litres, double VesselL, IReadOnlyList<MakeshiftCard> Cards);
 
 internal static class MakeshiftFields
 {

@@ -74,8 +74,9 @@ function isBundle(found: unknown): found is Bundle {
   );
 }
 
-async function collect(stream: ReadableStream<Uint8Array>, most: number): Promise<Uint8Array> {
-  const parts: Uint8Array[] = [];
+/** All of a stream, unless it comes to more than so many bytes. */
+async function collect(stream: ReadableStream<Uint8Array<ArrayBuffer>>, most: number): Promise<Uint8Array> {
+  const parts: Uint8Array<ArrayBuffer>[] = [];
   let length = 0;
   const reader = stream.getReader();
   for (;;) {
@@ -88,11 +89,5 @@ async function collect(stream: ReadableStream<Uint8Array>, most: number): Promis
     }
     parts.push(value);
   }
-  const whole = new Uint8Array(length);
-  let at = 0;
-  for (const part of parts) {
-    whole.set(part, at);
-    at += part.length;
-  }
-  return whole;
+  return new Uint8Array(await new Blob(parts).arrayBuffer());
 }

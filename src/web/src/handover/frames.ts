@@ -18,8 +18,8 @@ export const blockBytes = 800;
 /** The largest bundle that is taken, bytes: what would ask for more codes than anyone holds a phone for. */
 export const mostBytes = 256 * 1024;
 
-/** A bundle's frames, without end: the blocks first, then mixed ones. */
-export function* framesOf(bundle: Uint8Array, size: number = blockBytes): Generator<Uint8Array> {
+/** A bundle's frames by their numbers, without end: the blocks first, then mixed ones. */
+export function framesOf(bundle: Uint8Array, size: number = blockBytes): (number: number) => Uint8Array {
   if (bundle.length === 0 || bundle.length > mostBytes)
     throw new RangeError('A bundle of this size is not sent.');
   const count = countOf(bundle.length, size);
@@ -29,11 +29,11 @@ export function* framesOf(bundle: Uint8Array, size: number = blockBytes): Genera
     return block;
   });
   const digest = digestOf(bundle);
-  for (let number = 0; ; number++) {
+  return (number) => {
     const body = new Uint8Array(size);
     for (const i of membersOf(number, count)) mix(body, blocks[i]!);
-    yield frame(digest, bundle.length, count, number, body);
-  }
+    return frame({ digest, length: bundle.length, count, number }, body);
+  };
 }
 
 /** How many codes carry so many bytes when none is lost. */
@@ -41,14 +41,14 @@ export const countOf = (bytes: number, size: number = blockBytes) => Math.max(1,
 
 /** What a camera has seen so far of one bundle. */
 export class FrameGatherer {
-  private digest = '';
-  private length = 0;
-  private size = 0;
+  private of: Head | null = null;
   /** By its first block each: frames that are independent of one another, brought to echelon form. */
   private rows = new Map<number, { members: Set<number>; body: Uint8Array }>();
 
   /** Blocks of the bundle that is being read; 0 before the first frame. */
-  count = 0;
+  get count(): number {
+    return this.of?.count ?? 0;
+  }
 
   /** Frames that told something new. */
   get known(): number {
@@ -62,12 +62,12 @@ export class FrameGatherer {
   add(bytes: Uint8Array): Uint8Array | null {
     const head = readHead(bytes);
     if (head === null) return null;
-    if (head.digest !== this.digest || head.length !== this.length || head.size !== this.size) {
+    if (this.of === null || !isSameBundle(head, this.of)) {
+      this.of = head;
       this.rows = new Map();
-      Object.assign(this, { digest: head.digest, length: head.length, size: head.size, count: head.count });
     }
     this.reduce(new Set(membersOf(head.number, head.count)), bytes.slice(headBytes));
-    return this.rows.size === this.count ? this.whole() : null;
+    return this.rows.size === head.count ? this.whole(head) : null;
   }
 
   private reduce(members: Set<number>, body: Uint8Array) {
@@ -84,30 +84,38 @@ export class FrameGatherer {
   }
 
   /** All blocks, the last first; null where the digest is another: then nothing of it is kept. */
-  private whole(): Uint8Array | null {
+  private whole({ digest, length, count, size }: Head): Uint8Array | null {
     const blocks: Uint8Array[] = [];
-    for (let i = this.count - 1; i >= 0; i--) {
+    for (let i = count - 1; i >= 0; i--) {
       const { members, body } = this.rows.get(i)!;
       const block = body.slice();
       for (const member of members) if (member !== i) mix(block, blocks[member]!);
       blocks[i] = block;
     }
-    const bundle = new Uint8Array(this.count * this.size);
-    blocks.forEach((block, i) => bundle.set(block, i * this.size));
-    const cut = bundle.slice(0, this.length);
-    if (hex(digestOf(cut)) === this.digest) return cut;
+    const bundle = new Uint8Array(count * size);
+    blocks.forEach((block, i) => bundle.set(block, i * size));
+    const cut = bundle.slice(0, length);
+    if (isSameBytes(digestOf(cut), digest)) return cut;
     this.rows = new Map();
     return null;
   }
 }
 
-interface Head {
-  digest: string;
+/** What a frame says of itself and its bundle. */
+interface Told {
+  digest: Uint8Array;
   length: number;
   count: number;
   number: number;
+}
+
+interface Head extends Told {
+  /** Bytes of its block. */
   size: number;
 }
+
+const isSameBundle = (one: Head, other: Head) =>
+  one.length === other.length && one.size === other.size && isSameBytes(one.digest, other.digest);
 
 function readHead(bytes: Uint8Array): Head | null {
   if (
@@ -122,16 +130,10 @@ function readHead(bytes: Uint8Array): Head | null {
   const size = bytes.length - headBytes;
   if (length === 0 || length > mostBytes || count !== countOf(length, size)) return null;
   if (view.getUint32(21) !== checkOf(bytes)) return null;
-  return { digest: hex(bytes.subarray(3, 11)), length, count, number, size };
+  return { digest: bytes.slice(3, 11), length, count, number, size };
 }
 
-function frame(
-  digest: Uint8Array,
-  length: number,
-  count: number,
-  number: number,
-  body: Uint8Array,
-): Uint8Array {
+function frame({ digest, length, count, number }: Told, body: Uint8Array): Uint8Array {
   const bytes = new Uint8Array(headBytes + body.length);
   bytes.set([...magic, frameVersion]);
   bytes.set(digest, 3);
@@ -176,4 +178,6 @@ function mix(into: Uint8Array, other: Uint8Array) {
   for (let i = 0; i < into.length; i++) into[i]! ^= other[i]!;
 }
 
-const hex = (bytes: Uint8Array) => Array.from(bytes, (byte) => byte.toString(16).padStart(2, '0')).join('');
+function isSameBytes(one: Uint8Array, other: Uint8Array): boolean {
+  return one.every((byte, i) => byte === other[i]);
+}

@@ -1,4 +1,5 @@
-import type { Kind } from '../store/records';
+import { tapRecords } from '../store/batches';
+import { ofKind, oneOf } from '../store/records';
 import type { LocalRecord, LocalStore } from '../store/db';
 import { schemaOf } from '../store/recordSchema';
 import type { Bundle } from './bundle';
@@ -15,23 +16,28 @@ export type Thing =
 export async function recordsOf(db: LocalStore, thing: Thing): Promise<LocalRecord[]> {
   switch (thing.of) {
     case 'trip': {
-      const route = await first(db, 'route', thing.routeId);
+      const route = await oneOf(db, 'route', thing.routeId);
       if (!route) return [];
-      const sources = (await every(db, 'trip-source')).filter(
+      const sources = (await ofKind(db, 'trip-source').toArray()).filter(
         ({ body }) => (body as { routeId?: string }).routeId === route.id,
       );
       const party = thing.withParty
-        ? [...(await every(db, 'walker')).filter(({ book }) => book === route.book), ...(await carried(db))]
+        ? [
+            ...(await ofKind(db, 'walker').toArray()).filter(({ book }) => book === route.book),
+            ...(await carried(db)),
+          ]
         : [];
       return [route, ...sources, ...party];
     }
     case 'kit':
       return carried(db);
     case 'lines':
-      return (await every(db, 'book-line')).filter(({ body }) => writtenAt(body) >= Date.parse(thing.since));
+      return (await ofKind(db, 'book-line').toArray()).filter(
+        ({ body }) => writtenAt(body) >= Date.parse(thing.since),
+      );
     case 'batch': {
-      const batch = await first(db, 'batch', thing.batchId);
-      const taps = (await every(db, 'batch-event')).filter(({ parent }) => parent === thing.batchId);
+      const batch = await oneOf(db, 'batch', thing.batchId);
+      const taps = await tapRecords(db, [thing.batchId]);
       return batch ? [batch, ...taps] : [];
     }
   }
@@ -61,15 +67,7 @@ function writtenAt(body: unknown): number {
 }
 
 async function carried(db: LocalStore) {
-  return (await every(db, 'kit-item')).filter(
+  return (await ofKind(db, 'kit-item').toArray()).filter(
     ({ body }) => (body as { retired?: boolean | null }).retired !== true,
   );
-}
-
-function every(db: LocalStore, kind: Kind): Promise<LocalRecord[]> {
-  return db.records.where('[kind+id]').between([kind, ''], [kind, '\uffff']).toArray();
-}
-
-async function first(db: LocalStore, kind: Kind, id: string): Promise<LocalRecord | undefined> {
-  return db.records.where('[kind+id]').equals([kind, id]).first();
 }

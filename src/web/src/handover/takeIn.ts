@@ -2,7 +2,7 @@ import type { Schema } from '../core/contract';
 import type { Outcome } from '../core/core';
 import { sameJson } from '../shared/sameJson';
 import type { LocalStore } from '../store/db';
-import { keep, type Bodies, type Kind } from '../store/records';
+import { keep, oneOf, type Bodies, type Kind } from '../store/records';
 import { schemaOf } from '../store/recordSchema';
 import type { Bundle } from './bundle';
 
@@ -47,7 +47,7 @@ export async function lookAt(
         throw new Error(
           'This was made by another version of the program. Update both, then hand it over again.',
         );
-      const here = await db.records.where('[kind+id]').equals([kind, id]).first();
+      const here = await oneOf(db, kind as Kind, id);
       incoming.push({
         book: here?.book ?? target,
         kind: kind as Kind,

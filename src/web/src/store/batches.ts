@@ -1,7 +1,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import type { Schema, TreatRequest, TreatResponse } from '../core/contract';
 import type { LocalRecord, LocalStore } from './db';
-import { keep, ofKind, type Bodies } from './records';
+import { keep, ofKind, oneOf, type Bodies } from './records';
 import { useStore, type Store } from './StoreContext';
 
 /** A batch with every tap on it, in the order they were made. */
@@ -51,7 +51,7 @@ export function useBatch(id: string | undefined): Batch | null | undefined {
   const { db } = useStore();
   return useLiveQuery(async () => {
     if (id === undefined) return null;
-    const record = await db.records.where('[kind+id]').equals(['batch', id]).first();
+    const record = await oneOf(db, 'batch', id);
     return record ? (await withTaps(db, [record]))[0] : null;
   }, [db, id]);
 }
@@ -85,11 +85,19 @@ export async function batchesOf(db: LocalStore, ids: string[]): Promise<Batch[]>
   return withTaps(db, records);
 }
 
-async function withTaps(db: LocalStore, records: LocalRecord[]): Promise<Batch[]> {
-  const taps = await db.records
+/** Every tap on these batches, in the order they were made. */
+export function tapRecords(db: LocalStore, batches: string[]): Promise<LocalRecord[]> {
+  return db.records
     .where('[kind+parent]')
-    .anyOf(records.map((record) => ['batch-event', record.id]))
+    .anyOf(batches.map((id) => ['batch-event', id]))
     .sortBy('id');
+}
+
+async function withTaps(db: LocalStore, records: LocalRecord[]): Promise<Batch[]> {
+  const taps = await tapRecords(
+    db,
+    records.map(({ id }) => id),
+  );
   const tapsOn = new Map<string, LocalRecord[]>(records.map(({ id }) => [id, []]));
   for (const one of taps) tapsOn.get(one.parent ?? '')?.push(one);
   return records.map((record) => {

@@ -136,6 +136,11 @@ export function ofKind(db: LocalStore, kind: Kind) {
   return db.records.where('[kind+id]').between([kind, ''], [kind, '\uffff']);
 }
 
+/** One record by its id, whatever book it is in. */
+export function oneOf(db: LocalStore, kind: Kind, id: string): Promise<LocalRecord | undefined> {
+  return db.records.where('[kind+id]').equals([kind, id]).first();
+}
+
 /** Every record of a kind in every book, oldest first: ids are version 7 UUIDs, which sort by time. */
 export async function all<K extends Kind>(db: LocalStore, kind: K): Promise<Kept<K>[]> {
   const found = await ofKind(db, kind).toArray();

@@ -1,12 +1,10 @@
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
 import { useCalculation, type Calculated } from '../../core/useCalculation';
-import { localInstant } from '../../shared/time';
-import { useNowMinute } from '../../shared/useNow';
 import { useSettings } from '../../store/LocalDataContext';
 import type { Kept } from '../../store/records';
 import { useInHand } from '../../store/InHandContext';
 import { forgetLocal, keepLocal, readLocal } from '../../store/localSettings';
-import { usePlanRequest } from '../../store/usePlanRequest';
+import { usePlanNow } from '../../store/usePlanNow';
 import { usePlace, type Place } from '../../store/usePlace';
 import { useStore } from '../../store/StoreContext';
 import { useCurrent, useRecords } from '../../store/useRecords';
@@ -49,7 +47,6 @@ interface LoadedProps {
 
 function Loaded({ routes, walkers, tests, children }: LoadedProps) {
   const { units } = useSettings().settings;
-  const now = useNowMinute();
   const key = `jolly-brook-scarce-${useStore().db.storeId}`;
   const [entered, setEntered] = useState<Partial<Draft>>(() => readLocal<Partial<Draft>>(key) ?? {});
   useEffect(() => {
@@ -83,8 +80,7 @@ function Loaded({ routes, walkers, tests, children }: LoadedProps) {
     });
   };
   const route = routes.find(({ id }) => id === draft.routeId);
-  const asked = usePlanRequest(route);
-  const walk = asked && { ...asked.request, now: localInstant(new Date(now)) };
+  const walk = usePlanNow(route)?.now ?? null;
   const standing = useCalculation(
     'water-short',
     // The trip is still being read.

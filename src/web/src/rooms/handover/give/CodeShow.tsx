@@ -8,18 +8,15 @@ const eachMs = 250;
 
 /** A bundle's codes, one after another without end; one that fits into a single code stands still. */
 export function CodeShow({ bytes }: { bytes: Uint8Array }) {
-  const frames = useMemo(() => framesOf(bytes), [bytes]);
-  const [at, setAt] = useState(() => ({ number: 0, frame: frames.next().value as Uint8Array }));
+  const frameAt = useMemo(() => framesOf(bytes), [bytes]);
+  const [number, setNumber] = useState(0);
   const count = countOf(bytes.length);
   useEffect(() => {
     if (count === 1) return;
-    const timer = setInterval(
-      () => setAt(({ number }) => ({ number: number + 1, frame: frames.next().value as Uint8Array })),
-      eachMs,
-    );
+    const timer = setInterval(() => setNumber((before) => before + 1), eachMs);
     return () => clearInterval(timer);
-  }, [frames, count]);
-  const { path, modules } = useMemo(() => codeShape(at.frame), [at.frame]);
+  }, [count]);
+  const { path, modules } = useMemo(() => codeShape(frameAt(number)), [frameAt, number]);
   return (
     // On a phone the code stands first: it is held up, not read.
     <Box sx={{ display: 'grid', gap: 1, justifyItems: 'center', order: { xs: -1, md: 0 } }}>
@@ -29,7 +26,7 @@ export function CodeShow({ bytes }: { bytes: Uint8Array }) {
         shapeRendering="crispEdges"
         role="img"
         aria-label="Code to be read by the other phone"
-        data-number={at.number}
+        data-number={number}
         sx={{ width: 'min(100%, 560px, 78vh)', aspectRatio: '1', bgcolor: '#fff', forcedColorAdjust: 'none' }}
       >
         <rect width={modules} height={modules} fill="#fff" />

@@ -15,7 +15,7 @@ import { useThing } from './useThing';
 export function GivePage() {
   const { db, person } = useStore();
   const choice = useThing();
-  const { thing, title } = choice;
+  const { thing, title, chosenAt } = choice;
   const key = JSON.stringify(thing);
   const made = useLiveQuery(async (): Promise<{
     key: string;
@@ -26,9 +26,9 @@ export function GivePage() {
     if (thing === null) return null;
     const records = await recordsOf(db, thing);
     if (records.length === 0) return null;
-    const bundle = bundleOf(records, person.name, title, new Date());
+    const bundle = bundleOf(records, person.name, title, new Date(chosenAt));
     return { key, bundle, bytes: await pack(bundle), count: records.length };
-  }, [db, key, title, person.name]);
+  }, [db, key, title, person.name, chosenAt]);
   // Between two choices nothing is shown that belongs to the one before.
   const ready = made?.key === key ? made : null;
 
@@ -57,7 +57,7 @@ export function GivePage() {
         (ready.bytes.length > mostBytes ? (
           <ProblemLine>This is too much for codes. Hand it over as a file, or choose less.</ProblemLine>
         ) : (
-          <CodeShow key={`${key}-${ready.bytes.length}`} bytes={ready.bytes} />
+          <CodeShow key={key} bytes={ready.bytes} />
         ))}
     </Box>
   );

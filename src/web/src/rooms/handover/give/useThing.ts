@@ -19,8 +19,8 @@ export function useThing() {
   const { routes, route, choose } = useRouteChoice();
   const [of, setOf] = useState<Thing['of']>('lines');
   const [span, setSpan] = useState('24');
-  // Codes must not change under the other phone: the span is counted from the minute it was chosen.
-  const [from, setFrom] = useState(() => Date.now());
+  // Codes must not change under the other phone: they are made as of when the span was chosen, and the span is counted from then.
+  const [chosenAt, setChosenAt] = useState(() => Date.now());
   const [withParty, setWithParty] = useState(false);
   const [batchId, setBatchId] = useState('');
   const batch = running.find(({ id }) => id === batchId) ?? running[0];
@@ -30,8 +30,9 @@ export function useThing() {
     span,
     setSpan: (next: string) => {
       setSpan(next);
-      setFrom(Date.now());
+      setChosenAt(Date.now());
     },
+    chosenAt,
     withParty,
     setWithParty,
     batch,
@@ -53,7 +54,7 @@ export function useThing() {
       case 'kit':
         return { thing: { of }, title: 'Kit' };
       case 'lines': {
-        const since = span === 'all' ? 0 : from - Number(span) * hourMs;
+        const since = span === 'all' ? 0 : chosenAt - Number(span) * hourMs;
         return {
           thing: { of, since: new Date(since).toISOString() },
           title: `Book: ${spans.find(({ id }) => id === span)!.name.toLowerCase()}`,

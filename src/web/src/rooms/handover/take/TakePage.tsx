@@ -6,6 +6,7 @@ import { readBundle, unpack, type Bundle } from '../../../handover/bundle';
 import { FrameGatherer } from '../../../handover/frames';
 import { lookAt, takeIn, type Incoming } from '../../../handover/takeIn';
 import { FileButton } from '../../../shared/FileButton';
+import { FilesButton } from '../../../shared/FilesButton';
 import { ProblemLine } from '../../../shared/ProblemLine';
 import { Section } from '../../../shared/Section';
 import { mayWrite } from '../../../store/books';
@@ -95,7 +96,13 @@ export function TakePage() {
             >
               {isLooking ? 'Stop' : 'Read with the camera'}
             </Button>
-            <PicturesButton onFiles={(files) => void seePictures(files)} />
+            <FilesButton
+              label="Pictures of codes"
+              name="Pictures of codes"
+              accept="image/*"
+              multiple
+              onFiles={(files) => void seePictures(files)}
+            />
             <FileButton
               label="Open a file"
               name="Handed over as a file"
@@ -136,26 +143,5 @@ export function TakePage() {
         </Alert>
       )}
     </Section>
-  );
-}
-
-/** Several at once: each shows one code. */
-function PicturesButton({ onFiles }: { onFiles: (files: File[]) => void }) {
-  return (
-    <Button component="label" variant="outlined" role={undefined}>
-      Pictures of codes
-      <input
-        type="file"
-        accept="image/*"
-        multiple
-        aria-label="Pictures of codes"
-        style={{ position: 'absolute', opacity: 0, width: 1, height: 1 }}
-        onChange={(event) => {
-          const files = [...(event.target.files ?? [])];
-          event.target.value = '';
-          if (files.length > 0) onFiles(files);
-        }}
-      />
-    </Button>
   );
 }

@@ -1,7 +1,5 @@
 import { Box, Button, Stack, Typography } from '@mui/material';
-import { useState } from 'react';
 import { Link } from 'react-router';
-import type { Schema } from '../../../core/contract';
 import { calculateLong } from '../../../core/long';
 import { useCalculation } from '../../../core/useCalculation';
 import { Assumptions } from '../../../shared/Assumptions';
@@ -9,39 +7,20 @@ import { MattersList } from '../../../shared/MattersList';
 import { ProblemLine } from '../../../shared/ProblemLine';
 import { RouteSelect } from '../../../shared/RouteSelect';
 import { Section } from '../../../shared/Section';
-import { thisHour } from '../../../shared/thisMinute';
 import { useQuiet } from '../../../shared/useQuiet';
-import { useRouteChoice } from '../../../shared/useRouteChoice';
 import { WorkingPanel } from '../../../shared/WorkingPanel';
-import { useSettings } from '../../../store/LocalDataContext';
 import { useKitEntries } from '../../../store/InHandContext';
-import { usePlanRequest } from '../../../store/usePlanRequest';
 import { ChainWeights } from './ChainWeights';
 import { FailureGrid } from './FailureGrid';
 import { Findings } from './Findings';
+import { useOuting } from '../useOuting';
 import { TripForm } from './TripForm';
 
 /** The kit held against a trip: seven findings, chains against failures, what can be spared. */
 export function KitCheck() {
-  const { units, countViruses } = useSettings().settings;
   const kit = useKitEntries();
-  const { routes, route, choose } = useRouteChoice();
-  const asked = usePlanRequest(route);
-  const [trip, setTrip] = useState<Schema<'KitTrip'>>({});
-  const ready = routes && (route === undefined || asked !== null);
-  const { response, problem, answered } = useCalculation(
-    'kit-check',
-    ready
-      ? {
-          units,
-          countViruses,
-          kit,
-          plan: asked?.request ?? null,
-          trip,
-          now: thisHour(),
-        }
-      : null,
-  );
+  const { routes, route, choose, trip, setTrip, outing } = useOuting();
+  const { response, problem, answered } = useCalculation('kit-check', outing && { ...outing, kit });
   // After the findings, and beside everything else: it checks the kit many times.
   const { response: matters } = useCalculation(
     'what-matters',
@@ -59,7 +38,7 @@ export function KitCheck() {
   return (
     <Stack spacing={2}>
       <Section title="Is the kit enough?">
-        <RouteSelect routes={routes ?? []} route={route} onChoose={choose} />
+        <RouteSelect routes={routes} route={route} onChoose={choose} />
         {response && (
           <Typography variant="h1" component="p" data-testid="headline">
             {response.headline}
@@ -72,7 +51,7 @@ export function KitCheck() {
           ))}
         {response && <Findings findings={response.findings} />}
       </Section>
-      {response && matters && asked === null && matters.questions.length > 0 && (
+      {response && matters && route === undefined && matters.questions.length > 0 && (
         <Section title="What could change this">
           <MattersList matters={matters} />
         </Section>

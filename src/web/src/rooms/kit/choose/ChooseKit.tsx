@@ -8,15 +8,13 @@ import { ProblemLine } from '../../../shared/ProblemLine';
 import { RouteSelect } from '../../../shared/RouteSelect';
 import { Section } from '../../../shared/Section';
 import { SwitchEntry } from '../../../shared/SwitchEntry';
-import { thisHour } from '../../../shared/thisMinute';
 import { useQuiet } from '../../../shared/useQuiet';
-import { useRouteChoice } from '../../../shared/useRouteChoice';
 import { WorkingPanel } from '../../../shared/WorkingPanel';
 import { useInHand } from '../../../store/InHandContext';
-import { useSettings, useWholeKit } from '../../../store/LocalDataContext';
+import { useWholeKit } from '../../../store/LocalDataContext';
 import { useStore } from '../../../store/StoreContext';
-import { usePlanRequest } from '../../../store/usePlanRequest';
 import { TripForm } from '../check/TripForm';
+import { useOuting } from '../useOuting';
 import { PieceList } from './PieceList';
 import { SetRow } from './SetRow';
 import { takeSet, takingOf, type Taking } from './takeSet';
@@ -31,38 +29,18 @@ const hangChoices = [
 
 /** What to take for a trip: sets run through it, side by side with what is carried. */
 export function ChooseKit() {
-  const { units, countViruses } = useSettings().settings;
   const { db } = useStore();
   const kit = useWholeKit();
   const entries = useInHand()?.kit;
-  const { routes, route, choose } = useRouteChoice();
-  const plan = usePlanRequest(route);
+  const { routes, route, choose, trip, setTrip, outing, isTold } = useOuting();
   const [hangPoints, setHangPoints] = useState<Schema<'YesNo'>>('unknown');
   const [ownedOnly, setOwnedOnly] = useState(false);
   const [weights, setWeights] = useState<Schema<'KitWeights'>>({});
   const [figures, setFigures] = useState<Schema<'OwnFigure'>[]>([]);
-  const [trip, setTrip] = useState<Schema<'KitTrip'>>({});
   const [taken, setTaken] = useState<{ taking: Taking; takeBack: () => Promise<void> } | null>(null);
-  const isReady =
-    routes !== undefined &&
-    (route === undefined || plan !== null) &&
-    (kit.length === 0 || entries !== undefined);
-  const isTold = route !== undefined || trip.litres != null;
+  const isReady = outing !== null && (kit.length === 0 || entries !== undefined);
   const asked = useQuiet(
-    isReady && isTold
-      ? {
-          units,
-          countViruses,
-          kit: entries ?? [],
-          plan: plan?.request ?? null,
-          trip,
-          now: thisHour(),
-          hangPoints,
-          ownedOnly,
-          figures,
-          weights,
-        }
-      : null,
+    isReady && isTold ? { ...outing, kit: entries ?? [], hangPoints, ownedOnly, figures, weights } : null,
     250,
   );
   const { response, problem, isLooking } = useChosenSets(asked);
@@ -78,7 +56,7 @@ export function ChooseKit() {
   return (
     <Stack spacing={2}>
       <Section title="What to take">
-        <RouteSelect routes={routes ?? []} route={route} onChoose={choose} />
+        <RouteSelect routes={routes} route={route} onChoose={choose} />
         {!isTold && isReady && (
           <Typography>
             No trip is planned yet. Plan one, or say below how much water the outing asks for.
@@ -131,7 +109,7 @@ export function ChooseKit() {
         )}
       </Section>
       <Section title="What matters">
-        <WeightSliders weights={weights} onChange={setWeights} />
+        <WeightSliders weights={weights} taken={response?.weights} onChange={setWeights} />
         <ChoiceGroup
           label="At camp there is something to hang a bag from"
           choices={hangChoices}

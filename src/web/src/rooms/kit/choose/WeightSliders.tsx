@@ -8,22 +8,30 @@ type Weights = Schema<'KitWeights'>;
 const words = ['not at all', 'little', 'as usual', 'much', 'most of all'];
 
 interface Props {
+  /** What was told. */
   weights: Weights;
+  /** What the sets went by, what was left out put in. */
+  taken: Weights | undefined;
   onChange: (weights: Weights) => void;
 }
 
 /** How much each measure matters; the order of the sets follows. */
-export function WeightSliders({ weights, onChange }: Props) {
+export function WeightSliders({ weights, taken, onChange }: Props) {
   return (
     <Box sx={{ display: 'grid', columnGap: 3, gridTemplateColumns: { xs: '1fr 1fr', sm: 'repeat(3, 1fr)' } }}>
-      {measures.map(({ id, name }) => (
-        <Weight
-          key={id}
-          name={name}
-          value={weights[id] ?? 2}
-          onChange={(value) => onChange({ ...weights, [id]: value })}
-        />
-      ))}
+      {measures.map(({ id, name }) => {
+        const value = weights[id] ?? taken?.[id];
+        return (
+          value != null && (
+            <Weight
+              key={id}
+              name={name}
+              value={value}
+              onChange={(next) => onChange({ ...weights, [id]: next })}
+            />
+          )
+        );
+      })}
     </Box>
   );
 }

@@ -6,7 +6,10 @@ import { NumberEntry, type Entry } from '../../../shared/NumberEntry';
 type Need = Schema<'OthersNeed'>;
 
 interface Props {
+  /** What was told. */
   need: Need;
+  /** What the cards went by, what was left out put in. */
+  taken: Need | undefined;
   onChange: (need: Need) => void;
   errors: (field: string) => string | undefined;
 }
@@ -23,26 +26,24 @@ const answers = [
 ];
 
 /** Who they are and what they have: a few taps. */
-export function NeedForm({ need, onChange, errors }: Props) {
-  const number = (key: 'people' | 'days' | 'waterC' | 'bottleL', usual: number | null) => ({
-    value: need[key] ?? usual,
+export function NeedForm({ need, taken, onChange, errors }: Props) {
+  const number = (key: 'people' | 'days' | 'waterC' | 'bottleL') => ({
+    value: need[key] ?? taken?.[key] ?? null,
     isDefault: need[key] == null,
     onChange: (value: Entry) => onChange({ ...need, [key]: value as number | null }),
     error: errors(key),
   });
   return (
     <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
-      <NumberEntry label="People" quantity="plain" step={1} {...number('people', 1)} />
+      <NumberEntry label="People" quantity="plain" step={1} {...number('people')} />
       <ChoiceGroup
         label="They are"
         choices={ways}
-        value={need.way ?? 'out'}
+        value={need.way ?? taken?.way ?? ''}
         isDefault={need.way == null}
         onChange={(way) => onChange({ ...need, way: way as Need['way'] })}
       />
-      {need.way === 'stay' && (
-        <NumberEntry label="For days" quantity="plain" step={1} {...number('days', 1)} />
-      )}
+      {need.way === 'stay' && <NumberEntry label="For days" quantity="plain" step={1} {...number('days')} />}
       <ChoiceGroup
         label="They can boil: pot and fire"
         choices={answers}
@@ -59,11 +60,11 @@ export function NeedForm({ need, onChange, errors }: Props) {
         label="Their water’s temperature"
         quantity="temperature"
         step={1}
-        {...number('waterC', null)}
+        {...number('waterC')}
         isDefault={false}
         unknown="Not known: near freezing"
       />
-      <NumberEntry label="Their bottle" quantity="volume" step={0.25} {...number('bottleL', 1)} />
+      <NumberEntry label="Their bottle" quantity="volume" step={0.25} {...number('bottleL')} />
     </Box>
   );
 }

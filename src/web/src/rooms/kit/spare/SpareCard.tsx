@@ -1,6 +1,6 @@
 import Print from '@mui/icons-material/Print';
 import VolumeUp from '@mui/icons-material/VolumeUp';
-import { Alert, Box, Button, GlobalStyles, Paper, Typography } from '@mui/material';
+import { Alert, Box, Button, Paper, Typography } from '@mui/material';
 import { useState } from 'react';
 import type { Schema } from '../../../core/contract';
 import { useLoggingBook } from '../../../store/books';
@@ -29,9 +29,6 @@ export function SpareCard({ card }: { card: Schema<'SpareCard'> }) {
       aria-label={card.title}
       sx={{ p: 2, borderWidth: 2, borderColor: 'text.primary', display: 'grid', gap: 1 }}
     >
-      <GlobalStyles
-        styles={{ '@media print': { 'nav, .no-print, [role=status]': { display: 'none !important' } } }}
-      />
       <Typography variant="h2">{card.title}</Typography>
       <Typography sx={{ fontSize: '1.9rem', fontWeight: 750, lineHeight: 1.1 }}>{card.dose}</Typography>
       {card.wait !== '' && (

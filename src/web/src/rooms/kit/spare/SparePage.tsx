@@ -4,46 +4,30 @@ import type { Schema } from '../../../core/contract';
 import { calculateLong } from '../../../core/long';
 import { useCalculation } from '../../../core/useCalculation';
 import { Assumptions } from '../../../shared/Assumptions';
+import { PrintAlone } from '../../../shared/PrintAlone';
 import { ProblemLine } from '../../../shared/ProblemLine';
 import { RouteSelect } from '../../../shared/RouteSelect';
 import { Section } from '../../../shared/Section';
-import { thisHour } from '../../../shared/thisMinute';
 import { show } from '../../../shared/units';
-import { useRouteChoice } from '../../../shared/useRouteChoice';
 import { useCatalogue } from '../../../core/CatalogueContext';
-import { useSettings } from '../../../store/LocalDataContext';
 import { useKitEntries } from '../../../store/InHandContext';
 import { usePlace } from '../../../store/usePlace';
-import { usePlanRequest } from '../../../store/usePlanRequest';
 import { TripForm } from '../check/TripForm';
+import { useOuting } from '../useOuting';
 import { NeedForm } from './NeedForm';
 import { SpareCard } from './SpareCard';
 
 /** For another party that has no way to treat its water: what they are given, on a card to show or read out. */
 export function SparePage() {
-  const { units, countViruses } = useSettings().settings;
   const catalogue = useCatalogue();
   const kit = useKitEntries();
-  const { routes, route, choose } = useRouteChoice();
-  const plan = usePlanRequest(route);
+  const { routes, route, choose, trip, setTrip, outing, isTold } = useOuting();
   const { place } = usePlace();
   const [need, setNeed] = useState<Schema<'OthersNeed'>>({});
-  const [trip, setTrip] = useState<Schema<'KitTrip'>>({});
-  const isReady = routes !== undefined && (route === undefined || plan !== null);
-  const isTold = route !== undefined || trip.litres != null;
   const { response, problem } = useCalculation(
     'spare',
-    isReady && isTold
-      ? {
-          units,
-          countViruses,
-          kit,
-          need,
-          plan: plan?.request ?? null,
-          alongKm: place?.routeId === route?.id ? (place?.km ?? null) : null,
-          trip,
-          now: thisHour(),
-        }
+    outing && isTold
+      ? { ...outing, kit, need, alongKm: place?.routeId === route?.id ? (place?.km ?? null) : null }
       : null,
     calculateLong,
   );
@@ -52,6 +36,7 @@ export function SparePage() {
 
   return (
     <Stack spacing={2}>
+      <PrintAlone />
       <Section title="For another party">
         {response && (
           <Box>
@@ -67,7 +52,7 @@ export function SparePage() {
         {!response && isTold && problem === null && (
           <Typography role="status">Counting what can be spared…</Typography>
         )}
-        {!isTold && isReady && (
+        {!isTold && outing && (
           <Typography>
             Say below how much water your own trip still asks for: what is left over can be given.
           </Typography>
@@ -81,10 +66,15 @@ export function SparePage() {
       </Section>
       <Box className="no-print" sx={{ display: 'grid', gap: 2 }}>
         <Section title="What they need">
-          <NeedForm need={need} onChange={setNeed} errors={(field) => errors(`need.${field}`)} />
+          <NeedForm
+            need={need}
+            taken={response?.need}
+            onChange={setNeed}
+            errors={(field) => errors(`need.${field}`)}
+          />
         </Section>
         <Section title="What our trip still asks">
-          <RouteSelect routes={routes ?? []} route={route} onChoose={choose} />
+          <RouteSelect routes={routes} route={route} onChoose={choose} />
           {route === undefined && (
             <TripForm
               trip={trip}

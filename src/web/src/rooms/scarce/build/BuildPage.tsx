@@ -16,8 +16,8 @@ const uses: { id: Schema<'MakeshiftUse'>; title: string }[] = [
 /** Things made of what lies about: filters, siphons, vessels, each as a little procedure. */
 export function BuildPage() {
   const { units } = useSettings().settings;
-  const [litres, setLitres] = useState<Entry>(1);
-  const [vesselL, setVesselL] = useState<Entry>(1.5);
+  const [litres, setLitres] = useState<Entry>(null);
+  const [vesselL, setVesselL] = useState<Entry>(null);
   const { response, problem } = useCalculation('makeshift', {
     units,
     litres: litres as number | null,
@@ -33,7 +33,8 @@ export function BuildPage() {
           label="Water wanted"
           quantity="volume"
           step={0.5}
-          value={litres}
+          value={litres ?? response?.litres ?? null}
+          isDefault={litres === null}
           onChange={setLitres}
           error={fieldMessage(problem, 'litres')}
         />
@@ -41,7 +42,8 @@ export function BuildPage() {
           label="Vessel for the layers"
           quantity="volume"
           step={0.5}
-          value={vesselL}
+          value={vesselL ?? response?.vesselL ?? null}
+          isDefault={vesselL === null}
           onChange={setVesselL}
           error={fieldMessage(problem, 'vesselL')}
         />

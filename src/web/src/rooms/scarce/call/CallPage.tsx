@@ -1,12 +1,13 @@
 import ContentCopy from '@mui/icons-material/ContentCopy';
 import MyLocation from '@mui/icons-material/MyLocation';
 import Print from '@mui/icons-material/Print';
-import { Box, Button, GlobalStyles, Paper, Typography } from '@mui/material';
+import { Box, Button, Paper, Typography } from '@mui/material';
 import { useState } from 'react';
 import { useCalculation } from '../../../core/useCalculation';
 import { AnswerBeside } from '../../../shared/AnswerBeside';
 import { fieldMessage } from '../../../shared/fieldMessage';
 import { NumberEntry, type Entry } from '../../../shared/NumberEntry';
+import { PrintAlone } from '../../../shared/PrintAlone';
 import { ProblemLine } from '../../../shared/ProblemLine';
 import { Section } from '../../../shared/Section';
 import { TextEntry } from '../../../shared/TextEntry';
@@ -60,9 +61,7 @@ export function CallPage() {
 
   return (
     <>
-      <GlobalStyles
-        styles={{ '@media print': { 'nav, .no-print, [role=status]': { display: 'none !important' } } }}
-      />
+      <PrintAlone />
       <AnswerBeside
         head={
           <Paper

@@ -1,7 +1,8 @@
-import { Box, Button, Stack, Typography } from '@mui/material';
+import { Box, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
 import type { Problem, Schema } from '../../../core/contract';
 import { calculate } from '../../../core/core';
+import { FileButton } from '../../../shared/FileButton';
 import { Section } from '../../../shared/Section';
 import { useAsk } from '../../../shared/useAsk';
 import { api, call } from '../../../store/api';
@@ -29,11 +30,10 @@ export function TakeIn() {
   const [generation, setGeneration] = useState(0);
   const { busy, problem, ask } = useAsk();
 
-  const read = async (chosen: File | undefined) => {
+  const read = async (chosen: File) => {
     setChecked(null);
     setFault(null);
     setDone(null);
-    if (!chosen) return;
     if (chosen.size > mostBytes) {
       setFault('This file is larger than 32 MB, which no backup made here is. Choose another.');
       return;
@@ -63,19 +63,12 @@ export function TakeIn() {
     <Section title="Take a backup in">
       <Typography>The file is checked before anything is touched, and can be undone afterwards.</Typography>
       <Box>
-        <Button component="label" variant="outlined" role={undefined}>
-          Choose a file
-          <input
-            type="file"
-            accept="application/json,.json"
-            aria-label="Backup file"
-            style={{ position: 'absolute', opacity: 0, width: 1, height: 1 }}
-            onChange={(event) => {
-              void read(event.target.files?.[0]);
-              event.target.value = '';
-            }}
-          />
-        </Button>
+        <FileButton
+          label="Choose a file"
+          name="Backup file"
+          accept="application/json,.json"
+          onFile={(file) => void read(file)}
+        />
       </Box>
       {fault !== null && <ProblemLine>{fault} Nothing was changed.</ProblemLine>}
       {checked && (
