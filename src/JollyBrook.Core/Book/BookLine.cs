@@ -24,6 +24,8 @@ namespace JollyBrook.Core.Book;
 [JsonDerivedType(typeof(FilterServiced), "filterServiced")]
 [JsonDerivedType(typeof(FilterLookedOver), "filterLookedOver")]
 [JsonDerivedType(typeof(Mishap), "mishap")]
+[JsonDerivedType(typeof(GuardedFromFrost), "frostGuarded")]
+[JsonDerivedType(typeof(StayedWarm), "stayedWarm")]
 [JsonDerivedType(typeof(FuelBurnt), "fuelBurnt")]
 [JsonDerivedType(typeof(CanisterWeighed), "canisterWeighed")]
 [JsonDerivedType(typeof(Counted), "counted")]

@@ -26,6 +26,12 @@ public enum BookLineKind
 
     /// <summary>A piece of kit froze or fell.</summary>
     Mishap,
+
+    /// <summary>A wet piece of kit was put away warm for the night.</summary>
+    FrostGuarded,
+
+    /// <summary>It stayed warm.</summary>
+    StayedWarm,
     FuelBurnt,
     CanisterWeighed,
     Counted,

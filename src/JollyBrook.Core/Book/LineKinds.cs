@@ -20,8 +20,8 @@ public static class LineKinds
     public static readonly IReadOnlyList<LineKind> All =
     [
         Drank.Described, UrinePassed.Described, BodyWeighed.Described, SignsLookedFor.Described, SourceSeen.Described, PassedBy.Described, Filled.Described, Poured.Described,
-        Cooked.Described, Spilt.Described, Rinsed.Described, Dipped.Described, FilterServiced.Described, FilterLookedOver.Described, Mishap.Described, FuelBurnt.Described,
-        CanisterWeighed.Described, Counted.Described, Charged.Described, StageWalked.Described, SymptomFelt.Described, Noted.Described, TakenBack.Described,
+        Cooked.Described, Spilt.Described, Rinsed.Described, Dipped.Described, FilterServiced.Described, FilterLookedOver.Described, Mishap.Described, GuardedFromFrost.Described,
+        StayedWarm.Described, FuelBurnt.Described, CanisterWeighed.Described, Counted.Described, Charged.Described, StageWalked.Described, SymptomFelt.Described, Noted.Described, TakenBack.Described,
     ];
 
     /// <summary>The fields of every kind.</summary>

@@ -72,12 +72,23 @@ internal sealed class Fold
             case TapMoment tap:
                 Take(tap);
                 break;
+            case NightMoment { Night: var night }:
+                // The log reaches no further for it: a night nobody wrote in says nothing about the next.
+                if (night.IsLived(_upTo))
+                {
+                    Stocks.Sleep(night);
+                }
+
+                return;
             default:
                 break;
         }
 
         _upTo = moment.At > _upTo ? moment.At : _upTo;
     }
+
+    /// <summary>When the log last told of anything.</summary>
+    public DateTimeOffset ToldAt => _upTo;
 
     public Snapshot Shot()
     {

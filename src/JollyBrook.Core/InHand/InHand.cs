@@ -1,3 +1,4 @@
+using JollyBrook.Core.Book;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Units;
 
@@ -29,8 +30,9 @@ public static class WhatIsInHand
         intake.ThrowIfWrong();
         var now = request.Now!.Value;
         var batches = (request.Batches ?? []).Where(b => b.StartedAt is not null).DistinctBy(b => b.Id).ToList();
-        var moments = Moments(standing, batches);
         var until = now + ClockSlack;
+        var nights = FrostNights.Of(request.Trips ?? [], request.Since?.UpTo ?? DateTimeOffset.MinValue, until);
+        var moments = Moments(standing, batches, [.. nights, .. PutAwayFor(standing, request.Since)]);
         var fold = Folded(request, intake.Say, moments.Where(m => m.At <= until), batches);
         var snapshot = fold.Shot();
 
@@ -40,16 +42,24 @@ public static class WhatIsInHand
             fold.Take(early);
         }
 
-        return new Report(request, fold, now, intake.Say).Make(
-            [.. moments.Where(m => m.At > until).Select(m => new LineDoubt(m.Id, "Its time is still to come: " + (m is LineMoment { IsBadNews: true } ? "bad news, counted at once." : "not counted until then."), "Correct when it was."))],
+        return new Report(request, fold, now, intake.Say) { Nights = nights }.Make(
+            [.. moments.Where(m => m.At > until && m is not NightMoment).Select(m => new LineDoubt(m.Id, "Its time is still to come: " + (m is LineMoment { IsBadNews: true } ? "bad news, counted at once." : "not counted until then."), "Correct when it was."))],
             replaced, snapshot);
     }
 
-    private static List<Moment> Moments(List<StandingLine> standing, List<KeptBatch> batches)
+    /// <summary>The nights that kit was put away warm for: each of these was asked about too, whatever the forecast.</summary>
+    private static IEnumerable<FrostNight> PutAwayFor(List<StandingLine> standing, Snapshot? since) =>
+    [
+        .. (since?.Stocks ?? []).Where(s => s.GuardedAt is not null).Select(s => FrostNight.After(s.GuardedAt!.Value, s.Id)),
+        .. standing.Select(s => s.Line).OfType<GuardedFromFrost>().Where(l => l.ItemId is not null).Select(l => FrostNight.After(l.At!.Value, l.ItemId!.Value)),
+    ];
+
+    private static List<Moment> Moments(List<StandingLine> standing, List<KeptBatch> batches, List<FrostNight> nights)
     {
         List<Moment> lines = new(standing.Count);
         lines.AddRange(standing.Select(s => new LineMoment(s)));
-        List<Moment> ofBatches = new(3 * batches.Count);
+        List<Moment> ofBatches = new((3 * batches.Count) + nights.Count);
+        ofBatches.AddRange(nights.Select(n => new NightMoment(n)));
         foreach (var batch in batches)
         {
             ofBatches.Add(new StartMoment(batch));

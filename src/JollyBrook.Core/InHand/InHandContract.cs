@@ -49,9 +49,11 @@ public sealed record KeptBatch(
 /// <param name="Lines">Lines of the log: all of them, or with <paramref name="Since"/> those after it.</param>
 /// <param name="Batches">Batches: all of them, or with <paramref name="Since"/> those started or tapped after it, with every tap.</param>
 /// <param name="Since">Where an earlier fold of the same log ended; null folds from the beginning.</param>
+/// <param name="Trips">Trips, for the nights that freeze.</param>
 public sealed record InHandRequest(
     UnitSystem? Units, DateTimeOffset? Now, IReadOnlyList<KitEntry>? Kit = null, IReadOnlyList<NamedId>? Walkers = null, IReadOnlyList<TripSourceEntry>? Sources = null,
-    IReadOnlyList<KeptLine>? Lines = null, IReadOnlyList<KeptBatch>? Batches = null, Snapshot? Since = null);
+    IReadOnlyList<KeptLine>? Lines = null, IReadOnlyList<KeptBatch>? Batches = null, Snapshot? Since = null,
+    IReadOnlyList<DatedTrip>? Trips = null);
 
 /// <summary>What is in hand now.</summary>
 /// <param name="Headline">Litres drinkable, in a line.</param>
@@ -65,6 +67,7 @@ public sealed record InHandRequest(
 /// <param name="Walkers">What each walker drank and showed.</param>
 /// <param name="Sources">Sources as they were last seen.</param>
 /// <param name="TripSources">Sources of the trip as they are now: what the plan reckons with.</param>
+/// <param name="Frost">What is to be put away warm tonight, and what nobody has said of the night before.</param>
 /// <param name="Next">The next thing to do.</param>
 /// <param name="TreatIn">The container in which treating makes sense next: one with raw water, else an empty one; null when there is none.</param>
 /// <param name="Doubts">Lines that do not add up.</param>
@@ -75,7 +78,7 @@ public sealed record InHandRequest(
 public sealed record InHandResponse(
     string Headline, double DrinkableL, double UnderWayL, double RawL, double? PerWalkerL, IReadOnlyList<ContainerInHand> Containers,
     IReadOnlyList<SupplyInHand> Supplies, IReadOnlyList<KitEntry> Kit, IReadOnlyList<WalkerInHand> Walkers, IReadOnlyList<SourceInHand> Sources,
-    IReadOnlyList<TripSourceEntry> TripSources,
+    IReadOnlyList<TripSourceEntry> TripSources, IReadOnlyList<FrostJob> Frost,
     NextThing Next, Guid? TreatIn, IReadOnlyList<LineDoubt> Doubts, IReadOnlyList<ReplacedLine> Replaced, WaterBalance Balance, PlaceInHand? Place, Snapshot Snapshot);
 
 /// <summary>A container as it is.</summary>

@@ -1,3 +1,4 @@
+using System.Security.Cryptography;
 using JollyBrook.Core.Book;
 using JollyBrook.Core.Filters;
 using JollyBrook.Core.Treatment;
@@ -84,6 +85,19 @@ internal sealed record LineMoment(StandingLine Standing) : Moment(Standing.Line.
 
 /// <summary>A batch was started.</summary>
 internal sealed record StartMoment(KeptBatch Batch) : Moment(Batch.StartedAt!.Value, 3, Batch.Id);
+
+/// <summary>A night that froze, or may have, is over. It comes after all that was told of it, and says nothing new when it is taken twice.</summary>
+internal sealed record NightMoment(FrostNight Night) : Moment(Night.To, 6, IdOf(Night))
+{
+    /// <summary>The same night has the same id, whoever asks.</summary>
+    private static Guid IdOf(FrostNight night)
+    {
+        Span<byte> bytes = stackalloc byte[24];
+        BitConverter.TryWriteBytes(bytes, night.To.UtcTicks);
+        (night.ItemId ?? Guid.Empty).TryWriteBytes(bytes[8..]);
+        return new Guid(SHA256.HashData(bytes).AsSpan(0, 16));
+    }
+}
 
 /// <summary>A tap on a batch.</summary>
 internal sealed record TapMoment(KeptBatch Batch, KeptTap Kept) : Moment(BatchShelf.At(Kept, Batch), 5, Kept.Id)

@@ -11,6 +11,9 @@ namespace JollyBrook.Core.InHand;
 /// <summary>Says what a fold came to.</summary>
 internal sealed class Report(InHandRequest request, Fold fold, DateTimeOffset now, Speaker say)
 {
+    /// <summary>Nights that freeze, or may, up to tonight.</summary>
+    public IReadOnlyList<FrostNight> Nights { get; init; } = [];
+
     public InHandResponse Make(IReadOnlyList<LineDoubt> early, IReadOnlyList<ReplacedLine> replaced, Snapshot snapshot)
     {
         List<ContainerInHand> containers = [.. fold.Vessels.All.Where(v => v.Item.Retired != true || !v.IsEmpty).Select(Container)];
@@ -21,6 +24,7 @@ internal sealed class Report(InHandRequest request, Fold fold, DateTimeOffset no
         var sums = fold.Vessels.Sums();
         List<KitEntry> kit = [];
         List<SupplyInHand> supplies = [];
+        List<FrostJob> frost = [];
         foreach (var entry in request.Kit ?? [])
         {
             if (entry.Item is not { } known || !Guid.TryParse(entry.Id, out var id))
@@ -29,17 +33,21 @@ internal sealed class Report(InHandRequest request, Fold fold, DateTimeOffset no
                 continue;
             }
 
-            var (piece, since) = fold.Stocks.Now(id, entry);
-            kit.Add(piece);
-            if (known.Retired != true && piece.IsSound(new Intake(say)) && Supply(id, piece, since) is { } supply)
+            var stock = fold.Stocks.Now(id, entry);
+            kit.Add(stock.Entry);
+            if (known.Retired != true && stock.Entry.IsSound(new Intake(say)) && Supply(id, stock) is { } supply)
             {
                 supplies.Add(supply);
+                if (FrostJob.Of(id, stock, Nights, fold.ToldAt, now, say) is { } job)
+                {
+                    frost.Add(job);
+                }
             }
         }
 
         return new InHandResponse(
             Headline(drinkable, containers.Where(c => MayBeDrunk(c) && c.Water is CleanWater { ShortOf.Count: > 0 }).Sum(c => c.Litres), underWay), drinkable, underWay, Math.Max(0, all - drinkable - underWay), walkers > 0 ? drinkable / walkers : null, containers, supplies, kit,
-            Walkers(), [.. fold.Sources.OrderBy(s => s.Id)], TripSources(), Next(containers), TreatIn(containers), [.. fold.Vessels.Doubts, .. early], replaced,
+            Walkers(), [.. fold.Sources.OrderBy(s => s.Id)], TripSources(), frost, Next(containers), TreatIn(containers), [.. fold.Vessels.Doubts, .. early], replaced,
             new WaterBalance(sums.InL, sums.DrunkL, sums.CookedL, sums.SpiltL, fold.Vessels.All.Sum(v => v.Litres)), fold.Place, snapshot);
     }
 
@@ -90,13 +98,14 @@ internal sealed class Report(InHandRequest request, Fold fold, DateTimeOffset no
         _ => $"{Litres(vessel.Litres)} to drink",
     };
 
-    private SupplyInHand? Supply(Guid id, KitEntry piece, Guid? since)
+    private SupplyInHand? Supply(Guid id, StockNow stock)
     {
+        var (piece, since) = (stock.Entry, stock.SuspectSince);
         var item = piece.Item!;
         if (item is WaterFilter { Filter: { Element: { } element } filter })
         {
             var been = piece.Filter ?? FilterState.NotKnown;
-            var suspect = FilterCredit.Frozen(filter, been, []) ?? FilterCredit.Dropped(filter, been, []) ?? FilterCredit.PastLife(filter, been, 0, []);
+            var suspect = (stock.AskedSince is { } night ? FrostJob.NotTold(night) : null) ?? FilterCredit.Frozen(filter, been, []) ?? FilterCredit.Dropped(filter, been, []) ?? FilterCredit.PastLife(filter, been, 0, []);
             return new SupplyInHand(
                 id, item.Name ?? "", item.Kind, piece.Words(say), null, been.FlowShare(FilterElements.Of(element)), suspect, suspect is null ? null : since);
         }

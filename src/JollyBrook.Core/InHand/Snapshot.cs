@@ -63,7 +63,12 @@ public sealed record OfBatches(IReadOnlyList<Guid> Ids) : Content;
 /// <param name="Filter">What a filter has been through.</param>
 /// <param name="SuspectSince">The line since which it is suspect.</param>
 /// <param name="IsStruck">Whether a mishap or a failed check stands against it.</param>
-public sealed record StockShot(Guid Id, double? Left, double ReckonedG, double SinceServiceL, FilterState Filter, Guid? SuspectSince, bool IsStruck);
+/// <param name="GuardedAt">When it was last put away warm.</param>
+/// <param name="WarmAt">When it was last told to have stayed warm.</param>
+/// <param name="AskedSince">Since the end of which night nobody has said whether it stayed warm.</param>
+public sealed record StockShot(
+    Guid Id, double? Left, double ReckonedG, double SinceServiceL, FilterState Filter, Guid? SuspectSince, bool IsStruck, DateTimeOffset? GuardedAt = null,
+    DateTimeOffset? WarmAt = null, DateTimeOffset? AskedSince = null);
 
 /// <summary>A walker in a snapshot.</summary>
 public sealed record WalkerShot(Guid Id, IReadOnlyList<DrinkTold> Drinks, double? UrineColour, DateTimeOffset? UrineAt, double? MassKg, DateTimeOffset? MassAt, IReadOnlyList<BodySign> Signs,

@@ -83,6 +83,12 @@ internal sealed class Stocks
             case Mishap { ItemId: { } id } mishap when Find(id) is { Item: WaterFilter } stock:
                 stock.Befall(mishap.What, by);
                 break;
+            case GuardedFromFrost { ItemId: { } id } guarded when Find(id) is { } stock:
+                stock.Guard(guarded.At!.Value);
+                break;
+            case StayedWarm { ItemId: { } id } warm when Find(id) is { } stock:
+                stock.StayWarm(warm.At!.Value);
+                break;
             case FilterLookedOver { ItemId: { } id, Filter: { } told } when Find(id) is { Item: WaterFilter } stock:
                 stock.LookOver(told, by);
                 break;
@@ -94,11 +100,21 @@ internal sealed class Stocks
         }
     }
 
-    /// <summary>A piece of kit as it is now, and the line since which it is suspect.</summary>
-    public (KitEntry Entry, Guid? SuspectSince) Now(Guid id, KitEntry entry)
+    /// <summary>A night froze, or may have: what is wet, and was not told to have stayed warm, may have frozen.</summary>
+    public void Sleep(FrostNight night)
+    {
+        foreach (var stock in _all.Where(s => night.ItemId is null || s.Key == night.ItemId).Select(s => s.Value))
+        {
+            stock.Sleep(night);
+        }
+    }
+
+    /// <summary>A piece of kit as it is now.</summary>
+    public StockNow Now(Guid id, KitEntry entry)
     {
         var stock = _all[id];
-        return (entry with { Left = stock.Left is { } left ? Math.Max(0, left) : null, Filter = stock.Item is WaterFilter ? stock.Filter : null }, stock.SuspectSince);
+        return new StockNow(
+            entry with { Left = stock.Left is { } left ? Math.Max(0, left) : null, Filter = stock.Item is WaterFilter ? stock.Filter : null }, stock.SuspectSince, stock.AskedSince, stock.GuardedAt);
     }
 
     private Stock? Find(Guid id) => _all.GetValueOrDefault(id);
@@ -120,6 +136,14 @@ internal sealed class Stocks
 
         public Guid? SuspectSince { get; private set; }
 
+        /// <summary>When it was last put away warm.</summary>
+        public DateTimeOffset? GuardedAt { get; private set; }
+
+        /// <summary>Since the end of which night nobody has said whether it stayed warm; null when nothing is open.</summary>
+        public DateTimeOffset? AskedSince { get; private set; }
+
+        private DateTimeOffset? WarmAt { get; set; }
+
         private double SinceServiceL { get; set; }
 
         /// <summary>Whether a mishap or a failed check stands against it: no later telling by its owner outweighs that.</summary>
@@ -127,10 +151,36 @@ internal sealed class Stocks
 
         private double ClogLNtu => FilterElements.Of((Item as WaterFilter)?.Filter?.Element ?? FilterElement.HollowFibre).ClogLNtu;
 
-        public void Restore(StockShot shot) =>
+        public void Restore(StockShot shot)
+        {
             (IsTold, Left, ReckonedG, SinceServiceL, Filter, SuspectSince, IsStruck) = (true, shot.Left, shot.ReckonedG, shot.SinceServiceL, shot.Filter, shot.SuspectSince, shot.IsStruck);
+            (GuardedAt, WarmAt, AskedSince) = (shot.GuardedAt, shot.WarmAt, shot.AskedSince);
+        }
 
-        public StockShot Shot(Guid id) => new(id, Left, ReckonedG, SinceServiceL, Filter, SuspectSince, IsStruck);
+        public StockShot Shot(Guid id) => new(id, Left, ReckonedG, SinceServiceL, Filter, SuspectSince, IsStruck, GuardedAt, WarmAt, AskedSince);
+
+        public void Guard(DateTimeOffset at) => (GuardedAt, IsTold) = (at, true);
+
+        /// <summary>No frost came near it until now: that settles every night nobody had told of, and no mishap.</summary>
+        public void StayWarm(DateTimeOffset at)
+        {
+            (WarmAt, IsTold) = (at, true);
+            if (AskedSince is not null)
+            {
+                Filter = Filter with { Frozen = IsStruck ? Filter.Frozen : Happened.No };
+                AskedSince = null;
+            }
+        }
+
+        public void Sleep(FrostNight night)
+        {
+            if (Item is WaterFilter { Filter.Element: not FilterElement.Carbon } && Filter is { CountsAsWetted: true, Frozen: Happened.No } && !(WarmAt >= night.From))
+            {
+                IsTold = true;
+                Filter = Filter with { Frozen = Happened.Unknown };
+                AskedSince ??= night.To;
+            }
+        }
 
         public void Set(double left) => (Left, IsTold) = (left, true);
 
@@ -146,7 +196,7 @@ internal sealed class Stocks
         public void Befall(MishapKind? what, Guid by)
         {
             Filter = what == MishapKind.Dropped ? Filter with { Dropped = Happened.Yes } : Filter with { Frozen = Happened.Yes };
-            (IsTold, IsStruck) = (true, true);
+            (IsTold, IsStruck, AskedSince) = (true, true, null);
             SuspectSince ??= by;
         }
 
@@ -155,6 +205,7 @@ internal sealed class Stocks
         {
             IsTold = true;
             SinceServiceL = 0;
+            AskedSince = null;
             Filter = IsStruck
                 ? told with { Frozen = Worse(Filter.Frozen, told.Frozen), Dropped = Worse(Filter.Dropped, told.Dropped), Wetted = Filter.Wetted == Happened.Yes ? Happened.Yes : told.Wetted }
                 : told;
@@ -174,7 +225,7 @@ internal sealed class Stocks
                     break;
                 case FilterService.NewElement:
                     Filter = new FilterState(0, 0, 0, Happened.No, Happened.No, Happened.No, true);
-                    (SuspectSince, IsStruck) = (null, false);
+                    (SuspectSince, IsStruck, AskedSince) = (null, false, null);
                     break;
                 default:
                     // Air that passes a wet element is a hole; air that does not clears nothing (handbook room 50).

@@ -86,7 +86,7 @@ public class BookTests
             new Mishap(item, MishapKind.Dropped) { At = At }, new FuelBurnt(item, 12, Litres: 1) { At = At }, new StageWalked(6.25, Day: 2) { At = At },
             new SymptomFelt(Ilva, FeverC: 38.2, Blood: false) { At = At, Note = "cramps" }, new Noted() { At = At, Note = "two\nlines; with \"marks\"" },
             new Drank(0.7, All: true, WalkerId: Ilva, ContainerId: item) { At = At }, new Filled(item, 0.75, other, Clarity.Clear, WaterColour.Tea, 8) { At = At }, new Poured(item, other, 0.5) { At = At },
-            new Cooked(item, 0.4) { At = At }, new Spilt(item, All: true) { At = At }, new Rinsed(item) { At = At }, new Dipped(item) { At = At }, new PassedBy(other) { At = At },
+            new Cooked(item, 0.4) { At = At }, new Spilt(item, All: true) { At = At }, new Rinsed(item) { At = At }, new GuardedFromFrost(item) { At = At }, new StayedWarm(item) { At = At }, new Dipped(item) { At = At }, new PassedBy(other) { At = At },
             new CanisterWeighed(item, 88) { At = At }, new Counted(item, 12) { At = At }, new Charged(item, 40) { At = At },
             new FilterLookedOver(item, new Core.Filters.FilterState(120, 4.5, 0.02, Core.Filters.Happened.Yes, Core.Filters.Happened.No, Core.Filters.Happened.Unknown, false)) { At = At },
         ];

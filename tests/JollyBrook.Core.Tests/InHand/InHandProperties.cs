@@ -18,6 +18,12 @@ public class InHandProperties
     private static readonly Gen<double?> AnyLitres = Gen.OneOf(Gen.Double[0, 2.5].Select(l => (double?)l), Gen.Const((double?)null), Gen.Const((double?)0.25));
     private static readonly Gen<Guid?> AnyWalker = Gen.OneOf<Guid?>(Log.Ilva, Log.Torren, (Guid?)null);
 
+    /// <summary>Mostly in one day, some in the night and the day after.</summary>
+    private static readonly Gen<int> AnyMinute = Gen.Frequency((3, Gen.Int[0, 700]), (1, Gen.Int[701, 2600]));
+
+    /// <summary>Up to two nights later.</summary>
+    private static readonly Gen<int> AnyNow = Gen.Frequency((3, Gen.Int[0, 800]), (1, Gen.Int[801, 3000]));
+
     private static readonly Gen<Happened> AnyHappened = Gen.OneOf(Happened.Unknown, Happened.No, Happened.Yes);
 
     private static readonly Gen<BookLine> LookedOver = Gen.Select(AnyHappened, AnyHappened, AnyHappened, AnyLitres).Select(
@@ -34,6 +40,7 @@ public class InHandProperties
         (1, Gen.Select(AnyContainer, AnyLitres, (c, l) => (BookLine)new Cooked(c, l, l is null))),
         (1, Gen.Select(AnyContainer, AnyLitres, (c, l) => (BookLine)new Spilt(c, l, l is null))),
         (1, AnyContainer.Select(c => (BookLine)new Rinsed(c))), (1, AnyContainer.Select(c => (BookLine)new Dipped(c))),
+        (1, Gen.Const((BookLine)new GuardedFromFrost(Log.Gravity))), (2, Gen.Const((BookLine)new StayedWarm(Log.Gravity))),
         (1, Gen.OneOf(MishapKind.Dropped, MishapKind.Froze).Select(m => (BookLine)new Mishap(Log.Gravity, m))),
         (2, LookedOver), (1, AnyService), (1, Gen.Double[0, 40].Select(n => (BookLine)new Charged(Log.Lamp, n))), (1, Gen.Double[0, 230].Select(g => (BookLine)new CanisterWeighed(Log.Stove, g))),
         (1, Gen.Double[0, 30].Select(n => (BookLine)new Counted(Log.Tablets, n))), (1, Gen.Double[0, 60].Select(g => (BookLine)new FuelBurnt(Log.Stove, g))),
@@ -46,13 +53,16 @@ public class InHandProperties
 
     /// <summary>A log of lines, corrections and batches; no two at the same instant unless they are meant to be.</summary>
     private static readonly Gen<Log> AnyLog =
-        from lines in Gen.Select(Gen.Int[0, 700], AnyLine, Gen.Int[0, 9]).Array[0, 25]
+        from lines in Gen.Select(AnyMinute, AnyLine, Gen.Int[0, 9]).Array[0, 25]
         from batches in Gen.Select(Gen.Int[0, 600], AnyContainer, Gen.Double[0.1, 2.5], AnyTap.Array[0, 4]).Array[0, 4]
-        select Make(lines, batches);
+        from lows in Gen.OneOf<double?>(-12, 4, null).Array[3]
+        select Make(lines, batches, lows);
 
-    private static Log Make((int Minutes, BookLine Line, int Corrects)[] lines, (int Minutes, Guid Container, double Litres, (double, BatchEventKind, string?)[] Taps)[] batches)
+    private static Log Make(
+        (int Minutes, BookLine Line, int Corrects)[] lines, (int Minutes, Guid Container, double Litres, (double, BatchEventKind, string?)[] Taps)[] batches, double?[] lows)
     {
         var log = new Log();
+        log.Trips.Add(FrostGuardTests.Trip(lows));
         foreach (var (minutes, line, corrects) in lines)
         {
             // Two in ten correct or take back an earlier one.
@@ -73,11 +83,12 @@ public class InHandProperties
         var copy = new Log();
         copy.Lines.AddRange(lines);
         copy.Batches.AddRange(batches);
+        copy.Trips.AddRange(log.Trips);
         return copy;
     }
 
     [Fact]
-    public void The_order_of_arrival_makes_no_difference() => Gen.Select(AnyLog, Gen.Int[0, 800], Gen.Int).Sample(
+    public void The_order_of_arrival_makes_no_difference() => Gen.Select(AnyLog, AnyNow, Gen.Int).Sample(
         (log, now, seed) =>
         {
             var random = new Random(seed);
@@ -93,7 +104,7 @@ public class InHandProperties
         }, iter: 1000);
 
     [Fact]
-    public void Litres_are_neither_made_nor_lost() => Gen.Select(AnyLog, Gen.Int[0, 800]).Sample(
+    public void Litres_are_neither_made_nor_lost() => Gen.Select(AnyLog, AnyNow).Sample(
         (log, now) =>
         {
             var state = log.At(now);
@@ -105,7 +116,7 @@ public class InHandProperties
         }, iter: 2000);
 
     [Fact]
-    public void Taking_a_line_back_is_never_having_written_it() => Gen.Select(AnyLog, Gen.Int[0, 40], Gen.Int[0, 800]).Where((l, _, _) => l.Lines.Count > 0).Sample(
+    public void Taking_a_line_back_is_never_having_written_it() => Gen.Select(AnyLog, Gen.Int[0, 40], AnyNow).Where((l, _, _) => l.Lines.Count > 0).Sample(
         (log, which, now) =>
         {
             var line = log.Lines[which % log.Lines.Count];

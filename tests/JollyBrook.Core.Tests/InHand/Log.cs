@@ -47,6 +47,8 @@ internal sealed class Log
 
     public List<KeptBatch> Batches { get; } = [];
 
+    public List<DatedTrip> Trips { get; } = [];
+
     public static Guid Of(int n) => Guid.Parse($"019c0000-0000-7000-8000-{n:D12}");
 
     /// <summary>A line, so many minutes after the morning. Returns its id.</summary>
@@ -74,7 +76,7 @@ internal sealed class Log
     }
 
     public InHandResponse At(double minutes, Snapshot? since = null) => WhatIsInHand.Compute(new InHandRequest(
-        UnitSystem.Metric, Morning.AddMinutes(minutes), Kit, [new(Ilva, "Ilva"), new(Torren, "Torren")], [new(Spring.ToString(), new TripSource("Spring", SourceClass.Perennial, 3, true, Morning.AddDays(-1)))], Lines, Batches, since));
+        UnitSystem.Metric, Morning.AddMinutes(minutes), Kit, [new(Ilva, "Ilva"), new(Torren, "Torren")], [new(Spring.ToString(), new TripSource("Spring", SourceClass.Perennial, 3, true, Morning.AddDays(-1)))], Lines, Batches, since, Trips));
 
     public static string Json(InHandResponse response) => ContractWriter.Write(response, KindsJson.Default.InHandResponse);
 

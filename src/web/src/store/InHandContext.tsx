@@ -4,6 +4,7 @@ import { useNowMinute } from '../shared/useNow';
 import { useFold, type Fold } from './inHand/useFold';
 import { useSettings, useWholeKit } from './LocalDataContext';
 import type { Kept } from './records';
+import { useDatedTrips } from './useDatedTrips';
 import { useBookHere } from './useBookHere';
 import { useStore } from './StoreContext';
 import { useCurrent, useRecords } from './useRecords';
@@ -20,19 +21,21 @@ export function InHandProvider({ children }: { children: ReactNode }) {
   const kit = useWholeKit();
   const walkers = useRecords('walker');
   const sources = useRecords('trip-source');
+  const trips = useDatedTrips();
   const { db } = useStore();
   const isHere = useBookHere();
   const around = useMemo(
     () =>
-      isHere && walkers && sources
+      isHere && walkers && sources && trips
         ? {
             units,
             kit: kit.map(({ id, body }) => ({ id, item: body })),
             walkers: walkers.map(({ id, body }) => ({ id, name: body.name })),
             sources: sources.map(({ id, body }) => ({ id, source: body })),
+            trips,
           }
         : null,
-    [isHere, units, kit, walkers, sources],
+    [isHere, units, kit, walkers, sources, trips],
   );
   return <Context value={useFold(db, around, now)}>{children}</Context>;
 }

@@ -75,6 +75,8 @@ export function about(line: Entry): About {
     case 'filterServiced':
     case 'filterLookedOver':
     case 'mishap':
+    case 'frostGuarded':
+    case 'stayedWarm':
     case 'fuelBurnt':
     case 'canisterWeighed':
     case 'counted':

@@ -13,6 +13,7 @@ import { AlarmPanel } from './AlarmPanel';
 import { BatchCard } from './BatchCard';
 import { BatchSteps } from './BatchSteps';
 import { HerePanel } from './here/HerePanel';
+import { FrostPanel } from './inhand/FrostPanel';
 import { InHandPanel } from './inhand/InHandPanel';
 import { SupplyList } from './inhand/SupplyList';
 import { WalkerLines } from './inhand/WalkerLines';
@@ -44,6 +45,7 @@ export function NowRoom() {
       list={
         <Stack spacing={1.5}>
           <Typography variant="h1">Now</Typography>
+          {state && <FrostPanel jobs={state.frost} />}
           <InHandPanel />
           <HerePanel />
           {state && state.walkers.length > 0 && (

@@ -5,7 +5,7 @@ import type { Log } from './log';
 type Asked = Request<'in-hand'>;
 
 /** What a fold depends on besides the log and the hour. */
-export type Around = Pick<Asked, 'units' | 'kit' | 'walkers' | 'sources'>;
+export type Around = Pick<Asked, 'units' | 'kit' | 'walkers' | 'sources' | 'trips'>;
 
 /** Where the fold of a log ended, and what was in it: what follows can be folded on from there. */
 export interface Checkpoint {
@@ -22,8 +22,8 @@ export interface Checkpoint {
   replaced: Schema<'ReplacedLine'>[];
 }
 
-export const around = ({ units, kit, walkers, sources }: Around) =>
-  JSON.stringify([units, kit, walkers, sources]);
+export const around = ({ units, kit, walkers, sources, trips }: Around) =>
+  JSON.stringify([units, kit, walkers, sources, trips]);
 
 /** What is in a snapshot after a log was folded, alone or on from an earlier checkpoint. */
 export function checkpoint(

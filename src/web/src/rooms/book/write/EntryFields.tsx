@@ -73,6 +73,9 @@ export function EntryFields({ line, onChange, errors }: LineFieldsProps<Entry>):
       return lineFields({ line, onChange, errors }).thing('containerId', 'Container', vessels);
     case 'filterServiced':
       return <ServiceFields line={line} onChange={onChange} errors={errors} />;
+    case 'frostGuarded':
+    case 'stayedWarm':
+      return lineFields({ line, onChange, errors }).thing('itemId', 'Filter', ['filter']);
     case 'mishap':
       return <MishapFields line={line} onChange={onChange} errors={errors} />;
     case 'fuelBurnt': {

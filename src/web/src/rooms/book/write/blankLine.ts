@@ -19,6 +19,8 @@ const blanks: { [K in EntryKind]: Extract<Entry, { kind: K }> } = {
   filterServiced: { kind: 'filterServiced', itemId: null, service: null },
   filterLookedOver: { kind: 'filterLookedOver', itemId: null, filter: null },
   mishap: { kind: 'mishap', itemId: null, what: null },
+  frostGuarded: { kind: 'frostGuarded', itemId: null },
+  stayedWarm: { kind: 'stayedWarm', itemId: null },
   fuelBurnt: { kind: 'fuelBurnt', itemId: null, fuelG: null },
   canisterWeighed: { kind: 'canisterWeighed', itemId: null, fuelLeftG: null },
   counted: { kind: 'counted', itemId: null, left: null },
