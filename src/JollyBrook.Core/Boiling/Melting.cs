@@ -77,6 +77,11 @@ public static class Melting
         var assumptions = new List<Assumption>();
         var options = setting.Choice<BoilOptions>() ?? new BoilOptions();
         var setup = BoilSetup.Check(burner is null ? options : options with { BurnerId = burner.BurnerId }, setting.Intake, []);
+        if (burner is null)
+        {
+            assumptions.Add(new("kit.stove", $"No stove in the kit: reckoned with a {Sentence.Lower(Burners.Default.Name)}. Without fire there is no melting."));
+        }
+
         var snowC = setting.Intake.Optional(SnowFields.Temperature, snow.TemperatureC) ?? AssumedC;
         Assume(water, snow, assumptions, setting.Say);
         var kind = snow.Kind ?? SnowKind.Unknown;
@@ -129,7 +134,7 @@ public static class Melting
 
     private static List<TreatmentStep> Steps(MeltAnswer melt, SnowKind kind, Speaker say) =>
     [
-        new("gather", StepKind.Melt, $"Gather {say.Of(Quantity.Bulk, melt.SnowL)} of {(kind == SnowKind.Ice ? "ice" : "snow")}",
+        new("gather", StepKind.Prepare, $"Gather {say.Of(Quantity.Bulk, melt.SnowL)} of {(kind == SnowKind.Ice ? "ice" : "snow")}",
             $"{melt.Bags} {(melt.Bags == 1 ? "bag" : "bags")} of {say.Of(Quantity.Bulk, BagL)}. White, from below the top; never coloured snow.", "Gathered"),
         new("melt", StepKind.Melt, $"Melt it, {melt.Loads} pot {(melt.Loads == 1 ? "load" : "loads")}",
             "A little water in the pot first, or it scorches. Add snow as it sinks. Never eat it instead: it cools the body.",

@@ -39,7 +39,8 @@ public static class SnowFields
 /// <param name="Minutes">Minutes at the stove.</param>
 /// <param name="WaterFraction">Share of its volume that is water.</param>
 /// <param name="MeltedC">How warm the melt is when it goes on, °C.</param>
-public sealed record MeltAnswer(double SnowL, int Bags, int Loads, double FuelG, double Minutes, double WaterFraction, double MeltedC);
+/// <param name="StoveId">The stove of the kit it is melted on; null where the kit has none.</param>
+public sealed record MeltAnswer(double SnowL, int Bags, int Loads, double FuelG, double Minutes, double WaterFraction, double MeltedC, string? StoveId = null);
 
 /// <summary>Melting with its steps and arithmetic.</summary>
 public sealed record MeltResult(

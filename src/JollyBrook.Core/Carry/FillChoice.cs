@@ -28,7 +28,7 @@ internal static class FillChoice
 
     /// <summary>Whether what is left of something it takes was never counted; what lies about to burn needs no counting.</summary>
     public static bool IsUncounted(Chain chain, Func<string, KitItem?> itemOf) =>
-        chain.Barriers.Zip(chain.Results).Any(r => r.Second.Supplies.Any(s => s.Left is null) && itemOf(r.First.Id) is not Stove { IsOpenFire: true });
+        chain.Uses.Any(u => u is { Used: > 0, Left: null } && itemOf(u.Id) is not Stove { IsOpenFire: true });
 
     /// <summary>Whole minutes from drawing to the first sip, never rounded down.</summary>
     /// <param name="chain">One that gives an answer.</param>

@@ -1,4 +1,5 @@
 using System.Globalization;
+using JollyBrook.Core.Boiling;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Route;
 using JollyBrook.Core.Sources;
@@ -63,21 +64,33 @@ internal sealed class FillTreatment(PlanRequest request, GroundProfile ground)
         return new TreatRequest(
             request.Units,
             new WaterInput(
-                Math.Clamp(litres, WaterFields.Volume.Min, WaterFields.Volume.Max), source.Clarity, source.Colour, source.TemperatureC ?? LikelyTemperatureC(place),
+                Math.Clamp(litres, WaterFields.Volume.Min, WaterFields.Volume.Max), source.Clarity, source.Colour, MustMelt(place) ? null : source.TemperatureC ?? LikelyTemperatureC(place),
                 Math.Clamp(ground.ElevationM[place.Step], -430, 9000)),
-            null, request.CountViruses, Boil: BoilingPot.Options(BoilingPot.Of(kit)), StartAt: request.DayOf(place.Day), Container: BatchContainer.Of(kit), Kit: kit);
+            null, request.CountViruses, Snow: SnowAt(place), Boil: BoilingPot.Options(BoilingPot.Of(kit)), StartAt: request.DayOf(place.Day), Container: BatchContainer.Of(kit), Kit: kit);
     }
 
     /// <summary>How cold a source probably is that nobody measured, °C.</summary>
-    public double LikelyTemperatureC(Place place)
+    public double LikelyTemperatureC(Place place) => LikelyWater.TemperatureC(place.Source!.Class, MeanAirC(place));
+
+    /// <summary>Whether nothing runs off a snow patch: on a day that is below freezing in the mean, all of it has to be melted (pick).</summary>
+    public bool MustMelt(Place place) => place.Source is { Class: SourceClass.SnowPatch } && MeanAirC(place) <= Melting.MeltedC;
+
+    /// <summary>Snow that has to be melted: what lies long enough for a map to know it has settled, and is as cold as the day (pick); null for water.</summary>
+    public SnowInput? SnowAt(Place place) => MustMelt(place) ? new SnowInput(SnowKind.Settled, Math.Clamp(MeanAirC(place), SnowFields.Temperature.Min, SnowFields.Temperature.Max)) : null;
+
+    /// <summary>The mean of a day's air where a place lies, °C.</summary>
+    private double MeanAirC(Place place)
     {
         var weather = Timeline.WeatherOf(request.Route!, place.Day);
         var mean = Enumerable.Range(0, 24).Average(h => weather.TemperatureAt(h));
         var lapse = request.Route!.WeatherElevationM is { } at ? (ground.ElevationM[place.Step] - at) / 1000 * DayWeather.LapseCPerKm : 0;
-        return LikelyWater.TemperatureC(place.Source!.Class, mean - lapse);
+        return mean - lapse;
     }
 
-    private TreatedFill? Work(Place place, double doseL, double boilL, IReadOnlyList<KitEntry> kit)
+    private TreatedFill? Work(Place place, double doseL, double boilL, IReadOnlyList<KitEntry> kit) =>
+        Treat(place, doseL, boilL, kit) is { } treated ? treated with { SnowL = MustMelt(place) ? doseL + boilL : 0 } : null;
+
+    private TreatedFill? Treat(Place place, double doseL, double boilL, IReadOnlyList<KitEntry> kit)
     {
         var pot = boilL > Slack ? Best(place, boilL, kit, FillChoice.IsForThePot) : null;
         var toDose = pot is null ? doseL + boilL : doseL;
@@ -105,19 +118,19 @@ internal sealed class FillTreatment(PlanRequest request, GroundProfile ground)
     private static Func<string, KitItem?> ItemIn(IReadOnlyList<KitEntry> kit) => id => kit.FirstOrDefault(e => e.Id == id)?.Item;
 
     private static TreatedFill Told(Chain chain, IReadOnlyList<KitEntry> kit, double litres) => new(
-        chain.Id, $"{chain.Name}, {Sentence.Lower(chain.Headline)}", FillChoice.Minutes(chain), chain.HandsOnMinutes, chain.ShortOf.Count == 0)
+        chain.Id, $"{(chain.Melt is null ? chain.Name : $"Snow melted, then {Sentence.Lower(chain.Name)}")}, {Sentence.Lower(chain.Headline)}", FillChoice.Minutes(chain), chain.HandsOnMinutes, chain.ShortOf.Count == 0)
     {
         Uses = Uses(chain, litres), IsUncounted = FillChoice.IsUncounted(chain, ItemIn(kit)),
     };
 
-    private static SupplyUse[] Uses(Chain chain, double litres) =>
-        [.. chain.Barriers.Zip(chain.Results).Select(r => new SupplyUse(r.First.Id, r.Second.Supplies.Count == 0 ? 0 : r.Second.Supplies[0].Used, litres))];
+    private static SupplyUse[] Uses(Chain chain, double litres) => [.. chain.Uses.Select(u => new SupplyUse(u.Id, u.Used, litres))];
 
     /// <summary>A piece of kit after what a batch takes of it.</summary>
     public static KitEntry After(KitEntry entry, IReadOnlyList<SupplyUse> uses, Clarity? clarity) =>
         uses.Where(u => u.Id == entry.Id).Aggregate(entry, (now, use) => now.After(use.Used, use.Litres, clarity));
 
-    private static bool IsEnough(Chain chain) => chain.Results.All(r => r.Supplies.All(s => s.Left is not { } left || s.Used <= left + Slack));
+    /// <summary>Enough of everything is left; without a stove nothing melts.</summary>
+    private static bool IsEnough(Chain chain) => chain.Melt is not { Stove: null } && chain.Uses.All(u => u.IsThere);
 
     /// <summary>What a batch is the same by: the water, its litres, its day and all that is left of the kit.</summary>
     private static string Key(Place place, double doseL, double boilL, IReadOnlyList<KitEntry> kit) => string.Create(

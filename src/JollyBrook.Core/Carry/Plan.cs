@@ -32,7 +32,7 @@ public static class Plan
             Headline(walk, treated, supplies, most, say), impossible.Count == 0 && treated.Untreated.Count == 0, setup.Ground.LengthKm, setup.Ground.AscentM, setup.Ground.DescentM,
             setup.Line.Timeline.Walk.Where(w => !w.IsRest).Sum(w => w.EndHour - w.StartHour), Schools(setup), setup.Line.NeedL[^1], setup.ReserveL, setup.CleanL, most, kgKm,
             minutes, stops, Days(setup, say), impossible, GroundPicture(setup.Ground), CarriedLine.Of(setup, walk),
-            Flags(setup, stops, say), Assume(setup, walk, supplies, say), Cautions(setup), PlanWorking.Steps(setup, walk, kgKm, minutes), PlanPromise.Of(setup, walk, most, say), supplies);
+            Flags(setup, stops, say), Assume(setup, walk, supplies, say), Cautions(setup), PlanWorking.Steps(setup, walk, kgKm, minutes), PlanPromise.Of(setup, walk, most, say), supplies, treated.SnowL);
     }
 
     /// <summary>The kg·km of a plan: its cost without the minutes.</summary>

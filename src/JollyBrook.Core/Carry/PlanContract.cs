@@ -196,9 +196,10 @@ public sealed record PlanDay(
 /// <param name="Working">The arithmetic.</param>
 /// <param name="Promise">How sure it is.</param>
 /// <param name="Supplies">What it takes of the kit, and where that ends.</param>
+/// <param name="SnowL">Of its water what is melted from snow, L.</param>
 public sealed record PlanResponse(
     string Headline, bool Feasible, double LengthKm, double AscentM, double DescentM, double WalkHours, IReadOnlyList<RouteHours> HoursBySchool,
     double NeedL, double ReserveL, double CapacityL, double MostCarriedL, double KgKm, double StopMinutes, IReadOnlyList<PlanStop> Stops,
     IReadOnlyList<PlanDay> Days, IReadOnlyList<ImpossibleStretch> Impossible, IReadOnlyList<LinePoint> Ground, IReadOnlyList<LinePoint> Carried,
     IReadOnlyList<string> Flags, IReadOnlyList<Assumption> Assumptions, IReadOnlyList<Caution> Cautions, IReadOnlyList<WorkingStep> Working,
-    PlanPromise Promise, IReadOnlyList<PlanSupply> Supplies);
+    PlanPromise Promise, IReadOnlyList<PlanSupply> Supplies, double SnowL);

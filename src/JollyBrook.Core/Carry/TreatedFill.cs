@@ -19,6 +19,9 @@ internal sealed record TreatedFill(string Way, string Name, double Minutes, doub
 
     /// <summary>Of it litres that only go to the pot, cleared and boiled: no dose, no filter.</summary>
     public double BoilL { get; init; }
+
+    /// <summary>Of it litres that are melted from snow first.</summary>
+    public double SnowL { get; init; }
 }
 
 /// <summary>What a batch takes of one piece of kit.</summary>

@@ -25,6 +25,9 @@ internal sealed class TreatedWalk
         }
     }
 
+    /// <summary>Litres of it melted from snow.</summary>
+    public double SnowL => _treated.Values.Sum(t => t.SnowL);
+
     /// <summary>What is left of the kit at the end.</summary>
     public IReadOnlyList<KitEntry> Kit { get; private set; }
 

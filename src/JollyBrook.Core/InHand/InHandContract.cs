@@ -13,7 +13,9 @@ namespace JollyBrook.Core.InHand;
 /// <param name="DoseUnits">Tablets, or drops of each part, when the dose is in.</param>
 /// <param name="LampCycles">Cycles of light, when the light is done.</param>
 /// <param name="FuelG">Fuel, g, when the heat is off.</param>
-public sealed record BatchUse(double? DoseUnits = null, double? LampCycles = null, double? FuelG = null);
+/// <param name="MeltG">Fuel, g, when the last snow is melted.</param>
+/// <param name="MeltStoveId">The stove it was melted on; null where that is none of the kit.</param>
+public sealed record BatchUse(double? DoseUnits = null, double? LampCycles = null, double? FuelG = null, double? MeltG = null, Guid? MeltStoveId = null);
 
 /// <summary>A tap with its id, which settles the order of two at the same instant.</summary>
 /// <param name="Id">Its record's id.</param>

@@ -38,6 +38,11 @@ internal sealed class Stocks
     public void Use(KeptBatch batch, StepUse use)
     {
         var (step, share) = use;
+        if (step.Kind == StepKind.Melt && batch.Use is { MeltG: { } melted, MeltStoveId: { } on } && Find(on) is { } stove)
+        {
+            stove.Burn(share * melted);
+        }
+
         foreach (var stock in (batch.Method ?? "").Split('+').Select(m => Guid.TryParse(m, out var id) ? Find(id) : null).OfType<Stock>())
         {
             switch (step.Kind, stock.Item)
@@ -49,8 +54,7 @@ internal sealed class Stocks
                     stock.Spend(share * cycles);
                     break;
                 case (StepKind.Heat, Stove) when batch.Use?.FuelG is { } fuel:
-                    stock.Spend(share * fuel);
-                    stock.ReckonedG += share * fuel;
+                    stock.Burn(share * fuel);
                     break;
                 case (StepKind.Filter, WaterFilter) when batch.VolumeL is { } litres:
                     stock.Through(share * litres, batch.Clarity);
@@ -183,6 +187,13 @@ internal sealed class Stocks
         }
 
         public void Set(double left) => (Left, IsTold) = (left, true);
+
+        /// <summary>Fuel that nobody weighed.</summary>
+        public void Burn(double grams)
+        {
+            Spend(grams);
+            ReckonedG += grams;
+        }
 
         public void Spend(double units) => (Left, IsTold) = (Left - units, true);
 

@@ -61,8 +61,9 @@ public static class CheckKit
         var counted = chains.Where(c => c.Counts).ToList();
         var grid = FailureGrid.Over(counted);
         var columns = grid.Select(g => g.Column).ToList();
-        var budget = new SupplyBudget(counted);
-        var findings = new Findings(trip, kit, chains, columns, budget, plan?.Supplies ?? [], say).All();
+        var melt = MeltNeed.Of(request, trip, kit);
+        var budget = new SupplyBudget(counted, melt);
+        var findings = new Findings(trip, kit, chains, columns, budget, plan?.Supplies ?? [], say) { Melt = melt }.All();
         var wrong = findings.Where(f => f.State != FindingState.Holds).ToList();
         return new KitCheckResponse(
             wrong.Count == 0 ? "The kit is enough" : $"{wrong.Count} of 7 to mend before you leave",

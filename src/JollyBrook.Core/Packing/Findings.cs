@@ -34,6 +34,9 @@ internal sealed class Findings(
 
     private double NeedL => trip.Litres!.Value;
 
+    /// <summary>What melting takes before anything is treated.</summary>
+    public MeltNeed Melt { get; init; } = MeltNeed.None;
+
     public IReadOnlyList<KitFinding> All() => [Target(), Second(), Supplies(), Dates(), FilterLife(), Volume(), Weight()];
 
     private KitFinding Target()
@@ -88,6 +91,27 @@ internal sealed class Findings(
         if (planned.Count > 0)
         {
             figure += $" The plan takes {string.Join(", ", planned.Where(s => s.Used > 0).Select(s => $"{s.Name}: {s.Words}"))}.";
+        }
+
+        if (Melt.SnowL > 0)
+        {
+            if (Melt.Stove is not { } stove)
+            {
+                return new(3, Title(MustHave.Supplies), FindingState.Fails, $"{say.Of(Quantity.Volume, Melt.SnowL)} are to be melted from snow: there is no stove.", "Take a stove, fuel and a metal pot.", []);
+            }
+
+            figure += $" Melting {say.Of(Quantity.Volume, Melt.SnowL)} of snow takes {say.Of(Quantity.FuelMass, Melt.FuelG)} first.";
+            if (!Melt.IsMet)
+            {
+                return new(
+                    3, Title(MustHave.Supplies), FindingState.Fails, $"{figure} {stove.Item!.Name} has {say.Of(Quantity.FuelMass, stove.Left!.Value)}.",
+                    $"Take {say.Of(Quantity.FuelMass, Melt.FuelG - stove.Left.Value)} of fuel more, for melting alone.", [stove.Id!]);
+            }
+
+            if (Melt.IsUncounted)
+            {
+                return new(3, Title(MustHave.Supplies), FindingState.Unknown, $"{figure} What {stove.Item!.Name} holds is not known.", "Weigh the canister.", [stove.Id!]);
+            }
         }
 
         var ending = planned.Where(s => s.EndsAt is not null).ToList();

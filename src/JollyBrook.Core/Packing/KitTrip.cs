@@ -15,9 +15,10 @@ namespace JollyBrook.Core.Packing;
 /// <param name="ColdestAirC">The coldest night, °C.</param>
 /// <param name="MostCarriedL">The most carried at once, L.</param>
 /// <param name="CampL">The most used at a camp, L.</param>
+/// <param name="SnowL">Of the water in all what is melted from snow, L.</param>
 public sealed record KitTrip(
     double? Litres = null, DateOnly? FirstDay = null, DateOnly? LastDay = null, double? ColdestWaterC = null, Clarity? WorstClarity = null,
-    WaterColour? Colour = null, double? HighestM = null, double? ColdestAirC = null, double? MostCarriedL = null, double? CampL = null)
+    WaterColour? Colour = null, double? HighestM = null, double? ColdestAirC = null, double? MostCarriedL = null, double? CampL = null, double? SnowL = null)
 {
     internal static readonly NumberField LitresField = new("trip.litres", "Water in all", Quantity.Volume, 0.5, 5000, "About 3 to 5 L a person and day.");
     private static readonly NumberField Water = new("trip.coldestWaterC", "Coldest water", Quantity.Temperature, 0, 40, "Snow-fed streams are near 1 °C.");
@@ -26,9 +27,11 @@ public sealed record KitTrip(
     private static readonly NumberField Carried = new("trip.mostCarriedL", "Most carried at once", Quantity.Volume, 0, 200, "Take it from the plan.");
     private static readonly NumberField Camp = new("trip.campL", "Most used at a camp", Quantity.Volume, 0, 200, "Take it from the plan.");
 
+    private static readonly NumberField Snow = new("trip.snowL", "Melted from snow", Quantity.Volume, 0, 5000, "Give what has no open water.");
+
     public static readonly IReadOnlyList<Field> Fields =
     [
-        LitresField, Water, Height, Air, Carried, Camp, ChoiceField.Of<Clarity>("trip.worstClarity", "Cloudiest water"),
+        LitresField, Water, Height, Air, Carried, Camp, Snow, ChoiceField.Of<Clarity>("trip.worstClarity", "Cloudiest water"),
         ChoiceField.Of<WaterColour>("trip.colour", "Colour"), LastDayField,
     ];
 
@@ -47,6 +50,12 @@ public sealed record KitTrip(
         intake.Optional(Air, ColdestAirC);
         intake.Optional(Carried, MostCarriedL);
         intake.Optional(Camp, CampL);
+        intake.Optional(Snow, SnowL);
+        if (SnowL > Litres)
+        {
+            intake.Refuse(Snow, "More is melted from snow than there is water in all. Check both.");
+        }
+
         if (LastDay < FirstDay)
         {
             intake.Refuse(LastDayField, "The last day is before the first. Check both dates.");

@@ -8,9 +8,11 @@ internal sealed class SupplyBudget
     /// <summary>A chain that nothing limits counts as this much, L.</summary>
     private const double MostL = 5000;
 
-    public SupplyBudget(IReadOnlyList<CarriedChain> counted)
+    /// <param name="counted">Chains that count, the best first.</param>
+    /// <param name="melt">What melting takes before anything is treated.</param>
+    public SupplyBudget(IReadOnlyList<CarriedChain> counted, MeltNeed melt)
     {
-        Dictionary<string, double> spent = [];
+        Dictionary<string, double> spent = melt.Stove is { } stove ? new() { [stove.Id!] = melt.FuelG } : [];
         Shares = [.. counted.Select(chain => (chain, Take(chain, spent)))];
     }
 

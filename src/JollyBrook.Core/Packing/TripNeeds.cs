@@ -34,6 +34,7 @@ internal static class TripNeeds
             HighestM = trip.HighestM ?? plan?.Stops.Max(s => s.ElevationM),
             MostCarriedL = trip.MostCarriedL ?? plan?.MostCarriedL,
             CampL = trip.CampL ?? plan?.Days.Max(d => d.CampL),
+            SnowL = trip.SnowL ?? plan?.SnowL,
         };
         if (filled.WorstClarity is Clarity.Unknown)
         {

@@ -76,7 +76,7 @@ public static class CampDay
         var planned = new DayBook(
             $"{run.Setup.Route.Name}: {evening.CampName}", At(0, arrive),
             Wants(evening, arrive, forCamp, forMorning, h => At(0, h), At(1, next.StartHour)), Math.Max(1, run.Setup.Request.Walkers?.Count ?? 1),
-            place?.Source is null ? null : run.Setup.Treatment.Ask(place, 1, run.Setup.Treatment.Kit).Water! with { VolumeL = null }, new SkyInput(next.LowC), RestFromHour, RestToHour);
+            place?.Source is null ? null : run.Setup.Treatment.Ask(place, 1, run.Setup.Treatment.Kit).Water! with { VolumeL = null }, new SkyInput(next.LowC), RestFromHour, RestToHour, Snow: place?.Source is null ? null : run.Setup.Treatment.SnowAt(place));
         return new CampDayResponse(planned, KitBy(run, fill), evening.CampName!, place?.Name ?? "", place?.Id, Note(run, fill, evening.CampName!));
     }
 

@@ -65,14 +65,13 @@ internal sealed class ChainChooser
         }
     }
 
-    private bool Stocked(ShelvedChain chain) => chain.Chain.Barriers.Zip(chain.Chain.Results).All(b =>
-        b.Second.Supplies.All(s => s.Left is not { } left || left - _spent.GetValueOrDefault(b.First.Id) >= s.Used));
+    private bool Stocked(ShelvedChain chain) => chain.Chain.Uses.All(u => u.Left is not { } left || left - _spent.GetValueOrDefault(u.Id) >= u.Used);
 
     private void Spend(ShelvedChain chain)
     {
-        foreach (var (barrier, result) in chain.Chain.Barriers.Zip(chain.Chain.Results))
+        foreach (var use in chain.Chain.Uses)
         {
-            _spent[barrier.Id] = _spent.GetValueOrDefault(barrier.Id) + result.Supplies.Sum(s => s.Used);
+            _spent[use.Id] = _spent.GetValueOrDefault(use.Id) + use.Used;
         }
     }
 }

@@ -31,7 +31,7 @@ internal sealed class ChainShelf(ScheduleRequest request, IReadOnlyList<KitEntry
         request.Units, (request.Water ?? new WaterInput(null, null, null, null, null)) with { VolumeL = volumeL }, method, request.CountViruses,
         Boil: BoilingPot.Options(_pot),
         Container: Told(container),
-        Sky: request.Sky, Kit: kit, StartAt: startAt ?? request.From);
+        Snow: request.Snow, Sky: request.Sky, Kit: kit, StartAt: startAt ?? request.From);
 
     /// <summary>Water that will boil anyway: from clearing straight into the pot. Empty without stove and pot.</summary>
     public IReadOnlyList<ShelvedChain> ToThePot(double volumeL) => _pot is null ? [] :
@@ -78,6 +78,12 @@ internal sealed class ChainShelf(ScheduleRequest request, IReadOnlyList<KitEntry
     private List<Block> Blocks(Chain chain)
     {
         List<Block> blocks = [];
+        if (chain.Melt is { } melt)
+        {
+            var loads = melt.Result.Answer.Loads;
+            Add(blocks, [Hands($"Melt {loads} {(loads == 1 ? "load" : "loads")} of snow", melt.Minutes)], [melt.Stove?.Id, _pot?.Id]);
+        }
+
         var clearing = chain.Clearing.Answer;
         Add(blocks, [Hands("Clear it", clearing.HandsOnMinutes), Wait("Settles", clearing.Minutes - clearing.HandsOnMinutes)], []);
         foreach (var (barrier, result) in chain.Barriers.Zip(chain.Results))

@@ -1,4 +1,5 @@
 using JollyBrook.Core.Barriers;
+using JollyBrook.Core.Boiling;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
@@ -27,11 +28,12 @@ public sealed record PlannedEvening(Guid? RouteId, int? Day);
 /// <param name="QuietToHour">Until this clock hour.</param>
 /// <param name="Edits">What a hand changed.</param>
 /// <param name="Started">What was begun.</param>
+/// <param name="Snow">Snow or ice all of it is melted from; null for water.</param>
 /// <param name="Follows">The evening whose plan it follows; null for a day of its own.</param>
 public sealed record DayBook(
     string? Name, DateTimeOffset? From, IReadOnlyList<WantedWater>? Wants, double? People, WaterInput? Water = null, SkyInput? Sky = null,
     double? QuietFromHour = null, double? QuietToHour = null, IReadOnlyList<BatchEdit>? Edits = null, IReadOnlyList<StartedBatch>? Started = null,
-    PlannedEvening? Follows = null)
+    PlannedEvening? Follows = null, SnowInput? Snow = null)
 {
     private const int LongestName = 80;
     private static readonly ChoiceField NameField = new("name", "Name", ["1 to 80 characters"]);
@@ -45,7 +47,7 @@ public sealed record DayBook(
     public DayBook Over(DayBook planned)
     {
         ArgumentNullException.ThrowIfNull(planned);
-        return this with { From = From ?? planned.From, Wants = Wants ?? planned.Wants, People = People ?? planned.People, Water = Water ?? planned.Water, Sky = Sky ?? planned.Sky };
+        return this with { From = From ?? planned.From, Wants = Wants ?? planned.Wants, People = People ?? planned.People, Water = Water ?? planned.Water, Snow = Snow ?? planned.Snow, Sky = Sky ?? planned.Sky };
     }
 
     /// <exception cref="BadInputException">A field is missing or out of its range.</exception>

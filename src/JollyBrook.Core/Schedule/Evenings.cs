@@ -58,7 +58,7 @@ public static class Evenings
         }
 
         var schedule = DaySchedule.Compute(new ScheduleRequest(
-            request.Units, camp.Kit, book.Water, book.Sky, book.Wants, book.People, book.From, book.QuietFromHour, book.QuietToHour, book.Edits, null, request.Plan!.CountViruses));
+            request.Units, camp.Kit, book.Water, book.Sky, book.Wants, book.People, book.From, book.QuietFromHour, book.QuietToHour, book.Edits, null, request.Plan!.CountViruses, Snow: book.Snow));
         return new PlanEvening(
             day, camp.CampName, camp.WaterName, schedule.InTime, schedule.People.Sum(p => p.BusyMinutes), schedule.Headline, [.. schedule.Late.Select(l => l.Words)]);
     }

@@ -1,4 +1,5 @@
 using JollyBrook.Core.Barriers;
+using JollyBrook.Core.Boiling;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Treatment;
@@ -49,12 +50,13 @@ public sealed record BegunBatch(
 /// <param name="Begun">Batches begun already.</param>
 /// <param name="CountViruses">Whether viruses are part of the target; true when left out.</param>
 /// <param name="Now">The time now; what has not begun cannot begin before it.</param>
+/// <param name="Snow">Snow or ice all of it is melted from; null for water.</param>
 /// <param name="InUse">Containers that hold water: taken for a batch only where no other is left, once they are empty.</param>
 public sealed record ScheduleRequest(
     UnitSystem? Units, IReadOnlyList<KitEntry>? Kit, WaterInput? Water, SkyInput? Sky, IReadOnlyList<WantedWater>? Wants, double? People,
     DateTimeOffset? From, double? QuietFromHour = null, double? QuietToHour = null, IReadOnlyList<BatchEdit>? Edits = null,
     IReadOnlyList<BegunBatch>? Begun = null, bool? CountViruses = null, DateTimeOffset? Now = null,
-    IReadOnlyList<string>? InUse = null);
+    IReadOnlyList<string>? InUse = null, SnowInput? Snow = null);
 
 /// <summary>A stretch on the clock line.</summary>
 /// <param name="Title">What is done.</param>

@@ -1,4 +1,5 @@
 using JollyBrook.Core.Barriers;
+using JollyBrook.Core.Boiling;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Units;
@@ -23,7 +24,7 @@ public static class ScheduleFields
     private static readonly ChoiceField Wants = new("wants", "Water wanted", [$"up to {MostWants} lines, each with a name of its own"]);
 
     public static readonly IReadOnlyList<Field> All =
-        [ChoiceField.Of<UnitSystem>("units", "Units"), Litres, People, From, By, QuietFrom, QuietTo, EditVolume, Wants, .. WaterFields.All, .. SettingFields.All, .. KitItem.Fields];
+        [ChoiceField.Of<UnitSystem>("units", "Units"), Litres, People, From, By, QuietFrom, QuietTo, EditVolume, Wants, .. WaterFields.All, .. SettingFields.All, .. SnowFields.All, .. KitItem.Fields];
 
     /// <summary>Notes what is missing or can't be right.</summary>
     public static void Check(ScheduleRequest request, Intake intake)

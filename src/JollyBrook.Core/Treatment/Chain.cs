@@ -18,7 +18,9 @@ internal sealed class Chain
         ShortByLogs = Ledger.Sum(r => r.ShortByLogs);
         SupplyWeight = results.Sum(r => r.Supplies.Sum(s => s.Weight));
         Id = barriers.Count == 1 ? barriers[0].Id : string.Join('+', barriers.Select(b => b.Id));
-        var melt = situation.MeltMinutes;
+        Melt = situation.MeltFor(barriers);
+        Uses = [.. UsesOf(barriers, results, Melt)];
+        var melt = Melt?.Minutes ?? 0;
         HandsOnMinutes = melt + clearing.Answer.HandsOnMinutes + results.Sum(r => r.HandsOnMinutes);
         Minutes = Refusal is not null || results.Any(r => r.MinutesToSip is null)
             ? null
@@ -30,6 +32,12 @@ internal sealed class Chain
     public ClearingResult Clearing { get; }
 
     public IReadOnlyList<BarrierResult> Results { get; }
+
+    /// <summary>How its water is melted first; null for water.</summary>
+    public KitMelt? Melt { get; }
+
+    /// <summary>What it takes of each piece of kit: its barriers' in order, then the stove's that only melts.</summary>
+    public IReadOnlyList<ChainUse> Uses { get; }
 
     /// <summary>Why there is no answer; null otherwise.</summary>
     public Refusal? Refusal { get; }
@@ -68,7 +76,7 @@ internal sealed class Chain
         var clearing = situation.Clear(barriers[0]);
         var water = clearing.After;
         var results = new List<BarrierResult>(barriers.Count);
-        var before = ChainSoFar.Nothing with { Minutes = situation.MeltMinutes + clearing.Answer.Minutes };
+        var before = ChainSoFar.Nothing with { Minutes = (situation.MeltFor(barriers)?.Minutes ?? 0) + clearing.Answer.Minutes };
         foreach (var barrier in barriers)
         {
             var result = situation.Apply(barrier, water, before);
@@ -86,6 +94,21 @@ internal sealed class Chain
             "do-not-use", judged.Reasons[0].Reason,
             ["Treating does not help: leave this water.", .. judged.Reasons.Where(r => r.Weight == SignWeight.Stop).Select(r => r.Change).Distinct()])
         : null;
+
+    private static IEnumerable<ChainUse> UsesOf(IReadOnlyList<IBarrier> barriers, IReadOnlyList<BarrierResult> results, KitMelt? melt)
+    {
+        var stove = melt?.Stove;
+        foreach (var (barrier, result) in barriers.Zip(results))
+        {
+            var supply = result.Supplies.Count == 0 ? null : result.Supplies[0];
+            yield return new ChainUse(barrier.Id, (supply?.Used ?? 0) + (barrier.Id == stove?.Id ? melt!.Result.Answer.FuelG : 0), supply?.Left);
+        }
+
+        if (stove is not null && !barriers.Any(b => b.Id == stove.Id))
+        {
+            yield return new ChainUse(stove.Id!, melt!.Result.Answer.FuelG, stove.Left);
+        }
+    }
 
     private static LedgerRow[] AddUp(IReadOnlyList<BarrierResult> results, Refusal? refusal, LogTarget target)
     {

@@ -113,9 +113,9 @@ public static class ChainList
             return parts;
         }
 
-        if (situation.MeltMinutes > 0)
+        if (chain.Melt is { } melt)
         {
-            parts.Add(new WayPart("Melt it", situation.MeltMinutes, Math.Ceiling(situation.MeltMinutes - 1e-9)));
+            parts.Add(new WayPart("Melt it", melt.Minutes, Math.Ceiling(melt.Minutes - 1e-9)));
         }
 
         var clearing = chain.Clearing.Answer;
@@ -155,9 +155,9 @@ public static class ChainList
     internal static IReadOnlyList<string> SupplyWords(Chain chain, Situation situation)
     {
         List<string> words = [.. chain.Results.SelectMany(r => r.Supplies).Select(s => s.Words)];
-        if (situation.Melt is { } melt)
+        if (chain.Melt is { } melt)
         {
-            words.Insert(0, $"{situation.Setting.Say.Of(Quantity.FuelMass, melt.Answer.FuelG)} of fuel to melt it");
+            words.Insert(0, $"{situation.Setting.Say.Of(Quantity.FuelMass, melt.Result.Answer.FuelG)} of fuel to melt it");
         }
 
         if (chain.Clearing.Answer.Flocculant is { } flocculant)

@@ -7,7 +7,7 @@ internal static class ChainSteps
 {
     public static IReadOnlyList<TreatmentStep> For(Chain chain, Situation situation)
     {
-        List<TreatmentStep> steps = [.. situation.Melt?.Steps ?? [], .. chain.Clearing.Steps];
+        List<TreatmentStep> steps = [.. chain.Melt?.Result.Steps ?? [], .. chain.Clearing.Steps];
         foreach (var result in chain.Results)
         {
             steps.AddRange(result.Steps());

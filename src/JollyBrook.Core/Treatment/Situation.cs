@@ -19,9 +19,9 @@ internal sealed class Situation
 
     private Situation(
         TreatRequest request, FieldWater water, SourceVerdict? judged, BarrierSetting setting, IReadOnlyList<IBarrier> barriers,
-        IReadOnlyList<IBarrier>? asked, ClearingMeans means, MeltResult? melt)
+        IReadOnlyList<IBarrier>? asked, ClearingMeans means, IReadOnlyList<KitMelt> melts)
     {
-        (Request, Water, Judged, Setting, Barriers, Asked, Means, Melt) = (request, water, judged, setting, barriers, asked, means, melt);
+        (Request, Water, Judged, Setting, Barriers, Asked, Means, Melts) = (request, water, judged, setting, barriers, asked, means, melts);
     }
 
     public TreatRequest Request { get; }
@@ -40,14 +40,19 @@ internal sealed class Situation
 
     public ClearingMeans Means { get; }
 
-    public MeltResult? Melt { get; }
+    /// <summary>Snow to water on each stove of the kit; empty for water.</summary>
+    public IReadOnlyList<KitMelt> Melts { get; }
+
+    /// <summary>Snow to water on the first of them; null for water.</summary>
+    public KitMelt? Melt => Melts.Count == 0 ? null : Melts[0];
 
     public LogTarget Target => Setting.Target;
 
     /// <summary>How often the container has to be filled for all of it; the answer is for one fill.</summary>
     public int Fills { get; private init; } = 1;
 
-    public double MeltMinutes => Melt?.Answer.Minutes ?? 0;
+    /// <summary>How a chain's water is melted: on its own stove where it has one; null for water.</summary>
+    public KitMelt? MeltFor(IReadOnlyList<IBarrier> barriers) => Melts.FirstOrDefault(m => barriers.Any(b => b.Id == m.Stove?.Id)) ?? Melt;
 
     /// <summary>
     /// Whether fresh clean snow, rain off a clean sheet, or clean distillate may be drunk as it is by the traveller's own choice: clean is
@@ -96,17 +101,21 @@ internal sealed class Situation
         var means = new ClearingMeans(
             kit.Select(e => (e.Item as FlocculantPack)?.Flocculant).FirstOrDefault(f => f is not null),
             kit.Any(e => e.Item is MakeshiftFilter));
-        var melt = request.Snow is { } snow
-            ? Melting.For(water, snow, kit.Select(e => (e.Item as Stove)?.Burner).FirstOrDefault(b => b is not null), setting)
-            : null;
+        var melts = request.Snow is { } snow ? Melting(water, snow, kit, setting) : [];
         intake.ThrowIfWrong();
-        var situation = new Situation(request, melt?.After ?? water, judged, setting, barriers, asked, means, melt) { Fills = fills };
+        var situation = new Situation(request, melts is [var melt, ..] ? melt.Result.After : water, judged, setting, barriers, asked, means, melts) { Fills = fills };
         if (sameKit is not null && moves is not null)
         {
             situation.TakeOver(sameKit, moves);
         }
 
         return situation;
+    }
+
+    private static List<KitMelt> Melting(FieldWater water, SnowInput snow, IReadOnlyList<KitEntry> kit, BarrierSetting setting)
+    {
+        List<KitEntry?> stoves = [.. kit.Where(e => e.Item is Stove { Burner: not null })];
+        return [.. stoves.DefaultIfEmpty(null).Select(s => new KitMelt(s, Boiling.Melting.For(water, snow, (s?.Item as Stove)?.Burner, setting)))];
     }
 
     /// <summary>Equal fills of one container, at least one.</summary>

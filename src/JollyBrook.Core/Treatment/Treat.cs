@@ -68,7 +68,7 @@ public static class Treat
         var results = stopped ? [] : chain.Results;
         if (!stopped)
         {
-            foreach (var step in (situation.Melt?.Working.Steps ?? []).Concat(chain.Clearing.Working.Steps).Concat(results.SelectMany(r => r.Working.Steps)))
+            foreach (var step in (chain.Melt?.Result.Working.Steps ?? []).Concat(chain.Clearing.Working.Steps).Concat(results.SelectMany(r => r.Working.Steps)))
             {
                 working.Add(step);
             }
@@ -86,7 +86,7 @@ public static class Treat
             minutes is { } m && request.StartAt is { } start ? start.ToUniversalTime().AddMinutes(m) : null,
             null, chemical?.Dose, chemical?.Contact, refused ? null : details.OfType<BoilAnswer>().FirstOrDefault(), chain.Ledger, steps,
             stopped ? [] : Assumptions(chain, situation), stopped ? [] : Cautions(chain, situation), working.Steps,
-            stopped ? null : chain.Clearing.Answer, stopped ? null : situation.Melt?.Answer, details.OfType<FilterAnswer>().FirstOrDefault(),
+            stopped ? null : chain.Clearing.Answer, stopped ? null : chain.Melt?.Told, details.OfType<FilterAnswer>().FirstOrDefault(),
             details.OfType<LampAnswer>().FirstOrDefault(), details.OfType<SunAnswer>().FirstOrDefault(), chain.HandsOnMinutes,
             refused ? [] : ChainList.SupplyWords(chain, situation), chain.Taste, chain.Risks,
             refused ? [] : ChainSteps.Storage(chain, situation),
@@ -97,28 +97,28 @@ public static class Treat
     {
         const string reason = "Accepted untreated by your own choice: nothing has been taken out";
         var ledger = OrganismClasses.All.Select(o => LogLedger.Row(o, situation.Target, [new LogCredit("Untreated", 0, reason)], null)).ToList();
-        var melt = situation.Melt?.Answer;
+        var melt = situation.Melt?.Told;
         return new TreatResponse(
             Untreated, "Drunk as it is", TreatOutcome.Accepted, "Accepted untreated", $"{reason}.",
             [.. ledger.Where(r => !r.Meets).Select(r => r.Organism)], Math.Ceiling(melt?.Minutes ?? 0),
             situation.Request.StartAt?.ToUniversalTime().AddMinutes(Math.Ceiling(melt?.Minutes ?? 0)),
             null, null, null, null, ledger,
             [.. Drawn(situation), DrinkSteps.Flavour("Flat from melting: a pinch of salt, or drink mix."), DrinkSteps.Drink()],
-            situation.Melt?.Assumptions ?? [],
+            situation.Melt?.Result.Assumptions ?? [],
             [new Caution("untreated", Severity.Warning, "Fresh and clean by your own eye alone. Treating it is the default.")],
-            situation.Melt?.Working.Steps ?? [], null, melt, HandsOnMinutes: melt?.Minutes ?? 0, Supplies: [], Risks: [], Storage: [],
+            situation.Melt?.Result.Working.Steps ?? [], null, melt, HandsOnMinutes: melt?.Minutes ?? 0, Supplies: [], Risks: [], Storage: [],
             SourceVerdict: situation.Judged?.Verdict);
     }
 
     /// <summary>Melted, or caught: the last of it done, it may be drunk.</summary>
-    private static IEnumerable<TreatmentStep> Drawn(Situation situation) => situation.Melt is { } melt
+    private static IEnumerable<TreatmentStep> Drawn(Situation situation) => situation.Melt?.Result is { } melt
         ? melt.Steps.Select((s, i) => s with { DrinkAfter = i == melt.Steps.Count - 1 })
         : [new("catch", StepKind.Prepare, situation.Request.Source?.Kind == SourceKind.Distilled ? "Catch it clean" : "Catch it off the clean sheet",
             "After the first of it has rinsed the way, into the clean container.", "Caught", DrinkAfter: true)];
 
     private static List<Assumption> Assumptions(Chain chain, Situation situation)
     {
-        var all = (situation.Melt?.Assumptions ?? []).Concat(chain.Clearing.Assumptions).Concat(chain.Results.SelectMany(r => r.Assumptions))
+        var all = (chain.Melt?.Result.Assumptions ?? []).Concat(chain.Clearing.Assumptions).Concat(chain.Results.SelectMany(r => r.Assumptions))
             .DistinctBy(a => a.Field).ToList();
         if (!situation.Target.CountsViruses)
         {

@@ -163,7 +163,8 @@ public static class ChooseKit
             var taken = Taken(mask);
             var counted = _worst.Where(c => c.Chain.Counts && (c.Mask & ~mask) == 0).Select(c => c.Chain).ToList();
             var columns = FailureGrid.Over(counted).Select(g => g.Column).ToList();
-            var covered = new SupplyBudget(counted).Litres;
+            var melt = MeltNeed.Of(AsChecked(_request), _trip, [.. _others, .. taken.SelectMany(c => c.Entries)]);
+            var covered = new SupplyBudget(counted, melt).Litres;
             var walked = _walk.Walk(mask);
             var work = walked.WorkMinutes / _trip.Days;
             List<string> lacks = [];
@@ -177,7 +178,7 @@ public static class ChooseKit
 
             Lack(counted.Count == 0, MustHave.Target);
             Lack(columns.Exists(c => !c.Holds), MustHave.Second);
-            Lack(covered < _trip.Litres!.Value * Findings.SupplyFactor || walked.GapAt is not null || walked.SomethingEnds, MustHave.Supplies);
+            Lack(!melt.IsMet || melt.IsUncounted || covered < _trip.Litres!.Value * Findings.SupplyFactor || walked.GapAt is not null || walked.SomethingEnds, MustHave.Supplies);
             var set = new KitSet(
                 [.. taken.Select(c => c.Id)], [.. taken.Select(c => c.Name)], lacks, taken.Sum(c => c.Figures.MassKg!.Value), taken.Sum(c => c.Figures.BulkL!.Value), taken.Sum(c => c.Figures.Price!.Value),
                 taken.Exists(c => c.Typical.Count > 0), work, work / _people, walked.WaitMinutes, walked.WaitAt ?? "", walked.Taste, (int)walked.Taste, Sentence.Capital(ChainList.TasteWords(walked.Taste)), covered, walked.GapAt,

@@ -33,7 +33,7 @@ internal sealed class SetWalk
 
     /// <summary>A chain on a batch, as it is with everything new.</summary>
     /// <param name="Chain">The chain.</param>
-    /// <param name="Pieces">Its barriers' pieces.</param>
+    /// <param name="Pieces">The pieces it uses, in the order of its uses.</param>
     /// <param name="Mask">The candidates it needs.</param>
     /// <param name="Filter">Of the pieces the filter; −1 without one.</param>
     /// <param name="Batch">The batch.</param>
@@ -106,12 +106,11 @@ internal sealed class SetWalk
             walked.Ways[chain.Name] = walked.Ways.GetValueOrDefault(chain.Name) + litres;
         }
 
-        foreach (var (barrier, result) in chain.Barriers.Zip(chain.Results))
+        foreach (var use in chain.Uses)
         {
-            var piece = _index[barrier.Id];
-            var used = result.Supplies.Count == 0 ? 0 : result.Supplies[0].Used;
-            walked.Used[piece] += used;
-            state[piece] = state[piece].After(used, litres, batch.Clarity);
+            var piece = _index[use.Id];
+            walked.Used[piece] += use.Used;
+            state[piece] = state[piece].After(use.Used, litres, batch.Clarity);
         }
     }
 
@@ -175,8 +174,8 @@ internal sealed class SetWalk
         return
         [
             .. from chain in Chains.All(situation)
-               where chain.Refusal is null && chain.Minutes is not null && chain.Barriers.All(b => _index.ContainsKey(b.Id))
-               let pieces = chain.Barriers.Select(b => _index[b.Id]).ToArray()
+               where chain.Refusal is null && chain.Minutes is not null && chain.Melt is not { Stove: null } && chain.Uses.All(u => _index.ContainsKey(u.Id))
+               let pieces = chain.Uses.Select(u => _index[u.Id]).ToArray()
                select new Row(
                    chain, pieces, pieces.Aggregate(0, (all, p) => all | _pieces[p].Mask), pieces.Where(p => _pieces[p].Entry.Item is WaterFilter).DefaultIfEmpty(-1).First(), batch, litres),
         ];
@@ -186,8 +185,9 @@ internal sealed class SetWalk
     {
         for (var i = 0; i < row.Pieces.Length; i++)
         {
-            var left = _pieces[row.Pieces[i]].Entry.Item is WaterFilter ? (chain.Results[i].Supplies is [var life, ..] ? life.Left : null) : state[row.Pieces[i]].Left;
-            if (left is { } there && chain.Results[i].Supplies.Count > 0 && chain.Results[i].Supplies[0].Used > there + 1e-9)
+            // A filter's life is the chain's own figure: the element it was asked about is the one that has clogged.
+            var use = _pieces[row.Pieces[i]].Entry.Item is WaterFilter ? chain.Uses[i] : chain.Uses[i] with { Left = state[row.Pieces[i]].Left };
+            if (!use.IsThere)
             {
                 return false;
             }

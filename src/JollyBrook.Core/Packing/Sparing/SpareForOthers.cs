@@ -150,7 +150,7 @@ public static class SpareForOthers
         /// <summary>Water that we treat for them with what is not handed over.</summary>
         private IEnumerable<SpareCard> Here(List<CarriedChain> counted)
         {
-            var budget = new SupplyBudget(counted);
+            var budget = new SupplyBudget(counted, MeltNeed.Of(ours, trip.Trip, _kit));
             var left = budget.Litres - OursL;
             var (chain, share) = budget.Shares.Where(s => s.Chain.Barriers.All(b => b.Item is not ChemicalProduct)).Select(s => (s.Chain, s.Litres)).FirstOrDefault();
             if (chain is null)
@@ -184,8 +184,9 @@ public static class SpareForOthers
         {
             bool IsFine(double given)
             {
-                var (after, counted) = Ours(With(entry, entry.Left!.Value - given));
-                return new SupplyBudget(counted).Litres >= OursL - 1e-9 && after.Zip(now).All(c => c.First.Holds || !c.Second.Holds);
+                var kit = With(entry, entry.Left!.Value - given);
+                var (after, counted) = Ours(kit);
+                return new SupplyBudget(counted, MeltNeed.Of(ours, trip.Trip, kit)).Litres >= OursL - 1e-9 && after.Zip(now).All(c => c.First.Holds || !c.Second.Holds);
             }
 
             var (low, high) = (0.0, wanted);
@@ -200,7 +201,7 @@ public static class SpareForOthers
 
         private List<KitEntry> With(KitEntry entry, double left) => [.. _kit.Select(e => e.Id == entry.Id ? e with { Left = left } : e)];
 
-        private double Covered(List<KitEntry> kit) => new SupplyBudget(Ours(kit).Counted).Litres;
+        private double Covered(List<KitEntry> kit) => new SupplyBudget(Ours(kit).Counted, MeltNeed.Of(ours, trip.Trip, kit)).Litres;
 
         private (IReadOnlyList<FailureColumn> Columns, List<CarriedChain> Counted) Ours(List<KitEntry> kit)
         {

@@ -3,7 +3,7 @@ import type { Schema } from '../../core/contract';
 type Day = Schema<'DayBook'>;
 
 /** What the plan says as long as no hand has changed it; null in a kept day. */
-const fromPlan = ['from', 'wants', 'water', 'sky'] as const;
+const fromPlan = ['from', 'wants', 'water', 'snow', 'sky'] as const;
 
 /** An evening as it stands: what a hand changed, and the plan for the rest. */
 export function overPlan(own: Day, planned: Day): Day {

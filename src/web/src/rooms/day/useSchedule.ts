@@ -22,6 +22,7 @@ export function useSchedule(day: Schema<'DayBook'>, kit: Schema<'KitEntry'>[]) {
       countViruses,
       kit,
       water: day.water ?? null,
+      snow: day.snow ?? null,
       sky: day.sky ?? null,
       wants: day.wants,
       people: day.people,

@@ -64,6 +64,8 @@ function keptBatch({ id, startedAt, request, answer, ...batch }: Batch): Schema<
     use: {
       doseUnits: answer.dose?.units ?? null,
       fuelG: answer.boil?.fuelG ?? null,
+      meltG: answer.melt?.fuelG ?? null,
+      meltStoveId: answer.melt?.stoveId ?? null,
       lampCycles: answer.lamp?.cycles ?? null,
     },
     taps: batch.taps.map(({ id: tapId, kind, stepId, at, words, addedL }) => ({

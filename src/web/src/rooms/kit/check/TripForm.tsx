@@ -21,6 +21,7 @@ const numbers = [
   { key: 'coldestAirC', label: 'Coldest night', quantity: 'temperature', step: 1 },
   { key: 'highestM', label: 'Highest place', quantity: 'elevation', step: 50 },
   { key: 'mostCarriedL', label: 'Most carried at once', quantity: 'volume', step: 0.5 },
+  { key: 'snowL', label: 'Melted from snow', quantity: 'volume', step: 1 },
   { key: 'campL', label: 'Most used at a camp', quantity: 'volume', step: 0.5 },
 ] as const;
 
