@@ -22,6 +22,7 @@ using JollyBrook.Core.Scarcity.Makeshift;
 using JollyBrook.Core.Schedule;
 using JollyBrook.Core.Sources;
 using JollyBrook.Core.Treatment;
+using JollyBrook.Core.Winter;
 using JollyBrook.Core.Words;
 
 namespace JollyBrook.Core;
@@ -74,6 +75,9 @@ public static class Calculations
         new Calculation<CampDayRequest, CampDayResponse>(
             "camp-day", "What a trip's plan wants ready on an evening and by the next start.",
             CampDay.Compute, () => ContractJson.Default.CampDayRequest, () => KindsJson.Default.CampDayResponse, () => CampDay.Fields) { IsLong = true },
+        new Calculation<WinterNightRequest, WinterNightResponse>(
+            "winter-night", "An evening, a night and a morning in the cold: melting, fuel, bottles against frost.",
+            WinterNights.Compute, () => ContractJson.Default.WinterNightRequest, () => AnswerJson.Default.WinterNightResponse, () => WinterNights.Fields) { IsLong = true },
         new Calculation<EveningsRequest, EveningsResponse>(
             "evenings", "Whether every evening of a trip can be done with the hands and the kit there are.",
             Evenings.Compute, () => ContractJson.Default.EveningsRequest, () => AnswerJson.Default.EveningsResponse, () => Evenings.Fields) { IsLong = true },

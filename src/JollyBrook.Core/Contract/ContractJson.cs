@@ -22,6 +22,7 @@ using JollyBrook.Core.Scarcity.Makeshift;
 using JollyBrook.Core.Schedule;
 using JollyBrook.Core.Sources;
 using JollyBrook.Core.Treatment;
+using JollyBrook.Core.Winter;
 using JollyBrook.Core.Words;
 
 namespace JollyBrook.Core.Contract;
@@ -42,6 +43,7 @@ namespace JollyBrook.Core.Contract;
 [JsonSerializable(typeof(ChooseKitRequest))]
 [JsonSerializable(typeof(SpareRequest))]
 [JsonSerializable(typeof(MakeshiftRequest))]
+[JsonSerializable(typeof(WinterNightRequest))]
 [JsonSerializable(typeof(ScheduleRequest))]
 [JsonSerializable(typeof(CampDayRequest))]
 [JsonSerializable(typeof(EveningsRequest))]
@@ -110,6 +112,7 @@ public sealed partial class ContractJson : JsonSerializerContext;
 [JsonSerializable(typeof(WatchResponse))]
 [JsonSerializable(typeof(PartyWatchResponse))]
 [JsonSerializable(typeof(EveningsResponse))]
+[JsonSerializable(typeof(WinterNightResponse))]
 [JsonSerializable(typeof(KitCheckResponse))]
 [JsonSerializable(typeof(SpareResponse))]
 [JsonSerializable(typeof(DeviceClockResponse))]

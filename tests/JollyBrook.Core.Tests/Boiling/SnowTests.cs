@@ -64,5 +64,5 @@ public class SnowTests
 
     [Fact]
     public void The_steps_melt_before_they_boil() =>
-        Melt("burner").Steps.Select(s => s.Kind).Take(3).ShouldBe([StepKind.Melt, StepKind.Melt, StepKind.Prepare]);
+        Melt("burner").Steps.Select(s => s.Kind).Take(3).ShouldBe([StepKind.Prepare, StepKind.Melt, StepKind.Prepare]);
 }
