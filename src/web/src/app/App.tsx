@@ -36,6 +36,9 @@ function places(routes: RouteObject[]): RouteObject[] {
 /** Codes and their reader come when they are asked for. */
 const handover = async () => ({ Component: (await import('../rooms/handover/HandoverRoom')).HandoverRoom });
 
+/** Not every trip is cold. */
+const winter = async () => ({ Component: (await import('../rooms/winter/WinterRoom')).WinterRoom });
+
 const router = createBrowserRouter([
   {
     element: (
@@ -49,6 +52,7 @@ const router = createBrowserRouter([
       { path: '/route/:id?/:page?', element: <RouteRoom /> },
       { path: '/day/:id?', element: <DayRoom /> },
       { path: '/day/plan/:route/:evening', element: <DayRoom /> },
+      { path: '/winter/:route?/:evening?', lazy: winter },
       { path: '/body/:id?/:page?', element: <BodyRoom /> },
       { path: '/kit/:id?', element: <KitRoom /> },
       { path: '/book/:id?', element: <BookRoom /> },

@@ -36,6 +36,7 @@ export type CalculationName =
   | 'spare'
   | 'schedule'
   | 'camp-day'
+  | 'winter-night'
   | 'evenings'
   | 'book-line'
   | 'in-hand'

@@ -66,6 +66,12 @@ export function DayPage({ day, change, book, kit, sourceId, choice, origin }: Pr
           New day
         </Button>
         <WriteButton />
+        <Button
+          component={Link}
+          to={shown.kind === 'evening' ? `/winter/${shown.route.id}/${shown.evening}` : '/winter'}
+        >
+          Winter night
+        </Button>
         {response && response.batches.length > 0 && (
           <Button
             startIcon={<EventAvailable />}

@@ -9,6 +9,9 @@ import { fromField, toField } from '../../shared/time';
 type Day = Schema<'DayBook'>;
 type Water = Schema<'WaterInput'>;
 
+/** No kind of snow. */
+const drawn = 'drawn';
+
 const unknownWater: Water = {
   volumeL: null,
   clarity: 'unknown',
@@ -19,7 +22,7 @@ const unknownWater: Water = {
 
 /** Who is there, when it begins, when all rest, and what the water is like. */
 export function DaySetup({ day, onChange }: { day: Day; onChange: (day: Day) => void }) {
-  const { clarities, colours } = useCatalogue();
+  const { clarities, colours, lists } = useCatalogue();
   const water = day.water ?? unknownWater;
   const setWater = (part: Partial<Water>) => onChange({ ...day, water: { ...water, ...part } });
   const number = (key: 'people' | 'quietFromHour' | 'quietToHour') => ({
@@ -73,6 +76,20 @@ export function DaySetup({ day, onChange }: { day: Day; onChange: (day: Day) => 
         choices={colours}
         value={water.colour ?? 'unknown'}
         onChange={(colour) => setWater({ colour: colour as Water['colour'] })}
+      />
+      <ChoiceGroup
+        label="Melted from"
+        choices={[{ id: drawn, name: 'Nothing: it is water' }, ...lists.snowKinds]}
+        value={day.snow?.kind ?? drawn}
+        onChange={(kind) =>
+          onChange({
+            ...day,
+            snow:
+              kind === drawn
+                ? null
+                : { kind: kind as Schema<'SnowKind'>, temperatureC: day.snow?.temperatureC ?? null },
+          })
+        }
       />
       {waterNumber('temperatureC', 'Water temperature', 'temperature', 1)}
       {waterNumber('elevationM', 'Elevation', 'elevation', 50)}
