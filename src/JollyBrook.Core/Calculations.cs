@@ -19,6 +19,7 @@ using JollyBrook.Core.Records;
 using JollyBrook.Core.Route;
 using JollyBrook.Core.Scarcity;
 using JollyBrook.Core.Scarcity.Makeshift;
+using JollyBrook.Core.Scarcity.Searching;
 using JollyBrook.Core.Schedule;
 using JollyBrook.Core.Sources;
 using JollyBrook.Core.Treatment;
@@ -162,6 +163,9 @@ public static class Calculations
         new Calculation<MakeRequest, MakeResponse>(
             "make-water", "Every way of making water at a place: what it yields, what the work costs, whether it pays.",
             MakeWater.Compute, () => ContractJson.Default.MakeRequest, () => AnswerJson.Default.MakeResponse, () => MakeWater.Fields),
+        new Calculation<SearchRequest, SearchResponse>(
+            "search-water", "Where to look for water first on this ground, what a look costs, and when to stop.",
+            SearchWater.Compute, () => ContractJson.Default.SearchRequest, () => AnswerJson.Default.SearchResponse, () => SearchWater.Fields),
         new Calculation<MakeshiftRequest, MakeshiftResponse>(
             "makeshift", "Filters, siphons and vessels made of what lies about, each in build order with its check.",
             MakeshiftCards.Compute, () => ContractJson.Default.MakeshiftRequest, () => KindsJson.Default.MakeshiftResponse, () => MakeshiftCards.Fields),

@@ -43,6 +43,8 @@ public sealed class EmptyRoomsTests : IDisposable
         _browser.UntilText("No trip is planned yet.");
         _browser.Go("/kit/spare");
         _browser.UntilText("Say below how much water your own trip still asks for");
+        _browser.Go("/winter");
+        _browser.UntilText("No stove in the kit");
         _browser.Go("/handover");
         _browser.UntilText("Nothing of this is here to hand over.");
         _browser.Go("/now");

@@ -19,6 +19,7 @@ using JollyBrook.Core.Records;
 using JollyBrook.Core.Route;
 using JollyBrook.Core.Scarcity;
 using JollyBrook.Core.Scarcity.Makeshift;
+using JollyBrook.Core.Scarcity.Searching;
 using JollyBrook.Core.Schedule;
 using JollyBrook.Core.Sources;
 using JollyBrook.Core.Treatment;
@@ -43,6 +44,7 @@ namespace JollyBrook.Core.Contract;
 [JsonSerializable(typeof(ChooseKitRequest))]
 [JsonSerializable(typeof(SpareRequest))]
 [JsonSerializable(typeof(MakeshiftRequest))]
+[JsonSerializable(typeof(SearchRequest))]
 [JsonSerializable(typeof(WinterNightRequest))]
 [JsonSerializable(typeof(ScheduleRequest))]
 [JsonSerializable(typeof(CampDayRequest))]
@@ -112,6 +114,7 @@ public sealed partial class ContractJson : JsonSerializerContext;
 [JsonSerializable(typeof(WatchResponse))]
 [JsonSerializable(typeof(PartyWatchResponse))]
 [JsonSerializable(typeof(EveningsResponse))]
+[JsonSerializable(typeof(SearchResponse))]
 [JsonSerializable(typeof(WinterNightResponse))]
 [JsonSerializable(typeof(KitCheckResponse))]
 [JsonSerializable(typeof(SpareResponse))]

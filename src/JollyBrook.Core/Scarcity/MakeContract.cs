@@ -142,11 +142,10 @@ public sealed record DayTotal(
 /// <param name="Total">The chosen ones together; null when none are.</param>
 /// <param name="DigSweatLPerH">What digging costs beyond resting, L/h.</param>
 /// <param name="LightSweatLPerH">What light work costs beyond resting, L/h.</param>
-/// <param name="Signs">Where to look for water.</param>
 /// <param name="Assumptions">What was not known.</param>
 /// <param name="Cautions">What to heed in all of it.</param>
 public sealed record MakeResponse(
-    IReadOnlyList<WayAnswer> Ways, DayTotal? Total, double DigSweatLPerH, double LightSweatLPerH, IReadOnlyList<string> Signs,
+    IReadOnlyList<WayAnswer> Ways, DayTotal? Total, double DigSweatLPerH, double LightSweatLPerH,
     IReadOnlyList<Assumption> Assumptions, IReadOnlyList<Caution> Cautions);
 
 internal static class MakeFields

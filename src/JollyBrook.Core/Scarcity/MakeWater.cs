@@ -25,12 +25,6 @@ public static class MakeWater
         StillWays.SteamInCloth, StillWays.PotAndTube, DugWays.Seep, DugWays.DryBed, DugWays.Beach, CaughtWays.Sap, SnowWays.Melt, SnowWays.BodyHeat, DugWays.Wick,
     ];
 
-    private static readonly string[] Signs =
-    [
-        "Downhill, and on the inside of bends.", "Where animal trails come together; birds at dusk and dawn.", "A line of green.",
-        "The foot of cliffs, and springs in limestone.", "Damp sand.",
-    ];
-
     public static IReadOnlyList<Field> Fields => MakeFields.All;
 
     /// <exception cref="BadInputException">A field is out of its range, or a chosen way is none there is.</exception>
@@ -61,7 +55,7 @@ public static class MakeWater
         var ways = plans.Select(p => Answer(p, cost, place.Say)).OrderByDescending(w => w.Possible).ThenByDescending(w => w.NetLowL + w.NetHighL).ToList();
         var together = chosen.Select(c => ways.First(w => w.Id == c.Id)).Where(w => w.Possible).ToList();
         return new MakeResponse(
-            ways, chosen.Count == 0 ? null : Total(together, place, request.NeedLPerDay), cost.DigLPerH, cost.LightLPerH, Signs, Assume(request),
+            ways, chosen.Count == 0 ? null : Total(together, place, request.NeedLPerDay), cost.DigLPerH, cost.LightLPerH, Assume(request),
             [
                 new("natural-water", Severity.Warning, "All but distillate and clean rain is surface water: judge, clear, treat."),
                 new("cool-hours", Severity.Note, "Dig and carry in the cool hours; rest in shade through the heat."),

@@ -22,6 +22,13 @@ public static class Triage
     {
         ArgumentNullException.ThrowIfNull(request);
         var intake = new Intake(Speaker.For(request.Units));
+        var at = Check(request, intake);
+        return Answer(at.Request, at.Waters, at.InHandL, at.Need, at.Here, intake.Say);
+    }
+
+    /// <exception cref="BadInputException">A field is missing or out of its range.</exception>
+    internal static TriageStart Check(TriageRequest request, Intake intake)
+    {
         var inHand = intake.Required(TriageFields.InHand, request.InHandL);
         intake.Optional(TriageFields.Need, request.NeedLPerH);
         intake.Optional(TriageFields.People, request.People);
@@ -44,8 +51,9 @@ public static class Triage
         intake.ThrowIfWrong();
         var walk = WalkOf(request);
         request = request with { Walkers = request.Walkers ?? request.Walk?.Walkers, Tests = request.Tests ?? request.Walk?.Tests };
-        var need = Need.Of(request, walk?.Effort.With(request.Effort) ?? effort, walk);
-        return Answer(request, [.. Typed(request, need), .. need.OfTrip(walk)], inHand, need, here, intake.Say);
+        var onWay = walk?.Effort.With(request.Effort) ?? effort;
+        var need = Need.Of(request, onWay, walk);
+        return new TriageStart(request, [.. Typed(request, need), .. need.OfTrip(walk)], inHand, need, onWay, here);
     }
 
     /// <summary>The trip from where the party stands; null without one.</summary>

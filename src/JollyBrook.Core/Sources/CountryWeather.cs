@@ -77,6 +77,20 @@ public sealed class CountryWeather
         return source.Chance is not null || own is <= 0 or >= 1 ? own : Sigmoid(Logit(own) + Shift(id, source, now));
     }
 
+    /// <summary>A chance of water at no source of the map, moved by the country as theirs are.</summary>
+    /// <param name="chance">In a usual season, above 0 and below 1.</param>
+    /// <param name="share">ρ, its share of the country's weather.</param>
+    public double Moved(double chance, double share) => share <= 0 ? chance : Sigmoid(Logit(chance) + (share * MeanWithout("")) + Signs);
+
+    /// <summary>What moved it; empty where nothing did.</summary>
+    public string WhyMoved(double share) => share <= 0 ? "" : Sentence.Capital(string.Join(", ", (string[])
+    [
+        .. _signs.RainLastWeek == true ? ["rain in the last week"] : Array.Empty<string>(), .. _signs.HotDryMonth == true ? ["a hot, dry month"] : Array.Empty<string>(),
+        .. Math.Abs(MeanWithout("")) > WorthTelling ? Neighbours("") : [],
+    ]));
+
+    private double Signs => (_signs.RainLastWeek == true ? RainLogit : 0) + (_signs.HotDryMonth == true ? DryMonthLogit : 0);
+
     /// <summary>What makes the chance what it is, in a line.</summary>
     public string Why(string id, TripSource source, DateTimeOffset? now, DateTimeOffset? arriveAt, Speaker say)
     {
@@ -111,7 +125,7 @@ public sealed class CountryWeather
         var share = SourceReliability.WeatherShare(source.Class);
         var own = source is { ReportedFlowing: not null, ReportedAt: { } at } && now >= at ? Weight(now.Value - at) : 0;
         var weather = share <= 0 ? 0
-            : (share * MeanWithout(id)) + (_signs.RainLastWeek == true ? RainLogit : 0) + (_signs.HotDryMonth == true ? DryMonthLogit : 0);
+            : (share * MeanWithout(id)) + Signs;
         return ((1 - own) * weather) + (source.OthersCamped == true ? OthersCampedLogit : 0);
     }
 

@@ -3,8 +3,8 @@ namespace JollyBrook.Core.Units;
 /// <summary>A name at the head or in the middle of a sentence.</summary>
 internal static class Sentence
 {
-    /// <summary>At its head.</summary>
-    public static string Capital(string words) => char.ToUpperInvariant(words[0]) + words[1..];
+    /// <summary>At its head; nothing stays nothing.</summary>
+    public static string Capital(string words) => words.Length == 0 ? "" : char.ToUpperInvariant(words[0]) + words[1..];
 
     /// <summary>In its middle; "UV lamp" keeps its capitals.</summary>
     public static string Lower(string words) =>

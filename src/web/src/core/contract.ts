@@ -49,6 +49,7 @@ export type CalculationName =
   | 'party-watch'
   | 'water-short'
   | 'make-water'
+  | 'search-water'
   | 'makeshift'
   | 'call-for-help'
   | 'drill'

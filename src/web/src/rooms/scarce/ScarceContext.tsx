@@ -1,3 +1,4 @@
+import type { Request } from '../../core/contract';
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
 import { useCalculation, type Calculated } from '../../core/useCalculation';
 import { useSettings } from '../../store/LocalDataContext';
@@ -20,6 +21,8 @@ interface Scarce {
   place: Place | null;
   routes: Kept<'route'>[];
   walkers: Kept<'walker'>[];
+  /** What is asked about where the party stands; null while the trip is being read. */
+  asked: Request<'water-short'> | null;
   standing: Calculated<'water-short'>;
 }
 
@@ -81,11 +84,9 @@ function Loaded({ routes, walkers, tests, children }: LoadedProps) {
   };
   const route = routes.find(({ id }) => id === draft.routeId);
   const walk = usePlanNow(route)?.now ?? null;
-  const standing = useCalculation(
-    'water-short',
-    // The trip is still being read.
-    route && walk === null ? null : toTriage(draft, { units, walk, walkers, tests }),
-  );
+  // The trip is still being read.
+  const asked = route && walk === null ? null : toTriage(draft, { units, walk, walkers, tests });
+  const standing = useCalculation('water-short', asked);
   return (
     <Context
       value={{
@@ -96,6 +97,7 @@ function Loaded({ routes, walkers, tests, children }: LoadedProps) {
         reset: () => setEntered({}),
         routes,
         walkers: partyOf(route, walkers),
+        asked,
         standing,
       }}
     >

@@ -3,11 +3,13 @@ import { useNavigate, useParams } from 'react-router';
 import { BuildPage } from './build/BuildPage';
 import { CallPage } from './call/CallPage';
 import { MakePage } from './make/MakePage';
+import { SearchPage } from './search/SearchPage';
 import { ScarceProvider, useScarce } from './ScarceContext';
 import { StandingPage } from './standing/StandingPage';
 
 const pages = [
   { id: 'standing', name: 'Where we stand', Page: StandingPage },
+  { id: 'search', name: 'Look for it', Page: SearchPage },
   { id: 'make', name: 'Make water', Page: MakePage },
   { id: 'build', name: 'Build it', Page: BuildPage },
   { id: 'call', name: 'Call for help', Page: CallPage },

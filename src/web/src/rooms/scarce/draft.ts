@@ -44,6 +44,10 @@ export interface Draft {
   hours: Entry;
   needLPerDay: Entry;
   chosen: Schema<'ChosenWay'>[];
+  /** What speaks for water on this ground. */
+  seen: Schema<'SeenSign'>[];
+  /** How wet the country has been; null takes the trip's. */
+  country: Schema<'CountrySigns'> | null;
   latitudeDeg: Entry;
   longitudeDeg: Entry;
   accuracyM: Entry;
@@ -93,6 +97,8 @@ export const fresh: Draft = {
   hours: 2,
   needLPerDay: null,
   chosen: [],
+  seen: [],
+  country: null,
   latitudeDeg: null,
   longitudeDeg: null,
   accuracyM: null,

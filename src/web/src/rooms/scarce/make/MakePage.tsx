@@ -4,7 +4,6 @@ import { useCalculation } from '../../../core/useCalculation';
 import { AnswerBeside } from '../../../shared/AnswerBeside';
 import { Assumptions } from '../../../shared/Assumptions';
 import { Cautions } from '../../../shared/Cautions';
-import { Lines } from '../../../shared/Lines';
 import { ProblemLine } from '../../../shared/ProblemLine';
 import { Section } from '../../../shared/Section';
 import { show } from '../../../shared/units';
@@ -74,9 +73,6 @@ export function MakePage() {
               </Typography>
               <Cautions cautions={response.cautions} />
               <Assumptions assumptions={response.assumptions} />
-            </Section>
-            <Section title="Where to look for water">
-              <Lines lines={response.signs} />
             </Section>
             {not.length > 0 && (
               <Section title="Not here">
