@@ -81,7 +81,7 @@ internal sealed class FillTreatment(PlanRequest request, GroundProfile ground)
     /// <summary>The mean of a day's air where a place lies, °C.</summary>
     private double MeanAirC(Place place)
     {
-        var weather = Timeline.WeatherOf(request.Route!, place.Day);
+        var weather = request.Route!.WeatherOn(place.Day);
         var mean = Enumerable.Range(0, 24).Average(h => weather.TemperatureAt(h));
         var lapse = request.Route!.WeatherElevationM is { } at ? (ground.ElevationM[place.Step] - at) / 1000 * DayWeather.LapseCPerKm : 0;
         return mean - lapse;

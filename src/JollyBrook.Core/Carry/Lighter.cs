@@ -138,7 +138,7 @@ public static class Lighter
     /// <summary>Waters that are likely to run and are reached in the heat of a warm day.</summary>
     private static IEnumerable<(Place Place, double Hour)> RestingPlaces(PlanSetup setup, int day, IReadOnlyList<RouteDay> days)
     {
-        var weather = Timeline.WeatherOf(setup.Route, day);
+        var weather = setup.Route.WeatherOn(day);
         if (days[day].Rest is not null || Enumerable.Range(0, 24).Max(h => weather.TemperatureAt(h)) < WarmC)
         {
             return [];

@@ -85,7 +85,7 @@ public static class Plan
                 down += Math.Max(0, height[i] - height[i + 1]);
             }
 
-            var weather = Timeline.WeatherOf(setup.Route, d);
+            var weather = setup.Route.WeatherOn(d);
             var walk = timeline.Walk.Where(w => w.Day == d && !w.IsRest).ToList();
             var rest = timeline.Walk.Find(w => w.Day == d && w.IsRest);
             double[] hours = [.. Enumerable.Range(0, 24).Select(h => weather.TemperatureAt(h))];

@@ -32,24 +32,15 @@ public sealed record PlanRequest(
     double? StartL = null, IReadOnlyList<TripSourceEntry>? Neighbours = null, IReadOnlyList<double>? OffsetsMinutes = null)
 {
     private const double Noon = 12;
-    private const int HoursADay = 24;
 
     /// <summary>A clock hour of the walk as an instant; on the day it falls in, by that day's clock. Null without a date and a time now.</summary>
     /// <param name="day">From 0.</param>
     /// <param name="hour">Clock time, h after midnight of that day; past 24 it is of the days after.</param>
-    public DateTimeOffset? At(int day, double hour)
-    {
-        var falls = day + (int)Math.Floor(hour / HoursADay);
-        if ((Route?.StartDate ?? (Now is { } now ? DateOnly.FromDateTime(now.DateTime) : null)) is not { } start)
-        {
-            return null;
-        }
-
-        return new DateTimeOffset(start.AddDays(falls), TimeOnly.MinValue, OffsetOn(falls)).AddMinutes(Math.Round((hour - ((falls - day) * HoursADay)) * 60));
-    }
+    public DateTimeOffset? At(int day, double hour) =>
+        (Route?.StartDate ?? (Now is { } now ? DateOnly.FromDateTime(now.DateTime) : null)) is { } start ? TripClock.At(start, day, hour, OffsetOn) : null;
 
     /// <summary>How far the trip's clock is ahead of UTC on a day of the walk.</summary>
-    public TimeSpan OffsetOn(int day) => OffsetsMinutes is { Count: > 0 } offsets ? TimeSpan.FromMinutes(offsets[Math.Clamp(day, 0, offsets.Count - 1)]) : Now?.Offset ?? TimeSpan.Zero;
+    public TimeSpan OffsetOn(int day) => TripClock.OffsetOn(OffsetsMinutes, day) ?? Now?.Offset ?? TimeSpan.Zero;
 
     /// <summary>About when a day of the walk is, at noon: never before now, and now where no date is given.</summary>
     /// <param name="day">From 0.</param>

@@ -40,9 +40,6 @@ internal sealed class Timeline
 
     public static int StepAt(GroundProfile ground, double km) => (int)Math.Round(Math.Clamp(km / ground.StepKm, 0, ground.Steps));
 
-    public static DayWeather WeatherOf(TripRoute route, int day) =>
-        route.Weather is { Count: > 0 } given ? given[Math.Min(day, given.Count - 1)] : DayWeather.Assumed;
-
     private static List<(RouteDay, int, int)> DaysOf(TripRoute route, GroundProfile ground)
     {
         var days = route.EachDay;
@@ -166,7 +163,7 @@ internal sealed class Timeline
     /// <summary>The air on a day of the walk at an hour of the clock and a height.</summary>
     public Air AirAt(int day, double hour, double elevationM)
     {
-        var weather = WeatherOf(_route, day);
+        var weather = _route.WeatherOn(day);
         var clock = hour % 24;
         var lapse = _route.WeatherElevationM is { } at ? (elevationM - at) / 1000 * DayWeather.LapseCPerKm : 0;
         var cloud = weather.CloudAt(clock);

@@ -1,6 +1,7 @@
 using JollyBrook.Core.Body;
 using JollyBrook.Core.Book;
 using JollyBrook.Core.Kit;
+using JollyBrook.Core.Route;
 using JollyBrook.Core.Sources;
 using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Barriers;

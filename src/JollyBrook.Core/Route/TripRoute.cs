@@ -105,6 +105,9 @@ public sealed record TripRoute(
     /// <summary>Its days; one by the defaults where none is told.</summary>
     internal IReadOnlyList<RouteDay> EachDay => Days is { Count: > 0 } given ? given : [new RouteDay()];
 
+    /// <summary>The weather of a day; the last told stands for the days after it.</summary>
+    internal DayWeather WeatherOn(int day) => Weather is { Count: > 0 } given ? given[Math.Min(day, given.Count - 1)] : DayWeather.Assumed;
+
     /// <summary>The route with one of its days changed.</summary>
     internal TripRoute WithDay(int day, Func<RouteDay, RouteDay> change) => this with { Days = [.. EachDay.Select((d, i) => i == day ? change(d) : d)] };
 

@@ -82,7 +82,7 @@ public static class WinterNights
             var freezes = at < night.LeaveAt ? at : null;
             bottles.Add(new BottleNight(
                 id, item.Name ?? "Bottle", item.VolumeL.Value, where, hours, freezes,
-                freezes is { } ice ? $"Ice from about {ice:HH:mm}: {(hours < 1 ? "at once" : $"after {Speaker.Minutes(Math.Floor(hours!.Value * 4) * 15)}")}."
+                freezes is { } ice ? $"Ice from about {ice:HH:mm}: {(hours < 0.25 ? "at once" : $"after {Speaker.Minutes(Math.Floor(hours!.Value * 4) * 15)}")}."
                 : hours is null ? "Stays water." : "Stays water until you leave."));
         }
 

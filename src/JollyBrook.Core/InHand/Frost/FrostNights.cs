@@ -1,4 +1,3 @@
-using JollyBrook.Core.Carry;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Route;
 using JollyBrook.Core.Units;
@@ -22,14 +21,14 @@ internal static class FrostNights
             if (trip.Route is { StartDate: { } first, Retired: not true } route && first.AddDays(-2) <= DateOnly.FromDateTime(until.UtcDateTime)
                 && (from == DateTimeOffset.MinValue || first.AddDays(route.EachDay.Count + 2) >= DateOnly.FromDateTime(from.UtcDateTime)) && IsSound(route))
             {
-                nights.AddRange(Of(route, new PlanRequest(null, route, OffsetsMinutes: trip.OffsetsMinutes)).Where(n => n.To > from && n.Evening <= until));
+                nights.AddRange(Of(route, trip).Where(n => n.To > from && n.Evening <= until));
             }
         }
 
         return nights;
     }
 
-    private static IEnumerable<FrostNight> Of(TripRoute route, PlanRequest clock)
+    private static IEnumerable<FrostNight> Of(TripRoute route, DatedTrip clock)
     {
         var ground = route.Ground();
         var latitude = EncodedNumbers.Decode(route.Latitudes ?? "") is [var start, ..] ? start / 1e5 : (double?)null;
@@ -39,7 +38,7 @@ internal static class FrostNights
             var low = LowC(route, day + 1, elevationM);
             if (low <= FreezesC || (low is null && FrostSeason.MayFreeze(route.StartDate!.Value.AddDays(day), latitude, elevationM)))
             {
-                yield return new FrostNight(clock.At(day, FrostNight.FromHour)!.Value, clock.At(day + 1, FrostNight.ToHour)!.Value, low);
+                yield return new FrostNight(clock.At(day, FrostNight.FromHour), clock.At(day + 1, FrostNight.ToHour), low);
             }
         }
     }
@@ -47,7 +46,7 @@ internal static class FrostNights
     /// <summary>The lowest towards a day's sunrise at a height, °C; null where no forecast tells.</summary>
     private static double? LowC(TripRoute route, int day, double elevationM)
     {
-        var weather = Timeline.WeatherOf(route, day);
+        var weather = route.WeatherOn(day);
         var low = weather.Hours is { Count: > 0 } hours ? hours.Take(8).Min(h => h.TemperatureC) : weather.LowC;
         var lapse = route.WeatherElevationM is { } at ? (elevationM - at) / 1000 * DayWeather.LapseCPerKm : 0;
         return weather.Source == WeatherSource.Default ? null : low - lapse;

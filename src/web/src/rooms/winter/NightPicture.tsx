@@ -32,7 +32,7 @@ export function NightPicture({ answer, onBottles }: Props) {
           name="At the stove"
           words={`${minutesText(taken.minutes)}, until ${clockTime(taken.doneAt)}${taken.inTime ? '' : ': after bedtime'}`}
         >
-          <Bar from={0} to={Math.min(100, x(Date.parse(taken.doneAt)))} colour="secondary.main" />
+          <Bar from={0} to={Math.min(100, x(Date.parse(taken.doneAt)))} colour="warning.main" />
           <Bar from={x(bed!)} to={100} colour="divider" />
         </Row>
       )}
@@ -47,7 +47,7 @@ export function NightPicture({ answer, onBottles }: Props) {
               <Bar
                 from={x(bed!)}
                 to={bottle.freezesAt ? x(Date.parse(bottle.freezesAt)) : 100}
-                colour="info.main"
+                colour="primary.main"
               />
               {bottle.freezesAt && <Ice from={x(Date.parse(bottle.freezesAt))} />}
             </Row>
@@ -129,7 +129,7 @@ function Ice({ from }: { from: number }) {
         right: 0,
         border: 2,
         borderColor: 'error.main',
-        backgroundImage: `repeating-linear-gradient(45deg, ${palette.info.light} 0 4px, ${palette.background.paper} 4px 8px)`,
+        backgroundImage: `repeating-linear-gradient(45deg, ${palette.primary.light} 0 4px, ${palette.background.paper} 4px 8px)`,
       }}
     />
   );

@@ -32,7 +32,7 @@ export function WinterNightPage({ name, route, evening }: Props) {
   const kit = useKitEntries();
   const plan = usePlanRequest(route);
   const { night, tell } = useNight(name);
-  const { response, problem } = useCalculation(
+  const { response, problem, failure } = useCalculation(
     'winter-night',
     route !== undefined && plan === null
       ? null
@@ -56,8 +56,10 @@ export function WinterNightPage({ name, route, evening }: Props) {
               <NightPicture answer={response} onBottles={(bottles) => tell({ bottles })} />
             </>
           ) : (
-            problem === null && <Typography role="status">Reckoning the night…</Typography>
+            problem === null &&
+            failure === null && <Typography role="status">Reckoning the night…</Typography>
           )}
+          {failure !== null && <ProblemLine>The core could not run: {failure}</ProblemLine>}
           {others.map((e) => (
             <ProblemLine key={e.field}>{e.message}</ProblemLine>
           ))}

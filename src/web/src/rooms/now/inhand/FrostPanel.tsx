@@ -13,10 +13,10 @@ export function FrostPanel({ jobs }: { jobs: Job[] }) {
       variant="outlined"
       role="region"
       aria-label={job.headline}
-      sx={{ p: 1.5, display: 'grid', gap: 1, borderWidth: 2, borderColor: 'info.main' }}
+      sx={{ p: 1.5, display: 'grid', gap: 1, borderWidth: 2, borderColor: 'primary.main' }}
     >
       <Stack direction="row" sx={{ gap: 1, alignItems: 'flex-start' }}>
-        <AcUnit aria-hidden color="info" sx={{ mt: 0.25 }} />
+        <AcUnit aria-hidden color="primary" sx={{ mt: 0.25 }} />
         <Typography variant="h2">{job.headline}</Typography>
       </Stack>
       <Typography>{job.words}</Typography>

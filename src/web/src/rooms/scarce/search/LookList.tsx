@@ -10,6 +10,8 @@ interface Props {
 /** Looks in their order, each with its chance as a bar; those that would take too much are struck. */
 export function LookList({ looks, chanceOfAny }: Props) {
   if (looks.length === 0) return null;
+  // The country moves all of them alike: said once.
+  const moved = looks.map(({ chanceWhy }) => chanceWhy).find((why) => why !== '');
   return (
     <>
       <Box
@@ -36,7 +38,7 @@ export function LookList({ looks, chanceOfAny }: Props) {
                   sx={{
                     height: '100%',
                     width: `${100 * look.chance}%`,
-                    bgcolor: look.isWithin ? 'info.main' : 'text.disabled',
+                    bgcolor: look.isWithin ? 'primary.main' : 'text.disabled',
                   }}
                 />
               </Box>
@@ -46,7 +48,6 @@ export function LookList({ looks, chanceOfAny }: Props) {
               </Typography>
               <Typography variant="body2" color="text.secondary">
                 {look.where}
-                {look.chanceWhy !== '' && ` ${look.chanceWhy}.`}
               </Typography>
             </Box>
           </Box>
@@ -56,6 +57,11 @@ export function LookList({ looks, chanceOfAny }: Props) {
         One of those within reach finds water {Math.round(100 * chanceOfAny)} times in 100, where they do not
         hang together.
       </Typography>
+      {moved !== undefined && (
+        <Typography variant="body2" color="text.secondary">
+          Counted in: {moved}.
+        </Typography>
+      )}
     </>
   );
 }

@@ -15,7 +15,7 @@ import { SeenForm } from './SeenForm';
 export function SearchPage() {
   const { units } = useSettings().settings;
   const { draft, asked } = useScarce();
-  const { response, problem } = useCalculation(
+  const { response, problem, failure } = useCalculation(
     'search-water',
     asked && { units, standing: asked, seen: draft.seen, country: draft.country },
   );
@@ -32,8 +32,9 @@ export function SearchPage() {
               <LookList looks={response.looks} chanceOfAny={response.chanceOfAny} />
             </>
           ) : (
-            problem === null && <Typography role="status">Working it out …</Typography>
+            problem === null && failure === null && <Typography role="status">Working it out …</Typography>
           )}
+          {failure !== null && <ProblemLine>The core could not run: {failure}</ProblemLine>}
           {problem?.errors.map((e) => (
             <ProblemLine key={e.field}>{e.message}</ProblemLine>
           ))}
