@@ -32,6 +32,8 @@ internal sealed record PotWork(KitEntry? Pot, WinterWater Water, IReadOnlyList<W
     public static PotWork Of(NightFrame frame, WinterNightRequest request, KitEntry stove, KitEntry? pot, WinterWater water)
     {
         var night = frame.Night;
+        // What it takes is wanted to be known above all where there is too little: the engine would give no answer then.
+        stove = stove.WithPlenty;
         List<KitEntry> kit = [.. frame.Kit.Where(e => !IsPot(e) && e.Item is not Stove), stove, .. pot is null ? Array.Empty<KitEntry>() : [pot]];
         List<WinterFuel> uses = [];
         var loads = 0;
