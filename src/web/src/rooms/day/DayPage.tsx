@@ -66,12 +66,6 @@ export function DayPage({ day, change, book, kit, sourceId, choice, origin }: Pr
           New day
         </Button>
         <WriteButton />
-        <Button
-          component={Link}
-          to={shown.kind === 'evening' ? `/winter/${shown.route.id}/${shown.evening}` : '/winter'}
-        >
-          Winter night
-        </Button>
         {response && response.batches.length > 0 && (
           <Button
             startIcon={<EventAvailable />}
@@ -128,6 +122,13 @@ export function DayPage({ day, change, book, kit, sourceId, choice, origin }: Pr
         <Stack spacing={2}>
           <WantList day={day} onChange={change} />
           <DaySetup day={day} onChange={change} />
+          <Button
+            component={Link}
+            to={shown.kind === 'evening' ? `/winter/${shown.route.id}/${shown.evening}` : '/winter'}
+            variant="outlined"
+          >
+            A night below freezing
+          </Button>
           {response && response.assumptions.length > 0 && (
             <Section label="Not known">
               <Assumptions assumptions={response.assumptions} />

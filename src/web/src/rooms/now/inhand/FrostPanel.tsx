@@ -1,5 +1,6 @@
 import AcUnit from '@mui/icons-material/AcUnit';
 import { Button, Paper, Stack, Typography } from '@mui/material';
+import { Link } from 'react-router';
 import { useQuickWrite } from '../../../store/QuickWrite';
 import type { InHand } from '../../../store/InHandContext';
 
@@ -30,9 +31,14 @@ function Answers({ job: { is, itemId } }: { job: Job }) {
   return (
     <Stack direction="row" sx={{ gap: 1, flexWrap: 'wrap' }}>
       {is === 'putAwayWarm' ? (
-        <Button variant="contained" onClick={() => void write({ kind: 'frostGuarded', itemId })}>
-          Put away warm
-        </Button>
+        <>
+          <Button variant="contained" onClick={() => void write({ kind: 'frostGuarded', itemId })}>
+            Put away warm
+          </Button>
+          <Button component={Link} to="/winter" variant="outlined">
+            The night’s stove and bottles
+          </Button>
+        </>
       ) : (
         <>
           <Button variant="contained" onClick={() => void write({ kind: 'stayedWarm', itemId })}>
