@@ -1,6 +1,5 @@
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Contract;
-using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Units;
 
 namespace JollyBrook.Core.Drills;
@@ -28,7 +27,7 @@ public sealed record QuizResponse(
     Skill Trap, string TrapName, IReadOnlyList<string> Given, string Question, string Unit, bool? Right, double? Expected, string Headline, string Why,
     IReadOnlyList<WorkingStep> Working);
 
-/// <summary>The calculation "quiz": doses and waits with their traps, marked by Treat's own engine.</summary>
+/// <summary>The calculation "quiz": doses, waits, snow and frost with their traps, marked by the engine that answers them elsewhere.</summary>
 public static class Quiz
 {
     private static readonly NumberField Answer = new("answer", "Answer", Quantity.Plain, 0, 100000, "Give a whole number.");
@@ -50,25 +49,29 @@ public static class Quiz
         }
 
         intake.ThrowIfWrong();
-        var question = QuizQuestion.Draw(seed, request.Trap, intake.Say, OwnLabels.In(request.Kit));
-        var treatment = Treat.Compute(question.Treat);
-        var expected = question.AsksWait ? treatment.Contact!.WaitMinutes : treatment.Dose!.Units;
+        var (question, solution) = QuizQuestion.Draw(seed, request.Trap, intake.Say, OwnLabels.In(request.Kit));
         var open = new QuizResponse(question.Trap, Skills.Name(question.Trap), question.Given, question.Words, question.Unit, null, null, "", "", []);
-        return request.Answer is not { } answer ? open : Mark(open, question, treatment, answer, expected);
+        return request.Answer is not { } answer ? open : Mark(open, question, solution, answer);
     }
 
-    private static QuizResponse Mark(QuizResponse open, QuizQuestion question, TreatResponse treatment, double answer, double expected)
+    private static QuizResponse Mark(QuizResponse open, QuizQuestion question, QuizSolution solution, double answer)
     {
-        // Waiting longer is safe; a dose is exact.
-        var right = question.AsksWait ? answer >= expected : Math.Abs(answer - expected) < 1e-9;
-        var words = $"{Speaker.Number(expected, 0)} {question.Unit}";
+        var right = solution.IsMetBy(answer);
+        var words = $"{Speaker.Number(solution.Expected, 0)} {question.Unit}";
         return open with
         {
             Right = right,
-            Expected = expected,
-            Headline = right ? $"Right: {words}" : answer < expected ? $"Too {(question.AsksWait ? "short" : "little")}: {words}" : $"Too much: {words}",
-            Why = question.Naive is { } naive && Math.Abs(answer - naive.Answer) < 1e-9 && !right ? naive.Slip : question.Why(treatment),
-            Working = treatment.Working,
+            Expected = solution.Expected,
+            Headline = right ? $"Right: {words}" : $"{Slip(solution, answer)}: {words}",
+            Why = question.Naive is { } naive && Math.Abs(answer - naive.Answer) < 1e-9 && !right ? naive.Slip : solution.Why,
+            Working = solution.Working,
         };
     }
+
+    private static string Slip(QuizSolution solution, double answer) => solution.Side switch
+    {
+        SafeSide.More => "Too short",
+        SafeSide.Less => "Too late",
+        _ => answer < solution.Expected ? "Too little" : "Too much",
+    };
 }

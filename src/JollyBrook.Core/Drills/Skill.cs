@@ -20,13 +20,16 @@ public enum Skill
     Drops,
     Cold,
     Cloudy,
+    TopUp,
+    Snow,
+    Frost,
 }
 
 public static class Skills
 {
     public static readonly IReadOnlyList<Skill> Steps = [Skill.Judge, Skill.Clear, Skill.Choose, Skill.Dose, Skill.Wait, Skill.Store, Skill.Carry];
 
-    public static readonly IReadOnlyList<Skill> Traps = [Skill.Gallon, Skill.Quart, Skill.Percent, Skill.Drops, Skill.Cold, Skill.Cloudy];
+    public static readonly IReadOnlyList<Skill> Traps = [Skill.Gallon, Skill.Quart, Skill.Percent, Skill.Drops, Skill.Cold, Skill.Cloudy, Skill.TopUp, Skill.Snow, Skill.Frost];
 
     public static bool IsTrap(Skill skill) => skill >= Skill.Gallon;
 
@@ -44,6 +47,9 @@ public static class Skills
         Skill.Percent => "Per cent and age",
         Skill.Drops => "Drop size",
         Skill.Cold => "Cold water",
-        _ => "Cloudy water",
+        Skill.Cloudy => "Cloudy water",
+        Skill.TopUp => "Topping up",
+        Skill.Snow => "Snow for the pot",
+        _ => "Bottles in frost",
     };
 }

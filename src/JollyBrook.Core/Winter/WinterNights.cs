@@ -114,7 +114,7 @@ public static class WinterNights
                 ? new NightJob(from, null, "Gather clean snow", "White, from below the top, a bag beside the stove. Never coloured snow; upwind and away from tents.")
                 : new NightJob(from, null, "Open the ice and fill up", "Test the ice, stay on its edge, kneel. Cover the hole with snow: it stays open."));
             jobs.Add(new NightJob(
-                from, done, work.Water == WinterWater.Snow ? $"Melt and heat, {work.Loads} loads in {work.Name}" : $"Heat in {work.Name}",
+                from, done, work.Water == WinterWater.Snow ? $"Melt and heat, {(work.Loads == 1 ? "1 load" : $"{work.Loads} loads")} in {Sentence.Lower(work.Name)}" : $"Heat in {Sentence.Lower(work.Name)}",
                 work.Water == WinterWater.Snow ? "Keep a little water in the pot, or it scorches. Somebody stays with it, and takes turns." : "Lid on, flame sheltered."));
         }
 

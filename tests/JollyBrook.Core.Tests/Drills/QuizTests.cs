@@ -61,17 +61,60 @@ public class QuizTests
     }
 
     [Fact]
-    public void Every_question_can_be_answered_and_is_marked_by_Treat() =>
+    public void Every_question_can_be_answered_and_none_by_what_is_unsafe() =>
         Gen.Select(Gen.Int[0, 1_000_000], Gen.OneOf(Skills.Traps.ToArray())).Sample((seed, trap) =>
         {
-            var marked = Quiz.Compute(new(UnitSystem.Metric, seed, trap, 0));
-            marked.Right.ShouldBe(false);
-            Quiz.Compute(new(UnitSystem.Metric, seed, trap, marked.Expected)).Right.ShouldBe(true);
-            var question = QuizQuestion.Draw(seed, trap, Speaker.Metric);
+            var (question, solution) = QuizQuestion.Draw(seed, trap, Speaker.Metric);
+            var unsafeSide = solution.Side == SafeSide.Less ? solution.Expected + 1 : 0;
+            Quiz.Compute(new(UnitSystem.Metric, seed, trap, unsafeSide)).Right.ShouldBe(false);
+            Quiz.Compute(new(UnitSystem.Metric, seed, trap, solution.Expected)).Right.ShouldBe(true);
             question.Naive!.Value.Answer.ShouldBeLessThanOrEqualTo(100);
-            Treat.Compute(question.Treat).Outcome.ShouldNotBe(TreatOutcome.Refused);
-            ChemicalProfiles.All.ShouldContain(p => p.Id == question.Treat.Method);
+            solution.Expected.ShouldBeGreaterThan(0);
+            if (question is DoseQuestion dose)
+            {
+                Treat.Compute(dose.Treat).Outcome.ShouldNotBe(TreatOutcome.Refused);
+                ChemicalProfiles.All.ShouldContain(p => p.Id == dose.Treat.Method);
+            }
         }, iter: 500);
+
+    /// <summary>A litre of fresh snow holds 0.1 L, of settled 0.25, of wind-packed 0.4, of firn 0.55; a pot takes 0.8 of its brim.</summary>
+    [Theory]
+    [InlineData("1 L of water are wanted from fresh", "0.75 L", 17)] // 10/0.6 = 16.7
+    [InlineData("2 L of water are wanted from settled", "1 L", 10)] // 8/0.8
+    [InlineData("3 L of water are wanted from old", "1.3 L", 8)] // 7.5/1.04 = 7.2
+    [InlineData("1 L of water are wanted from firn", "1 L", 3)] // 1.82/0.8 = 2.3
+    public void Loads_of_snow_by_hand(string water, string pot, double loads)
+    {
+        bool Is(QuizResponse q) => q.Given[0].StartsWith(water) && q.Given[1].Contains($"holds {pot} ");
+        Answer(Skill.Snow, Is, loads).Right.ShouldBe(true);
+        Answer(Skill.Snow, Is, loads - 1).Headline.ShouldBe($"Too little: {loads:0} loads");
+    }
+
+    /// <summary>20/|Ta|·1.3 h: 2.17 h at −12 °C, 3.25 h at −8 °C, three times that in the pack; sooner is safe, later is not.</summary>
+    [Theory]
+    [InlineData("-12 °C", "bare", 2)]
+    [InlineData("-12 °C", "pack", 6)]
+    [InlineData("-8 °C", "bare", 3)]
+    [InlineData("-8 °C", "pack", 9)]
+    public void Hours_until_ice_by_hand(string air, string where, double hours)
+    {
+        bool Is(QuizResponse q) => q.Given[0].Contains(air) && q.Given[1].Contains(where);
+        Answer(Skill.Frost, Is, hours).Right.ShouldBe(true);
+        Answer(Skill.Frost, Is, 0).Right.ShouldBe(true);
+        Answer(Skill.Frost, Is, hours + 1).Headline.ShouldBe($"Too late: {hours:0} h");
+    }
+
+    [Fact]
+    public void Topping_up_begins_the_wait_anew()
+    {
+        bool Is(QuizResponse q) => q.Given[0].Contains("for 20 min") && q.Given[1].Contains("8.5 mg");
+        // The label's half hour from now on, not the ten minutes that were left of it.
+        var slipped = Answer(Skill.TopUp, Is, 10);
+        slipped.Right.ShouldBe(false);
+        slipped.Why.ShouldStartWith("The clock begins anew");
+        slipped.Expected!.Value.ShouldBeGreaterThanOrEqualTo(30);
+        Answer(Skill.TopUp, Is, slipped.Expected.Value + 5).Right.ShouldBe(true);
+    }
 
     [Fact]
     public void Bad_fields_are_named() =>
