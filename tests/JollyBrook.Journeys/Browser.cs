@@ -326,7 +326,7 @@ public sealed class Browser : IDisposable
     }
 
     /// <summary>What an element says: found and read as one act, however often the page draws it anew meanwhile.</summary>
-    private string TextOf(string css)
+    public string TextOf(string css)
     {
         var text = "";
         Until(

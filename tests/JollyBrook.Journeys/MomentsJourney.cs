@@ -73,8 +73,11 @@ public sealed class MomentsJourney(ITestOutputHelper output) : IDisposable
             InView(phone, card).ShouldBeTrue(what);
         }
 
+        // The word that it was written stands for ten seconds only; what is in hand goes on saying it.
+        string InHand() => phone.TextOf("[data-testid=in-hand]");
+        var before = InHand();
         phone.Click(drink);
-        phone.UntilText("Written: ");
+        phone.Until(() => InHand() != before, "the drink to be gone from what is in hand");
     }
 
     [Fact]
