@@ -73,8 +73,8 @@ internal static class InHandPage
         List<double> taps = [];
         for (var i = 0; i < Taps; i++)
         {
-            var name = browser.Driver.FindElements(OpenQA.Selenium.By.CssSelector("button")).Select(b => b.Text).First(t => t.StartsWith("Bottle 0", StringComparison.Ordinal));
-            browser.Click("button", name.Replace("\n", " ", StringComparison.Ordinal));
+            // A card says what is in it in more words and in fewer, by the room there is: it is found by how they begin.
+            browser.Click(OpenQA.Selenium.By.XPath("//button[starts-with(normalize-space(.), 'Bottle 0')]"));
             browser.Named("button", "Drank a mouthful");
             taps.Add(Convert.ToDouble(
                 browser.Driver.ExecuteAsyncScript(
