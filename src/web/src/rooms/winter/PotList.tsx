@@ -23,8 +23,11 @@ export function PotList({ ways }: { ways: Schema<'PotWay'>[] }) {
           {way.isTaken ? <CheckCircle color="primary" titleAccess="Reckoned with this" /> : <span />}
           <Box>
             <Typography sx={{ fontWeight: way.isTaken ? 700 : 400 }}>
-              {way.name}, {way.water === 'snow' ? `snow, ${way.loads === 1 ? '1 load' : `${way.loads} loads`}` : 'open water under the ice'}:{' '}
-              {minutesText(way.minutes)}, {show(catalogue, 'fuelMass', way.fuelG)}
+              {way.name},{' '}
+              {way.water === 'snow'
+                ? `snow, ${way.loads === 1 ? '1 load' : `${way.loads} loads`}`
+                : 'open water under the ice'}
+              : {minutesText(way.minutes)}, {show(catalogue, 'fuelMass', way.fuelG)}
             </Typography>
             <Typography variant="body2" color={way.inTime ? 'text.secondary' : 'error.main'}>
               {way.inTime ? 'Done by' : 'Not before bedtime: done by'} {clockTime(way.doneAt)}
