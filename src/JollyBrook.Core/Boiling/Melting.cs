@@ -30,6 +30,9 @@ public static class Melting
     /// <summary>The same on a fire, which has to be tended besides, min (pick).</summary>
     public const double FireMinutesPerLoad = 4;
 
+    /// <summary>Without a stove one like the usual is reckoned with.</summary>
+    internal static readonly Assumption NoStove = new("kit.stove", $"No stove in the kit: reckoned with a {Sentence.Lower(Burners.Default.Name)}. Without fire there is no melting.");
+
     /// <summary>Share of the pot that stays full of water, or the snow scorches.</summary>
     private const double KeptShare = 0.1;
 
@@ -79,7 +82,7 @@ public static class Melting
         var setup = BoilSetup.Check(burner is null ? options : options with { BurnerId = burner.BurnerId }, setting.Intake, []);
         if (burner is null)
         {
-            assumptions.Add(new("kit.stove", $"No stove in the kit: reckoned with a {Sentence.Lower(Burners.Default.Name)}. Without fire there is no melting."));
+            assumptions.Add(NoStove);
         }
 
         var snowC = setting.Intake.Optional(SnowFields.Temperature, snow.TemperatureC) ?? AssumedC;

@@ -21,7 +21,12 @@ public enum SnowKind
 /// <summary>Snow or ice to be melted.</summary>
 /// <param name="Kind">What it is; unknown counts as fresh, which holds least.</param>
 /// <param name="TemperatureC">Its temperature, −60 to 0 °C; −20 when not known.</param>
-public sealed record SnowInput(SnowKind? Kind, double? TemperatureC);
+public sealed record SnowInput(SnowKind? Kind, double? TemperatureC)
+{
+    /// <summary>Snow as cold as the air has been; never above freezing, and not known where that is not.</summary>
+    internal static SnowInput AsColdAs(double? airC, SnowKind kind) =>
+        new(kind, airC is { } air ? Math.Clamp(air, SnowFields.Temperature.Min, SnowFields.Temperature.Max) : null);
+}
 
 public static class SnowFields
 {

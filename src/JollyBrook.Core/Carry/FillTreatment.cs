@@ -76,15 +76,13 @@ internal sealed class FillTreatment(PlanRequest request, GroundProfile ground)
     public bool MustMelt(Place place) => place.Source is { Class: SourceClass.SnowPatch } && MeanAirC(place) <= Melting.MeltedC;
 
     /// <summary>Snow that has to be melted: what lies long enough for a map to know it has settled, and is as cold as the day (pick); null for water.</summary>
-    public SnowInput? SnowAt(Place place) => MustMelt(place) ? new SnowInput(SnowKind.Settled, Math.Clamp(MeanAirC(place), SnowFields.Temperature.Min, SnowFields.Temperature.Max)) : null;
+    public SnowInput? SnowAt(Place place) => MustMelt(place) ? SnowInput.AsColdAs(MeanAirC(place), SnowKind.Settled) : null;
 
     /// <summary>The mean of a day's air where a place lies, °C.</summary>
     private double MeanAirC(Place place)
     {
         var weather = request.Route!.WeatherOn(place.Day);
-        var mean = Enumerable.Range(0, 24).Average(h => weather.TemperatureAt(h));
-        var lapse = request.Route!.WeatherElevationM is { } at ? (ground.ElevationM[place.Step] - at) / 1000 * DayWeather.LapseCPerKm : 0;
-        return mean - lapse;
+        return Enumerable.Range(0, 24).Average(h => weather.TemperatureAt(h)) - request.Route!.ColderC(ground.ElevationM[place.Step]);
     }
 
     private TreatedFill? Work(Place place, double doseL, double boilL, IReadOnlyList<KitEntry> kit) =>

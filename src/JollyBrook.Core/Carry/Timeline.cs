@@ -165,10 +165,9 @@ internal sealed class Timeline
     {
         var weather = _route.WeatherOn(day);
         var clock = hour % 24;
-        var lapse = _route.WeatherElevationM is { } at ? (elevationM - at) / 1000 * DayWeather.LapseCPerKm : 0;
         var cloud = weather.CloudAt(clock);
         var sun = clock is < FirstLight or >= LastLight || cloud > 0.7 ? SunLoad.None : cloud > 0.3 ? SunLoad.Part : SunLoad.Full;
-        return new Air(weather.TemperatureAt(clock) - lapse, weather.HumidityAt(clock), sun, weather.WindAt(clock));
+        return new Air(weather.TemperatureAt(clock) - _route.ColderC(elevationM), weather.HumidityAt(clock), sun, weather.WindAt(clock));
     }
 }
 

@@ -178,7 +178,7 @@ internal sealed class Stocks
 
         public void Sleep(FrostNight night)
         {
-            if (Item is WaterFilter { Filter.Element: not FilterElement.Carbon } && Filter is { CountsAsWetted: true, Frozen: Happened.No } && !(WarmAt >= night.From))
+            if (Item is WaterFilter filter && Filter.Frozen == Happened.No && FilterCredit.IsSpoiledByFrost(filter.Filter, Filter) && !(WarmAt >= night.From))
             {
                 IsTold = true;
                 Filter = Filter with { Frozen = Happened.Unknown };

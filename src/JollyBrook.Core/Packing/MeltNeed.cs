@@ -27,10 +27,8 @@ internal sealed record MeltNeed(double SnowL, double FuelG, KitEntry? Stove)
         }
 
         var worst = CheckKit.WorstWater(request, trip, kit, CarriedChain.BasisL);
-        var melt = Situation.Of(worst with { Water = worst.Water! with { TemperatureC = null }, Snow = new SnowInput(SnowKind.Settled, Coldest(trip)) }).Melt!;
+        var melt = Situation.Of(worst with { Water = worst.Water! with { TemperatureC = null }, Snow = SnowInput.AsColdAs(trip.ColdestAirC, SnowKind.Settled) }).Melt!;
         var litres = trip.SnowL.Value * Findings.SupplyFactor;
         return new MeltNeed(litres, litres / CarriedChain.BasisL * melt.Result.Answer.FuelG, melt.Stove);
     }
-
-    private static double? Coldest(KitTrip trip) => trip.ColdestAirC is { } air ? Math.Clamp(air, SnowFields.Temperature.Min, SnowFields.Temperature.Max) : null;
 }

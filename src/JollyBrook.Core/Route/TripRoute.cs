@@ -108,6 +108,9 @@ public sealed record TripRoute(
     /// <summary>The weather of a day; the last told stands for the days after it.</summary>
     internal DayWeather WeatherOn(int day) => Weather is { Count: > 0 } given ? given[Math.Min(day, given.Count - 1)] : DayWeather.Assumed;
 
+    /// <summary>How much colder it is at a height than where the weather was given for, °C; 0 where nobody said for where.</summary>
+    internal double ColderC(double elevationM) => WeatherElevationM is { } at ? (elevationM - at) / 1000 * DayWeather.LapseCPerKm : 0;
+
     /// <summary>The route with one of its days changed.</summary>
     internal TripRoute WithDay(int day, Func<RouteDay, RouteDay> change) => this with { Days = [.. EachDay.Select((d, i) => i == day ? change(d) : d)] };
 

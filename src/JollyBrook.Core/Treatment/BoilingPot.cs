@@ -9,9 +9,13 @@ namespace JollyBrook.Core.Treatment;
 internal static class BoilingPot
 {
     /// <returns>Null when no pot is carried.</returns>
-    public static KitEntry? Of(IReadOnlyList<KitEntry> kit) =>
-        kit.Where(e => e.Item is CookingPot).MaxBy(e => ((CookingPot)e.Item!).VolumeL)
-        ?? kit.Where(e => e.Item is Container { HeatSafe: true }).MaxBy(e => ((Container)e.Item!).VolumeL);
+    public static KitEntry? Of(IReadOnlyList<KitEntry> kit) => kit.Where(IsOne).OrderByDescending(e => e.Item is CookingPot).ThenByDescending(CapacityL).FirstOrDefault();
+
+    /// <summary>Whether water can be boiled in it.</summary>
+    public static bool IsOne(KitEntry entry) => entry.Item is CookingPot or Container { HeatSafe: true };
+
+    /// <summary>What it holds to the brim, L; one like the usual where none is named.</summary>
+    public static double CapacityL(KitEntry? pot) => Options(pot) is { Pot: { } told } ? told.CapacityL ?? 0 : Pot.Assumed.CapacityL;
 
     public static BoilOptions? Options(KitEntry? pot) => pot?.Item switch
     {

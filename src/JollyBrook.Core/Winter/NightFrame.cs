@@ -101,7 +101,7 @@ internal sealed record NightFrame(WinterNight Night, List<KitEntry> Kit, PlanDay
             DrinkL = told.DrinkL ?? people * DrinkPlan.LeastLPerDay,
             FlaskL = told.FlaskL ?? 0,
             Water = told.Water ?? WinterWater.Snow,
-            Snow = told.Snow ?? new SnowInput(SnowKind.Unknown, Math.Clamp(told.LowC ?? Melting.AssumedC, SnowFields.Temperature.Min, SnowFields.Temperature.Max)),
+            Snow = told.Snow ?? SnowInput.AsColdAs(told.LowC ?? Melting.AssumedC, SnowKind.Unknown),
             BoilAll = told.BoilAll ?? true,
             FilledC = told.FilledC ?? (told.BoilAll ?? true ? Freezing.FromC : MeltFilledC),
         };

@@ -24,17 +24,14 @@ internal sealed record PotWork(KitEntry? Pot, WinterWater Water, IReadOnlyList<W
 
     public string Name => Pot?.Item!.Name ?? "A pot like the usual";
 
-    public double CapacityL => Pot?.Item switch { CookingPot pot => pot.VolumeL ?? 0, Container container => container.VolumeL ?? 0, _ => Boiling.Pot.Assumed.CapacityL };
-
-    /// <summary>Any metal vessel that may stand on a flame is a pot.</summary>
-    public static bool IsPot(KitEntry entry) => entry.Item is CookingPot or Container { HeatSafe: true };
+    public double CapacityL => BoilingPot.CapacityL(Pot);
 
     public static PotWork Of(NightFrame frame, WinterNightRequest request, KitEntry stove, KitEntry? pot, WinterWater water)
     {
         var night = frame.Night;
         // What it takes is wanted to be known above all where there is too little: the engine would give no answer then.
         stove = stove.WithPlenty;
-        List<KitEntry> kit = [.. frame.Kit.Where(e => !IsPot(e) && e.Item is not Stove), stove, .. pot is null ? Array.Empty<KitEntry>() : [pot]];
+        List<KitEntry> kit = [.. frame.Kit.Where(e => !BoilingPot.IsOne(e) && e.Item is not Stove), stove, .. pot is null ? Array.Empty<KitEntry>() : [pot]];
         List<WinterFuel> uses = [];
         var loads = 0;
         void Add(WinterUse use, string name, double litres, bool boils)

@@ -3,6 +3,7 @@ using JollyBrook.Core.Boiling;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Filters;
 using JollyBrook.Core.Kit;
+using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Units;
 
 namespace JollyBrook.Core.Winter;
@@ -35,11 +36,11 @@ public static class WinterNights
         var stove = frame.Kit.Find(e => e.Item is Stove { Burner: not null });
         if (stove is null)
         {
-            frame.Assumptions.Add(new("kit.stove", $"No stove in the kit: reckoned with a {Sentence.Lower(Burners.Default.Name)}. Without fire nothing melts."));
+            frame.Assumptions.Add(Melting.NoStove);
             stove = new KitEntry("stove", new Stove(new BurnerSpec(Burners.Default.Id)) { Name = Burners.Default.Name });
         }
 
-        var pots = frame.Kit.Where(PotWork.IsPot).Cast<KitEntry?>().DefaultIfEmpty(null).ToList();
+        var pots = frame.Kit.Where(BoilingPot.IsOne).Cast<KitEntry?>().DefaultIfEmpty(null).ToList();
         if (pots[0] is null)
         {
             frame.Assumptions.Add(new("kit.pot", $"No pot in the kit: reckoned with one of {say.Of(Quantity.Volume, Pot.Assumed.CapacityL)}."));
@@ -127,10 +128,10 @@ public static class WinterNights
         jobs.Add(new NightJob(
             bed, null, icing.Count == 0 ? "Bottles are where they stay water" : $"{string.Join(", ", icing.Select(b => b.Name))}: take {(icing.Count == 1 ? "it" : "them")} into the sleeping bag",
             "Lids tight and checked, upside down: ice then forms away from the mouth. One filled warm also heats the bag."));
-        foreach (var filter in frame.Kit.Where(e => e is { Item: WaterFilter { Filter.Element: not FilterElement.Carbon } } && (e.Filter ?? FilterState.NotKnown).CountsAsWetted && night.LowC <= 0))
+        foreach (var filter in frame.Kit.Where(e => night.LowC <= 0 && e.Item is WaterFilter filter && FilterCredit.IsSpoiledByFrost(filter.Filter, e.Filter)))
         {
             var name = filter.Item!.Name ?? "The filter";
-            jobs.Add(new NightJob(bed, null, $"{name}: put it away warm", "Shake the water out, bag it watertight, against the body or deep in the sleeping bag."));
+            jobs.Add(new NightJob(bed, null, $"{name}: put it away warm", FilterCredit.KeepFromFrost));
             jobs.Add(new NightJob(leave.AddHours(-UpBeforeH), null, $"{name}: did it stay warm?", "No, or no answer: it is not counted until it is replaced."));
         }
 

@@ -36,7 +36,7 @@ public abstract record FrostJob(Guid ItemId, string Headline, string Words)
         }
 
         var tonight = nights.FirstOrDefault(n => n.Evening <= now && now < n.To && n.IsLived(toldAt));
-        var isAtRisk = stock.Entry is { Item: WaterFilter { Filter.Element: not FilterElement.Carbon }, Filter: { CountsAsWetted: true, Frozen: Happened.No } };
+        var isAtRisk = stock.Entry is { Item: WaterFilter filter, Filter: { Frozen: Happened.No } been } && FilterCredit.IsSpoiledByFrost(filter.Filter, been);
         if (tonight is null || !isAtRisk || stock.GuardedAt >= tonight.Evening)
         {
             return null;
@@ -44,7 +44,7 @@ public abstract record FrostJob(Guid ItemId, string Headline, string Words)
 
         var night = tonight.LowC is { } low ? $"{say.Of(Quantity.Temperature, low)} tonight" : "Tonight it may freeze: no forecast";
         return new PutAwayWarm(
-            id, $"{night}. {name}: put it away warm", "Shake the water out, bag it watertight, keep it against the body or deep in the sleeping bag. In the morning you are asked.");
+            id, $"{night}. {name}: put it away warm", $"{FilterCredit.KeepFromFrost} In the morning you are asked.");
     }
 
     private static string Date(DateTimeOffset at) => at.ToString("d MMM", CultureInfo.InvariantCulture);

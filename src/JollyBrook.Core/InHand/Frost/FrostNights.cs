@@ -48,8 +48,7 @@ internal static class FrostNights
     {
         var weather = route.WeatherOn(day);
         var low = weather.Hours is { Count: > 0 } hours ? hours.Take(8).Min(h => h.TemperatureC) : weather.LowC;
-        var lapse = route.WeatherElevationM is { } at ? (elevationM - at) / 1000 * DayWeather.LapseCPerKm : 0;
-        return weather.Source == WeatherSource.Default ? null : low - lapse;
+        return weather.Source == WeatherSource.Default ? null : low - route.ColderC(elevationM);
     }
 
     private static bool IsSound(TripRoute route)

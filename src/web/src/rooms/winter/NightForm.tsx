@@ -2,9 +2,9 @@ import type { ReactNode } from 'react';
 import { useCatalogue } from '../../core/CatalogueContext';
 import type { Schema } from '../../core/contract';
 import { ChoiceGroup } from '../../shared/ChoiceGroup';
-import { NumberEntry, type Entry } from '../../shared/NumberEntry';
 import { Section } from '../../shared/Section';
 import { TextEntry } from '../../shared/TextEntry';
+import { ToldNumbers } from '../../shared/ToldNumbers';
 import { fromField, toField } from '../../shared/time';
 import type { Night } from './useNight';
 
@@ -80,18 +80,7 @@ export function NightForm({ night, taken, onTell, errors, children }: Props) {
         isDefault={night.boilAll == null}
         onChange={(next) => onTell({ boilAll: next === 'yes' })}
       />
-      {numbers.map(({ key, label, quantity, step }) => (
-        <NumberEntry
-          key={key}
-          label={label}
-          quantity={quantity}
-          step={step}
-          value={night[key] ?? taken?.[key] ?? null}
-          isDefault={night[key] == null}
-          onChange={(value: Entry) => onTell({ [key]: value as number | null })}
-          error={errors(key)}
-        />
-      ))}
+      <ToldNumbers numbers={numbers} told={night} taken={taken} onTell={onTell} errors={errors} />
       {hours.map(({ key, label }) => (
         <TextEntry
           key={key}

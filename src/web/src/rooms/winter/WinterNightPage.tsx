@@ -2,9 +2,9 @@ import { Typography } from '@mui/material';
 import { calculateLong } from '../../core/long';
 import { useCalculation } from '../../core/useCalculation';
 import { AnswerBeside } from '../../shared/AnswerBeside';
+import { AnswerHeadline } from '../../shared/AnswerHeadline';
 import { Assumptions } from '../../shared/Assumptions';
 import { Cautions } from '../../shared/Cautions';
-import { ProblemLine } from '../../shared/ProblemLine';
 import { Section } from '../../shared/Section';
 import { thisHour } from '../../shared/thisMinute';
 import { WorkingPanel } from '../../shared/WorkingPanel';
@@ -32,37 +32,32 @@ export function WinterNightPage({ name, route, evening }: Props) {
   const kit = useKitEntries();
   const plan = usePlanRequest(route);
   const { night, tell } = useNight(name);
-  const { response, problem, failure } = useCalculation(
+  const calculated = useCalculation(
     'winter-night',
     route !== undefined && plan === null
       ? null
       : { units, countViruses, night, plan: plan?.request ?? null, day: evening, kit, now: thisHour() },
     calculateLong,
   );
+  const { response, problem } = calculated;
   const errors = (field: string) =>
     problem?.errors.find((e) => e.field === `night.${field}` || e.field === field)?.message;
-  const others = problem?.errors.filter(({ field }) => !/^(night|snow)\./.test(field)) ?? [];
 
   return (
     <AnswerBeside
       head={
         <Section label="The answer">
-          {response ? (
+          <AnswerHeadline
+            calculated={calculated}
+            waiting="Reckoning the night…"
+            isShown={(field) => field.startsWith('night.')}
+          />
+          {response && (
             <>
-              <Typography variant="h1" component="p" data-testid="headline">
-                {response.headline}
-              </Typography>
               <FuelBar answer={response} />
               <NightPicture answer={response} onBottles={(bottles) => tell({ bottles })} />
             </>
-          ) : (
-            problem === null &&
-            failure === null && <Typography role="status">Reckoning the night…</Typography>
           )}
-          {failure !== null && <ProblemLine>The core could not run: {failure}</ProblemLine>}
-          {others.map((e) => (
-            <ProblemLine key={e.field}>{e.message}</ProblemLine>
-          ))}
         </Section>
       }
       inputs={

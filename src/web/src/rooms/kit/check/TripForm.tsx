@@ -1,8 +1,8 @@
 import { useCatalogue } from '../../../core/CatalogueContext';
 import type { Schema } from '../../../core/contract';
 import { ChoiceGroup } from '../../../shared/ChoiceGroup';
-import { NumberEntry, type Entry } from '../../../shared/NumberEntry';
 import { TextEntry } from '../../../shared/TextEntry';
+import { ToldNumbers } from '../../../shared/ToldNumbers';
 
 type Trip = Schema<'KitTrip'>;
 
@@ -42,18 +42,13 @@ export function TripForm({ trip, taken, onChange, errors }: Props) {
         value={trip.colour ?? 'unknown'}
         onChange={(colour) => onChange({ ...trip, colour: colour as Trip['colour'] })}
       />
-      {numbers.map(({ key, label, quantity, step }) => (
-        <NumberEntry
-          key={key}
-          label={label}
-          quantity={quantity}
-          step={step}
-          value={trip[key] ?? taken?.[key] ?? null}
-          isDefault={trip[key] === undefined || trip[key] === null}
-          onChange={(value: Entry) => onChange({ ...trip, [key]: value as number | null })}
-          error={errors(key)}
-        />
-      ))}
+      <ToldNumbers
+        numbers={numbers}
+        told={trip}
+        taken={taken}
+        onTell={(part) => onChange({ ...trip, ...part })}
+        errors={errors}
+      />
       <TextEntry
         label="Last day"
         type="date"

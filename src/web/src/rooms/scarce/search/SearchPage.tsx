@@ -1,9 +1,9 @@
 import { Typography } from '@mui/material';
 import { useCalculation } from '../../../core/useCalculation';
 import { AnswerBeside } from '../../../shared/AnswerBeside';
+import { AnswerHeadline } from '../../../shared/AnswerHeadline';
 import { Assumptions } from '../../../shared/Assumptions';
 import { Cautions } from '../../../shared/Cautions';
-import { ProblemLine } from '../../../shared/ProblemLine';
 import { Section } from '../../../shared/Section';
 import { WorkingPanel } from '../../../shared/WorkingPanel';
 import { useSettings } from '../../../store/LocalDataContext';
@@ -15,29 +15,22 @@ import { SeenForm } from './SeenForm';
 export function SearchPage() {
   const { units } = useSettings().settings;
   const { draft, asked } = useScarce();
-  const { response, problem, failure } = useCalculation(
+  const calculated = useCalculation(
     'search-water',
     asked && { units, standing: asked, seen: draft.seen, country: draft.country },
   );
+  const { response } = calculated;
   return (
     <AnswerBeside
       head={
         <Section label="The answer">
-          {response ? (
+          <AnswerHeadline calculated={calculated} waiting="Working it out …" />
+          {response && (
             <>
-              <Typography variant="h1" component="p" data-testid="headline">
-                {response.headline}
-              </Typography>
               <Typography sx={{ fontWeight: 650 }}>{response.stop}</Typography>
               <LookList looks={response.looks} chanceOfAny={response.chanceOfAny} />
             </>
-          ) : (
-            problem === null && failure === null && <Typography role="status">Working it out …</Typography>
           )}
-          {failure !== null && <ProblemLine>The core could not run: {failure}</ProblemLine>}
-          {problem?.errors.map((e) => (
-            <ProblemLine key={e.field}>{e.message}</ProblemLine>
-          ))}
         </Section>
       }
       inputs={response && <SeenForm answer={response} />}
