@@ -30,15 +30,14 @@ internal static class Weighing
     }
 
     /// <summary>
-    /// Every answer; of a measure that changes nothing at its two ends only those, as every rule here runs one way with what is measured
-    /// (the property over the whole range holds it).
+    /// Every answer; of a measure that runs one way and changes nothing at its two ends only those (the property over the whole range holds it).
     /// </summary>
     private static List<TriedAnswer> Tried<TRequest>(
         Question<TRequest> question, Func<Question<TRequest>, PossibleAnswer<TRequest>, Stake> stakeOf)
     {
         TriedAnswer Try(PossibleAnswer<TRequest> answer) => new(answer.Id, answer.Value, answer.Name, stakeOf(question, answer));
 
-        if (question.Answers.Count > 2 && question.Answers.All(a => a.Value is not null))
+        if (question.RunsOneWay && question.Answers.Count > 2 && question.Answers.All(a => a.Value is not null))
         {
             List<TriedAnswer> ends = [Try(question.Answers[0]), Try(question.Answers[^1])];
             return ends.TrueForAll(e => e.Stake.Kind == StakeKind.Nothing) ? ends : [ends[0], .. question.Answers.Skip(1).SkipLast(1).Select(Try), ends[1]];

@@ -88,9 +88,11 @@ internal static class TreatQuestions
         yield return Number(
             situation, WaterFields.Temperature, "Measure how cold the water is", water.TemperatureC, $"{FieldWater.ColdestC} °C, the coldest", [0, 4, 8, 12, 16, 20, 30],
             (r, celsius) => r with { Water = WaterOf(r) with { TemperatureC = celsius } });
+        // Higher up water boils sooner but has to boil longer: the least work is at the line between them, the most just above it or by the sea.
         yield return Number(
-            situation, WaterFields.Elevation, "Read how high you are", water.ElevationM, "high up", [0, 1000, 2000, 3000, 4500],
-            (r, metres) => r with { Water = WaterOf(r) with { ElevationM = metres } });
+            situation, WaterFields.Elevation, "Read how high you are", water.ElevationM, "high up",
+            [0, 1000, BoilSchools.HighElevationM, BoilSchools.HighElevationM + 1, 3000, 4500],
+            (r, metres) => r with { Water = WaterOf(r) with { ElevationM = metres } }) with { RunsOneWay = false };
     }
 
     private static IEnumerable<Question> OfSky(Situation situation)
