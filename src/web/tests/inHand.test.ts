@@ -3,9 +3,10 @@ import { afterAll, beforeAll, expect, test } from 'vitest';
 import type { Response } from '../src/core/contract';
 import type { Outcome } from '../src/core/core';
 import type { Entry } from '../src/store/bookLines';
-import { keepCheckpoint, readCheckpoint, type Checkpoint } from '../src/store/inHand/checkpoint';
-import { foldLog, type Ask } from '../src/store/inHand/foldLog';
+import { keepCheckpoint, readCheckpoint } from '../src/store/inHand/checkpoint';
+import { foldLog, type Ask, type Ended, type Folded } from '../src/store/inHand/foldLog';
 import { logKeys } from '../src/store/inHand/log';
+import { LogKeys, type Key } from '../src/store/inHand/LogKeys';
 import { keep } from '../src/store/records';
 import { Device } from './sync/Device';
 import { Random } from './sync/Random';
@@ -37,8 +38,24 @@ const kit = bottles.map((id, n) => ({
 const frame = { units: 'metric' as const, kit, walkers: [], sources: [] };
 const instant = (minutes: number) => new Date(Date.UTC(2026, 7, 21, 8) + minutes * 60_000).toISOString();
 
-const fold = async (before: Checkpoint | null, minutes: number, around = frame) =>
-  (await foldLog(ask, device.db, before, await logKeys(device.db), { ...around, now: instant(minutes) }))!;
+const fold = async (before: Ended | null, minutes: number, around = frame) => {
+  const keys = new LogKeys(await logKeys(device.db));
+  // Keys read anew know nothing of what was touched before.
+  const from = before === null ? null : { ...before, mark: null };
+  return (await foldLog(ask, device.db, from, keys, { ...around, now: instant(minutes) }))!;
+};
+
+/** As the page does it: keys that are kept, and told of what was touched. */
+const watched = async () => {
+  const keys = new LogKeys(await logKeys(device.db));
+  return async (before: Ended | null, minutes: number) => {
+    const now = await logKeys(device.db);
+    const there = new Set(now.map(String));
+    for (const key of now) if (!keys.has(key)) keys.touch(key, true);
+    for (const key of keys.all()) if (!there.has(String(key))) keys.touch(key, false);
+    return (await foldLog(ask, device.db, before, keys, { ...frame, now: instant(minutes) }))!;
+  };
+};
 
 const write = (line: Entry) => keep(device.db, 'book-line', line);
 
@@ -53,7 +70,9 @@ test('whatever is written, folded on it is what it is from nothing', async () =>
   for (let seed = 1; seed <= 6; seed++) {
     const random = new Random(seed);
     await device.db.records.clear();
-    let known: Checkpoint | null = null;
+    let known: Ended | null = null;
+    let touched: Ended | null = null;
+    const foldTouched = await watched();
     const written: string[] = [];
     const batches: string[] = [];
     for (let minute = 1; minute <= 25; minute++) {
@@ -94,7 +113,12 @@ test('whatever is written, folded on it is what it is from nothing', async () =>
       expect(plain(on.answer), `seed ${seed}, minute ${minute}`).toEqual(
         plain((await fold(null, minute)).answer),
       );
-      known = on.checkpoint;
+      known = on.ended;
+      const byTouch: Folded = await foldTouched(touched, minute);
+      expect(plain(byTouch.answer), `seed ${seed}, minute ${minute}, by what was touched`).toEqual(
+        plain(on.answer),
+      );
+      touched = byTouch.ended;
     }
   }
 });
@@ -117,25 +141,44 @@ test('only what is new is sent, and nothing when only time has passed', async ()
   const first = await fold(null, 40);
   expect(sent).toBe(30);
   await write({ kind: 'drank', at: instant(41), containerId: bottles[0], litres: 0.05 });
-  const second = await fold(first.checkpoint, 42);
+  const second = await fold(first.ended, 42);
   expect(sent).toBe(1);
   expect(second.answer.rawL).toBeCloseTo(0.25, 9);
-  const third = await fold(second.checkpoint, 43);
+  const third = await fold(second.ended, 43);
   expect(sent).toBe(0);
   // Another kit, a clock set back, a line gone: from nothing.
-  await fold(third.checkpoint, 44, { ...frame, kit: kit.slice(0, 1) });
+  await fold(third.ended, 44, { ...frame, kit: kit.slice(0, 1) });
   expect(sent).toBe(31);
-  await fold(third.checkpoint, 42.5);
+  await fold(third.ended, 42.5);
   expect(sent).toBe(31);
   await device.db.records.delete((await logKeys(device.db))[3]);
-  await fold(third.checkpoint, 45);
+  await fold(third.ended, 45);
   expect(sent).toBe(30);
 });
 
 test('a checkpoint of this build is found again after a reload, another is not', async () => {
-  const { checkpoint } = await fold(null, 50);
+  const { checkpoint } = (await fold(null, 50)).ended;
   await keepCheckpoint(device.db, checkpoint);
   expect(await readCheckpoint(device.db)).toEqual(checkpoint);
   await keepCheckpoint(device.db, { ...checkpoint, build: 'another' });
   expect(await readCheckpoint(device.db)).toBeNull();
+});
+
+test('what was touched is known from any mark that is remembered', () => {
+  const key = (n: number): Key => ['book', 'book-line', String(n)];
+  const keys = new LogKeys([key(0)]);
+  const first = keys.mark;
+  keys.touch(key(1), true);
+  keys.touch(key(1), false);
+  keys.touch(key(2), true);
+  expect(keys.since(first)).toEqual([key(1), key(2)]);
+  expect(keys.has(key(1))).toBe(false);
+  for (let n = 3; n < 5000; n++) keys.touch(key(n), true);
+  const late = keys.mark;
+  expect(keys.since(first)).toBeNull();
+  expect(keys.since(late)).toEqual([]);
+  expect(keys.all()).toHaveLength(4999);
+  keys.replace([key(7)]);
+  expect(keys.since(late)).toBeNull();
+  expect(keys.all()).toEqual([key(7)]);
 });

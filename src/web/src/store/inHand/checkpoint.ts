@@ -14,13 +14,24 @@ export interface Checkpoint {
   /** When it was folded. */
   now: string;
   around: string;
-  /** Ids of the lines, batches and taps that are in the snapshot. */
+  /** Ids of the lines, batches and taps that are in the snapshot, and those that came in of late: copying many takes its time. */
   folded: Set<string>;
+  foldedLately: Set<string>;
   /** Lines that those in the snapshot correct and that were not here. */
   awaited: string[];
   /** Lines in the snapshot that no longer count. */
   replaced: Schema<'ReplacedLine'>[];
 }
+
+/** So many late ones are worth copying them all. */
+const manyLately = 200;
+
+/** Whether a line, batch or tap is in a checkpoint's snapshot. */
+export const isIn = ({ folded, foldedLately }: Checkpoint, id: string) =>
+  folded.has(id) || foldedLately.has(id);
+
+/** How many lines, batches and taps are in it. */
+export const sizeOf = ({ folded, foldedLately }: Checkpoint) => folded.size + foldedLately.size;
 
 export const around = ({ units, kit, walkers, sources, trips }: Around) =>
   JSON.stringify([units, kit, walkers, sources, trips]);
@@ -32,33 +43,40 @@ export function checkpoint(
   { snapshot, replaced }: Response<'in-hand'>,
 ): Checkpoint {
   const upTo = Date.parse(snapshot.upTo);
-  const folded = new Set(before?.folded);
-  for (const { id, at } of moments(logIn(asked))) if (at <= upTo) folded.add(id);
+  const settled = before?.folded ?? new Set<string>();
+  const lately = new Set(before?.foldedLately);
+  const isFolded = (id: string) => settled.has(id) || lately.has(id);
+  const add = (id: string) => {
+    if (!settled.has(id)) lately.add(id);
+  };
+  for (const { id, at } of moments(logIn(asked))) if (at <= upTo) add(id);
   // Taking back is no moment of its own: it is in the snapshot as soon as what it takes back is.
   for (const { id, line } of asked.lines ?? []) {
-    if (line?.kind === 'takenBack' && folded.has(line.corrects ?? '')) folded.add(id ?? '');
+    if (line?.kind === 'takenBack' && isFolded(line.corrects ?? '')) add(id ?? '');
   }
   const corrected = (asked.lines ?? []).flatMap(({ id, line }) =>
-    line?.corrects && folded.has(id ?? '') ? [line.corrects] : [],
+    line?.corrects && isFolded(id ?? '') ? [line.corrects] : [],
   );
-  const awaited = [...(before?.awaited ?? []), ...corrected].filter((id) => !folded.has(id));
+  const awaited = [...(before?.awaited ?? []), ...corrected].filter((id) => !isFolded(id));
+  const isMany = lately.size > manyLately;
   return {
     build: __BUILD__,
     snapshot,
     now: asked.now ?? '',
     around: around(asked),
-    folded,
+    folded: isMany ? new Set([...settled, ...lately]) : settled,
+    foldedLately: isMany ? new Set() : lately,
     awaited,
-    replaced: replaced.filter(({ id }) => folded.has(id)),
+    replaced: replaced.filter(({ id }) => isFolded(id)),
   };
 }
 
 /** Whether what is new in the log can be folded on: nothing of it is from before, and no correction reaches across. */
-export function canFoldOn({ snapshot, folded, awaited }: Checkpoint, log: Log): boolean {
-  const upTo = Date.parse(snapshot.upTo);
-  for (const { id, at } of moments(log)) if (!folded.has(id) && !(at > upTo)) return false;
+export function canFoldOn(known: Checkpoint, log: Log): boolean {
+  const upTo = Date.parse(known.snapshot.upTo);
+  for (const { id, at } of moments(log)) if (!isIn(known, id) && !(at > upTo)) return false;
   return log.lines.every(
-    ({ id, line }) => !(line?.corrects && folded.has(line.corrects)) && !awaited.includes(id ?? ''),
+    ({ id, line }) => !(line?.corrects && isIn(known, line.corrects)) && !known.awaited.includes(id ?? ''),
   );
 }
 

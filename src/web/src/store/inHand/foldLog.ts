@@ -1,67 +1,98 @@
 import type { Request, Response } from '../../core/contract';
 import type { Outcome } from '../../core/core';
 import type { LocalStore } from '../db';
-import { around, canFoldOn, checkpoint, type Around, type Checkpoint } from './checkpoint';
-import { logOf, wholeLog, type Key } from './log';
+import { around, canFoldOn, checkpoint, isIn, sizeOf, type Around, type Checkpoint } from './checkpoint';
+import { logOf, wholeLog } from './log';
+import type { Key, LogKeys } from './LogKeys';
 
 type Answer = Response<'in-hand'>;
 
 /** Runs the calculation. */
 export type Ask = (request: Request<'in-hand'>) => Promise<Outcome<'in-hand'>>;
 
+/** Where a fold ended, as far as the page that made it knows. */
+export interface Ended {
+  checkpoint: Checkpoint;
+  /** Where the keys stood; null for a checkpoint from an earlier visit. */
+  mark: number | null;
+  /** Records that were there then and are not in the snapshot yet. */
+  open: Key[];
+}
+
 export interface Folded {
   answer: Answer;
-  checkpoint: Checkpoint;
+  ended: Ended;
   /** Records of the log that were sent. */
   sent: number;
 }
 
+type Frame = Around & { now: string };
+
 /**
- * What the log comes to now: folded on from a checkpoint where that can be done, from nothing where it can't — another kit, a clock set
- * back, something from before that has come or gone, a correction that reaches across. Null where it can't be folded at all.
+ * What the log comes to now: folded on from where it ended where that can be done, from nothing where it can't — another kit, a clock
+ * set back, something from before that has come or gone, a correction that reaches across. Null where it can't be folded at all.
  */
 export async function foldLog(
   ask: Ask,
   db: LocalStore,
-  before: Checkpoint | null,
-  keys: Key[],
-  frame: Around & { now: string },
+  before: Ended | null,
+  keys: LogKeys,
+  frame: Frame,
 ): Promise<Folded | null> {
-  return (await onFrom(ask, db, before, keys, frame)) ?? fromNothing(ask, db, frame);
+  return (await onFrom(ask, db, before, keys, frame)) ?? fromNothing(ask, db, keys, frame);
 }
 
 async function onFrom(
   ask: Ask,
   db: LocalStore,
-  before: Checkpoint | null,
-  keys: Key[],
-  frame: Around & { now: string },
+  before: Ended | null,
+  keys: LogKeys,
+  frame: Frame,
 ): Promise<Folded | null> {
-  if (before === null || before.around !== around(frame)) return null;
-  if (Date.parse(frame.now) < Date.parse(before.now)) return null;
-  const news = keys.filter(([, , id]) => !before.folded.has(id));
-  const still = new Set(keys.map(([, , id]) => id).filter((id) => before.folded.has(id)));
-  if (still.size !== before.folded.size) return null;
+  if (before === null || before.checkpoint.around !== around(frame)) return null;
+  const known = before.checkpoint;
+  if (Date.parse(frame.now) < Date.parse(known.now)) return null;
+  const { mark } = keys;
+  const news = newsSince(before, keys);
+  if (news === null) return null;
   const log = await logOf(db, news);
-  if (!canFoldOn(before, log)) return null;
-  const request = { ...frame, ...log, since: before.snapshot };
+  if (!canFoldOn(known, log)) return null;
+  const request = { ...frame, ...log, since: known.snapshot };
   const outcome = await ask(request);
   if (!outcome.ok) return null;
-  const answer = { ...outcome.response, replaced: [...before.replaced, ...outcome.response.replaced] };
-  return { answer, checkpoint: checkpoint(before, request, answer), sent: news.length };
+  const answer = { ...outcome.response, replaced: [...known.replaced, ...outcome.response.replaced] };
+  const here = checkpoint(known, request, answer);
+  return { answer, ended: ended(here, mark, news), sent: news.length };
 }
 
-async function fromNothing(
-  ask: Ask,
-  db: LocalStore,
-  frame: Around & { now: string },
-): Promise<Folded | null> {
+/** Records that are not in the snapshot yet; null where one of those that are has gone. */
+function newsSince({ checkpoint: known, mark, open }: Ended, keys: LogKeys): Key[] | null {
+  const touched = mark === null ? null : keys.since(mark);
+  if (touched !== null) {
+    if (touched.some((key) => !keys.has(key) && isIn(known, key[2]))) return null;
+    const isNew = new Map([...open, ...touched].map((key) => [String(key), key]));
+    return [...isNew.values()].filter((key) => keys.has(key) && !isIn(known, key[2]));
+  }
+  const all = keys.all();
+  const still = new Set(all.map(([, , id]) => id).filter((id) => isIn(known, id)));
+  return still.size === sizeOf(known) ? all.filter(([, , id]) => !isIn(known, id)) : null;
+}
+
+async function fromNothing(ask: Ask, db: LocalStore, keys: LogKeys, frame: Frame): Promise<Folded | null> {
+  const { mark } = keys;
+  const all = keys.all();
   const request = { ...frame, ...(await wholeLog(db)) };
   const outcome = await ask(request);
   if (!outcome.ok) return null;
   return {
     answer: outcome.response,
-    checkpoint: checkpoint(null, request, outcome.response),
+    ended: ended(checkpoint(null, request, outcome.response), mark, all),
     sent: request.lines.length + request.batches.length,
   };
 }
+
+const ended = (here: Checkpoint, mark: number, keys: Key[]): Ended => ({
+  checkpoint: here,
+  mark,
+  open: keys.filter(([, , id]) => !isIn(here, id)),
+});

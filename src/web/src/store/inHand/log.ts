@@ -3,9 +3,7 @@ import { allBatches, batchesOf, type Batch } from '../batches';
 import { withoutPhoto } from '../bookLines';
 import type { LocalRecord, LocalStore } from '../db';
 import { ofKind, type Bodies, type Kind } from '../records';
-
-/** Where a record is: its book, kind and id. */
-export type Key = [book: string, kind: string, id: string];
+import type { Key } from './LogKeys';
 
 /** Lines and batches as the core folds them. */
 export interface Log {

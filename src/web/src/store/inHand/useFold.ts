@@ -3,7 +3,7 @@ import type { Response } from '../../core/contract';
 import { calculate } from '../../core/core';
 import type { LocalStore } from '../db';
 import { keepCheckpoint, readCheckpoint, type Around, type Checkpoint } from './checkpoint';
-import { foldLog } from './foldLog';
+import { foldLog, type Ended } from './foldLog';
 import { useLogKeys } from './useLogKeys';
 
 /** So many records folded anew are worth a new checkpoint on the device. */
@@ -24,29 +24,40 @@ function warmUp(frame: Around & { now: string }, { snapshot }: Checkpoint) {
   );
 }
 
+/** Where the fold of an earlier visit ended. */
+async function endedEarlier(db: LocalStore): Promise<Ended | null> {
+  const checkpoint = await readCheckpoint(db);
+  return checkpoint === null ? null : { checkpoint, mark: null, open: [] };
+}
+
 /** What the log on this device comes to, folded on from the last time wherever that can be done. */
 export function useFold(db: LocalStore, around: Around | null, now: string): Fold {
   const [state, setState] = useState<Fold>({ answer: undefined, isSettled: false });
   // Undefined until it has been looked for on the device.
-  const last = useRef<Checkpoint | null>(undefined);
+  const last = useRef<Ended | null>(undefined);
   const turn = useRef<Promise<void>>(Promise.resolve());
-  const keys = useLogKeys(db);
+  const log = useLogKeys(db);
   useEffect(() => {
-    if (around === null || keys === undefined) return;
+    if (around === null || log === undefined) return;
     let overtaken = false;
     const fold = async () => {
       if (overtaken) return;
-      last.current ??= await readCheckpoint(db);
-      const found = await foldLog((request) => calculate('in-hand', request), db, last.current, keys, {
-        ...around,
-        now,
-      });
+      last.current ??= await endedEarlier(db);
+      const frame = { ...around, now };
+      const found = await foldLog(
+        (request) => calculate('in-hand', request),
+        db,
+        last.current,
+        log.keys,
+        frame,
+      );
       if (found !== null) {
-        if (last.current === null) warmUp({ ...around, now }, found.checkpoint);
+        const { checkpoint } = found.ended;
+        if (last.current === null) warmUp(frame, checkpoint);
         // Overtaken or not, what follows is folded on from it.
-        last.current = found.checkpoint;
+        last.current = found.ended;
         if (found.sent >= worthKeeping) {
-          requestIdleCallback(() => void keepCheckpoint(db, found.checkpoint).catch(() => undefined));
+          requestIdleCallback(() => void keepCheckpoint(db, checkpoint).catch(() => undefined));
         }
       }
       if (!overtaken) setState((before) => ({ answer: found?.answer ?? before.answer, isSettled: true }));
@@ -59,6 +70,6 @@ export function useFold(db: LocalStore, around: Around | null, now: string): Fol
     return () => {
       overtaken = true;
     };
-  }, [db, around, keys, now]);
+  }, [db, around, log, now]);
   return state;
 }

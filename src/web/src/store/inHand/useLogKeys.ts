@@ -1,7 +1,8 @@
 import Dexie, { RangeSet, type IntervalTree } from 'dexie';
 import { useEffect, useState } from 'react';
 import type { LocalStore } from '../db';
-import { isOfLog, logKeys, type Key } from './log';
+import { isOfLog, logKeys } from './log';
+import { LogKeys, type Key } from './LogKeys';
 
 type Parts = Record<string, IntervalTree | undefined>;
 
@@ -9,18 +10,17 @@ type Parts = Record<string, IntervalTree | undefined>;
  * Where every record of the log is, as it changes; undefined until it has been read. A live query over as many keys would spend a
  * second on what it watches: here only what a write touched is looked at again.
  */
-export function useLogKeys(db: LocalStore): Key[] | undefined {
-  const [keys, setKeys] = useState<Key[]>();
+export function useLogKeys(db: LocalStore): { keys: LogKeys } | undefined {
+  const [shown, setShown] = useState<{ keys: LogKeys }>();
   useEffect(() => {
     let over = false;
-    const known = new Map<string, Key>();
+    const keys = new LogKeys();
     const show = () => {
-      if (!over) setKeys([...known.values()]);
+      // Another object each time, or nothing would hear of it.
+      if (!over) setShown({ keys });
     };
     const readAll = async () => {
-      const all = await logKeys(db);
-      known.clear();
-      for (const key of all) known.set(String(key), key);
+      keys.replace(await logKeys(db));
       show();
     };
     // One after another, so that what was read last is what is known.
@@ -29,8 +29,7 @@ export function useLogKeys(db: LocalStore): Key[] | undefined {
       if (touched === null) return readAll();
       const found = await db.records.bulkGet(touched);
       touched.forEach((key, n) => {
-        if (found[n] === undefined) known.delete(String(key));
-        else known.set(String(key), key);
+        keys.touch(key, found[n] !== undefined);
       });
       show();
     };
@@ -45,7 +44,7 @@ export function useLogKeys(db: LocalStore): Key[] | undefined {
       Dexie.on.storagemutated.unsubscribe(heard);
     };
   }, [db]);
-  return keys;
+  return shown;
 }
 
 /** The keys of the log among what was touched; null where it was more than single records. */

@@ -9,6 +9,9 @@ const shortestWaitMs = 1_000;
 const longestWaitMs = 8_000;
 const quietWaitMs = 30_000;
 
+/** What was written is first put on the screen: the server is called when that is done, and once for several things written together. */
+const settleMs = 300;
+
 /** How the last word with the server went. */
 export type Link = 'unknown' | 'up' | 'down' | 'full' | 'signedOut' | 'otherVersion';
 
@@ -22,7 +25,7 @@ export class SyncLoop {
   private again = false;
   private onAbout: (about: About) => void = () => undefined;
   private readonly listeners = new Set<() => void>();
-  private readonly kick = () => this.nudge();
+  private readonly kick = () => this.tryNow();
 
   constructor(private readonly db: LocalStore) {}
 
@@ -32,7 +35,7 @@ export class SyncLoop {
     this.stopped = false;
     window.addEventListener('online', this.kick);
     document.addEventListener('visibilitychange', this.kick);
-    this.nudge();
+    this.tryNow();
   }
 
   stop() {
@@ -49,14 +52,17 @@ export class SyncLoop {
 
   getLink = () => this.link;
 
-  /** Tries now. */
+  /** Tries as soon as the page has come to rest. */
   nudge() {
     clearTimeout(this.timer);
-    if (this.running) {
-      this.again = true;
-      return;
-    }
-    void this.run();
+    if (this.running) this.again = true;
+    else if (!this.stopped) this.timer = setTimeout(this.kick, settleMs);
+  }
+
+  private tryNow() {
+    clearTimeout(this.timer);
+    if (this.running) this.again = true;
+    else void this.run();
   }
 
   private async run() {
@@ -76,7 +82,8 @@ export class SyncLoop {
     if (link === 'down') this.waitMs = Math.min(longestWaitMs, this.waitMs * 2);
     else this.waitMs = shortestWaitMs;
     if (!this.stopped) {
-      this.timer = setTimeout(this.kick, this.again ? 0 : link === 'down' ? this.waitMs : quietWaitMs);
+      const waitMs = this.again ? settleMs : link === 'down' ? this.waitMs : quietWaitMs;
+      this.timer = setTimeout(this.kick, waitMs);
     }
   }
 
