@@ -1,4 +1,5 @@
 using JollyBrook.Core.Body;
+using JollyBrook.Core.Body.Sips;
 using JollyBrook.Core.Book;
 using JollyBrook.Core.Carry;
 using JollyBrook.Core.Carry.Here;
@@ -109,6 +110,9 @@ public static class Calculations
         new Calculation<PartyWatchRequest, PartyWatchResponse>(
             "party-watch", "Everybody's water through the day, the weakest first, and whose signs to look for.",
             PartyWatch.Compute, () => ContractJson.Default.PartyWatchRequest, () => AnswerJson.Default.PartyWatchResponse, () => []),
+        new Calculation<SipsRequest, SipsResponse>(
+            "sips", "When to drink from what can't be seen, by litres.",
+            SipClock.Compute, () => ContractJson.Default.SipsRequest, () => AnswerJson.Default.SipsResponse, () => SipClock.Fields),
         new Calculation<WordsRequest, WordsResponse>(
             "words", "The words of the field, and the questions on which practitioners disagree.",
             WordList.Compute, () => ContractJson.Default.WordsRequest, () => AnswerJson.Default.WordsResponse, () => []),

@@ -91,6 +91,12 @@ public static class BodyWatch
     public static WatchResponse Compute(WatchRequest request)
     {
         ArgumentNullException.ThrowIfNull(request);
+        var (walker, effort, say) = Checked(request);
+        return Answer(request, walker, effort, say);
+    }
+
+    private static (Walker Walker, Effort Effort, Speaker Say) Checked(WatchRequest request)
+    {
         var intake = new Intake(Speaker.For(request.Units));
         var walker = request.Walker ?? new Walker(null, null, null);
         walker.Check(intake);
@@ -111,16 +117,25 @@ public static class BodyWatch
         }
 
         intake.ThrowIfWrong();
-        return Answer(request, walker, effort, intake.Say);
+        return (walker, effort, intake.Say);
+    }
+
+    /// <summary>What a walker loses in an hour, L.</summary>
+    private readonly record struct HourlyLoss(double WalkingL, double RestL, PersonalFactor Factor)
+    {
+        public static HourlyLoss Of(WatchRequest request, Walker walker, Effort effort)
+        {
+            var factor = Sweat.FactorOf(request.Tests ?? [], SweatSchool.Gonzalez2009);
+            var loss = Loss.Of(walker, effort, SweatSchool.Gonzalez2009);
+            var restL = DrinkPlan.RestLPerH(walker.MassKg!.Value, effort.TemperatureC!.Value, effort.ElevationM!.Value);
+            return new HourlyLoss(Math.Max(restL, loss.LPerH(factor.Planned, walker.IsAcclimatised)), restL, factor);
+        }
     }
 
     private static WatchResponse Answer(WatchRequest request, Walker walker, Effort effort, Speaker say)
     {
         var (from, now, mass) = (request.From!.Value, request.Now!.Value, walker.MassKg!.Value);
-        var factor = Sweat.FactorOf(request.Tests ?? [], SweatSchool.Gonzalez2009);
-        var loss = Loss.Of(walker, effort, SweatSchool.Gonzalez2009);
-        var restLPerH = DrinkPlan.RestLPerH(mass, effort.TemperatureC!.Value, effort.ElevationM!.Value);
-        var walkingLPerH = Math.Max(restLPerH, loss.LPerH(factor.Planned, walker.IsAcclimatised));
+        var (walkingLPerH, restLPerH, factor) = HourlyLoss.Of(request, walker, effort);
         double DeficitAt(DateTimeOffset at) => Lost(request, from, at, walkingLPerH, restLPerH) - DrunkBy(request, from, at);
         var drunk = DrunkBy(request, from, now);
         var lost = Lost(request, from, now, walkingLPerH, restLPerH);
@@ -147,6 +162,18 @@ public static class BodyWatch
             advice.Actions, look, look.At <= now,
             [.. Points(from, now).Select(at => new WatchPoint(at, DeficitAt(at) / mass * 100))], Short, TooMuch,
             Assume(request, weighed), Cautions(state, walking, effort, seen), Working(walkingLPerH, restLPerH, lost, drunk, deficit, percent, factor));
+    }
+
+    /// <summary>What a walker loses between two instants of their day, L.</summary>
+    /// <exception cref="BadInputException">A field is missing or out of its range.</exception>
+    internal static double LostBetween(WatchRequest request, DateTimeOffset from, DateTimeOffset until)
+    {
+        ArgumentNullException.ThrowIfNull(request);
+        var (walker, effort, _) = Checked(request);
+        var hourly = HourlyLoss.Of(request, walker, effort);
+        var begin = request.From!.Value;
+        double By(DateTimeOffset at) => at <= begin ? 0 : Lost(request, begin, at, hourly.WalkingL, hourly.RestL);
+        return By(until) - By(from);
     }
 
     private static double Lost(WatchRequest request, DateTimeOffset from, DateTimeOffset until, double walkingLPerH, double restLPerH)

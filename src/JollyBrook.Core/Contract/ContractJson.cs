@@ -1,5 +1,6 @@
 using System.Text.Json.Serialization;
 using JollyBrook.Core.Body;
+using JollyBrook.Core.Body.Sips;
 using JollyBrook.Core.Book;
 using JollyBrook.Core.Carry;
 using JollyBrook.Core.Carry.Here;
@@ -63,6 +64,7 @@ namespace JollyBrook.Core.Contract;
 [JsonSerializable(typeof(TopUpRequest))]
 [JsonSerializable(typeof(WatchRequest))]
 [JsonSerializable(typeof(PartyWatchRequest))]
+[JsonSerializable(typeof(SipsRequest))]
 [JsonSerializable(typeof(DayBook))]
 [JsonSerializable(typeof(TripSource))]
 [JsonSerializable(typeof(BatchRecord))]
@@ -113,6 +115,7 @@ public sealed partial class ContractJson : JsonSerializerContext;
 [JsonSerializable(typeof(TopUpResponse))]
 [JsonSerializable(typeof(WatchResponse))]
 [JsonSerializable(typeof(PartyWatchResponse))]
+[JsonSerializable(typeof(SipsResponse))]
 [JsonSerializable(typeof(EveningsResponse))]
 [JsonSerializable(typeof(SearchResponse))]
 [JsonSerializable(typeof(WinterNightResponse))]

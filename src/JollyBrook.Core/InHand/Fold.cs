@@ -12,12 +12,13 @@ namespace JollyBrook.Core.InHand;
 internal sealed class Fold
 {
     private readonly Dictionary<Guid, SourceInHand> _sources = [];
+    private readonly FoldClock _clock = new();
     private DateTimeOffset _upTo = DateTimeOffset.MinValue;
 
     public Fold(IReadOnlyList<KitEntry> kit, Speaker say)
     {
         Batches = new BatchShelf();
-        Vessels = new Vessels(kit, Batches, say);
+        Vessels = new Vessels(kit, Batches, _clock, say);
         Stocks = new Stocks(kit);
         Walkers = new WalkersFold();
     }
@@ -60,6 +61,7 @@ internal sealed class Fold
 
     public void Take(Moment moment)
     {
+        _clock.At = moment.At;
         switch (moment)
         {
             case LineMoment { Standing: var standing }:

@@ -94,8 +94,15 @@ public sealed record InHandResponse(
 /// <param name="CleanSideDirty">Whether threads, cap or hose touched raw water since they were last rinsed.</param>
 /// <param name="IsPot">Whether it is a pot.</param>
 /// <param name="Story">The lines, batches and taps that made it so, oldest first.</param>
+/// <param name="Hidden">Where its level can't be seen and it holds water to drink: what to go by instead; null otherwise.</param>
 public sealed record ContainerInHand(
-    Guid Id, string Name, double CapacityL, double Litres, WaterInHand Water, string Words, bool CleanSideDirty, bool IsPot, IReadOnlyList<Guid> Story);
+    Guid Id, string Name, double CapacityL, double Litres, WaterInHand Water, string Words, bool CleanSideDirty, bool IsPot, IReadOnlyList<Guid> Story,
+    HiddenLevel? Hidden = null);
+
+/// <summary>What a level that can't be seen is reckoned from.</summary>
+/// <param name="Since">When it was last known: ready to drink, filled up or drunk from.</param>
+/// <param name="DrinkerId">Who drank from it last; null where the log does not tell.</param>
+public sealed record HiddenLevel(DateTimeOffset Since, Guid? DrinkerId);
 
 /// <summary>A walker as the log tells.</summary>
 /// <param name="Id">The walker; empty for what the party drank together.</param>

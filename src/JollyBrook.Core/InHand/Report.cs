@@ -59,7 +59,18 @@ internal sealed class Report(InHandRequest request, Fold fold, DateTimeOffset no
     private ContainerInHand Container(Vessel vessel)
     {
         var water = Water(vessel);
-        return new ContainerInHand(vessel.Id, vessel.Name, vessel.CapacityL, vessel.Litres, water, Words(vessel, water), vessel.CleanSideDirty, vessel.IsPot, vessel.Story);
+        var container = new ContainerInHand(vessel.Id, vessel.Name, vessel.CapacityL, vessel.Litres, water, Words(vessel, water), vessel.CleanSideDirty, vessel.IsPot, vessel.Story);
+        return vessel.Item is Kit.Container { HidesItsLevel: true } && MayBeDrunk(container) ? container with { Hidden = Hidden(vessel) } : container;
+    }
+
+    /// <summary>Nobody drinks from it before it is ready, and what was drunk since is not known.</summary>
+    private HiddenLevel Hidden(Vessel vessel)
+    {
+        var ready = vessel.Content is OfBatches of ? of.Ids.Select(fold.Batches.Find).OfType<KeptBatch>().Max(b => Stand(b).SafeAt) : null;
+        var moved = vessel.MovedAt ?? DateTimeOffset.MinValue;
+        var last = (request.Walkers ?? []).SelectMany(w => fold.Walkers.Now(w.Id, "", now).Drinks.Select(d => (Walker: w.Id, Drink: d)))
+            .Where(d => d.Drink.FromIds.Contains(vessel.Id)).OrderBy(d => d.Drink.At).LastOrDefault();
+        return new HiddenLevel(ready > moved ? ready.Value : moved, last.Drink is null ? null : last.Walker);
     }
 
     private WaterInHand Water(Vessel vessel)

@@ -21,7 +21,13 @@ public sealed record Snapshot(
     IReadOnlyList<KeptBatch> Batches, IReadOnlyList<ThrownAway> ThrownAway, IReadOnlyList<LineDoubt> Doubts, LitresShot Sums, PlaceInHand? Place = null);
 
 /// <summary>A container in a snapshot.</summary>
-public sealed record VesselShot(Guid Id, double Litres, Content Content, bool CleanSideDirty, IReadOnlyList<Guid> Story);
+/// <param name="Id">The kit item.</param>
+/// <param name="Litres">What is in it, L.</param>
+/// <param name="Content">What that is.</param>
+/// <param name="CleanSideDirty">Whether its threads, cap or hose touched raw water.</param>
+/// <param name="Story">The lines, batches and taps that made it so.</param>
+/// <param name="MovedAt">When water last went in or out, or became something else.</param>
+public sealed record VesselShot(Guid Id, double Litres, Content Content, bool CleanSideDirty, IReadOnlyList<Guid> Story, DateTimeOffset? MovedAt = null);
 
 /// <summary>What is in a container, before it is known how far its batches are.</summary>
 [JsonPolymorphic(TypeDiscriminatorPropertyName = "is")]

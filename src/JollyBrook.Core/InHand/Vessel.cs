@@ -4,7 +4,10 @@ using JollyBrook.Core.Water;
 namespace JollyBrook.Core.InHand;
 
 /// <summary>A container while the log is folded.</summary>
-internal sealed class Vessel(Guid id, KitItem item)
+/// <param name="id">The kit item's id.</param>
+/// <param name="item">The kit item.</param>
+/// <param name="clock">The instant the fold has come to.</param>
+internal sealed class Vessel(Guid id, KitItem item, FoldClock clock)
 {
     /// <summary>Less than this is nothing: what clings to the wall.</summary>
     public const double NothingL = 1e-6;
@@ -34,6 +37,9 @@ internal sealed class Vessel(Guid id, KitItem item)
 
     public bool CleanSideDirty { get; set; }
 
+    /// <summary>When water last went in or out, or became something else; null for never.</summary>
+    public DateTimeOffset? MovedAt { get; private set; }
+
     public IReadOnlyList<Guid> Story => _story;
 
     public double RoomL => Math.Max(0, CapacityL - Litres);
@@ -42,11 +48,11 @@ internal sealed class Vessel(Guid id, KitItem item)
 
     public void Restore(VesselShot shot)
     {
-        (Litres, Content, CleanSideDirty) = (shot.Litres, shot.Content, shot.CleanSideDirty);
+        (Litres, Content, CleanSideDirty, MovedAt) = (shot.Litres, shot.Content, shot.CleanSideDirty, shot.MovedAt);
         _story.AddRange(shot.Story);
     }
 
-    public VesselShot Shot() => new(Id, Litres, Content, CleanSideDirty, [.. _story]);
+    public VesselShot Shot() => new(Id, Litres, Content, CleanSideDirty, [.. _story], MovedAt);
 
     /// <summary>A line, batch or tap that has to do with what is in it.</summary>
     public void Tell(Guid by)
@@ -79,7 +85,7 @@ internal sealed class Vessel(Guid id, KitItem item)
 
         Content = IsEmpty ? content : Mixed(Content, content);
         Litres += litres;
-        Tell(by);
+        Move(by);
     }
 
     /// <summary>Water goes out, as much as there is. Returns how much.</summary>
@@ -87,7 +93,7 @@ internal sealed class Vessel(Guid id, KitItem item)
     {
         var taken = Math.Min(Math.Max(0, litres), Litres);
         Litres -= taken;
-        Tell(by);
+        Move(by);
         if (IsEmpty)
         {
             (Litres, Content) = (0, NoContent.It);
@@ -100,6 +106,12 @@ internal sealed class Vessel(Guid id, KitItem item)
     public void Become(Content content, Guid by)
     {
         Content = IsEmpty ? NoContent.It : content;
+        Move(by);
+    }
+
+    private void Move(Guid by)
+    {
+        MovedAt = clock.At;
         Tell(by);
     }
 

@@ -8,14 +8,14 @@ namespace JollyBrook.Core.InHand;
 /// Water going in and out of containers (handbook room 75). What cannot be is counted the worse way and told as a doubt; litres are never
 /// made or lost.
 /// </summary>
-internal sealed class Vessels(IEnumerable<KitEntry> kit, BatchShelf batches, Speaker say)
+internal sealed class Vessels(IEnumerable<KitEntry> kit, BatchShelf batches, FoldClock clock, Speaker say)
 {
     /// <summary>What a hand's measure may be out by, L.</summary>
     private const double SlackL = 0.011;
 
     private readonly Dictionary<Guid, Vessel> _all = kit
         .Where(e => e.Item is Container or CookingPot && Guid.TryParse(e.Id, out _))
-        .DistinctBy(e => Guid.Parse(e.Id!)).ToDictionary(e => Guid.Parse(e.Id!), e => new Vessel(Guid.Parse(e.Id!), e.Item!));
+        .DistinctBy(e => Guid.Parse(e.Id!)).ToDictionary(e => Guid.Parse(e.Id!), e => new Vessel(Guid.Parse(e.Id!), e.Item!, clock));
 
     private readonly List<ThrownAway> _thrownAway = [];
 

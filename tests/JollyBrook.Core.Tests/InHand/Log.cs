@@ -35,7 +35,7 @@ internal sealed class Log
     public static readonly IReadOnlyList<KitEntry> Kit =
     [
         Entry(Bottle, new Container(1) { Name = "Litre bottle", At = CarriedAt.Belt }), Entry(Steel, new Container(0.75) { Name = "Steel bottle" }),
-        Entry(Bladder, new Container(2, Role: ContainerRole.Clean) { Name = "Bladder" }), Entry(Pot, Kits.Pot),
+        Entry(Bladder, new Container(2, Role: ContainerRole.Clean, HasHose: true) { Name = "Bladder" }), Entry(Pot, Kits.Pot),
         Kits.Entry(new ProductSpec("nadcc-8.5", new DateOnly(2028, 1, 1)), Tablets.ToString(), 20, "Tablets"),
         Kits.Entry(new FilterAsIs(FilterElement.Ceramic, FilterStyle.Gravity, 0.25, 2000, 100, 90, 0, Happened.Yes, Happened.No, Happened.No, false), Gravity.ToString(), "Gravity filter"),
         Kits.Burner(Burners.Default.Id, 164, Stove.ToString()),

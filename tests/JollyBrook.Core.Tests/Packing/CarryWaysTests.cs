@@ -59,7 +59,7 @@ public class CarryWaysTests
         // With a full pack there is no vest.
         var hidden = answers.Where(a => a.Kinds.Contains(CarryWayKind.HoseBladder)).ToList();
         hidden.ShouldNotBeEmpty();
-        hidden.ShouldAllBe(a => a.Why.Any(w => w.Contains("every 15 min")));
+        hidden.ShouldAllBe(a => a.Why.Any(w => w.Contains("does not show what is left: about ")));
     }
 
     [Fact]

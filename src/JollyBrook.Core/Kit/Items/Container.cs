@@ -28,6 +28,9 @@ public sealed record Container(
 
     internal static readonly IReadOnlyList<Field> OwnFields = [Volume, Depth, Lying];
 
+    /// <summary>Whether it is drunk from without seeing what is left: as told, else where it is drunk from through a hose, in the pack.</summary>
+    internal bool HidesItsLevel => LevelVisible is { } visible ? !visible : HasHose == true;
+
     protected override KitItemKind OwnKind => KitItemKind.Container;
 
     protected override void CheckOwn(Intake intake)

@@ -1,3 +1,4 @@
+using JollyBrook.Core.Body.Sips;
 using JollyBrook.Core.Carry;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Route;
@@ -39,9 +40,6 @@ public static class CarryWays
 
     /// <summary>What each further vessel costs in score: one more thing to fill, close and find (pick).</summary>
     private const double MoreToFill = 0.05;
-
-    /// <summary>A sip is due so often where the level is not seen, min (pick).</summary>
-    private const double SipEveryMinutes = 15;
 
     /// <summary>What holds so much is a camp's bag, and stays whatever is drunk from on the way, L (pick).</summary>
     private const double BagL = 4;
@@ -138,8 +136,8 @@ public static class CarryWays
         yield return $"{say.Of(Quantity.Volume, PlanStops.UpToCup(outing.BetweenL))} is the most that one of you carries at once; this holds {say.Of(Quantity.Volume, room)}.";
         if (vessels.Exists(v => v.Way.Traits.SeesLevel < Telling))
         {
-            var sip = outing.LPerH * SipEveryMinutes / 60;
-            yield return $"The bladder does not show what is left: about {say.Of(Quantity.Volume, sip)} every {SipEveryMinutes:0} min is what the plan counts on, and {say.Of(Quantity.Volume, 2)} last {Speaker.Minutes(2 / outing.LPerH * 60)}.";
+            var sip = Sip.Of(outing.LPerH);
+            yield return $"The bladder does not show what is left: about {say.Of(Quantity.Volume, sip.Litres)} every {Speaker.Minutes(sip.EveryMinutes)} is what the plan counts on, and {say.Of(Quantity.Volume, 2)} last {Speaker.Minutes(2 / outing.LPerH * 60)}.";
         }
     }
 

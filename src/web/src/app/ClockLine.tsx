@@ -18,10 +18,16 @@ export function ClockLine() {
           key={code}
           severity={looks[severity]}
           variant="outlined"
+          // On a phone the answer stands under the words, not beside them.
+          sx={{ flexWrap: { xs: 'wrap', sm: 'nowrap' }, '& .MuiAlert-message': { flex: 1 } }}
           action={
             // A clock that is off stays off until it is set right.
             code !== 'clock-off' && (
-              <Button color="inherit" onClick={() => void trustClockFromHere(db)}>
+              <Button
+                color="inherit"
+                sx={{ whiteSpace: 'nowrap' }}
+                onClick={() => void trustClockFromHere(db)}
+              >
                 I have seen to it
               </Button>
             )

@@ -4,6 +4,7 @@ import { Outlet, useLocation, useNavigate } from 'react-router';
 import { QuickDialog } from '../rooms/book/write/QuickDialog';
 import { StartLine } from '../rooms/start/StartLine';
 import { Alarms } from '../rooms/now/Alarms';
+import { SipAlarm } from '../rooms/now/sips/SipAlarm';
 import { BottomBar } from './BottomBar';
 import { ClockLine } from './ClockLine';
 import { NoticeLine } from './NoticeLine';
@@ -63,6 +64,7 @@ export function Shell() {
       ))}
       <ShortcutHelp />
       <Alarms />
+      <SipAlarm />
     </Box>
   );
 }

@@ -47,6 +47,7 @@ export type CalculationName =
   | 'look-back'
   | 'body-watch'
   | 'party-watch'
+  | 'sips'
   | 'water-short'
   | 'make-water'
   | 'search-water'

@@ -18,6 +18,7 @@ import { InHandPanel } from './inhand/InHandPanel';
 import { SupplyList } from './inhand/SupplyList';
 import { WalkerLines } from './inhand/WalkerLines';
 import { soonestFirst } from './order';
+import { SipPanel } from './sips/SipPanel';
 
 /** What is in hand, the clocks that run, soonest first, and the steps of the one shown. */
 export function NowRoom() {
@@ -46,6 +47,7 @@ export function NowRoom() {
         <Stack spacing={1.5}>
           <Typography variant="h1">Now</Typography>
           {state && <FrostPanel jobs={state.frost} />}
+          <SipPanel />
           <InHandPanel />
           <HerePanel />
           {state && state.walkers.length > 0 && (

@@ -1,0 +1,121 @@
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Units;
+
+namespace JollyBrook.Core.Body.Sips;
+
+/// <summary>
+/// The calculation "sips": when to drink from what can't be seen, by litres (handbook room 70). What its drinker has lost since the level was
+/// last known, less what they drank from elsewhere, should have gone out of it; a reminder is due with every few mouthfuls of that.
+/// </summary>
+public static class SipClock
+{
+    /// <summary>A reminder's worth, L: a few mouthfuls (pick).</summary>
+    public const double ReminderL = StateAdvice.SipL;
+
+    private const double StepL = 0.05;
+
+    /// <summary>The rate now is what is lost in the next minutes.</summary>
+    private const double AheadMinutes = 15;
+
+    private static readonly InstantField NowField = new("now", "The time now");
+    private static readonly NumberField Litres = new("hidden.litres", "In it", Quantity.Volume, 0, 200, "Give what the log says is in it.");
+    private static readonly InstantField SinceField = new("hidden.since", "When its level was last known");
+
+    public static readonly IReadOnlyList<Field> Fields = [NowField, Litres, SinceField];
+
+    /// <exception cref="BadInputException">A field is missing or out of its range. A walker whose details are not enough is passed over.</exception>
+    public static SipsResponse Compute(SipsRequest request)
+    {
+        ArgumentNullException.ThrowIfNull(request);
+        var intake = new Intake(Speaker.For(request.Units));
+        intake.Present(NowField, request.Now);
+        foreach (var hidden in request.Hidden ?? [])
+        {
+            intake.Required(Litres, hidden.Litres);
+            intake.Present(SinceField, hidden.Since);
+        }
+
+        intake.ThrowIfWrong();
+        var now = request.Now!.Value;
+        var drinkers = (request.Members ?? []).Select(m => Drinker.Of(m, now)).OfType<Drinker>().ToList();
+        return new SipsResponse(
+            [.. (request.Hidden ?? []).Where(h => h.Litres > 0 && drinkers.Count > 0).Select(h => Reminder(h, drinkers, now, intake.Say)).OrderByDescending(r => r.IsDue).ThenBy(r => r.NextAt).ThenBy(r => r.ContainerId)]);
+    }
+
+    private static SipReminder Reminder(HiddenWater hidden, IReadOnlyList<Drinker> drinkers, DateTimeOffset now, Speaker say)
+    {
+        var (name, litres, since) = (hidden.Name is { Length: > 0 } given ? given : "What can’t be seen", hidden.Litres!.Value, hidden.Since!.Value);
+        var drinker = drinkers.FirstOrDefault(d => d.Id == hidden.DrinkerId) ?? drinkers.MaxBy(d => (d.Lost(since), d.LPerH))!;
+        var shouldL = Math.Min(litres, Math.Max(0, drinker.Lost(since) - drinker.DrunkElsewhere(since)));
+        var worth = Math.Min(ReminderL, litres);
+        var dueL = Math.Floor((shouldL / StepL) + 1e-9) * StepL;
+        var rate = drinker.LPerH;
+        DateTimeOffset At(double l) => now.AddHours((l - shouldL) / rate);
+        if (drinker.HasTooMuch)
+        {
+            return new SipReminder(hidden.Id, hidden.DrinkerId, $"{name}: none of it now", "More was drunk than lost.", 0, false, now.AddMinutes(AheadMinutes), null);
+        }
+
+        if (rate <= 0)
+        {
+            return new SipReminder(hidden.Id, hidden.DrinkerId, $"{name}: drink as you like", "Its level can’t be seen.", dueL, false, now.AddMinutes(AheadMinutes), null);
+        }
+
+        var sip = Sip.Of(rate);
+        var isDue = shouldL >= worth - 1e-9;
+        return new SipReminder(
+            hidden.Id, hidden.DrinkerId,
+            isDue
+                ? shouldL >= litres - 1e-9 ? $"{name}: should be empty by now" : $"{name}: {say.Of(Quantity.Volume, dueL)} should be drunk by now"
+                : $"{name}: a sip every {Speaker.Minutes(sip.EveryMinutes)}",
+            Words(sip, rate, litres - shouldL, say), dueL, isDue, isDue ? now : At(worth), At(litres));
+    }
+
+    private static string Words(Sip sip, double rateLPerH, double leftL, Speaker say)
+    {
+        var left = leftL <= 1e-9 ? "Look, and fill it again" : $"The rest lasts {Speaker.Minutes(leftL / rateLPerH * 60)}";
+        return $"Its level can’t be seen: about {say.Of(Quantity.Volume, sip.Litres)} every {Speaker.Minutes(sip.EveryMinutes)}. {left}.";
+    }
+
+    /// <summary>Somebody who drinks, as far as their day is known.</summary>
+    private sealed class Drinker
+    {
+        private readonly WatchRequest _day;
+        private readonly DateTimeOffset _now;
+
+        private Drinker(Guid? id, WatchRequest day, DateTimeOffset now, bool hasTooMuch)
+        {
+            (Id, _day, _now, HasTooMuch) = (id, day, now, hasTooMuch);
+            LPerH = Math.Min(SignCheck.MostDrunkLPerH, BodyWatch.LostBetween(day, now, now.AddMinutes(AheadMinutes)) / AheadMinutes * 60);
+        }
+
+        public Guid? Id { get; }
+
+        public bool HasTooMuch { get; }
+
+        /// <summary>What they lose now, L/h; never more than may be drunk in an hour.</summary>
+        public double LPerH { get; }
+
+        public static Drinker? Of(PartyMember member, DateTimeOffset now)
+        {
+            if (member.Day is not { } day)
+            {
+                return null;
+            }
+
+            try
+            {
+                return new Drinker(member.Id, day, now, BodyWatch.Compute(day).State == WaterState.TooMuch);
+            }
+            catch (BadInputException)
+            {
+                return null;
+            }
+        }
+
+        public double Lost(DateTimeOffset since) =>
+            Math.Min(SignCheck.MostDrunkLPerH * Math.Max(0, (_now - since).TotalHours), Math.Max(0, BodyWatch.LostBetween(_day, since, _now)));
+
+        public double DrunkElsewhere(DateTimeOffset since) => (_day.Drinks ?? []).Where(d => d.At > since && d.At <= _now).Sum(d => d.Litres ?? 0);
+    }
+}

@@ -1,0 +1,62 @@
+import LocalDrink from '@mui/icons-material/LocalDrink';
+import { Button, Paper, Stack, Typography } from '@mui/material';
+import { useCatalogue } from '../../../core/CatalogueContext';
+import { show } from '../../../shared/units';
+import { useQuickWrite } from '../../../store/QuickWrite';
+import { useWhose } from '../../book/write/useWhose';
+import { useSips, type SipReminder } from './useSips';
+
+/** When to drink from what can't be seen: what is due stands large and is answered by a tap. */
+export function SipPanel() {
+  const reminders = useSips();
+  return reminders.map((reminder) =>
+    reminder.isDue ? (
+      <Due key={reminder.containerId} reminder={reminder} />
+    ) : (
+      <Stack key={reminder.containerId} direction="row" sx={{ gap: 1, alignItems: 'flex-start' }}>
+        <LocalDrink aria-hidden fontSize="small" sx={{ mt: 0.25 }} />
+        <Typography variant="body2">
+          <strong>{reminder.headline}.</strong> {reminder.words}
+        </Typography>
+      </Stack>
+    ),
+  );
+}
+
+function Due({ reminder: { containerId, walkerId, headline, words, dueL } }: { reminder: SipReminder }) {
+  const catalogue = useCatalogue();
+  const write = useQuickWrite();
+  const { whose } = useWhose();
+  const drank = (what: { litres: number | null; all?: true }) =>
+    void write({ kind: 'drank', containerId, walkerId: walkerId ?? whose, ...what });
+  const mouthfuls = catalogue.lists.book.quickDrinks.filter(({ litres }) => litres < dueL);
+  return (
+    <Paper
+      variant="outlined"
+      role="region"
+      aria-label={headline}
+      sx={{ p: 1.5, display: 'grid', gap: 1, borderWidth: 2, borderColor: 'primary.main' }}
+    >
+      <Stack direction="row" sx={{ gap: 1, alignItems: 'flex-start' }}>
+        <LocalDrink aria-hidden color="primary" sx={{ mt: 0.25 }} />
+        <Typography variant="h2">{headline}</Typography>
+      </Stack>
+      <Typography>{words} Drink now, then tap how much is gone.</Typography>
+      <Stack direction="row" sx={{ gap: 1, flexWrap: 'wrap' }}>
+        {dueL > 0 && (
+          <Button variant="contained" onClick={() => drank({ litres: dueL })}>
+            {show(catalogue, 'volume', dueL)} drunk
+          </Button>
+        )}
+        {mouthfuls.slice(-1).map(({ name, litres }) => (
+          <Button key={name} variant="outlined" onClick={() => drank({ litres })}>
+            Only {name}
+          </Button>
+        ))}
+        <Button variant="outlined" onClick={() => drank({ litres: null, all: true })}>
+          It is empty
+        </Button>
+      </Stack>
+    </Paper>
+  );
+}
