@@ -2,7 +2,7 @@ using OpenQA.Selenium;
 
 namespace JollyBrook.Journeys;
 
-/// <summary>A drill gone wrong, explained, taken again and passed; the dose quiz by keys alone.</summary>
+/// <summary>A drill gone wrong, explained, taken again and passed; quick questions by keys alone.</summary>
 public sealed class DrillJourney : IDisposable
 {
     private readonly AppServer _server = new(demo: false);
@@ -52,7 +52,7 @@ public sealed class DrillJourney : IDisposable
         _browser.Open("/now");
         _browser.UntilText("Nothing is running");
         _browser.Press("d");
-        _browser.UntilText("Dose quiz");
+        _browser.UntilText("Quick questions");
         _browser.TabTo("Ask me");
         _browser.Press(Keys.Enter);
         _browser.UntilText("US gallon");

@@ -1,3 +1,4 @@
+using JollyBrook.Core.Body.Sips;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Book;
 using JollyBrook.Core.Contract;
@@ -24,8 +25,11 @@ internal static class BookChoiceMaker
         UrineScale.All,
         [
             new(ContractName.Of(FilterService.BackFlush), "Back-flushed", "with clean water only"), new(ContractName.Of(FilterService.Scrub), "Scrubbed", "ceramic, gently"),
-            new(ContractName.Of(FilterService.IntegrityCheck), "Checked", "air through the wet element"), new(ContractName.Of(FilterService.NewElement), "New element", "counts from nothing again"),
+            new(ContractName.Of(FilterService.IntegrityCheck), "Checked", "air through the wet element"), new(ContractName.Of(FilterService.NewElement), "New element, or layers washed", "counts from nothing again"),
         ],
-        [new(ContractName.Of(MishapKind.Froze), "Froze, or may have", "not counted on any more"), new(ContractName.Of(MishapKind.Dropped), "Dropped", "a ceramic may be cracked unseen")],
-        [new("a mouthful", 0.05), new("a cup", 0.25)]);
+        [
+            new(ContractName.Of(MishapKind.Froze), "Froze, or may have", "not counted on any more"), new(ContractName.Of(MishapKind.Dropped), "Dropped", "a ceramic may be cracked unseen"),
+            new(ContractName.Of(MishapKind.RunsCloudy), "Runs cloudy", "not counted on any more"),
+        ],
+        [new("a mouthful", Sip.MouthfulL), new("a cup", 0.25)]);
 }

@@ -16,6 +16,7 @@ namespace JollyBrook.Core.Clearing;
 /// <param name="ClarityAfter">What it is counted as afterwards; to be judged again.</param>
 /// <param name="HandsOnMinutes">Minutes of work.</param>
 /// <param name="Minutes">Minutes in all.</param>
+/// <param name="ThroughId">The layered filter of the kit that it goes through; null where it goes through none.</param>
 public sealed record ClearingAnswer(
     ClearingWay Way,
     string Words,
@@ -27,7 +28,8 @@ public sealed record ClearingAnswer(
     double CollectL,
     Clarity ClarityAfter,
     double HandsOnMinutes,
-    double Minutes);
+    double Minutes,
+    string? ThroughId = null);
 
 /// <summary>A clearing plan with its steps, or the reason why nothing here clears the water.</summary>
 public sealed record ClearingResult(

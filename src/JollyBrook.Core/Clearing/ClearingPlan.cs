@@ -7,10 +7,10 @@ namespace JollyBrook.Core.Clearing;
 
 /// <summary>What there is to clear with besides a cloth and time.</summary>
 /// <param name="Flocculant">A flocculant in the kit; null without one.</param>
-/// <param name="ImprovisedFilter">Whether an improvised filter can be built.</param>
-public sealed record ClearingMeans(FlocculantSpec? Flocculant, bool ImprovisedFilter)
+/// <param name="LayeredFilterId">An improvised filter in the kit that still clears; null without one.</param>
+public sealed record ClearingMeans(FlocculantSpec? Flocculant, string? LayeredFilterId)
 {
-    public static ClearingMeans None { get; } = new(null, false);
+    public static ClearingMeans None { get; } = new(null, null);
 }
 
 /// <summary>
@@ -127,7 +127,7 @@ public static class ClearingPlan
                 null, dose, stand, DrawOffs.How(way), loss, collect, after, stir + DrawMinutes, stir + stand + DrawMinutes);
         }
 
-        if (means.ImprovisedFilter)
+        if (means.LayeredFilterId is { } layered)
         {
             var after = (Clarity)Math.Max((int)Clarity.SlightlyCloudy, (int)water.Clarity - 1);
             if (after < water.Clarity)
@@ -135,7 +135,7 @@ public static class ClearingPlan
                 var minutes = Math.Ceiling(ImprovisedMinutesPerL * water.VolumeL);
                 yield return new(
                     ClearingWay.ImprovisedFilter, "Through gravel, sand and charcoal: clearer, not safe", null, null, 0, "",
-                    ImprovisedLoss, water.VolumeL / (1 - ImprovisedLoss), after, minutes, minutes);
+                    ImprovisedLoss, water.VolumeL / (1 - ImprovisedLoss), after, minutes, minutes, layered);
             }
         }
     }

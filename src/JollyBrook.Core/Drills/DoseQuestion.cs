@@ -8,10 +8,10 @@ namespace JollyBrook.Core.Drills;
 /// <summary>A dose or a wait, answered by Treat's own engine.</summary>
 /// <param name="Treat">What Treat is asked.</param>
 /// <param name="AsksWait">Whether it asks for minutes.</param>
-/// <inheritdoc cref="QuizQuestion"/>
+/// <inheritdoc cref="NumberQuestion"/>
 internal sealed record DoseQuestion(
     Skill Trap, IReadOnlyList<string> Given, string Words, string Unit, bool AsksWait, TreatRequest Treat, (double Answer, string Slip)? Naive, string Rule)
-    : QuizQuestion(Trap, Given, Words, Unit, Naive, Rule)
+    : NumberQuestion(Trap, Given, Words, Unit, Naive, Rule)
 {
     /// <summary>Treat has no answer to every label on every water.</summary>
     public override QuizSolution? Solve()
@@ -19,8 +19,8 @@ internal sealed record DoseQuestion(
         var treated = Treatment.Treat.Compute(Treat);
         return treated.Outcome == TreatOutcome.Refused ? null
             // Waiting longer is safe; a dose is exact.
-            : AsksWait ? new(treated.Contact!.WaitMinutes, SafeSide.More, $"{Rule} Label: {treated.Contact.LabelWords}.", treated.Working)
-            : new(treated.Dose!.Units, SafeSide.Exact, $"{Rule} Label: {treated.Dose.LabelWords}.", treated.Working);
+            : AsksWait ? new NumberSolution(treated.Contact!.WaitMinutes, SafeSide.More, $"{Rule} Label: {treated.Contact.LabelWords}.", treated.Working)
+            : new NumberSolution(treated.Dose!.Units, SafeSide.Exact, $"{Rule} Label: {treated.Dose.LabelWords}.", treated.Working);
     }
 
     public static QuizQuestion Gallon(Dice dice, OwnLabels own)

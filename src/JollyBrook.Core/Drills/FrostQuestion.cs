@@ -7,9 +7,9 @@ namespace JollyBrook.Core.Drills;
 /// <summary>After how long a bottle begins to freeze, answered by <see cref="Freezing"/>: too soon is safe.</summary>
 /// <param name="AirC">The air, °C.</param>
 /// <param name="Where">Where the bottle is.</param>
-/// <inheritdoc cref="QuizQuestion"/>
+/// <inheritdoc cref="NumberQuestion"/>
 internal sealed record FrostQuestion(IReadOnlyList<string> Given, double AirC, SleepsWhere Where, (double Answer, string Slip)? Naive)
-    : QuizQuestion(Skill.Frost, Given, "After how many hours at the latest do you look for ice?", "h", Naive, "20 over the frost, times 1.3; three times that in the pack; in the sleeping bag it stays water.")
+    : NumberQuestion(Skill.Frost, Given, "After how many hours at the latest do you look for ice?", "h", Naive, "20 over the frost, times 1.3; three times that in the pack; in the sleeping bag it stays water.")
 {
     public override QuizSolution Solve()
     {
@@ -17,7 +17,7 @@ internal sealed record FrostQuestion(IReadOnlyList<string> Given, double AirC, S
         var working = new Working();
         working.Add("Hours until ice begins", Freezing.Formula, Freezing.Source, WorkingValue.Of("t", hours, "h"), WorkingValue.Of("Ta", AirC, "°C"));
         // Whole hours, and never the one in which it freezes.
-        return new(Math.Max(1, Math.Floor(hours)), SafeSide.Less, Rule, working.Steps);
+        return new NumberSolution(Math.Max(1, Math.Floor(hours)), SafeSide.Less, Rule, working.Steps);
     }
 
     public static QuizQuestion Of(Dice dice, Speaker say)

@@ -2,39 +2,11 @@ using JollyBrook.Core.Units;
 
 namespace JollyBrook.Core.Drills;
 
-/// <summary>On which side of the right answer one is safe.</summary>
-internal enum SafeSide
-{
-    /// <summary>On none: more and less are both wrong.</summary>
-    Exact,
-    More,
-    Less,
-}
-
-/// <summary>The right answer to a question.</summary>
-/// <param name="Expected">The answer.</param>
-/// <param name="Side">On which side of it one is safe.</param>
-/// <param name="Why">Why, in words.</param>
-/// <param name="Working">The arithmetic.</param>
-internal sealed record QuizSolution(double Expected, SafeSide Side, string Why, IReadOnlyList<Contract.WorkingStep> Working)
-{
-    /// <summary>Whether an answer would do.</summary>
-    public bool IsMetBy(double answer) => Side switch
-    {
-        SafeSide.More => answer >= Expected,
-        SafeSide.Less => answer <= Expected,
-        _ => Math.Abs(answer - Expected) < 1e-9,
-    };
-}
-
 /// <summary>One question with its trap.</summary>
 /// <param name="Trap">The trap.</param>
 /// <param name="Given">What is told.</param>
 /// <param name="Words">What is asked.</param>
-/// <param name="Unit">What the answer counts.</param>
-/// <param name="Naive">The answer of somebody who fell into the trap, and what slipped.</param>
-/// <param name="Rule">The rule behind it.</param>
-internal abstract record QuizQuestion(Skill Trap, IReadOnlyList<string> Given, string Words, string Unit, (double Answer, string Slip)? Naive, string Rule)
+internal abstract record QuizQuestion(Skill Trap, IReadOnlyList<string> Given, string Words)
 {
     private const int MostDraws = 40;
 
@@ -68,6 +40,27 @@ internal abstract record QuizQuestion(Skill Trap, IReadOnlyList<string> Given, s
         Skill.Cloudy => DoseQuestion.Cloudy(dice, own),
         Skill.TopUp => DoseQuestion.TopUp(dice, own),
         Skill.Snow => SnowQuestion.Of(dice, say),
-        _ => FrostQuestion.Of(dice, say),
+        Skill.Frost => FrostQuestion.Of(dice, say),
+        Skill.DrySource => DrySourceQuestion.Of(dice, say),
+        Skill.FromHere => FromHereQuestion.Of(dice, say),
+        _ => SignQuestion.Of(dice, say),
     };
+}
+
+/// <summary>A question that is answered by a number.</summary>
+/// <param name="Unit">What the answer counts.</param>
+/// <param name="Naive">The answer of somebody who fell into the trap, and what slipped.</param>
+/// <param name="Rule">The rule behind it.</param>
+/// <inheritdoc cref="QuizQuestion"/>
+internal abstract record NumberQuestion(Skill Trap, IReadOnlyList<string> Given, string Words, string Unit, (double Answer, string Slip)? Naive, string Rule)
+    : QuizQuestion(Trap, Given, Words);
+
+/// <summary>A question that is answered by choosing.</summary>
+/// <param name="Choices">What can be chosen.</param>
+/// <inheritdoc cref="QuizQuestion"/>
+internal abstract record ChoiceQuestion(Skill Trap, IReadOnlyList<string> Given, string Words, IReadOnlyList<DrillChoice> Choices)
+    : QuizQuestion(Trap, Given, Words)
+{
+    /// <summary>What slipped for somebody who chose so, where that is a trap of its own; null for any other.</summary>
+    public abstract string? SlipOf(string choice);
 }

@@ -3,7 +3,7 @@ using JollyBrook.Core.Contract;
 
 namespace JollyBrook.Core.Drills;
 
-/// <summary>What a drill or a quiz teaches: the steps of a drill, then the traps of the dose quiz.</summary>
+/// <summary>What a drill or a quiz teaches: the steps of a drill, then the traps of the quiz.</summary>
 [JsonConverter(typeof(CamelCaseEnumConverter<Skill>))]
 public enum Skill
 {
@@ -23,13 +23,16 @@ public enum Skill
     TopUp,
     Snow,
     Frost,
+    DrySource,
+    FromHere,
+    Signs,
 }
 
 public static class Skills
 {
     public static readonly IReadOnlyList<Skill> Steps = [Skill.Judge, Skill.Clear, Skill.Choose, Skill.Dose, Skill.Wait, Skill.Store, Skill.Carry];
 
-    public static readonly IReadOnlyList<Skill> Traps = [Skill.Gallon, Skill.Quart, Skill.Percent, Skill.Drops, Skill.Cold, Skill.Cloudy, Skill.TopUp, Skill.Snow, Skill.Frost];
+    public static readonly IReadOnlyList<Skill> Traps = [Skill.Gallon, Skill.Quart, Skill.Percent, Skill.Drops, Skill.Cold, Skill.Cloudy, Skill.TopUp, Skill.Snow, Skill.Frost, Skill.DrySource, Skill.FromHere, Skill.Signs];
 
     public static bool IsTrap(Skill skill) => skill >= Skill.Gallon;
 
@@ -50,6 +53,9 @@ public static class Skills
         Skill.Cloudy => "Cloudy water",
         Skill.TopUp => "Topping up",
         Skill.Snow => "Snow for the pot",
-        _ => "Bottles in frost",
+        Skill.Frost => "Bottles in frost",
+        Skill.DrySource => "A dry source",
+        Skill.FromHere => "Stop or walk by",
+        _ => "Signs on somebody",
     };
 }

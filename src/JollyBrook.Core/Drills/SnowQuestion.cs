@@ -8,9 +8,9 @@ namespace JollyBrook.Core.Drills;
 /// <param name="Litres">Water wanted, L.</param>
 /// <param name="Kind">The snow.</param>
 /// <param name="PotL">The pot to its brim, L.</param>
-/// <inheritdoc cref="QuizQuestion"/>
+/// <inheritdoc cref="NumberQuestion"/>
 internal sealed record SnowQuestion(IReadOnlyList<string> Given, double Litres, SnowKind Kind, double PotL, (double Answer, string Slip)? Naive)
-    : QuizQuestion(Skill.Snow, Given, "How many pot loads of snow?", "loads", Naive, "Snow is mostly air, and a tenth of the pot stays full of water.")
+    : NumberQuestion(Skill.Snow, Given, "How many pot loads of snow?", "loads", Naive, "Snow is mostly air, and a tenth of the pot stays full of water.")
 {
     private const double PotKg = 0.15;
 
@@ -22,7 +22,7 @@ internal sealed record SnowQuestion(IReadOnlyList<string> Given, double Litres, 
         working.Add(
             "Pot loads of snow", "n = ⌈V/fraction/(0.8·pot)⌉", "Water by volume: fresh 0.10, settled 0.25, wind-packed 0.40, firn 0.55; a pot is filled to nine tenths, one of them water",
             WorkingValue.Of("n", loads), WorkingValue.Of("V", Litres, "L"), WorkingValue.Of("fraction", fraction), WorkingValue.Of("pot", PotL, "L"));
-        return new(loads, SafeSide.Exact, Rule, working.Steps);
+        return new NumberSolution(loads, SafeSide.Exact, Rule, working.Steps);
     }
 
     public static QuizQuestion Of(Dice dice, Speaker say)

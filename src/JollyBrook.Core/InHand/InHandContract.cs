@@ -16,7 +16,10 @@ namespace JollyBrook.Core.InHand;
 /// <param name="FuelG">Fuel, g, when the heat is off.</param>
 /// <param name="MeltG">Fuel, g, when the last snow is melted.</param>
 /// <param name="MeltStoveId">The stove it was melted on; null where that is none of the kit.</param>
-public sealed record BatchUse(double? DoseUnits = null, double? LampCycles = null, double? FuelG = null, double? MeltG = null, Guid? MeltStoveId = null);
+/// <param name="LayeredL">Poured through a layered filter to clear it, L.</param>
+/// <param name="LayeredId">Which; null with it.</param>
+public sealed record BatchUse(
+    double? DoseUnits = null, double? LampCycles = null, double? FuelG = null, double? MeltG = null, Guid? MeltStoveId = null, double? LayeredL = null, Guid? LayeredId = null);
 
 /// <summary>A tap with its id, which settles the order of two at the same instant.</summary>
 /// <param name="Id">Its record's id.</param>

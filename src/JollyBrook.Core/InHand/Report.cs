@@ -121,6 +121,11 @@ internal sealed class Report(InHandRequest request, Fold fold, DateTimeOffset no
                 id, item.Name ?? "", item.Kind, piece.Words(say), null, been.FlowShare(FilterElements.Of(element)), suspect, suspect is null ? null : since);
         }
 
+        if (item is MakeshiftFilter)
+        {
+            return new SupplyInHand(id, item.Name ?? "", item.Kind, piece.Words(say), null, null, MakeshiftFilter.Clears(piece) ? null : "Runs cloudy: not counted on until its layers are washed or built anew.", since);
+        }
+
         return item is ChemicalProduct or UvLamp or Stove or Portions or FlocculantPack
             ? new SupplyInHand(id, item.Name ?? "", item.Kind, piece.Words(say), piece.Left, null, piece.Left is null or > 0 ? null : "Used up.", null)
             : null;

@@ -1,6 +1,7 @@
 using JollyBrook.Core.Body;
 using System.Text.Json.Serialization;
 using JollyBrook.Core.Filters;
+using JollyBrook.Core.Kit;
 using JollyBrook.Core.Water;
 
 namespace JollyBrook.Core.InHand;
@@ -72,9 +73,10 @@ public sealed record OfBatches(IReadOnlyList<Guid> Ids) : Content;
 /// <param name="GuardedAt">When it was last put away warm.</param>
 /// <param name="WarmAt">When it was last told to have stayed warm.</param>
 /// <param name="AskedSince">Since the end of which night nobody has said whether it stayed warm.</param>
+/// <param name="Layers">What the layers of a layered filter have been through; null for other things.</param>
 public sealed record StockShot(
     Guid Id, double? Left, double ReckonedG, double SinceServiceL, FilterState Filter, Guid? SuspectSince, bool IsStruck, DateTimeOffset? GuardedAt = null,
-    DateTimeOffset? WarmAt = null, DateTimeOffset? AskedSince = null);
+    DateTimeOffset? WarmAt = null, DateTimeOffset? AskedSince = null, LayersState? Layers = null);
 
 /// <summary>A walker in a snapshot.</summary>
 public sealed record WalkerShot(Guid Id, IReadOnlyList<DrinkTold> Drinks, double? UrineColour, DateTimeOffset? UrineAt, double? MassKg, DateTimeOffset? MassAt, IReadOnlyList<BodySign> Signs,

@@ -43,6 +43,11 @@ internal sealed class Stocks
             stove.Burn(share * melted);
         }
 
+        if (step.Kind == StepKind.Clear && batch.Use is { LayeredL: { } layeredL, LayeredId: { } through } && Find(through) is { Item: MakeshiftFilter } layered)
+        {
+            layered.Pour(share * layeredL);
+        }
+
         foreach (var stock in (batch.Method ?? "").Split('+').Select(m => Guid.TryParse(m, out var id) ? Find(id) : null).OfType<Stock>())
         {
             switch (step.Kind, stock.Item)
@@ -87,6 +92,12 @@ internal sealed class Stocks
             case Mishap { ItemId: { } id } mishap when Find(id) is { Item: WaterFilter } stock:
                 stock.Befall(mishap.What, by);
                 break;
+            case Mishap { ItemId: { } id, What: MishapKind.RunsCloudy } when Find(id) is { Item: MakeshiftFilter } stock:
+                stock.RunCloudy(by);
+                break;
+            case FilterServiced { ItemId: { } id, Service: FilterService.NewElement } when Find(id) is { Item: MakeshiftFilter } stock:
+                stock.Rebuild();
+                break;
             case GuardedFromFrost { ItemId: { } id } guarded when Find(id) is { } stock:
                 stock.Guard(guarded.At!.Value);
                 break;
@@ -118,7 +129,12 @@ internal sealed class Stocks
     {
         var stock = _all[id];
         return new StockNow(
-            entry with { Left = stock.Left is { } left ? Math.Max(0, left) : null, Filter = stock.Item is WaterFilter ? stock.Filter : null }, stock.SuspectSince, stock.AskedSince, stock.GuardedAt);
+            entry with
+            {
+                Left = stock.Left is { } left ? Math.Max(0, left) : null,
+                Filter = stock.Item is WaterFilter ? stock.Filter : null,
+                Layers = stock.Item is MakeshiftFilter ? stock.Layers : null,
+            }, stock.SuspectSince, stock.AskedSince, stock.GuardedAt);
     }
 
     private Stock? Find(Guid id) => _all.GetValueOrDefault(id);
@@ -137,6 +153,8 @@ internal sealed class Stocks
         public double ReckonedG { get; set; }
 
         public FilterState Filter { get; private set; } = entry.Filter ?? FilterState.NotKnown;
+
+        public LayersState Layers { get; private set; } = entry.Layers ?? LayersState.New;
 
         public Guid? SuspectSince { get; private set; }
 
@@ -158,10 +176,10 @@ internal sealed class Stocks
         public void Restore(StockShot shot)
         {
             (IsTold, Left, ReckonedG, SinceServiceL, Filter, SuspectSince, IsStruck) = (true, shot.Left, shot.ReckonedG, shot.SinceServiceL, shot.Filter, shot.SuspectSince, shot.IsStruck);
-            (GuardedAt, WarmAt, AskedSince) = (shot.GuardedAt, shot.WarmAt, shot.AskedSince);
+            (GuardedAt, WarmAt, AskedSince, Layers) = (shot.GuardedAt, shot.WarmAt, shot.AskedSince, shot.Layers ?? LayersState.New);
         }
 
-        public StockShot Shot(Guid id) => new(id, Left, ReckonedG, SinceServiceL, Filter, SuspectSince, IsStruck, GuardedAt, WarmAt, AskedSince);
+        public StockShot Shot(Guid id) => new(id, Left, ReckonedG, SinceServiceL, Filter, SuspectSince, IsStruck, GuardedAt, WarmAt, AskedSince, Item is MakeshiftFilter ? Layers : null);
 
         public void Guard(DateTimeOffset at) => (GuardedAt, IsTold) = (at, true);
 
@@ -203,6 +221,16 @@ internal sealed class Stocks
             SinceServiceL += litres;
             Filter = Filter.After(litres, clarity);
         }
+
+        public void Pour(double litres) => (Layers, IsTold) = (Layers with { UsedL = Math.Max(0, Layers.UsedL + litres) }, true);
+
+        public void RunCloudy(Guid by)
+        {
+            (Layers, IsTold) = (Layers with { RunsCloudy = true }, true);
+            SuspectSince ??= by;
+        }
+
+        public void Rebuild() => (Layers, SuspectSince, IsTold) = (LayersState.New, null, true);
 
         public void Befall(MishapKind? what, Guid by)
         {

@@ -11,7 +11,8 @@ namespace JollyBrook.Core.Kit;
 /// <param name="Item">The piece, as its label and owner describe it.</param>
 /// <param name="Left">What is left: tablets, mL of each part, cycles of light, g of fuel, or portions; null when not counted, which counts as none.</param>
 /// <param name="Filter">What a filter has been through; null when not known, which counts as worse.</param>
-public sealed record KitEntry(string? Id, KitItem? Item, double? Left = null, FilterState? Filter = null)
+/// <param name="Layers">What the layers of a layered filter have been through; null for other things, and where nothing was told.</param>
+public sealed record KitEntry(string? Id, KitItem? Item, double? Left = null, FilterState? Filter = null, LayersState? Layers = null)
 {
     private static readonly NumberField LeftField = new("left", "What is left", Quantity.Plain, 0, 20000, "Count the tablets, read the bottle in mL, or weigh the canister.");
 

@@ -8,4 +8,7 @@ public enum MishapKind
 {
     Froze,
     Dropped,
+
+    /// <summary>What comes out is no longer clear.</summary>
+    RunsCloudy,
 }

@@ -100,7 +100,7 @@ internal sealed class Situation
         intake.ThrowIfWrong();
         var means = new ClearingMeans(
             kit.Select(e => (e.Item as FlocculantPack)?.Flocculant).FirstOrDefault(f => f is not null),
-            kit.Any(e => e.Item is MakeshiftFilter));
+            kit.Find(MakeshiftFilter.Clears)?.Id);
         var melts = request.Snow is { } snow ? Melting(water, snow, kit, setting) : [];
         intake.ThrowIfWrong();
         var situation = new Situation(request, melts is [var melt, ..] ? melt.Result.After : water, judged, setting, barriers, asked, means, melts) { Fills = fills };

@@ -1,13 +1,15 @@
 using CsCheck;
+using JollyBrook.Core.Carry.Here;
 using JollyBrook.Core.Chemistry;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Drills;
+using JollyBrook.Core.Scarcity;
 using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Units;
 
 namespace JollyBrook.Core.Tests.Drills;
 
-/// <summary>The dose quiz, marked by hand-worked figures.</summary>
+/// <summary>The quiz, marked by hand-worked figures.</summary>
 public class QuizTests
 {
     private static QuizResponse Find(Skill trap, Func<QuizResponse, bool> wanted) =>
@@ -65,17 +67,96 @@ public class QuizTests
         Gen.Select(Gen.Int[0, 1_000_000], Gen.OneOf(Skills.Traps.ToArray())).Sample((seed, trap) =>
         {
             var (question, solution) = QuizQuestion.Draw(seed, trap, Speaker.Metric);
-            var unsafeSide = solution.Side == SafeSide.Less ? solution.Expected + 1 : 0;
-            Quiz.Compute(new(UnitSystem.Metric, seed, trap, unsafeSide)).Right.ShouldBe(false);
-            Quiz.Compute(new(UnitSystem.Metric, seed, trap, solution.Expected)).Right.ShouldBe(true);
-            question.Naive!.Value.Answer.ShouldBeLessThanOrEqualTo(100);
-            solution.Expected.ShouldBeGreaterThan(0);
+            var asked = Quiz.Compute(new(UnitSystem.Metric, seed, trap));
+            switch (question, solution)
+            {
+                case (NumberQuestion number, NumberSolution right):
+                    var unsafeSide = right.Side == SafeSide.Less ? right.Expected + 1 : 0;
+                    Quiz.Compute(new(UnitSystem.Metric, seed, trap, unsafeSide)).Right.ShouldBe(false);
+                    Quiz.Compute(new(UnitSystem.Metric, seed, trap, right.Expected)).Right.ShouldBe(true);
+                    number.Naive!.Value.Answer.ShouldBeLessThanOrEqualTo(100);
+                    right.Expected.ShouldBeGreaterThan(0);
+                    asked.Choices.ShouldBeEmpty();
+                    break;
+                case (ChoiceQuestion choice, ChoiceSolution right):
+                    var marked = choice.Choices.Select(c => Quiz.Compute(new(UnitSystem.Metric, seed, trap, Choice: c.Id))).ToList();
+                    marked.Count(m => m.Right == true).ShouldBe(1);
+                    marked.ShouldAllBe(m => m.ExpectedChoice == right.Expected && m.Why.Length > 0);
+                    (asked.Unit, asked.ExpectedChoice).ShouldBe(("", null));
+                    // A number is no answer to it.
+                    Quiz.Compute(new(UnitSystem.Metric, seed, trap, 1)).Right.ShouldBeNull();
+                    break;
+                default:
+                    throw new InvalidOperationException($"{trap} is answered by what it does not ask for.");
+            }
+
             if (question is DoseQuestion dose)
             {
                 Treat.Compute(dose.Treat).Outcome.ShouldNotBe(TreatOutcome.Refused);
                 ChemicalProfiles.All.ShouldContain(p => p.Id == dose.Treat.Method);
             }
-        }, iter: 500);
+        }, iter: 300);
+
+    private static QuizResponse Chosen(Skill trap, Func<QuizResponse, bool> wanted, string choice)
+    {
+        var seed = Enumerable.Range(0, 2000).First(s => wanted(Quiz.Compute(new(null, s, trap))));
+        return Quiz.Compute(new(null, seed, trap, Choice: choice));
+    }
+
+    /// <summary>Handbook room 95: a grave sign outranks all; alike signs with more drunk than lost are too much water; heavy sweat with dizziness is heat.</summary>
+    [Theory]
+    [InlineData("Confused", "help", "drink", "One grave sign is enough")]
+    [InlineData("Staggering", "help", "noWater", "One grave sign is enough")]
+    public void A_grave_sign_is_an_emergency_in_the_quiz_too(string sign, string right, string wrong, string slip)
+    {
+        bool Is(QuizResponse q) => q.Given[0].Contains(sign, StringComparison.OrdinalIgnoreCase);
+        Chosen(Skill.Signs, Is, right).Right.ShouldBe(true);
+        var slipped = Chosen(Skill.Signs, Is, wrong);
+        (slipped.Right, slipped.ExpectedChoice).ShouldBe((false, right));
+        slipped.Why.ShouldStartWith(slip);
+        slipped.Headline.ShouldBe("No: call for help now");
+    }
+
+    [Fact]
+    public void Too_much_water_looks_like_thirst()
+    {
+        bool Is(QuizResponse q) => q.Given[0] == "Headache." && q.Given[1].Contains("too much");
+        var slipped = Chosen(Skill.Signs, Is, "drink");
+        (slipped.Right, slipped.ExpectedChoice).ShouldBe((false, "noWater"));
+        slipped.Why.ShouldContain("more was drunk than lost");
+    }
+
+    [Fact]
+    public void Every_state_comes_up_in_the_quiz() =>
+        Enumerable.Range(0, 200).Select(s => ((ChoiceSolution)QuizQuestion.Draw(s, Skill.Signs, Speaker.Metric).Solution).Expected).Distinct()
+            .ShouldBe(["nothing", "drink", "noWater", "cool", "help"], ignoreOrder: true);
+
+    /// <summary>What the quiz calls right is what the triage and the walk say of the same place.</summary>
+    [Fact]
+    public void Dry_sources_and_stops_are_answered_as_elsewhere()
+    {
+        HashSet<string> dry = [], stops = [];
+        for (var seed = 0; seed < 60; seed++)
+        {
+            var (question, solution) = QuizQuestion.Draw(seed, Skill.DrySource, Speaker.Metric);
+            ContractName.Of(Triage.Compute(((DrySourceQuestion)question).Asked).Best).ShouldBe(((ChoiceSolution)solution).Expected);
+            dry.Add(((ChoiceSolution)solution).Expected);
+            (question, solution) = QuizQuestion.Draw(seed, Skill.FromHere, Speaker.Metric);
+            ContractName.Of(FromHere.Compute(((FromHereQuestion)question).Asked).Act).ShouldBe(((ChoiceSolution)solution).Expected);
+            stops.Add(((ChoiceSolution)solution).Expected);
+        }
+
+        dry.Count.ShouldBeGreaterThan(1);
+        stops.ShouldBe(["stop", "walkBy"], ignoreOrder: true);
+    }
+
+    [Fact]
+    public void What_is_none_of_the_choices_is_named()
+    {
+        var wrong = Should.Throw<BadInputException>(() => Quiz.Compute(new(null, 3, Skill.Signs, Choice: "pray"))).Errors.Single();
+        wrong.Field.ShouldBe("choice");
+        wrong.Message.ShouldContain("drink");
+    }
 
     /// <summary>A litre of fresh snow holds 0.1 L, of settled 0.25, of wind-packed 0.4, of firn 0.55; a pot takes 0.8 of its brim.</summary>
     [Theory]

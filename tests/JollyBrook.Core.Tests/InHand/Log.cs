@@ -28,6 +28,7 @@ internal sealed class Log
     public static readonly Guid Gravity = Of(12);
     public static readonly Guid Stove = Of(13);
     public static readonly Guid Lamp = Of(14);
+    public static readonly Guid Layered = Of(15);
     public static readonly Guid Ilva = Of(21);
     public static readonly Guid Torren = Of(22);
     public static readonly Guid Spring = Of(31);
@@ -39,7 +40,7 @@ internal sealed class Log
         Kits.Entry(new ProductSpec("nadcc-8.5", new DateOnly(2028, 1, 1)), Tablets.ToString(), 20, "Tablets"),
         Kits.Entry(new FilterAsIs(FilterElement.Ceramic, FilterStyle.Gravity, 0.25, 2000, 100, 90, 0, Happened.Yes, Happened.No, Happened.No, false), Gravity.ToString(), "Gravity filter"),
         Kits.Burner(Burners.Default.Id, 164, Stove.ToString()),
-        Kits.Entry(new LampAsIs(1, 90, 22, Battery.Lithium), Lamp.ToString()),
+        Kits.Entry(new LampAsIs(1, 90, 22, Battery.Lithium), Lamp.ToString()), Entry(Layered, new MakeshiftFilter { Name = "Layered filter" }),
     ];
 
     private int _next = 1000;

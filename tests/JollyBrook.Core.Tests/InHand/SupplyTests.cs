@@ -1,9 +1,11 @@
 using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Book;
+using JollyBrook.Core.Clearing;
 using JollyBrook.Core.InHand;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Sources;
 using JollyBrook.Core.Treatment;
+using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
 
 namespace JollyBrook.Core.Tests.InHand;
@@ -98,4 +100,33 @@ public class SupplyTests
         _log.Write(3, new SourceSeen(Log.Spring, Flowing: false)); // written later, happened before
         _log.At(60).Place!.SourceId.ShouldBe(other);
     }
+
+    /// <summary>A litre wanted takes 1.11 L poured in, a tenth staying in the layers; what runs cloudy is not counted on until they are washed.</summary>
+    [Fact]
+    public void A_layered_filter_counts_its_litres_until_it_runs_cloudy()
+    {
+        Batch(0, Log.Stove.ToString(), StepKind.Clear, 1, new BatchUse(LayeredL: 1.0 / 0.9, LayeredId: Log.Layered), Clarity.Muddy);
+        Batch(30, Log.Stove.ToString(), StepKind.Clear, 2, new BatchUse(LayeredL: 2.0 / 0.9, LayeredId: Log.Layered), Clarity.Muddy);
+        var used = _log.At(60);
+        used.Kit.Single(k => k.Id == Log.Layered.ToString()).Layers.ShouldBe(new LayersState(3 / 0.9, RunsCloudy: false));
+        used.Supply(Log.Layered).Words.ShouldBe("Clears, takes no organism away; 3.33 L through its layers");
+
+        var told = _log.Write(70, new Mishap(Log.Layered, MishapKind.RunsCloudy));
+        var cloudy = _log.At(80);
+        cloudy.Supply(Log.Layered).Suspect.ShouldStartWith("Runs cloudy: not counted on");
+        cloudy.Supply(Log.Layered).SuspectSince.ShouldBe(told);
+        Cleared(cloudy).ShouldBeNull();
+        Cleared(used).ShouldBe(Log.Layered.ToString());
+
+        _log.Write(90, new FilterServiced(Log.Layered, FilterService.NewElement));
+        var washed = _log.At(100);
+        washed.Kit.Single(k => k.Id == Log.Layered.ToString()).Layers.ShouldBe(LayersState.New);
+        washed.Supply(Log.Layered).Suspect.ShouldBeNull();
+        Cleared(washed).ShouldBe(Log.Layered.ToString());
+    }
+
+    /// <summary>Through which layered filter Treat clears muddy water with the kit as it is.</summary>
+    private static string? Cleared(InHandResponse state) => Treat.Compute(new TreatRequest(
+        UnitSystem.Metric, new WaterInput(1, Clarity.Muddy, WaterColour.None, 12, 300), Log.Stove.ToString(), Kit: state.Kit,
+        Clearing: new ClearingOptions { Grit = Grit.Clay })).Clearing?.ThroughId;
 }

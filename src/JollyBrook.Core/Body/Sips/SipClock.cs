@@ -68,13 +68,15 @@ public static class SipClock
             isDue
                 ? shouldL >= litres - 1e-9 ? $"{name}: should be empty by now" : $"{name}: {say.Of(Quantity.Volume, dueL)} should be drunk by now"
                 : $"{name}: a sip every {Speaker.Minutes(sip.EveryMinutes)}",
-            Words(sip, rate, litres - shouldL, say), dueL, isDue, isDue ? now : At(worth), At(litres));
+            Words(sip, rate, litres - shouldL, isDue, say), dueL, isDue, isDue ? now : At(worth), At(litres));
     }
 
-    private static string Words(Sip sip, double rateLPerH, double leftL, Speaker say)
+    private static string Words(Sip sip, double rateLPerH, double leftL, bool isDue, Speaker say)
     {
-        var left = leftL <= 1e-9 ? "Look, and fill it again" : $"The rest lasts {Speaker.Minutes(leftL / rateLPerH * 60)}";
-        return $"Its level can’t be seen: about {say.Of(Quantity.Volume, sip.Litres)} every {Speaker.Minutes(sip.EveryMinutes)}. {left}.";
+        var rate = $"Its level can’t be seen: about {say.Of(Quantity.Volume, sip.Litres)} every {Speaker.Minutes(sip.EveryMinutes)}.";
+        return leftL <= 1e-9
+            ? $"{rate} Drink what is left, look, and tap how much was gone."
+            : $"{rate} The rest lasts {Speaker.Minutes(leftL / rateLPerH * 60)}.{(isDue ? " Drink now, then tap how much is gone." : "")}";
     }
 
     /// <summary>Somebody who drinks, as far as their day is known.</summary>

@@ -47,7 +47,7 @@ public sealed record FilterServiced(
     {
         FilterService.BackFlush => "back-flushed",
         FilterService.Scrub => "scrubbed",
-        FilterService.NewElement => "new element",
+        FilterService.NewElement => "new element or layers",
         _ => Passed switch { true => "air hardly passes the wet element", false => "air passes: broken", _ => "checked" },
     };
 

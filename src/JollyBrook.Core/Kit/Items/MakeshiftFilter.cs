@@ -12,5 +12,9 @@ public sealed record MakeshiftFilter : KitItem
     {
     }
 
-    internal override string Words(KitEntry now, Speaker say) => "Clears, takes no organism away";
+    /// <summary>Whether it still clears, by what was told of it.</summary>
+    internal static bool Clears(KitEntry now) => now is { Item: MakeshiftFilter, Layers: not { RunsCloudy: true } };
+
+    internal override string Words(KitEntry now, Speaker say) =>
+        $"Clears, takes no organism away{(now?.Layers is { UsedL: > 0 and var litres } ? $"; {say?.Of(Quantity.Volume, litres)} through its layers" : "")}";
 }

@@ -61,7 +61,7 @@ function RailLink({ room: { path, name, Icon }, here, tall, warns }: Props) {
         flexDirection: tall ? 'column' : 'row',
         justifyContent: tall ? 'center' : 'flex-start',
         minHeight: tall ? 54 : 48,
-        px: tall ? 0 : 0.5,
+        px: tall ? 0 : 0.25,
         flexShrink: 0,
         borderRadius: 2,
         gap: tall ? 0 : 0.5,
@@ -71,7 +71,10 @@ function RailLink({ room: { path, name, Icon }, here, tall, warns }: Props) {
       }}
     >
       <Icon aria-hidden fontSize={tall ? 'medium' : 'small'} />
-      <Typography component="span" sx={{ fontSize: '1rem', fontWeight: 600, lineHeight: 1.1 }}>
+      <Typography
+        component="span"
+        sx={{ fontSize: tall ? '1rem' : '0.95rem', fontWeight: 600, lineHeight: 1.1 }}
+      >
         {name}
       </Typography>
     </ButtonBase>

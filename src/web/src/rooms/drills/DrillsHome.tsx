@@ -43,9 +43,9 @@ export function DrillsHome() {
             </Box>
           )}
         </Section>
-        <Section title="Dose quiz">
+        <Section title="Quick questions">
           <Typography>
-            Gallons, quarts, per cent, drops, cold and cloud. Next:{' '}
+            Doses and waits, snow and frost, a dry source, signs on somebody. Next:{' '}
             {skills.find(({ skill }) => skill === nextQuiz)?.name.toLowerCase()}.
           </Typography>
           <Box>

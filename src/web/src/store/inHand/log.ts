@@ -64,6 +64,8 @@ function keptBatch({ id, startedAt, request, answer, ...batch }: Batch): Schema<
       fuelG: answer.boil?.fuelG ?? null,
       meltG: answer.melt?.fuelG ?? null,
       meltStoveId: answer.melt?.stoveId ?? null,
+      layeredL: answer.clearing?.throughId ? answer.clearing.collectL : null,
+      layeredId: answer.clearing?.throughId ?? null,
       lampCycles: answer.lamp?.cycles ?? null,
     },
     taps: batch.taps.map(({ id: tapId, kind, stepId, at, words, addedL }) => ({

@@ -1,16 +1,16 @@
-import { Box, Button, Paper, Stack, TextField, Typography } from '@mui/material';
+import { Box, Button, Paper, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Schema } from '../../../core/contract';
 import { calculate } from '../../../core/core';
 import { useCalculation } from '../../../core/useCalculation';
 import { ProblemLine } from '../../../shared/ProblemLine';
-import { WorkingPanel } from '../../../shared/WorkingPanel';
 import { useKitEntries } from '../../../store/InHandContext';
-import { typedNumber } from '../../../shared/typedNumber';
 import { useSettings } from '../../../store/LocalDataContext';
-import { PassMark } from '../PassMark';
 import { useStanding } from '../ProgressContext';
+import { ChoiceForm } from './ChoiceForm';
+import { Marked } from './Marked';
+import { NumberForm } from './NumberForm';
 
 /** Question after question, the weakest trap first; Enter answers, Enter goes on. */
 export function QuizPage() {
@@ -22,7 +22,7 @@ export function QuizPage() {
   return (
     <Stack spacing={1.5} sx={{ maxWidth: 760 }}>
       <Box sx={{ display: 'flex', alignItems: 'center', justifyContent: 'space-between' }}>
-        <Typography variant="h1">Dose quiz</Typography>
+        <Typography variant="h1">Quick questions</Typography>
         <Button component={Link} to="/drills">
           All drills
         </Button>
@@ -45,35 +45,26 @@ interface QuestionProps {
   onNext: () => void;
 }
 
+type Answer = { answer: number } | { choice: string };
+
 function Question({ seed, trap, onMarked, onNext }: QuestionProps) {
   const { units } = useSettings().settings;
   const { write } = useStanding();
-  const [text, setText] = useState('');
-  const [marked, setMarked] = useState<Schema<'QuizResponse'> | null>(null);
+  const [marked, setMarked] = useState<{ response: Schema<'QuizResponse'>; yours: string } | null>(null);
   const [fault, setFault] = useState<string | null>(null);
   const kit = useKitEntries();
   const { response: question } = useCalculation('quiz', { units, seed, trap, kit });
   if (!question) return null;
 
-  const mark = async () => {
-    const typed = typedNumber(text);
-    if (typed.is !== 'number') {
-      setFault(
-        typed.is === 'either'
-          ? `Is it ${typed.values.join(' or ')}? Type it without the mark, or with a point.`
-          : 'Give a number.',
-      );
-      return;
-    }
-    const answer = typed.value;
-    const outcome = await calculate('quiz', { units, seed, trap, answer, kit });
+  const mark = async (given: Answer, yours: string) => {
+    const outcome = await calculate('quiz', { units, seed, trap, kit, ...given });
     if (!outcome.ok) {
       setFault(outcome.problem.detail);
       return;
     }
     setFault(null);
     onMarked();
-    setMarked(outcome.response);
+    setMarked({ response: outcome.response, yours });
     await write({
       kind: 'quiz',
       seed,
@@ -99,56 +90,17 @@ function Question({ seed, trap, onMarked, onNext }: QuestionProps) {
       <Typography variant="h2" sx={{ fontSize: '1.5rem' }}>
         {question.question}
       </Typography>
-      {marked === null ? (
-        <Stack
-          component="form"
-          spacing={1.5}
-          noValidate
-          onSubmit={(event) => {
-            event.preventDefault();
-            void mark();
-          }}
-        >
-          <TextField
-            autoFocus
-            value={text}
-            onChange={(event) => setText(event.target.value)}
-            error={fault !== null}
-            helperText={fault ?? question.unit}
-            slotProps={{
-              htmlInput: {
-                inputMode: 'decimal',
-                'aria-label': `Your answer, ${question.unit}`,
-                autoComplete: 'off',
-              },
-            }}
-            sx={{ maxWidth: 260 }}
-          />
-          <Box>
-            <Button type="submit" variant="contained" size="large">
-              That is it
-            </Button>
-          </Box>
-        </Stack>
+      {marked !== null ? (
+        <Marked marked={marked.response} yours={marked.yours} onNext={onNext} />
+      ) : question.choices.length > 0 ? (
+        <ChoiceForm choices={question.choices} onAnswer={({ id, name }) => void mark({ choice: id }, name)} />
       ) : (
-        <Box aria-live="polite" sx={{ display: 'grid', gap: 1 }}>
-          <PassMark passed={marked.right === true} />
-          <Typography data-testid="headline" sx={{ fontSize: '1.7rem', fontWeight: 750 }}>
-            {marked.headline}
-          </Typography>
-          <Typography>
-            Your answer: {text.trim()} {question.unit}.
-          </Typography>
-          <Typography>{marked.why}</Typography>
-          <Box>
-            <Button autoFocus variant="contained" size="large" onClick={onNext}>
-              Next question
-            </Button>
-          </Box>
-          <WorkingPanel steps={marked.working} />
-        </Box>
+        <NumberForm
+          unit={question.unit}
+          onAnswer={(answer, text) => void mark({ answer }, `${text} ${question.unit}`)}
+        />
       )}
-      {fault !== null && marked !== null && <ProblemLine>{fault}</ProblemLine>}
+      {fault !== null && <ProblemLine>{fault}</ProblemLine>}
     </Paper>
   );
 }

@@ -21,6 +21,19 @@ export function SupplyActions({ supply }: { supply: Schema<'SupplyInHand'> }) {
           <FormLink to="filterServiced" words="Looked after" name={name} />
         </>
       )}
+      {kind === 'improvisedFilter' && (
+        <>
+          <Button aria-label={`${name}: it runs cloudy`} onClick={() => tell('runsCloudy')}>
+            It runs cloudy
+          </Button>
+          <Button
+            aria-label={`${name}: layers washed`}
+            onClick={() => void write({ kind: 'filterServiced', itemId, service: 'newElement' })}
+          >
+            Layers washed
+          </Button>
+        </>
+      )}
       {kind === 'burner' && <FormLink to="canisterWeighed" words="Weigh it" name={name} />}
       {kind === 'lamp' && <FormLink to="charged" words="Charged" name={name} />}
       {(kind === 'product' || kind === 'neutraliser' || kind === 'electrolytes' || kind === 'taste') && (

@@ -41,7 +41,7 @@ function Due({ reminder: { containerId, walkerId, headline, words, dueL } }: { r
         <LocalDrink aria-hidden color="primary" sx={{ mt: 0.25 }} />
         <Typography variant="h2">{headline}</Typography>
       </Stack>
-      <Typography>{words} Drink now, then tap how much is gone.</Typography>
+      <Typography>{words}</Typography>
       <Stack direction="row" sx={{ gap: 1, flexWrap: 'wrap' }}>
         {dueL > 0 && (
           <Button variant="contained" onClick={() => drank({ litres: dueL })}>

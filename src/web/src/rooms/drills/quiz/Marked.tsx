@@ -1,0 +1,31 @@
+import { Box, Button, Typography } from '@mui/material';
+import type { Schema } from '../../../core/contract';
+import { WorkingPanel } from '../../../shared/WorkingPanel';
+import { PassMark } from '../PassMark';
+
+interface Props {
+  marked: Schema<'QuizResponse'>;
+  /** The answer given, in words. */
+  yours: string;
+  onNext: () => void;
+}
+
+/** How an answer went, why, and on to the next question. */
+export function Marked({ marked, yours, onNext }: Props) {
+  return (
+    <Box aria-live="polite" sx={{ display: 'grid', gap: 1 }}>
+      <PassMark passed={marked.right === true} />
+      <Typography data-testid="headline" sx={{ fontSize: '1.7rem', fontWeight: 750 }}>
+        {marked.headline}
+      </Typography>
+      <Typography>Your answer: {yours}.</Typography>
+      <Typography>{marked.why}</Typography>
+      <Box>
+        <Button autoFocus variant="contained" size="large" onClick={onNext}>
+          Next question
+        </Button>
+      </Box>
+      {marked.working.length > 0 && <WorkingPanel steps={marked.working} />}
+    </Box>
+  );
+}
