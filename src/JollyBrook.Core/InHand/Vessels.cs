@@ -198,7 +198,10 @@ internal sealed class Vessels(IEnumerable<KitEntry> kit, BatchShelf batches, Fol
         _thrownAway.RemoveAll(t => t.BatchId == batch);
     }
 
-    /// <summary>A drink: from the container named, or the batch's, or the drinker's own clean ones in the order carried.</summary>
+    /// <summary>
+    /// A drink: from the container named, or the batch's, or those with treated water in the order carried. One with a dirty side is not passed
+    /// over: nobody said that it was not that one.
+    /// </summary>
     /// <returns>What came out of containers, whether any of it counts as untreated, and which they were.</returns>
     public (double Litres, bool Untreated, IReadOnlyList<Guid> From) Take(Drank line, Guid by)
     {
@@ -213,7 +216,7 @@ internal sealed class Vessels(IEnumerable<KitEntry> kit, BatchShelf batches, Fol
             ? [named]
             : line.BatchId is { } batch
                 ? [.. InOrder(v => v.Content is OfBatches of && of.Ids.Contains(batch))]
-                : line.Untreated == true ? [] : [.. InOrder(v => v.Content is OfBatches && !v.CleanSideDirty && IsReady(v, at))];
+                : line.Untreated == true ? [] : [.. InOrder(v => v.Content is OfBatches && IsReady(v, at))];
         if (from.Count == 0)
         {
             // Straight from a source, a tap or another's bottle: nothing here is emptier for it.

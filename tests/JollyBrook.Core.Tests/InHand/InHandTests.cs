@@ -215,4 +215,21 @@ public class InHandTests
         var since = _log.At(20).Snapshot;
         Should.Throw<BadInputException>(() => _log.At(30, since)).Errors[0].Field.ShouldBe("lines");
     }
+
+    /// <summary>Nobody said that it was not the bottle with the dirty threads: the drink counts as untreated, and the same litres are gone.</summary>
+    [Fact]
+    public void A_drink_without_a_bottle_does_not_pass_over_a_dirty_one()
+    {
+        _log.Dose(2, Log.Bottle, 1);
+        _log.Dose(3, Log.Bladder, 2);
+        _log.Write(40, new Dipped(Log.Bottle));
+        _log.Write(50, new Drank(0.25, WalkerId: Log.Ilva));
+
+        var state = _log.At(60);
+
+        state.In(Log.Bottle).Litres.ShouldBe(0.75);
+        state.In(Log.Bladder).Litres.ShouldBe(2);
+        state.Of(Log.Ilva).Drinks.Single().Untreated.ShouldBeTrue();
+        state.Doubts.Single().Words.ShouldContain("threads");
+    }
 }
