@@ -1,5 +1,6 @@
 import { Alert, Button } from '@mui/material';
-import { useClockCautions, useClockWatch, trustClockFromHere } from '../store/deviceClock';
+import { useClockCautions, useClockWatch } from '../store/deviceClock';
+import { trustClockFromHere } from '../store/seenClock';
 import { isWaiting, useRunning } from '../store/RunningContext';
 import { useStore } from '../store/StoreContext';
 

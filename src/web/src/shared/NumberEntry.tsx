@@ -14,10 +14,8 @@ import { useId, useState } from 'react';
 import { useCatalogue } from '../core/CatalogueContext';
 import type { Schema } from '../core/contract';
 import { DefaultMark } from './DefaultMark';
+import type { Entry } from './entered';
 import { eitherEntry, readEntry, typedScales, writeEntry } from './units';
-
-/** A number as it stands in a form: in the inside unit, text that is no number, or null for not known. */
-export type Entry = number | string | null;
 
 interface Props {
   label: string;

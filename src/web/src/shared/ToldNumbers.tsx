@@ -1,5 +1,6 @@
 import type { Schema } from '../core/contract';
-import { NumberEntry, type Entry } from './NumberEntry';
+import { NumberEntry } from './NumberEntry';
+import type { Entry } from './entered';
 
 export interface ToldNumber<Key extends string> {
   key: Key;

@@ -1,9 +1,10 @@
 import { Box } from '@mui/material';
 import type { Schema } from '../../core/contract';
 import { ChoiceGroup } from '../../shared/ChoiceGroup';
-import { NumberEntry, type Entry } from '../../shared/NumberEntry';
+import { NumberEntry } from '../../shared/NumberEntry';
 import { SelectEntry } from '../../shared/SelectEntry';
 import { useCatalogue } from '../../core/CatalogueContext';
+import { asEntered, type Entry } from '../../shared/entered';
 
 type Effort = Schema<'Effort'>;
 
@@ -20,7 +21,7 @@ export function EffortForm({ effort, onChange, errors }: Props) {
   const number = (key: 'temperatureC' | 'humidityPercent' | 'speedKmH' | 'gradePercent') => ({
     value: effort[key] ?? start[key] ?? null,
     isDefault: effort[key] === undefined,
-    onChange: (value: Entry) => onChange({ ...effort, [key]: value as number | null }),
+    onChange: (value: Entry) => onChange({ ...effort, [key]: asEntered(value) }),
     error: errors(`effort.${key}`),
   });
   return (

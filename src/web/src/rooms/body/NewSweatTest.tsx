@@ -2,7 +2,7 @@ import { Box, Button, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
 import type { Schema } from '../../core/contract';
 import { useCalculation } from '../../core/useCalculation';
-import { NumberEntry, type Entry } from '../../shared/NumberEntry';
+import { NumberEntry } from '../../shared/NumberEntry';
 import { ProblemLine } from '../../shared/ProblemLine';
 import { Section } from '../../shared/Section';
 import { useAsk } from '../../shared/useAsk';
@@ -12,6 +12,7 @@ import { useSettings } from '../../store/LocalDataContext';
 import { keep, type Kept } from '../../store/records';
 import { useStore } from '../../store/StoreContext';
 import { EffortForm } from './EffortForm';
+import { asEntered, type Entry } from '../../shared/entered';
 
 type Test = Schema<'SweatTest'>;
 
@@ -47,7 +48,7 @@ export function NewSweatTest({ walker, onDone }: Props) {
 
   const number = (key: 'hours' | 'beforeKg' | 'afterKg' | 'drunkL' | 'urineL' | 'eatenKg') => ({
     value: test[key] ?? null,
-    onChange: (value: Entry) => setTest({ ...test, [key]: value as number | null }),
+    onChange: (value: Entry) => setTest({ ...test, [key]: asEntered(value) }),
     error: errors(key),
   });
   const weigh = async (key: 'beforeKg' | 'afterKg') => {

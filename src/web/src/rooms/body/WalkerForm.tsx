@@ -2,9 +2,10 @@ import { Box } from '@mui/material';
 import { useCatalogue } from '../../core/CatalogueContext';
 import type { Schema } from '../../core/contract';
 import { ChoiceGroup } from '../../shared/ChoiceGroup';
-import { NumberEntry, type Entry } from '../../shared/NumberEntry';
+import { NumberEntry } from '../../shared/NumberEntry';
 import { SelectEntry } from '../../shared/SelectEntry';
 import { TextEntry } from '../../shared/TextEntry';
+import { asEntered, type Entry } from '../../shared/entered';
 
 type Walker = Schema<'Walker'>;
 
@@ -21,7 +22,7 @@ export function WalkerForm({ walker, onChange, errors }: Props) {
   const { body } = useCatalogue();
   const number = (key: 'massKg' | 'heightCm' | 'packKg') => ({
     value: walker[key] ?? null,
-    onChange: (value: Entry) => onChange({ ...walker, [key]: value as number | null }),
+    onChange: (value: Entry) => onChange({ ...walker, [key]: asEntered(value) }),
     error: errors(key),
   });
   return (

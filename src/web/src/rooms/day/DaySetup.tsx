@@ -1,10 +1,11 @@
 import { useCatalogue } from '../../core/CatalogueContext';
 import type { Schema } from '../../core/contract';
 import { ChoiceGroup } from '../../shared/ChoiceGroup';
-import { NumberEntry, type Entry } from '../../shared/NumberEntry';
+import { NumberEntry } from '../../shared/NumberEntry';
 import { Section } from '../../shared/Section';
 import { TextEntry } from '../../shared/TextEntry';
 import { fromField, toField } from '../../shared/time';
+import { asEntered, type Entry } from '../../shared/entered';
 
 type Day = Schema<'DayBook'>;
 type Water = Schema<'WaterInput'>;
@@ -27,7 +28,7 @@ export function DaySetup({ day, onChange }: { day: Day; onChange: (day: Day) => 
   const setWater = (part: Partial<Water>) => onChange({ ...day, water: { ...water, ...part } });
   const number = (key: 'people' | 'quietFromHour' | 'quietToHour') => ({
     value: day[key] ?? null,
-    onChange: (value: Entry) => onChange({ ...day, [key]: value as number | null }),
+    onChange: (value: Entry) => onChange({ ...day, [key]: asEntered(value) }),
   });
   const waterNumber = (
     key: 'temperatureC' | 'elevationM',
@@ -40,7 +41,7 @@ export function DaySetup({ day, onChange }: { day: Day; onChange: (day: Day) => 
       quantity={quantity}
       step={step}
       value={water[key]}
-      onChange={(v) => setWater({ [key]: v as number | null })}
+      onChange={(v) => setWater({ [key]: asEntered(v) })}
       unknown="Not known"
     />
   );
@@ -98,7 +99,7 @@ export function DaySetup({ day, onChange }: { day: Day; onChange: (day: Day) => 
         quantity="temperature"
         step={1}
         value={day.sky?.airTemperatureC ?? null}
-        onChange={(v) => onChange({ ...day, sky: { ...day.sky, airTemperatureC: v as number | null } })}
+        onChange={(v) => onChange({ ...day, sky: { ...day.sky, airTemperatureC: asEntered(v) } })}
         unknown="Not known"
       />
     </Section>

@@ -7,6 +7,7 @@ import { Section } from '../../shared/Section';
 import { TextEntry } from '../../shared/TextEntry';
 import { fromField, localInstant, toField } from '../../shared/time';
 import { SwitchEntry } from '../../shared/SwitchEntry';
+import { asEntered } from '../../shared/entered';
 
 type Day = Schema<'DayBook'>;
 type Want = Schema<'WantedWater'>;
@@ -52,7 +53,7 @@ export function WantList({ day, onChange }: Props) {
             quantity="volume"
             step={0.5}
             value={want.litres}
-            onChange={(litres) => set(index, { litres: litres as number | null })}
+            onChange={(litres) => set(index, { litres: asEntered(litres) })}
           />
           <TextEntry
             label="By"

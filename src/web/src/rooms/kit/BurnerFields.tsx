@@ -1,9 +1,10 @@
 import { useCatalogue } from '../../core/CatalogueContext';
 import { NumberEntry } from '../../shared/NumberEntry';
 import { SelectEntry } from '../../shared/SelectEntry';
-import { asNumber, type FieldsProps } from './ItemFields';
+import type { FieldsProps } from './fieldsProps';
 import type { ItemOf } from '../../store/kitItems';
 import { WeighCanister } from './WeighCanister';
+import { asEntered } from '../../shared/entered';
 
 /** A burner, its fuel, and the canister on the scale. */
 export function BurnerFields({ item, onChange, told, onTell, errors }: FieldsProps<ItemOf<'burner'>>) {
@@ -23,7 +24,7 @@ export function BurnerFields({ item, onChange, told, onTell, errors }: FieldsPro
         quantity="fuelMass"
         step={10}
         value={told.left}
-        onChange={(v) => onTell({ left: asNumber(v) })}
+        onChange={(v) => onTell({ left: asEntered(v) })}
         error={errors('left')}
         unknown="Not weighed"
       />
@@ -32,7 +33,7 @@ export function BurnerFields({ item, onChange, told, onTell, errors }: FieldsPro
         quantity="fuelMass"
         step={5}
         value={burner.emptyG ?? null}
-        onChange={(v) => set({ emptyG: asNumber(v) })}
+        onChange={(v) => set({ emptyG: asEntered(v) })}
         error={errors('burner.emptyG')}
         unknown="Not known"
         hint="Printed on most canisters."

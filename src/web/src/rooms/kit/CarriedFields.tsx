@@ -2,8 +2,9 @@ import { useCatalogue } from '../../core/CatalogueContext';
 import { ChoiceGroup } from '../../shared/ChoiceGroup';
 import { NumberEntry } from '../../shared/NumberEntry';
 import { TextEntry } from '../../shared/TextEntry';
-import { asNumber, type FieldsProps } from './ItemFields';
+import type { FieldsProps } from './fieldsProps';
 import type { Item } from '../../store/kitItems';
+import { asEntered } from '../../shared/entered';
 
 const words = (text: string) => (text === '' ? null : text);
 
@@ -18,7 +19,7 @@ export function CarriedFields({ item, onChange, errors }: Omit<FieldsProps, 'tol
           quantity="kitMass"
           step={0.05}
           value={item.massKg ?? null}
-          onChange={(massKg) => onChange({ ...item, massKg: asNumber(massKg) })}
+          onChange={(massKg) => onChange({ ...item, massKg: asEntered(massKg) })}
           error={errors('massKg')}
           unknown="Not weighed"
         />

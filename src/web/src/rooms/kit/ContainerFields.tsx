@@ -1,9 +1,10 @@
 import { useCatalogue } from '../../core/CatalogueContext';
 import { ChoiceGroup } from '../../shared/ChoiceGroup';
 import { NumberEntry } from '../../shared/NumberEntry';
-import { asNumber, type FieldsProps } from './ItemFields';
+import type { FieldsProps } from './fieldsProps';
 import type { ItemOf } from '../../store/kitItems';
 import { SwitchEntry } from '../../shared/SwitchEntry';
+import { asEntered } from '../../shared/entered';
 
 type Bottle = ItemOf<'container'>;
 
@@ -33,7 +34,7 @@ export function ContainerFields({ item, onChange, errors }: FieldsProps<Bottle>)
         quantity="volume"
         step={0.25}
         value={item.volumeL ?? null}
-        onChange={(volumeL) => onChange({ ...item, volumeL: asNumber(volumeL) })}
+        onChange={(volumeL) => onChange({ ...item, volumeL: asEntered(volumeL) })}
         error={errors('volumeL')}
       />
       <NumberEntry
@@ -41,7 +42,7 @@ export function ContainerFields({ item, onChange, errors }: FieldsProps<Bottle>)
         quantity="length"
         step={1}
         value={item.depthCm ?? null}
-        onChange={(depthCm) => onChange({ ...item, depthCm: asNumber(depthCm) })}
+        onChange={(depthCm) => onChange({ ...item, depthCm: asEntered(depthCm) })}
         error={errors('depthCm')}
         unknown="Not known"
       />
@@ -50,7 +51,7 @@ export function ContainerFields({ item, onChange, errors }: FieldsProps<Bottle>)
         quantity="length"
         step={1}
         value={item.lyingDepthCm ?? null}
-        onChange={(lyingDepthCm) => onChange({ ...item, lyingDepthCm: asNumber(lyingDepthCm) })}
+        onChange={(lyingDepthCm) => onChange({ ...item, lyingDepthCm: asEntered(lyingDepthCm) })}
         error={errors('lyingDepthCm')}
         unknown="Not known: too deep for sunlight"
       />

@@ -2,9 +2,10 @@ import { useCatalogue } from '../../core/CatalogueContext';
 import { ChoiceGroup } from '../../shared/ChoiceGroup';
 import { NumberEntry } from '../../shared/NumberEntry';
 import { SelectEntry } from '../../shared/SelectEntry';
-import { asNumber, type FieldsProps } from './ItemFields';
+import type { FieldsProps } from './fieldsProps';
 import type { ItemOf } from '../../store/kitItems';
 import { SwitchEntry } from '../../shared/SwitchEntry';
+import { asEntered } from '../../shared/entered';
 
 /** A filter: its label, and what it has been through. */
 export function FilterFields({ item, onChange, told, onTell, errors }: FieldsProps<ItemOf<'filter'>>) {
@@ -32,7 +33,7 @@ export function FilterFields({ item, onChange, told, onTell, errors }: FieldsPro
         quantity="flow"
         step={0.1}
         value={filter.ratedFlowLPerMin ?? null}
-        onChange={(v) => set({ ratedFlowLPerMin: asNumber(v) })}
+        onChange={(v) => set({ ratedFlowLPerMin: asEntered(v) })}
         error={errors('filter.ratedFlowLPerMin')}
       />
       <NumberEntry
@@ -40,7 +41,7 @@ export function FilterFields({ item, onChange, told, onTell, errors }: FieldsPro
         quantity="bulk"
         step={100}
         value={filter.ratedLifeL ?? null}
-        onChange={(v) => set({ ratedLifeL: asNumber(v) })}
+        onChange={(v) => set({ ratedLifeL: asEntered(v) })}
         error={errors('filter.ratedLifeL')}
         unknown="Not known (not counted on)"
       />
@@ -49,7 +50,7 @@ export function FilterFields({ item, onChange, told, onTell, errors }: FieldsPro
         quantity="bulk"
         step={10}
         value={been.usedL ?? null}
-        onChange={(v) => tell({ usedL: asNumber(v) })}
+        onChange={(v) => tell({ usedL: asEntered(v) })}
         error={errors('filter.usedL')}
         unknown="Not known (not counted on)"
       />
@@ -58,7 +59,7 @@ export function FilterFields({ item, onChange, told, onTell, errors }: FieldsPro
         quantity="plain"
         step={50}
         value={been.clogLoadLNtu ?? null}
-        onChange={(v) => tell({ clogLoadLNtu: asNumber(v) })}
+        onChange={(v) => tell({ clogLoadLNtu: asEntered(v) })}
         error={errors('filter.clogLoadLNtu')}
         unknown="Not known"
         hint="Litres times NTU; 0 after a back-flush or scrub."

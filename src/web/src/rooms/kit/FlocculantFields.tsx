@@ -1,8 +1,9 @@
 import { useCatalogue } from '../../core/CatalogueContext';
 import { ChoiceGroup } from '../../shared/ChoiceGroup';
 import { NumberEntry } from '../../shared/NumberEntry';
-import { asNumber, type FieldsProps } from './ItemFields';
+import type { FieldsProps } from './fieldsProps';
 import type { ItemOf } from '../../store/kitItems';
+import { asEntered } from '../../shared/entered';
 
 /** What makes cloud settle: drops by their label, or alum. */
 export function FlocculantFields({ item, onChange, errors }: FieldsProps<ItemOf<'flocculant'>>) {
@@ -25,7 +26,7 @@ export function FlocculantFields({ item, onChange, errors }: FieldsProps<ItemOf<
             quantity="plain"
             step={1}
             value={flocculant.labelDrops ?? null}
-            onChange={(v) => set({ labelDrops: asNumber(v) })}
+            onChange={(v) => set({ labelDrops: asEntered(v) })}
             error={errors('flocculant.labelDrops')}
           />
           <NumberEntry
@@ -33,7 +34,7 @@ export function FlocculantFields({ item, onChange, errors }: FieldsProps<ItemOf<
             quantity="volume"
             step={1}
             value={flocculant.labelVolumeL ?? null}
-            onChange={(v) => set({ labelVolumeL: asNumber(v) })}
+            onChange={(v) => set({ labelVolumeL: asEntered(v) })}
             error={errors('flocculant.labelVolumeL')}
           />
         </>

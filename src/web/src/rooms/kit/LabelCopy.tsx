@@ -2,10 +2,10 @@ import { Button, Stack, TextField, Typography } from '@mui/material';
 import { useCatalogue } from '../../core/CatalogueContext';
 import type { Schema } from '../../core/contract';
 import { ChoiceGroup } from '../../shared/ChoiceGroup';
-import { NumberEntry, type Entry } from '../../shared/NumberEntry';
+import { NumberEntry } from '../../shared/NumberEntry';
 import { TextEntry } from '../../shared/TextEntry';
-import { asNumber } from './ItemFields';
 import { SwitchEntry } from '../../shared/SwitchEntry';
+import { asEntered, type Entry } from '../../shared/entered';
 
 type Label = Schema<'CopiedLabel'>;
 type Errors = (field: string) => string | undefined;
@@ -40,7 +40,7 @@ export function LabelCopy({ label, onChange, errors, unit, template }: Props) {
   const set = (part: Partial<Label>) => onChange({ ...label, ...part });
   const field = (path: string, value: number | null | undefined, change: (v: number | null) => void) => ({
     value: value ?? null,
-    onChange: (entry: Entry) => change(asNumber(entry)),
+    onChange: (entry: Entry) => change(asEntered(entry)),
     error: errors(`product.label.${path}`),
   });
   return (

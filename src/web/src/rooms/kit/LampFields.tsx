@@ -1,8 +1,9 @@
 import { useCatalogue } from '../../core/CatalogueContext';
 import { ChoiceGroup } from '../../shared/ChoiceGroup';
 import { NumberEntry } from '../../shared/NumberEntry';
-import { asNumber, type FieldsProps } from './ItemFields';
+import type { FieldsProps } from './fieldsProps';
 import type { ItemOf } from '../../store/kitItems';
+import { asEntered } from '../../shared/entered';
 
 /** A UV lamp: its label, and its charge. */
 export function LampFields({ item, onChange, told, onTell, errors }: FieldsProps<ItemOf<'lamp'>>) {
@@ -16,7 +17,7 @@ export function LampFields({ item, onChange, told, onTell, errors }: FieldsProps
         quantity="volume"
         step={0.25}
         value={lamp.volumePerCycleL}
-        onChange={(v) => set({ volumePerCycleL: asNumber(v) })}
+        onChange={(v) => set({ volumePerCycleL: asEntered(v) })}
         error={errors('lamp.volumePerCycleL')}
       />
       <NumberEntry
@@ -24,7 +25,7 @@ export function LampFields({ item, onChange, told, onTell, errors }: FieldsProps
         quantity="seconds"
         step={5}
         value={lamp.secondsPerCycle}
-        onChange={(v) => set({ secondsPerCycle: asNumber(v) })}
+        onChange={(v) => set({ secondsPerCycle: asEntered(v) })}
         error={errors('lamp.secondsPerCycle')}
       />
       <NumberEntry
@@ -32,7 +33,7 @@ export function LampFields({ item, onChange, told, onTell, errors }: FieldsProps
         quantity="plain"
         step={1}
         value={told.left}
-        onChange={(v) => onTell({ left: asNumber(v) })}
+        onChange={(v) => onTell({ left: asEntered(v) })}
         error={errors('left')}
         unknown="Not known (counts as none)"
       />

@@ -1,7 +1,8 @@
 import { NumberEntry } from '../../shared/NumberEntry';
 import { TextEntry } from '../../shared/TextEntry';
-import { asNumber, type FieldsProps } from './ItemFields';
+import type { FieldsProps } from './fieldsProps';
 import type { ItemOf } from '../../store/kitItems';
+import { asEntered } from '../../shared/entered';
 
 /** What is counted in portions. */
 export function PortionFields({
@@ -18,7 +19,7 @@ export function PortionFields({
         quantity="plain"
         step={1}
         value={told.left}
-        onChange={(v) => onTell({ left: asNumber(v) })}
+        onChange={(v) => onTell({ left: asEntered(v) })}
         error={errors('left')}
         unknown="Not counted"
       />

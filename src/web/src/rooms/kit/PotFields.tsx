@@ -1,8 +1,9 @@
 import { useCatalogue } from '../../core/CatalogueContext';
 import { ChoiceGroup } from '../../shared/ChoiceGroup';
 import { NumberEntry } from '../../shared/NumberEntry';
-import { asNumber, type FieldsProps } from './ItemFields';
+import type { FieldsProps } from './fieldsProps';
 import type { ItemOf } from '../../store/kitItems';
+import { asEntered } from '../../shared/entered';
 
 /** What water is boiled in. */
 export function PotFields({ item, onChange, errors }: FieldsProps<ItemOf<'pot'>>) {
@@ -14,7 +15,7 @@ export function PotFields({ item, onChange, errors }: FieldsProps<ItemOf<'pot'>>
         quantity="volume"
         step={0.1}
         value={item.volumeL ?? null}
-        onChange={(volumeL) => onChange({ ...item, volumeL: asNumber(volumeL) })}
+        onChange={(volumeL) => onChange({ ...item, volumeL: asEntered(volumeL) })}
         error={errors('volumeL')}
       />
       <NumberEntry
@@ -22,7 +23,7 @@ export function PotFields({ item, onChange, errors }: FieldsProps<ItemOf<'pot'>>
         quantity="kitMass"
         step={0.05}
         value={item.massKg ?? null}
-        onChange={(massKg) => onChange({ ...item, massKg: asNumber(massKg) })}
+        onChange={(massKg) => onChange({ ...item, massKg: asEntered(massKg) })}
         error={errors('massKg')}
       />
       <ChoiceGroup

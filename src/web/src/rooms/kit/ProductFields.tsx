@@ -2,9 +2,10 @@ import { useCatalogue } from '../../core/CatalogueContext';
 import { NumberEntry } from '../../shared/NumberEntry';
 import { SelectEntry } from '../../shared/SelectEntry';
 import { TextEntry } from '../../shared/TextEntry';
-import { asNumber, type FieldsProps } from './ItemFields';
+import type { FieldsProps } from './fieldsProps';
 import type { ItemOf } from '../../store/kitItems';
 import { LabelCopy } from './LabelCopy';
+import { asEntered } from '../../shared/entered';
 
 /** A chemical: what its label is like, its date, what is left, and the label's own words. */
 export function ProductFields({ item, onChange, told, onTell, errors }: FieldsProps<ItemOf<'product'>>) {
@@ -34,7 +35,7 @@ export function ProductFields({ item, onChange, told, onTell, errors }: FieldsPr
             quantity="percent"
             step={0.25}
             value={product.strengthPercent ?? null}
-            onChange={(v) => set({ strengthPercent: asNumber(v) })}
+            onChange={(v) => set({ strengthPercent: asEntered(v) })}
             error={errors('product.strengthPercent')}
             unknown="Not known"
           />
@@ -54,7 +55,7 @@ export function ProductFields({ item, onChange, told, onTell, errors }: FieldsPr
           quantity="plain"
           step={1}
           value={product.dropCount?.drops ?? null}
-          onChange={(v) => set({ dropCount: v === null ? null : { drops: asNumber(v), millilitres: 1 } })}
+          onChange={(v) => set({ dropCount: v === null ? null : { drops: asEntered(v), millilitres: 1 } })}
           error={errors('chemical.dropCount.drops')}
           unknown="Not counted"
         />
@@ -71,7 +72,7 @@ export function ProductFields({ item, onChange, told, onTell, errors }: FieldsPr
         quantity="plain"
         step={30}
         value={product.keepsOpenDays ?? null}
-        onChange={(v) => set({ keepsOpenDays: asNumber(v) })}
+        onChange={(v) => set({ keepsOpenDays: asEntered(v) })}
         error={errors('product.keepsOpenDays')}
         unknown="Not on the label"
       />
@@ -80,7 +81,7 @@ export function ProductFields({ item, onChange, told, onTell, errors }: FieldsPr
         quantity="plain"
         step={1}
         value={told.left}
-        onChange={(v) => onTell({ left: asNumber(v) })}
+        onChange={(v) => onTell({ left: asEntered(v) })}
         error={errors('left')}
         unknown="Not counted"
       />

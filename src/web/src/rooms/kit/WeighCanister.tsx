@@ -2,10 +2,11 @@ import { Button } from '@mui/material';
 import { useState } from 'react';
 import { useCatalogue } from '../../core/CatalogueContext';
 import { useCalculation } from '../../core/useCalculation';
-import { NumberEntry, type Entry } from '../../shared/NumberEntry';
+import { NumberEntry } from '../../shared/NumberEntry';
 import { show } from '../../shared/units';
 import { useSettings } from '../../store/LocalDataContext';
 import type { ItemOf } from '../../store/kitItems';
+import type { Entry } from '../../shared/entered';
 
 interface Props {
   item: ItemOf<'burner'>;

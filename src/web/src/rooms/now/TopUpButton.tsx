@@ -2,10 +2,11 @@ import WaterDrop from '@mui/icons-material/WaterDrop';
 import { Button, Dialog, DialogActions, DialogContent, DialogTitle, Typography } from '@mui/material';
 import { useState } from 'react';
 import { useCalculation } from '../../core/useCalculation';
-import { NumberEntry, type Entry } from '../../shared/NumberEntry';
+import { NumberEntry } from '../../shared/NumberEntry';
 import { tap, type Batch } from '../../store/batches';
 import { useInHand } from '../../store/InHandContext';
 import { useStore } from '../../store/StoreContext';
+import { asEntered, type Entry } from '../../shared/entered';
 
 /** Where it is not known how much more the container takes. */
 const firstGuessL = 0.5;
@@ -20,7 +21,7 @@ export function TopUpButton({ batch }: { batch: Batch }) {
   const addedL = typed === undefined ? room : typed;
   const { response, problem } = useCalculation(
     'top-up',
-    open ? { batch: batch.request, method: batch.answer.method, addedL: addedL as number | null } : null,
+    open ? { batch: batch.request, method: batch.answer.method, addedL: asEntered(addedL) } : null,
   );
   const begin = () => {
     if (!response) return;

@@ -1,5 +1,5 @@
 import type { PlaceFeature, Request, Schema, Sighting } from '../../core/contract';
-import type { Entry } from '../../shared/NumberEntry';
+import type { Entry } from '../../shared/entered';
 
 type Triage = Request<'water-short'>;
 type Make = Request<'make-water'>;
@@ -106,6 +106,3 @@ export const fresh: Draft = {
   note: '',
   contact: null,
 };
-
-/** Text that is no number goes as it is: the core answers it beside its field. */
-export const number = (entry: Entry) => entry as number | null;

@@ -1,6 +1,7 @@
 import type { PlanRequest, Request, Schema } from '../../core/contract';
 import type { Kept } from '../../store/records';
-import { number, type Draft } from './draft';
+import type { Draft } from './draft';
+import { asEntered } from '../../shared/entered';
 
 interface Known {
   units: Schema<'UnitSystem'>;
@@ -14,18 +15,18 @@ interface Known {
 export function toTriage(draft: Draft, { units, walk, walkers, tests }: Known): Request<'water-short'> {
   return {
     units,
-    inHandL: number(draft.inHandL),
-    needLPerH: number(draft.needLPerH),
-    people: number(draft.people),
+    inHandL: asEntered(draft.inHandL),
+    needLPerH: asEntered(draft.needLPerH),
+    people: asEntered(draft.people),
     ...(walk === null && {
       walkers: walkers.map(({ id, body }) => ({ id, walker: body })),
       tests: tests.map(({ id, body }) => ({ id, test: body })),
     }),
     effort: draft.effort,
     walk,
-    alongKm: walk ? number(draft.alongKm) : null,
+    alongKm: walk ? asEntered(draft.alongKm) : null,
     sources: walk ? [] : typed(draft),
-    helpHours: draft.noHelp ? null : number(draft.helpHours),
+    helpHours: draft.noHelp ? null : asEntered(draft.helpHours),
     noHelp: draft.noHelp,
     waterHere: draft.waterHere,
     here: draft.waterHere
@@ -53,14 +54,14 @@ function typed(draft: Draft): Schema<'NearSource'>[] {
   const ahead = {
     name: null,
     direction: 'ahead' as const,
-    distanceKm: number(draft.nextKm),
-    chance: number(draft.nextChance),
+    distanceKm: asEntered(draft.nextKm),
+    chance: asEntered(draft.nextChance),
   };
   const behind = {
     name: null,
     direction: 'behind' as const,
-    distanceKm: number(draft.lastKm),
-    chance: number(draft.lastChance),
+    distanceKm: asEntered(draft.lastKm),
+    chance: asEntered(draft.lastChance),
   };
   return [ahead, behind].filter((source) => source.distanceKm !== null);
 }

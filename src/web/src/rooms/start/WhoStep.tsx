@@ -2,7 +2,7 @@ import Add from '@mui/icons-material/Add';
 import { Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
 import { calculate } from '../../core/core';
-import { NumberEntry, type Entry } from '../../shared/NumberEntry';
+import { NumberEntry } from '../../shared/NumberEntry';
 import { ProblemLine } from '../../shared/ProblemLine';
 import { TextEntry } from '../../shared/TextEntry';
 import { useLoggingBook } from '../../store/books';
@@ -10,6 +10,7 @@ import { useSettings } from '../../store/LocalDataContext';
 import { keep } from '../../store/records';
 import { useStore } from '../../store/StoreContext';
 import { newWalker } from '../body/newWalker';
+import type { Entry } from '../../shared/entered';
 
 interface Person {
   name: string;

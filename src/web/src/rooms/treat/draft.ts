@@ -1,7 +1,7 @@
 import type { Catalogue, Schema, Sighting } from '../../core/contract';
-import type { Entry } from '../../shared/NumberEntry';
 import type { Kept } from '../../store/records';
 import { ofItemKind } from '../../store/kitItems';
+import type { Entry } from '../../shared/entered';
 
 /** How clarity is told. */
 export type ClarityBy = 'class' | 'depth' | 'probe';

@@ -1,14 +1,11 @@
 import { dateOf } from '../../shared/time';
 import type { Request, Schema, TreatRequest } from '../../core/contract';
-import type { Entry } from '../../shared/NumberEntry';
 import { ofItemKind, type ItemKind } from '../../store/kitItems';
 import type { Kept } from '../../store/records';
 import type { Draft } from './draft';
+import { asEntered } from '../../shared/entered';
 
 type Item = Kept<'kit-item'>;
-
-/** Text that is no number goes as it is: the core answers it beside its field. */
-const number = (entry: Entry) => entry as number | null;
 
 const holdsWater: ItemKind[] = ['container', 'pot'];
 const barriers: ItemKind[] = ['product', 'filter', 'lamp', 'burner', 'permanganate'];
@@ -45,29 +42,29 @@ export function toRequest(
     // Sun and dark are counted from now on.
     startAt: now,
     water: water(draft),
-    snow: isSnow(draft) ? { kind: draft.snowKind, temperatureC: number(draft.snowTemperatureC) } : null,
+    snow: isSnow(draft) ? { kind: draft.snowKind, temperatureC: asEntered(draft.snowTemperatureC) } : null,
     acceptCleanSnowOrRain: draft.acceptUntreated,
     clearing: {
       grit: draft.grit,
       drawOff: draft.drawOff,
       way: draft.clearingWay,
-      sludgeCm: number(draft.sludgeCm),
+      sludgeCm: asEntered(draft.sludgeCm),
     },
     container: {
       opaque: container?.opaque ?? null,
       clearPlastic: container?.clearPlastic ?? null,
       squeezable: container?.squeezable ?? null,
       hasHose: container?.hasHose ?? null,
-      depthCm: number(draft.depthCm),
+      depthCm: asEntered(draft.depthCm),
       capacityL: container?.volumeL ?? null,
       lyingDepthCm: container?.lyingDepthCm ?? null,
       role: container?.role ?? null,
     },
     sky: {
-      airTemperatureC: number(draft.airTemperatureC),
-      latitudeDeg: number(draft.latitudeDeg),
-      longitudeDeg: number(draft.longitudeDeg),
-      cloudCover: number(draft.cloudCover),
+      airTemperatureC: asEntered(draft.airTemperatureC),
+      latitudeDeg: asEntered(draft.latitudeDeg),
+      longitudeDeg: asEntered(draft.longitudeDeg),
+      cloudCover: asEntered(draft.cloudCover),
       continuousRain: draft.continuousRain,
       date: localDay(now),
     },
@@ -75,33 +72,35 @@ export function toRequest(
     beyondKit: draft.beyondKit,
     boil: {
       school: draft.school,
-      longMinutes: number(draft.longMinutes),
+      longMinutes: asEntered(draft.longMinutes),
       burnerId: draft.burnerId,
       pot: pot
         ? { capacityL: pot.volumeL ?? null, massKg: pot.massKg ?? null, material: pot.material ?? null }
         : null,
       lidOn: draft.lidOn,
       cooling: draft.cooling,
-      airTemperatureC: number(draft.airTemperatureC),
-      heldC: number(draft.heldC),
+      airTemperatureC: asEntered(draft.airTemperatureC),
+      heldC: asEntered(draft.heldC),
       thermometer: draft.thermometer,
       calibration: draft.weighed
         ? {
-            fuelG: number(draft.weighedFuelG),
-            volumeL: number(draft.weighedVolumeL),
-            startTemperatureC: number(draft.weighedStartC),
-            elevationM: number(draft.weighedElevationM),
+            fuelG: asEntered(draft.weighedFuelG),
+            volumeL: asEntered(draft.weighedVolumeL),
+            startTemperatureC: asEntered(draft.weighedStartC),
+            elevationM: asEntered(draft.weighedElevationM),
           }
         : null,
     },
     chemical: {
       date: draft.date,
       light: draft.light,
-      ph: number(draft.ph),
-      bleachStrengthPercent: number(draft.bleachStrengthPercent),
-      bleachAgeMonths: number(draft.bleachAgeMonths),
+      ph: asEntered(draft.ph),
+      bleachStrengthPercent: asEntered(draft.bleachStrengthPercent),
+      bleachAgeMonths: asEntered(draft.bleachAgeMonths),
       dropCount:
-        draft.drops === null ? null : { drops: number(draft.drops), millilitres: number(draft.dropsMl) },
+        draft.drops === null
+          ? null
+          : { drops: asEntered(draft.drops), millilitres: asEntered(draft.dropsMl) },
       withoutCryptosporidium: draft.withoutCryptosporidium,
     },
   };
@@ -134,21 +133,21 @@ function source(draft: Draft): Schema<'SourceInput'> {
     seen: draft.seen,
     upstreamWalked: draft.upstreamWalked,
     rainLastDay: draft.rainLastDay,
-    conductivityUsCm: number(draft.conductivityUsCm),
+    conductivityUsCm: asEntered(draft.conductivityUsCm),
     here: draft.here,
   };
 }
 
 function water(draft: Draft): Schema<'WaterInput'> {
   return {
-    volumeL: number(draft.volumeL),
+    volumeL: asEntered(draft.volumeL),
     clarity: draft.clarityBy === 'class' ? draft.clarity : 'unknown',
-    vanishingDepthCm: draft.clarityBy === 'depth' ? number(draft.vanishingDepthCm) : null,
-    turbidityNtu: draft.clarityBy === 'probe' ? number(draft.turbidityNtu) : null,
+    vanishingDepthCm: draft.clarityBy === 'depth' ? asEntered(draft.vanishingDepthCm) : null,
+    turbidityNtu: draft.clarityBy === 'probe' ? asEntered(draft.turbidityNtu) : null,
     colour: draft.colour,
     // Melt that was not measured ends ice-cold, which the core knows.
-    temperatureC: isSnow(draft) ? number(draft.meltC) : number(draft.temperatureC),
-    elevationM: number(draft.elevationM),
+    temperatureC: isSnow(draft) ? asEntered(draft.meltC) : asEntered(draft.temperatureC),
+    elevationM: asEntered(draft.elevationM),
   };
 }
 

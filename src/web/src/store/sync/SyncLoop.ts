@@ -1,6 +1,6 @@
 import { server, ServerFull, type About } from '../api';
 import type { LocalStore } from '../db';
-import { noteServerTime } from '../deviceClock';
+import { noteServerTime } from '../seenClock';
 import { bringOver } from '../olderStore';
 import { exchange } from './exchange';
 import { OtherVersion } from './pull';

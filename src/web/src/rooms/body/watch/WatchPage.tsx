@@ -23,6 +23,7 @@ import { DeficitPicture } from './DeficitPicture';
 import { morning, watchRequest } from './watchRequest';
 import { Lines } from '../../../shared/Lines';
 import { SwitchEntry } from '../../../shared/SwitchEntry';
+import { asEntered } from '../../../shared/entered';
 
 interface Props {
   walker: Kept<'walker'>;
@@ -127,7 +128,7 @@ export function WatchPage({ walker, tests }: Props) {
           quantity="temperature"
           step={1}
           value={airC}
-          onChange={(v) => setAirC(v as number | null)}
+          onChange={(v) => setAirC(asEntered(v))}
           unknown="Not known: a warm day"
         />
         {response && <Assumptions assumptions={response.assumptions} />}

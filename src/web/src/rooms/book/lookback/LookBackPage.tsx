@@ -19,6 +19,7 @@ import { useSettings } from '../../../store/LocalDataContext';
 import { AgentList } from './AgentList';
 import { drunkBatch } from './drunkBatch';
 import { SwitchEntry } from '../../../shared/SwitchEntry';
+import { asEntered } from '../../../shared/entered';
 
 /** An illness looked back on: what could fit, which water fell short, and what to do. */
 export function LookBackPage() {
@@ -95,7 +96,7 @@ export function LookBackPage() {
           quantity="temperature"
           step={0.1}
           value={fever}
-          onChange={(v) => setFever(v as number | null)}
+          onChange={(v) => setFever(asEntered(v))}
           error={errors('feverC')}
           unknown="Not measured"
         />

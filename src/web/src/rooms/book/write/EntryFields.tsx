@@ -9,6 +9,7 @@ import { FillTimer } from './FillTimer';
 import { lineFields, type LineFieldsProps } from './LineFieldKit';
 import { PhotoEntry } from './PhotoEntry';
 import { Swatch } from './QuickLines';
+import { asEntered } from '../../../shared/entered';
 
 const vessels = ['container', 'pot'];
 
@@ -247,7 +248,7 @@ function StageFields(props: LineFieldsProps<EntryOf<'stage'>>) {
         quantity="plain"
         step={1}
         value={line.day === null || line.day === undefined ? null : line.day + 1}
-        onChange={(v) => set({ day: typeof v === 'number' ? v - 1 : (v as number | null) })}
+        onChange={(v) => set({ day: typeof v === 'number' ? v - 1 : asEntered(v) })}
         error={errors('day')}
         unknown="None of a trip"
       />

@@ -1,11 +1,12 @@
 import type { ReactNode } from 'react';
 import type { Schema } from '../../../core/contract';
-import { NumberEntry, type Entry as Typed } from '../../../shared/NumberEntry';
+import { NumberEntry } from '../../../shared/NumberEntry';
 import { SelectEntry } from '../../../shared/SelectEntry';
 import { SwitchEntry } from '../../../shared/SwitchEntry';
 import type { Entry } from '../../../store/bookLines';
 import { useKit } from '../../../store/LocalDataContext';
 import { useRecords } from '../../../store/useRecords';
+import type { Entry as Typed } from '../../../shared/entered';
 
 /** Keys of a line that hold a kind of value. */
 type KeysOf<T, V> = { [K in keyof T]-?: NonNullable<T[K]> extends V ? K : never }[keyof T] & string;

@@ -1,8 +1,9 @@
 import { Box, Button, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
 import type { Drill, Schema } from '../../../core/contract';
-import { NumberEntry, type Entry } from '../../../shared/NumberEntry';
+import { NumberEntry } from '../../../shared/NumberEntry';
 import { Section } from '../../../shared/Section';
+import type { Entry } from '../../../shared/entered';
 
 type Answers = Schema<'DrillAnswers'>;
 

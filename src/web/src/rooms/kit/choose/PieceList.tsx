@@ -1,7 +1,8 @@
 import { Box, Typography } from '@mui/material';
 import type { Schema } from '../../../core/contract';
-import { NumberEntry, type Entry } from '../../../shared/NumberEntry';
+import { NumberEntry } from '../../../shared/NumberEntry';
 import { KitPicture } from '../KitPicture';
+import { asEntered, type Entry } from '../../../shared/entered';
 
 type Figure = Schema<'OwnFigure'>;
 
@@ -52,7 +53,7 @@ export function PieceList({ pieces, figures, onChange, errors }: Props) {
                   step={step}
                   value={told(piece.id)[key] ?? piece.figures[key] ?? null}
                   isDefault={piece.typical.includes(key)}
-                  onChange={(value: Entry) => tell(piece.id, { [key]: value as number | null })}
+                  onChange={(value: Entry) => tell(piece.id, { [key]: asEntered(value) })}
                   error={errors(`figures.${key}`)}
                 />
               ))}

@@ -1,7 +1,8 @@
 import { Box } from '@mui/material';
 import type { Schema } from '../../../core/contract';
 import { ChoiceGroup } from '../../../shared/ChoiceGroup';
-import { NumberEntry, type Entry } from '../../../shared/NumberEntry';
+import { NumberEntry } from '../../../shared/NumberEntry';
+import { asEntered, type Entry } from '../../../shared/entered';
 
 type Need = Schema<'OthersNeed'>;
 
@@ -30,7 +31,7 @@ export function NeedForm({ need, taken, onChange, errors }: Props) {
   const number = (key: 'people' | 'days' | 'waterC' | 'bottleL') => ({
     value: need[key] ?? taken?.[key] ?? null,
     isDefault: need[key] == null,
-    onChange: (value: Entry) => onChange({ ...need, [key]: value as number | null }),
+    onChange: (value: Entry) => onChange({ ...need, [key]: asEntered(value) }),
     error: errors(key),
   });
   return (

@@ -1,7 +1,7 @@
 import { Button, Dialog, DialogActions, DialogContent, DialogTitle, Typography } from '@mui/material';
 import { useState } from 'react';
 import { calculate } from '../../../core/core';
-import { NumberEntry, type Entry } from '../../../shared/NumberEntry';
+import { NumberEntry } from '../../../shared/NumberEntry';
 import { ProblemLine } from '../../../shared/ProblemLine';
 import { RouteSelect } from '../../../shared/RouteSelect';
 import { SelectEntry } from '../../../shared/SelectEntry';
@@ -9,6 +9,7 @@ import type { Kept } from '../../../store/records';
 import { useCurrent } from '../../../store/useRecords';
 import { receiver, simulated, type Positioning } from './position';
 import type { Place } from '../../../store/usePlace';
+import type { Entry } from '../../../shared/entered';
 
 /** Further off the line than this is not on the walk, km. */
 const farKm = 2;

@@ -2,7 +2,7 @@ import DeleteOutline from '@mui/icons-material/DeleteOutlined';
 import { Box, Button, IconButton, Typography } from '@mui/material';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import type { Schema } from '../../../core/contract';
-import { NumberEntry, type Entry } from '../../../shared/NumberEntry';
+import { NumberEntry } from '../../../shared/NumberEntry';
 import { Section } from '../../../shared/Section';
 import { SelectEntry } from '../../../shared/SelectEntry';
 import { TextEntry } from '../../../shared/TextEntry';
@@ -10,6 +10,7 @@ import { show } from '../../../shared/units';
 import { useKit } from '../../../store/LocalDataContext';
 import { useTrip } from '../TripContext';
 import { ofItemKind } from '../../../store/kitItems';
+import { asEntered, type Entry } from '../../../shared/entered';
 
 type Container = Schema<'CarriedContainer'>;
 
@@ -48,7 +49,7 @@ export function ContainerList() {
               quantity="volume"
               step={0.5}
               value={container.volumeL ?? null}
-              onChange={(v: Entry) => part({ volumeL: v as number | null })}
+              onChange={(v: Entry) => part({ volumeL: asEntered(v) })}
             />
             <SelectEntry
               label="For"

@@ -1,13 +1,14 @@
 import { Box, Button, TextField, Typography } from '@mui/material';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import type { Schema } from '../../../core/contract';
-import { NumberEntry, type Entry } from '../../../shared/NumberEntry';
+import { NumberEntry } from '../../../shared/NumberEntry';
 import { ProblemLine } from '../../../shared/ProblemLine';
 import { Section } from '../../../shared/Section';
 import { TextEntry } from '../../../shared/TextEntry';
 import { show } from '../../../shared/units';
 import { clock, hoursText } from '../clock';
 import { useTrip } from '../TripContext';
+import { asEntered, type Entry } from '../../../shared/entered';
 
 type Day = Schema<'RouteDay'>;
 
@@ -41,7 +42,7 @@ function RestEntry({
           quantity="plain"
           step={0.5}
           value={rest.hours ?? null}
-          onChange={(v: Entry) => onChange({ ...rest, hours: v as number | null })}
+          onChange={(v: Entry) => onChange({ ...rest, hours: asEntered(v) })}
         />
       )}
     </>
@@ -105,7 +106,7 @@ export function DayList() {
                 step={1}
                 value={day.startHour ?? catalogue.route.day.startHour ?? null}
                 isDefault={day.startHour == null}
-                onChange={(v: Entry) => part({ startHour: v as number | null })}
+                onChange={(v: Entry) => part({ startHour: asEntered(v) })}
               />
               <RestEntry day={day} number={i + 1} onChange={(rest) => part({ rest })} />
               {!last && (
@@ -115,7 +116,7 @@ export function DayList() {
                     quantity="distance"
                     step={0.5}
                     value={day.endKm ?? null}
-                    onChange={(v: Entry) => part({ endKm: v as number | null })}
+                    onChange={(v: Entry) => part({ endKm: asEntered(v) })}
                   />
                   <TextEntry
                     label="Camp"
@@ -132,7 +133,7 @@ export function DayList() {
                       step={key === 'washL' ? 0.25 : 1}
                       value={day[key] ?? catalogue.route.day[key] ?? null}
                       isDefault={day[key] == null}
-                      onChange={(v: Entry) => part({ [key]: v as number | null })}
+                      onChange={(v: Entry) => part({ [key]: asEntered(v) })}
                     />
                   ))}
                 </>

@@ -2,10 +2,11 @@ import { Box, Button, Typography } from '@mui/material';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import type { Schema } from '../../../core/contract';
 import { ChoiceGroup } from '../../../shared/ChoiceGroup';
-import { NumberEntry, type Entry } from '../../../shared/NumberEntry';
+import { NumberEntry } from '../../../shared/NumberEntry';
 import { Section } from '../../../shared/Section';
 import { SelectEntry } from '../../../shared/SelectEntry';
 import { useTrip } from '../TripContext';
+import { asEntered, type Entry } from '../../../shared/entered';
 
 /** How the plan reckons: time, sweat, reserve, what a minute is worth, and the ground underfoot. */
 export function PaceForm() {
@@ -18,7 +19,7 @@ export function PaceForm() {
   ) => ({
     value: route[key] ?? start,
     isDefault: route[key] == null && start !== null,
-    onChange: (value: Entry) => change({ [key]: value as number | null }),
+    onChange: (value: Entry) => change({ [key]: asEntered(value) }),
     error: errors(key),
   });
   const terrain = route.terrain?.length ? route.terrain : [{ fromKm: 0, terrain: 'goodPath' as const }];
@@ -79,7 +80,7 @@ export function PaceForm() {
               quantity="distance"
               step={0.5}
               value={span.fromKm ?? 0}
-              onChange={(v: Entry) => part({ fromKm: v as number | null })}
+              onChange={(v: Entry) => part({ fromKm: asEntered(v) })}
             />
             <SelectEntry
               label="Ground"

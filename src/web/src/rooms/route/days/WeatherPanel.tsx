@@ -2,7 +2,7 @@ import { Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import type { Schema } from '../../../core/contract';
-import { NumberEntry, type Entry } from '../../../shared/NumberEntry';
+import { NumberEntry } from '../../../shared/NumberEntry';
 import { ProblemLine } from '../../../shared/ProblemLine';
 import { Section } from '../../../shared/Section';
 import { today } from '../../../shared/time';
@@ -11,6 +11,7 @@ import { useAsk } from '../../../shared/useAsk';
 import { api, call } from '../../../store/api';
 import { FileButton } from '../../../shared/FileButton';
 import { useTrip } from '../TripContext';
+import { asEntered, type Entry } from '../../../shared/entered';
 
 type Day = Schema<'DayWeather'>;
 
@@ -106,28 +107,28 @@ export function WeatherPanel() {
               quantity="temperature"
               step={1}
               value={day.lowC ?? null}
-              onChange={(v: Entry) => set(i, { lowC: v as number | null })}
+              onChange={(v: Entry) => set(i, { lowC: asEntered(v) })}
             />
             <NumberEntry
               label="High"
               quantity="temperature"
               step={1}
               value={day.highC ?? null}
-              onChange={(v: Entry) => set(i, { highC: v as number | null })}
+              onChange={(v: Entry) => set(i, { highC: asEntered(v) })}
             />
             <NumberEntry
               label="Humidity"
               quantity="percent"
               step={5}
               value={day.humidityPercent ?? null}
-              onChange={(v: Entry) => set(i, { humidityPercent: v as number | null })}
+              onChange={(v: Entry) => set(i, { humidityPercent: asEntered(v) })}
             />
             <NumberEntry
               label="Cloud"
               quantity="share"
               step={10}
               value={day.cloud ?? null}
-              onChange={(v: Entry) => set(i, { cloud: v as number | null })}
+              onChange={(v: Entry) => set(i, { cloud: asEntered(v) })}
             />
           </Box>
           {day.windMs != null && (
@@ -143,7 +144,7 @@ export function WeatherPanel() {
         step={50}
         value={route.weatherElevationM ?? null}
         unknown="Not known: taken as it is all along"
-        onChange={(v: Entry) => change({ weatherElevationM: v as number | null })}
+        onChange={(v: Entry) => change({ weatherElevationM: asEntered(v) })}
       />
     </Section>
   );

@@ -1,6 +1,7 @@
 import { Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
-import { NumberEntry, type Entry } from '../../../shared/NumberEntry';
+import { NumberEntry } from '../../../shared/NumberEntry';
+import { asEntered, type Entry } from '../../../shared/entered';
 
 interface Climb {
   startM: number | null;
@@ -33,9 +34,9 @@ export function ClimbForm({ onClimb }: { onClimb: (climb: Climb) => void }) {
           disabled={upM === null && downM === null}
           onClick={() =>
             onClimb({
-              startM: startM as number | null,
-              upM: upM as number | null,
-              downM: downM as number | null,
+              startM: asEntered(startM),
+              upM: asEntered(upM),
+              downM: asEntered(downM),
             })
           }
         >

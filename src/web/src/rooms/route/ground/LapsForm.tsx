@@ -1,13 +1,14 @@
 import { Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
 import { calculate } from '../../../core/core';
-import { NumberEntry, type Entry } from '../../../shared/NumberEntry';
+import { NumberEntry } from '../../../shared/NumberEntry';
 import { ProblemLine } from '../../../shared/ProblemLine';
 import { Section } from '../../../shared/Section';
 import { SwitchEntry } from '../../../shared/SwitchEntry';
 import { keepMany } from '../../../store/records';
 import { useStore } from '../../../store/StoreContext';
 import { useTrip } from '../TripContext';
+import { asEntered, type Entry } from '../../../shared/entered';
 
 /** The line as one round of several: laid end to end, passing home and its waters again. */
 export function LapsForm({ onDone }: { onDone: (told: string[]) => void }) {
@@ -22,7 +23,7 @@ export function LapsForm({ onDone }: { onDone: (told: string[]) => void }) {
       units: request.units,
       route,
       sources: request.sources ?? null,
-      laps: laps as number | null,
+      laps: asEntered(laps),
       waterAtHome,
     });
     if (!outcome.ok) {

@@ -4,13 +4,14 @@ import { useCatalogue } from '../../../core/CatalogueContext';
 import type { ReadRoute, Schema } from '../../../core/contract';
 import { calculate } from '../../../core/core';
 import { useCalculation } from '../../../core/useCalculation';
-import { NumberEntry, type Entry } from '../../../shared/NumberEntry';
+import { NumberEntry } from '../../../shared/NumberEntry';
 import { ProblemLine } from '../../../shared/ProblemLine';
 import { SelectEntry } from '../../../shared/SelectEntry';
 import { TextEntry } from '../../../shared/TextEntry';
 import { show } from '../../../shared/units';
 import { useSettings } from '../../../store/LocalDataContext';
 import { hoursText } from '../clock';
+import { asEntered, type Entry } from '../../../shared/entered';
 
 type Leg = Schema<'RouteLeg'>;
 
@@ -26,7 +27,7 @@ export function LegsForm({ action, onLegs }: Props) {
   const [name, setName] = useState('');
   const [startM, setStartM] = useState<Entry>(300);
   const [legs, setLegs] = useState<Leg[]>([{ name: '', distanceKm: 6, upM: 300, downM: 0 }]);
-  const request = { units, startM: startM as number | null, legs };
+  const request = { units, startM: asEntered(startM), legs };
   const { response, problem } = useCalculation('legs', request);
   // What stands in the fields now: the answer shown may still be to what stood there before.
   const make = async () => {
@@ -64,7 +65,7 @@ export function LegsForm({ action, onLegs }: Props) {
               quantity="distance"
               step={0.5}
               value={leg.distanceKm ?? null}
-              onChange={(v) => part({ distanceKm: v as number | null })}
+              onChange={(v) => part({ distanceKm: asEntered(v) })}
             />
             <SelectEntry
               label="Ground"
@@ -77,14 +78,14 @@ export function LegsForm({ action, onLegs }: Props) {
               quantity="elevation"
               step={50}
               value={leg.upM ?? 0}
-              onChange={(v) => part({ upM: v as number | null })}
+              onChange={(v) => part({ upM: asEntered(v) })}
             />
             <NumberEntry
               label={`Leg ${i + 1}, down`}
               quantity="elevation"
               step={50}
               value={leg.downM ?? 0}
-              onChange={(v) => part({ downM: v as number | null })}
+              onChange={(v) => part({ downM: asEntered(v) })}
             />
           </Box>
         );

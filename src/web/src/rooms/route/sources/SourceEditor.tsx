@@ -2,7 +2,7 @@ import { Box, Button, TextField, Typography } from '@mui/material';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import type { Schema } from '../../../core/contract';
 import { ChoiceGroup } from '../../../shared/ChoiceGroup';
-import { NumberEntry, type Entry } from '../../../shared/NumberEntry';
+import { NumberEntry } from '../../../shared/NumberEntry';
 import { ProblemLine } from '../../../shared/ProblemLine';
 import { Section } from '../../../shared/Section';
 import { SelectEntry } from '../../../shared/SelectEntry';
@@ -15,6 +15,7 @@ import { useRecords } from '../../../store/useRecords';
 import { SignPicker } from '../../treat/source/SignPicker';
 import { useTrip } from '../TripContext';
 import { SwitchEntry } from '../../../shared/SwitchEntry';
+import { asEntered, type Entry } from '../../../shared/entered';
 
 type Source = Schema<'TripSource'>;
 type NumberKey =
@@ -39,7 +40,7 @@ export function SourceEditor({ record, stop }: Props) {
   const number = (key: NumberKey, start?: number) => ({
     value: source[key] ?? start ?? null,
     isDefault: start !== undefined && (source[key] === undefined || source[key] === null),
-    onChange: (value: Entry) => set({ [key]: value as number | null }),
+    onChange: (value: Entry) => set({ [key]: asEntered(value) }),
     error: errors(key),
   });
   const report = source.reportedAt == null ? 'none' : source.reportedFlowing ? 'flowing' : 'dry';

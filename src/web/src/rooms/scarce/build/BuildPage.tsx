@@ -3,9 +3,10 @@ import { useState } from 'react';
 import type { Schema } from '../../../core/contract';
 import { useCalculation } from '../../../core/useCalculation';
 import { fieldMessage } from '../../../shared/fieldMessage';
-import { NumberEntry, type Entry } from '../../../shared/NumberEntry';
+import { NumberEntry } from '../../../shared/NumberEntry';
 import { useSettings } from '../../../store/LocalDataContext';
 import { MakeshiftCard } from './MakeshiftCard';
+import { asEntered, type Entry } from '../../../shared/entered';
 
 const uses: { id: Schema<'MakeshiftUse'>; title: string }[] = [
   { id: 'clear', title: 'Clears, no more' },
@@ -20,8 +21,8 @@ export function BuildPage() {
   const [vesselL, setVesselL] = useState<Entry>(null);
   const { response, problem } = useCalculation('makeshift', {
     units,
-    litres: litres as number | null,
-    vesselL: vesselL as number | null,
+    litres: asEntered(litres),
+    vesselL: asEntered(vesselL),
   });
   return (
     <Stack spacing={2}>

@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { useCalculation } from '../../../core/useCalculation';
 import { AnswerBeside } from '../../../shared/AnswerBeside';
 import { fieldMessage } from '../../../shared/fieldMessage';
-import { NumberEntry, type Entry } from '../../../shared/NumberEntry';
+import { NumberEntry } from '../../../shared/NumberEntry';
 import { PrintAlone } from '../../../shared/PrintAlone';
 import { ProblemLine } from '../../../shared/ProblemLine';
 import { Section } from '../../../shared/Section';
@@ -14,8 +14,10 @@ import { TextEntry } from '../../../shared/TextEntry';
 import { localInstant } from '../../../shared/time';
 import { useNowMinute } from '../../../shared/useNow';
 import { useSettings } from '../../../store/LocalDataContext';
-import { number, type Draft } from '../draft';
+import type { Draft } from '../draft';
 import { useScarce } from '../ScarceContext';
+import type { Entry } from '../../../shared/entered';
+import { asEntered } from '../../../shared/entered';
 
 /** The text of a call for help, made on this device: to read out, copy or print. */
 export function CallPage() {
@@ -24,15 +26,15 @@ export function CallPage() {
   const now = useNowMinute();
   const contact = draft.contact ?? settings.emergencyContact;
   const [fault, setFault] = useState<string | null>(null);
-  const people = number(draft.people) ?? (walkers.length > 0 ? walkers.length : null);
+  const people = asEntered(draft.people) ?? (walkers.length > 0 ? walkers.length : null);
   const { response, problem } = useCalculation('call-for-help', {
     units: settings.units,
-    latitudeDeg: number(draft.latitudeDeg),
-    longitudeDeg: number(draft.longitudeDeg),
-    accuracyM: number(draft.accuracyM),
+    latitudeDeg: asEntered(draft.latitudeDeg),
+    longitudeDeg: asEntered(draft.longitudeDeg),
+    accuracyM: asEntered(draft.accuracyM),
     where: draft.where,
     people,
-    inHandL: number(draft.inHandL),
+    inHandL: asEntered(draft.inHandL),
     restLPerH: standing.response?.restLPerH ?? null,
     signs: draft.signs,
     note: draft.note,

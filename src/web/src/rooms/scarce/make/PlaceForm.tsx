@@ -3,12 +3,13 @@ import { useCatalogue } from '../../../core/CatalogueContext';
 import type { Problem, Schema } from '../../../core/contract';
 import { ChoiceGroup } from '../../../shared/ChoiceGroup';
 import { fieldMessage } from '../../../shared/fieldMessage';
-import { NumberEntry, type Entry } from '../../../shared/NumberEntry';
+import { NumberEntry } from '../../../shared/NumberEntry';
 import { Section } from '../../../shared/Section';
 import { SelectEntry } from '../../../shared/SelectEntry';
 import { TickGroup } from '../../../shared/TickGroup';
 import { noBurner, type Draft } from '../draft';
 import { useScarce } from '../ScarceContext';
+import type { Entry } from '../../../shared/entered';
 
 /** The place, its weather, and what there is to work with. */
 export function PlaceForm({ problem }: { problem: Problem | null }) {

@@ -1,7 +1,8 @@
 import type { Request, Schema } from '../../../core/contract';
 import type { Kept } from '../../../store/records';
-import { noBurner, number, type Draft } from '../draft';
+import { noBurner, type Draft } from '../draft';
 import { ofItemKind } from '../../../store/kitItems';
+import { asEntered } from '../../../shared/entered';
 
 /** What is asked of the core about making water here; the pot is the kit's first, the worker the party's first. */
 export function toMake(
@@ -15,24 +16,24 @@ export function toMake(
   const onSnow = draft.features.includes('snow');
   return {
     units,
-    airTemperatureC: number(draft.air),
-    humidityPercent: number(draft.humidity),
+    airTemperatureC: asEntered(draft.air),
+    humidityPercent: asEntered(draft.humidity),
     sun: draft.sun,
     season: draft.season,
-    rainMm: number(draft.rainMm),
+    rainMm: asEntered(draft.rainMm),
     features: draft.features,
     soil: draft.soil,
-    sheetM2: number(draft.sheetM2),
-    bags: number(draft.bags),
+    sheetM2: asEntered(draft.sheetM2),
+    bags: asEntered(draft.bags),
     burner: withFire ? draft.burner : null,
-    fuelG: withFire ? number(draft.fuelG) : null,
+    fuelG: withFire ? asEntered(draft.fuelG) : null,
     pot: pot
       ? { capacityL: pot.volumeL ?? null, massKg: pot.massKg ?? null, material: pot.material ?? null }
       : null,
-    snow: onSnow ? { kind: draft.snowKind, temperatureC: number(draft.snowC) } : null,
-    hours: number(draft.hours),
+    snow: onSnow ? { kind: draft.snowKind, temperatureC: asEntered(draft.snowC) } : null,
+    hours: asEntered(draft.hours),
     walker: walkers[0]?.body ?? null,
-    needLPerDay: number(draft.needLPerDay),
+    needLPerDay: asEntered(draft.needLPerDay),
     chosen: draft.chosen,
   };
 }

@@ -1,9 +1,10 @@
 import type { Response, Schema } from '../../../core/contract';
 import { ChoiceGroup } from '../../../shared/ChoiceGroup';
-import { NumberEntry, type Entry } from '../../../shared/NumberEntry';
+import { NumberEntry } from '../../../shared/NumberEntry';
 import { Section } from '../../../shared/Section';
 import { TickGroup } from '../../../shared/TickGroup';
 import { useScarce } from '../ScarceContext';
+import { asEntered, type Entry } from '../../../shared/entered';
 
 type Sign = Schema<'GroundSign'>;
 
@@ -44,7 +45,7 @@ export function SeenForm({ answer }: { answer: Response<'search-water'> }) {
               onChange={(value: Entry) =>
                 set({
                   seen: draft.seen.map((s) =>
-                    s.sign === sign ? { sign, awayMinutes: value as number | null } : s,
+                    s.sign === sign ? { sign, awayMinutes: asEntered(value) } : s,
                   ),
                 })
               }

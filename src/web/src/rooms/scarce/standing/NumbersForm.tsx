@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import { ChoiceGroup } from '../../../shared/ChoiceGroup';
 import { fieldMessage } from '../../../shared/fieldMessage';
-import { NumberEntry, type Entry } from '../../../shared/NumberEntry';
+import { NumberEntry } from '../../../shared/NumberEntry';
 import { Section } from '../../../shared/Section';
 import { SelectEntry } from '../../../shared/SelectEntry';
 import { clockTime } from '../../../shared/time';
@@ -11,6 +11,7 @@ import { show } from '../../../shared/units';
 import { EffortForm } from '../../body/EffortForm';
 import type { Draft } from '../draft';
 import { useScarce } from '../ScarceContext';
+import type { Entry } from '../../../shared/entered';
 
 const typedIn = 'typed';
 

@@ -2,7 +2,7 @@ import { Button, Typography } from '@mui/material';
 import { Link } from 'react-router';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import { ChoiceGroup } from '../../../shared/ChoiceGroup';
-import { NumberEntry, type Entry } from '../../../shared/NumberEntry';
+import { NumberEntry } from '../../../shared/NumberEntry';
 import type { Draft } from '../draft';
 import type { FieldErrors } from '../fieldErrors';
 import { ClarityPicture } from '../pictures/ClarityPicture';
@@ -13,6 +13,7 @@ import type { DraftStore } from '../useDraft';
 import { askFields } from './askFields';
 import { PicturePick } from './PicturePick';
 import { SignsAsk } from './SignsAsk';
+import type { Entry } from '../../../shared/entered';
 
 interface Props {
   field: string;
