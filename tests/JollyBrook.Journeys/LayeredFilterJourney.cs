@@ -27,9 +27,9 @@ public sealed class LayeredFilterJourney : IDisposable
         // Muddy water with clay in it: nothing else here clears it.
         _phone.Go("/treat");
         _phone.Named("button", "Bottle empty");
-        _phone.Click("button", "None of these");
-        _phone.Click("button", "Muddy");
         _phone.Way("Boil");
+        _phone.Everything();
+        _phone.Click("button", "Muddy");
         _phone.UntilText("Through gravel, sand and charcoal");
         _phone.Click("button", "Start");
         _phone.Click("button", "Collected");
