@@ -129,6 +129,8 @@ public class SipClockTests
     [InlineData(0.6, 0.15, 15)]
     [InlineData(0.2, 0.05, 15)]
     [InlineData(0.1, 0.05, 30)]
+    [InlineData(0.11, 0.05, 25)] // 27 min, sooner rather than later
+    [InlineData(0.01, 0.05, 300)]
     public void A_sip_is_a_mouthful_or_more(double litresPerHour, double litres, double everyMinutes)
     {
         var sip = Sip.Of(litresPerHour);

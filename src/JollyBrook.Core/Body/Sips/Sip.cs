@@ -10,8 +10,11 @@ public readonly record struct Sip(double Litres, double EveryMinutes)
 
     private const double UsualMinutes = 15;
 
-    /// <summary>Every quarter of an hour, or a mouthful less often where that is enough (pick).</summary>
+    /// <summary>Nobody looks at the clock for single minutes.</summary>
+    private const double ClockMinutes = 5;
+
+    /// <summary>Every quarter of an hour, or a mouthful less often where that is enough, in whole fives of minutes (pick).</summary>
     /// <param name="litresPerHour">What is to be drunk in an hour, L; more than 0.</param>
     public static Sip Of(double litresPerHour) =>
-        litresPerHour * UsualMinutes / 60 >= MouthfulL ? new(litresPerHour * UsualMinutes / 60, UsualMinutes) : new(MouthfulL, MouthfulL / litresPerHour * 60);
+        litresPerHour * UsualMinutes / 60 >= MouthfulL ? new(litresPerHour * UsualMinutes / 60, UsualMinutes) : new(MouthfulL, Math.Floor((MouthfulL / litresPerHour * 60 / ClockMinutes) + 1e-9) * ClockMinutes);
 }

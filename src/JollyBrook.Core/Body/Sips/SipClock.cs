@@ -73,7 +73,8 @@ public static class SipClock
 
     private static string Words(Sip sip, double rateLPerH, double leftL, bool isDue, Speaker say)
     {
-        var rate = $"Its level can’t be seen: about {say.Of(Quantity.Volume, sip.Litres)} every {Speaker.Minutes(sip.EveryMinutes)}.";
+        var often = isDue ? $" every {Speaker.Minutes(sip.EveryMinutes)}" : " a sip";
+        var rate = $"Its level can’t be seen: about {say.Of(Quantity.Volume, sip.Litres)}{often}.";
         return leftL <= 1e-9
             ? $"{rate} Drink what is left, look, and tap how much was gone."
             : $"{rate} The rest lasts {Speaker.Minutes(leftL / rateLPerH * 60)}.{(isDue ? " Drink now, then tap how much is gone." : "")}";

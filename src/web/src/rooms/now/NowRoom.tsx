@@ -18,7 +18,9 @@ import { InHandPanel } from './inhand/InHandPanel';
 import { SupplyList } from './inhand/SupplyList';
 import { WalkerLines } from './inhand/WalkerLines';
 import { soonestFirst } from './order';
-import { SipPanel } from './sips/SipPanel';
+import { SipLines } from './sips/SipLines';
+import { SipsDue } from './sips/SipsDue';
+import { useSips } from './sips/useSips';
 
 /** What is in hand, the clocks that run, soonest first, and the steps of the one shown. */
 export function NowRoom() {
@@ -26,6 +28,7 @@ export function NowRoom() {
   const navigate = useNavigate();
   const all = useRunning();
   const state = useInHand();
+  const sips = useSips();
   const named = useBatch(id);
   // One that is over is not among the running, and can still be looked at.
   const lone = useMemo(() => (named ? [named] : []), [named]);
@@ -47,8 +50,9 @@ export function NowRoom() {
         <Stack spacing={1.5}>
           <Typography variant="h1">Now</Typography>
           {state && <FrostPanel jobs={state.frost} />}
-          <SipPanel />
+          <SipsDue reminders={sips} />
           <InHandPanel />
+          <SipLines reminders={sips} />
           <HerePanel />
           {state && state.walkers.length > 0 && (
             <Section title="Who is behind">

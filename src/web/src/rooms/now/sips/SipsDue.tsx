@@ -4,23 +4,12 @@ import { useCatalogue } from '../../../core/CatalogueContext';
 import { show } from '../../../shared/units';
 import { useQuickWrite } from '../../../store/QuickWrite';
 import { useWhose } from '../../book/write/useWhose';
-import { useSips, type SipReminder } from './useSips';
+import type { SipReminder } from './useSips';
 
-/** When to drink from what can't be seen: what is due stands large and is answered by a tap. */
-export function SipPanel() {
-  const reminders = useSips();
-  return reminders.map((reminder) =>
-    reminder.isDue ? (
-      <Due key={reminder.containerId} reminder={reminder} />
-    ) : (
-      <Stack key={reminder.containerId} direction="row" sx={{ gap: 1, alignItems: 'flex-start' }}>
-        <LocalDrink aria-hidden fontSize="small" sx={{ mt: 0.25 }} />
-        <Typography variant="body2">
-          <strong>{reminder.headline}.</strong> {reminder.words}
-        </Typography>
-      </Stack>
-    ),
-  );
+/** What is due to be drunk from what can't be seen stands large, and is answered by a tap. */
+export function SipsDue({ reminders }: { reminders: SipReminder[] }) {
+  const due = reminders.filter(({ isDue }) => isDue);
+  return due.map((reminder) => <Due key={reminder.containerId} reminder={reminder} />);
 }
 
 function Due({ reminder: { containerId, walkerId, headline, words, dueL } }: { reminder: SipReminder }) {
