@@ -39,6 +39,19 @@ public class OtherMattersTests
         Of(request, "signs").Questions.ShouldNotContain(q => q.Field == "signs");
     }
 
+    /// <summary>That nobody has said "no help is coming" says nothing about when it could.</summary>
+    [Fact]
+    public void When_help_could_come_is_asked_until_it_is_told()
+    {
+        // An hour's water, the well 6 h away and the brook as far: help within the hour is the way out.
+        var request = new TriageRequest(
+            null, 0.5, 0.5, 1, Sources: [new NearSource("Well", Direction.Ahead, 24), new NearSource("Brook", Direction.Behind, 24)], NoHelp: false, Signs: BodySigns.Thirsty);
+
+        Of(request).Questions.ShouldContain(q => q.Field == "helpHours");
+        Of(request with { NoHelp = true }).Questions.ShouldNotContain(q => q.Field == "helpHours");
+        Of(request with { HelpHours = 3 }).Questions.ShouldNotContain(q => q.Field == "helpHours");
+    }
+
     /// <summary>What is settled may turn out either way, and the party is sent the same way with the same word.</summary>
     [Fact]
     public void What_is_settled_sends_nobody_another_way() =>

@@ -36,7 +36,7 @@ internal static class TriageMatters
                 IsAlwaysAsked: true);
         }
 
-        if (request.HelpHours is null && request.NoHelp is null)
+        if (request.HelpHours is null && request.NoHelp != true)
         {
             yield return new(
                 "helpHours", "Find out when help could be here", "not coming",

@@ -32,7 +32,7 @@ test('where nobody is coming the hours until help say nothing', () => {
 });
 
 test('the water here is told of only where there is some', () => {
-  expect(asked({}).here).toBeNull();
+  expect(asked({})).toMatchObject({ here: null, waterHere: null });
   expect(asked({ waterHere: true, hereKind: 'pond', hereSeen: ['stock'] }).here).toMatchObject({
     kind: 'pond',
     seen: ['stock'],

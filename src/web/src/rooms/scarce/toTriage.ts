@@ -28,7 +28,8 @@ export function toTriage(draft: Draft, { units, walk, walkers, tests }: Known): 
     sources: walk ? [] : typed(draft),
     helpHours: draft.noHelp ? null : asEntered(draft.helpHours),
     noHelp: draft.noHelp,
-    waterHere: draft.waterHere,
+    // Not ticked, nobody has said that there is none.
+    waterHere: draft.waterHere ? true : null,
     here: draft.waterHere
       ? {
           kind: draft.hereKind,
