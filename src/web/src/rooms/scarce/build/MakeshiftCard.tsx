@@ -6,12 +6,14 @@ import { Cautions } from '../../../shared/Cautions';
 import { minutesText } from '../../../shared/time';
 import { keep } from '../../../store/records';
 import { useStore } from '../../../store/StoreContext';
-import { MakeshiftPicture } from './MakeshiftPicture';
+import { builtThings } from '../drawing/builtThings';
+import { LineDrawing } from '../drawing/LineDrawing';
 
 /** One of them: drawn, what it takes, in build order, and how to see that it is right. */
 export function MakeshiftCard({ card }: { card: Schema<'MakeshiftCard'> }) {
   const { db, sync } = useStore();
   const navigate = useNavigate();
+  const drawing = builtThings[card.id];
   const [keptAs, setKeptAs] = useState<string | null>(null);
   const toKit = async () => {
     setKeptAs(await keep(db, 'kit-item', card.toKit!));
@@ -25,7 +27,7 @@ export function MakeshiftCard({ card }: { card: Schema<'MakeshiftCard'> }) {
       sx={{ p: 1.5, borderColor: 'divider', display: 'grid', gap: 1 }}
     >
       <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center' }}>
-        <MakeshiftPicture id={card.id} />
+        {drawing && <LineDrawing drawing={drawing} />}
         <div>
           <Typography variant="h3">{card.name}</Typography>
           <Typography sx={{ fontWeight: 650, lineHeight: 1.25 }}>{card.yield}</Typography>

@@ -19,6 +19,8 @@ import { NumberEntry } from '../../../shared/NumberEntry';
 import { minutesText } from '../../../shared/time';
 import { show } from '../../../shared/units';
 import { WorkingPanel } from '../../../shared/WorkingPanel';
+import { LineDrawing } from '../drawing/LineDrawing';
+import { waysDrawn } from '../drawing/waysDrawn';
 import { NetBar } from './NetBar';
 import { treatDraft } from './treatDraft';
 
@@ -32,6 +34,7 @@ interface Props {
 export function WayCard({ way, chosen, onCount }: Props) {
   const catalogue = useCatalogue();
   const navigate = useNavigate();
+  const drawing = waysDrawn[way.id];
   const litres = (l: number) => show(catalogue, 'volume', l);
   return (
     <Paper
@@ -46,7 +49,10 @@ export function WayCard({ way, chosen, onCount }: Props) {
         gap: 1,
       }}
     >
-      <Typography variant="h2">{way.name}</Typography>
+      <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'center' }}>
+        {drawing && <LineDrawing drawing={drawing} size={72} />}
+        <Typography variant="h2">{way.name}</Typography>
+      </Box>
       <NetBar low={way.netLowL} high={way.netHighL} />
       <Typography sx={{ fontWeight: 650 }}>{way.headline}</Typography>
       <Typography variant="body2">

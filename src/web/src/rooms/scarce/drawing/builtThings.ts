@@ -1,12 +1,7 @@
-import { Box } from '@mui/material';
+import type { Drawing } from './LineDrawing';
 
-interface Drawing {
-  ink: string;
-  water: string;
-}
-
-/** Each on a field of 72 × 72, in ink, with what is water filled. */
-const drawn: Record<string, Drawing> = {
+/** What is built, as it stands when it is done. */
+export const builtThings: Record<string, Drawing | undefined> = {
   'layered-filter': {
     ink: 'M18 6h36l-4 46q-1 6-8 8v6h-12v-6q-7-2-8-8zM20 24h32M21 34h30M22 44h28M27 28h1m7 1h1m7-1h1M26 39l3-2l3 2l3-2l3 2l3-2l3 2M28 49h2m4 0h2m4 0h2M36 68v2',
     water: 'M19 14h34l-1 10H20z',
@@ -40,27 +35,3 @@ const drawn: Record<string, Drawing> = {
     water: 'M26 44h20v22H26z',
   },
 };
-
-/** The thing as it stands when it is built. */
-export function MakeshiftPicture({ id }: { id: string }) {
-  const drawing = drawn[id];
-  if (!drawing) return null;
-  return (
-    <Box
-      component="svg"
-      viewBox="0 0 72 72"
-      aria-hidden
-      sx={{ width: 96, height: 96, flexShrink: 0, color: 'text.primary' }}
-    >
-      <path d={drawing.water} fill="#5fa9b5" />
-      <path
-        d={drawing.ink}
-        fill="none"
-        stroke="currentColor"
-        strokeWidth={2.4}
-        strokeLinecap="round"
-        strokeLinejoin="round"
-      />
-    </Box>
-  );
-}
