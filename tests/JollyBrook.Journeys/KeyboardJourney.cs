@@ -92,6 +92,32 @@ public sealed class KeyboardJourney : IDisposable
         _browser.Named("link", "The line that says so");
     }
 
+    /// <summary>In the evening somebody is asked how they are; a layered filter is built and put in the kit.</summary>
+    [Fact]
+    public async Task Signs_and_a_built_filter_by_keys_alone()
+    {
+        (await _server.Owner.PutRecordAsync(_server.Owner.PersonId, "walker", Guid.CreateVersion7(), """{"name":"Ilva","massKg":62,"heightCm":168}""")).EnsureSuccessStatusCode();
+        var untilSix = DateTime.UtcNow.Date.AddHours(18) - DateTime.UtcNow;
+        _browser.LetTimePass(untilSix < TimeSpan.FromHours(4) ? untilSix + TimeSpan.FromDays(1) : untilSix);
+        _browser.Open("/now");
+        _browser.Named("link", "How is Ilva?");
+        _browser.TabTo("How is Ilva?");
+        _browser.Press(Keys.Enter);
+        _browser.UntilText("What is felt and seen");
+        _browser.TabTo("Headache");
+        _browser.Press(Keys.Space);
+        _browser.TabTo("Write this one down");
+        _browser.Press(Keys.Enter);
+        _browser.UntilText(": headache. Look again at ");
+
+        _browser.Open("/scarce/build");
+        _browser.Named("button", "It is built: put it in the kit");
+        _browser.TabTo("It is built: put it in the kit");
+        _browser.Press(Keys.Enter);
+        _browser.UntilText("It is in the kit");
+        _browser.Until(() => _server.Records("kit-item").Count == 1, "the filter to reach the server");
+    }
+
     private void OpenAnd(string container, string what)
     {
         _browser.Named("button", container);

@@ -75,6 +75,7 @@ public class SipClockTests
         PartyMember[] both = [Walking(Ilva, 50, 1), Walking(Bram, 95, 1)];
 
         Ask(1, 2, 0, null, both).DueL.ShouldBe(Ask(1, 2, 0, Bram, both).DueL);
+        Ask(1, 2, 0, null, both[0] with { Id = null }, both[1]).DueL.ShouldBe(Ask(1, 2, 0, Bram, both).DueL);
         Ask(1, 2, 0, Ilva, both).DueL.ShouldBeLessThanOrEqualTo(Ask(1, 2, 0, Bram, both).DueL);
     }
 

@@ -45,7 +45,7 @@ public static class SipClock
     private static SipReminder Reminder(HiddenWater hidden, IReadOnlyList<Drinker> drinkers, DateTimeOffset now, Speaker say)
     {
         var (name, litres, since) = (hidden.Name is { Length: > 0 } given ? given : "What can’t be seen", hidden.Litres!.Value, hidden.Since!.Value);
-        var drinker = drinkers.FirstOrDefault(d => d.Id == hidden.DrinkerId) ?? drinkers.MaxBy(d => (d.Lost(since), d.LPerH))!;
+        var drinker = (hidden.DrinkerId is { } id ? drinkers.FirstOrDefault(d => d.Id == id) : null) ?? drinkers.MaxBy(d => (d.Lost(since), d.LPerH))!;
         var shouldL = Math.Min(litres, Math.Max(0, drinker.Lost(since) - drinker.DrunkElsewhere(since)));
         var worth = Math.Min(ReminderL, litres);
         var dueL = Math.Floor((shouldL / StepL) + 1e-9) * StepL;

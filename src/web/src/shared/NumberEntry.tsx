@@ -79,7 +79,8 @@ export function NumberEntry({
           id={id}
           size="small"
           value={text}
-          placeholder={value === null ? 'not known' : undefined}
+          // Where a tick below says it, it is not said twice.
+          placeholder={value === null && !unknown ? 'not known' : undefined}
           onChange={(event) => {
             setTyping(event.target.value);
             onChange(readEntry(scales, event.target.value));
