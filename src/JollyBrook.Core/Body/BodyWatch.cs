@@ -164,16 +164,15 @@ public static class BodyWatch
             Assume(request, weighed), Cautions(state, walking, effort, seen), Working(walkingLPerH, restLPerH, lost, drunk, deficit, percent, factor));
     }
 
-    /// <summary>What a walker loses between two instants of their day, L.</summary>
+    /// <summary>What a walker has lost by an instant of their day, L; nothing before its beginning. Worked out once for as many instants as are asked.</summary>
     /// <exception cref="BadInputException">A field is missing or out of its range.</exception>
-    internal static double LostBetween(WatchRequest request, DateTimeOffset from, DateTimeOffset until)
+    internal static Func<DateTimeOffset, double> LostBy(WatchRequest request)
     {
         ArgumentNullException.ThrowIfNull(request);
         var (walker, effort, _) = Checked(request);
-        var hourly = HourlyLoss.Of(request, walker, effort);
+        var (walkingL, restL, _) = HourlyLoss.Of(request, walker, effort);
         var begin = request.From!.Value;
-        double By(DateTimeOffset at) => at <= begin ? 0 : Lost(request, begin, at, hourly.WalkingL, hourly.RestL);
-        return By(until) - By(from);
+        return at => at <= begin ? 0 : Lost(request, begin, at, walkingL, restL);
     }
 
     private static double Lost(WatchRequest request, DateTimeOffset from, DateTimeOffset until, double walkingLPerH, double restLPerH)

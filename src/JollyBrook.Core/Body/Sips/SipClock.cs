@@ -12,8 +12,6 @@ public static class SipClock
     /// <summary>A reminder's worth, L: a few mouthfuls (pick).</summary>
     public const double ReminderL = StateAdvice.SipL;
 
-    private const double StepL = 0.05;
-
     /// <summary>The rate now is what is lost in the next minutes.</summary>
     private const double AheadMinutes = 15;
 
@@ -48,7 +46,7 @@ public static class SipClock
         var drinker = (hidden.DrinkerId is { } id ? drinkers.FirstOrDefault(d => d.Id == id) : null) ?? drinkers.MaxBy(d => (d.Lost(since), d.LPerH))!;
         var shouldL = Math.Min(litres, Math.Max(0, drinker.Lost(since) - drinker.DrunkElsewhere(since)));
         var worth = Math.Min(ReminderL, litres);
-        var dueL = Math.Floor((shouldL / StepL) + 1e-9) * StepL;
+        var dueL = Math.Floor((shouldL / Sip.MouthfulL) + 1e-9) * Sip.MouthfulL;
         var rate = drinker.LPerH;
         DateTimeOffset At(double l) => now.AddHours((l - shouldL) / rate);
         if (drinker.HasTooMuch)
@@ -85,11 +83,12 @@ public static class SipClock
     {
         private readonly WatchRequest _day;
         private readonly DateTimeOffset _now;
+        private readonly Func<DateTimeOffset, double> _lostBy;
 
         private Drinker(Guid? id, WatchRequest day, DateTimeOffset now, bool hasTooMuch)
         {
-            (Id, _day, _now, HasTooMuch) = (id, day, now, hasTooMuch);
-            LPerH = Math.Min(SignCheck.MostDrunkLPerH, BodyWatch.LostBetween(day, now, now.AddMinutes(AheadMinutes)) / AheadMinutes * 60);
+            (Id, _day, _now, HasTooMuch, _lostBy) = (id, day, now, hasTooMuch, BodyWatch.LostBy(day));
+            LPerH = Math.Min(SignCheck.MostDrunkLPerH, (_lostBy(now.AddMinutes(AheadMinutes)) - _lostBy(now)) / AheadMinutes * 60);
         }
 
         public Guid? Id { get; }
@@ -117,7 +116,7 @@ public static class SipClock
         }
 
         public double Lost(DateTimeOffset since) =>
-            Math.Min(SignCheck.MostDrunkLPerH * Math.Max(0, (_now - since).TotalHours), Math.Max(0, BodyWatch.LostBetween(_day, since, _now)));
+            Math.Min(SignCheck.MostDrunkLPerH * Math.Max(0, (_now - since).TotalHours), Math.Max(0, _lostBy(_now) - _lostBy(since)));
 
         public double DrunkElsewhere(DateTimeOffset since) => (_day.Drinks ?? []).Where(d => d.At > since && d.At <= _now).Sum(d => d.Litres ?? 0);
     }
