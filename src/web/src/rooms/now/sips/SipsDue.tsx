@@ -1,9 +1,10 @@
 import LocalDrink from '@mui/icons-material/LocalDrink';
-import { Button, Paper, Stack, Typography } from '@mui/material';
+import { Button } from '@mui/material';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import { show } from '../../../shared/units';
 import { useQuickWrite } from '../../../store/QuickWrite';
 import { useWhose } from '../../book/write/useWhose';
+import { AskedPanel } from '../inhand/AskedPanel';
 import type { SipReminder } from './useSips';
 
 /** What is due to be drunk from what can't be seen stands large, and is answered by a tap. */
@@ -20,32 +21,20 @@ function Due({ reminder: { containerId, walkerId, headline, words, dueL } }: { r
     void write({ kind: 'drank', containerId, walkerId: walkerId ?? whose, ...what });
   const mouthfuls = catalogue.lists.book.quickDrinks.filter(({ litres }) => litres < dueL);
   return (
-    <Paper
-      variant="outlined"
-      role="region"
-      aria-label={headline}
-      sx={{ p: 1.5, display: 'grid', gap: 1, borderWidth: 2, borderColor: 'primary.main' }}
-    >
-      <Stack direction="row" sx={{ gap: 1, alignItems: 'flex-start' }}>
-        <LocalDrink aria-hidden color="primary" sx={{ mt: 0.25 }} />
-        <Typography variant="h2">{headline}</Typography>
-      </Stack>
-      <Typography>{words}</Typography>
-      <Stack direction="row" sx={{ gap: 1, flexWrap: 'wrap' }}>
-        {dueL > 0 && (
-          <Button variant="contained" onClick={() => drank({ litres: dueL })}>
-            {show(catalogue, 'volume', dueL)} drunk
-          </Button>
-        )}
-        {mouthfuls.slice(-1).map(({ name, litres }) => (
-          <Button key={name} variant="outlined" onClick={() => drank({ litres })}>
-            Only {name}
-          </Button>
-        ))}
-        <Button variant="outlined" onClick={() => drank({ litres: null, all: true })}>
-          It is empty
+    <AskedPanel Icon={LocalDrink} headline={headline} words={words}>
+      {dueL > 0 && (
+        <Button variant="contained" onClick={() => drank({ litres: dueL })}>
+          {show(catalogue, 'volume', dueL)} drunk
         </Button>
-      </Stack>
-    </Paper>
+      )}
+      {mouthfuls.slice(-1).map(({ name, litres }) => (
+        <Button key={name} variant="outlined" onClick={() => drank({ litres })}>
+          Only {name}
+        </Button>
+      ))}
+      <Button variant="outlined" onClick={() => drank({ litres: null, all: true })}>
+        It is empty
+      </Button>
+    </AskedPanel>
   );
 }
