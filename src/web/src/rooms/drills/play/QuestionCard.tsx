@@ -4,6 +4,7 @@ import type { Drill, Schema } from '../../../core/contract';
 import { NumberEntry } from '../../../shared/NumberEntry';
 import { Section } from '../../../shared/Section';
 import type { Entry } from '../../../shared/entered';
+import { ChoiceList } from '../ChoiceList';
 
 type Answers = Schema<'DrillAnswers'>;
 
@@ -30,18 +31,7 @@ export function QuestionCard({ drill, onDecide, onAgain }: Props) {
             {open.question}
           </Typography>
           {open.choices.length > 0 ? (
-            <Box sx={{ display: 'grid', gap: 1 }}>
-              {open.choices.map(({ id, name }) => (
-                <Button
-                  key={id}
-                  variant="outlined"
-                  onClick={() => onDecide({ [open.id]: id })}
-                  sx={{ justifyContent: 'flex-start', textAlign: 'left', lineHeight: 1.25 }}
-                >
-                  {name}
-                </Button>
-              ))}
-            </Box>
+            <ChoiceList choices={open.choices} onChoose={({ id }) => onDecide({ [open.id]: id })} />
           ) : (
             <NumberDecision step={open} onDecide={(value) => onDecide({ [open.id]: value })} />
           )}

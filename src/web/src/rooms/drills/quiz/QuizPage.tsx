@@ -8,7 +8,7 @@ import { ProblemLine } from '../../../shared/ProblemLine';
 import { useKitEntries } from '../../../store/InHandContext';
 import { useSettings } from '../../../store/LocalDataContext';
 import { useStanding } from '../ProgressContext';
-import { ChoiceForm } from './ChoiceForm';
+import { ChoiceList } from '../ChoiceList';
 import { Marked } from './Marked';
 import { NumberForm } from './NumberForm';
 
@@ -93,7 +93,11 @@ function Question({ seed, trap, onMarked, onNext }: QuestionProps) {
       {marked !== null ? (
         <Marked marked={marked.response} yours={marked.yours} onNext={onNext} />
       ) : question.choices.length > 0 ? (
-        <ChoiceForm choices={question.choices} onAnswer={({ id, name }) => void mark({ choice: id }, name)} />
+        <ChoiceList
+          isNext
+          choices={question.choices}
+          onChoose={({ id, name }) => void mark({ choice: id }, name)}
+        />
       ) : (
         <NumberForm
           unit={question.unit}
