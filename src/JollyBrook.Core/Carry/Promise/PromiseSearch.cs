@@ -15,22 +15,22 @@ public sealed record TriedPolicy(PolicyTable Table, double NeedFactor, double Sh
 public delegate (double ShortChance, double Cost) TryPolicy(PolicyTable table, double mostShort);
 
 /// <summary>
-/// The cheapest policy that keeps a promise: need factor and price of running short are searched, coarsely and then about the best, for the
-/// least mean cost among those whose walks run short no more often than wanted (handbook room 70).
+/// The cheapest policy that keeps a promise: for every need factor the least price of running short that keeps it, and of these the least
+/// mean cost (handbook room 70). Every factor is looked at by itself: neither cost nor price falls and rises evenly from one to the next, and
+/// what is skipped on that belief may be the cheapest, or the only one that keeps the promise.
 /// </summary>
 public sealed class PromiseSearch
 {
-    private static readonly double[] NeedFactors = [1, 1.2, 1.45, 1.8];
+    private static readonly double[] NeedFactors = [1, 1.1, 1.2, 1.325, 1.45, 1.625, 1.8];
 
-    /// <summary>Each 1.6 times the one before: 20 to some 36 000.</summary>
-    private static readonly double[] ShortPrices = [.. Enumerable.Range(0, 17).Select(i => 20 * Math.Pow(1.6, i))];
+    /// <summary>Each 2.5 times the one before: 20 to some 30 000.</summary>
+    private static readonly double[] ShortPrices = [.. Enumerable.Range(0, 9).Select(i => 20 * Math.Pow(2.5, i))];
 
     private const double NearlyAll = 0.9;
 
     private readonly PolicyProblem _problem;
     private readonly double _mostShort;
     private readonly TryPolicy _attempt;
-    private int _enough = ShortPrices.Length;
     private TriedPolicy? _best;
     private TriedPolicy? _closest;
 
@@ -49,69 +49,27 @@ public sealed class PromiseSearch
 
     private TriedPolicy Find()
     {
-        // Cheaper with every factor up to the best one, and dearer beyond.
-        var last = double.PositiveInfinity;
         foreach (var factor in NeedFactors)
         {
-            var cost = Cheapest(factor);
-            if (cost > last && !double.IsInfinity(last))
-            {
-                break;
-            }
-
-            last = cost;
-        }
-
-        if (_best is { NeedFactor: var m })
-        {
-            var at = Array.IndexOf(NeedFactors, m);
-            foreach (var factor in new[] { at > 0 ? (NeedFactors[at - 1] + m) / 2 : 0, at + 1 < NeedFactors.Length ? (NeedFactors[at + 1] + m) / 2 : 0 }.Where(f => f > 0))
-            {
-                Cheapest(factor);
-            }
+            Cheapest(factor);
         }
 
         return _best ?? _closest!;
     }
 
     /// <summary>
-    /// The least price that keeps the promise with a need factor, which is the cheapest policy: more to pay for running short, fewer walks
-    /// short and more carried. What was enough with a smaller factor is nearly always enough, so it is looked for below that first.
+    /// The least price that keeps the promise with a need factor, by halves, which is the cheapest policy: more to pay for running short,
+    /// fewer walks short and more carried.
     /// </summary>
-    /// <returns>Its cost; infinite where none keeps it.</returns>
-    private double Cheapest(double factor)
+    private void Cheapest(double factor)
     {
-        var cost = Cheapest(factor, 0, _enough);
-        if (double.IsInfinity(cost) && _enough < ShortPrices.Length)
-        {
-            cost = Keeps(factor, _enough) ?? Cheapest(factor, _enough + 1, ShortPrices.Length);
-        }
-
-        return cost;
-    }
-
-    /// <summary>By halves among the prices from <paramref name="low"/> to below <paramref name="high"/>.</summary>
-    private double Cheapest(double factor, int low, int high)
-    {
-        var cost = double.PositiveInfinity;
+        var (low, high) = (0, ShortPrices.Length);
         while (low < high)
         {
             var middle = (low + high) / 2;
-            if (Keeps(factor, middle) is { } kept)
-            {
-                (high, cost, _enough) = (middle, kept, middle);
-            }
-            else
-            {
-                low = middle + 1;
-            }
+            (low, high) = Try(factor, ShortPrices[middle]).ShortChance <= _mostShort ? (low, middle) : (middle + 1, high);
         }
-
-        return cost;
     }
-
-    /// <summary>The cost of a policy where it keeps the promise; null where it does not.</summary>
-    private double? Keeps(double factor, int price) => Try(factor, ShortPrices[price]) is var tried && tried.ShortChance <= _mostShort ? tried.Cost : null;
 
     /// <summary>
     /// Fewer walks short are closer, then cheaper ones. Where one stretch cannot be walked at all every walk is short and their share says
