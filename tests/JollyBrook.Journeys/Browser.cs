@@ -43,7 +43,7 @@ public sealed class Browser : IDisposable
     public string AnswerText => TextOf("section[aria-label=Answer]");
 
     /// <summary>Everything a person can read on the page.</summary>
-    public string Text => Driver.FindElement(By.TagName("body")).Text;
+    public string Text => TextOf("body");
 
     public void Open(string path) => Driver.Navigate().GoToUrl(_address + path);
 
@@ -328,16 +328,17 @@ public sealed class Browser : IDisposable
     /// <summary>What an element says: found and read as one act, however often the page draws it anew meanwhile.</summary>
     public string TextOf(string css)
     {
-        var text = "";
-        Until(
-            () =>
-            {
-                text = Driver.FindElement(By.CssSelector(css)).Text;
-                return true;
-            },
-            css);
-        return text;
+        string? text = null;
+        Until(() => (text = (string?)Driver.ExecuteScript(Said, css)) is not null, css);
+        return text!;
     }
+
+    // The browser's own reading of a page: a driver's walks every node, and asked again and again it would take a core from the page.
+    private const string Said =
+        """
+        const said = document.querySelector(arguments[0])?.innerText;
+        return said?.replaceAll('\u200b', '').split('\n').map(line => line.replaceAll('\t', ' ').trim()).filter(line => line !== '').join('\n') ?? null;
+        """;
 
     public void Dispose()
     {
