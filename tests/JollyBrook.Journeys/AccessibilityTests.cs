@@ -6,7 +6,7 @@ namespace JollyBrook.Journeys;
 public sealed class AccessibilityTests : IDisposable
 {
     private static readonly string Axe = File.ReadAllText(Path.Combine(Repository.Root, "src/web/node_modules/axe-core/axe.min.js"));
-    private readonly AppServer _server = new();
+    private readonly AppServer _server = ServerPool.Take();
 
     public void Dispose() => _server.Dispose();
 

@@ -5,7 +5,7 @@ namespace JollyBrook.Journeys;
 /// <summary>A batch that is ready makes itself heard, and gives the phone's own calendar an alarm for the night.</summary>
 public sealed class AlarmJourney : IDisposable
 {
-    private readonly AppServer _server = new(demo: false);
+    private readonly AppServer _server = ServerPool.Take(demo: false);
     private readonly Browser _browser;
 
     public AlarmJourney() => _browser = _server.NewBrowser(keepsProgram: true);

@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using System.Diagnostics;
 using System.Net;
 using System.Net.Sockets;
@@ -10,6 +11,7 @@ public sealed class AppServer : IDisposable
 {
     private readonly bool _demo;
     private readonly string _site;
+    private readonly ConcurrentDictionary<(int Width, int Height), ConcurrentBag<Browser>> _idle = [];
     private Process? _process;
     private ServerClient? _owner;
 
@@ -34,6 +36,12 @@ public sealed class AppServer : IDisposable
 
     /// <summary>The owner, signed in or about to be.</summary>
     public ServerClient Owner => _owner ??= new ServerClient(Address);
+
+    /// <summary>What is done with it instead of ending it; null where it is its maker's own.</summary>
+    public Action? GiveBack { get; set; }
+
+    /// <summary>Whether it was ever ended on the way.</summary>
+    public bool WasStopped { get; private set; }
 
     /// <summary>How long the last start took until the first answer.</summary>
     public TimeSpan StartTook { get; private set; }
@@ -92,12 +100,15 @@ public sealed class AppServer : IDisposable
             ])
         {
             WorkingDirectory = Repository.Root,
+            // It does not live long enough for what is compiled a second time to pay.
+            Environment = { ["DOTNET_TC_CallCountingDelayMs"] = "0x100000" },
         })!;
     }
 
     /// <summary>Ends the process at once, as a crash would.</summary>
     public void Stop()
     {
+        WasStopped = true;
         _process!.Kill(entireProcessTree: true);
         _process.WaitForExit();
         _process.Dispose();
@@ -111,7 +122,7 @@ public sealed class AppServer : IDisposable
     /// <param name="keepsProgram">Whether the program is put on the device for later, which takes a while.</param>
     public Browser NewBrowser(int width = 1280, int height = 800, string? profile = null, bool keepsProgram = false)
     {
-        var browser = new Browser(Address, width, height, profile);
+        var browser = profile is null && !keepsProgram && GiveBack is not null ? Lend(width, height) : new Browser(Address, width, height, profile);
         if (!keepsProgram)
         {
             browser.Block("*/sw.js");
@@ -129,6 +140,20 @@ public sealed class AppServer : IDisposable
         return browser;
     }
 
+    /// <summary>One that an earlier journey was done with and that has forgotten everything, or a new one.</summary>
+    private Browser Lend(int width, int height)
+    {
+        var idle = _idle.GetOrAdd((width, height), _ => []);
+        if (idle.TryTake(out var browser))
+        {
+            return browser;
+        }
+
+        var made = new Browser(Address, width, height);
+        made.GiveBack = () => idle.Add(made);
+        return made;
+    }
+
     public async Task<string> PostAsync(string path, string json)
     {
         using var response = await Owner.PostAsync(path, json);
@@ -143,6 +168,24 @@ public sealed class AppServer : IDisposable
 
     public void Dispose()
     {
+        if (GiveBack is null)
+        {
+            End();
+        }
+        else
+        {
+            GiveBack();
+        }
+    }
+
+    /// <summary>Ends it for good, with its browsers.</summary>
+    public void End()
+    {
+        foreach (var browser in _idle.Values.SelectMany(bag => bag))
+        {
+            browser.End();
+        }
+
         _owner?.Dispose();
         if (_process is not null)
         {

@@ -3,7 +3,7 @@ namespace JollyBrook.Journeys;
 /// <summary>A walker is entered and weighed; the prediction follows.</summary>
 public sealed class BodyJourney : IDisposable
 {
-    private readonly AppServer _server = new(demo: false);
+    private readonly AppServer _server = ServerPool.Take(demo: false);
     private readonly Browser _browser;
 
     public BodyJourney() => _browser = _server.NewBrowser();

@@ -5,7 +5,7 @@ namespace JollyBrook.Journeys;
 /// <summary>A bottle of stream water to a safe drink, as a person does it.</summary>
 public sealed class BottleJourney : IDisposable
 {
-    private readonly AppServer _server = new();
+    private readonly AppServer _server = ServerPool.Take();
     private Browser _browser;
 
     public BottleJourney() => _browser = _server.NewBrowser(390, 844);

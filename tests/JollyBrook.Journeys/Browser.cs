@@ -34,6 +34,9 @@ public sealed class Browser : IDisposable
 
     public ChromeDriver Driver { get; }
 
+    /// <summary>What is done with it, once it has forgotten everything, instead of ending it; null where it is its maker's own.</summary>
+    public Action? GiveBack { get; set; }
+
     /// <summary>Where files saved by the page come to lie.</summary>
     public string Downloads => Path.Combine(_profile, "downloads");
 
@@ -291,6 +294,20 @@ public sealed class Browser : IDisposable
         throw new TimeoutException($"{most} presses did not reach “{name}”, only: {string.Join(" | ", passed)}");
     }
 
+    /// <summary>Presses Escape until what it closes is gone; what is still unfolding does not hear it.</summary>
+    public void Escape() => Until(
+        () =>
+        {
+            var isOpen = Driver.FindElements(By.CssSelector("[role=dialog]")).Count > 0;
+            if (isOpen)
+            {
+                Press(Keys.Escape);
+            }
+
+            return !isOpen;
+        },
+        "the dialog to close");
+
     public void Press(string keys) => new Actions(Driver).SendKeys(keys).Perform();
 
     public void SelectAll() => new Actions(Driver).KeyDown(Keys.Control).SendKeys("a").KeyUp(Keys.Control).Perform();
@@ -341,6 +358,52 @@ public sealed class Browser : IDisposable
         """;
 
     public void Dispose()
+    {
+        if (GiveBack is not null && Renew())
+        {
+            GiveBack();
+        }
+        else
+        {
+            End();
+        }
+    }
+
+    /// <summary>
+    /// Makes it a device that has never met the page, in a tab of its own: what a journey set its clock, place, network or language to ends
+    /// with the tab it was set in.
+    /// </summary>
+    /// <returns>False where it does not answer any more.</returns>
+    private bool Renew()
+    {
+        try
+        {
+            var old = Driver.WindowHandles;
+            Driver.SwitchTo().NewWindow(WindowType.Tab);
+            var renewed = Driver.CurrentWindowHandle;
+            foreach (var tab in old)
+            {
+                Driver.SwitchTo().Window(tab).Close();
+            }
+
+            Driver.SwitchTo().Window(renewed);
+            Driver.ExecuteCdpCommand("Storage.clearDataForOrigin", new Dictionary<string, object?> { ["origin"] = _address, ["storageTypes"] = "all" });
+            Driver.ExecuteCdpCommand("Network.clearBrowserCookies", []);
+            if (Directory.Exists(Downloads))
+            {
+                Directory.Delete(Downloads, recursive: true);
+            }
+
+            return true;
+        }
+        catch (WebDriverException)
+        {
+            return false;
+        }
+    }
+
+    /// <summary>Ends it for good.</summary>
+    public void End()
     {
         try
         {

@@ -11,7 +11,7 @@ public sealed class ChooseKitJourney
     [Fact]
     public void From_nothing_a_set_is_chosen_taken_and_checked()
     {
-        using var server = new AppServer(demo: false);
+        using var server = ServerPool.Take(demo: false);
         using var browser = server.NewBrowser();
         browser.Open("/kit/choose");
         browser.UntilText("No trip is planned yet.");
@@ -41,7 +41,7 @@ public sealed class ChooseKitJourney
     [Fact]
     public void What_matters_moves_the_choice_and_taking_one_can_be_undone()
     {
-        using var server = new AppServer();
+        using var server = ServerPool.Take();
         using var browser = server.NewBrowser(390, 844);
         browser.Open("/kit/choose");
         browser.UntilText("Best by what matters");
@@ -59,7 +59,7 @@ public sealed class ChooseKitJourney
     [Fact]
     public void Another_party_is_given_tablets_on_a_card()
     {
-        using var server = new AppServer();
+        using var server = ServerPool.Take();
         using var phone = server.NewBrowser(390, 844);
         phone.Open("/kit/check");
         phone.Click("link", "Make a card for them");

@@ -5,7 +5,7 @@ public sealed class DemoPage : IDisposable
 {
     public DemoPage() => Browser = Server.NewBrowser();
 
-    public AppServer Server { get; } = new();
+    public AppServer Server { get; } = ServerPool.Take();
 
     public Browser Browser { get; }
 

@@ -3,7 +3,7 @@ namespace JollyBrook.Journeys;
 /// <summary>A full disk, a flat battery, a changed clock: nothing acknowledged is lost, and nothing is taken for kept that is not.</summary>
 public sealed class DeviceTroubleJourney : IDisposable
 {
-    private readonly AppServer _server = new(demo: false);
+    private readonly AppServer _server = ServerPool.Take(demo: false);
     private readonly string _profile = Directory.CreateTempSubdirectory("jolly-brook-device-").FullName;
 
     public void Dispose()

@@ -5,7 +5,7 @@ namespace JollyBrook.Journeys;
 /// <summary>A drill gone wrong, explained, taken again and passed; quick questions by keys alone.</summary>
 public sealed class DrillJourney : IDisposable
 {
-    private readonly AppServer _server = new(demo: false);
+    private readonly AppServer _server = ServerPool.Take(demo: false);
     private readonly Browser _browser;
 
     public DrillJourney() => _browser = _server.NewBrowser();

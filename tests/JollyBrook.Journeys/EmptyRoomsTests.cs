@@ -3,7 +3,7 @@ namespace JollyBrook.Journeys;
 /// <summary>A book with nothing in it says in each room what to do.</summary>
 public sealed class EmptyRoomsTests : IDisposable
 {
-    private readonly AppServer _server = new(demo: false);
+    private readonly AppServer _server = ServerPool.Take(demo: false);
     private readonly Browser _browser;
 
     public EmptyRoomsTests() => _browser = _server.NewBrowser();

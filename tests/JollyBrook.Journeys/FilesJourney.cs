@@ -13,7 +13,7 @@ namespace JollyBrook.Journeys;
 public sealed class FilesJourney : IDisposable
 {
     private static readonly JsonSerializerOptions GeoJson = new() { Converters = { new GeoJsonConverterFactory() } };
-    private readonly AppServer _server = new();
+    private readonly AppServer _server = ServerPool.Take();
     private readonly Browser _browser;
     private readonly string _folder = Directory.CreateTempSubdirectory("jolly-brook-files-").FullName;
 

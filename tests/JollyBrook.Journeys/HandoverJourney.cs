@@ -5,7 +5,7 @@ namespace JollyBrook.Journeys;
 /// <summary>Two phones out of all reach: each has written lines, they meet, and the codes of one are read by the other.</summary>
 public sealed class HandoverJourney : IDisposable
 {
-    private readonly AppServer _server = new(demo: false);
+    private readonly AppServer _server = ServerPool.Take(demo: false);
     private readonly string _pictures = Directory.CreateTempSubdirectory("jolly-brook-codes-").FullName;
 
     public void Dispose()

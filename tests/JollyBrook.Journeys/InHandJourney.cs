@@ -5,7 +5,7 @@ namespace JollyBrook.Journeys;
 /// <summary>What is in every bottle, kept by taps alone: on one phone through a day, and on two that meet later.</summary>
 public sealed class InHandJourney : IDisposable
 {
-    private readonly AppServer _server = new(demo: false);
+    private readonly AppServer _server = ServerPool.Take(demo: false);
 
     public void Dispose() => _server.Dispose();
 

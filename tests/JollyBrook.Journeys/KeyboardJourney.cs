@@ -5,7 +5,7 @@ namespace JollyBrook.Journeys;
 /// <summary>The same job without a pointer.</summary>
 public sealed class KeyboardJourney : IDisposable
 {
-    private readonly AppServer _server = new(demo: false);
+    private readonly AppServer _server = ServerPool.Take(demo: false);
     private readonly Browser _browser;
 
     public KeyboardJourney() => _browser = _server.NewBrowser();
@@ -60,8 +60,7 @@ public sealed class KeyboardJourney : IDisposable
         _browser.Press("?");
         _browser.UntilText("Keyboard shortcuts");
         _browser.UntilText("Mark the step as done");
-        _browser.Press(Keys.Escape);
-        _browser.Until(() => !_browser.Text.Contains("Keyboard shortcuts"), "the list to close");
+        _browser.Escape();
         _browser.Press("b");
         _browser.UntilText("9 drops in Another container");
     }
@@ -84,7 +83,7 @@ public sealed class KeyboardJourney : IDisposable
         OpenAnd("Bottle 1 L, raw: not to drink", "Drank a cup");
         OpenAnd("Bottle 0.75 L, raw: not to drink", "How it came to this");
         _browser.UntilText("Drank 0.25 L from Bottle");
-        _browser.Press(Keys.Escape);
+        _browser.Escape();
         OpenAnd("Bottle 0.75 L, raw: not to drink", "Spilt");
         _browser.Named("button", "Bottle empty");
         _browser.TabTo("Gravity filter: it fell");

@@ -3,7 +3,7 @@ namespace JollyBrook.Journeys;
 /// <summary>A kit copied from its labels, from nothing; and the steps of every way it opens.</summary>
 public sealed class KitJourney : IDisposable
 {
-    private readonly AppServer _server = new(demo: false);
+    private readonly AppServer _server = ServerPool.Take(demo: false);
     private readonly Browser _browser;
 
     public KitJourney() => _browser = _server.NewBrowser();
@@ -91,7 +91,7 @@ public sealed class KitJourney : IDisposable
     [Fact]
     public void The_steps_of_all_other_ways_open()
     {
-        using var demo = new AppServer();
+        using var demo = ServerPool.Take();
         using var browser = demo.NewBrowser();
         browser.Open("/treat");
         browser.UntilHeadline("2 cycles of UV");

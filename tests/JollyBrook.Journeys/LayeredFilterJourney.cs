@@ -5,7 +5,7 @@ namespace JollyBrook.Journeys;
 /// <summary>A layered filter is built from its card, clears muddy water, counts its litres, runs cloudy and is washed; on a phone.</summary>
 public sealed class LayeredFilterJourney : IDisposable
 {
-    private readonly AppServer _server = new(demo: false);
+    private readonly AppServer _server = ServerPool.Take(demo: false);
     private readonly Browser _phone;
 
     public LayeredFilterJourney() => _phone = _server.NewBrowser(390, 844);

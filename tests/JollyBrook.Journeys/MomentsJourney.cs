@@ -6,7 +6,7 @@ namespace JollyBrook.Journeys;
 /// <summary>The moments of a walk with their budgets: taps, and screens scrolled, counted on the demo party's own evening.</summary>
 public sealed class MomentsJourney(ITestOutputHelper output) : IDisposable
 {
-    private readonly AppServer _server = new();
+    private readonly AppServer _server = ServerPool.Take();
 
     public void Dispose() => _server.Dispose();
 

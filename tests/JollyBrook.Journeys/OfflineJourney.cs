@@ -3,7 +3,7 @@ namespace JollyBrook.Journeys;
 /// <summary>One visit, then the server is gone: the page opens, treats, and is read on another device once the server is back.</summary>
 public sealed class OfflineJourney : IDisposable
 {
-    private readonly AppServer _server = new(demo: false);
+    private readonly AppServer _server = ServerPool.Take(demo: false);
     private readonly Browser _browser;
 
     public OfflineJourney() => _browser = _server.NewBrowser(390, 844, keepsProgram: true);
@@ -61,7 +61,7 @@ public sealed class OfflineJourney : IDisposable
     [Fact]
     public void Every_room_opens_without_the_server()
     {
-        using var demo = new AppServer();
+        using var demo = ServerPool.Take();
         using var browser = demo.NewBrowser(keepsProgram: true);
         browser.Open("/now");
         browser.UntilText("Camp bag");

@@ -9,7 +9,7 @@ namespace JollyBrook.Journeys;
 /// <summary>From a dropped track to a card in the hand: sources, a stretch that is too long, its remedy, the wanted certainty, and all of it offline.</summary>
 public sealed class RouteJourney : IDisposable
 {
-    private readonly AppServer _server = new(demo: false);
+    private readonly AppServer _server = ServerPool.Take(demo: false);
     private readonly Browser _browser;
     private readonly string _track = Path.Combine(Directory.CreateTempSubdirectory("jolly-brook-track-").FullName, "over-the-moor.gpx");
 

@@ -5,7 +5,7 @@ namespace JollyBrook.Journeys;
 /// <summary>25 km run in rounds of five, past the tap at home: the rounds laid out, a vest suggested and taken, and the card that says it.</summary>
 public sealed class RunJourney : IDisposable
 {
-    private readonly AppServer _server = new(demo: false);
+    private readonly AppServer _server = ServerPool.Take(demo: false);
 
     public void Dispose() => _server.Dispose();
 

@@ -3,7 +3,7 @@ namespace JollyBrook.Journeys;
 /// <summary>Water is short: where the party stands from three numbers, what could be made, and the call for help; all without a server.</summary>
 public sealed class ScarceJourney : IDisposable
 {
-    private readonly AppServer _server = new(demo: false);
+    private readonly AppServer _server = ServerPool.Take(demo: false);
     private readonly Browser _browser;
 
     public ScarceJourney() => _browser = _server.NewBrowser(390, 844, keepsProgram: true);

@@ -3,7 +3,7 @@ namespace JollyBrook.Journeys;
 /// <summary>The party is asked how it is, the weakest first, by the clock; every answer is a line, and puts the next question off.</summary>
 public sealed class SignsJourney : IDisposable
 {
-    private readonly AppServer _server = new();
+    private readonly AppServer _server = ServerPool.Take();
     private readonly Browser _phone;
 
     public SignsJourney() => _phone = _server.NewBrowser(390, 844);

@@ -5,7 +5,7 @@ namespace JollyBrook.Journeys;
 /// <summary>A bladder in the pack shows nothing: the clock says when to drink from it, and a tap says that it was done.</summary>
 public sealed class SipJourney : IDisposable
 {
-    private readonly AppServer _server = new();
+    private readonly AppServer _server = ServerPool.Take();
     private readonly Browser _phone;
 
     public SipJourney() => _phone = _server.NewBrowser(390, 844);

@@ -5,7 +5,7 @@ namespace JollyBrook.Journeys;
 /// <summary>Whole jobs at the water's edge, as a party does them with the demo kit.</summary>
 public sealed class SourceJourneys : IDisposable
 {
-    private readonly AppServer _server = new();
+    private readonly AppServer _server = ServerPool.Take();
     private readonly Browser _browser;
 
     public SourceJourneys()

@@ -3,7 +3,7 @@ namespace JollyBrook.Journeys;
 /// <summary>The first ten minutes with one's own data, on a phone: to a first plan and a kit check, left once and taken up again.</summary>
 public sealed class StartJourney : IDisposable
 {
-    private readonly AppServer _server = new(demo: false);
+    private readonly AppServer _server = ServerPool.Take(demo: false);
     private readonly Browser _browser;
 
     public StartJourney() => _browser = _server.NewBrowser(390, 844);

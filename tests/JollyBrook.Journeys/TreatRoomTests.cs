@@ -20,7 +20,7 @@ public sealed class TreatRoomTests : IClassFixture<DemoPage>
     [Fact]
     public void Without_a_kit_every_product_answers()
     {
-        using var server = new AppServer(demo: false);
+        using var server = ServerPool.Take(demo: false);
         using var browser = server.NewBrowser();
         browser.Open("/treat");
         browser.UntilHeadline("1 min at a rolling boil");

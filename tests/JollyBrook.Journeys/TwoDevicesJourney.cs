@@ -6,7 +6,7 @@ namespace JollyBrook.Journeys;
 /// <summary>One record changed on two devices out of reach of each other: both versions stand until a person chooses.</summary>
 public sealed class TwoDevicesJourney : IDisposable
 {
-    private readonly AppServer _server = new(demo: false);
+    private readonly AppServer _server = ServerPool.Take(demo: false);
 
     public void Dispose() => _server.Dispose();
 

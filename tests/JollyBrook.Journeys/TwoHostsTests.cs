@@ -9,7 +9,7 @@ public sealed class TwoHostsTests : IDisposable
     private const int Requests = 500;
     private const double Tolerance = 1e-9;
 
-    private readonly AppServer _server = new(demo: false);
+    private readonly AppServer _server = ServerPool.Take(demo: false);
     private readonly Browser _browser;
 
     public TwoHostsTests() => _browser = _server.NewBrowser();

@@ -12,7 +12,7 @@ public sealed class WalkJourney : IDisposable
     private const string Moss = "Moss spring";
     private const string Brook = "Reed brook";
     private const string Well = "Fold well";
-    private readonly AppServer _server = new(demo: false);
+    private readonly AppServer _server = ServerPool.Take(demo: false);
     private readonly Guid _well = Guid.CreateVersion7();
 
     public void Dispose() => _server.Dispose();

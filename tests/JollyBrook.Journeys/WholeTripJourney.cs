@@ -10,7 +10,7 @@ namespace JollyBrook.Journeys;
 public sealed class WholeTripJourney : IDisposable
 {
     private static readonly string[] Lamps = ["Drinking in Litre bottle, wide mouth", "Drinking in Single-wall steel bottle"];
-    private readonly AppServer _server = new(demo: false);
+    private readonly AppServer _server = ServerPool.Take(demo: false);
     private readonly DateTime _yesterday = DateTime.Today.AddDays(-1);
     private Browser _browser = null!;
 

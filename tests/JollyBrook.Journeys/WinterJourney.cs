@@ -5,7 +5,7 @@ namespace JollyBrook.Journeys;
 /// <summary>A night below freezing on a trip: the filter put away warm, the bottles laid where they stay water, and the morning's question answered no.</summary>
 public sealed class WinterJourney : IDisposable
 {
-    private readonly AppServer _server = new(demo: false);
+    private readonly AppServer _server = ServerPool.Take(demo: false);
 
     public void Dispose() => _server.Dispose();
 

@@ -10,7 +10,7 @@ namespace JollyBrook.Journeys;
 /// </summary>
 public sealed class ZonesJourney : IDisposable
 {
-    private readonly AppServer _server = new(demo: false);
+    private readonly AppServer _server = ServerPool.Take(demo: false);
     private readonly string _folder = Directory.CreateTempSubdirectory("jolly-brook-zones-").FullName;
 
     public void Dispose()
