@@ -55,23 +55,23 @@ public sealed class BoilBarrier(string id, string name, BurnerSpec? burner, doub
         var boil = result.Answer;
         if (boil.School == BoilSchool.Pasteurise && !result.Thermometer)
         {
-            return new("no-thermometer", "Held below the boil counts only by a thermometer in the water: nobody can tell by eye.",
+            return new(RefusalCode.NoThermometer, "Held below the boil counts only by a thermometer in the water: nobody can tell by eye.",
                 ["Say that you have one.", "Bring it to a rolling boil."]);
         }
 
         if (boil.School == BoilSchool.Pasteurise && boil.TopC < Pasteurising.LeastC)
         {
-            return new("too-cool", $"Water boils at {say.Of(Quantity.Temperature, boil.TopC)} here: it can't be held hot enough below that.", ["Bring it to a rolling boil."]);
+            return new(RefusalCode.TooCool, $"Water boils at {say.Of(Quantity.Temperature, boil.TopC)} here: it can't be held hot enough below that.", ["Bring it to a rolling boil."]);
         }
 
         if (boil.WaterLeftL <= 0)
         {
-            return new("boils-dry", "The pot would boil dry before the time is up.",
+            return new(RefusalCode.BoilsDry, "The pot would boil dry before the time is up.",
                 ["Put the lid on and turn the flame down.", "Boil shorter, or more water at once."]);
         }
 
         return fuelLeftG is { } left && left < boil.FuelG
-            ? new("fuel-short",
+            ? new(RefusalCode.FuelShort,
                 $"Not enough fuel: {say.Of(Quantity.FuelMass, boil.FuelG)} needed, {say.Of(Quantity.FuelMass, left)} left.",
                 [
                     "Boil less, with the lid on and out of the wind.",

@@ -5,10 +5,12 @@ namespace JollyBrook.Core.Carry;
 /// <summary>A place on the route with its profile step and, once the walk is laid out, its point on the line.</summary>
 internal sealed record Place(StopKind Kind, string Id, string Name, int Step, TripSource? Source = null, double? Chance = null)
 {
-    /// <summary>A source at a camp is met twice: evening, for the camp, and morning, for the way on.</summary>
-    public bool IsMorning { get; init; }
+    /// <summary>When it is met.</summary>
+    public MeetingTime Met { get; init; }
 
-    public bool IsEvening { get; init; }
+    public bool IsMorning => Met == MeetingTime.Morning;
+
+    public bool IsEvening => Met == MeetingTime.Evening;
 
     /// <summary>Its name, with the time of day where it is met twice.</summary>
     public string FullName => IsEvening ? $"{Name}, evening" : IsMorning ? $"{Name}, morning" : Name;

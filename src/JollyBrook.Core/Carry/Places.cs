@@ -20,8 +20,8 @@ internal static class Places
             var place = new Place(StopKind.Source, id, source.Name!, step, source, country.Chance(id, source, request.Now, request.DayOf(DayAt(route, source.AlongKm!.Value))));
             if (camps.FirstOrDefault(c => Math.Abs(c.Step - step) <= AtCampSteps) is { } camp)
             {
-                places.Add(place with { Step = camp.Step, IsEvening = true });
-                places.Add(place with { Step = camp.Step, IsMorning = true });
+                places.Add(place with { Step = camp.Step, Met = MeetingTime.Evening });
+                places.Add(place with { Step = camp.Step, Met = MeetingTime.Morning });
             }
             else
             {

@@ -56,6 +56,15 @@ public sealed record PlanRequest(
     }
 }
 
+/// <summary>When a source is met: one at a camp twice, in the evening for the camp and in the morning for the way on.</summary>
+[JsonConverter(typeof(CamelCaseEnumConverter<MeetingTime>))]
+public enum MeetingTime
+{
+    InPassing,
+    Evening,
+    Morning,
+}
+
 [JsonConverter(typeof(CamelCaseEnumConverter<StopKind>))]
 public enum StopKind
 {
@@ -108,7 +117,11 @@ public sealed record WalkerShare(string Walker, double Litres, IReadOnlyList<Con
 public sealed record PlanStop(
     string Id, StopKind Kind, string Name, double AlongKm, double ElevationM, int Day, double ArriveHour, double? Chance, string ChanceWhy, bool Trusted, bool Planned,
     double ArriveL, double TakeL, double DrinkL, double LeaveL, double WeightKg, IReadOnlyList<WalkerShare> Split, string TreatBy, double BoilL, double? ReadyHour,
-    double StopMinutes, bool WaitsHere, string? ToName, double? ArriveNextL, double? TurnBackKm, string Words, string Policy, string IfElse);
+    double StopMinutes, bool WaitsHere, string? ToName, double? ArriveNextL, double? TurnBackKm, string Words, string Policy, string IfElse)
+{
+    /// <summary>When it is met.</summary>
+    public MeetingTime Met { get; init; }
+}
 
 /// <summary>What a tap on a remedy changes.</summary>
 [JsonConverter(typeof(CamelCaseEnumConverter<RemedyKind>))]
@@ -142,7 +155,7 @@ public sealed record Remedy(
 
 /// <summary>A stretch that cannot be walked with what can be carried.</summary>
 public sealed record ImpossibleStretch(
-    string FromName, string ToName, double FromKm, double ToKm, double NeedL, double CapacityL, double ShortL, string Words, IReadOnlyList<Remedy> Remedies);
+    StopKind From, string FromName, string ToName, double FromKm, double ToKm, double NeedL, double CapacityL, double ShortL, string Words, IReadOnlyList<Remedy> Remedies);
 
 /// <summary>A point of a line drawn over the route.</summary>
 public sealed record LinePoint(double Km, double Value);

@@ -56,7 +56,7 @@ internal sealed class PlanStops
             Short(fill is null ? 0 : carried + ContainersKg(carried)), fill is null ? [] : Split(carried), planned ? TreatBy(fill!) : "", Short(fill is null ? 0 : _treated.Of(fill)?.BoilL ?? 0),
             planned ? Ready(fill!, arrive, minutes) : null, Short(minutes), fill?.WaitsHere == true,
             fill?.To.Name, fill is null ? null : Short(fill.ArriveNextL), fill is not null && _wayBack.TurnBackKm(fill) is { } back ? Short(back) : null,
-            Words(place, fill), Policy(place), IfElse(place, fill));
+            Words(place, fill), Policy(place), IfElse(place, fill)) { Met = place.Met };
     }
 
     /// <summary>A tenth of a millilitre, a metre in ten: digits beyond that only make a long answer longer.</summary>

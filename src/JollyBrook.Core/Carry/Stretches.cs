@@ -20,7 +20,7 @@ internal static class Stretches
         var (from, to, capacity) = (fill.At, fill.To, fill.CapacityL);
         string L(double litres) => say.Of(Quantity.Volume, litres);
         return new ImpossibleStretch(
-            from.Name, to.Name, setup.Line.Km[from.Point], setup.Line.Km[to.Point], capacity + fill.ShortL, capacity, fill.ShortL,
+            from.Kind, from.Name, to.Name, setup.Line.Km[from.Point], setup.Line.Km[to.Point], capacity + fill.ShortL, capacity, fill.ShortL,
             $"{from.Name} to {to.Name} needs {L(capacity + fill.ShortL)}; {L(capacity)} can be carried: {L(fill.ShortL)} short.",
             [.. Remedies(setup, fill, from, to, say).OrderByDescending(r => r.Solves)]);
     }

@@ -7,18 +7,21 @@ namespace JollyBrook.Core.Chemistry;
 /// <summary>The cautions that bite with a product on this water.</summary>
 internal static class ChemicalCautions
 {
+    /// <summary>That a product does not reach Cryptosporidium.</summary>
+    public const string NoCryptosporidium = "no-cryptosporidium";
+
     public static List<Caution> For(ChemicalProfile profile, FieldWater water, Speaker say)
     {
         var cautions = new List<Caution>();
         if (profile.Active != ActiveIngredient.ChlorineDioxide)
         {
             cautions.Add(new(
-                "no-cryptosporidium", Severity.Warning,
+                NoCryptosporidium, Severity.Warning,
                 "Does not reach Cryptosporidium, however long you wait. Boil it or use chlorine dioxide to cover it."));
         }
         else if (!profile.Claims.Contains(OrganismClass.Cryptosporidium))
         {
-            cautions.Add(new("no-cryptosporidium", Severity.Warning, "Its label does not claim Cryptosporidium: not counted on. Boil it, or filter it first."));
+            cautions.Add(new(NoCryptosporidium, Severity.Warning, "Its label does not claim Cryptosporidium: not counted on. Boil it, or filter it first."));
         }
 
         if (profile.Copy?.Doubt(ChemicalProfiles.Find(profile.Id) ?? profile, profile.StockPercent) is { } doubt)

@@ -14,7 +14,7 @@ internal static class ChemicalRefusals
     {
         if (water.Clarity is Clarity.Muddy or Clarity.Slurry)
         {
-            return new("muddy",
+            return new(RefusalCode.Muddy,
                 $"No dose counts in {Turbidity.Spoken(water.Clarity)} water: organisms sit inside the particles.",
                 ["Let it settle or flocculate it, draw off the clear water, and judge the clarity again.", "Or settle it and boil it."]);
         }
@@ -23,7 +23,7 @@ internal static class ChemicalRefusals
     }
 
     public static Refusal NoResidual(ContactConditions at, double dose, double demand) => new(
-        "no-residual",
+        RefusalCode.NoResidual,
         at.ResidualMgPerL <= 0
             ? $"This water uses up the whole dose: {Speaker.Number(demand, 1)} of {Speaker.Number(dose, 1)} mg/L. Nothing is left to work."
             : $"Too little is left to work: {Speaker.Number(at.ResidualMgPerL, 1)} mg/L.",
@@ -33,7 +33,7 @@ internal static class ChemicalRefusals
     {
         var least = Math.Ceiling(unit.Step * unit.Mg / strength.CeilingMgPerL * 100) / 100;
         var name = profile.Form == ProductForm.Tablet ? "tablet" : "drop";
-        return new("too-strong",
+        return new(RefusalCode.TooStrong,
             $"One {name} in {say.Of(Quantity.Volume, volumeL)} is stronger than twice the clear-water dose ({Speaker.Number(strength.CeilingMgPerL, 1)} mg/L), " +
             "and this container holds no more.",
             [$"Take a bigger container: {say.Of(Quantity.Volume, least)} or more takes {DoseWords.Of(profile.Form, unit.Step)}.", OtherMethod]);
@@ -42,15 +42,15 @@ internal static class ChemicalRefusals
     private static Refusal? Date(ChemicalSetup setup) => setup.Date switch
     {
         DateCheck.InDate => null,
-        DateCheck.Past => new("past-date", "Past its date: it is not counted on at all.", ["Use one that is in date.", OtherMethod]),
-        _ => new("date-unknown", "Date not known: counted as past its date.", ["Read the date on the pack.", OtherMethod]),
+        DateCheck.Past => new(RefusalCode.PastDate, "Past its date: it is not counted on at all.", ["Use one that is in date.", OtherMethod]),
+        _ => new(RefusalCode.DateUnknown, "Date not known: counted as past its date.", ["Read the date on the pack.", OtherMethod]),
     };
 
     private static Refusal? BleachAge(ChemicalSetup setup) => setup.BleachAgeMonths switch
     {
-        null => new("bleach-age-unknown", "Age not known: bleach is counted as over a year old, too weak to count on.",
+        null => new(RefusalCode.BleachAgeUnknown, "Age not known: bleach is counted as over a year old, too weak to count on.",
             ["Read the pack date on the bottle.", OtherMethod]),
-        > Bleach.LifeMonths => new("bleach-too-old", "Bleach over 12 months from its pack date is not counted on.",
+        > Bleach.LifeMonths => new(RefusalCode.BleachTooOld, "Bleach over 12 months from its pack date is not counted on.",
             ["Use a newer bottle.", OtherMethod]),
         _ => null,
     };

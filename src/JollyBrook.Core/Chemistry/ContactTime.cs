@@ -76,7 +76,7 @@ internal sealed record ContactTime(
                 $"Contact for {name}", rate.Formula, rate.Source,
                 !c.IsAsked ? WorkingValue.Of("t", "taken away already, or not asked for")
                     : c.Reaches ? WorkingValue.Of("t", c.Computed, "min") : WorkingValue.Of("t", "over a day"),
-                WorkingValue.Of(rate.RequirementUnit == "min" ? "table" : "CT", rate.Requirement, rate.RequirementUnit),
+                rate.RequirementIs == RequirementKind.Minutes ? WorkingValue.Of("table", rate.Requirement, "min") : WorkingValue.Of("CT", rate.Requirement, "mg·min/L"),
                 WorkingValue.Of("for", LogTarget.Standard(c.Organism), "log"),
                 WorkingValue.Of("wanted", c.Wanted, "log"),
                 WorkingValue.Of("C", ask.Full.ResidualMgPerL * ask.Light.FactorAtStart, "mg/L"),

@@ -8,21 +8,34 @@ namespace JollyBrook.Core.Chemistry;
 /// <param name="PH">pH, used by free chlorine only.</param>
 public readonly record struct ContactConditions(double ResidualMgPerL, double TemperatureC, double PH);
 
+/// <summary>What a published requirement is given as.</summary>
+public enum RequirementKind
+{
+    /// <summary>None is published, or none is credited.</summary>
+    None,
+
+    /// <summary>Concentration times time, mg·min/L.</summary>
+    Ct,
+
+    /// <summary>A table of minutes.</summary>
+    Minutes,
+}
+
 /// <summary>How fast a disinfectant works on one class, and by what formula.</summary>
 /// <param name="LogsPerMinute">Log reduction per minute of contact; 0 when none is credited.</param>
 /// <param name="Formula">The formula.</param>
 /// <param name="Source">Its published source.</param>
 /// <param name="Requirement">CT in mg·min/L, or minutes, for the class's standard target.</param>
-/// <param name="RequirementUnit">The unit of <paramref name="Requirement"/>.</param>
+/// <param name="RequirementIs">What <paramref name="Requirement"/> is.</param>
 public readonly record struct InactivationRate(
-    double LogsPerMinute, string Formula, string Source, double Requirement, string RequirementUnit)
+    double LogsPerMinute, string Formula, string Source, double Requirement, RequirementKind RequirementIs)
 {
     /// <summary>A class that this disinfectant is not credited for.</summary>
-    public static InactivationRate None(string source) => new(0, "not credited", source, 0, "");
+    public static InactivationRate None(string source) => new(0, "not credited", source, 0, RequirementKind.None);
 
     /// <summary>Logs proportional to CT: the CT in mg·min/L that gives <paramref name="logs"/>, at a residual in mg/L.</summary>
     public static InactivationRate ByCt(double logs, double ct, double residualMgPerL, string formula, string source) =>
-        new(logs * residualMgPerL / ct, formula, source, ct, "mg·min/L");
+        new(logs * residualMgPerL / ct, formula, source, ct, RequirementKind.Ct);
 }
 
 /// <summary>One room per disinfectant; this finds it.</summary>

@@ -45,7 +45,7 @@ public static class IodineTimes
         return MinutesToTarget(at) is { } minutes
             ? new InactivationRate(
                 LogTarget.Standard(organism) / minutes,
-                "minutes from the table, bilinear in T and log C; × 2 below 5 °C", Source, minutes, "min")
+                "minutes from the table, bilinear in T and log C; × 2 below 5 °C", Source, minutes, RequirementKind.Minutes)
             : InactivationRate.None("Iodine below 2 mg/L is outside the table: not counted");
     }
 

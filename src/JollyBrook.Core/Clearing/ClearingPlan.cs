@@ -95,7 +95,7 @@ public static class ClearingPlan
     }
 
     private static Refusal NothingClears(ClearingOptions asked) => new(
-        "not-cleared",
+        RefusalCode.NotCleared,
         asked.Grit is null or Grit.Unknown or Grit.Clay
             ? "Clay does not settle, and there is nothing here to flocculate it with."
             : "It does not settle within a day, and there is nothing here to flocculate it with.",

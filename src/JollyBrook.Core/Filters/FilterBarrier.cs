@@ -8,6 +8,9 @@ namespace JollyBrook.Core.Filters;
 /// <summary>A filter as a barrier, in any of the five styles.</summary>
 internal sealed class FilterBarrier(string id, string name, FilterSpec filter, FilterState been) : IBarrier
 {
+    /// <summary>The caution that a filter does not hold viruses.</summary>
+    public const string NoViruses = "no-viruses";
+
     private const double MostDiscardL = 0.5;
     private const double PumpLPerMin = 1;
     private const double SetUpMinutes = 3;
@@ -40,7 +43,7 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter, F
         if (reason is not null)
         {
             return BarrierResult.Refused(
-                name, water, new Refusal("filter-not-counted", reason, ["Replace the element.", "Boil it, or use another method."]),
+                name, water, new Refusal(RefusalCode.FilterNotCounted, reason, ["Replace the element.", "Boil it, or use another method."]),
                 assumptions, cautions, working, flow);
         }
 
@@ -119,7 +122,7 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter, F
         var cautions = new List<Caution>();
         if (info.Viruses < LogTarget.Standard(OrganismClass.Viruses) && (filter.Claims?.Viruses ?? 0) < 1)
         {
-            cautions.Add(new("no-viruses", Severity.Warning, "Does not hold viruses: half an hour of a chemical, a UV lamp or boiling after it does."));
+            cautions.Add(new(NoViruses, Severity.Warning, "Does not hold viruses: half an hour of a chemical, a UV lamp or boiling after it does."));
         }
 
         if (filter.Element == FilterElement.Carbon)

@@ -64,7 +64,7 @@ internal sealed class LampBarrier(string id, string name, LampSpec lamp, double?
             return BarrierResult.Refused(
                 name, water,
                 new Refusal(
-                    cloudy ? "too-cloudy-for-light" : "battery-flat", reason,
+                    cloudy ? RefusalCode.TooCloudyForLight : RefusalCode.BatteryFlat, reason,
                     cloudy ? ["Settle, flocculate or filter it, then judge the clarity again."] : ["Warm the lamp against the body.", "Charge it, or use another method."]),
                 assumptions, cautions, working, plan);
         }

@@ -37,7 +37,7 @@ public sealed class SunBarrier(string id) : IBarrier
         if (reason is not null)
         {
             return BarrierResult.Refused(
-                Title, water, new Refusal("not-here-today", reason, ["Boil it, or use another method."]), assumptions, [], working, answer);
+                Title, water, new Refusal(RefusalCode.NotHereToday, reason, ["Boil it, or use another method."]), assumptions, [], working, answer);
         }
 
         var days = answer!.Days == 1 ? "a day of strong sun" : "two days in the sun";

@@ -150,7 +150,7 @@ public static class MakeWater
             conflicts.Add($"The fuel is wanted twice: {place.Say.Of(Quantity.FuelMass, fuel)} of {place.Say.Of(Quantity.FuelMass, left)}.");
         }
 
-        if (ways.Find(w => w.Id == "leaf-bag")?.Count > place.Bags)
+        if (ways.Find(w => w.Id == CaughtWays.LeafBagId)?.Count > place.Bags)
         {
             conflicts.Add($"Only {place.Bags} bags are here.");
         }

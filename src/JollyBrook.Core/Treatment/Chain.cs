@@ -91,7 +91,7 @@ internal sealed class Chain
     /// <summary>A source that is not to be used stops every way to a dose.</summary>
     public static Refusal? StoppedBy(Situation situation) => situation.Judged is { Verdict: Verdict.DoNotUse } judged
         ? new Refusal(
-            "do-not-use", judged.Reasons[0].Reason,
+            RefusalCode.DoNotUse, judged.Reasons[0].Reason,
             ["Treating does not help: leave this water.", .. judged.Reasons.Where(r => r.Weight == SignWeight.Stop).Select(r => r.Change).Distinct()])
         : null;
 

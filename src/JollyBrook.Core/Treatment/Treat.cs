@@ -52,8 +52,8 @@ public static class Treat
     }
 
     private static TreatResponse Refused(Chain chain, Refusal refusal, Situation situation) =>
-        Finish(chain, situation, TreatOutcome.Refused, refusal.Code == "do-not-use" ? "Do not use this water" : chain.Headline, refusal.Reason, null, [])
-            with { Refusal = chain.Clearing.Refusal is { } clearing && refusal.Code is "muddy" or "too-cloudy-for-light"
+        Finish(chain, situation, TreatOutcome.Refused, refusal.Code == RefusalCode.DoNotUse ? "Do not use this water" : chain.Headline, refusal.Reason, null, [])
+            with { Refusal = refusal.AsksForClearing && chain.Clearing.Refusal is { } clearing
                 ? refusal with { Remedies = [clearing.Reason, .. refusal.Remedies] }
                 : refusal };
 
@@ -138,8 +138,8 @@ public static class Treat
         if (chain.Results.Count > 1)
         {
             // What one barrier leaves, the other takes: only the gaps that remain are worth a line.
-            all.RemoveAll(c => c.Code is "no-viruses" && !chain.ShortOf.Contains(OrganismClass.Viruses));
-            all.RemoveAll(c => c.Code is "no-cryptosporidium" && !chain.ShortOf.Contains(OrganismClass.Cryptosporidium));
+            all.RemoveAll(c => c.Code == FilterBarrier.NoViruses && !chain.ShortOf.Contains(OrganismClass.Viruses));
+            all.RemoveAll(c => c.Code == ChemicalCautions.NoCryptosporidium && !chain.ShortOf.Contains(OrganismClass.Cryptosporidium));
         }
 
         AddContainerCautions(chain, situation, all);

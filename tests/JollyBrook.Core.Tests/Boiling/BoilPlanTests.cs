@@ -78,7 +78,7 @@ public class BoilPlanTests
         var answer = Ask.Boil(Ask.Water(0.3), Setup with { School = BoilSchool.LongBoil, LongMinutes = 30, LidOn = false, BurnerId = "open-fire" });
 
         answer.Outcome.ShouldBe(TreatOutcome.Refused);
-        answer.Refusal!.Code.ShouldBe("boils-dry");
+        answer.Refusal!.Code.ShouldBe(RefusalCode.BoilsDry);
         answer.Steps.ShouldBeEmpty();
     }
 

@@ -1,3 +1,4 @@
+using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Boiling;
 using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Units;
@@ -42,7 +43,7 @@ public class TablesTests
         var needed = With(500).Boil!.FuelG;
         With(needed).Outcome.ShouldBe(TreatOutcome.Meets);
         var short1 = With(needed - 0.01);
-        short1.Refusal!.Code.ShouldBe("fuel-short");
+        short1.Refusal!.Code.ShouldBe(RefusalCode.FuelShort);
         short1.Refusal.Remedies.ShouldContain(r => r.StartsWith("Held at 70 °C for 10 min", StringComparison.Ordinal));
         With(1).Refusal!.Remedies.ShouldNotContain(r => r.StartsWith("Held at", StringComparison.Ordinal));
     }

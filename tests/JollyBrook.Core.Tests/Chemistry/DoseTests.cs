@@ -1,3 +1,4 @@
+using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Chemistry;
 using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Units;
@@ -52,8 +53,8 @@ public class DoseTests
         Core.Chemistry.Bleach.StrengthPercent(8.25, 8).ShouldBe(7.15, 1e-9); // 8.25·(1 − 0.2·8/12)
 
         Ask.Chemical("bleach", Ask.Water(1), Bleach(months: 12)).Outcome.ShouldNotBe(TreatOutcome.Refused);
-        Ask.Chemical("bleach", Ask.Water(1), Bleach(months: 12.1)).Refusal!.Code.ShouldBe("bleach-too-old");
-        Ask.Chemical("bleach", Ask.Water(1), Bleach(months: null)).Refusal!.Code.ShouldBe("bleach-age-unknown");
+        Ask.Chemical("bleach", Ask.Water(1), Bleach(months: 12.1)).Refusal!.Code.ShouldBe(RefusalCode.BleachTooOld);
+        Ask.Chemical("bleach", Ask.Water(1), Bleach(months: null)).Refusal!.Code.ShouldBe(RefusalCode.BleachAgeUnknown);
     }
 
     [Fact]
@@ -109,7 +110,7 @@ public class DoseTests
     {
         var answer = Treat.Compute(new TreatRequest(
             UnitSystem.Metric, Ask.Water(0.3), "nadcc-17", Chemical: Ask.InDateInShade, Container: new(CapacityL: 0.5)));
-        answer.Refusal!.Code.ShouldBe("too-strong");
+        answer.Refusal!.Code.ShouldBe(RefusalCode.TooStrong);
         answer.Refusal.Remedies.ShouldContain("Take a bigger container: 1 L or more takes 1 tablet.");
         answer.Steps.ShouldBeEmpty();
     }

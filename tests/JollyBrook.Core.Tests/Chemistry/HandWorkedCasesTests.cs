@@ -1,3 +1,4 @@
+using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Chemistry;
 using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Units;
@@ -116,15 +117,15 @@ public class HandWorkedCasesTests
         foreach (var profile in ChemicalProfiles.All)
         {
             var answer = Ask.Chemical(profile.Id, Ask.Water(1, clarity));
-            answer.Refusal!.Code.ShouldBe("muddy");
+            answer.Refusal!.Code.ShouldBe(RefusalCode.Muddy);
             answer.Ledger.ShouldAllBe(r => r.TotalLogs == 0);
         }
     }
 
     [Theory]
-    [InlineData(DateCheck.Past, "past-date")]
-    [InlineData(DateCheck.Unknown, "date-unknown")]
-    public void Nothing_counts_past_its_date(DateCheck date, string code) =>
+    [InlineData(DateCheck.Past, RefusalCode.PastDate)]
+    [InlineData(DateCheck.Unknown, RefusalCode.DateUnknown)]
+    public void Nothing_counts_past_its_date(DateCheck date, RefusalCode code) =>
         Ask.Chemical("clo2-tablet", Ask.Water(1), Ask.InDateInShade with { Date = date }).Refusal!.Code.ShouldBe(code);
 
     [Fact]

@@ -1,3 +1,4 @@
+using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Clearing;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Treatment;
@@ -67,7 +68,7 @@ public class SettlingTests
     {
         var answer = Treat.Compute(new TreatRequest(
             UnitSystem.Metric, Ask.Water(1, Clarity.Muddy, 20), "nadcc-8.5", Chemical: Ask.InDateInShade, Clearing: new(grit)));
-        answer.Refusal!.Code.ShouldBe("muddy");
+        answer.Refusal!.Code.ShouldBe(RefusalCode.Muddy);
         answer.Refusal.Remedies[0].ShouldBe("Clay does not settle, and there is nothing here to flocculate it with.");
     }
 

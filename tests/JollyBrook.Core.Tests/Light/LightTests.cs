@@ -31,7 +31,7 @@ public class LightTests
         answer.Outcome.ShouldBe(TreatOutcome.Meets);
         // Alkaline at −8 °C: 1 − 0.025·28 = 0.3; 1.8 → 1 cycle: too flat.
         var flat = Lamp(new LampAsIs(1, 90, 6, Battery.Alkaline), Ask.Water(1, temperatureC: 1, colour: WaterColour.Tea), -8);
-        flat.Refusal!.Code.ShouldBe("battery-flat");
+        flat.Refusal!.Code.ShouldBe(RefusalCode.BatteryFlat);
         flat.Verdict.ShouldContain("2 cycles are needed, 1 left");
     }
 
@@ -56,7 +56,7 @@ public class LightTests
     [InlineData(Clarity.Cloudy)]
     [InlineData(Clarity.Unknown)]
     public void Light_does_not_count_in_cloud(Clarity clarity) =>
-        Lamp(Kits.Lamp, Ask.Water(1, clarity), 15).Refusal!.Code.ShouldBe("too-cloudy-for-light");
+        Lamp(Kits.Lamp, Ask.Water(1, clarity), 15).Refusal!.Code.ShouldBe(RefusalCode.TooCloudyForLight);
 
     [Fact]
     public void A_litre_lamp_takes_a_gate_that_no_tap_ends_and_wiped_threads()
@@ -147,7 +147,7 @@ public class LightTests
         var coarse = Kits.Squeeze with { Element = Core.Filters.FilterElement.OneMicron };
         TreatResponse Behind(FilterAsIs filter) => Treat.Compute(new TreatRequest(
             UnitSystem.Metric, Ask.Water(1, Clarity.Cloudy), "filter+lamp", StartAt: Kits.Now, Sky: new SkyInput(15), Kit: [Kits.Entry(filter), Kits.Entry(Kits.Lamp)]));
-        Behind(coarse).Refusal!.Code.ShouldBe("too-cloudy-for-light");
+        Behind(coarse).Refusal!.Code.ShouldBe(RefusalCode.TooCloudyForLight);
         Behind(Kits.Squeeze).Outcome.ShouldBe(TreatOutcome.Meets);
     }
 

@@ -1,3 +1,4 @@
+using JollyBrook.Core.Barriers;
 using CsCheck;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Treatment;
@@ -84,7 +85,7 @@ internal static class WorseWater
         if (better.Outcome == TreatOutcome.Refused)
         {
             // No fill of whole units, or a dose that clear water's own demand eats: a stronger dose is another.
-            return better.Refusal!.Code is "too-strong" or "no-residual" ? null : $"{Name(pair)}: refused ({better.Refusal.Code}) where worse water is answered";
+            return better.Refusal!.Code is RefusalCode.TooStrong or RefusalCode.NoResidual ? null : $"{Name(pair)}: refused ({better.Refusal.Code}) where worse water is answered";
         }
 
         if (!stronger && better.ShortOf.Except(worse.ShortOf).Any())

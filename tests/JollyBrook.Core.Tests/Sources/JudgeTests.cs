@@ -1,3 +1,4 @@
+using JollyBrook.Core.Barriers;
 using CsCheck;
 using JollyBrook.Core.Sources;
 using JollyBrook.Core.Treatment;
@@ -34,7 +35,7 @@ public class JudgeTests
         ChainList.Compute(request).Chains.ShouldAllBe(c => c.Outcome == TreatOutcome.Refused && c.Why.Length > 0);
         var answer = Treat.Compute(request);
         answer.Headline.ShouldBe("Do not use this water");
-        answer.Refusal!.Code.ShouldBe("do-not-use");
+        answer.Refusal!.Code.ShouldBe(RefusalCode.DoNotUse);
         answer.Steps.ShouldBeEmpty();
         answer.ShouldSatisfyAllConditions(
             a => a.Dose.ShouldBeNull(), a => a.Contact.ShouldBeNull(), a => a.Boil.ShouldBeNull(), a => a.Clearing.ShouldBeNull(),

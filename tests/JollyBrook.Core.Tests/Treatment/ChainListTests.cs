@@ -146,7 +146,7 @@ public class ChainListTests
     public void Fuel_that_does_not_reach_is_said_with_what_is_left()
     {
         var answer = Treat.Compute(Request(Ask.Water(5), kit: [Kits.Burner(fuelG: 20)], method: "burner"));
-        answer.Refusal!.Code.ShouldBe("fuel-short");
+        answer.Refusal!.Code.ShouldBe(RefusalCode.FuelShort);
         answer.Refusal.Reason.ShouldContain("20 g left");
     }
 
@@ -167,7 +167,7 @@ public class ChainListTests
         var bleach = new ProductSpec("bleach", PackDate: new DateOnly(2025, 8, 10), StrengthPercent: 6);
         Treat.Compute(Request(Ask.Water(1), kit: [Kits.Entry(bleach)], method: "tablets")).Headline.ShouldBe("3 drops");
         var older = bleach with { PackDate = new DateOnly(2025, 8, 9) };
-        Treat.Compute(Request(Ask.Water(1), kit: [Kits.Entry(older)], method: "tablets")).Refusal!.Code.ShouldBe("bleach-too-old");
+        Treat.Compute(Request(Ask.Water(1), kit: [Kits.Entry(older)], method: "tablets")).Refusal!.Code.ShouldBe(RefusalCode.BleachTooOld);
     }
 
     [Fact]

@@ -196,7 +196,7 @@ public class ChainPropertiesTests
 
             if (good.Outcome == TreatOutcome.Refused)
             {
-                good.Refusal!.Code.ShouldBe("too-strong", id);
+                good.Refusal!.Code.ShouldBe(RefusalCode.TooStrong, id);
                 continue;
             }
 

@@ -41,7 +41,7 @@ public static class FromHere
         public FromHereResponse Make()
         {
             var stops = _rest.Stops.Where(s => s.Kind is not StopKind.Start).Select(OnTheWhole).ToList();
-            var here = stops.Where(s => s is { Chance: not null, Kind: StopKind.Source or StopKind.Camp } && s.AlongKm <= km + CutTrip.HereKm && !s.Name.EndsWith(", morning", StringComparison.Ordinal)).MaxBy(s => s.Planned);
+            var here = stops.Where(s => s is { Chance: not null, Kind: StopKind.Source or StopKind.Camp } && s.AlongKm <= km + CutTrip.HereKm && s.Met != MeetingTime.Morning).MaxBy(s => s.Planned);
             var next = Next(stops);
             var take = here is { Planned: true } ? here.TakeL : 0;
             var (bottles, noRoom) = Share(here is { Planned: true } ? here.LeaveL - inHandL : 0);
@@ -54,7 +54,7 @@ public static class FromHere
         }
 
         /// <summary>Litres too few to reach the next planned water at the median without owing the bodies more than may be owed; the reserve is for that.</summary>
-        private double Missing() => _rest.Impossible.Where(i => i.FromName == "Start").Select(i => i.ShortL - _rest.ReserveL).FirstOrDefault() is var missing && missing > _rest.Promise.DebtL ? missing : 0;
+        private double Missing() => _rest.Impossible.Where(i => i.From == StopKind.Start).Select(i => i.ShortL - _rest.ReserveL).FirstOrDefault() is var missing && missing > _rest.Promise.DebtL ? missing : 0;
 
         /// <summary>A source's own name, whatever the time of day it is met at.</summary>
         private string NameOf(PlanStop stop) => request.Plan!.Sources?.FirstOrDefault(s => s.Id == stop.Id)?.Source.Name ?? stop.Name;
@@ -66,7 +66,7 @@ public static class FromHere
 
         private NextWater? Next(List<PlanStop> stops)
         {
-            var next = stops.FirstOrDefault(s => s is { Chance: not null, Kind: StopKind.Source } && s.AlongKm > km + CutTrip.HereKm && !s.Name.EndsWith(", morning", StringComparison.Ordinal));
+            var next = stops.FirstOrDefault(s => s is { Chance: not null, Kind: StopKind.Source } && s.AlongKm > km + CutTrip.HereKm && s.Met != MeetingTime.Morning);
             if (next is null)
             {
                 return null;

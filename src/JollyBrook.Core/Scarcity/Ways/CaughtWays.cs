@@ -7,6 +7,9 @@ namespace JollyBrook.Core.Scarcity.Ways;
 /// <summary>Water that falls, settles or is in plants (handbook room 90).</summary>
 internal static class CaughtWays
 {
+    /// <summary>The way of bags about leaves.</summary>
+    public const string LeafBagId = "leaf-bag";
+
     /// <summary>Of each mm on each m², L: the rest splashes, wets and blows away.</summary>
     public const double LPerM2Mm = 0.8;
 
@@ -79,7 +82,7 @@ internal static class CaughtWays
     {
         var bags = count ?? Math.Max(1, place.Bags);
         var shade = Sunlit.WhyNot(place);
-        return new WayPlan("leaf-bag", "Leafy branch in a clear bag", "bags")
+        return new WayPlan(LeafBagId, "Leafy branch in a clear bag", "bags")
         {
             WhyNot = place.Bags <= 0 ? "No clear bag." : !place.Has(PlaceFeature.LeafyBranches) ? "No leafy branch of a plant known to be harmless." : place.Given.Season == Season.Winter ? "Leaves hardly breathe in winter." : shade,
             Count = bags,

@@ -61,6 +61,22 @@ public sealed class FromHereTests
         answer.Bottles.ShouldBeEmpty();
     }
 
+    /// <summary>Whatever somebody calls their water: a name is only a name.</summary>
+    [Theory]
+    [InlineData("Start")]
+    [InlineData("Cold brook, morning")]
+    [InlineData("Cold brook, evening")]
+    public void A_name_changes_nothing(string name)
+    {
+        PlanRequest Named(string it) => Routes.Level(20, (it, 8, 0.98), ("Seep", 14, 0.1)) with { Now = Eight };
+        foreach (var (km, inHand, hours) in new[] { (4, 1.6, 0.8), (4, 0.1, 0.8), (8, 0.3, 1.6) })
+        {
+            var (answer, usual) = (Ask(km, inHand, hours, Named(name)), Ask(km, inHand, hours, Named("Spring")));
+            (answer.Act, answer.Here?.AlongKm, answer.Here?.LeaveL, answer.Next?.AlongKm).ShouldBe((usual.Act, usual.Here?.AlongKm, usual.Here?.LeaveL, usual.Next?.AlongKm));
+            (answer.Here ?? answer.Ahead[0]).Name.ShouldBe(name);
+        }
+    }
+
     /// <summary>0.1 L at 4 km with the spring dry: 16 km take 1.036 L.</summary>
     [Fact]
     public void What_does_not_reach_is_said_at_once()

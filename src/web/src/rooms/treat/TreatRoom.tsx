@@ -99,7 +99,7 @@ function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
   );
   const parts = (answer?.method ?? '').split('+');
   const cloudy =
-    answer?.clearing != null && (answer.clearing.lossShare > 0 || mustClear(answer.refusal?.code));
+    answer?.clearing != null && (answer.clearing.lossShare > 0 || answer.refusal?.asksForClearing === true);
 
   const start = async () => {
     if (!answer || answer.outcome === 'refused' || starting.current) return;
@@ -217,8 +217,6 @@ function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
 function inOrder(trip: Kept<'trip-source'>[]): Kept<'trip-source'>[] {
   return trip.toSorted((a, b) => (a.body.alongKm ?? 0) - (b.body.alongKm ?? 0));
 }
-
-const mustClear = (code: string | undefined) => code === 'muddy' || code === 'too-cloudy-for-light';
 
 function placeName(here: string | null, trip: Kept<'trip-source'>[], kind: string | null): string {
   return trip.find((source) => source.id === here)?.body.name ?? kind ?? 'stream';

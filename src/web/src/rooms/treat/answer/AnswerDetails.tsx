@@ -16,7 +16,7 @@ import { StoreFacts } from './StoreFacts';
 export function AnswerDetails({ answer, form }: { answer: TreatResponse; form: DraftStore }) {
   const started = answer.steps.length > 0;
   // Water that is left alone has no how and no ledger.
-  if (answer.refusal?.code === 'do-not-use') return null;
+  if (answer.refusal?.code === 'doNotUse') return null;
   return (
     <Stack spacing={1.5}>
       <Section label="Ledger">

@@ -57,7 +57,7 @@ function Answer({
   const catalogue = useCatalogue();
   const now = useNowMinute();
   const refused = answer.outcome === 'refused';
-  const stopped = answer.refusal?.code === 'do-not-use';
+  const stopped = answer.refusal?.code === 'doNotUse';
   const remedies = answer.refusal?.remedies.slice(0, stopped ? 1 : undefined) ?? [];
   const SourceIcon = verdictLooks[judgement?.verdict ?? 'use'].Icon;
   return (
