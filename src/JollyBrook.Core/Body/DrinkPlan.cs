@@ -19,6 +19,9 @@ public static class DrinkPlan
     public const double LPerHotDrink = 0.3;
     public const double LPerWash = 0.5;
 
+    /// <summary>A drink where nobody says how large, L (pick).</summary>
+    public const double UsualL = 0.5;
+
     private const double RestMlPerKgH = 1.5;
     private const double HotAboveC = 28;
     private const double HighAboveM = 2500;

@@ -51,7 +51,8 @@ public static class CatalogueList
             ChoiceListMaker.Make(),
             Defaults,
             PlanningChoiceMaker.Body(),
-            PlanningChoiceMaker.Route());
+            PlanningChoiceMaker.Route(),
+            PlanningChoiceMaker.Day());
     }
 
     private static List<Choice> Clarities(Speaker say) =>

@@ -87,4 +87,5 @@ public sealed record CatalogueResponse(
     ChoiceLists Lists,
     TreatDefaults Defaults,
     BodyChoices Body,
-    RouteChoices Route);
+    RouteChoices Route,
+    DayChoices Day);

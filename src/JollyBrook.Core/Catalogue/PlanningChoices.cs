@@ -1,14 +1,36 @@
 using JollyBrook.Core.Body;
 using JollyBrook.Core.Carry;
+using JollyBrook.Core.Carry.Here;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Route;
+using JollyBrook.Core.Schedule;
 using JollyBrook.Core.Sources;
+using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Water;
 
 namespace JollyBrook.Core.Catalogue;
 
-/// <summary>What Body can offer, and the effort it starts from.</summary>
-public sealed record BodyChoices(Effort Effort, IReadOnlyList<Choice> Suns, IReadOnlyList<Choice> Terrains, IReadOnlyList<Choice> Clothes);
+/// <summary>What Body can offer, and where its fields start from.</summary>
+/// <param name="Effort">The effort.</param>
+/// <param name="Suns">Sun.</param>
+/// <param name="Terrains">Ground underfoot.</param>
+/// <param name="Clothes">What is worn.</param>
+/// <param name="NewWalker">A walker of whom only the name is known.</param>
+/// <param name="DrinkL">A drink of which nobody said how large, L.</param>
+public sealed record BodyChoices(
+    Effort Effort, IReadOnlyList<Choice> Suns, IReadOnlyList<Choice> Terrains, IReadOnlyList<Choice> Clothes, NewWalker NewWalker, double DrinkL);
+
+/// <summary>A walker of whom nothing is known.</summary>
+/// <param name="MassKg">Body mass, kg.</param>
+/// <param name="HeightCm">Height, cm.</param>
+public sealed record NewWalker(double MassKg, double HeightCm);
+
+/// <summary>What an empty day starts from.</summary>
+/// <param name="RestUntilHour">Until when nobody is woken, clock hour.</param>
+/// <param name="WantedL">What is wanted first, L.</param>
+/// <param name="WantedHours">By when, h from now.</param>
+/// <param name="TopUpL">What is added to a container whose room is not known, L.</param>
+public sealed record DayChoices(double RestUntilHour, double WantedL, double WantedHours, double TopUpL);
 
 /// <summary>What Route can offer, and where its fields start from.</summary>
 /// <param name="WalkSchools">Schools of walking time.</param>
@@ -23,9 +45,12 @@ public sealed record BodyChoices(Effort Effort, IReadOnlyList<Choice> Suns, IRea
 /// <param name="ReplaceShare">Share drunk while walking.</param>
 /// <param name="LitresPerMinute">Flow of a source.</param>
 /// <param name="Runs">Simulated walks.</param>
+/// <param name="MiddleCertainty">The certainty that the quick, deterministic plan is for.</param>
+/// <param name="OffLineKm">Further off the line than this is not on the walk, km.</param>
 public sealed record RouteChoices(
     IReadOnlyList<Choice> WalkSchools, IReadOnlyList<Choice> SweatSchools, IReadOnlyList<Choice> SourceClasses, IReadOnlyList<Choice> Roles, double Trusted,
-    RouteDay Day, DayWeather Weather, double BreakShare, double KgKmPerMinute, double ReplaceShare, double LitresPerMinute, int Runs);
+    RouteDay Day, DayWeather Weather, double BreakShare, double KgKmPerMinute, double ReplaceShare, double LitresPerMinute, int Runs,
+    double MiddleCertainty, double OffLineKm);
 
 internal static class PlanningChoiceMaker
 {
@@ -33,7 +58,9 @@ internal static class PlanningChoiceMaker
         Effort.Default,
         [new(ContractName.Of(SunLoad.None), "No sun", ""), new(ContractName.Of(SunLoad.Part), "Part", ""), new(ContractName.Of(SunLoad.Full), "Full sun", "")],
         [.. Enum.GetValues<Terrain>().Select(t => new Choice(ContractName.Of(t), Terrains.Name(t), ""))],
-        [.. Enum.GetValues<Clothing>().Select(c => new Choice(ContractName.Of(c), ClothingResistance.Name(c), ""))]);
+        [.. Enum.GetValues<Clothing>().Select(c => new Choice(ContractName.Of(c), ClothingResistance.Name(c), ""))], new(Party.Unnamed.MassKg!.Value, Party.Unnamed.HeightCm!.Value), DrinkPlan.UsualL);
+
+    public static DayChoices Day() => new(DayBook.RestUntilHour, DayBook.FirstWantL, DayBook.FirstWantHours, TopUp.UsualL);
 
     public static RouteChoices Route() => new(
         [
@@ -51,5 +78,6 @@ internal static class PlanningChoiceMaker
         ],
         SourceReliability.Trusted,
         new RouteDay(RouteDay.DefaultStartHour, null, null, RouteDay.DefaultMeals, RouteDay.DefaultHotDrinks, DrinkPlan.LPerWash, RouteDay.DefaultRest), DayWeather.Assumed,
-        TripRoute.DefaultBreakShare, TripRoute.DefaultKgKmPerMinute, DrinkPlan.DefaultReplaceShare, TripSource.DefaultLitresPerMinute, HowSure.DefaultRuns);
+        TripRoute.DefaultBreakShare, TripRoute.DefaultKgKmPerMinute, DrinkPlan.DefaultReplaceShare, TripSource.DefaultLitresPerMinute, HowSure.DefaultRuns,
+        TripRoute.Middle, FromHere.OffLineKm);
 }

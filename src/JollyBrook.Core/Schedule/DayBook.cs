@@ -35,6 +35,15 @@ public sealed record DayBook(
     double? QuietFromHour = null, double? QuietToHour = null, IReadOnlyList<BatchEdit>? Edits = null, IReadOnlyList<StartedBatch>? Started = null,
     PlannedEvening? Follows = null, SnowInput? Snow = null)
 {
+    /// <summary>Until when nobody is woken where nothing else is said, clock hour (pick).</summary>
+    public const double RestUntilHour = 6;
+
+    /// <summary>What an empty day begins with, L of drinking water (pick).</summary>
+    public const double FirstWantL = 2;
+
+    /// <summary>By when, h from now.</summary>
+    public const double FirstWantHours = 3;
+
     private const int LongestName = 80;
     private static readonly ChoiceField NameField = new("name", "Name", ["1 to 80 characters"]);
 

@@ -21,6 +21,9 @@ public static class TopUp
     private static readonly ChoiceField BatchField = new("batch", "Batch", ["what Treat was asked for it"]);
     private static readonly NumberField Added = new("addedL", "Water added", Quantity.Volume, 0.05, 200, "Enter how much raw water went in.");
 
+    /// <summary>What is added where the room in the container is not known, L (pick).</summary>
+    public const double UsualL = 0.5;
+
     public static readonly IReadOnlyList<Field> Fields = [BatchField, Added, .. TreatFields.All];
 
     /// <exception cref="BadInputException">The batch is missing, or a field is out of its range.</exception>

@@ -6,6 +6,9 @@ namespace JollyBrook.Core.Carry.Here;
 /// <summary>The calculation "from-here": the plan's own programme from where the party stands, with what it has (handbook room 70).</summary>
 public static class FromHere
 {
+    /// <summary>Further off the line than this is not on the walk, km (pick).</summary>
+    public const double OffLineKm = 2;
+
     private const double NothingL = 0.05;
 
     private static readonly NumberField Along = new("alongKm", "Where you stand", Quantity.Distance, 0, 5000, "Read it off the map, or let the place be found.");

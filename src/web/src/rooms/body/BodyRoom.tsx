@@ -1,3 +1,4 @@
+import { useCatalogue } from '../../core/CatalogueContext';
 import PersonAdd from '@mui/icons-material/PersonAdd';
 import { Box, Button, Stack, Typography } from '@mui/material';
 import { useNavigate, useParams } from 'react-router';
@@ -10,7 +11,6 @@ import { useSettings } from '../../store/LocalDataContext';
 import { keep, type Kept } from '../../store/records';
 import { useStore } from '../../store/StoreContext';
 import { useRecords } from '../../store/useRecords';
-import { newWalker } from './newWalker';
 import { NewSweatTest } from './NewSweatTest';
 import { WalkerDetail } from './WalkerDetail';
 import { SignsPage } from './signs/SignsPage';
@@ -24,6 +24,7 @@ export function BodyRoom() {
   const book = useLoggingBook();
   const walkers = useRecords('walker');
   const tests = useRecords('sweat-test');
+  const { newWalker } = useCatalogue().body;
   if (!walkers || !tests) return null;
   const shown = walkers.find((walker) => walker.id === id) ?? (id === undefined ? walkers[0] : undefined);
 

@@ -1,16 +1,16 @@
 import { Box, Button, Stack, Typography } from '@mui/material';
 import { useNavigate } from 'react-router';
+import { useCatalogue } from '../../core/CatalogueContext';
 import type { Schema } from '../../core/contract';
 import { dayName, localInstant } from '../../shared/time';
 import { useLoggingBook } from '../../store/books';
 import { keep } from '../../store/records';
 import { useStore } from '../../store/StoreContext';
 
-const restTo = 6;
-
 /** A day to be scheduled: out of a trip's plan, or empty. */
 export function NewDay({ first }: { first: boolean }) {
   const store = useStore();
+  const { restUntilHour, wantedL, wantedHours } = useCatalogue().day;
   const book = useLoggingBook();
   const navigate = useNavigate();
 
@@ -23,11 +23,11 @@ export function NewDay({ first }: { first: boolean }) {
   const empty = () => {
     const now = new Date();
     now.setSeconds(0, 0);
-    const by = new Date(now.getTime() + 3 * 3_600_000);
+    const by = new Date(now.getTime() + wantedHours * 3_600_000);
     return save({
       name: `Camp, ${dayName(now.toISOString())}`,
       from: localInstant(now),
-      wants: [{ id: 'a', name: 'Drinking', litres: 2, by: localInstant(by) }],
+      wants: [{ id: 'a', name: 'Drinking', litres: wantedL, by: localInstant(by) }],
       people: 1,
       water: {
         volumeL: null,
@@ -38,7 +38,7 @@ export function NewDay({ first }: { first: boolean }) {
       },
       // Whoever makes a day now is awake; rest is a field away.
       quietFromHour: null,
-      quietToHour: restTo,
+      quietToHour: restUntilHour,
     });
   };
 

@@ -30,7 +30,7 @@ const fresh: { [K in ItemKind]: ItemOf<K> } = {
       claims: null,
     },
   },
-  lamp: { kind: 'lamp', lamp: { volumePerCycleL: 1, secondsPerCycle: 90, battery: 'unknown' } },
+  lamp: { kind: 'lamp', lamp: { volumePerCycleL: null, secondsPerCycle: null, battery: 'unknown' } },
   product: { kind: 'product', product: { profileId: 'nadcc-8.5', bestBefore: null } },
   burner: { kind: 'burner', burner: { burnerId: 'canister-sheltered' } },
   flocculant: { kind: 'flocculant', flocculant: { form: 'drops', labelDrops: null, labelVolumeL: 1 } },

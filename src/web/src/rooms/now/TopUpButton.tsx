@@ -1,6 +1,7 @@
 import WaterDrop from '@mui/icons-material/WaterDrop';
 import { Button, Dialog, DialogActions, DialogContent, DialogTitle, Typography } from '@mui/material';
 import { useState } from 'react';
+import { useCatalogue } from '../../core/CatalogueContext';
 import { useCalculation } from '../../core/useCalculation';
 import { NumberEntry } from '../../shared/NumberEntry';
 import { tap, type Batch } from '../../store/batches';
@@ -8,15 +9,13 @@ import { useInHand } from '../../store/InHandContext';
 import { useStore } from '../../store/StoreContext';
 import { asEntered, type Entry } from '../../shared/entered';
 
-/** Where it is not known how much more the container takes. */
-const firstGuessL = 0.5;
-
 /** Raw water added to a batch: the dose for it, and the wait anew for all of it. */
 export function TopUpButton({ batch }: { batch: Batch }) {
   const store = useStore();
+  const { topUpL } = useCatalogue().day;
   const [open, setOpen] = useState(false);
   const held = useInHand()?.containers.find(({ id }) => id === batch.containerId);
-  const room = held && held.capacityL > held.litres ? held.capacityL - held.litres : firstGuessL;
+  const room = held && held.capacityL > held.litres ? held.capacityL - held.litres : topUpL;
   const [typed, setAddedL] = useState<Entry | undefined>();
   const addedL = typed === undefined ? room : typed;
   const { response, problem } = useCalculation(

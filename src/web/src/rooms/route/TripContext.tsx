@@ -1,5 +1,6 @@
 import { createContext, useContext, useState, type ReactNode } from 'react';
 import type { PlanRequest, Schema } from '../../core/contract';
+import { useCatalogue } from '../../core/CatalogueContext';
 import { useCalculation, type Calculated } from '../../core/useCalculation';
 import type { Kept } from '../../store/records';
 import { useEdited } from '../../store/useEdited';
@@ -21,17 +22,15 @@ interface Trip {
 
 const Context = createContext<Trip | null>(null);
 
-/** The certainty that the shortest path is for: the quick, deterministic plan. */
-const middle = 0.5;
-
 /** One route with all that its plan rests on, and the plan, kept current for every page of the room. */
 export function TripProvider({ route: record, children }: { route: Kept<'route'>; children: ReactNode }) {
+  const { middleCertainty } = useCatalogue().route;
   const [route, setRoute] = useEdited('route', record);
   const trip = usePlanRequest(record, route);
   const [isAnswered, setAnswered] = useState(false);
   const first = useCalculation(
     'plan',
-    trip && !isAnswered ? { ...trip.request, route: { ...route, certainty: middle } } : null,
+    trip && !isAnswered ? { ...trip.request, route: { ...route, certainty: middleCertainty } } : null,
   );
   const sure = useCalculation('plan', trip?.request ?? null);
   const isFirst = sure.response === null && sure.problem === null && first.response !== null;

@@ -1,6 +1,7 @@
 import Add from '@mui/icons-material/Add';
 import { Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
+import { useCatalogue } from '../../core/CatalogueContext';
 import { calculate } from '../../core/core';
 import { NumberEntry } from '../../shared/NumberEntry';
 import { ProblemLine } from '../../shared/ProblemLine';
@@ -9,7 +10,6 @@ import { useLoggingBook } from '../../store/books';
 import { useSettings } from '../../store/LocalDataContext';
 import { keep } from '../../store/records';
 import { useStore } from '../../store/StoreContext';
-import { newWalker } from '../body/newWalker';
 import type { Entry } from '../../shared/entered';
 
 interface Person {
@@ -22,7 +22,9 @@ export function WhoStep({ onDone }: { onDone: () => void }) {
   const store = useStore();
   const book = useLoggingBook();
   const { units } = useSettings().settings;
-  const [people, setPeople] = useState<Person[]>([{ name: '', massKg: newWalker.massKg }]);
+  const { newWalker } = useCatalogue().body;
+  const unnamed: Person = { name: '', massKg: newWalker.massKg };
+  const [people, setPeople] = useState([unnamed]);
   const [wrong, setWrong] = useState<string | null>(null);
   const set = (at: number, part: Partial<Person>) =>
     setPeople(people.map((person, i) => (i === at ? { ...person, ...part } : person)));
@@ -69,10 +71,7 @@ export function WhoStep({ onDone }: { onDone: () => void }) {
       ))}
       {wrong && <ProblemLine>{wrong}</ProblemLine>}
       <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
-        <Button
-          startIcon={<Add />}
-          onClick={() => setPeople([...people, { name: '', massKg: newWalker.massKg }])}
-        >
+        <Button startIcon={<Add />} onClick={() => setPeople([...people, unnamed])}>
           Another walker
         </Button>
         <Button variant="contained" onClick={() => void save()}>

@@ -33,10 +33,17 @@ export function EntryForm({ kind, corrects }: Props) {
   const store = useStore();
   const book = useLoggingBook();
   const navigate = useNavigate();
-  const { kinds } = useCatalogue().lists.book;
+  const {
+    lists: {
+      book: { kinds },
+    },
+    body: { drinkL },
+  } = useCatalogue();
   const { walkers, whose, choose } = useWhose();
   const [entry, setEntry] = useState<Entry>(() =>
-    corrects ? { ...corrects.body, corrects: corrects.id } : blankLine(kind, localInstant(new Date())),
+    corrects
+      ? { ...corrects.body, corrects: corrects.id }
+      : blankLine(kind, localInstant(new Date()), drinkL),
   );
   const [tried, setTried] = useState(false);
   const walkerId = isOfAWalker(entry) ? (entry.walkerId ?? (corrects ? null : whose)) : null;

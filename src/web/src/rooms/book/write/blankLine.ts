@@ -1,10 +1,8 @@
 import type { Entry, EntryKind } from '../../../store/bookLines';
 
-const usualDrinkL = 0.5;
-
 /** A line of each kind with nothing told. */
 const blanks: { [K in EntryKind]: Extract<Entry, { kind: K }> } = {
-  drank: { kind: 'drank', litres: usualDrinkL },
+  drank: { kind: 'drank', litres: null },
   urine: { kind: 'urine', walkerId: null },
   bodyMass: { kind: 'bodyMass', walkerId: null, massKg: null },
   signs: { kind: 'signs', walkerId: null, signs: [] },
@@ -39,6 +37,7 @@ export function asKind(text: string | undefined): EntryKind | null {
   return text !== undefined && text in blanks && !notByHand.includes(text) ? (text as EntryKind) : null;
 }
 
-export function blankLine(kind: EntryKind, at: string): Entry {
-  return { ...blanks[kind], at };
+/** @param drinkL A drink of which nobody said how large. */
+export function blankLine(kind: EntryKind, at: string, drinkL: number): Entry {
+  return { ...blanks[kind], at, ...(kind === 'drank' && { litres: drinkL }) };
 }

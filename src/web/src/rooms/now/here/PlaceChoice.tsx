@@ -1,5 +1,6 @@
 import { Button, Dialog, DialogActions, DialogContent, DialogTitle, Typography } from '@mui/material';
 import { useState } from 'react';
+import { useCatalogue } from '../../../core/CatalogueContext';
 import { calculate } from '../../../core/core';
 import { NumberEntry } from '../../../shared/NumberEntry';
 import { ProblemLine } from '../../../shared/ProblemLine';
@@ -11,8 +12,6 @@ import { receiver, simulated, type Positioning } from './position';
 import type { Place } from '../../../store/usePlace';
 import type { Entry } from '../../../shared/entered';
 
-/** Further off the line than this is not on the walk, km. */
-const farKm = 2;
 const byHand = 'by-hand';
 
 interface Props {
@@ -24,6 +23,7 @@ interface Props {
 
 /** The place on the walk: found by satellite, by the source one stands at, or read off the map. */
 export function PlaceChoice({ routes, place, onChoose, onClose }: Props) {
+  const { offLineKm } = useCatalogue().route;
   const [routeId, setRouteId] = useState(place?.routeId ?? routes[0]!.id);
   const [km, setKm] = useState<Entry>(place?.km ?? 0);
   const [looking, setLooking] = useState(false);
@@ -49,7 +49,7 @@ export function PlaceChoice({ routes, place, onChoose, onClose }: Props) {
       });
       const at = found.ok ? found.response.places[0] : undefined;
       if (!found.ok) setFailure(found.problem.errors[0]?.message ?? found.problem.detail);
-      else if (!at || at.offKm > farKm)
+      else if (!at || at.offKm > offLineKm)
         setFailure(
           `That is ${at ? Math.round(at.offKm) : 'too many'} km off this walk. Choose the place by hand.`,
         );
