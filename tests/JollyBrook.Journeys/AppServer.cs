@@ -100,8 +100,6 @@ public sealed class AppServer : IDisposable
             ])
         {
             WorkingDirectory = Repository.Root,
-            // It does not live long enough for what is compiled a second time to pay.
-            Environment = { ["DOTNET_TC_CallCountingDelayMs"] = "0x100000" },
         })!;
     }
 

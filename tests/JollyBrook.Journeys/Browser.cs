@@ -176,13 +176,13 @@ public sealed class Browser : IDisposable
         target)!;
 
     /// <summary>Opens every field that the Water place counts with.</summary>
-    public void Everything()
-    {
-        if (Named("button", "Everything that is counted") is var open && open.GetAttribute("aria-expanded") == "false")
+    public void Everything() => Until(
+        () =>
         {
-            Click("button", "Everything that is counted");
-        }
-    }
+            var open = Named("button", "Everything that is counted");
+            return open.GetAttribute("aria-expanded") == "true" || (Tapped(open) && open.GetAttribute("aria-expanded") == "true");
+        },
+        "every field to open");
 
     /// <summary>Takes a way to treat the water, where need be out of the list of all.</summary>
     public void Way(string name)
@@ -218,9 +218,16 @@ public sealed class Browser : IDisposable
     /// <summary>Types into a field found by its label.</summary>
     public void Fill(string label, string text)
     {
-        var field = Named("textbox", label);
-        field.SendKeys(Keys.Control + "a");
-        field.SendKeys(text.Length == 0 ? Keys.Delete : text);
+        // Drawn anew between two keys, it is typed into from the beginning.
+        Until(
+            () =>
+            {
+                var field = Named("textbox", label);
+                field.SendKeys(Keys.Control + "a");
+                field.SendKeys(text.Length == 0 ? Keys.Delete : text);
+                return true;
+            },
+            $"“{label}” to take what is typed");
     }
 
     /// <summary>Types an instant into a date-and-time field found by its label.</summary>

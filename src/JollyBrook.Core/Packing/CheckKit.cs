@@ -102,7 +102,7 @@ public static class CheckKit
 
     private static List<SpareWater> Spare(KitTrip trip, SupplyBudget budget, Speaker say)
     {
-        var left = budget.Litres - (trip.Litres!.Value * Findings.SupplyFactor);
+        var left = budget.Litres - (trip.Litres!.Value * SupplyMargin.Factor);
         List<SpareWater> spare = [];
         foreach (var (chain, litres) in budget.Shares.Reverse())
         {
@@ -132,7 +132,7 @@ public static class CheckKit
         }
 
         working.Add(
-            "Wanted", "planned × 1.25", "Handbook room 80", WorkingValue.Of("wanted", trip.Litres.Value * Findings.SupplyFactor, "L"),
+            "Wanted", $"planned × {Speaker.Number(SupplyMargin.Factor, 2)}", "Handbook room 80", WorkingValue.Of("wanted", trip.Litres.Value * SupplyMargin.Factor, "L"),
             WorkingValue.Of("all chains", budget.Litres, "L"));
         return working.Steps;
     }

@@ -17,9 +17,6 @@ internal sealed class Findings(
     KitTrip trip, IReadOnlyList<KitEntry> kit, IReadOnlyList<CarriedChain> chains, IReadOnlyList<FailureColumn> columns, SupplyBudget budget,
     IReadOnlyList<Carry.PlanSupply> planned, Speaker say)
 {
-    /// <summary>What supplies must cover beyond the plan.</summary>
-    public const double SupplyFactor = 1.25;
-
     /// <summary>What a must-have is called in the check.</summary>
     public static string Title(MustHave what) => what switch
     {
@@ -86,8 +83,8 @@ internal sealed class Findings(
 
     private KitFinding Supplies()
     {
-        var wanted = NeedL * SupplyFactor;
-        var figure = $"Enough for {say.Of(Quantity.Volume, budget.Litres)}; planned {say.Of(Quantity.Volume, NeedL)} × {Speaker.Number(SupplyFactor, 2)} = {say.Of(Quantity.Volume, wanted)}.";
+        var wanted = NeedL * SupplyMargin.Factor;
+        var figure = $"Enough for {say.Of(Quantity.Volume, budget.Litres)}; planned {say.Of(Quantity.Volume, NeedL)} × {Speaker.Number(SupplyMargin.Factor, 2)} = {say.Of(Quantity.Volume, wanted)}.";
         if (planned.Count > 0)
         {
             figure += $" The plan takes {string.Join(", ", planned.Where(s => s.Used > 0).Select(s => $"{s.Name}: {s.Words}"))}.";

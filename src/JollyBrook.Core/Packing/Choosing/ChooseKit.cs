@@ -178,7 +178,7 @@ public static class ChooseKit
 
             Lack(counted.Count == 0, MustHave.Target);
             Lack(columns.Exists(c => !c.Holds), MustHave.Second);
-            Lack(!melt.IsMet || melt.IsUncounted || covered < _trip.Litres!.Value * Findings.SupplyFactor || walked.GapAt is not null || walked.SomethingEnds, MustHave.Supplies);
+            Lack(!melt.IsMet || melt.IsUncounted || covered < _trip.Litres!.Value * SupplyMargin.Factor || walked.GapAt is not null || walked.SomethingEnds, MustHave.Supplies);
             var set = new KitSet(
                 [.. taken.Select(c => c.Id)], [.. taken.Select(c => c.Name)], lacks, taken.Sum(c => c.Figures.MassKg!.Value), taken.Sum(c => c.Figures.BulkL!.Value), taken.Sum(c => c.Figures.Price!.Value),
                 taken.Exists(c => c.Typical.Count > 0), work, work / _people, walked.WaitMinutes, walked.WaitAt ?? "", walked.Taste, (int)walked.Taste, Sentence.Capital(ChainList.TasteWords(walked.Taste)), covered, walked.GapAt,

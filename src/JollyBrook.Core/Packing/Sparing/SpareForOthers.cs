@@ -52,7 +52,7 @@ public static class SpareForOthers
         private const double ColdC = 1;
         private readonly List<KitEntry> _kit = KitEntry.Carried(request.Kit);
 
-        private double OursL => trip.Trip.Litres!.Value * Findings.SupplyFactor;
+        private double OursL => trip.Trip.Litres!.Value * SupplyMargin.Factor;
 
         /// <summary>Now, or the trip's first day: without a date no tablet is counted on.</summary>
         private DateTimeOffset? StartAt => request.Now ?? (trip.Trip.FirstDay is { } first ? new DateTimeOffset(first, TimeOnly.MinValue, TimeSpan.Zero) : null);
