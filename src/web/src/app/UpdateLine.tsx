@@ -14,7 +14,7 @@ export function UpdateLine() {
       variant="outlined"
       action={
         !busy && (
-          <Button onClick={updateNow} color="inherit">
+          <Button onClick={() => void updateNow()} color="inherit">
             Take it
           </Button>
         )

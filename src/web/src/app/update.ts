@@ -10,7 +10,6 @@ interface UpdateState {
 
 let state: UpdateState = { offlineReady: false, waiting: false };
 const listeners = new Set<() => void>();
-let takeOver: (() => Promise<void>) | null = null;
 
 function set(part: Partial<UpdateState>) {
   state = { ...state, ...part };
@@ -23,12 +22,20 @@ if ('serviceWorker' in navigator) void navigator.serviceWorker.ready.then(() => 
 /** Puts the program on this device, and looks for newer ones; none takes over by itself. */
 export function keepProgramHere() {
   if (!('serviceWorker' in navigator)) return;
-  takeOver = registerSW({ immediate: true, onNeedRefresh: () => set({ waiting: true }) });
+  registerSW({ immediate: true, onNeedRefresh: () => set({ waiting: true }) });
 }
 
-/** Lets the newer program take over and reloads the page with it. */
-export function updateNow() {
-  void takeOver?.();
+/**
+ * Lets the newer program take over and reloads the page with it, also a page that was loaded past the program that is kept here (by a forced
+ * reload), and one in whose place another tab has let it take over already.
+ */
+export async function updateNow() {
+  const waiting = (await navigator.serviceWorker.getRegistration())?.waiting;
+  if (!waiting) return window.location.reload();
+  navigator.serviceWorker.addEventListener('controllerchange', () => window.location.reload(), {
+    once: true,
+  });
+  waiting.postMessage({ type: 'SKIP_WAITING' });
 }
 
 const subscribe = (listener: () => void) => {
