@@ -3,7 +3,7 @@ import type { PlanRequest, Schema } from '../core/contract';
 import { thisHour } from '../shared/thisMinute';
 import { offsetsFrom, today } from '../shared/time';
 import { useSettings } from './LocalDataContext';
-import { useKitEntries, useSourcesNow } from './InHandContext';
+import { useInHandSettled, useKitEntries, useSourcesNow } from './InHandContext';
 import type { Kept } from './records';
 import { useCurrent, useRecords } from './useRecords';
 
@@ -15,7 +15,10 @@ interface Asked {
   planned: PlanRequest;
 }
 
-/** A route with all that its plan rests on; null while that is being read, or without a route. */
+/**
+ * A route with all that its plan rests on; null while that is being read, or without a route. Nothing is planned before the log is known: a
+ * source that was found dry would be counted on until then.
+ */
 export function usePlanRequest(
   record: Kept<'route'> | undefined,
   route: Schema<'TripRoute'> | undefined = record?.body,
@@ -24,10 +27,11 @@ export function usePlanRequest(
   const kit = useKitEntries();
   const allSources = useCurrent('trip-source');
   const sourcesNow = useSourcesNow();
+  const isLogKnown = useInHandSettled();
   const allWalkers = useRecords('walker');
   const tests = useRecords('sweat-test');
   return useMemo(() => {
-    if (!record || !route || !allSources || !sourcesNow || !allWalkers || !tests) return null;
+    if (!isLogKnown || !record || !route || !allSources || !sourcesNow || !allWalkers || !tests) return null;
     const sources = allSources
       .filter((s) => s.body.routeId === record.id)
       .sort((a, b) => (a.body.alongKm ?? 0) - (b.body.alongKm ?? 0));
@@ -48,5 +52,5 @@ export function usePlanRequest(
     };
     const planned = { ...request, sources: sources.map(({ id, body }) => ({ id, source: body })) };
     return { sources, walkers, request, planned };
-  }, [allSources, sourcesNow, allWalkers, tests, units, countViruses, kit, route, record]);
+  }, [isLogKnown, allSources, sourcesNow, allWalkers, tests, units, countViruses, kit, route, record]);
 }
