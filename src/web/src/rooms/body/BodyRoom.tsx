@@ -1,7 +1,7 @@
-import { useCatalogue } from '../../core/CatalogueContext';
 import PersonAdd from '@mui/icons-material/PersonAdd';
 import { Box, Button, Stack, Typography } from '@mui/material';
 import { useNavigate, useParams } from 'react-router';
+import { useCatalogue } from '../../core/CatalogueContext';
 import { useCalculation } from '../../core/useCalculation';
 import { ListCard } from '../../shared/ListCard';
 import { TwoPanes } from '../../shared/TwoPanes';
