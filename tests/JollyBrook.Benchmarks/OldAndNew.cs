@@ -2,6 +2,8 @@ using CsCheck;
 using JollyBrook.Core.Carry;
 using JollyBrook.Core.Route;
 using JollyBrook.Core.Tests.Carry;
+using JollyBrook.Journeys;
+using JollyBrook.Server.Tests;
 
 namespace JollyBrook.Benchmarks;
 
@@ -19,6 +21,16 @@ internal static class OldAndNew
 
     public static void Print()
     {
+        var demo = Demo();
+        Console.WriteLine();
+        Console.WriteLine("The demo trip, the shortest path and the policy            kg·km, minutes stopped, walks short");
+        Line("shortest path as it is", [At(demo, TripRoute.Middle, null)]);
+        Line("policy for 95 %", [At(demo, Wanted, null)]);
+        if (Raised(demo) is { } raised)
+        {
+            Line("shortest path, reserve raised to 95 %", [raised]);
+        }
+
         Console.WriteLine();
         Console.WriteLine($"{Trips} generated trips, the shortest path and the policy            means: kg·km, minutes stopped, walks short");
         List<(PolicyResult Path, PolicyResult? Raised, PolicyResult Policy)> all = [.. GeneratedTrips.Any.Array[Trips].Single().Select(t => (At(t, TripRoute.Middle, null), Raised(t), At(t, Wanted, null)))];
@@ -28,6 +40,14 @@ internal static class OldAndNew
         Line($"shortest path, reserve raised to 95 %, {kept.Count} trips", kept.ConvertAll(a => a.Raised!));
         Line($"policy for 95 %, the same {kept.Count} trips", kept.ConvertAll(a => a.Policy));
         Console.WriteLine($"  95 % kept by the policy on {all.Count(a => a.Policy.ShortChance <= 1 - Wanted + Error)} trips, by a raised reserve on {all.Count(a => a.Raised is not null)}");
+    }
+
+    private static PlanRequest Demo()
+    {
+        using var server = new AppServer(demo: true);
+        using var owner = new ServerClient(server.Address);
+        owner.AskAboutAsync().GetAwaiter().GetResult();
+        return DemoPlan.Of([.. owner.Books.SelectMany(b => owner.RecordsAsync(b).GetAwaiter().GetResult())]);
     }
 
     private static double Error => 2 * Math.Sqrt((1 - Wanted) * Wanted / Walks);

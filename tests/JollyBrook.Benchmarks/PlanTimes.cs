@@ -21,7 +21,7 @@ internal static class PlanTimes
         (int Sources, double Km)[] sizes = [(12, 20), (75, 125), (150, 250), (300, 500)];
         var json = sizes.Select(s => LongRoute.Json(LongRoute.Of(s.Sources, s.Km))).ToList();
         var walks = new[] { 1_000, 3_000, 10_000 }.Select(runs => (runs, $$"""{"plan":{{json[^1]}},"runs":{{runs}},"compare":false}""")).ToList();
-        var page = SideBySide.InPage([.. json.Select(j => ("plan", j, 30)), .. walks.Select(w => ("how-sure", w.Item2, 3))]);
+        var page = SideBySide.InPage([.. json.Select(j => ("plan", j, 10)), .. walks.Select(w => ("how-sure", w.Item2, 3))]);
         for (var i = 0; i < sizes.Length; i++)
         {
             SideBySide.Line($"plan, {sizes[i].Sources} sources over {sizes[i].Km} km", SideBySide.Native("plan", json[i], 200), page[i]);

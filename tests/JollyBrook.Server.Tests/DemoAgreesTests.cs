@@ -31,18 +31,24 @@ public sealed class DemoAgreesTests : IDisposable
             records.AddRange((await _server.Owner.ChangesAsync(book.GetProperty("id").GetGuid())).GetProperty("records").EnumerateArray());
         }
 
-        IEnumerable<(Guid Id, T Body)> All<T>(string kind, JsonTypeInfo<T> type) => records.Where(r => r.GetProperty("kind").GetString() == kind)
-            .Select(r => (r.GetProperty("id").GetGuid(), r.GetProperty("body").Deserialize(type)!));
-        var (route, body) = All("route", ContractJson.Default.TripRoute).Single(r => r.Body.Days is { Count: 4 });
-        var state = WhatIsInHand.Compute(new InHandRequest(
-            UnitSystem.Metric, DateTimeOffset.UtcNow, [.. All("kit-item", ContractJson.Default.KitItem).Select(i => new KitEntry(i.Id.ToString(), i.Body))],
-            Lines: [.. All("book-line", ContractJson.Default.BookLine).Select(l => new KeptLine(l.Id, l.Body))]));
-        return new PlanRequest(
-            UnitSystem.Metric, body,
-            [.. All("trip-source", ContractJson.Default.TripSource).Where(s => s.Body.RouteId == route).OrderBy(s => s.Body.AlongKm).Select(s => new TripSourceEntry(s.Id.ToString(), s.Body))],
-            [.. All("walker", ContractJson.Default.Walker).Select(w => new WalkerEntry(w.Id.ToString(), w.Body))],
-            [.. All("sweat-test", ContractJson.Default.SweatTest).Select(t => new SweatTestEntry(t.Id.ToString(), t.Body))],
-            DateTimeOffset.UtcNow, state.Kit, true);
+        return DemoPlan.Of(records);
+    }
+
+    /// <summary>No source of the trip is a cliff: whichever of them becomes a hair surer, the burden stays nearly the same.</summary>
+    [Fact]
+    public async Task There_is_no_cliff_where_a_source_of_the_trip_begins_to_be_trusted()
+    {
+        var request = await TripAsync();
+        foreach (var id in request.Sources!.Where(s => s.Source.DoNotUse != true).Select(s => s.Id))
+        {
+            double KgKm(double chance)
+            {
+                var told = request with { Sources = [.. request.Sources!.Select(s => s.Id == id ? s with { Source = s.Source with { Chance = chance } } : s)] };
+                return HowSure.Compute(new HowSureRequest(told, 2_000, 1, Compare: false)).Policies[0].KgKm;
+            }
+
+            (KgKm(0.96) / KgKm(0.94)).ShouldBeInRange(0.9, 1.1, request.Sources!.Single(s => s.Id == id).Source.Name);
+        }
     }
 
     [Fact]

@@ -42,7 +42,7 @@ const fold = async (before: Ended | null, minutes: number, around = frame) => {
   const keys = new LogKeys(await logKeys(device.db));
   // Keys read anew know nothing of what was touched before.
   const from = before === null ? null : { ...before, mark: null };
-  return (await foldLog(ask, device.db, from, keys, { ...around, now: instant(minutes) }))!;
+  return (await foldLog(ask, device.db, from, keys, { around, now: instant(minutes) }))!;
 };
 
 /** As the page does it: keys that are kept, and told of what was touched. */
@@ -53,7 +53,7 @@ const watched = async () => {
     const there = new Set(now.map(String));
     for (const key of now) if (!keys.has(key)) keys.touch(key, true);
     for (const key of keys.all()) if (!there.has(String(key))) keys.touch(key, false);
-    return (await foldLog(ask, device.db, before, keys, { ...frame, now: instant(minutes) }))!;
+    return (await foldLog(ask, device.db, before, keys, { around: frame, now: instant(minutes) }))!;
   };
 };
 

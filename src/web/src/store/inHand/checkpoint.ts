@@ -33,14 +33,22 @@ export const isIn = ({ folded, foldedLately }: Checkpoint, id: string) =>
 /** How many lines, batches and taps are in it. */
 export const sizeOf = ({ folded, foldedLately }: Checkpoint) => folded.size + foldedLately.size;
 
-export const around = ({ units, kit, walkers, sources, trips }: Around) =>
-  JSON.stringify([units, kit, walkers, sources, trips]);
+const marks = new WeakMap<Around, string>();
+
+/** The same for what is the same: written out once for each, since a tap folds on from it and trips are long. */
+export function markOf(around: Around): string {
+  const { units, kit, walkers, sources, trips } = around;
+  const mark = marks.get(around) ?? JSON.stringify([units, kit, walkers, sources, trips]);
+  marks.set(around, mark);
+  return mark;
+}
 
 /** What is in a snapshot after a log was folded, alone or on from an earlier checkpoint. */
 export function checkpoint(
   before: Checkpoint | null,
   asked: Asked,
   { snapshot, replaced }: Response<'in-hand'>,
+  around: string,
 ): Checkpoint {
   const upTo = Date.parse(snapshot.upTo);
   const settled = before?.folded ?? new Set<string>();
@@ -63,7 +71,7 @@ export function checkpoint(
     build: __BUILD__,
     snapshot,
     now: asked.now ?? '',
-    around: around(asked),
+    around,
     folded: isMany ? new Set([...settled, ...lately]) : settled,
     foldedLately: isMany ? new Set() : lately,
     awaited,

@@ -1,7 +1,7 @@
 import type { Request, Response } from '../../core/contract';
 import type { Outcome } from '../../core/core';
 import type { LocalStore } from '../db';
-import { around, canFoldOn, checkpoint, isIn, sizeOf, type Around, type Checkpoint } from './checkpoint';
+import { canFoldOn, checkpoint, isIn, markOf, sizeOf, type Around, type Checkpoint } from './checkpoint';
 import { logOf, wholeLog } from './log';
 import type { Key, LogKeys } from './LogKeys';
 
@@ -26,7 +26,11 @@ export interface Folded {
   sent: number;
 }
 
-type Frame = Around & { now: string };
+/** What is asked besides the log. */
+export interface Frame {
+  around: Around;
+  now: string;
+}
 
 /**
  * What the log comes to now: folded on from where it ended where that can be done, from nothing where it can't — another kit, a clock
@@ -49,7 +53,7 @@ async function onFrom(
   keys: LogKeys,
   frame: Frame,
 ): Promise<Folded | null> {
-  if (before === null || before.checkpoint.around !== around(frame)) return null;
+  if (before === null || before.checkpoint.around !== markOf(frame.around)) return null;
   const known = before.checkpoint;
   if (Date.parse(frame.now) < Date.parse(known.now)) return null;
   const { mark } = keys;
@@ -57,13 +61,15 @@ async function onFrom(
   if (news === null) return null;
   const log = await logOf(db, news);
   if (!canFoldOn(known, log)) return null;
-  const request = { ...frame, ...log, since: known.snapshot };
+  const request = { ...asked(frame), ...log, since: known.snapshot };
   const outcome = await ask(request);
   if (!outcome.ok) return null;
   const answer = { ...outcome.response, replaced: [...known.replaced, ...outcome.response.replaced] };
-  const here = checkpoint(known, request, answer);
+  const here = checkpoint(known, request, answer, markOf(frame.around));
   return { answer, ended: ended(here, mark, news), sent: news.length };
 }
+
+const asked = ({ around, now }: Frame) => ({ ...around, now });
 
 /** Records that are not in the snapshot yet; null where one of those that are has gone. */
 function newsSince({ checkpoint: known, mark, open }: Ended, keys: LogKeys): Key[] | null {
@@ -81,12 +87,12 @@ function newsSince({ checkpoint: known, mark, open }: Ended, keys: LogKeys): Key
 async function fromNothing(ask: Ask, db: LocalStore, keys: LogKeys, frame: Frame): Promise<Folded | null> {
   const { mark } = keys;
   const all = keys.all();
-  const request = { ...frame, ...(await wholeLog(db)) };
+  const request = { ...asked(frame), ...(await wholeLog(db)) };
   const outcome = await ask(request);
   if (!outcome.ok) return null;
   return {
     answer: outcome.response,
-    ended: ended(checkpoint(null, request, outcome.response), mark, all),
+    ended: ended(checkpoint(null, request, outcome.response, markOf(frame.around)), mark, all),
     sent: request.lines.length + request.batches.length,
   };
 }

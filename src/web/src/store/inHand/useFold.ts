@@ -3,7 +3,7 @@ import type { Response } from '../../core/contract';
 import { calculate } from '../../core/core';
 import type { LocalStore } from '../db';
 import { keepCheckpoint, readCheckpoint, type Around, type Checkpoint } from './checkpoint';
-import { foldLog, type Ended } from './foldLog';
+import { foldLog, type Ended, type Frame } from './foldLog';
 import { useLogKeys } from './useLogKeys';
 
 /** So many records folded anew are worth a new checkpoint on the device. */
@@ -17,10 +17,12 @@ export interface Fold {
 }
 
 /** The first time anything is folded on takes the core longest: done while nobody waits, so that the first tap does not. */
-function warmUp(frame: Around & { now: string }, { snapshot }: Checkpoint) {
+function warmUp({ around, now }: Frame, { snapshot }: Checkpoint) {
   requestIdleCallback(
     () =>
-      void calculate('in-hand', { ...frame, lines: [], batches: [], since: snapshot }).catch(() => undefined),
+      void calculate('in-hand', { ...around, now, lines: [], batches: [], since: snapshot }).catch(
+        () => undefined,
+      ),
   );
 }
 
@@ -43,7 +45,7 @@ export function useFold(db: LocalStore, around: Around | null, now: string): Fol
     const fold = async () => {
       if (overtaken) return;
       last.current ??= await endedEarlier(db);
-      const frame = { ...around, now };
+      const frame = { around, now };
       const found = await foldLog(
         (request) => calculate('in-hand', request),
         db,
