@@ -13,7 +13,14 @@ public static class FileCalculations
 {
     private static readonly ChoiceField FileField = new("file", "File", ["the bytes of a file"]);
     internal static readonly ChoiceField FormatField = ChoiceField.Of<TripFileFormat>("format", "Format");
-    private static readonly NumberField Start = new("startM", "Height of the start", Quantity.Elevation, -400, 8000, "Take it from the map.");
+    private static readonly NumberField Start = new(
+        "startM",
+        "Height of the start",
+        Quantity.Elevation,
+        -400,
+        8000,
+        "Take it from the map."
+    );
     private static readonly NumberField Up = new("upM", "Ascent in all", Quantity.Elevation, 0, 100_000, "Count the contours.");
     private static readonly NumberField Days = new("days", "Days of the trip", Quantity.Plain, 1, 120, "Count them.");
     private static readonly NumberField Down = new("downM", "Descent in all", Quantity.Elevation, 0, 100_000, "Count the contours.");
@@ -21,17 +28,52 @@ public static class FileCalculations
     public static readonly IReadOnlyList<Calculation> All =
     [
         new Calculation<ReadRouteRequest, ReadRoute>(
-            "read-route", "A route out of GPX or GeoJSON: ground, line, places.",
-            Route, () => FileJson.Default.ReadRouteRequest, () => FileJson.Default.ReadRoute, () => [ChoiceField.Of<UnitSystem>("units", "Units"), FileField, Start, Up, Down]) { IsLong = true, TakesFile = true },
+            "read-route",
+            "A route out of GPX or GeoJSON: ground, line, places.",
+            Route,
+            () => FileJson.Default.ReadRouteRequest,
+            () => FileJson.Default.ReadRoute,
+            () => [ChoiceField.Of<UnitSystem>("units", "Units"), FileField, Start, Up, Down]
+        )
+        {
+            IsLong = true,
+            TakesFile = true,
+        },
         new Calculation<ReadPlacesRequest, ReadPlacesResponse>(
-            "read-places", "A file's places on a route that is kept.",
-            Places, () => FileJson.Default.ReadPlacesRequest, () => FileJson.Default.ReadPlacesResponse, () => [ChoiceField.Of<UnitSystem>("units", "Units"), FileField, RoutePlaces.RouteField, .. TripRoute.Fields]) { IsLong = true, TakesFile = true },
+            "read-places",
+            "A file's places on a route that is kept.",
+            Places,
+            () => FileJson.Default.ReadPlacesRequest,
+            () => FileJson.Default.ReadPlacesResponse,
+            () => [ChoiceField.Of<UnitSystem>("units", "Units"), FileField, RoutePlaces.RouteField, .. TripRoute.Fields]
+        )
+        {
+            IsLong = true,
+            TakesFile = true,
+        },
         new Calculation<ReadWeatherRequest, ReadWeatherResponse>(
-            "read-weather", "Weather by the hour out of a table.",
-            Weather, () => FileJson.Default.ReadWeatherRequest, () => FileJson.Default.ReadWeatherResponse, () => [FileField, Days]) { IsLong = true, TakesFile = true },
+            "read-weather",
+            "Weather by the hour out of a table.",
+            Weather,
+            () => FileJson.Default.ReadWeatherRequest,
+            () => FileJson.Default.ReadWeatherResponse,
+            () => [FileField, Days]
+        )
+        {
+            IsLong = true,
+            TakesFile = true,
+        },
         new Calculation<WriteTripRequest, WriteTripResponse>(
-            "write-trip", "A trip as GPX or GeoJSON, its sources as a table.",
-            TripFile.Write, () => FileJson.Default.WriteTripRequest, () => FileJson.Default.WriteTripResponse, () => [FormatField, RoutePlaces.RouteField, .. TripRoute.Fields, .. Core.Sources.TripSource.Fields]) { IsLong = true },
+            "write-trip",
+            "A trip as GPX or GeoJSON, its sources as a table.",
+            TripFile.Write,
+            () => FileJson.Default.WriteTripRequest,
+            () => FileJson.Default.WriteTripResponse,
+            () => [FormatField, RoutePlaces.RouteField, .. TripRoute.Fields, .. Core.Sources.TripSource.Fields]
+        )
+        {
+            IsLong = true,
+        },
     ];
 
     /// <summary>Runs one by name on a JSON request. Never throws for bad input or an unknown name.</summary>
@@ -48,8 +90,15 @@ public static class FileCalculations
         intake.Optional(Up, request.UpM);
         intake.Optional(Down, request.DownM);
         intake.ThrowIfWrong();
-        var climb = request.UpM is null && request.DownM is null ? null : new GivenClimb(request.StartM ?? 0, request.UpM ?? 0, request.DownM ?? 0);
-        return Read(intake, () => RouteFile.Read(FileText.Of(request.File!), new RouteFileOptions(Today(request.Today), request.Units, request.Line, climb), cancellation));
+        var climb =
+            request.UpM is null && request.DownM is null ? null : new GivenClimb(request.StartM ?? 0, request.UpM ?? 0, request.DownM ?? 0);
+        return Read(intake, () =>
+            RouteFile.Read(
+                FileText.Of(request.File!),
+                new RouteFileOptions(Today(request.Today), request.Units, request.Line, climb),
+                cancellation
+            )
+        );
     }
 
     private static ReadPlacesResponse Places(ReadPlacesRequest request, CancellationToken cancellation)
@@ -68,7 +117,13 @@ public static class FileCalculations
         intake.Present(FileField, request.File);
         intake.Optional(Days, request.Days);
         intake.ThrowIfWrong();
-        return Read(intake, () => WeatherTable.OnTrip(WeatherTable.Read(FileText.Of(request.File!), request.StartDate), request.StartDate, (int)(request.Days ?? 1)));
+        return Read(intake, () =>
+            WeatherTable.OnTrip(
+                WeatherTable.Read(FileText.Of(request.File!), request.StartDate),
+                request.StartDate,
+                (int)(request.Days ?? 1)
+            )
+        );
     }
 
     /// <summary>Without a day nothing is of a day still to come.</summary>

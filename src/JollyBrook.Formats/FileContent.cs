@@ -16,4 +16,9 @@ internal sealed record FileLine(string Name, IReadOnlyList<GeoPoint> Points, boo
 /// <param name="Whole">The route with its days and its party, as this program wrote it; null in others' files.</param>
 /// <param name="Flags">What was odd, each a sentence.</param>
 internal sealed record FileContent(
-    string Name, IReadOnlyList<FileLine> Lines, IReadOnlyList<FilePlace> Places, TripRoute? Whole, IReadOnlyList<string> Flags);
+    string Name,
+    IReadOnlyList<FileLine> Lines,
+    IReadOnlyList<FilePlace> Places,
+    TripRoute? Whole,
+    IReadOnlyList<string> Flags
+);

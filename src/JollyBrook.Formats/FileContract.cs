@@ -13,7 +13,14 @@ namespace JollyBrook.Formats;
 /// <param name="UpM">Ascent in all, m, likewise.</param>
 /// <param name="DownM">Descent in all, m, likewise.</param>
 public sealed record ReadRouteRequest(
-    UnitSystem? Units, byte[]? File, DateOnly? Today, int? Line = null, double? StartM = null, double? UpM = null, double? DownM = null);
+    UnitSystem? Units,
+    byte[]? File,
+    DateOnly? Today,
+    int? Line = null,
+    double? StartM = null,
+    double? UpM = null,
+    double? DownM = null
+);
 
 /// <summary>A file whose places are to be put on a route that is kept.</summary>
 /// <param name="Units">The units that words are put in; metric when left out.</param>
@@ -65,7 +72,12 @@ public sealed record SourceNote(TripSource? Source, string? Words = null);
 /// <param name="Route">The route; null writes the sources alone.</param>
 /// <param name="Sources">Its sources; those without a place of their own stand on the line.</param>
 /// <param name="Stops">Its other stops.</param>
-public sealed record WriteTripRequest(TripFileFormat? Format, TripRoute? Route, IReadOnlyList<SourceNote>? Sources, IReadOnlyList<StopNote>? Stops = null);
+public sealed record WriteTripRequest(
+    TripFileFormat? Format,
+    TripRoute? Route,
+    IReadOnlyList<SourceNote>? Sources,
+    IReadOnlyList<StopNote>? Stops = null
+);
 
 /// <summary>A file to be saved.</summary>
 /// <param name="Name">Its name, with its ending.</param>

@@ -6,8 +6,13 @@ namespace JollyBrook.Formats;
 
 /// <summary>How requests about files and their answers are read and written.</summary>
 [JsonSourceGenerationOptions(
-    PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase, GenerationMode = JsonSourceGenerationMode.Metadata, AllowDuplicateProperties = false, RespectNullableAnnotations = true,
-    AllowOutOfOrderMetadataProperties = true, DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull)]
+    PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase,
+    GenerationMode = JsonSourceGenerationMode.Metadata,
+    AllowDuplicateProperties = false,
+    RespectNullableAnnotations = true,
+    AllowOutOfOrderMetadataProperties = true,
+    DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull
+)]
 [JsonSerializable(typeof(ReadRouteRequest))]
 [JsonSerializable(typeof(ReadRoute))]
 [JsonSerializable(typeof(ReadPlacesRequest))]

@@ -22,15 +22,23 @@ internal static class FileText
                 [0x1F, 0x8B, ..] => Decoded(Unpacked(new GZipStream(new MemoryStream(file), CompressionMode.Decompress))),
                 [(byte)'P', (byte)'K', 3, 4, ..] => Decoded(FromZip(file)),
                 [_, _, _, _, _, _, _, _, (byte)'.', (byte)'F', (byte)'I', (byte)'T', ..] => throw new UnreadableFileException(
-                    "It is a FIT file, as sports watches write them; it cannot be read here. Export the track as GPX and drop that."),
-                [(byte)'%', (byte)'P', (byte)'D', (byte)'F', ..] => throw new UnreadableFileException("It is a PDF, which holds a picture of a map and no track. Export the track as GPX and drop that."),
-                [0x89, (byte)'P', (byte)'N', (byte)'G', ..] or [0xFF, 0xD8, ..] => throw new UnreadableFileException("It is a picture. Export the track as GPX and drop that."),
+                    "It is a FIT file, as sports watches write them; it cannot be read here. Export the track as GPX and drop that."
+                ),
+                [(byte)'%', (byte)'P', (byte)'D', (byte)'F', ..] => throw new UnreadableFileException(
+                    "It is a PDF, which holds a picture of a map and no track. Export the track as GPX and drop that."
+                ),
+                [0x89, (byte)'P', (byte)'N', (byte)'G', ..] or [0xFF, 0xD8, ..] => throw new UnreadableFileException(
+                    "It is a picture. Export the track as GPX and drop that."
+                ),
                 _ => Decoded(file),
             };
         }
         catch (InvalidDataException broken)
         {
-            throw new UnreadableFileException("The packed file is broken: it cannot be unpacked. Unpack it by hand, or export it again, and try once more.", broken);
+            throw new UnreadableFileException(
+                "The packed file is broken: it cannot be unpacked. Unpack it by hand, or export it again, and try once more.",
+                broken
+            );
         }
     }
 
@@ -39,7 +47,9 @@ internal static class FileText
         using var zip = new ZipArchive(new MemoryStream(file), ZipArchiveMode.Read);
         var inside = zip.Entries.FirstOrDefault(e => Readable.Any(r => e.Name.EndsWith(r, StringComparison.OrdinalIgnoreCase)));
         return inside is null
-            ? throw new UnreadableFileException("The zip holds neither GPX nor GeoJSON nor a CSV table. Unpack it, export the track as GPX, and drop that.")
+            ? throw new UnreadableFileException(
+                "The zip holds neither GPX nor GeoJSON nor a CSV table. Unpack it, export the track as GPX, and drop that."
+            )
             : Unpacked(inside.Open());
     }
 
@@ -50,7 +60,7 @@ internal static class FileText
         {
             var whole = new MemoryStream();
             var piece = new byte[64 * 1024];
-            for (int read; (read = packed.Read(piece, 0, piece.Length)) > 0;)
+            for (int read; (read = packed.Read(piece, 0, piece.Length)) > 0; )
             {
                 whole.Write(piece, 0, read);
                 if (whole.Length > RouteFile.MostLetters)
@@ -103,7 +113,12 @@ internal static class FileText
         try
         {
             // Its own declaration was read byte by byte: of two bytes a letter it cannot be, whatever it says.
-            return Encoding.GetEncoding(name) is { IsSingleByte: true } or { WebName: "shift_jis" or "euc-jp" or "gb18030" or "big5" or "euc-kr" } ? Encoding.GetEncoding(name) : null;
+            return
+                Encoding.GetEncoding(name)
+                    is { IsSingleByte: true }
+                        or { WebName: "shift_jis" or "euc-jp" or "gb18030" or "big5" or "euc-kr" }
+                ? Encoding.GetEncoding(name)
+                : null;
         }
         catch (Exception unknown) when (unknown is ArgumentException or NotSupportedException)
         {

@@ -14,7 +14,13 @@ internal sealed record PlacedSource(TripSource Source, LineOnMapPoint At, string
 internal sealed record PlacedStop(string Name, LineOnMapPoint At, string Words);
 
 /// <summary>A trip as it is written.</summary>
-internal sealed record PlacedTrip(string Name, TripRoute? Route, IReadOnlyList<LineOnMapPoint> Line, IReadOnlyList<PlacedSource> Sources, IReadOnlyList<PlacedStop> Stops);
+internal sealed record PlacedTrip(
+    string Name,
+    TripRoute? Route,
+    IReadOnlyList<LineOnMapPoint> Line,
+    IReadOnlyList<PlacedSource> Sources,
+    IReadOnlyList<PlacedStop> Stops
+);
 
 /// <summary>Writes a trip: standard parts for everybody, our own beside them so that it comes back whole.</summary>
 internal static class TripFile
@@ -57,18 +63,31 @@ internal static class TripFile
         foreach (var (source, words) in (request.Sources ?? []).Select(s => (s.Source!, s.Words ?? "")))
         {
             var on = At(line, source.AlongKm!.Value);
-            var at = source is { LatitudeDeg: { } lat, LongitudeDeg: { } lon } ? new LineOnMapPoint(lat, lon, on?.ElevationM ?? double.NaN, source.AlongKm.Value) : on;
+            var at = source is { LatitudeDeg: { } lat, LongitudeDeg: { } lon }
+                ? new LineOnMapPoint(lat, lon, on?.ElevationM ?? double.NaN, source.AlongKm.Value)
+                : on;
             if (at is not null)
             {
                 sources.Add(new PlacedSource(source, at, words));
             }
         }
 
-        var stops = (request.Stops ?? []).Where(s => s.AlongKm is not null).Select(s => (s.Name, At: At(line, s.AlongKm!.Value), s.Words)).Where(s => s.At is not null);
-        return new PlacedTrip(request.Route?.Name ?? NoName, request.Route, line, sources, [.. stops.Select(s => new PlacedStop(s.Name ?? "", s.At!, s.Words ?? ""))]);
+        var stops = (request.Stops ?? [])
+            .Where(s => s.AlongKm is not null)
+            .Select(s => (s.Name, At: At(line, s.AlongKm!.Value), s.Words))
+            .Where(s => s.At is not null);
+        return new PlacedTrip(
+            request.Route?.Name ?? NoName,
+            request.Route,
+            line,
+            sources,
+            [.. stops.Select(s => new PlacedStop(s.Name ?? "", s.At!, s.Words ?? ""))]
+        );
     }
 
-    /// <summary>The bends of the line, and a point for each height between them: others know of no ground but what stands in the points.</summary>
+    /// <summary>
+    /// The bends of the line, and a point for each height between them: others know of no ground but what stands in the points.
+    /// </summary>
     private static List<LineOnMapPoint> WithHeights(IReadOnlyList<LineOnMapPoint> bends, GroundProfile ground)
     {
         List<LineOnMapPoint> line = [];
@@ -93,7 +112,12 @@ internal static class TripFile
     {
         var share = b.AlongKm > a.AlongKm ? Math.Clamp((km - a.AlongKm) / (b.AlongKm - a.AlongKm), 0, 1) : 0;
         var longitude = a.LongitudeDeg + (share * Math.IEEERemainder(b.LongitudeDeg - a.LongitudeDeg, 360));
-        return new LineOnMapPoint(a.LatitudeDeg + (share * (b.LatitudeDeg - a.LatitudeDeg)), Math.IEEERemainder(longitude, 360), a.ElevationM + (share * (b.ElevationM - a.ElevationM)), km);
+        return new LineOnMapPoint(
+            a.LatitudeDeg + (share * (b.LatitudeDeg - a.LatitudeDeg)),
+            Math.IEEERemainder(longitude, 360),
+            a.ElevationM + (share * (b.ElevationM - a.ElevationM)),
+            km
+        );
     }
 
     /// <summary>The line at a distance along; null without a line.</summary>
@@ -116,7 +140,8 @@ internal static class TripFile
     /// <summary>Letters of any script stay; what some system takes for a mark of its own does not.</summary>
     private static string FileName(string name)
     {
-        var plain = string.Concat(name.Select(c => char.IsControl(c) || "\\/:*?\"<>|".Contains(c, StringComparison.Ordinal) ? '-' : c)).Trim(' ', '.', '-');
+        var plain = string.Concat(name.Select(c => char.IsControl(c) || "\\/:*?\"<>|".Contains(c, StringComparison.Ordinal) ? '-' : c))
+            .Trim(' ', '.', '-');
         return plain.Length == 0 ? NoName : plain;
     }
 }

@@ -31,10 +31,13 @@ builder.WebHost.ConfigureKestrel(kestrel =>
     kestrel.Limits.MaxRequestBodySize = RequestText.MostBytes;
     kestrel.AddServerHeader = false;
 });
+
 // The keys lie in the data folder, whose rights guard them; docs/hosting.md says so.
 builder.Logging.AddFilter("Microsoft.AspNetCore.DataProtection", LogLevel.Error);
+
 // It warns of every answer that is not to be cached, which here is all of them.
 builder.Logging.AddFilter("Microsoft.AspNetCore.Antiforgery", LogLevel.Error);
+
 // What is asked of the store is nobody's business in a log.
 builder.Logging.AddFilter("Microsoft.EntityFrameworkCore.Database.Command", LogLevel.Warning);
 builder.Services.AddSingleton(TimeProvider.System);
@@ -81,15 +84,19 @@ if (!ContractOpenApi.IsBuildingDocument)
 app.UseMetrics(options);
 if (options.BehindProxy)
 {
-    app.UseForwardedHeaders(new ForwardedHeadersOptions { ForwardedHeaders = ForwardedHeaders.XForwardedFor | ForwardedHeaders.XForwardedProto });
+    app.UseForwardedHeaders(
+        new ForwardedHeadersOptions { ForwardedHeaders = ForwardedHeaders.XForwardedFor | ForwardedHeaders.XForwardedProto }
+    );
     app.UseHsts();
 }
 
-app.UseExceptionHandler(new ExceptionHandlerOptions
-{
-    // A body too large, or cut off, is the sender's doing.
-    StatusCodeSelector = failure => failure is BadHttpRequestException bad ? bad.StatusCode : StatusCodes.Status500InternalServerError,
-});
+app.UseExceptionHandler(
+    new ExceptionHandlerOptions
+    {
+        // A body too large, or cut off, is the sender's doing.
+        StatusCodeSelector = failure => failure is BadHttpRequestException bad ? bad.StatusCode : StatusCodes.Status500InternalServerError,
+    }
+);
 app.UseStatusCodePages();
 app.UseSecurityHeaders();
 app.UseSiteFiles(options.SiteFolder);

@@ -29,7 +29,11 @@ public sealed class SimulatedProbe(TimeProvider time) : IWaterProbe
     {
         ArgumentNullException.ThrowIfNull(water);
         var steady = new Random(Seed(water, 0));
-        var (temperature, turbidity, conductivity) = (3 + (9 * steady.NextDouble()), 2 + (60 * steady.NextDouble()), 180 + (240 * steady.NextDouble()));
+        var (temperature, turbidity, conductivity) = (
+            3 + (9 * steady.NextDouble()),
+            2 + (60 * steady.NextDouble()),
+            180 + (240 * steady.NextDouble())
+        );
         if (water == Brackish)
         {
             conductivity += 6000;
@@ -37,8 +41,11 @@ public sealed class SimulatedProbe(TimeProvider time) : IWaterProbe
 
         var noise = new Random(Seed(water, n + 1));
         return new ProbeReading(
-            at, Math.Round(temperature + (0.1 * (noise.NextDouble() - 0.5)), 1), Math.Round(turbidity * (1 + (0.04 * (noise.NextDouble() - 0.5))), 1),
-            Math.Round(conductivity * (1 + (0.02 * (noise.NextDouble() - 0.5)))));
+            at,
+            Math.Round(temperature + (0.1 * (noise.NextDouble() - 0.5)), 1),
+            Math.Round(turbidity * (1 + (0.04 * (noise.NextDouble() - 0.5))), 1),
+            Math.Round(conductivity * (1 + (0.02 * (noise.NextDouble() - 0.5))))
+        );
     }
 
     // The runtime's own string hash changes with every start.

@@ -17,21 +17,41 @@ public sealed class SimulatedWeather : IWeatherService
     {
         var draws = new Random(Seed(latitude, longitude, date));
         var season = Math.Cos(2 * Math.PI * (date.DayOfYear - WarmestDay) / 365.25) * Math.Sign(latitude);
-        var mean = 27 - (0.0065 * Math.Abs(latitude) * Math.Abs(latitude)) + (season * Math.Abs(latitude) * 0.14) + (5 * (draws.NextDouble() - 0.5))
+        var mean =
+            27
+            - (0.0065 * Math.Abs(latitude) * Math.Abs(latitude))
+            + (season * Math.Abs(latitude) * 0.14)
+            + (5 * (draws.NextDouble() - 0.5))
             - (elevationM / 1000 * DayWeather.LapseCPerKm);
         var cloud = Math.Round(Math.Pow(draws.NextDouble(), 1.5), 2);
         var wind = Math.Round(1 + (8 * draws.NextDouble()), 1);
         var humidity = 50 + (30 * cloud) + (10 * draws.NextDouble());
         var swing = 11 - (6 * cloud);
         var plain = new DayWeather(mean - (swing / 2), mean + (swing / 2), humidity, cloud);
-        HourWeather[] hours = [.. Enumerable.Range(0, 24).Select(h =>
-        {
-            var temperature = plain.TemperatureAt(h);
-            return new HourWeather(
-                Math.Round(temperature, 1), Math.Round(Math.Clamp(humidity - (2.2 * (temperature - mean)), 15, 100)), cloud, Math.Round(wind * (0.7 + (0.05 * Math.Min(h, 24 - h))), 1));
-        })];
+        HourWeather[] hours =
+        [
+            .. Enumerable
+                .Range(0, 24)
+                .Select(h =>
+                {
+                    var temperature = plain.TemperatureAt(h);
+                    return new HourWeather(
+                        Math.Round(temperature, 1),
+                        Math.Round(Math.Clamp(humidity - (2.2 * (temperature - mean)), 15, 100)),
+                        cloud,
+                        Math.Round(wind * (0.7 + (0.05 * Math.Min(h, 24 - h))), 1)
+                    );
+                }),
+        ];
         return new DayWeather(
-            Math.Round(mean - (swing / 2), 1), Math.Round(mean + (swing / 2), 1), Math.Round(humidity), cloud, wind, WeatherSource.Service, hours);
+            Math.Round(mean - (swing / 2), 1),
+            Math.Round(mean + (swing / 2), 1),
+            Math.Round(humidity),
+            cloud,
+            wind,
+            WeatherSource.Service,
+            hours
+        );
     }
 
     /// <summary>Places within about 10 km share their weather.</summary>

@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Text.Json;
+using JollyBrook.Core;
 using JollyBrook.Core.Book;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Treatment;
@@ -39,7 +40,11 @@ internal static class BigBook
     private static void Fill(string folder, Guid book, int records)
     {
         var start = new DateTimeOffset(2026, 1, 1, 8, 0, 0, TimeSpan.Zero);
-        var request = new TreatRequest(UnitSystem.Metric, new WaterInput(1, Clarity.Clear, WaterColour.None, 11, 340), TreatmentMethods.Boil);
+        var request = new TreatRequest(
+            UnitSystem.Metric,
+            new WaterInput(1, Clarity.Clear, WaterColour.None, 11, 340),
+            TreatmentMethods.Boil
+        );
         var answer = Treat.Compute(request with { StartAt = start });
         if (answer.Steps.Count == 0)
         {
@@ -53,19 +58,34 @@ internal static class BigBook
         {
             var at = start.AddMinutes(n);
             var id = Guid.CreateVersion7(at);
-            file.Insert("batch", id, JsonSerializer.Serialize(new BatchRecord($"Bottle {n}", at, request, answer), ContractJson.Default.BatchRecord), at);
+            file.Insert(
+                "batch",
+                id,
+                JsonSerializer.Serialize(new BatchRecord($"Bottle {n}", at, request, answer), ContractJson.Default.BatchRecord),
+                at
+            );
             // Every step tapped and then thrown away: over, whatever its clocks.
             var events = taps.Select(step => (Kind: BatchEventKind.Done, StepId: (string?)step)).Append((BatchEventKind.Discarded, null));
             foreach (var (kind, stepId) in events.TakeLast(Math.Min(TapsEach + 1, records - 1 - file.Count)))
             {
                 var tapAt = at.AddSeconds(file.Count % 50);
                 var tap = new BatchEventRecord(id, kind, stepId, tapAt);
-                file.Insert("batch-event", Guid.CreateVersion7(tapAt), JsonSerializer.Serialize(tap, ContractJson.Default.BatchEventRecord), tapAt);
+                file.Insert(
+                    "batch-event",
+                    Guid.CreateVersion7(tapAt),
+                    JsonSerializer.Serialize(tap, ContractJson.Default.BatchEventRecord),
+                    tapAt
+                );
             }
         }
 
         var now = DateTimeOffset.UtcNow;
-        file.Insert("batch", Guid.CreateVersion7(now), JsonSerializer.Serialize(new BatchRecord("Batch running", now, request, answer), ContractJson.Default.BatchRecord), now);
+        file.Insert(
+            "batch",
+            Guid.CreateVersion7(now),
+            JsonSerializer.Serialize(new BatchRecord("Batch running", now, request, answer), ContractJson.Default.BatchRecord),
+            now
+        );
         file.Keep();
     }
 
@@ -84,33 +104,40 @@ internal static class BigBook
         }
     }
 
-    private static bool IsAllHere(Browser browser, int records) => (bool)browser.Driver.ExecuteAsyncScript(
-        """
-        const [records, done] = arguments;
-        (async () => {
-          const name = (await indexedDB.databases()).find(d => d.name.startsWith('jolly-brook-'))?.name;
-          if (!name) return false;
-          const db = await new Promise((ok, no) => { const r = indexedDB.open(name); r.onsuccess = () => ok(r.result); r.onerror = no; });
-          const count = store => new Promise((ok, no) => { const r = db.transaction(store).objectStore(store).count(); r.onsuccess = () => ok(r.result); r.onerror = no; });
-          const [kept, open] = [await count('records'), await count('openBatches')];
-          db.close();
-          return kept >= records && open <= 1;
-        })().then(done, () => done(false));
-        """, records - TapsEach - 1)!; // the last batch may not have had room
+    private static bool IsAllHere(Browser browser, int records) =>
+        (bool)
+            browser.Driver.ExecuteAsyncScript(
+                """
+                const [records, done] = arguments;
+                (async () => {
+                  const name = (await indexedDB.databases()).find(d => d.name.startsWith('jolly-brook-'))?.name;
+                  if (!name) return false;
+                  const db = await new Promise((ok, no) => { const r = indexedDB.open(name); r.onsuccess = () => ok(r.result); r.onerror = no; });
+                  const count = store => new Promise((ok, no) => { const r = db.transaction(store).objectStore(store).count(); r.onsuccess = () => ok(r.result); r.onerror = no; });
+                  const [kept, open] = [await count('records'), await count('openBatches')];
+                  db.close();
+                  return kept >= records && open <= 1;
+                })().then(done, () => done(false));
+                """,
+                records - TapsEach - 1
+            )!; // the last batch may not have had room
 
     /// <summary>Milliseconds from opening a room until it shows the sign.</summary>
     public static double Open(Browser browser, string room, string sign)
     {
-        browser.Driver.ExecuteCdpCommand("Page.addScriptToEvaluateOnNewDocument", new Dictionary<string, object?>
-        {
-            ["source"] = $$"""
+        browser.Driver.ExecuteCdpCommand(
+            "Page.addScriptToEvaluateOnNewDocument",
+            new Dictionary<string, object?>
+            {
+                ["source"] = $$"""
                 new MutationObserver((_, observer) => {
                   if (!document.body?.textContent.includes('{{sign}}')) return;
                   window.shownAt ??= performance.now();
                   observer.disconnect();
                 }).observe(document, { childList: true, subtree: true, characterData: true });
                 """,
-        });
+            }
+        );
         browser.Open(room);
         object? at = null;
         browser.Until(() => (at = browser.Driver.ExecuteScript("return window.shownAt ?? null")) is not null, sign);

@@ -53,7 +53,8 @@ internal sealed class ByteMeter : IDisposable
                 await server.ConnectAsync(IPAddress.Loopback, _serverPort);
                 await Task.WhenAny(
                     CopyAsync(browser.GetStream(), server.GetStream(), false),
-                    CopyAsync(server.GetStream(), browser.GetStream(), true));
+                    CopyAsync(server.GetStream(), browser.GetStream(), true)
+                );
             }
             catch (IOException)
             {
@@ -65,7 +66,7 @@ internal sealed class ByteMeter : IDisposable
     private async Task CopyAsync(NetworkStream from, NetworkStream to, bool counted)
     {
         var buffer = new byte[64 * 1024];
-        for (int read; (read = await from.ReadAsync(buffer)) > 0;)
+        for (int read; (read = await from.ReadAsync(buffer)) > 0; )
         {
             if (counted)
             {

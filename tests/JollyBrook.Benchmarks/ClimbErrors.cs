@@ -11,8 +11,10 @@ internal static class ClimbErrors
     public static void Print()
     {
         Console.WriteLine();
-        Console.WriteLine("Climb of 20 km, read against the ground            limits: 8 % rolling from 400 m and fractal, 60 m on the flat");
-        Console.WriteLine($"{"",-46}{"ground",10}{"drawn",10}{"recorded",12}{"error",18}");
+        Console.WriteLine(
+            "Climb of 20 km, read against the ground            limits: 8 % rolling from 400 m and fractal, 60 m on the flat"
+        );
+        Console.WriteLine($"{"", -46}{"ground", 10}{"drawn", 10}{"recorded", 12}{"error", 18}");
         foreach (var length in (double[])[200, 400, 600, 1000, 2000])
         {
             Line($"rolling, {length:0} m from top to top, 20 m high", m => 500 + (10 * Math.Sin(2 * Math.PI * m / length)));
@@ -30,8 +32,8 @@ internal static class ClimbErrors
     {
         var truth = Climb(ground);
         var (drawn, recorded) = (Read(ground, null), Read(ground, 1));
-        string Off(double read) => truth > 0 ? $"{(read - truth) / truth * 100,5:+0.0;−0.0} %" : $"{read,5:0} m";
-        Console.WriteLine($"{name,-46}{truth,8:0} m{drawn,8:0} m{recorded,10:0} m   {Off(drawn)} {Off(recorded)}");
+        string Off(double read) => truth > 0 ? $"{(read - truth) / truth * 100, 5:+0.0;−0.0} %" : $"{read, 5:0} m";
+        Console.WriteLine($"{name, -46}{truth, 8:0} m{drawn, 8:0} m{recorded, 10:0} m   {Off(drawn)} {Off(recorded)}");
     }
 
     /// <summary>Point by point 2 m of noise, and 2 m that drifts over 80 m.</summary>

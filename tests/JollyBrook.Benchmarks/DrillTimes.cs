@@ -25,14 +25,16 @@ internal static class DrillTimes
         }
 
         Console.WriteLine();
-        Console.WriteLine($"{Count} drills: {Count - faults.Count} solvable and of one mind with Treat, {refusing} of them by going on; {clock.Elapsed.TotalMilliseconds / Count:F1} ms each, audit and all        limit: 0 faults");
+        Console.WriteLine(
+            $"{Count} drills: {Count - faults.Count} solvable and of one mind with Treat, {refusing} of them by going on; {clock.Elapsed.TotalMilliseconds / Count:F1} ms each, audit and all        limit: 0 faults"
+        );
         foreach (var fault in faults.Take(10))
         {
             Console.WriteLine(fault);
         }
 
         const string json = """{"seed":20260821,"level":4}""";
-        Console.WriteLine($"{"",-44}{"native",12}{"in the page",14}        limits: 20 ms native, 200 ms in the page");
+        Console.WriteLine($"{"", -44}{"native", 12}{"in the page", 14}        limits: 20 ms native, 200 ms in the page");
         SideBySide.Line("a drill made", SideBySide.Native("drill", json, 200), SideBySide.InPage([("drill", json, 20)])[0]);
     }
 }

@@ -15,17 +15,24 @@ namespace JollyBrook.Benchmarks;
 /// <param name="MostBytes">The most that one took up, bytes allocated in all.</param>
 internal sealed record FuzzResult(int Read, int Refused, int Unhandled, string? First, double SlowestMs, long MostBytes);
 
-/// <summary>Files with a few bytes changed, cut out, doubled or swapped between them: each is read or refused, and nothing else happens.</summary>
+/// <summary>
+/// Files with a few bytes changed, cut out, doubled or swapped between them: each is read or refused, and nothing else happens.
+/// </summary>
 internal static class FileFuzz
 {
     public const int Inputs = 100_000;
     private static readonly RouteFileOptions Options = new(new DateOnly(2026, 11, 27));
-    private static readonly PlacedLine Line = PlacedLine.Of(Track.Of([.. Enumerable.Range(0, 50).Select(i => new GeoPoint(46.19 + (i * 0.001), -28.6, 100))])!);
+    private static readonly PlacedLine Line = PlacedLine.Of(
+        Track.Of([.. Enumerable.Range(0, 50).Select(i => new GeoPoint(46.19 + (i * 0.001), -28.6, 100))])!
+    );
     private static readonly Lock Gate = new();
 
     public static FuzzResult Run(string folder)
     {
-        byte[][] seeds = [.. Directory.GetFiles(folder).Where(f => new FileInfo(f).Length is > 0 and < 16_384).Order().Select(File.ReadAllBytes)];
+        byte[][] seeds =
+        [
+            .. Directory.GetFiles(folder).Where(f => new FileInfo(f).Length is > 0 and < 16_384).Order().Select(File.ReadAllBytes),
+        ];
         var sum = new FuzzResult(0, 0, 0, null, 0, 0);
         Parallel.For(0, Inputs, i =>
         {
@@ -33,7 +40,13 @@ internal static class FileFuzz
             lock (Gate)
             {
                 sum = new FuzzResult(
-                    sum.Read + one.Read, sum.Refused + one.Refused, sum.Unhandled + one.Unhandled, sum.First ?? one.First, Math.Max(sum.SlowestMs, one.SlowestMs), Math.Max(sum.MostBytes, one.MostBytes));
+                    sum.Read + one.Read,
+                    sum.Refused + one.Refused,
+                    sum.Unhandled + one.Unhandled,
+                    sum.First ?? one.First,
+                    Math.Max(sum.SlowestMs, one.SlowestMs),
+                    Math.Max(sum.MostBytes, one.MostBytes)
+                );
             }
         });
         return sum;
@@ -92,7 +105,18 @@ internal static class FileFuzz
                     file.InsertRange(at, file.GetRange(at, Math.Min(random.Next(1, 40), file.Count - at)));
                     break;
                 case 3:
-                    file.InsertRange(at, Encoding.UTF8.GetBytes(random.Next(4) switch { 0 => "1e999", 1 => "-", 2 => "\ud83d\udca7", _ => "\0" }));
+                    file.InsertRange(
+                        at,
+                        Encoding.UTF8.GetBytes(
+                            random.Next(4) switch
+                            {
+                                0 => "1e999",
+                                1 => "-",
+                                2 => "\ud83d\udca7",
+                                _ => "\0",
+                            }
+                        )
+                    );
                     break;
                 default:
                     var other = seeds[random.Next(seeds.Length)];

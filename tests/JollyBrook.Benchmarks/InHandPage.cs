@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Text.Json;
+using JollyBrook.Core;
 using JollyBrook.Core.Book;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.InHand;
@@ -21,26 +22,29 @@ internal static class InHandPage
         browser.Open("/treat");
         browser.UntilHeadline("1 min at a rolling boil");
         var json = new[] { whole, more }.Select(r => (object)JsonSerializer.Serialize(r, ContractJson.Default.InHandRequest)).ToArray();
-        var medians = (IReadOnlyCollection<object>)browser.Driver.ExecuteAsyncScript(
-            """
-            const done = arguments[arguments.length - 1];
-            const requests = [...arguments].slice(0, -1);
-            (async () => {
-              const { dotnet } = await import('/_framework/dotnet.js');
-              const { getAssemblyExports, getConfig } = await dotnet.create();
-              const core = (await getAssemblyExports(getConfig().mainAssemblyName)).JollyBrook.Browser.CoreExports;
-              return requests.map(json => {
-                const times = [];
-                for (let i = 0; i < 7; i++) {
-                  const start = performance.now();
-                  core.Calculate('in-hand', json);
-                  if (i >= 2) times.push(performance.now() - start);
-                }
-                return String(times.sort((a, b) => a - b)[2]);
-              });
-            })().then(done, error => done([String(error)]));
-            """,
-            json)!;
+        var medians =
+            (IReadOnlyCollection<object>)
+                browser.Driver.ExecuteAsyncScript(
+                    """
+                    const done = arguments[arguments.length - 1];
+                    const requests = [...arguments].slice(0, -1);
+                    (async () => {
+                      const { dotnet } = await import('/_framework/dotnet.js');
+                      const { getAssemblyExports, getConfig } = await dotnet.create();
+                      const core = (await getAssemblyExports(getConfig().mainAssemblyName)).JollyBrook.Browser.CoreExports;
+                      return requests.map(json => {
+                        const times = [];
+                        for (let i = 0; i < 7; i++) {
+                          const start = performance.now();
+                          core.Calculate('in-hand', json);
+                          if (i >= 2) times.push(performance.now() - start);
+                        }
+                        return String(times.sort((a, b) => a - b)[2]);
+                      });
+                    })().then(done, error => done([String(error)]));
+                    """,
+                    json
+                )!;
         var times = medians.Select(m => double.Parse((string)m, CultureInfo.InvariantCulture)).ToList();
         return (times[0], times[1]);
     }
@@ -54,7 +58,12 @@ internal static class InHandPage
         {
             foreach (var piece in log.Kit!)
             {
-                file.Insert("kit-item", Guid.Parse(piece.Id!), JsonSerializer.Serialize(piece.Item!, ContractJson.Default.KitItem), log.Now!.Value);
+                file.Insert(
+                    "kit-item",
+                    Guid.Parse(piece.Id!),
+                    JsonSerializer.Serialize(piece.Item!, ContractJson.Default.KitItem),
+                    log.Now!.Value
+                );
             }
 
             foreach (var (id, line) in log.Lines!.Select(l => (l.Id!.Value, l.Line!)))
@@ -76,19 +85,23 @@ internal static class InHandPage
             // A card says what is in it in more words and in fewer, by the room there is: it is found by how they begin.
             browser.Click(OpenQA.Selenium.By.XPath("//button[starts-with(normalize-space(.), 'Bottle 0')]"));
             browser.Named("button", "Drank a mouthful");
-            taps.Add(Convert.ToDouble(
-                browser.Driver.ExecuteAsyncScript(
-                    """
-                    const done = arguments[0];
-                    const shown = () => [...document.querySelectorAll('button')].find(b => b.innerText.startsWith('Bottle 0'))?.innerText;
-                    const before = shown();
-                    const button = [...document.querySelectorAll('button')].find(b => b.innerText === 'Drank a mouthful' || b.getAttribute('aria-label') === 'Drank a mouthful');
-                    const start = performance.now();
-                    new MutationObserver((_, o) => { const now = shown(); if (now && now !== before) { o.disconnect(); done(performance.now() - start); } })
-                      .observe(document, { childList: true, subtree: true, characterData: true });
-                    button.click();
-                    """),
-                CultureInfo.InvariantCulture));
+            taps.Add(
+                Convert.ToDouble(
+                    browser.Driver.ExecuteAsyncScript(
+                        """
+                        const done = arguments[0];
+                        const shown = () => [...document.querySelectorAll('button')].find(b => b.innerText.startsWith('Bottle 0'))?.innerText;
+                        const before = shown();
+                        const button = [...document.querySelectorAll('button')].find(b => b.innerText === 'Drank a mouthful' || b.getAttribute('aria-label') === 'Drank a mouthful');
+                        const start = performance.now();
+                        new MutationObserver((_, o) => { const now = shown(); if (now && now !== before) { o.disconnect(); done(performance.now() - start); } })
+                          .observe(document, { childList: true, subtree: true, characterData: true });
+                        button.click();
+                        """
+                    ),
+                    CultureInfo.InvariantCulture
+                )
+            );
         }
 
         return (opens, taps.Order().ToList()[Taps / 2]);

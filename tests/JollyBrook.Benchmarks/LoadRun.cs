@@ -69,15 +69,21 @@ internal static class LoadRun
     }
 
     /// <summary>Of twenty: eight pulls, five taps, three changes of kit, two reads, one calculation, one visit.</summary>
-    private static Task<HttpResponseMessage> OneAsync(ServerClient client, Guid book, Guid known, int n) => (n % 20) switch
-    {
-        < 8 => client.Http.GetAsync($"/api/books/{book}/changes?since={n / 2}"),
-        < 13 => client.PutRecordAsync(book, "batch-event", Guid.CreateVersion7(), $$"""{"batchId":"{{known}}","kind":"done","stepId":"dose","at":"2026-08-21T14:00:00Z"}"""),
-        < 16 => client.PutRecordAsync(book, "kit-item", Guid.CreateVersion7(), Bottle(n)),
-        < 18 => client.Http.GetAsync($"/api/books/{book}/records/kit-item/{known}"),
-        18 => client.PostAsync("/api/calc/treat", Treat),
-        _ => client.Http.GetAsync("/api/about"),
-    };
+    private static Task<HttpResponseMessage> OneAsync(ServerClient client, Guid book, Guid known, int n) =>
+        (n % 20) switch
+        {
+            < 8 => client.Http.GetAsync($"/api/books/{book}/changes?since={n / 2}"),
+            < 13 => client.PutRecordAsync(
+                book,
+                "batch-event",
+                Guid.CreateVersion7(),
+                $$"""{"batchId":"{{known}}","kind":"done","stepId":"dose","at":"2026-08-21T14:00:00Z"}"""
+            ),
+            < 16 => client.PutRecordAsync(book, "kit-item", Guid.CreateVersion7(), Bottle(n)),
+            < 18 => client.Http.GetAsync($"/api/books/{book}/records/kit-item/{known}"),
+            18 => client.PostAsync("/api/calc/treat", Treat),
+            _ => client.Http.GetAsync("/api/about"),
+        };
 
     private static async Task WarmUpAsync(ServerClient client, Guid book, Guid known)
     {

@@ -20,7 +20,8 @@ public class NativeTimes
     /// <summary>Median milliseconds by request name.</summary>
     public static IReadOnlyDictionary<string, double> Measure()
     {
-        var config = ManualConfig.CreateEmpty()
+        var config = ManualConfig
+            .CreateEmpty()
             .AddJob(Job.ShortRun.WithToolchain(InProcessEmitToolchain.DontLogOutput))
             .AddColumnProvider(DefaultColumnProviders.Instance)
             .AddLogger(NullLogger.Instance)
@@ -28,7 +29,8 @@ public class NativeTimes
         var summary = BenchmarkRunner.Run<NativeTimes>(config);
         return summary.Reports.ToDictionary(
             report => ((Request)report.BenchmarkCase.Parameters["Case"]).Name,
-            report => report.ResultStatistics!.Median / 1e6);
+            report => report.ResultStatistics!.Median / 1e6
+        );
     }
 
     [Benchmark]

@@ -8,8 +8,8 @@ using JollyBrook.Server.Tests;
 namespace JollyBrook.Benchmarks;
 
 /// <summary>
-/// The promised plan beside the shortest path over what is trusted, as plans were made before: as it is, and with its reserve raised until as
-/// few walks run short, all on the same walks.
+/// The promised plan beside the shortest path over what is trusted, as plans were made before: as it is, and with its reserve raised until
+/// as few walks run short, all on the same walks.
 /// </summary>
 internal static class OldAndNew
 {
@@ -32,14 +32,21 @@ internal static class OldAndNew
         }
 
         Console.WriteLine();
-        Console.WriteLine($"{Trips} generated trips, the shortest path and the policy            means: kg·km, minutes stopped, walks short");
-        List<(PolicyResult Path, PolicyResult? Raised, PolicyResult Policy)> all = [.. GeneratedTrips.Any.Array[Trips].Single().Select(t => (At(t, TripRoute.Middle, null), Raised(t), At(t, Wanted, null)))];
+        Console.WriteLine(
+            $"{Trips} generated trips, the shortest path and the policy            means: kg·km, minutes stopped, walks short"
+        );
+        List<(PolicyResult Path, PolicyResult? Raised, PolicyResult Policy)> all =
+        [
+            .. GeneratedTrips.Any.Array[Trips].Single().Select(t => (At(t, TripRoute.Middle, null), Raised(t), At(t, Wanted, null))),
+        ];
         Line("shortest path as it is, all", all.ConvertAll(a => a.Path));
         Line("policy for 95 %, all", all.ConvertAll(a => a.Policy));
         var kept = all.FindAll(a => a.Raised is not null && a.Policy.ShortChance <= 1 - Wanted + Error);
         Line($"shortest path, reserve raised to 95 %, {kept.Count} trips", kept.ConvertAll(a => a.Raised!));
         Line($"policy for 95 %, the same {kept.Count} trips", kept.ConvertAll(a => a.Policy));
-        Console.WriteLine($"  95 % kept by the policy on {all.Count(a => a.Policy.ShortChance <= 1 - Wanted + Error)} trips, by a raised reserve on {all.Count(a => a.Raised is not null)}");
+        Console.WriteLine(
+            $"  95 % kept by the policy on {all.Count(a => a.Policy.ShortChance <= 1 - Wanted + Error)} trips, by a raised reserve on {all.Count(a => a.Raised is not null)}"
+        );
     }
 
     private static PlanRequest Demo()
@@ -66,8 +73,21 @@ internal static class OldAndNew
     }
 
     private static PolicyResult At(PlanRequest trip, double certainty, double? reserveL) =>
-        HowSure.Compute(new HowSureRequest(trip with { Route = trip.Route! with { Certainty = certainty, ReserveL = reserveL } }, Walks, Compare: false)).Policies[0];
+        HowSure
+            .Compute(
+                new HowSureRequest(
+                    trip with
+                    {
+                        Route = trip.Route! with { Certainty = certainty, ReserveL = reserveL },
+                    },
+                    Walks,
+                    Compare: false
+                )
+            )
+            .Policies[0];
 
     private static void Line(string name, List<PolicyResult> results) =>
-        Console.WriteLine($"  {name,-56}{results.Average(r => r.KgKm),8:0}{results.Average(r => r.StopMinutes),8:0}{results.Average(r => r.ShortChance),9:0.0%}");
+        Console.WriteLine(
+            $"  {name, -56}{results.Average(r => r.KgKm), 8:0}{results.Average(r => r.StopMinutes), 8:0}{results.Average(r => r.ShortChance), 9:0.0%}"
+        );
 }

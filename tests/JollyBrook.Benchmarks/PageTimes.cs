@@ -23,27 +23,30 @@ internal sealed class PageTimes : IDisposable
         using var browser = _server.NewBrowser();
         browser.Open("/treat");
         browser.UntilHeadline("2 cycles of UV");
-        var medians = (IReadOnlyCollection<object>)browser.Driver.ExecuteAsyncScript(
-            """
-            const done = arguments[arguments.length - 1];
-            const requests = [...arguments].slice(0, -1);
-            (async () => {
-              const { dotnet } = await import('/_framework/dotnet.js');
-              const { getAssemblyExports, getConfig } = await dotnet.create();
-              const core = (await getAssemblyExports(getConfig().mainAssemblyName)).JollyBrook.Browser.CoreExports;
-              return requests.map(([name, json]) => {
-                const times = [];
-                for (let i = 0; i < 400; i++) {
-                  const start = performance.now();
-                  core.Calculate(name, json);
-                  if (i >= 100) times.push(performance.now() - start);
-                }
-                times.sort((a, b) => a - b);
-                return String(times[150]);
-              });
-            })().then(done, error => done([String(error)]));
-            """,
-            [.. Requests.All.Select(r => (object)new object[] { r.Calculation, r.Json })])!;
+        var medians =
+            (IReadOnlyCollection<object>)
+                browser.Driver.ExecuteAsyncScript(
+                    """
+                    const done = arguments[arguments.length - 1];
+                    const requests = [...arguments].slice(0, -1);
+                    (async () => {
+                      const { dotnet } = await import('/_framework/dotnet.js');
+                      const { getAssemblyExports, getConfig } = await dotnet.create();
+                      const core = (await getAssemblyExports(getConfig().mainAssemblyName)).JollyBrook.Browser.CoreExports;
+                      return requests.map(([name, json]) => {
+                        const times = [];
+                        for (let i = 0; i < 400; i++) {
+                          const start = performance.now();
+                          core.Calculate(name, json);
+                          if (i >= 100) times.push(performance.now() - start);
+                        }
+                        times.sort((a, b) => a - b);
+                        return String(times[150]);
+                      });
+                    })().then(done, error => done([String(error)]));
+                    """,
+                    [.. Requests.All.Select(r => (object)new object[] { r.Calculation, r.Json })]
+                )!;
         return Requests.All.Zip(medians).ToDictionary(z => z.First.Name, z => double.Parse((string)z.Second, CultureInfo.InvariantCulture));
     }
 
@@ -57,16 +60,19 @@ internal sealed class PageTimes : IDisposable
         {
             using var meter = new ByteMeter(new Uri(_server.Address).Port);
             using var browser = new Browser(meter.Address);
-            browser.Driver.ExecuteCdpCommand("Page.addScriptToEvaluateOnNewDocument", new Dictionary<string, object?>
-            {
-                ["source"] = """
+            browser.Driver.ExecuteCdpCommand(
+                "Page.addScriptToEvaluateOnNewDocument",
+                new Dictionary<string, object?>
+                {
+                    ["source"] = """
                     new MutationObserver((_, observer) => {
                       if (!document.querySelector('[data-testid=headline]')) return;
                       window.firstAnswerAt = performance.now();
                       observer.disconnect();
                     }).observe(document, { childList: true, subtree: true });
                     """,
-            });
+                }
+            );
             first.Add(FirstAnswer(browser));
             bytes = meter.BytesSent;
             for (var i = 0; i < RepeatsEach; i++)
@@ -76,7 +82,13 @@ internal sealed class PageTimes : IDisposable
         }
 
         return new VisitCosts(
-            new Dictionary<string, IReadOnlyList<double>> { ["first answer, first visit"] = first, ["first answer, repeat visit"] = repeat }, bytes);
+            new Dictionary<string, IReadOnlyList<double>>
+            {
+                ["first answer, first visit"] = first,
+                ["first answer, repeat visit"] = repeat,
+            },
+            bytes
+        );
     }
 
     private static double FirstAnswer(Browser browser)

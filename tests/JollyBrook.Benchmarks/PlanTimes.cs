@@ -16,11 +16,15 @@ internal static class PlanTimes
     public static void Print()
     {
         Console.WriteLine();
-        Console.WriteLine("Planning                                                   limits: plan 60 ms native, 600 ms in the page, a day walk 5 and 60; 10 000 walks 150 ms, 1 500 ms");
-        Console.WriteLine($"{"",-44}{"native",12}{"in the page",14}");
+        Console.WriteLine(
+            "Planning                                                   limits: plan 60 ms native, 600 ms in the page, a day walk 5 and 60; 10 000 walks 150 ms, 1 500 ms"
+        );
+        Console.WriteLine($"{"", -44}{"native", 12}{"in the page", 14}");
         (int Sources, double Km)[] sizes = [(12, 20), (75, 125), (150, 250), (300, 500)];
         var json = sizes.Select(s => LongRoute.Json(LongRoute.Of(s.Sources, s.Km))).ToList();
-        var walks = new[] { 1_000, 3_000, 10_000 }.Select(runs => (runs, $$"""{"plan":{{json[^1]}},"runs":{{runs}},"compare":false}""")).ToList();
+        var walks = new[] { 1_000, 3_000, 10_000 }
+            .Select(runs => (runs, $$"""{"plan":{{json[^1]}},"runs":{{runs}},"compare":false}"""))
+            .ToList();
         var page = SideBySide.InPage([.. json.Select(j => ("plan", j, 10)), .. walks.Select(w => ("how-sure", w.Item2, 3))]);
         for (var i = 0; i < sizes.Length; i++)
         {
@@ -43,7 +47,11 @@ internal static class PlanTimes
         SideBySide.Line("  10 000 walks by the plan alone", SideBySide.Median(5, () => simulation.Run(walk.Decide, 10_000, 1)), null);
         foreach (var step in new[] { 1.0, 0.5, 0.25 })
         {
-            SideBySide.Line($"  one policy in steps of {step} L", SideBySide.Median(50, () => PolicySolver.Solve(way.Problem with { StepL = step }, 1.2, 1_000)), null);
+            SideBySide.Line(
+                $"  one policy in steps of {step} L",
+                SideBySide.Median(50, () => PolicySolver.Solve(way.Problem with { StepL = step }, 1.2, 1_000)),
+                null
+            );
         }
 
         Against(LongRoute.Of(30, 100));
@@ -52,7 +60,11 @@ internal static class PlanTimes
         SideBySide.Line("plan of 30 sources by a general solver", SideBySide.Median(3, () => MixedIntegerPlan.LeastCost(small)), null);
         SideBySide.Line("  the same by the shortest path", SideBySide.Median(200, () => CarrySolver.Solve(small)), null);
         var gpx = LongRoute.Gpx(50_000);
-        SideBySide.Line("50 000-point GPX read, smoothed, timed (300)", SideBySide.Median(5, () => RouteFile.Read(gpx, new RouteFileOptions(new DateOnly(2026, 11, 27)))), null);
+        SideBySide.Line(
+            "50 000-point GPX read, smoothed, timed (300)",
+            SideBySide.Median(5, () => RouteFile.Read(gpx, new RouteFileOptions(new DateOnly(2026, 11, 27)))),
+            null
+        );
     }
 
     /// <summary>The promised plan beside the one for the middle, on the same walks.</summary>
@@ -60,8 +72,12 @@ internal static class PlanTimes
     {
         foreach (var certainty in new[] { TripRoute.Middle, 0.8, 0.9, 0.95, 0.99 })
         {
-            var sure = HowSure.Compute(new HowSureRequest(request with { Route = request.Route! with { Certainty = certainty } }, Compare: false)).Policies[0];
-            Console.WriteLine($"  30 sources, {certainty:0%} wanted: {sure.ShortChance:0.0%} short, {sure.KgKm:0} kg·km, {sure.StopMinutes:0} min");
+            var sure = HowSure
+                .Compute(new HowSureRequest(request with { Route = request.Route! with { Certainty = certainty } }, Compare: false))
+                .Policies[0];
+            Console.WriteLine(
+                $"  30 sources, {certainty:0%} wanted: {sure.ShortChance:0.0%} short, {sure.KgKm:0} kg·km, {sure.StopMinutes:0} min"
+            );
         }
     }
 }

@@ -16,7 +16,8 @@ internal sealed class RecordFile : IDisposable
         _connection.Open();
         _transaction = _connection.BeginTransaction();
         _command = _connection.CreateCommand();
-        _command.CommandText = "INSERT INTO records (BookId, Kind, Id, Revision, Body, Schema, AuthorId, TakenOut, ReceivedAt) VALUES ($book, $kind, $id, $revision, $body, 1, $book, 0, $at)";
+        _command.CommandText =
+            "INSERT INTO records (BookId, Kind, Id, Revision, Body, Schema, AuthorId, TakenOut, ReceivedAt) VALUES ($book, $kind, $id, $revision, $body, 1, $book, 0, $at)";
         foreach (var name in new[] { "$book", "$kind", "$id", "$revision", "$body", "$at" })
         {
             _command.Parameters.AddWithValue(name, "");

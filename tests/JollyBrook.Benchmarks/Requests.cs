@@ -1,5 +1,5 @@
-using JollyBrook.Core;
 using System.Text.Json;
+using JollyBrook.Core;
 
 namespace JollyBrook.Benchmarks;
 
@@ -36,7 +36,11 @@ internal static class Requests
         new("treat (best of the kit)", "treat", AtTheSource("slightlyCloudy")),
         new("chains, slightly cloudy", "chains", AtTheSource("slightlyCloudy")),
         new("chains, muddy", "chains", AtTheSource("muddy")),
-        new("what-matters (treat)", "what-matters", $$$"""{"of":{"about":"treat","request":{{{AtTheSource("slightlyCloudy")}}}},"told":["water.volumeL"]}"""),
+        new(
+            "what-matters (treat)",
+            "what-matters",
+            $$$"""{"of":{"about":"treat","request":{{{AtTheSource("slightlyCloudy")}}}},"told":["water.volumeL"]}"""
+        ),
         new("judge", "judge", Judge),
         new("kit-item", "kit-item", """{"item":{"kind":"burner","name":"Stove","burner":{"burnerId":"canister-windy"}}}"""),
         new("words", "words", "{}"),

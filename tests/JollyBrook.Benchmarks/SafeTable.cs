@@ -11,11 +11,11 @@ internal static class SafeTable
     {
         Console.WriteLine();
         Console.WriteLine("Rules over generated products, waters, containers, light, chains and states       limit: 0 violations");
-        Console.WriteLine($"{"",-58}{"cases",10}{"violations",14}");
+        Console.WriteLine($"{"", -58}{"cases", 10}{"violations", 14}");
         var (cases, violations) = (0, 0);
         foreach (var rule in SafeSweep.Run(Cases))
         {
-            Console.WriteLine($"{rule.Name,-58}{rule.Cases,10}{rule.Violations,14}");
+            Console.WriteLine($"{rule.Name, -58}{rule.Cases, 10}{rule.Violations, 14}");
             if (rule.First is { } first)
             {
                 Console.WriteLine($"  {first}");
@@ -24,6 +24,6 @@ internal static class SafeTable
             (cases, violations) = (cases + rule.Cases, violations + rule.Violations);
         }
 
-        Console.WriteLine($"{"all",-58}{cases,10}{violations,14}");
+        Console.WriteLine($"{"all", -58}{cases, 10}{violations, 14}");
     }
 }

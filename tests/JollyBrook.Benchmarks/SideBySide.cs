@@ -9,8 +9,7 @@ namespace JollyBrook.Benchmarks;
 internal static class SideBySide
 {
     /// <summary>The median of so many runs after two that are not counted, ms.</summary>
-    private const string Script =
-        """
+    private const string Script = """
         const [name, json, count, done] = arguments;
         (async () => {
           if (!window.benchCore) {
@@ -30,9 +29,10 @@ internal static class SideBySide
         """;
 
     public static void Line(string name, double native, double? page) =>
-        Console.WriteLine($"{name,-44}{native,9:F2} ms{(page is { } p ? $"{p,11:F1} ms" : "")}");
+        Console.WriteLine($"{name, -44}{native, 9:F2} ms{(page is { } p ? $"{p, 11:F1} ms" : "")}");
 
-    public static double Native(string name, string json, int times) => Median(times, () => Calculations.Run(name, json).Status == 200 ? 0 : throw new InvalidOperationException(name));
+    public static double Native(string name, string json, int times) =>
+        Median(times, () => Calculations.Run(name, json).Status == 200 ? 0 : throw new InvalidOperationException(name));
 
     public static double Median<T>(int times, Func<T> run)
     {
@@ -57,6 +57,11 @@ internal static class SideBySide
         browser.Open("/treat");
         browser.UntilHeadline("2 cycles of UV");
         // One request at a time: the driver gives up on a script that runs for two minutes.
-        return [.. requests.Select(r => double.Parse((string)browser.Driver.ExecuteAsyncScript(Script, r.Name, r.Json, r.Times)!, CultureInfo.InvariantCulture))];
+        return
+        [
+            .. requests.Select(r =>
+                double.Parse((string)browser.Driver.ExecuteAsyncScript(Script, r.Name, r.Json, r.Times)!, CultureInfo.InvariantCulture)
+            ),
+        ];
     }
 }

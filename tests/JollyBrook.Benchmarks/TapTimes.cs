@@ -4,7 +4,9 @@ using OpenQA.Selenium;
 
 namespace JollyBrook.Benchmarks;
 
-/// <summary>What a tap costs the page's own thread on a slow phone: scripting from the tap until the page is at rest again, on the demo data.</summary>
+/// <summary>
+/// What a tap costs the page's own thread on a slow phone: scripting from the tap until the page is at rest again, on the demo data.
+/// </summary>
 internal static class TapTimes
 {
     private const int SlowedBy = 4;
@@ -41,7 +43,7 @@ internal static class TapTimes
         phone.Driver.ExecuteCdpCommand("Emulation.setCPUThrottlingRate", new Dictionary<string, object?> { ["rate"] = SlowedBy });
         Console.WriteLine();
         Console.WriteLine($"A tap on a phone slowed {SlowedBy} times, median of {Runs}                limit: 60 ms of scripting");
-        Console.WriteLine($"{"",-34}{"scripting",12}{"whole thread",15}");
+        Console.WriteLine($"{"", -34}{"scripting", 12}{"whole thread", 15}");
         foreach (var tap in Taps)
         {
             List<(double Script, double Task)> costs = [];
@@ -65,9 +67,11 @@ internal static class TapTimes
                 costs.Add((after.Script - before.Script, after.Task - before.Task));
             }
 
-            Console.WriteLine(costs.Count == 0
-                ? $"{$"{tap.Place}: {tap.What}",-34}   not found"
-                : $"{$"{tap.Place}: {tap.What}",-34}{Statistics.Median([.. costs.Select(c => c.Script)]),9:F0} ms{Statistics.Median([.. costs.Select(c => c.Task)]),12:F0} ms");
+            Console.WriteLine(
+                costs.Count == 0
+                    ? $"{$"{tap.Place}: {tap.What}", -34}   not found"
+                    : $"{$"{tap.Place}: {tap.What}", -34}{Statistics.Median([.. costs.Select(c => c.Script)]), 9:F0} ms{Statistics.Median([.. costs.Select(c => c.Task)]), 12:F0} ms"
+            );
         }
 
         phone.Open("/now");
@@ -75,7 +79,9 @@ internal static class TapTimes
         AtRest(phone);
         var start = Spent(phone);
         Thread.Sleep(TimeSpan.FromSeconds(30));
-        Console.WriteLine($"{"/now: left alone, each second",-34}{(Spent(phone).Script - start.Script) / 30,9:F1} ms{(Spent(phone).Task - start.Task) / 30,12:F1} ms");
+        Console.WriteLine(
+            $"{"/now: left alone, each second", -34}{(Spent(phone).Script - start.Script) / 30, 9:F1} ms{(Spent(phone).Task - start.Task) / 30, 12:F1} ms"
+        );
     }
 
     /// <summary>Waits until the page has run little script for a second: a running clock draws its second; ten seconds at most.</summary>
@@ -101,8 +107,12 @@ internal static class TapTimes
     private static (double Script, double Task) Spent(Browser phone)
     {
         var metrics = (IReadOnlyDictionary<string, object>)phone.Driver.ExecuteCdpCommand("Performance.getMetrics", [])!;
-        double Of(string name) => ((IEnumerable<object>)metrics["metrics"]).Cast<IReadOnlyDictionary<string, object>>()
-            .Where(m => (string)m["name"] == name).Select(m => Convert.ToDouble(m["value"], CultureInfo.InvariantCulture) * 1000).Single();
+        double Of(string name) =>
+            ((IEnumerable<object>)metrics["metrics"])
+                .Cast<IReadOnlyDictionary<string, object>>()
+                .Where(m => (string)m["name"] == name)
+                .Select(m => Convert.ToDouble(m["value"], CultureInfo.InvariantCulture) * 1000)
+                .Single();
         return (Of("ScriptDuration"), Of("TaskDuration"));
     }
 }

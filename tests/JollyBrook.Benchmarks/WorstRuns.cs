@@ -6,7 +6,9 @@ using JollyBrook.Journeys;
 
 namespace JollyBrook.Benchmarks;
 
-/// <summary>What the others wait while ten of the longest calculations that are allowed run, and what it costs to take in what a device had kept.</summary>
+/// <summary>
+/// What the others wait while ten of the longest calculations that are allowed run, and what it costs to take in what a device had kept.
+/// </summary>
 internal static class WorstRuns
 {
     private const int People = 5;
@@ -42,11 +44,13 @@ internal static class WorstRuns
         await Task.WhenAll(runs);
         Console.WriteLine();
         Console.WriteLine("Ten of the longest runs allowed, by five people                limits: /api/about p95 100 ms, memory 600 MB");
-        Console.WriteLine($"{"/api/about meanwhile",-28}{Statistics.Median(about),9:F1} ms{Statistics.Percentile(about, 95),11:F1} ms p95{about.Count,9}");
-        Console.WriteLine($"{"memory at most",-28}{most / 1e6,9:F0} MB");
+        Console.WriteLine(
+            $"{"/api/about meanwhile", -28}{Statistics.Median(about), 9:F1} ms{Statistics.Percentile(about, 95), 11:F1} ms p95{about.Count, 9}"
+        );
+        Console.WriteLine($"{"memory at most", -28}{most / 1e6, 9:F0} MB");
         clock.Restart();
         await SendLinesAsync(server.Owner);
-        Console.WriteLine($"{Lines} lines, {LinesAtOnce} at once{"",-4}{clock.Elapsed.TotalSeconds,9:F1} s            limit: 60 s");
+        Console.WriteLine($"{Lines} lines, {LinesAtOnce} at once{"", -4}{clock.Elapsed.TotalSeconds, 9:F1} s            limit: 60 s");
         people.ForEach(p => p.Dispose());
     }
 
@@ -67,9 +71,18 @@ internal static class WorstRuns
     {
         for (var sent = 0; sent < Lines; sent += LinesAtOnce)
         {
-            var records = Enumerable.Range(sent, LinesAtOnce).Select(n => string.Create(
-                CultureInfo.InvariantCulture, $$"""{"kind":"batch-event","id":"{{Guid.CreateVersion7()}}","body":{"batchId":"{{Guid.CreateVersion7()}}","kind":"done","stepId":"s{{n}}","at":"2026-08-21T14:00:00Z"} }"""));
-            using var answer = await client.PostAsync($"/api/books/{client.PersonId}/records", $$"""{"records":[{{string.Join(",", records)}}]}""");
+            var records = Enumerable
+                .Range(sent, LinesAtOnce)
+                .Select(n =>
+                    string.Create(
+                        CultureInfo.InvariantCulture,
+                        $$"""{"kind":"batch-event","id":"{{Guid.CreateVersion7()}}","body":{"batchId":"{{Guid.CreateVersion7()}}","kind":"done","stepId":"s{{n}}","at":"2026-08-21T14:00:00Z"} }"""
+                    )
+                );
+            using var answer = await client.PostAsync(
+                $"/api/books/{client.PersonId}/records",
+                $$"""{"records":[{{string.Join(",", records)}}]}"""
+            );
             answer.EnsureSuccessStatusCode();
         }
     }
@@ -77,12 +90,25 @@ internal static class WorstRuns
     private static async Task<ServerClient> JoinAsync(AppServer server, string name)
     {
         var trip = Guid.CreateVersion7();
-        using var made = await server.Owner.Http.PutAsync($"/api/trips/{trip}", new StringContent("""{"name":"Door"}""", System.Text.Encoding.UTF8, "application/json"));
+        using var made = await server.Owner.Http.PutAsync(
+            $"/api/trips/{trip}",
+            new StringContent("""{"name":"Door"}""", System.Text.Encoding.UTF8, "application/json")
+        );
         using var invited = await server.Owner.PostAsync($"/api/trips/{trip}/invitations", """{"role":"member"}""");
         var secret = JsonDocument.Parse(await invited.Content.ReadAsStringAsync()).RootElement.GetProperty("secret").GetString();
         var guest = new ServerClient(server.Address);
         await guest.AskAboutAsync();
-        using var joined = await guest.PostAsync("/api/account/join", JsonSerializer.Serialize(new { secret, name, passphrase = ServerClient.Passphrase }));
+        using var joined = await guest.PostAsync(
+            "/api/account/join",
+            JsonSerializer.Serialize(
+                new
+                {
+                    secret,
+                    name,
+                    passphrase = ServerClient.Passphrase,
+                }
+            )
+        );
         joined.EnsureSuccessStatusCode();
         await guest.AskAboutAsync();
         return guest;

@@ -12,8 +12,12 @@ internal static class Ask
     public static readonly ChemicalOptions InDateInShade = new(DateCheck.InDate, BottleLight.ShadeOrOpaque);
 
     public static WaterInput Water(
-        double litres, Clarity clarity = Clarity.Clear, double? temperatureC = 10, WaterColour colour = WaterColour.None,
-        double? elevationM = 500) => new(litres, clarity, colour, temperatureC, elevationM);
+        double litres,
+        Clarity clarity = Clarity.Clear,
+        double? temperatureC = 10,
+        WaterColour colour = WaterColour.None,
+        double? elevationM = 500
+    ) => new(litres, clarity, colour, temperatureC, elevationM);
 
     public static TreatResponse Chemical(string profile, WaterInput water, ChemicalOptions? options = null, bool viruses = true) =>
         Treat.Compute(new TreatRequest(UnitSystem.Metric, water, profile, viruses, Chemical: options ?? InDateInShade));
@@ -21,6 +25,5 @@ internal static class Ask
     public static TreatResponse Boil(WaterInput water, BoilOptions? options = null) =>
         Treat.Compute(new TreatRequest(UnitSystem.Metric, water, TreatmentMethods.Boil, Boil: options));
 
-    public static LedgerRow Row(this TreatResponse answer, OrganismClass organism) =>
-        answer.Ledger.Single(r => r.Organism == organism);
+    public static LedgerRow Row(this TreatResponse answer, OrganismClass organism) => answer.Ledger.Single(r => r.Organism == organism);
 }

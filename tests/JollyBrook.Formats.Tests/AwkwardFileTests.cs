@@ -11,7 +11,8 @@ public class AwkwardFileTests
 
     private static byte[] Bytes(string file) => File.ReadAllBytes(Path.Combine(AppContext.BaseDirectory, "awkward", file));
 
-    private static ReadRoute Read(string file, RouteFileOptions? options = null) => RouteFile.Read(FileText.Of(Bytes(file)), options ?? Options);
+    private static ReadRoute Read(string file, RouteFileOptions? options = null) =>
+        RouteFile.Read(FileText.Of(Bytes(file)), options ?? Options);
 
     private static string Refusal(string file) => Should.Throw<UnreadableFileException>(() => Read(file)).Message;
 
@@ -43,7 +44,16 @@ public class AwkwardFileTests
     [InlineData("utf-7")]
     [InlineData("no-such-page")]
     public void A_file_that_declares_what_it_is_not_is_read_as_what_it_is(string declared) =>
-        RouteFile.Read(FileText.Of(Encoding.UTF8.GetBytes($"<?xml version=\"1.0\" encoding=\"{declared}\"?><gpx><trk><name>Über</name><trkpt lat=\"46\" lon=\"-28\"/><trkpt lat=\"46.1\" lon=\"-28\"/></trk></gpx>")), Options).Name.ShouldBe("Über");
+        RouteFile
+            .Read(
+                FileText.Of(
+                    Encoding.UTF8.GetBytes(
+                        $"<?xml version=\"1.0\" encoding=\"{declared}\"?><gpx><trk><name>Über</name><trkpt lat=\"46\" lon=\"-28\"/><trkpt lat=\"46.1\" lon=\"-28\"/></trk></gpx>"
+                    )
+                ),
+                Options
+            )
+            .Name.ShouldBe("Über");
 
     /// <summary>331.4° east is 28.6° west; five steps of 0.004° at 46.2° north.</summary>
     [Fact]
@@ -162,7 +172,9 @@ public class AwkwardFileTests
 
         whole.Length.ShouldBeLessThan(1 << 20);
         Should.Throw<UnreadableFileException>(() => FileText.Of(whole.ToArray())).Message.ShouldContain("24 million");
-        Should.Throw<UnreadableFileException>(() => RouteFile.Read(new string(' ', RouteFile.MostLetters + 1), Options)).Message.ShouldContain("24 million");
+        Should
+            .Throw<UnreadableFileException>(() => RouteFile.Read(new string(' ', RouteFile.MostLetters + 1), Options))
+            .Message.ShouldContain("24 million");
     }
 
     [Fact]
@@ -174,7 +186,12 @@ public class AwkwardFileTests
         (refused.Status, refused.Json.Contains("\"field\":\"file\"", StringComparison.Ordinal)).ShouldBe((400, true));
         FileCalculations.Run("read-route", "{}").Status.ShouldBe(400);
         FileCalculations.Run("read-places", Ask("read-two-tracks.gpx")).Json.ShouldContain("route");
-        FileCalculations.Run("read-weather", $$"""{"file":"{{Convert.ToBase64String(Encoding.UTF8.GetBytes("date,hour,temperature_c\n2026-08-21,6,11\n"))}}"}""").Status.ShouldBe(200);
+        FileCalculations
+            .Run(
+                "read-weather",
+                $$"""{"file":"{{Convert.ToBase64String(Encoding.UTF8.GetBytes("date,hour,temperature_c\n2026-08-21,6,11\n"))}}"}"""
+            )
+            .Status.ShouldBe(200);
         FileCalculations.Run("divine", "{}").Status.ShouldBe(404);
     }
 }

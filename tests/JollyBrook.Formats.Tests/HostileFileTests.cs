@@ -6,7 +6,8 @@ namespace JollyBrook.Formats.Tests;
 /// <summary>Small files made to keep a core busy: each is read or refused at a cost that grows with its length alone.</summary>
 public sealed class HostileFileTests
 {
-    private static ReadRoute Read(string text, CancellationToken cancellation = default) => RouteFile.Read(text, new RouteFileOptions(new DateOnly(2026, 11, 27)), cancellation);
+    private static ReadRoute Read(string text, CancellationToken cancellation = default) =>
+        RouteFile.Read(text, new RouteFileOptions(new DateOnly(2026, 11, 27)), cancellation);
 
     private static string Gpx(string inPoint, string afterTrack = "") =>
         $"""<gpx version="1.1" creator="t" xmlns="http://www.topografix.com/GPX/1/1"><trk><trkseg><trkpt lat="46" lon="-28.6">{inPoint}</trkpt><trkpt lat="46.02" lon="-28.6"><ele>20</ele></trkpt></trkseg></trk>{afterTrack}</gpx>""";
@@ -43,7 +44,9 @@ public sealed class HostileFileTests
     [Fact]
     public void Extensions_are_passed_over_whole()
     {
-        var read = Read(Gpx("<ele>10</ele><extensions><ele>9000</ele><x/><y><extensions/></y></extensions>", "<extensions><trk/></extensions>"));
+        var read = Read(
+            Gpx("<ele>10</ele><extensions><ele>9000</ele><x/><y><extensions/></y></extensions>", "<extensions><trk/></extensions>")
+        );
         (read.LengthKm > 2, read.HasHeights).ShouldBe((true, true));
     }
 

@@ -9,7 +9,8 @@ public sealed class RouteFileTests
 {
     private static readonly string Folder = Path.Combine(AppContext.BaseDirectory, "awkward");
 
-    public static TheoryData<string> Named(string start) => [.. Directory.GetFiles(Folder).Select(f => Path.GetFileName(f)!).Where(f => f.StartsWith(start, StringComparison.Ordinal)).Order()];
+    public static TheoryData<string> Named(string start) =>
+        [.. Directory.GetFiles(Folder).Select(f => Path.GetFileName(f)!).Where(f => f.StartsWith(start, StringComparison.Ordinal)).Order()];
 
     public static TheoryData<string> ToBeRead => Named("read-");
 
@@ -57,14 +58,26 @@ public sealed class RouteFileTests
         (spring.Name, spring.Source.Class).ShouldBe(("Moss spring", SourceClass.Perennial));
         spring.Source.AlongKm!.Value.ShouldBe(0.556, 0.002); // 0.005° of latitude
         spring.OffKm.ShouldBe(0.077, 0.002); // 0.001° of longitude at 46.2°
-        RouteFile.Read(File.ReadAllText(Path.Combine(Folder, "read-collection.geojson")), Options with { Line = 0 }).Places.ShouldHaveSingleItem().Source.Class.ShouldBe(SourceClass.Lake);
+        RouteFile
+            .Read(File.ReadAllText(Path.Combine(Folder, "read-collection.geojson")), Options with { Line = 0 })
+            .Places.ShouldHaveSingleItem()
+            .Source.Class.ShouldBe(SourceClass.Lake);
     }
 
     [Fact]
     public void A_long_track_is_read_whole()
     {
-        var points = string.Concat(Enumerable.Range(0, 50_000).Select(i => $"<trkpt lat=\"{46 + (i * 0.00009):0.000000}\" lon=\"-28.6\"><ele>{200 + (50 * Math.Sin(i / 300.0)):0.0}</ele></trkpt>"));
-        var read = RouteFile.Read($"<gpx version=\"1.1\" creator=\"t\" xmlns=\"http://www.topografix.com/GPX/1/1\"><trk><trkseg>{points}</trkseg></trk></gpx>", Options);
+        var points = string.Concat(
+            Enumerable
+                .Range(0, 50_000)
+                .Select(i =>
+                    $"<trkpt lat=\"{46 + (i * 0.00009):0.000000}\" lon=\"-28.6\"><ele>{200 + (50 * Math.Sin(i / 300.0)):0.0}</ele></trkpt>"
+                )
+        );
+        var read = RouteFile.Read(
+            $"<gpx version=\"1.1\" creator=\"t\" xmlns=\"http://www.topografix.com/GPX/1/1\"><trk><trkseg>{points}</trkseg></trk></gpx>",
+            Options
+        );
         read.LengthKm.ShouldBe(49_999 * 0.00009 * 111.195, 0.5);
         read.Flags.ShouldBeEmpty();
     }
@@ -72,14 +85,23 @@ public sealed class RouteFileTests
     [Fact]
     public void A_weather_table_is_taken_whole_or_not_at_all()
     {
-        var days = WeatherTable.Read("date,hour,temperature_c,humidity_percent,cloud_percent\n2026-08-21,6,11.5,80,10\n2026-08-21,15,23,45,20\n2026-08-22,12,19,,\n").Select(d => d.Weather).ToList();
+        var days = WeatherTable
+            .Read(
+                "date,hour,temperature_c,humidity_percent,cloud_percent\n2026-08-21,6,11.5,80,10\n2026-08-21,15,23,45,20\n2026-08-22,12,19,,\n"
+            )
+            .Select(d => d.Weather)
+            .ToList();
         days.Count.ShouldBe(2);
         days[0].LowC.ShouldBe(11.5);
         days[0].Hours![14].TemperatureC.ShouldBe(23);
         days[0].Hours![3].TemperatureC.ShouldBe(11.5); // the nearest hour that was given
         days[0].Hours![15].Cloud.ShouldBe(0.2);
         days[1].Hours![0].HumidityPercent.ShouldBeNull();
-        Should.Throw<UnreadableFileException>(() => WeatherTable.Read("date,hour,temperature_c\n2026-08-21,6,11\n2026-08-21,25,11\nsoon,3,9\n")).Message.ShouldContain("Lines 3, 4 can't be right");
+        Should
+            .Throw<UnreadableFileException>(() =>
+                WeatherTable.Read("date,hour,temperature_c\n2026-08-21,6,11\n2026-08-21,25,11\nsoon,3,9\n")
+            )
+            .Message.ShouldContain("Lines 3, 4 can't be right");
         Should.Throw<UnreadableFileException>(() => WeatherTable.Read("a,b\n1,2\n")).Message.ShouldContain("must name the columns");
         Should.Throw<UnreadableFileException>(() => WeatherTable.Read("date,hour,temperature_c\n")).Message.ShouldContain("no lines");
     }

@@ -6,7 +6,8 @@ namespace JollyBrook.Formats.Tests;
 /// <summary>Weather tables as spreadsheets write them, each day on the trip's own.</summary>
 public class WeatherTableTests
 {
-    private static DateOnly[] Dates(string lines, DateOnly? near = null) => [.. WeatherTable.Read("date;hour;temperature_c\n" + lines, near).Select(d => d.Date)];
+    private static DateOnly[] Dates(string lines, DateOnly? near = null) =>
+        [.. WeatherTable.Read("date;hour;temperature_c\n" + lines, near).Select(d => d.Date)];
 
     [Fact]
     public void The_order_of_day_and_month_is_told_by_the_dates_together()
@@ -29,7 +30,11 @@ public class WeatherTableTests
 
     [Fact]
     public void Decimals_may_stand_behind_a_comma() =>
-        WeatherTable.Read("Date;Hour;Temperature_C;Cloud_Percent\n2026-08-21;6;11,5;40\n").Single().Weather.Hours![6].TemperatureC.ShouldBe(11.5);
+        WeatherTable
+            .Read("Date;Hour;Temperature_C;Cloud_Percent\n2026-08-21;6;11,5;40\n")
+            .Single()
+            .Weather.Hours![6]
+            .TemperatureC.ShouldBe(11.5);
 
     [Fact]
     public void Each_day_of_the_trip_has_the_weather_of_its_date()
@@ -37,16 +42,31 @@ public class WeatherTableTests
         var table = WeatherTable.Read("date,hour,temperature_c\n2026-08-20,12,1\n2026-08-21,12,2\n2026-08-22,12,3\n2026-08-25,12,6\n");
         var (days, flags) = WeatherTable.OnTrip(table, new DateOnly(2026, 8, 21), 4);
         days.Select(d => d.HighC).ShouldBe([2, 3, 3, 6]);
-        flags.ShouldBe(["Nothing for 23 Aug 2026: that of 22 Aug 2026 was taken.", "Nothing for 24 Aug 2026: that of 25 Aug 2026 was taken."]);
+        flags.ShouldBe([
+            "Nothing for 23 Aug 2026: that of 22 Aug 2026 was taken.",
+            "Nothing for 24 Aug 2026: that of 25 Aug 2026 was taken.",
+        ]);
         WeatherTable.OnTrip(table, null, 2).Days.Count.ShouldBe(4);
     }
 
     /// <summary>Written in any one order, with one day that tells which, dates are read as they were meant.</summary>
     [Fact]
-    public void Dates_are_read_as_they_were_meant() => Gen.Select(Gen.Int[0, 3000].Array[1, 20], Gen.Int[13, 28], Gen.Bool).Sample((days, clear, dayFirst) =>
-    {
-        DateOnly[] meant = [.. days.Select(d => new DateOnly(2020, 1, 1).AddDays(d)).Append(new DateOnly(2026, 8, clear)).Distinct().Order()];
-        var format = dayFirst ? "d/M/yyyy" : "M/d/yyyy";
-        Dates(string.Concat(meant.Select(d => $"{d.ToString(format, System.Globalization.CultureInfo.InvariantCulture)};12;10\n"))).ShouldBe(meant);
-    });
+    public void Dates_are_read_as_they_were_meant() =>
+        Gen.Select(Gen.Int[0, 3000].Array[1, 20], Gen.Int[13, 28], Gen.Bool)
+            .Sample(
+                (days, clear, dayFirst) =>
+                {
+                    DateOnly[] meant =
+                    [
+                        .. days.Select(d => new DateOnly(2020, 1, 1).AddDays(d)).Append(new DateOnly(2026, 8, clear)).Distinct().Order(),
+                    ];
+                    var format = dayFirst ? "d/M/yyyy" : "M/d/yyyy";
+                    Dates(
+                            string.Concat(
+                                meant.Select(d => $"{d.ToString(format, System.Globalization.CultureInfo.InvariantCulture)};12;10\n")
+                            )
+                        )
+                        .ShouldBe(meant);
+                }
+            );
 }

@@ -21,7 +21,17 @@ public sealed class AccessibilityTests : IDisposable
         {
             browser.Go("/settings/choices");
             browser.Click("button", theme);
-            foreach (var (path, sign) in new[] { ("/treat", "Drink at"), ("/now", "Camp bag"), ("/book", "Write a line"), ("/kit", "Flocculant drops"), ("/words", "Where practitioners disagree"), ("/settings/choices", "Viruses count") })
+            foreach (
+                var (path, sign) in new[]
+                {
+                    ("/treat", "Drink at"),
+                    ("/now", "Camp bag"),
+                    ("/book", "Write a line"),
+                    ("/kit", "Flocculant drops"),
+                    ("/words", "Where practitioners disagree"),
+                    ("/settings/choices", "Viruses count"),
+                }
+            )
             {
                 if (path == "/treat")
                 {
@@ -63,7 +73,40 @@ public sealed class AccessibilityTests : IDisposable
     {
         using var browser = _server.NewBrowser(width, height);
         browser.Open("/settings");
-        foreach (var (path, sign) in new[] { ("/settings", "Signed in as"), ("/settings/device", "Kept on this device"), ("/settings/party", "Torren"), ("/settings/account", "Sign out here"), ("/settings/backup", "Save the backup"), ("/choose", "Nothing to choose"), ("/route", "At each place"), ("/route/new", "Or type the legs"), ("/body", "Add a walker"), ("/day", "Drinking until morning"), ("/winter", "Which pot, which water"), ("/kit/check", "Two must be left"), ("/kit/choose", "Best by what matters"), ("/kit/spare", "What they need"), ("/handover", "On the other phone"), ("/handover/take", "Read with the camera"), ("/book/new", "Something else"), ("/book/new-urine", "like water"), ("/book/new-sourceSeen", "Time the filling"), ("/book/learn", "Take it over"), ("/book/look-back", "could fit"), ("/book/files", "Choose a CSV file"), ("/scarce", "On, back or stay"), ("/scarce/make", "Nothing can be made"), ("/scarce/call", "Read it out"), ("/drills", "How the skills stand"), ("/drills/play?seed=20260829&level=5", "Where do you draw water?"), ("/drills/quiz", "That is it"), ("/join#nothing", "no longer holds") })
+        foreach (
+            var (path, sign) in new[]
+            {
+                ("/settings", "Signed in as"),
+                ("/settings/device", "Kept on this device"),
+                ("/settings/party", "Torren"),
+                ("/settings/account", "Sign out here"),
+                ("/settings/backup", "Save the backup"),
+                ("/choose", "Nothing to choose"),
+                ("/route", "At each place"),
+                ("/route/new", "Or type the legs"),
+                ("/body", "Add a walker"),
+                ("/day", "Drinking until morning"),
+                ("/winter", "Which pot, which water"),
+                ("/kit/check", "Two must be left"),
+                ("/kit/choose", "Best by what matters"),
+                ("/kit/spare", "What they need"),
+                ("/handover", "On the other phone"),
+                ("/handover/take", "Read with the camera"),
+                ("/book/new", "Something else"),
+                ("/book/new-urine", "like water"),
+                ("/book/new-sourceSeen", "Time the filling"),
+                ("/book/learn", "Take it over"),
+                ("/book/look-back", "could fit"),
+                ("/book/files", "Choose a CSV file"),
+                ("/scarce", "On, back or stay"),
+                ("/scarce/make", "Nothing can be made"),
+                ("/scarce/call", "Read it out"),
+                ("/drills", "How the skills stand"),
+                ("/drills/play?seed=20260829&level=5", "Where do you draw water?"),
+                ("/drills/quiz", "That is it"),
+                ("/join#nothing", "no longer holds"),
+            }
+        )
         {
             browser.UntilText("Demo data.");
             browser.Go(path);
@@ -72,7 +115,16 @@ public sealed class AccessibilityTests : IDisposable
         }
 
         browser.Go("/route");
-        foreach (var (tab, sign) in new[] { ("Sources", "Add a source"), ("Days", "Ground underfoot"), ("How sure", "Against other ways"), ("Take it along", "Without a phone"), ("Ground", "Or replace it by legs") })
+        foreach (
+            var (tab, sign) in new[]
+            {
+                ("Sources", "Add a source"),
+                ("Days", "Ground underfoot"),
+                ("How sure", "Against other ways"),
+                ("Take it along", "Without a phone"),
+                ("Ground", "Or replace it by legs"),
+            }
+        )
         {
             browser.Click("tab", tab);
             browser.UntilText(sign);
@@ -93,24 +145,28 @@ public sealed class AccessibilityTests : IDisposable
     private static void Check(Browser browser, string where, bool coloursAlone = false)
     {
         browser.Driver.ExecuteScript(Axe);
-        var json = (string)browser.Driver.ExecuteAsyncScript("""
-            const [coloursAlone, done] = arguments;
-            const rules = coloursAlone ? { type: 'rule', values: ['color-contrast'] } : ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
-            // A colour on its way to another is not looked at, nor an answer dimmed while a newer one is worked out;
-            // one movement may start the next, so two quiet frames are awaited.
-            const frame = () => new Promise(requestAnimationFrame);
-            const moving = () => document.getAnimations().filter(a => a.effect?.getComputedTiming().endTime !== Infinity);
-            const settled = async () => {
-              for (let quiet = 0; quiet < 2; quiet++) {
-                await frame();
-                const now = moving();
-                if (now.length > 0 || document.querySelector('[aria-busy="true"]')) quiet = -1;
-                await Promise.allSettled(now.map(a => a.finished));
-              }
-            };
-            settled().then(() => axe.run(document, { runOnly: rules, resultTypes: ['violations'], preload: false }))
-              .then(found => done(JSON.stringify(found.violations.map(v => v.id + ': ' + v.nodes.map(n => n.html.slice(0, 160)).join(' | ')))));
-            """, coloursAlone)!;
+        var json = (string)
+            browser.Driver.ExecuteAsyncScript(
+                """
+                const [coloursAlone, done] = arguments;
+                const rules = coloursAlone ? { type: 'rule', values: ['color-contrast'] } : ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
+                // A colour on its way to another is not looked at, nor an answer dimmed while a newer one is worked out;
+                // one movement may start the next, so two quiet frames are awaited.
+                const frame = () => new Promise(requestAnimationFrame);
+                const moving = () => document.getAnimations().filter(a => a.effect?.getComputedTiming().endTime !== Infinity);
+                const settled = async () => {
+                  for (let quiet = 0; quiet < 2; quiet++) {
+                    await frame();
+                    const now = moving();
+                    if (now.length > 0 || document.querySelector('[aria-busy="true"]')) quiet = -1;
+                    await Promise.allSettled(now.map(a => a.finished));
+                  }
+                };
+                settled().then(() => axe.run(document, { runOnly: rules, resultTypes: ['violations'], preload: false }))
+                  .then(found => done(JSON.stringify(found.violations.map(v => v.id + ': ' + v.nodes.map(n => n.html.slice(0, 160)).join(' | ')))));
+                """,
+                coloursAlone
+            )!;
         JsonSerializer.Deserialize<string[]>(json)!.ShouldBeEmpty(where);
     }
 }

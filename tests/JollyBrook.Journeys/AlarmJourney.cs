@@ -19,10 +19,10 @@ public sealed class AlarmJourney : IDisposable
     [Fact]
     public void Rings_notifies_and_fills_the_calendar()
     {
-        _browser.Driver.ExecuteCdpCommand("Browser.grantPermissions", new Dictionary<string, object?>
-        {
-            ["origin"] = _server.Address, ["permissions"] = new[] { "notifications" },
-        });
+        _browser.Driver.ExecuteCdpCommand(
+            "Browser.grantPermissions",
+            new Dictionary<string, object?> { ["origin"] = _server.Address, ["permissions"] = new[] { "notifications" } }
+        );
         _browser.Open("/treat");
         _browser.UntilHeadline("1 min at a rolling boil");
         _browser.UntilOfflineReady();
@@ -55,11 +55,19 @@ public sealed class AlarmJourney : IDisposable
     private DateTimeOffset EndOfWait()
     {
         var batch = _server.Records("batch").Single().GetProperty("body").GetProperty("answer");
-        var minutes = batch.GetProperty("steps").EnumerateArray().Single(s => s.GetProperty("kind").GetString() == "contact").GetProperty("minutes").GetDouble();
+        var minutes = batch
+            .GetProperty("steps")
+            .EnumerateArray()
+            .Single(s => s.GetProperty("kind").GetString() == "contact")
+            .GetProperty("minutes")
+            .GetDouble();
         _browser.Until(() => _server.Records("batch-event").Count == 5, "the taps to be sent");
         return _server.Records("batch-event").Max(e => e.GetProperty("body").GetProperty("at").GetDateTimeOffset()).AddMinutes(minutes);
     }
 
-    private string Notifications() => (string)_browser.Driver.ExecuteAsyncScript(
-        "const done = arguments[0]; navigator.serviceWorker.ready.then(r => r.getNotifications()).then(all => done(all.map(n => n.title).join('|')))")!;
+    private string Notifications() =>
+        (string)
+            _browser.Driver.ExecuteAsyncScript(
+                "const done = arguments[0]; navigator.serviceWorker.ready.then(r => r.getNotifications()).then(all => done(all.map(n => n.title).join('|')))"
+            )!;
 }

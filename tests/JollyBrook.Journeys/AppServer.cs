@@ -6,7 +6,10 @@ using System.Text.Json;
 
 namespace JollyBrook.Journeys;
 
-/// <summary>The built server as a process of its own, on a port and a data folder of its own, which it keeps through a restart. Its owner is signed in.</summary>
+/// <summary>
+/// The built server as a process of its own, on a port and a data folder of its own, which it keeps through a restart. Its owner is signed
+/// in.
+/// </summary>
 public sealed class AppServer : IDisposable
 {
     private readonly bool _demo;
@@ -81,7 +84,9 @@ public sealed class AppServer : IDisposable
 
     private void Command(string name, params string[] args)
     {
-        using var command = Process.Start(new ProcessStartInfo("dotnet", [Program, name, "--data", DataFolder, .. args]) { RedirectStandardOutput = true })!;
+        using var command = Process.Start(
+            new ProcessStartInfo("dotnet", [Program, name, "--data", DataFolder, .. args]) { RedirectStandardOutput = true }
+        )!;
         command.StandardOutput.ReadToEnd();
         command.WaitForExit();
         command.ExitCode.ShouldBe(0, name);
@@ -92,15 +97,30 @@ public sealed class AppServer : IDisposable
     private void Begin()
     {
         File.Exists(Program).ShouldBeTrue("Build first: ./run --build");
-        _process = Process.Start(new ProcessStartInfo(
-            "dotnet",
-            [
-                Program, "--urls", Address, "--demo", _demo ? "true" : "false", "--data", DataFolder, "--site", _site,
-                "--local", "true", "--Logging:LogLevel:Default=Warning", "--secretTriesPerMinute", "1000",
-            ])
-        {
-            WorkingDirectory = Repository.Root,
-        })!;
+        _process = Process.Start(
+            new ProcessStartInfo(
+                "dotnet",
+                [
+                    Program,
+                    "--urls",
+                    Address,
+                    "--demo",
+                    _demo ? "true" : "false",
+                    "--data",
+                    DataFolder,
+                    "--site",
+                    _site,
+                    "--local",
+                    "true",
+                    "--Logging:LogLevel:Default=Warning",
+                    "--secretTriesPerMinute",
+                    "1000",
+                ]
+            )
+            {
+                WorkingDirectory = Repository.Root,
+            }
+        )!;
     }
 
     /// <summary>Ends the process at once, as a crash would.</summary>
@@ -120,7 +140,8 @@ public sealed class AppServer : IDisposable
     /// <param name="keepsProgram">Whether the program is put on the device for later, which takes a while.</param>
     public Browser NewBrowser(int width = 1280, int height = 800, string? profile = null, bool keepsProgram = false)
     {
-        var browser = profile is null && !keepsProgram && GiveBack is not null ? Lend(width, height) : new Browser(Address, width, height, profile);
+        var browser =
+            profile is null && !keepsProgram && GiveBack is not null ? Lend(width, height) : new Browser(Address, width, height, profile);
         if (!keepsProgram)
         {
             browser.Block("*/sw.js");
@@ -128,11 +149,18 @@ public sealed class AppServer : IDisposable
 
         foreach (var cookie in Owner.Cookies)
         {
-            browser.Driver.ExecuteCdpCommand("Network.setCookie", new Dictionary<string, object?>
-            {
-                ["name"] = cookie.Name, ["value"] = cookie.Value, ["url"] = Address, ["httpOnly"] = true, ["sameSite"] = "Strict",
-                ["expires"] = DateTimeOffset.UtcNow.AddDays(30).ToUnixTimeSeconds(),
-            });
+            browser.Driver.ExecuteCdpCommand(
+                "Network.setCookie",
+                new Dictionary<string, object?>
+                {
+                    ["name"] = cookie.Name,
+                    ["value"] = cookie.Value,
+                    ["url"] = Address,
+                    ["httpOnly"] = true,
+                    ["sameSite"] = "Strict",
+                    ["expires"] = DateTimeOffset.UtcNow.AddDays(30).ToUnixTimeSeconds(),
+                }
+            );
         }
 
         return browser;
@@ -160,9 +188,11 @@ public sealed class AppServer : IDisposable
 
     /// <summary>Records of a kind in every book of the owner's.</summary>
     public IReadOnlyList<JsonElement> Records(string kind) =>
-    [
-        .. Owner.Books.SelectMany(book => Owner.RecordsAsync(book).GetAwaiter().GetResult()).Where(r => r.GetProperty("kind").GetString() == kind),
-    ];
+        [
+            .. Owner
+                .Books.SelectMany(book => Owner.RecordsAsync(book).GetAwaiter().GetResult())
+                .Where(r => r.GetProperty("kind").GetString() == kind),
+        ];
 
     public void Dispose()
     {
@@ -204,7 +234,8 @@ public sealed class AppServer : IDisposable
                 http.GetAsync($"{Address}/api/alive").GetAwaiter().GetResult().EnsureSuccessStatusCode();
                 return;
             }
-            catch (Exception e) when (e is HttpRequestException or TaskCanceledException && DateTime.UtcNow < deadline && !_process!.HasExited)
+            catch (Exception e)
+                when (e is HttpRequestException or TaskCanceledException && DateTime.UtcNow < deadline && !_process!.HasExited)
             {
                 // Not listening yet, or too busy to answer in time: ask again.
                 Thread.Sleep(50);

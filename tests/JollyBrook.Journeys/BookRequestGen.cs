@@ -36,16 +36,29 @@ internal static class BookRequestGen
     private static readonly Gen<string> Entry =
         from minutes in Gen.Int[0, 4000]
         from entry in Gen.OneOf(
-            Number(0, 3, "-1", "null").Select(l => $"\"kind\":\"drank\",\"litres\":{l}"), Number(1, 8, "12").Select(c => $"\"kind\":\"urine\",\"urineColour\":{c}"),
-            Number(60, 72, "2").Select(m => $"\"kind\":\"bodyMass\",\"massKg\":{m}"), Number(5, 90).Select(s => $"\"kind\":\"sourceSeen\",\"flowing\":true,\"fillL\":1,\"fillSeconds\":{s}"),
-            Gen.Const("\"kind\":\"note\",\"note\":\"bees\""))
+            Number(0, 3, "-1", "null").Select(l => $"\"kind\":\"drank\",\"litres\":{l}"),
+            Number(1, 8, "12").Select(c => $"\"kind\":\"urine\",\"urineColour\":{c}"),
+            Number(60, 72, "2").Select(m => $"\"kind\":\"bodyMass\",\"massKg\":{m}"),
+            Number(5, 90).Select(s => $"\"kind\":\"sourceSeen\",\"flowing\":true,\"fillL\":1,\"fillSeconds\":{s}"),
+            Gen.Const("\"kind\":\"note\",\"note\":\"bees\"")
+        )
         select $$"""{{{entry}},"at":"{{At(minutes)}}","walkerId":"019c0000-0000-7000-8000-000000000001"}""";
 
-    private static readonly Gen<string> InHand = Gen.Select(Entry.Array[0, 6], Number(0.1, 2, "null"), Gen.Int[0, 4000], (lines, litres, minutes) =>
-        $$$"""{"now":"{{{At(3000)}}}","kit":[{"id":"{{{Bottle}}}","item":{"kind":"container","name":"B","volumeL":1}}],"lines":[{"id":"019c0000-0000-7000-8000-000000000100","line":{"kind":"filled","containerId":"{{{Bottle}}}","litres":{{{litres}}},"at":"{{{At(minutes)}}}"}}{{{string.Concat(lines.Select((l, i) => $",{{\"id\":\"019c0000-0000-7000-8000-00000000020{i}\",\"line\":{l}}}"))}}}]}""");
+    private static readonly Gen<string> InHand = Gen.Select(
+        Entry.Array[0, 6],
+        Number(0.1, 2, "null"),
+        Gen.Int[0, 4000],
+        (lines, litres, minutes) =>
+            $$$"""{"now":"{{{At(3000)}}}","kit":[{"id":"{{{Bottle}}}","item":{"kind":"container","name":"B","volumeL":1}}],"lines":[{"id":"019c0000-0000-7000-8000-000000000100","line":{"kind":"filled","containerId":"{{{Bottle}}}","litres":{{{litres}}},"at":"{{{At(minutes)}}}"}}{{{string.Concat(lines.Select((l, i) => $",{{\"id\":\"019c0000-0000-7000-8000-00000000020{i}\",\"line\":{l}}}"))}}}]}"""
+    );
 
-    private static readonly Gen<string> Learn = Entry.Array[0, 6].SelectMany(_ => Kit, (lines, kit) =>
-        $$$"""{"kit":{{{kit}}},"walkers":[{"id":"019c0000-0000-7000-8000-000000000001","walker":{"name":"W","massKg":66,"heightCm":172}}],"lines":[{{{string.Join(",", lines.Select(l => $"{{\"line\":{l}}}"))}}}],"batches":[{"method":"t","at":"{{{At(3)}}}","volumeL":2,"doseUnits":2}],"now":"{{{At(5000)}}}"}""");
+    private static readonly Gen<string> Learn = Entry
+        .Array[0, 6]
+        .SelectMany(
+            _ => Kit,
+            (lines, kit) =>
+                $$$"""{"kit":{{{kit}}},"walkers":[{"id":"019c0000-0000-7000-8000-000000000001","walker":{"name":"W","massKg":66,"heightCm":172}}],"lines":[{{{string.Join(",", lines.Select(l => $"{{\"line\":{l}}}"))}}}],"batches":[{"method":"t","at":"{{{At(3)}}}","volumeL":2,"doseUnits":2}],"now":"{{{At(5000)}}}"}"""
+        );
 
     private static readonly Gen<string> Back =
         from days in Number(0.1, 40)
@@ -60,16 +73,37 @@ internal static class BookRequestGen
         select $$"""{"walker":{"name":"W","massKg":66,"heightCm":172},"effort":{"temperatureC":{{air}}},"from":"{{At(0)}}","walks":[{"from":"{{At(30)}}","until":"{{At(200)}}"}],"drinks":[{"at":"{{At(40)}}","litres":{{drunk}}}],"now":"{{At((int)(double.Parse(hours, CultureInfo.InvariantCulture) * 60))}}"}""";
 
     public static readonly Gen<(string Name, string Json)> Any = Gen.Frequency(
-        (3, Check.Select(json => ("kit-check", json))), (4, Day.Select(json => ("schedule", json))), (2, Entry.Select(json => ("book-line", $$"""{"line":{{json}}}"""))),
+        (3, Check.Select(json => ("kit-check", json))),
+        (4, Day.Select(json => ("schedule", json))),
+        (2, Entry.Select(json => ("book-line", $$"""{"line":{{json}}}"""))),
         (2, InHand.Select(json => ("in-hand", json))),
         (1, Entry.Array[0, 4].Select(lines => ("book-day", $$"""{"lines":[{{string.Join(",", lines)}}],"plannedL":4}"""))),
         (1, Entry.Array[0, 4].Select(lines => ("book-table", $$"""{"kind":"drank","lines":[{{string.Join(",", lines)}}]}"""))),
-        (1, Gen.OneOf("0,5", "1.5", "x", "").Select(cell => ("book-import", $$"""{"kind":"drank","header":["When","Litres"],"rows":[["2026-08-21 9:00","{{cell}}"],["21.8.2026 9:00","2"]]}"""))),
-        (2, Learn.Select(json => ("learn", json))), (2, Back.Select(json => ("look-back", json))), (2, Watch.Select(json => ("body-watch", json))));
+        (
+            1,
+            Gen.OneOf("0,5", "1.5", "x", "")
+                .Select(cell =>
+                    (
+                        "book-import",
+                        $$"""{"kind":"drank","header":["When","Litres"],"rows":[["2026-08-21 9:00","{{cell}}"],["21.8.2026 9:00","2"]]}"""
+                    )
+                )
+        ),
+        (2, Learn.Select(json => ("learn", json))),
+        (2, Back.Select(json => ("look-back", json))),
+        (2, Watch.Select(json => ("body-watch", json)))
+    );
 
-    private static string At(int minute) => new DateTimeOffset(2026, 8, 21, 17, 0, 0, TimeSpan.FromHours(1)).AddMinutes(minute).ToString("yyyy-MM-dd'T'HH:mm:sszzz", CultureInfo.InvariantCulture);
+    private static string At(int minute) =>
+        new DateTimeOffset(2026, 8, 21, 17, 0, 0, TimeSpan.FromHours(1))
+            .AddMinutes(minute)
+            .ToString("yyyy-MM-dd'T'HH:mm:sszzz", CultureInfo.InvariantCulture);
 
-    private static Gen<string> Number(double from, double to, params string[] others) => others.Length == 0
-        ? Gen.Double[from, to].Select(n => Math.Round(n, 3).ToString(CultureInfo.InvariantCulture))
-        : Gen.Frequency((14, Gen.Double[from, to].Select(n => Math.Round(n, 3).ToString(CultureInfo.InvariantCulture))), (1, Gen.OneOf(others)));
+    private static Gen<string> Number(double from, double to, params string[] others) =>
+        others.Length == 0
+            ? Gen.Double[from, to].Select(n => Math.Round(n, 3).ToString(CultureInfo.InvariantCulture))
+            : Gen.Frequency(
+                (14, Gen.Double[from, to].Select(n => Math.Round(n, 3).ToString(CultureInfo.InvariantCulture))),
+                (1, Gen.OneOf(others))
+            );
 }

@@ -61,7 +61,10 @@ public sealed class BottleJourney : IDisposable
         // Past the end.
         _browser.LetTimePass(TimeSpan.FromHours(5));
         _browser.Reload();
-        _browser.Until(() => Cards().Any(c => c.Text.Contains("Steel bottle") && c.Text.Contains("Drinkable")), "the steel bottle to be drinkable");
+        _browser.Until(
+            () => Cards().Any(c => c.Text.Contains("Steel bottle") && c.Text.Contains("Drinkable")),
+            "the steel bottle to be drinkable"
+        );
         _browser.Click(() => Cards().FirstOrDefault(c => c.Text.Contains("Steel bottle")), "the steel bottle's card");
         _browser.Click("button", "Flavoured");
         _browser.Click("button", "Put by");
@@ -100,7 +103,8 @@ public sealed class BottleJourney : IDisposable
         _browser.UntilText("Do not drink yet: waiting");
     }
 
-    private IReadOnlyList<IWebElement> Cards() => _browser.Driver.FindElements(By.CssSelector("ul[aria-label='Running batches'] > li > div"));
+    private IReadOnlyList<IWebElement> Cards() =>
+        _browser.Driver.FindElements(By.CssSelector("ul[aria-label='Running batches'] > li > div"));
 
     private string Until()
     {
@@ -109,12 +113,16 @@ public sealed class BottleJourney : IDisposable
         return _browser.Text.Split('\n').First(line => line.Contains(before, StringComparison.Ordinal)).Split(before)[1].Trim();
     }
 
-    private void WaitUntilSent() => _browser.Until(
-        () =>
-        {
-            var batch = _server.Records("batch").Single(b => b.GetProperty("body").GetProperty("container").GetString() == "Steel bottle");
-            var id = batch.GetProperty("id").GetString();
-            return _server.Records("batch-event").Count(e => e.GetProperty("body").GetProperty("batchId").GetString() == id) == 5;
-        },
-        "the five taps to reach the server");
+    private void WaitUntilSent() =>
+        _browser.Until(
+            () =>
+            {
+                var batch = _server
+                    .Records("batch")
+                    .Single(b => b.GetProperty("body").GetProperty("container").GetString() == "Steel bottle");
+                var id = batch.GetProperty("id").GetString();
+                return _server.Records("batch-event").Count(e => e.GetProperty("body").GetProperty("batchId").GetString() == id) == 5;
+            },
+            "the five taps to reach the server"
+        );
 }

@@ -24,8 +24,18 @@ public sealed class Browser : IDisposable
         _profile = profile ?? Directory.CreateTempSubdirectory("jolly-brook-browser-").FullName;
         var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
         options.AddArguments(
-            "--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
-            "--disable-component-update", "--disable-sync", "--disable-dev-shm-usage", $"--user-data-dir={_profile}", $"--window-size={width},{height}");
+            "--headless=new",
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync",
+            "--disable-dev-shm-usage",
+            $"--user-data-dir={_profile}",
+            $"--window-size={width},{height}"
+        );
         options.AddUserProfilePreference("download.default_directory", Downloads);
         var service = ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver");
         Driver = new ChromeDriver(service, options, TimeSpan.FromMinutes(2));
@@ -51,8 +61,11 @@ public sealed class Browser : IDisposable
     public void Open(string path) => Driver.Navigate().GoToUrl(_address + path);
 
     /// <summary>Goes to a room as a link in the page does, without loading it anew.</summary>
-    public void Go(string path) => Driver.ExecuteScript(
-        "history.pushState(null, '', arguments[0]); window.dispatchEvent(new PopStateEvent('popstate', { state: null }));", path);
+    public void Go(string path) =>
+        Driver.ExecuteScript(
+            "history.pushState(null, '', arguments[0]); window.dispatchEvent(new PopStateEvent('popstate', { state: null }));",
+            path
+        );
 
     public void Reload() => Driver.Navigate().Refresh();
 
@@ -66,30 +79,38 @@ public sealed class Browser : IDisposable
         SignalIsBack();
     }
 
-    private void Network(bool offline) => Driver.ExecuteCdpCommand("Network.emulateNetworkConditions", new Dictionary<string, object?>
-    {
-        ["offline"] = offline,
-        ["latency"] = 0,
-        ["downloadThroughput"] = -1,
-        ["uploadThroughput"] = -1,
-    });
+    private void Network(bool offline) =>
+        Driver.ExecuteCdpCommand(
+            "Network.emulateNetworkConditions",
+            new Dictionary<string, object?>
+            {
+                ["offline"] = offline,
+                ["latency"] = 0,
+                ["downloadThroughput"] = -1,
+                ["uploadThroughput"] = -1,
+            }
+        );
 
     /// <summary>The device hears that it has signal again, and need not wait for the next try.</summary>
     public void SignalIsBack() => Driver.ExecuteScript("window.dispatchEvent(new Event('online'))");
 
     /// <summary>From the next load on the device's clock shows that much more.</summary>
-    public void LetTimePass(TimeSpan time) => Driver.ExecuteCdpCommand("Page.addScriptToEvaluateOnNewDocument", new Dictionary<string, object?>
-    {
-        ["source"] = $$"""
-            (() => {
-              const Real = Date, shift = {{(long)time.TotalMilliseconds}};
-              window.Date = class extends Real {
-                constructor(...given) { given.length === 0 ? super(Real.now() + shift) : super(...given); }
-                static now() { return Real.now() + shift; }
-              };
-            })();
-            """,
-    });
+    public void LetTimePass(TimeSpan time) =>
+        Driver.ExecuteCdpCommand(
+            "Page.addScriptToEvaluateOnNewDocument",
+            new Dictionary<string, object?>
+            {
+                ["source"] = $$"""
+                (() => {
+                  const Real = Date, shift = {{(long)time.TotalMilliseconds}};
+                  window.Date = class extends Real {
+                    constructor(...given) { given.length === 0 ? super(Real.now() + shift) : super(...given); }
+                    static now() { return Real.now() + shift; }
+                  };
+                })();
+                """,
+            }
+        );
 
     /// <summary>Makes it a device that has never met the page, but for its cookies.</summary>
     public void Forget()
@@ -106,7 +127,8 @@ public sealed class Browser : IDisposable
                 await new Promise((ok, no) => { const r = indexedDB.deleteDatabase(name); r.onsuccess = ok; r.onerror = no; r.onblocked = ok; });
               }
             })().then(() => done(), done);
-            """);
+            """
+        );
     }
 
     /// <summary>From here on what matches is not fetched.</summary>
@@ -117,10 +139,15 @@ public sealed class Browser : IDisposable
     }
 
     /// <summary>Waits until the whole program is on the device, so that the server may go.</summary>
-    public void UntilOfflineReady() => Until(
-        () => (bool)Driver.ExecuteAsyncScript(
-            "const done = arguments[0]; navigator.serviceWorker.getRegistration().then(r => done(!!r?.active && !!navigator.serviceWorker.controller))")!,
-        "the program to be on the device");
+    public void UntilOfflineReady() =>
+        Until(
+            () =>
+                (bool)
+                    Driver.ExecuteAsyncScript(
+                        "const done = arguments[0]; navigator.serviceWorker.getRegistration().then(r => done(!!r?.active && !!navigator.serviceWorker.controller))"
+                    )!,
+            "the program to be on the device"
+        );
 
     /// <summary>Ends every process of the browser at once, as a flat battery would.</summary>
     public void Kill()
@@ -131,10 +158,21 @@ public sealed class Browser : IDisposable
             {
                 if (File.ReadAllText(Path.Combine(folder, "cmdline")).Contains(_profile, StringComparison.Ordinal))
                 {
-                    System.Diagnostics.Process.GetProcessById(int.Parse(Path.GetFileName(folder), System.Globalization.CultureInfo.InvariantCulture)).Kill();
+                    System
+                        .Diagnostics.Process.GetProcessById(
+                            int.Parse(Path.GetFileName(folder), System.Globalization.CultureInfo.InvariantCulture)
+                        )
+                        .Kill();
                 }
             }
-            catch (Exception gone) when (gone is IOException or UnauthorizedAccessException or ArgumentException or InvalidOperationException or System.ComponentModel.Win32Exception)
+            catch (Exception gone)
+                when (gone
+                        is IOException
+                            or UnauthorizedAccessException
+                            or ArgumentException
+                            or InvalidOperationException
+                            or System.ComponentModel.Win32Exception
+                )
             {
                 // Ended by itself meanwhile.
             }
@@ -146,43 +184,62 @@ public sealed class Browser : IDisposable
     {
         string? found = null;
         Until(
-            () => (found = Directory.Exists(Downloads) ? Directory.GetFiles(Downloads, "*" + ending).Where(f => new FileInfo(f).Length > 0).OrderByDescending(File.GetLastWriteTimeUtc).FirstOrDefault() : null) is not null,
-            $"a saved {ending} file");
+            () =>
+                (
+                    found = Directory.Exists(Downloads)
+                        ? Directory
+                            .GetFiles(Downloads, "*" + ending)
+                            .Where(f => new FileInfo(f).Length > 0)
+                            .OrderByDescending(File.GetLastWriteTimeUtc)
+                            .FirstOrDefault()
+                        : null
+                )
+                    is not null,
+            $"a saved {ending} file"
+        );
         return File.ReadAllText(found!);
     }
 
     public void Click(string role, string name)
     {
-        Until(() =>
-        {
-            var element = Named(role, name);
-            // The mark of a radio button or box is drawn by its label, which is what a finger meets.
-            var target = role is "radio" or "checkbox" or "switch" ? element.FindElement(By.XPath("ancestor::label")) : element;
-            return Tapped(target);
-        }, $"{role} “{name}” to be clickable");
+        Until(
+            () =>
+            {
+                var element = Named(role, name);
+                // The mark of a radio button or box is drawn by its label, which is what a finger meets.
+                var target = role is "radio" or "checkbox" or "switch" ? element.FindElement(By.XPath("ancestor::label")) : element;
+                return Tapped(target);
+            },
+            $"{role} “{name}” to be clickable"
+        );
     }
 
     // A tap on what is still being moved by an answer that arrives would land beside it and be lost without a word.
-    private bool StandsStill(IWebElement target) => (bool)Driver.ExecuteAsyncScript(
-        """
-        const [target, done] = arguments;
-        target.scrollIntoView({ block: 'center' });
-        const before = target.getBoundingClientRect();
-        requestAnimationFrame(() => requestAnimationFrame(() => {
-          const after = target.getBoundingClientRect();
-          done(before.x === after.x && before.y === after.y);
-        }));
-        """,
-        target)!;
+    private bool StandsStill(IWebElement target) =>
+        (bool)
+            Driver.ExecuteAsyncScript(
+                """
+                const [target, done] = arguments;
+                target.scrollIntoView({ block: 'center' });
+                const before = target.getBoundingClientRect();
+                requestAnimationFrame(() => requestAnimationFrame(() => {
+                  const after = target.getBoundingClientRect();
+                  done(before.x === after.x && before.y === after.y);
+                }));
+                """,
+                target
+            )!;
 
     /// <summary>Opens every field that the Water place counts with.</summary>
-    public void Everything() => Until(
-        () =>
-        {
-            var open = Named("button", "Everything that is counted");
-            return open.GetAttribute("aria-expanded") == "true" || (Tapped(open) && open.GetAttribute("aria-expanded") == "true");
-        },
-        "every field to open");
+    public void Everything() =>
+        Until(
+            () =>
+            {
+                var open = Named("button", "Everything that is counted");
+                return open.GetAttribute("aria-expanded") == "true" || (Tapped(open) && open.GetAttribute("aria-expanded") == "true");
+            },
+            "every field to open"
+        );
 
     /// <summary>Takes a way to treat the water, where need be out of the list of all.</summary>
     public void Way(string name)
@@ -202,7 +259,8 @@ public sealed class Browser : IDisposable
     public void Click(By by) => Click(() => Driver.FindElements(by).FirstOrDefault(), by.ToString());
 
     /// <summary>Taps what is found so, looked for anew as long as it is not there or moves.</summary>
-    public void Click(Func<IWebElement?> find, string what) => Until(() => find() is { } element && Tapped(element), $"{what} to be clickable");
+    public void Click(Func<IWebElement?> find, string what) =>
+        Until(() => find() is { } element && Tapped(element), $"{what} to be clickable");
 
     private bool Tapped(IWebElement element)
     {
@@ -227,14 +285,17 @@ public sealed class Browser : IDisposable
                 field.SendKeys(text.Length == 0 ? Keys.Delete : text);
                 return true;
             },
-            $"“{label}” to take what is typed");
+            $"“{label}” to take what is typed"
+        );
     }
 
     /// <summary>Types an instant into a date-and-time field found by its label.</summary>
     public void FillInstant(string label, DateTime at)
     {
         var field = Named("textbox", label);
-        field.SendKeys(at.ToString("MMddyyyy", CultureInfo.InvariantCulture) + Keys.ArrowRight + at.ToString("hhmmtt", CultureInfo.InvariantCulture));
+        field.SendKeys(
+            at.ToString("MMddyyyy", CultureInfo.InvariantCulture) + Keys.ArrowRight + at.ToString("hhmmtt", CultureInfo.InvariantCulture)
+        );
     }
 
     public void Select(string label, string option)
@@ -259,7 +320,10 @@ public sealed class Browser : IDisposable
     private (string Text, string Url) Shown(string label)
     {
         (string, string) shown = default;
-        Until(() => (shown = (Elements("combobox", label).FirstOrDefault()?.Text ?? "", Driver.Url)).Item2.Length > 0, $"combobox “{label}”");
+        Until(
+            () => (shown = (Elements("combobox", label).FirstOrDefault()?.Text ?? "", Driver.Url)).Item2.Length > 0,
+            $"combobox “{label}”"
+        );
         return shown;
     }
 
@@ -268,7 +332,10 @@ public sealed class Browser : IDisposable
     public IWebElement Named(string role, string name)
     {
         IWebElement? found = null;
-        Until(() => (found = Elements(role, name).FirstOrDefault(e => role is "radio" or "checkbox" or "switch" || e.Displayed)) is not null, $"{role} “{name}”");
+        Until(
+            () => (found = Elements(role, name).FirstOrDefault(e => role is "radio" or "checkbox" or "switch" || e.Displayed)) is not null,
+            $"{role} “{name}”"
+        );
         return found!;
     }
 
@@ -302,18 +369,20 @@ public sealed class Browser : IDisposable
     }
 
     /// <summary>Presses Escape until what it closes is gone; what is still unfolding does not hear it.</summary>
-    public void Escape() => Until(
-        () =>
-        {
-            var isOpen = Driver.FindElements(By.CssSelector("[role=dialog]")).Count > 0;
-            if (isOpen)
+    public void Escape() =>
+        Until(
+            () =>
             {
-                Press(Keys.Escape);
-            }
+                var isOpen = Driver.FindElements(By.CssSelector("[role=dialog]")).Count > 0;
+                if (isOpen)
+                {
+                    Press(Keys.Escape);
+                }
 
-            return !isOpen;
-        },
-        "the dialog to close");
+                return !isOpen;
+            },
+            "the dialog to close"
+        );
 
     public void Press(string keys) => new Actions(Driver).SendKeys(keys).Perform();
 
@@ -358,8 +427,7 @@ public sealed class Browser : IDisposable
     }
 
     // The browser's own reading of a page: a driver's walks every node, and asked again and again it would take a core from the page.
-    private const string Said =
-        """
+    private const string Said = """
         const said = document.querySelector(arguments[0])?.innerText;
         return said?.replaceAll('\u200b', '').split('\n').map(line => line.replaceAll('\t', ' ').trim()).filter(line => line !== '').join('\n') ?? null;
         """;
@@ -394,7 +462,10 @@ public sealed class Browser : IDisposable
             }
 
             Driver.SwitchTo().Window(renewed);
-            Driver.ExecuteCdpCommand("Storage.clearDataForOrigin", new Dictionary<string, object?> { ["origin"] = _address, ["storageTypes"] = "all" });
+            Driver.ExecuteCdpCommand(
+                "Storage.clearDataForOrigin",
+                new Dictionary<string, object?> { ["origin"] = _address, ["storageTypes"] = "all" }
+            );
             Driver.ExecuteCdpCommand("Network.clearBrowserCookies", []);
             if (Directory.Exists(Downloads))
             {
@@ -443,15 +514,20 @@ public sealed class Browser : IDisposable
             _ => $"[role={role}]",
         };
         // Asking for a name is slow: only what holds the words somewhere is asked.
-        var near = (IReadOnlyCollection<object>)Driver.ExecuteScript(
-            """
-            const [css, name] = arguments;
-            const words = e => [
-              e.getAttribute('aria-label'), e.textContent, ...[...(e.labels ?? [])].map(l => l.textContent),
-              ...(e.getAttribute('aria-labelledby') ?? '').split(' ').map(id => document.getElementById(id)?.textContent),
-            ].join(' ').replaceAll('\u200b', '');
-            return [...document.querySelectorAll(css)].filter(e => words(e).includes(name));
-            """, css, name)!;
+        var near =
+            (IReadOnlyCollection<object>)
+                Driver.ExecuteScript(
+                    """
+                    const [css, name] = arguments;
+                    const words = e => [
+                      e.getAttribute('aria-label'), e.textContent, ...[...(e.labels ?? [])].map(l => l.textContent),
+                      ...(e.getAttribute('aria-labelledby') ?? '').split(' ').map(id => document.getElementById(id)?.textContent),
+                    ].join(' ').replaceAll('\u200b', '');
+                    return [...document.querySelectorAll(css)].filter(e => words(e).includes(name));
+                    """,
+                    css,
+                    name
+                )!;
         return [.. near.Cast<IWebElement>().Where(e => NameOf(e).Equals(name, StringComparison.Ordinal))];
     }
 

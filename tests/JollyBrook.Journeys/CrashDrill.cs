@@ -12,7 +12,16 @@ namespace JollyBrook.Journeys;
 /// <param name="Restores">How often a backup was put in place, after which the clients sent again what it lacked.</param>
 /// <param name="StartsCut">How often the server was killed while it was starting.</param>
 /// <param name="SlowestStart">The longest start after any of it.</param>
-public sealed record CrashReport(int Rounds, int Acknowledged, int Missing, int Torn, int Twice, int Restores, int StartsCut, TimeSpan SlowestStart)
+public sealed record CrashReport(
+    int Rounds,
+    int Acknowledged,
+    int Missing,
+    int Torn,
+    int Twice,
+    int Restores,
+    int StartsCut,
+    TimeSpan SlowestStart
+)
 {
     public bool Clean => Missing == 0 && Torn == 0 && Twice == 0;
 
@@ -81,12 +90,19 @@ public static class CrashDrill
     }
 
     /// <summary>What the backup lacks goes up again, and gets other revisions.</summary>
-    private static async Task SendAgainAsync(AppServer server, ConcurrentDictionary<Guid, string> sent, ConcurrentDictionary<Guid, long> acknowledged)
+    private static async Task SendAgainAsync(
+        AppServer server,
+        ConcurrentDictionary<Guid, string> sent,
+        ConcurrentDictionary<Guid, long> acknowledged
+    )
     {
         foreach (var ids in acknowledged.Keys.Order().Chunk(SentAtOnce))
         {
             var records = string.Join(',', ids.Select(id => $$"""{"kind":"kit-item","id":"{{id}}","body":{{sent[id]}}}"""));
-            using var response = await server.Owner.PostAsync($"/api/books/{server.Owner.PersonId}/records", $$"""{"records":[{{records}}]}""");
+            using var response = await server.Owner.PostAsync(
+                $"/api/books/{server.Owner.PersonId}/records",
+                $$"""{"records":[{{records}}]}"""
+            );
             response.EnsureSuccessStatusCode();
             using var answer = JsonDocument.Parse(await response.Content.ReadAsStringAsync());
             foreach (var (id, kept) in ids.Zip(answer.RootElement.GetProperty("records").EnumerateArray()))
@@ -106,12 +122,19 @@ public static class CrashDrill
     }
 
     private static async Task WriteAsync(
-        AppServer server, int round, int client, ConcurrentDictionary<Guid, string> sent, ConcurrentDictionary<Guid, long> acknowledged, CancellationToken over)
+        AppServer server,
+        int round,
+        int client,
+        ConcurrentDictionary<Guid, string> sent,
+        ConcurrentDictionary<Guid, long> acknowledged,
+        CancellationToken over
+    )
     {
         for (var n = 0; !over.IsCancellationRequested; n++)
         {
             var id = Guid.CreateVersion7();
-            var body = $$"""{"kind":"container","name":"Round {{round}}, client {{client}}, write {{n}} {{new string('x', n % 50)}}","volumeL":{{1 + (n % 9)}}}""";
+            var body =
+                $$"""{"kind":"container","name":"Round {{round}}, client {{client}}, write {{n}} {{new string('x', n % 50)}}","volumeL":{{1 + (n % 9)}}}""";
             sent[id] = body;
             try
             {
@@ -130,7 +153,11 @@ public static class CrashDrill
     }
 
     private static CrashReport Compare(
-        int rounds, ConcurrentDictionary<Guid, string> sent, ConcurrentDictionary<Guid, long> acknowledged, IReadOnlyList<JsonElement> kept)
+        int rounds,
+        ConcurrentDictionary<Guid, string> sent,
+        ConcurrentDictionary<Guid, long> acknowledged,
+        IReadOnlyList<JsonElement> kept
+    )
     {
         var byId = kept.ToLookup(r => r.GetProperty("id").GetGuid());
         var revisions = kept.Select(r => r.GetProperty("revision").GetInt64()).ToList();
@@ -139,9 +166,14 @@ public static class CrashDrill
             acknowledged.Count,
             acknowledged.Count(a => !byId[a.Key].Any(r => r.GetProperty("revision").GetInt64() == a.Value)),
             // One that was never acknowledged may be there, but whole.
-            kept.Count(r => !sent.TryGetValue(r.GetProperty("id").GetGuid(), out var body)
-                || !JsonElement.DeepEquals(r.GetProperty("body"), JsonDocument.Parse(body).RootElement)),
+            kept.Count(r =>
+                !sent.TryGetValue(r.GetProperty("id").GetGuid(), out var body)
+                || !JsonElement.DeepEquals(r.GetProperty("body"), JsonDocument.Parse(body).RootElement)
+            ),
             byId.Count(g => g.Count() > 1) + (revisions.Count - revisions.Distinct().Count()),
-            0, 0, TimeSpan.Zero);
+            0,
+            0,
+            TimeSpan.Zero
+        );
     }
 }

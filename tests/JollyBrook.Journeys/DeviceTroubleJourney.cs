@@ -1,6 +1,8 @@
 namespace JollyBrook.Journeys;
 
-/// <summary>A full disk, a flat battery, a changed clock: nothing acknowledged is lost, and nothing is taken for kept that is not.</summary>
+/// <summary>
+/// A full disk, a flat battery, a changed clock: nothing acknowledged is lost, and nothing is taken for kept that is not.
+/// </summary>
 public sealed class DeviceTroubleJourney : IDisposable
 {
     private readonly AppServer _server = ServerPool.Take(demo: false);
@@ -58,7 +60,8 @@ public sealed class DeviceTroubleJourney : IDisposable
             const add = IDBObjectStore.prototype.put;
             window.roomAgain = () => { IDBObjectStore.prototype.put = add; };
             IDBObjectStore.prototype.put = function () { throw new DOMException('The disk is full.', 'QuotaExceededError'); };
-            """);
+            """
+        );
         browser.Click("button", "Measured");
         browser.UntilText("Not kept: this device has no room left.");
         browser.Has("button", "Measured").ShouldBeTrue();

@@ -9,7 +9,9 @@ using OpenQA.Selenium;
 
 namespace JollyBrook.Journeys;
 
-/// <summary>What the page writes is read again by other libraries; what spreadsheets make of a table is taken in, all of it or none.</summary>
+/// <summary>
+/// What the page writes is read again by other libraries; what spreadsheets make of a table is taken in, all of it or none.
+/// </summary>
 public sealed class FilesJourney : IDisposable
 {
     private static readonly JsonSerializerOptions GeoJson = new() { Converters = { new GeoJsonConverterFactory() } };
@@ -98,7 +100,10 @@ public sealed class FilesJourney : IDisposable
         _browser.Click("button", "Take all of them in");
         _browser.UntilText("2 lines are in the book.");
         _browser.Until(() => _server.Records("book-line").Count == before + 2, "the lines to reach the server");
-        _server.Records("book-line").Count(r => r.GetProperty("body").TryGetProperty("note", out var note) && note.GetString() == "two\nlines").ShouldBe(1);
+        _server
+            .Records("book-line")
+            .Count(r => r.GetProperty("body").TryGetProperty("note", out var note) && note.GetString() == "two\nlines")
+            .ShouldBe(1);
 
         _browser.Click("button", "Done");
         Choose("CSV file", "again.csv", Good);
@@ -122,7 +127,13 @@ public sealed class FilesJourney : IDisposable
         _browser.UntilText("Corrected");
         _browser.Click("button", "Strike it out");
         _browser.UntilText("Struck out");
-        _browser.Until(() => _server.Records("book-line").Count(r => r.GetProperty("body").TryGetProperty("corrects", out var c) && c.ValueKind == JsonValueKind.String) == 2, "both lines to reach the server");
+        _browser.Until(
+            () =>
+                _server
+                    .Records("book-line")
+                    .Count(r => r.GetProperty("body").TryGetProperty("corrects", out var c) && c.ValueKind == JsonValueKind.String) == 2,
+            "both lines to reach the server"
+        );
     }
 
     private void Choose(string label, string name, string text)

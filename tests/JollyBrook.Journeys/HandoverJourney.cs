@@ -74,7 +74,8 @@ public sealed class HandoverJourney : IDisposable
         ilva.UntilText("Nothing was new: all of it is here already.");
     }
 
-    private static void Open(Browser browser, string path) => browser.Find(By.CssSelector("input[aria-label='Handed over as a file']")).SendKeys(path);
+    private static void Open(Browser browser, string path) =>
+        browser.Find(By.CssSelector("input[aria-label='Handed over as a file']")).SendKeys(path);
 
     private static void Note(Browser browser, string words)
     {
@@ -105,7 +106,8 @@ public sealed class HandoverJourney : IDisposable
 
                 return files.Count >= count || browser.Text.Contains("One code", StringComparison.Ordinal);
             },
-            "the codes");
+            "the codes"
+        );
         return files;
     }
 

@@ -14,18 +14,44 @@ public sealed class InHandJourney : IDisposable
         var (tablets, gravity, route) = (Guid.CreateVersion7(), Guid.CreateVersion7(), Guid.CreateVersion7());
         using var legs = await _server.Owner.PostAsync("/api/calc/legs", """{"startM":300,"legs":[{"distanceKm":12}]}""");
         var ground = JsonDocument.Parse(await legs.Content.ReadAsStringAsync()).RootElement;
-        foreach (var (id, kind, body) in new[]
-                 {
-                     (Guid.CreateVersion7(), "kit-item", """{"kind":"container","name":"Bottle","volumeL":1,"at":"hand"}"""),
-                     (Guid.CreateVersion7(), "kit-item", """{"kind":"container","name":"Flask","volumeL":0.5}"""),
-                     (tablets, "kit-item", """{"kind":"product","name":"Tablets","product":{"profileId":"clo2-tablet","bestBefore":"2031-01-01"}}"""),
-                     (gravity, "kit-item", """{"kind":"filter","name":"Gravity filter","filter":{"element":"ceramic","style":"gravity","ratedFlowLPerMin":0.25,"ratedLifeL":2000}}"""),
-                     (Guid.CreateVersion7(), "book-line", $$"""{"kind":"counted","at":"2026-08-01T09:00:00Z","itemId":"{{tablets}}","left":20}"""),
-                     (Guid.CreateVersion7(), "book-line", $$$"""{"kind":"filterLookedOver","at":"2026-08-01T09:00:00Z","itemId":"{{{gravity}}}","filter":{"usedL":10,"clogLoadLNtu":0,"lostShare":0,"wetted":"yes","frozen":"no","dropped":"no","newOrStored":false} }"""),
-                     (Guid.CreateVersion7(), "walker", """{"name":"Ilva","massKg":62,"heightCm":168}"""),
-                     (route, "route", $$"""{"name":"Over the fell","startDate":"2026-08-21","lengthKm":12,"heights":{{ground.GetProperty("heights").GetRawText()}},"containers":[{"name":"Bottle","volumeL":1}]}"""),
-                     (Guid.CreateVersion7(), "trip-source", $$"""{"name":"Upper brook","class":"perennial","alongKm":4,"clarity":"clear","colour":"none","temperatureC":8,"routeId":"{{route}}"}"""),
-                 })
+        foreach (
+            var (id, kind, body) in new[]
+            {
+                (Guid.CreateVersion7(), "kit-item", """{"kind":"container","name":"Bottle","volumeL":1,"at":"hand"}"""),
+                (Guid.CreateVersion7(), "kit-item", """{"kind":"container","name":"Flask","volumeL":0.5}"""),
+                (
+                    tablets,
+                    "kit-item",
+                    """{"kind":"product","name":"Tablets","product":{"profileId":"clo2-tablet","bestBefore":"2031-01-01"}}"""
+                ),
+                (
+                    gravity,
+                    "kit-item",
+                    """{"kind":"filter","name":"Gravity filter","filter":{"element":"ceramic","style":"gravity","ratedFlowLPerMin":0.25,"ratedLifeL":2000}}"""
+                ),
+                (
+                    Guid.CreateVersion7(),
+                    "book-line",
+                    $$"""{"kind":"counted","at":"2026-08-01T09:00:00Z","itemId":"{{tablets}}","left":20}"""
+                ),
+                (
+                    Guid.CreateVersion7(),
+                    "book-line",
+                    $$$"""{"kind":"filterLookedOver","at":"2026-08-01T09:00:00Z","itemId":"{{{gravity}}}","filter":{"usedL":10,"clogLoadLNtu":0,"lostShare":0,"wetted":"yes","frozen":"no","dropped":"no","newOrStored":false} }"""
+                ),
+                (Guid.CreateVersion7(), "walker", """{"name":"Ilva","massKg":62,"heightCm":168}"""),
+                (
+                    route,
+                    "route",
+                    $$"""{"name":"Over the fell","startDate":"2026-08-21","lengthKm":12,"heights":{{ground.GetProperty("heights").GetRawText()}},"containers":[{"name":"Bottle","volumeL":1}]}"""
+                ),
+                (
+                    Guid.CreateVersion7(),
+                    "trip-source",
+                    $$"""{"name":"Upper brook","class":"perennial","alongKm":4,"clarity":"clear","colour":"none","temperatureC":8,"routeId":"{{route}}"}"""
+                ),
+            }
+        )
         {
             (await _server.Owner.PutRecordAsync(_server.Owner.PersonId, kind, id, body)).EnsureSuccessStatusCode();
         }
@@ -61,7 +87,10 @@ public sealed class InHandJourney : IDisposable
         }
 
         phone.UntilText("Do not drink yet: waiting");
-        phone.Until(() => Told("filled").Count() == 2 && Told("sourceSeen").Count() == 1, "the filling and the report to be written by themselves");
+        phone.Until(
+            () => Told("filled").Count() == 2 && Told("sourceSeen").Count() == 1,
+            "the filling and the report to be written by themselves"
+        );
         var seen = Told("sourceSeen").Single();
         seen.GetProperty("sourceId").GetString().ShouldBe(Told("filled").Last().GetProperty("sourceId").GetString());
         (seen.GetProperty("flowing").GetBoolean(), seen.GetProperty("clarity").GetString()).ShouldBe((true, "clear"));
@@ -132,7 +161,11 @@ public sealed class InHandJourney : IDisposable
 
         // A late correction moves what follows from it: half a cup, not a cup.
         phone.Until(() => Told("drank").Count() == 2, "the drinks to reach the server");
-        var drink = _server.Records("book-line").Last(l => l.GetProperty("body").GetProperty("kind").GetString() == "drank").GetProperty("id").GetString();
+        var drink = _server
+            .Records("book-line")
+            .Last(l => l.GetProperty("body").GetProperty("kind").GetString() == "drank")
+            .GetProperty("id")
+            .GetString();
         phone.Go($"/book/fix-{drink}");
         phone.Fill("Drunk", "0.1");
         phone.Click("button", "Write it anew");

@@ -69,11 +69,13 @@ public sealed class KeyboardJourney : IDisposable
     [Fact]
     public async Task A_bottle_is_filled_drunk_from_and_spilt_by_keys_alone()
     {
-        foreach (var body in new[]
-                 {
-                     """{"kind":"container","name":"Bottle","volumeL":1}""",
-                     """{"kind":"filter","name":"Gravity filter","filter":{"element":"ceramic","style":"gravity","ratedFlowLPerMin":0.25,"ratedLifeL":2000}}""",
-                 })
+        foreach (
+            var body in new[]
+            {
+                """{"kind":"container","name":"Bottle","volumeL":1}""",
+                """{"kind":"filter","name":"Gravity filter","filter":{"element":"ceramic","style":"gravity","ratedFlowLPerMin":0.25,"ratedLifeL":2000}}""",
+            }
+        )
         {
             (await _server.Owner.PutRecordAsync(_server.Owner.PersonId, "kit-item", Guid.CreateVersion7(), body)).EnsureSuccessStatusCode();
         }
@@ -95,7 +97,14 @@ public sealed class KeyboardJourney : IDisposable
     [Fact]
     public async Task Signs_and_a_built_filter_by_keys_alone()
     {
-        (await _server.Owner.PutRecordAsync(_server.Owner.PersonId, "walker", Guid.CreateVersion7(), """{"name":"Ilva","massKg":62,"heightCm":168}""")).EnsureSuccessStatusCode();
+        (
+            await _server.Owner.PutRecordAsync(
+                _server.Owner.PersonId,
+                "walker",
+                Guid.CreateVersion7(),
+                """{"name":"Ilva","massKg":62,"heightCm":168}"""
+            )
+        ).EnsureSuccessStatusCode();
         var untilSix = DateTime.UtcNow.Date.AddHours(18) - DateTime.UtcNow;
         _browser.LetTimePass(untilSix < TimeSpan.FromHours(4) ? untilSix + TimeSpan.FromDays(1) : untilSix);
         _browser.Open("/now");
@@ -127,6 +136,9 @@ public sealed class KeyboardJourney : IDisposable
         _browser.Press(Keys.Enter);
     }
 
-    private void CurrentStepIs(string title) => _browser.Until(
-        () => _browser.Driver.FindElements(By.CssSelector("li[aria-current=step]")).SingleOrDefault()?.Text.Contains(title) == true, $"step “{title}”");
+    private void CurrentStepIs(string title) =>
+        _browser.Until(
+            () => _browser.Driver.FindElements(By.CssSelector("li[aria-current=step]")).SingleOrDefault()?.Text.Contains(title) == true,
+            $"step “{title}”"
+        );
 }

@@ -60,14 +60,25 @@ public sealed class KitJourney : IDisposable
     {
         var styles = new[]
         {
-            ("squeeze", "Squeeze 1 L through"), ("gravity", "Hang it up and let 1 L run through"), ("pump", "Pump 1 L through"),
-            ("press", "Press 1 L through"), ("drinkThrough", "Drink 1 L through it"),
+            ("squeeze", "Squeeze 1 L through"),
+            ("gravity", "Hang it up and let 1 L run through"),
+            ("pump", "Pump 1 L through"),
+            ("press", "Press 1 L through"),
+            ("drinkThrough", "Drink 1 L through it"),
         };
         foreach (var (style, _) in styles)
         {
             var id = Guid.CreateVersion7();
-            await KeepAsync("kit-item", id, $$$"""{"kind":"filter","name":"{{{style}}} filter","filter":{"element":"hollowFibre","style":"{{{style}}}","ratedFlowLPerMin":1,"ratedLifeL":1000} }""");
-            await KeepAsync("book-line", Guid.CreateVersion7(), $$$"""{"kind":"filterLookedOver","at":"2026-08-01T09:00:00Z","itemId":"{{{id}}}","filter":{"usedL":10,"wetted":"yes","frozen":"no"} }""");
+            await KeepAsync(
+                "kit-item",
+                id,
+                $$$"""{"kind":"filter","name":"{{{style}}} filter","filter":{"element":"hollowFibre","style":"{{{style}}}","ratedFlowLPerMin":1,"ratedLifeL":1000} }"""
+            );
+            await KeepAsync(
+                "book-line",
+                Guid.CreateVersion7(),
+                $$$"""{"kind":"filterLookedOver","at":"2026-08-01T09:00:00Z","itemId":"{{{id}}}","filter":{"usedL":10,"wetted":"yes","frozen":"no"} }"""
+            );
         }
 
         _browser.Open("/treat");
@@ -95,12 +106,17 @@ public sealed class KitJourney : IDisposable
         using var browser = demo.NewBrowser();
         browser.Open("/treat");
         browser.UntilHeadline("2 cycles of UV");
-        foreach (var (way, sign) in new[]
-                 {
-                     ("UV lamp", "stirring all the time"), ("Canister stove", "Bring to a rolling boil"), ("Chlorine tablets", "Shake until it is gone"),
-                     ("Chlorine dioxide tablets", "Shake until it is gone"), ("Bleach in a dropper bottle", "Smell it"),
-                     ("Squeeze filter, then chlorine tablets", "Squeeze 1 L through"),
-                 })
+        foreach (
+            var (way, sign) in new[]
+            {
+                ("UV lamp", "stirring all the time"),
+                ("Canister stove", "Bring to a rolling boil"),
+                ("Chlorine tablets", "Shake until it is gone"),
+                ("Chlorine dioxide tablets", "Shake until it is gone"),
+                ("Bleach in a dropper bottle", "Smell it"),
+                ("Squeeze filter, then chlorine tablets", "Squeeze 1 L through"),
+            }
+        )
         {
             browser.Go("/treat");
             browser.Way(way);
@@ -131,14 +147,20 @@ public sealed class KitJourney : IDisposable
         browser.Click("button", "No colour");
         browser.Way("Sunlight");
         browser.Fill("Latitude", "0");
-        browser.Fill("Longitude", Math.IEEERemainder(15 * (7.5 - DateTime.UtcNow.TimeOfDay.TotalHours), 360).ToString("F0", System.Globalization.CultureInfo.InvariantCulture));
+        browser.Fill(
+            "Longitude",
+            Math.IEEERemainder(15 * (7.5 - DateTime.UtcNow.TimeOfDay.TotalHours), 360)
+                .ToString("F0", System.Globalization.CultureInfo.InvariantCulture)
+        );
         browser.Fill("Sky covered by cloud", "0");
         browser.UntilHeadline("A day of strong sun");
         browser.Click("button", "Start");
         browser.UntilText("Lay it in full sun");
     }
 
-    private void AnswerNo(string question) => _browser.Click(
-        () => _browser.Named("group", question).FindElements(OpenQA.Selenium.By.TagName("button")).FirstOrDefault(b => b.Text == "No"),
-        $"no to “{question}”");
+    private void AnswerNo(string question) =>
+        _browser.Click(
+            () => _browser.Named("group", question).FindElements(OpenQA.Selenium.By.TagName("button")).FirstOrDefault(b => b.Text == "No"),
+            $"no to “{question}”"
+        );
 }

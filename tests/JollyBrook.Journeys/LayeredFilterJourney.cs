@@ -2,7 +2,9 @@ using OpenQA.Selenium;
 
 namespace JollyBrook.Journeys;
 
-/// <summary>A layered filter is built from its card, clears muddy water, counts its litres, runs cloudy and is washed; on a phone.</summary>
+/// <summary>
+/// A layered filter is built from its card, clears muddy water, counts its litres, runs cloudy and is washed; on a phone.
+/// </summary>
 public sealed class LayeredFilterJourney : IDisposable
 {
     private readonly AppServer _server = ServerPool.Take(demo: false);
@@ -19,7 +21,14 @@ public sealed class LayeredFilterJourney : IDisposable
     [Fact]
     public async Task Built_used_and_clouded()
     {
-        (await _server.Owner.PutRecordAsync(_server.Owner.PersonId, "kit-item", Guid.CreateVersion7(), """{"kind":"container","name":"Bottle","volumeL":1}""")).EnsureSuccessStatusCode();
+        (
+            await _server.Owner.PutRecordAsync(
+                _server.Owner.PersonId,
+                "kit-item",
+                Guid.CreateVersion7(),
+                """{"kind":"container","name":"Bottle","volumeL":1}"""
+            )
+        ).EnsureSuccessStatusCode();
         _phone.Open("/scarce/build");
         _phone.Click(By.XPath("//article[@aria-label='Layered filter']//button[contains(., 'It is built')]"));
         _phone.UntilText("It is in the kit");
@@ -44,6 +53,9 @@ public sealed class LayeredFilterJourney : IDisposable
         _phone.UntilText("Layered filter: runs cloudy");
         _phone.Go("/now");
         _phone.Click("button", "Layered filter: layers washed");
-        _phone.Until(() => !_phone.Text.Contains("not counted on until its layers", StringComparison.Ordinal), "the washed filter to be counted on again");
+        _phone.Until(
+            () => !_phone.Text.Contains("not counted on until its layers", StringComparison.Ordinal),
+            "the washed filter to be counted on again"
+        );
     }
 }

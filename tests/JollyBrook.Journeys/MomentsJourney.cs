@@ -99,7 +99,10 @@ public sealed class MomentsJourney(ITestOutputHelper output) : IDisposable
         var camp = desk.Find(By.XPath("//*[@role='slider'][starts-with(@aria-label, 'Camp ')]"));
         var before = camp.GetAttribute("aria-valuenow");
         camp.SendKeys(Keys.ArrowRight);
-        desk.Until(() => desk.Find(By.XPath("//*[@role='slider'][starts-with(@aria-label, 'Camp ')]")).GetAttribute("aria-valuenow") != before, "the camp half a kilometre on");
+        desk.Until(
+            () => desk.Find(By.XPath("//*[@role='slider'][starts-with(@aria-label, 'Camp ')]")).GetAttribute("aria-valuenow") != before,
+            "the camp half a kilometre on"
+        );
 
         // A water opens in place, from the strip and from the map alike.
         desk.Click("button", "Fernhollow spring, 1.2 km");
@@ -123,16 +126,26 @@ public sealed class MomentsJourney(ITestOutputHelper output) : IDisposable
     }
 
     /// <summary>How many screens have been scrolled.</summary>
-    private static double Screens(Browser browser) => Convert.ToDouble(browser.Driver.ExecuteScript("return window.scrollY / window.innerHeight"), System.Globalization.CultureInfo.InvariantCulture);
+    private static double Screens(Browser browser) =>
+        Convert.ToDouble(
+            browser.Driver.ExecuteScript("return window.scrollY / window.innerHeight"),
+            System.Globalization.CultureInfo.InvariantCulture
+        );
 
     private static double Top(Browser browser, IWebElement element) =>
-        Convert.ToDouble(browser.Driver.ExecuteScript("return arguments[0].getBoundingClientRect().top", element), System.Globalization.CultureInfo.InvariantCulture);
+        Convert.ToDouble(
+            browser.Driver.ExecuteScript("return arguments[0].getBoundingClientRect().top", element),
+            System.Globalization.CultureInfo.InvariantCulture
+        );
 
-    private static bool InView(Browser browser, IWebElement element) => (bool)browser.Driver.ExecuteScript(
-        """
-        const box = arguments[0].getBoundingClientRect();
-        const over = document.elementFromPoint(box.x + box.width / 2, box.y + box.height / 2);
-        return box.top >= 0 && box.bottom <= innerHeight && over !== null && (arguments[0].contains(over) || over.contains(arguments[0]));
-        """,
-        element)!;
+    private static bool InView(Browser browser, IWebElement element) =>
+        (bool)
+            browser.Driver.ExecuteScript(
+                """
+                const box = arguments[0].getBoundingClientRect();
+                const over = document.elementFromPoint(box.x + box.width / 2, box.y + box.height / 2);
+                return box.top >= 0 && box.bottom <= innerHeight && over !== null && (arguments[0].contains(over) || over.contains(arguments[0]));
+                """,
+                element
+            )!;
 }

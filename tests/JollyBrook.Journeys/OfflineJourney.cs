@@ -67,13 +67,27 @@ public sealed class OfflineJourney : IDisposable
         browser.UntilText("Camp bag");
         browser.UntilOfflineReady();
         demo.Stop();
-        foreach (var (path, sign) in new[]
-                 {
-                     ("/now", "Camp bag"), ("/treat", "Drink at"), ("/kit", "Flocculant drops"), ("/book", "Litre bottle"), ("/day", "Drinking until morning"), ("/kit/check", "Two must be left"), ("/book/learn", "Take it over"), ("/book/look-back", "could fit"),
-                     ("/words", "Where practitioners disagree"), ("/route", "At each place"), ("/body", "Rules of thumb"), ("/settings", "Reading and typing"), ("/settings/party", "Torren"),
-                     ("/settings/backup", "Save the backup"), ("/choose", "Nothing to choose"),
-                     ("/settings/device", "The whole program is on this device"),
-                 })
+        foreach (
+            var (path, sign) in new[]
+            {
+                ("/now", "Camp bag"),
+                ("/treat", "Drink at"),
+                ("/kit", "Flocculant drops"),
+                ("/book", "Litre bottle"),
+                ("/day", "Drinking until morning"),
+                ("/kit/check", "Two must be left"),
+                ("/book/learn", "Take it over"),
+                ("/book/look-back", "could fit"),
+                ("/words", "Where practitioners disagree"),
+                ("/route", "At each place"),
+                ("/body", "Rules of thumb"),
+                ("/settings", "Reading and typing"),
+                ("/settings/party", "Torren"),
+                ("/settings/backup", "Save the backup"),
+                ("/choose", "Nothing to choose"),
+                ("/settings/device", "The whole program is on this device"),
+            }
+        )
         {
             // Loaded anew, as from a link or a bookmark; one room of each address's shape, since all come the same way.
             if (path is "/now" or "/treat" or "/kit/check" or "/settings/device")
@@ -87,7 +101,10 @@ public sealed class OfflineJourney : IDisposable
 
             browser.UntilText(sign);
             // The face came along too.
-            browser.Until(() => (bool)browser.Driver.ExecuteScript("return document.fonts.check('16px \"Atkinson Hyperlegible Next Variable\"')")!, $"the letters of {path}");
+            browser.Until(
+                () => (bool)browser.Driver.ExecuteScript("return document.fonts.check('16px \"Atkinson Hyperlegible Next Variable\"')")!,
+                $"the letters of {path}"
+            );
         }
 
         browser.Go("/settings/party");

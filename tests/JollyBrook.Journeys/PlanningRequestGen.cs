@@ -50,10 +50,19 @@ internal static class PlanningRequestGen
         (4, Sweat.Select(json => ("sweat", json))),
         (4, Plan.Select(json => ("plan", json))),
         (2, Plan.Select(json => ("how-sure", $$"""{"plan":{{json}},"runs":200,"target":0.1}"""))),
-        (1, Number(1, 20, "-1").Select(km => ("legs", $$"""{"startM":100,"legs":[{"name":"A","distanceKm":{{km}},"upM":300,"downM":100}]}"""))),
-        (1, Route.Select(json => ("route-line", json))));
+        (
+            1,
+            Number(1, 20, "-1")
+                .Select(km => ("legs", $$"""{"startM":100,"legs":[{"name":"A","distanceKm":{{km}},"upM":300,"downM":100}]}"""))
+        ),
+        (1, Route.Select(json => ("route-line", json)))
+    );
 
-    private static Gen<string> Number(double from, double to, params string[] others) => others.Length == 0
-        ? Gen.Double[from, to].Select(n => Math.Round(n, 3).ToString(CultureInfo.InvariantCulture))
-        : Gen.Frequency((14, Gen.Double[from, to].Select(n => Math.Round(n, 3).ToString(CultureInfo.InvariantCulture))), (1, Gen.OneOf(others)));
+    private static Gen<string> Number(double from, double to, params string[] others) =>
+        others.Length == 0
+            ? Gen.Double[from, to].Select(n => Math.Round(n, 3).ToString(CultureInfo.InvariantCulture))
+            : Gen.Frequency(
+                (14, Gen.Double[from, to].Select(n => Math.Round(n, 3).ToString(CultureInfo.InvariantCulture))),
+                (1, Gen.OneOf(others))
+            );
 }

@@ -11,7 +11,19 @@ internal static class RequestGen
     private static readonly Gen<string> Treat =
         from units in Units
         from method in Gen.OneOf(
-            "boil", "boil", "boil", "nadcc-8.5", "nadcc-17", "bleach", "bleach", "clo2-tablet", "clo2-drops", "iodine-tablet", "iodine-tincture", "dew")
+            "boil",
+            "boil",
+            "boil",
+            "nadcc-8.5",
+            "nadcc-17",
+            "bleach",
+            "bleach",
+            "clo2-tablet",
+            "clo2-drops",
+            "iodine-tablet",
+            "iodine-tincture",
+            "dew"
+        )
         from water in Water()
         from options in method == "boil" ? Boil() : Chemical()
         from viruses in Gen.OneOf("true", "false", "null")
@@ -21,7 +33,10 @@ internal static class RequestGen
         from taps in Gen.Select(Gen.OneOf("strain", "measure", "contact", "drink"), Gen.Int[0, 120]).Array[0, 6]
         from minute in Gen.Int[0, 180]
         select $$"""
-            {"steps":[{"id":"strain","kind":"prepare","title":"a","detail":"b","done":"c"},{"id":"measure","kind":"prepare","title":"a","detail":"b","done":"c"},{"id":"contact","kind":"contact","title":"a","detail":"b","done":null,"clock":"gate","minutes":33.5},{"id":"drink","kind":"drink","title":"a","detail":"b","done":"c"}],"shortOf":["viruses"],"taps":[{{string.Join(",", taps.Select(t => $$"""{"kind":"done","stepId":"{{t.Item1}}","at":"{{At(t.Item2)}}"}"""))}}],"startedAt":"{{At(0)}}","now":"{{At(minute)}}"}
+            {"steps":[{"id":"strain","kind":"prepare","title":"a","detail":"b","done":"c"},{"id":"measure","kind":"prepare","title":"a","detail":"b","done":"c"},{"id":"contact","kind":"contact","title":"a","detail":"b","done":null,"clock":"gate","minutes":33.5},{"id":"drink","kind":"drink","title":"a","detail":"b","done":"c"}],"shortOf":["viruses"],"taps":[{{string.Join(
+                ",",
+                taps.Select(t => $$"""{"kind":"done","stepId":"{{t.Item1}}","at":"{{At(t.Item2)}}"}""")
+            )}}],"startedAt":"{{At(0)}}","now":"{{At(minute)}}"}
             """;
 
     private static readonly Gen<string> Source =
@@ -54,7 +69,16 @@ internal static class RequestGen
         from source in Source
         from filter in Filter
         from lamp in Lamp
-        from method in Gen.OneOf("null", "\"filter\"", "\"lamp\"", "\"filter+lamp\"", "\"filter+tablets\"", "\"sunlight\"", "\"stove\"", "\"lamp+filter\"")
+        from method in Gen.OneOf(
+            "null",
+            "\"filter\"",
+            "\"lamp\"",
+            "\"filter+lamp\"",
+            "\"filter+tablets\"",
+            "\"sunlight\"",
+            "\"stove\"",
+            "\"lamp+filter\""
+        )
         from snow in Gen.OneOf("null", "null", """{"kind":"settled","temperatureC":-12}""")
         from cloud in Number(0, 1, "null")
         from latitude in Number(-70, 70, "200", "null")
@@ -69,17 +93,19 @@ internal static class RequestGen
         from water in Water()
         select $$"""{"units":{{units}},"source":{{source}},"water":{{water}}}""";
 
-    private static readonly Gen<string> Broken =
-        from whole in Treat
-        from length in Gen.Int[0, 60]
-        select whole[..length];
+    private static readonly Gen<string> Broken = from whole in Treat from length in Gen.Int[0, 60] select whole[..length];
 
     public static readonly Gen<(string Name, string Json)> Any = Gen.Frequency(
         (2, Units.Select(u => ("catalogue", $$"""{"units":{{u}}}"""))),
         (16, Treat.Select(json => ("treat", json))),
         (10, WithKit.Select(json => ("treat", json))),
         (4, WithKit.Select(json => ("chains", json))),
-        (3, WithKit.Select(json => ("what-matters", $$"""{"of":{"about":"treat","request":{{json}}},"told":["source.seen","water.colour"]}"""))),
+        (
+            3,
+            WithKit.Select(json =>
+                ("what-matters", $$"""{"of":{"about":"treat","request":{{json}}},"told":["source.seen","water.colour"]}""")
+            )
+        ),
         (4, Judge.Select(json => ("judge", json))),
         (2, KitItem.Select(json => ("kit-item", json))),
         (1, Gen.Const(("words", "{}"))),
@@ -88,7 +114,8 @@ internal static class RequestGen
         (14, BookRequestGen.Any),
         (16, ScarceRequestGen.Any),
         (1, Broken.Select(json => ("treat", json))),
-        (1, Gen.Const(("divine", "{}"))));
+        (1, Gen.Const(("divine", "{}")))
+    );
 
     private static Gen<string> Water() =>
         from litres in Number(0.05, 60, "0", "-3", "400", "\"much\"", "null")
@@ -102,7 +129,11 @@ internal static class RequestGen
         from school in Gen.OneOf("\"oneOrThree\"", "\"rollingBoil\"", "\"longBoil\"", "null")
         from minutes in Number(1, 30, "90", "null")
         from burner in Gen.OneOf("\"canister-windy\"", "\"hexamine\"", "\"open-fire\"", "null")
-        from pot in Gen.OneOf("null", """{"capacityL":1.3,"massKg":0.19,"material":"titanium"}""", """{"capacityL":0,"massKg":0.2,"material":null}""")
+        from pot in Gen.OneOf(
+            "null",
+            """{"capacityL":1.3,"massKg":0.19,"material":"titanium"}""",
+            """{"capacityL":0,"massKg":0.2,"material":null}"""
+        )
         from lid in Gen.OneOf("true", "false", "null")
         from cooling in Gen.OneOf("\"stillAir\"", "\"stream\"", "null")
         from air in Number(-40, 50, "null")
@@ -118,9 +149,11 @@ internal static class RequestGen
         select $$""""chemical":{"date":{{date}},"light":{{light}},"ph":{{ph}},"bleachStrengthPercent":{{strength}},"bleachAgeMonths":{{age}},"dropCount":{{drops}}}"""";
 
     /// <summary>Mostly a number in its range, now and then one of the others.</summary>
-    private static Gen<string> Number(double from, double to, params string[] others) => Gen.Frequency(
-        (12, Gen.Double[from, to].Select(n => Math.Round(n, 3).ToString(CultureInfo.InvariantCulture))),
-        (1, Gen.OneOf(others)));
+    private static Gen<string> Number(double from, double to, params string[] others) =>
+        Gen.Frequency(
+            (12, Gen.Double[from, to].Select(n => Math.Round(n, 3).ToString(CultureInfo.InvariantCulture))),
+            (1, Gen.OneOf(others))
+        );
 
     private static string At(int minute) => new DateTimeOffset(2026, 8, 21, 14, 0, 0, TimeSpan.Zero).AddMinutes(minute).ToString("O");
 }

@@ -6,7 +6,10 @@ using OpenQA.Selenium;
 
 namespace JollyBrook.Journeys;
 
-/// <summary>From a dropped track to a card in the hand: sources, a stretch that is too long, its remedy, the wanted certainty, and all of it offline.</summary>
+/// <summary>
+/// From a dropped track to a card in the hand: sources, a stretch that is too long, its remedy, the wanted certainty, and all of it
+/// offline.
+/// </summary>
 public sealed class RouteJourney : IDisposable
 {
     private readonly AppServer _server = ServerPool.Take(demo: false);
@@ -86,7 +89,9 @@ public sealed class RouteJourney : IDisposable
 
         _browser.Click("tab", "Take it along");
         _browser.UntilText("Without a phone:");
-        var pdf = (Dictionary<string, object>)_browser.Driver.ExecuteCdpCommand("Page.printToPDF", new Dictionary<string, object?> { ["preferCSSPageSize"] = true })!;
+        var pdf =
+            (Dictionary<string, object>)
+                _browser.Driver.ExecuteCdpCommand("Page.printToPDF", new Dictionary<string, object?> { ["preferCSSPageSize"] = true })!;
         var bytes = Convert.FromBase64String((string)pdf["data"]);
         System.Text.Encoding.ASCII.GetString(bytes, 0, 5).ShouldBe("%PDF-");
         // A5: 420 × 595 points.
@@ -113,7 +118,10 @@ public sealed class RouteJourney : IDisposable
         // What reads files is on the device too: places alone for this route, a track for another.
         _browser.Click("tab", "Sources");
         var places = Path.Combine(Path.GetDirectoryName(_track)!, "places.gpx");
-        File.WriteAllText(places, "<gpx version=\"1.1\"><wpt lat=\"46.2\" lon=\"-28.65\"><name>Sheep trough</name><desc>dry 1 Aug 2026</desc></wpt></gpx>");
+        File.WriteAllText(
+            places,
+            "<gpx version=\"1.1\"><wpt lat=\"46.2\" lon=\"-28.65\"><name>Sheep trough</name><desc>dry 1 Aug 2026</desc></wpt></gpx>"
+        );
         _browser.Find(By.CssSelector("input[aria-label='Sources file']")).SendKeys(places);
         _browser.UntilText("1 new place in the file.");
         _browser.UntilText("dry on 1 Aug 2026");
@@ -128,7 +136,10 @@ public sealed class RouteJourney : IDisposable
         var sent = await ReadAsync(File.ReadAllText(_track));
         var written = await ReadAsync(gpx);
         written.GetProperty("lengthKm").GetDouble().ShouldBe(sent.GetProperty("lengthKm").GetDouble(), 0.02);
-        written.GetProperty("ascentM").GetDouble().ShouldBe(sent.GetProperty("ascentM").GetDouble(), sent.GetProperty("ascentM").GetDouble() * 0.03);
+        written
+            .GetProperty("ascentM")
+            .GetDouble()
+            .ShouldBe(sent.GetProperty("ascentM").GetDouble(), sent.GetProperty("ascentM").GetDouble() * 0.03);
         var (before, after) = (sent.GetProperty("heights").GetString()!, written.GetProperty("heights").GetString()!);
         EncodedNumbers.Decode(after)!.Count.ShouldBe(EncodedNumbers.Decode(before)!.Count);
         written.GetProperty("places").EnumerateArray().Select(p => p.GetProperty("name").GetString()).ShouldContain("Moss spring");
@@ -141,7 +152,11 @@ public sealed class RouteJourney : IDisposable
             written.GetProperty(part).GetString().ShouldBe(kept.GetProperty(part).GetString());
         }
 
-        XDocument.Parse(gpx).Descendants().Count(e => e.Name.LocalName == "trkpt").ShouldBeGreaterThanOrEqualTo(EncodedNumbers.Decode(after)!.Count);
+        XDocument
+            .Parse(gpx)
+            .Descendants()
+            .Count(e => e.Name.LocalName == "trkpt")
+            .ShouldBeGreaterThanOrEqualTo(EncodedNumbers.Decode(after)!.Count);
     }
 
     private async Task<JsonElement> ReadAsync(string text)
@@ -154,8 +169,19 @@ public sealed class RouteJourney : IDisposable
     /// <summary>22 km due east over a moor, a spring and a seep on the way.</summary>
     private static string Track()
     {
-        string Point(string tag, double km, string inside) => string.Create(CultureInfo.InvariantCulture, $"<{tag} lat=\"46.2\" lon=\"{-28.7 + (km / 76.96):0.000000}\">{inside}</{tag}>");
-        var points = string.Concat(Enumerable.Range(0, 221).Select(i => Point("trkpt", i / 10.0, string.Create(CultureInfo.InvariantCulture, $"<ele>{300 + (200 * Math.Sin(i / 35.0)):0.0}</ele>"))));
+        string Point(string tag, double km, string inside) =>
+            string.Create(CultureInfo.InvariantCulture, $"<{tag} lat=\"46.2\" lon=\"{-28.7 + (km / 76.96):0.000000}\">{inside}</{tag}>");
+        var points = string.Concat(
+            Enumerable
+                .Range(0, 221)
+                .Select(i =>
+                    Point(
+                        "trkpt",
+                        i / 10.0,
+                        string.Create(CultureInfo.InvariantCulture, $"<ele>{300 + (200 * Math.Sin(i / 35.0)):0.0}</ele>")
+                    )
+                )
+        );
         return $"<?xml version=\"1.0\"?><gpx version=\"1.1\" creator=\"test\" xmlns=\"http://www.topografix.com/GPX/1/1\">{Point("wpt", 9, "<name>Moss spring</name>")}{Point("wpt", 15, "<name>Reed seep</name>")}<trk><name>Over the moor</name><trkseg>{points}</trkseg></trk></gpx>";
     }
 }

@@ -2,7 +2,9 @@ using System.Text.Json;
 
 namespace JollyBrook.Journeys;
 
-/// <summary>25 km run in rounds of five, past the tap at home: the rounds laid out, a vest suggested and taken, and the card that says it.</summary>
+/// <summary>
+/// 25 km run in rounds of five, past the tap at home: the rounds laid out, a vest suggested and taken, and the card that says it.
+/// </summary>
 public sealed class RunJourney : IDisposable
 {
     private readonly AppServer _server = ServerPool.Take(demo: false);
@@ -12,11 +14,13 @@ public sealed class RunJourney : IDisposable
     [Fact]
     public async Task A_run_in_rounds_past_the_tap()
     {
-        foreach (var (kind, body) in new[]
-                 {
-                     ("walker", """{"name":"Ilva","massKg":62,"heightCm":168,"packKg":1.5,"worn":"shortsAndShirt"}"""),
-                     ("kit-item", """{"kind":"container","name":"Camp bag","volumeL":4}"""),
-                 })
+        foreach (
+            var (kind, body) in new[]
+            {
+                ("walker", """{"name":"Ilva","massKg":62,"heightCm":168,"packKg":1.5,"worn":"shortsAndShirt"}"""),
+                ("kit-item", """{"kind":"container","name":"Camp bag","volumeL":4}"""),
+            }
+        )
         {
             (await _server.Owner.PutRecordAsync(_server.Owner.PersonId, kind, Guid.CreateVersion7(), body)).EnsureSuccessStatusCode();
         }
@@ -56,5 +60,14 @@ public sealed class RunJourney : IDisposable
         browser.UntilText("Without a phone:");
     }
 
-    private List<string?> Containers() => [.. _server.Records("route").SelectMany(r => r.GetProperty("body").TryGetProperty("containers", out var list) && list.ValueKind == JsonValueKind.Array ? list.EnumerateArray().Select(c => c.GetProperty("name").GetString()) : [])];
+    private List<string?> Containers() =>
+        [
+            .. _server
+                .Records("route")
+                .SelectMany(r =>
+                    r.GetProperty("body").TryGetProperty("containers", out var list) && list.ValueKind == JsonValueKind.Array
+                        ? list.EnumerateArray().Select(c => c.GetProperty("name").GetString())
+                        : []
+                ),
+        ];
 }

@@ -1,6 +1,8 @@
 namespace JollyBrook.Journeys;
 
-/// <summary>Water is short: where the party stands from three numbers, what could be made, and the call for help; all without a server.</summary>
+/// <summary>
+/// Water is short: where the party stands from three numbers, what could be made, and the call for help; all without a server.
+/// </summary>
 public sealed class ScarceJourney : IDisposable
 {
     private readonly AppServer _server = ServerPool.Take(demo: false);

@@ -40,8 +40,11 @@ internal static class ScarceRequestGen
         from level in Gen.OneOf("1", "2", "3", "4", "5", "6", "9")
         from focus in Gen.OneOf("null", "\"judge\"", "\"clear\"", "\"carry\"", "\"dose\"")
         from played in Gen.OneOf(
-            "null", """{"looks":[{"source":"a","look":"edges"},{"source":"a","look":"mark"}]}""",
-            """{"source":"a","clear":"settle","method":"tablets","dose":2,"waitMinutes":45,"store":"rinseThreads","carryL":3.5}""", """{"source":"none"}""")
+            "null",
+            """{"looks":[{"source":"a","look":"edges"},{"source":"a","look":"mark"}]}""",
+            """{"source":"a","clear":"settle","method":"tablets","dose":2,"waitMinutes":45,"store":"rinseThreads","carryL":3.5}""",
+            """{"source":"none"}"""
+        )
         select $$"""{"seed":{{seed}},"level":{{level}},"focus":{{focus}},"answers":{{played}}}""";
 
     private static readonly Gen<string> Quiz =
@@ -50,15 +53,35 @@ internal static class ScarceRequestGen
         from answer in Gen.OneOf("null", "4", "60")
         select $$"""{"seed":{{seed}},"trap":{{trap}},"answer":{{answer}}}""";
 
-    private static readonly Gen<string> Progress = Gen.Select(Gen.Int[0, 9], Gen.Bool).Array[0, 12].Select(done =>
-        $$"""{"results":[{{string.Join(",", done.Select(d => $$"""{"kind":"drill","seed":{{d.Item1}},"level":1,"focus":null,"at":"2026-08-2{{d.Item1 % 9}}T10:00:00Z","skills":[{"skill":"dose","passed":{{(d.Item2 ? "true" : "false")}}}]}"""))}}],"now":"2026-09-01T08:00:00+01:00"}""");
+    private static readonly Gen<string> Progress = Gen.Select(Gen.Int[0, 9], Gen.Bool)
+        .Array[0, 12]
+        .Select(done =>
+            $$"""{"results":[{{string.Join(",", done.Select(d => $$"""{"kind":"drill","seed":{{d.Item1}},"level":1,"focus":null,"at":"2026-08-2{{d.Item1 % 9}}T10:00:00Z","skills":[{"skill":"dose","passed":{{(d.Item2 ? "true" : "false")}}}]}"""))}}],"now":"2026-09-01T08:00:00+01:00"}"""
+        );
 
     public static readonly Gen<(string Name, string Json)> Any = Gen.Frequency(
-        (3, Short.Select(json => ("water-short", json))), (3, Make.Select(json => ("make-water", json))), (4, Drill.Select(json => ("drill", json))),
-        (2, Quiz.Select(json => ("quiz", json))), (1, Progress.Select(json => ("drill-progress", json))),
-        (1, Number(-90, 90, "200", "null").Select(latitude => ("call-for-help", $$"""{"latitudeDeg":{{latitude}},"longitudeDeg":-28.6,"inHandL":0.4,"restLPerH":0.2,"now":"2026-08-22T14:05:00+01:00"}"""))));
+        (3, Short.Select(json => ("water-short", json))),
+        (3, Make.Select(json => ("make-water", json))),
+        (4, Drill.Select(json => ("drill", json))),
+        (2, Quiz.Select(json => ("quiz", json))),
+        (1, Progress.Select(json => ("drill-progress", json))),
+        (
+            1,
+            Number(-90, 90, "200", "null")
+                .Select(latitude =>
+                    (
+                        "call-for-help",
+                        $$"""{"latitudeDeg":{{latitude}},"longitudeDeg":-28.6,"inHandL":0.4,"restLPerH":0.2,"now":"2026-08-22T14:05:00+01:00"}"""
+                    )
+                )
+        )
+    );
 
-    private static Gen<string> Number(double from, double to, params string[] others) => others.Length == 0
-        ? Gen.Double[from, to].Select(n => Math.Round(n, 3).ToString(CultureInfo.InvariantCulture))
-        : Gen.Frequency((14, Gen.Double[from, to].Select(n => Math.Round(n, 3).ToString(CultureInfo.InvariantCulture))), (1, Gen.OneOf(others)));
+    private static Gen<string> Number(double from, double to, params string[] others) =>
+        others.Length == 0
+            ? Gen.Double[from, to].Select(n => Math.Round(n, 3).ToString(CultureInfo.InvariantCulture))
+            : Gen.Frequency(
+                (14, Gen.Double[from, to].Select(n => Math.Round(n, 3).ToString(CultureInfo.InvariantCulture))),
+                (1, Gen.OneOf(others))
+            );
 }

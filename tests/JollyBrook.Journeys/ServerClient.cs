@@ -16,7 +16,11 @@ public sealed class ServerClient : IDisposable
     public ServerClient(string address)
     {
         _address = new Uri(address);
-        Http = new HttpClient(new SocketsHttpHandler { CookieContainer = _cookies }) { BaseAddress = _address, Timeout = TimeSpan.FromSeconds(30) };
+        Http = new HttpClient(new SocketsHttpHandler { CookieContainer = _cookies })
+        {
+            BaseAddress = _address,
+            Timeout = TimeSpan.FromSeconds(30),
+        };
     }
 
     public HttpClient Http { get; }
@@ -52,14 +56,27 @@ public sealed class ServerClient : IDisposable
 
     public Task<HttpResponseMessage> PostAsync(string path, string json) => Http.PostAsync(path, Json(json));
 
-    public Task<HttpResponseMessage> PutRecordAsync(Guid book, string kind, Guid id, string body, long? baseRevision = null, CancellationToken cancellation = default) =>
-        Http.PutAsync($"/api/books/{book}/records/{kind}/{id}", Json($$"""{"baseRevision":{{baseRevision?.ToString(System.Globalization.CultureInfo.InvariantCulture) ?? "null"}},"body":{{body}}}"""), cancellation);
+    public Task<HttpResponseMessage> PutRecordAsync(
+        Guid book,
+        string kind,
+        Guid id,
+        string body,
+        long? baseRevision = null,
+        CancellationToken cancellation = default
+    ) =>
+        Http.PutAsync(
+            $"/api/books/{book}/records/{kind}/{id}",
+            Json(
+                $$"""{"baseRevision":{{baseRevision?.ToString(System.Globalization.CultureInfo.InvariantCulture) ?? "null"}},"body":{{body}}}"""
+            ),
+            cancellation
+        );
 
     /// <summary>Every record of a book, oldest first.</summary>
     public async Task<IReadOnlyList<JsonElement>> RecordsAsync(Guid book)
     {
         List<JsonElement> all = [];
-        for (long since = 0; ;)
+        for (long since = 0; ; )
         {
             var page = await Http.GetFromJsonAsync<JsonElement>($"/api/books/{book}/changes?since={since}");
             all.AddRange(page.GetProperty("records").EnumerateArray());

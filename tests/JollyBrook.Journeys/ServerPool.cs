@@ -6,8 +6,8 @@ using Microsoft.Data.Sqlite;
 namespace JollyBrook.Journeys;
 
 /// <summary>
-/// Servers that are lent to one journey after another: what a journey left in the store is put back to how it was after the first start, which
-/// takes milliseconds where a start takes seconds. One that was stopped on the way, or whose demo data has aged, is not lent again.
+/// Servers that are lent to one journey after another: what a journey left in the store is put back to how it was after the first start,
+/// which takes milliseconds where a start takes seconds. One that was stopped on the way, or whose demo data has aged, is not lent again.
 /// </summary>
 public sealed class ServerPool : IDisposable
 {
@@ -82,8 +82,16 @@ public sealed class ServerPool : IDisposable
     {
         using var store = Open(Database(lent.Server));
         Run(store, $"ATTACH '{lent.AsMade}' AS made");
-        var tables = Run(store, "SELECT name FROM main.sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%' OR name = 'sqlite_sequence'");
-        Run(store, "BEGIN IMMEDIATE; " + string.Concat(tables.Select(t => $"DELETE FROM main.\"{t}\"; INSERT INTO main.\"{t}\" SELECT * FROM made.\"{t}\"; ")) + "COMMIT");
+        var tables = Run(
+            store,
+            "SELECT name FROM main.sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%' OR name = 'sqlite_sequence'"
+        );
+        Run(
+            store,
+            "BEGIN IMMEDIATE; "
+                + string.Concat(tables.Select(t => $"DELETE FROM main.\"{t}\"; INSERT INTO main.\"{t}\" SELECT * FROM made.\"{t}\"; "))
+                + "COMMIT"
+        );
     }
 
     private static List<string> Run(SqliteConnection store, string sql)

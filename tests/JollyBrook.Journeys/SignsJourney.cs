@@ -1,6 +1,8 @@
 namespace JollyBrook.Journeys;
 
-/// <summary>The party is asked how it is, the weakest first, by the clock; every answer is a line, and puts the next question off.</summary>
+/// <summary>
+/// The party is asked how it is, the weakest first, by the clock; every answer is a line, and puts the next question off.
+/// </summary>
 public sealed class SignsJourney : IDisposable
 {
     private readonly AppServer _server = ServerPool.Take();
@@ -68,8 +70,18 @@ public sealed class SignsJourney : IDisposable
     {
         string? name = null;
         _phone.Until(
-            () => (name = _phone.Driver.FindElements(OpenQA.Selenium.By.XPath("//section[.//h2='Who is behind']//a[starts-with(normalize-space(.), 'How is ')]")).FirstOrDefault()?.Text) is not null,
-            "somebody to ask");
+            () =>
+                (
+                    name = _phone
+                        .Driver.FindElements(
+                            OpenQA.Selenium.By.XPath("//section[.//h2='Who is behind']//a[starts-with(normalize-space(.), 'How is ')]")
+                        )
+                        .FirstOrDefault()
+                        ?.Text
+                )
+                    is not null,
+            "somebody to ask"
+        );
         return name!;
     }
 }

@@ -39,7 +39,19 @@ public sealed class SourceJourneys : IDisposable
 
         _browser.Click("button", "Start");
         _browser.UntilText("Do not drink yet");
-        foreach (var step in new[] { "Collected", "Added", "Stirred fast", "Flakes have formed", "The top is clear", "Drawn off", "It is", "The whole pot churns" })
+        foreach (
+            var step in new[]
+            {
+                "Collected",
+                "Added",
+                "Stirred fast",
+                "Flakes have formed",
+                "The top is clear",
+                "Drawn off",
+                "It is",
+                "The whole pot churns",
+            }
+        )
         {
             _browser.Click("button", step);
         }

@@ -42,7 +42,10 @@ public sealed class StartJourney : IDisposable
         _browser.Click("link", "Lay the way");
         _browser.Click("button", "Make the route");
         _browser.UntilText("At each place");
-        _browser.Until(() => _browser.Headline.StartsWith("Leave with", StringComparison.Ordinal) || _browser.Headline.Length > 0, "the first plan");
+        _browser.Until(
+            () => _browser.Headline.StartsWith("Leave with", StringComparison.Ordinal) || _browser.Headline.Length > 0,
+            "the first plan"
+        );
 
         _browser.Go("/start");
         _browser.UntilText("That is all a plan needs");

@@ -25,13 +25,19 @@ public sealed class TreatRoomTests : IClassFixture<DemoPage>
         browser.UntilHeadline("1 min at a rolling boil");
         browser.Everything();
         browser.Click("button", "Clear");
-        foreach (var (method, headline) in new[]
-                 {
-                     ("Chlorine tablet, NaDCC 17 mg", "1 tablet"), ("Household bleach, regular unscented", "No answer for this water"),
-                     ("Chlorine dioxide tablet", "1 tablet"), ("Chlorine dioxide, two-part drops", "7 + 7 drops"),
-                     ("Iodine tablet (TGHP)", "1 tablet"), ("Iodine tincture 2 %", "6 drops"),
-                     ("Chlorine tablet, NaDCC 8.5 mg", "1 tablet"), ("Boil", "1 min at a rolling boil"),
-                 })
+        foreach (
+            var (method, headline) in new[]
+            {
+                ("Chlorine tablet, NaDCC 17 mg", "1 tablet"),
+                ("Household bleach, regular unscented", "No answer for this water"),
+                ("Chlorine dioxide tablet", "1 tablet"),
+                ("Chlorine dioxide, two-part drops", "7 + 7 drops"),
+                ("Iodine tablet (TGHP)", "1 tablet"),
+                ("Iodine tincture 2 %", "6 drops"),
+                ("Chlorine tablet, NaDCC 8.5 mg", "1 tablet"),
+                ("Boil", "1 min at a rolling boil"),
+            }
+        )
         {
             browser.Way(method);
             browser.Until(() => browser.Headline == headline && browser.AnswerText.Contains(method), $"{method}: {headline}");
@@ -68,14 +74,18 @@ public sealed class TreatRoomTests : IClassFixture<DemoPage>
     [Fact]
     public void What_cannot_be_right_is_said_beside_its_field()
     {
-        foreach (var (label, text, message) in new[]
-                 {
-                     ("Water in it", "0", "Water in the container must be 0.05 to 200 L; this says 0 L."), ("Water in it", "-2", "this says -2 L."),
-                     ("Water in it", "400", "this says 400 L."), ("Water in it", "NaN", "Water in the container must be a number, 0.05 to 200 L."),
-                     ("Water in it", "", "Water in the container is missing."),
-                     ("Water temperature", "80", "Water temperature must be 0 to 40 °C; this says 80 °C."),
-                     ("Elevation", "12000", "Elevation must be -430 to 9000 m; this says 12\u202f000 m."),
-                 })
+        foreach (
+            var (label, text, message) in new[]
+            {
+                ("Water in it", "0", "Water in the container must be 0.05 to 200 L; this says 0 L."),
+                ("Water in it", "-2", "this says -2 L."),
+                ("Water in it", "400", "this says 400 L."),
+                ("Water in it", "NaN", "Water in the container must be a number, 0.05 to 200 L."),
+                ("Water in it", "", "Water in the container is missing."),
+                ("Water temperature", "80", "Water temperature must be 0 to 40 °C; this says 80 °C."),
+                ("Elevation", "12000", "Elevation must be -430 to 9000 m; this says 12\u202f000 m."),
+            }
+        )
         {
             _browser.Fill(label, text);
             _browser.Until(() => Described(label).Contains(message), $"“{message}” beside {label}");

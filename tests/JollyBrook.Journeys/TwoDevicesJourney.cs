@@ -23,7 +23,14 @@ public sealed class TwoDevicesJourney : IDisposable
         };
         foreach (var (id, _, _) in items)
         {
-            (await _server.Owner.PutRecordAsync(_server.Owner.PersonId, "kit-item", id, """{"kind":"container","name":"Bottle","volumeL":1}""")).EnsureSuccessStatusCode();
+            (
+                await _server.Owner.PutRecordAsync(
+                    _server.Owner.PersonId,
+                    "kit-item",
+                    id,
+                    """{"kind":"container","name":"Bottle","volumeL":1}"""
+                )
+            ).EnsureSuccessStatusCode();
         }
 
         using var laptop = _server.NewBrowser();
@@ -74,7 +81,10 @@ public sealed class TwoDevicesJourney : IDisposable
     private static void Choose(Browser browser, string record, string choice)
     {
         browser.Click(By.XPath($"//section[@aria-label='{record}']//button[normalize-space()='{choice}']"));
-        browser.Until(() => browser.Driver.FindElements(By.CssSelector($"section[aria-label='{record}']")).Count == 0, $"{record} to be settled");
+        browser.Until(
+            () => browser.Driver.FindElements(By.CssSelector($"section[aria-label='{record}']")).Count == 0,
+            $"{record} to be settled"
+        );
     }
 
     private static string? Name(JsonElement record) => record.GetProperty("body").GetProperty("name").GetString();

@@ -45,9 +45,17 @@ public sealed class TwoHostsTests : IDisposable
     [Fact]
     public async Task Both_hosts_read_and_write_the_same_files()
     {
-        const string Route = """{"name":"Ridge","startDate":"2026-08-21","lengthKm":4.448,"heights":"o}@SSS","latitudes":"_m~xG_yF","longitudes":"~|pmD?"}""";
-        List<(string Name, string Json)> requests = [.. ((string[])["gpx", "geoJson", "csv"]).Select(format =>
-            ("write-trip", $$$"""{"format":"{{{format}}}","route":{{{Route}}},"sources":[{"source":{"name":"=Moss & fern","class":"seep","alongKm":1.5,"doNotUse":true}}]}"""))];
+        const string Route =
+            """{"name":"Ridge","startDate":"2026-08-21","lengthKm":4.448,"heights":"o}@SSS","latitudes":"_m~xG_yF","longitudes":"~|pmD?"}""";
+        List<(string Name, string Json)> requests =
+        [
+            .. ((string[])["gpx", "geoJson", "csv"]).Select(format =>
+                (
+                    "write-trip",
+                    $$$"""{"format":"{{{format}}}","route":{{{Route}}},"sources":[{"source":{"name":"=Moss & fern","class":"seep","alongKm":1.5,"doNotUse":true}}]}"""
+                )
+            ),
+        ];
         foreach (var file in Directory.GetFiles(Path.Combine(Repository.Root, "tests/JollyBrook.Formats.Tests/awkward")).Order())
         {
             var bytes = Convert.ToBase64String(await File.ReadAllBytesAsync(file));
@@ -74,21 +82,24 @@ public sealed class TwoHostsTests : IDisposable
 
     private List<string> InPage((string Name, string Json)[] requests)
     {
-        var answers = (IReadOnlyCollection<object>)_browser.Driver.ExecuteAsyncScript(
-            """
-            const done = arguments[arguments.length - 1];
-            const requests = [...arguments].slice(0, -1);
-            (async () => {
-              const { dotnet } = await import('/_framework/dotnet.js');
-              const { getAssemblyExports, getConfig, INTERNAL } = await dotnet.create();
-              const { CoreExports, FileExports } = (await getAssemblyExports(getConfig().mainAssemblyName)).JollyBrook.Browser;
-              const ofFiles = name => name.startsWith('read-') || name.startsWith('write-');
-              if (requests.some(([name]) => ofFiles(name)))
-                for (const { virtualPath } of getConfig().resources.lazyAssembly) await INTERNAL.loadLazyAssembly(virtualPath);
-              return requests.map(([name, json]) => (ofFiles(name) ? FileExports : CoreExports).Calculate(name, json));
-            })().then(done, error => done([String(error)]));
-            """,
-            requests.Select(r => (object)new object[] { r.Name, r.Json }).ToArray<object>())!;
+        var answers =
+            (IReadOnlyCollection<object>)
+                _browser.Driver.ExecuteAsyncScript(
+                    """
+                    const done = arguments[arguments.length - 1];
+                    const requests = [...arguments].slice(0, -1);
+                    (async () => {
+                      const { dotnet } = await import('/_framework/dotnet.js');
+                      const { getAssemblyExports, getConfig, INTERNAL } = await dotnet.create();
+                      const { CoreExports, FileExports } = (await getAssemblyExports(getConfig().mainAssemblyName)).JollyBrook.Browser;
+                      const ofFiles = name => name.startsWith('read-') || name.startsWith('write-');
+                      if (requests.some(([name]) => ofFiles(name)))
+                        for (const { virtualPath } of getConfig().resources.lazyAssembly) await INTERNAL.loadLazyAssembly(virtualPath);
+                      return requests.map(([name, json]) => (ofFiles(name) ? FileExports : CoreExports).Calculate(name, json));
+                    })().then(done, error => done([String(error)]));
+                    """,
+                    requests.Select(r => (object)new object[] { r.Name, r.Json }).ToArray<object>()
+                )!;
         return [.. answers.Cast<string>()];
     }
 

@@ -119,12 +119,20 @@ public sealed class WalkJourney : IDisposable
         phone.Text.ShouldNotContain("does not add up");
     }
 
-    private static List<string> Steps(Browser phone) => [.. phone.Driver.FindElements(OpenQA.Selenium.By.LinkText("Begun: its steps")).Select(l => new Uri(l.GetAttribute("href")!).AbsolutePath)];
+    private static List<string> Steps(Browser phone) =>
+        [
+            .. phone
+                .Driver.FindElements(OpenQA.Selenium.By.LinkText("Begun: its steps"))
+                .Select(l => new Uri(l.GetAttribute("href")!).AbsolutePath),
+        ];
 
     /// <summary>Does what can be done of a batch now, step by step.</summary>
     private static void Work(Browser phone)
     {
-        phone.Until(() => MayGoOn(phone) || Current(phone) is not null || phone.Text.Contains("Finished", StringComparison.Ordinal), "the batch's steps");
+        phone.Until(
+            () => MayGoOn(phone) || Current(phone) is not null || phone.Text.Contains("Finished", StringComparison.Ordinal),
+            "the batch's steps"
+        );
         while (MayGoOn(phone))
         {
             var step = Current(phone);
@@ -138,7 +146,8 @@ public sealed class WalkJourney : IDisposable
         (string?)phone.Driver.ExecuteScript("return document.querySelector('li[aria-current=step]')?.innerText ?? null");
 
     /// <summary>Whether the card of the step in hand has its button.</summary>
-    private static bool MayGoOn(Browser phone) => (bool)phone.Driver.ExecuteScript("return document.querySelector(\"[aria-label^='Step '] button\") !== null")!;
+    private static bool MayGoOn(Browser phone) =>
+        (bool)phone.Driver.ExecuteScript("return document.querySelector(\"[aria-label^='Step '] button\") !== null")!;
 
     private static void WalkOn(Browser phone)
     {
@@ -153,20 +162,37 @@ public sealed class WalkJourney : IDisposable
         var read = JsonDocument.Parse(await response.Content.ReadAsStringAsync()).RootElement;
         string Field(string name) => read.GetProperty(name).GetRawText();
         var (route, tablets) = (Guid.CreateVersion7(), Guid.CreateVersion7());
-        string Source(string name, string kind, double km) => string.Create(
-            CultureInfo.InvariantCulture, $$"""{"name":"{{name}}","class":"{{kind}}","alongKm":{{km}},"clarity":"clear","colour":"none","temperatureC":9,"routeId":"{{route}}"}""");
-        foreach (var (id, kind, body) in new[]
-                 {
-                     (Guid.CreateVersion7(), "kit-item", """{"kind":"container","name":"Camp bag","volumeL":4}"""),
-                     (Guid.CreateVersion7(), "kit-item", """{"kind":"container","name":"Bottle","volumeL":1,"at":"hand"}"""),
-                     (tablets, "kit-item", """{"kind":"product","name":"Chlorine dioxide tablets","product":{"profileId":"clo2-tablet","bestBefore":"2031-01-01"}}"""),
-                     (Guid.CreateVersion7(), "book-line", $$"""{"kind":"counted","at":"2026-08-01T09:00:00Z","itemId":"{{tablets}}","left":60}"""),
-                     (Guid.CreateVersion7(), "walker", """{"name":"Ilva","massKg":62,"heightCm":168}"""),
-                     (route, "route", $$"""{"name":"Over the moor","startDate":"{{DateTime.Today:yyyy-MM-dd}}","lengthKm":{{Field("lengthKm")}},"heights":{{Field("heights")}},"latitudes":{{Field("latitudes")}},"longitudes":{{Field("longitudes")}},"days":[{"startHour":9,"endKm":15,"campName":"Reeds"},{"startHour":8}],"containers":[{"name":"Camp bag","volumeL":4},{"name":"Bottle","volumeL":1}]}"""),
-                     (Guid.CreateVersion7(), "trip-source", Source(Moss, "perennial", 9)),
-                     (Guid.CreateVersion7(), "trip-source", Source(Brook, "perennial", 15)),
-                     (_well, "trip-source", Source(Well, "perennial", 15.8)),
-                 })
+        string Source(string name, string kind, double km) =>
+            string.Create(
+                CultureInfo.InvariantCulture,
+                $$"""{"name":"{{name}}","class":"{{kind}}","alongKm":{{km}},"clarity":"clear","colour":"none","temperatureC":9,"routeId":"{{route}}"}"""
+            );
+        foreach (
+            var (id, kind, body) in new[]
+            {
+                (Guid.CreateVersion7(), "kit-item", """{"kind":"container","name":"Camp bag","volumeL":4}"""),
+                (Guid.CreateVersion7(), "kit-item", """{"kind":"container","name":"Bottle","volumeL":1,"at":"hand"}"""),
+                (
+                    tablets,
+                    "kit-item",
+                    """{"kind":"product","name":"Chlorine dioxide tablets","product":{"profileId":"clo2-tablet","bestBefore":"2031-01-01"}}"""
+                ),
+                (
+                    Guid.CreateVersion7(),
+                    "book-line",
+                    $$"""{"kind":"counted","at":"2026-08-01T09:00:00Z","itemId":"{{tablets}}","left":60}"""
+                ),
+                (Guid.CreateVersion7(), "walker", """{"name":"Ilva","massKg":62,"heightCm":168}"""),
+                (
+                    route,
+                    "route",
+                    $$"""{"name":"Over the moor","startDate":"{{DateTime.Today:yyyy-MM-dd}}","lengthKm":{{Field("lengthKm")}},"heights":{{Field("heights")}},"latitudes":{{Field("latitudes")}},"longitudes":{{Field("longitudes")}},"days":[{"startHour":9,"endKm":15,"campName":"Reeds"},{"startHour":8}],"containers":[{"name":"Camp bag","volumeL":4},{"name":"Bottle","volumeL":1}]}"""
+                ),
+                (Guid.CreateVersion7(), "trip-source", Source(Moss, "perennial", 9)),
+                (Guid.CreateVersion7(), "trip-source", Source(Brook, "perennial", 15)),
+                (_well, "trip-source", Source(Well, "perennial", 15.8)),
+            }
+        )
         {
             (await _server.Owner.PutRecordAsync(_server.Owner.PersonId, kind, id, body)).EnsureSuccessStatusCode();
         }
@@ -175,8 +201,16 @@ public sealed class WalkJourney : IDisposable
     /// <summary>22 km due east over a moor.</summary>
     private static string Track()
     {
-        var points = string.Concat(Enumerable.Range(0, 221).Select(i => string.Create(
-            CultureInfo.InvariantCulture, $"<trkpt lat=\"46.2\" lon=\"{-28.7 + (i / 10.0 / 77.16):0.000000}\"><ele>{300 + (20 * Math.Sin(i / 35.0)):0.0}</ele></trkpt>")));
+        var points = string.Concat(
+            Enumerable
+                .Range(0, 221)
+                .Select(i =>
+                    string.Create(
+                        CultureInfo.InvariantCulture,
+                        $"<trkpt lat=\"46.2\" lon=\"{-28.7 + (i / 10.0 / 77.16):0.000000}\"><ele>{300 + (20 * Math.Sin(i / 35.0)):0.0}</ele></trkpt>"
+                    )
+                )
+        );
         return $"<?xml version=\"1.0\"?><gpx version=\"1.1\" creator=\"test\" xmlns=\"http://www.topografix.com/GPX/1/1\"><trk><name>Over the moor</name><trkseg>{points}</trkseg></trk></gpx>";
     }
 }

@@ -4,8 +4,8 @@ using OpenQA.Selenium;
 namespace JollyBrook.Journeys;
 
 /// <summary>
-/// A kit copied from labels, checked and mended; an evening laid out and two batches run at once; the day written down; a sweat factor taken
-/// over; an illness looked back on. Once with a thumb on a phone, once by keys alone.
+/// A kit copied from labels, checked and mended; an evening laid out and two batches run at once; the day written down; a sweat factor
+/// taken over; an illness looked back on. Once with a thumb on a phone, once by keys alone.
 /// </summary>
 public sealed class WholeTripJourney : IDisposable
 {
@@ -66,11 +66,15 @@ public sealed class WholeTripJourney : IDisposable
         _browser.Click("button", "Take it back");
         Walker();
         Write("bodyMass", () => _browser.Fill("Body mass", "70"), 9);
-        Write("drank", () =>
-        {
-            _browser.Fill("Drunk", "1");
-            _browser.Click("switch", "It was not treated");
-        }, 10);
+        Write(
+            "drank",
+            () =>
+            {
+                _browser.Fill("Drunk", "1");
+                _browser.Click("switch", "It was not treated");
+            },
+            10
+        );
         Write("bodyMass", () => _browser.Fill("Body mass", "69.4"), 12);
 
         _browser.Go("/book/learn");
@@ -85,14 +89,17 @@ public sealed class WholeTripJourney : IDisposable
     public void By_keys_alone()
     {
         _browser = _server.NewBrowser();
-        Kit(what =>
-        {
-            _browser.TabTo("Add to the kit");
-            _browser.Press(Keys.Enter);
-            _browser.UntilText("What comes into the kit?");
-            _browser.TabTo(what);
-            _browser.Press(Keys.Enter);
-        }, keys: true);
+        Kit(
+            what =>
+            {
+                _browser.TabTo("Add to the kit");
+                _browser.Press(Keys.Enter);
+                _browser.UntilText("What comes into the kit?");
+                _browser.TabTo(what);
+                _browser.Press(Keys.Enter);
+            },
+            keys: true
+        );
         CheckByKeys();
         _browser.UntilText("One bag lost (the bag not named): no chain is left.");
         // From the finding to the piece, and back.
@@ -247,7 +254,9 @@ public sealed class WholeTripJourney : IDisposable
         _browser.Go("/kit");
         _browser.UntilText(item);
         _browser.Driver.ExecuteScript(
-            "[...document.querySelectorAll('main button')].find(b => b.innerText.startsWith(arguments[0])).click()", item);
+            "[...document.querySelectorAll('main button')].find(b => b.innerText.startsWith(arguments[0])).click()",
+            item
+        );
         _browser.Fill("In which pack or pouch", bag);
         _browser.Click("button", "Keep it");
         _browser.UntilText("Kept.");

@@ -2,7 +2,10 @@ using System.Text.Json;
 
 namespace JollyBrook.Journeys;
 
-/// <summary>A night below freezing on a trip: the filter put away warm, the bottles laid where they stay water, and the morning's question answered no.</summary>
+/// <summary>
+/// A night below freezing on a trip: the filter put away warm, the bottles laid where they stay water, and the morning's question answered
+/// no.
+/// </summary>
 public sealed class WinterJourney : IDisposable
 {
     private readonly AppServer _server = ServerPool.Take(demo: false);
@@ -15,18 +18,40 @@ public sealed class WinterJourney : IDisposable
         var (gravity, stove, route) = (Guid.CreateVersion7(), Guid.CreateVersion7(), Guid.CreateVersion7());
         using var legs = await _server.Owner.PostAsync("/api/calc/legs", """{"startM":300,"legs":[{"distanceKm":16}]}""");
         var ground = JsonDocument.Parse(await legs.Content.ReadAsStringAsync()).RootElement;
-        foreach (var (id, kind, body) in new[]
-                 {
-                     (Guid.CreateVersion7(), "kit-item", """{"kind":"container","name":"Bottle","volumeL":1,"at":"hand"}"""),
-                     (Guid.CreateVersion7(), "kit-item", """{"kind":"pot","name":"Pot","volumeL":1.3,"massKg":0.19,"material":"aluminium"}"""),
-                     (stove, "kit-item", """{"kind":"burner","name":"Stove","burner":{"burnerId":"canister-sheltered"}}"""),
-                     (gravity, "kit-item", """{"kind":"filter","name":"Gravity filter","filter":{"element":"ceramic","style":"gravity","ratedFlowLPerMin":0.25,"ratedLifeL":2000}}"""),
-                     (Guid.CreateVersion7(), "book-line", $$"""{"kind":"canisterWeighed","at":"2026-08-01T09:00:00Z","itemId":"{{stove}}","fuelLeftG":400}"""),
-                     (Guid.CreateVersion7(), "book-line", $$$"""{"kind":"filterLookedOver","at":"2026-08-01T09:00:00Z","itemId":"{{{gravity}}}","filter":{"usedL":10,"clogLoadLNtu":0,"lostShare":0,"wetted":"yes","frozen":"no","dropped":"no","newOrStored":false} }"""),
-                     (Guid.CreateVersion7(), "walker", """{"name":"Ilva","massKg":62,"heightCm":168}"""),
-                     (route, "route", $$$"""{"name":"Over the fell","startDate":"{{{firstDay:yyyy-MM-dd}}}","lengthKm":16,"heights":{{{ground.GetProperty("heights").GetRawText()}}},"days":[{"startHour":9,"endKm":8,"campName":"Snow camp"},{"startHour":9}],"weather":[{"lowC":-12,"highC":-4,"humidityPercent":60,"cloud":0.3,"source":"typed"}],"containers":[{"name":"Bottle","volumeL":1}]}"""),
-                     (Guid.CreateVersion7(), "trip-source", $$"""{"name":"Snow at camp","class":"snowPatch","alongKm":8,"chance":1,"clarity":"clear","colour":"none","routeId":"{{route}}"}"""),
-                 })
+        foreach (
+            var (id, kind, body) in new[]
+            {
+                (Guid.CreateVersion7(), "kit-item", """{"kind":"container","name":"Bottle","volumeL":1,"at":"hand"}"""),
+                (Guid.CreateVersion7(), "kit-item", """{"kind":"pot","name":"Pot","volumeL":1.3,"massKg":0.19,"material":"aluminium"}"""),
+                (stove, "kit-item", """{"kind":"burner","name":"Stove","burner":{"burnerId":"canister-sheltered"}}"""),
+                (
+                    gravity,
+                    "kit-item",
+                    """{"kind":"filter","name":"Gravity filter","filter":{"element":"ceramic","style":"gravity","ratedFlowLPerMin":0.25,"ratedLifeL":2000}}"""
+                ),
+                (
+                    Guid.CreateVersion7(),
+                    "book-line",
+                    $$"""{"kind":"canisterWeighed","at":"2026-08-01T09:00:00Z","itemId":"{{stove}}","fuelLeftG":400}"""
+                ),
+                (
+                    Guid.CreateVersion7(),
+                    "book-line",
+                    $$$"""{"kind":"filterLookedOver","at":"2026-08-01T09:00:00Z","itemId":"{{{gravity}}}","filter":{"usedL":10,"clogLoadLNtu":0,"lostShare":0,"wetted":"yes","frozen":"no","dropped":"no","newOrStored":false} }"""
+                ),
+                (Guid.CreateVersion7(), "walker", """{"name":"Ilva","massKg":62,"heightCm":168}"""),
+                (
+                    route,
+                    "route",
+                    $$$"""{"name":"Over the fell","startDate":"{{{firstDay:yyyy-MM-dd}}}","lengthKm":16,"heights":{{{ground.GetProperty("heights").GetRawText()}}},"days":[{"startHour":9,"endKm":8,"campName":"Snow camp"},{"startHour":9}],"weather":[{"lowC":-12,"highC":-4,"humidityPercent":60,"cloud":0.3,"source":"typed"}],"containers":[{"name":"Bottle","volumeL":1}]}"""
+                ),
+                (
+                    Guid.CreateVersion7(),
+                    "trip-source",
+                    $$"""{"name":"Snow at camp","class":"snowPatch","alongKm":8,"chance":1,"clarity":"clear","colour":"none","routeId":"{{route}}"}"""
+                ),
+            }
+        )
         {
             (await _server.Owner.PutRecordAsync(_server.Owner.PersonId, kind, id, body)).EnsureSuccessStatusCode();
         }
@@ -69,7 +94,10 @@ public sealed class WinterJourney : IDisposable
         phone.UntilText("nobody has said whether it stayed warm. Not counted until somebody does.");
         phone.Click("button", "No, or not sure");
         phone.UntilText("Gravity filter: froze, or may have");
-        phone.Until(() => !phone.Text.Contains("did it stay warm all night?", StringComparison.Ordinal), "“did it stay warm all night?” to go");
+        phone.Until(
+            () => !phone.Text.Contains("did it stay warm all night?", StringComparison.Ordinal),
+            "“did it stay warm all night?” to go"
+        );
         phone.UntilText("not counted until it is replaced");
     }
 }

@@ -47,15 +47,23 @@ public sealed class ZonesJourney : IDisposable
         body["days"] = JsonDocument.Parse("""[{"startHour":9,"endKm":4,"campName":"Hut meadow"},{"startHour":7}]""").RootElement;
         body["containers"] = JsonDocument.Parse("""[{"name":"Bag","volumeL":6}]""").RootElement;
         var id = record.GetProperty("id").GetGuid();
-        foreach (var (kind, item, json) in new[]
-                 {
-                     ("route", id, JsonSerializer.Serialize(body)),
-                     ("kit-item", Guid.CreateVersion7(), """{"kind":"container","name":"Bag","volumeL":6}"""),
-                     ("kit-item", Guid.CreateVersion7(), """{"kind":"product","name":"Chlorine dioxide tablets","product":{"profileId":"clo2-tablet","bestBefore":"2031-01-01"}}"""),
-                 })
+        foreach (
+            var (kind, item, json) in new[]
+            {
+                ("route", id, JsonSerializer.Serialize(body)),
+                ("kit-item", Guid.CreateVersion7(), """{"kind":"container","name":"Bag","volumeL":6}"""),
+                (
+                    "kit-item",
+                    Guid.CreateVersion7(),
+                    """{"kind":"product","name":"Chlorine dioxide tablets","product":{"profileId":"clo2-tablet","bestBefore":"2031-01-01"}}"""
+                ),
+            }
+        )
         {
             var revision = kind == "route" ? record.GetProperty("revision").GetInt64() : (long?)null;
-            (await _server.Owner.PutRecordAsync(_server.Owner.PersonId, kind, item, json, baseRevision: revision)).EnsureSuccessStatusCode();
+            (
+                await _server.Owner.PutRecordAsync(_server.Owner.PersonId, kind, item, json, baseRevision: revision)
+            ).EnsureSuccessStatusCode();
         }
 
         browser.Open($"/day/plan/{id}/0");
@@ -65,7 +73,10 @@ public sealed class ZonesJourney : IDisposable
         // The headline, the list and the fields beneath agree.
         browser.Text.ShouldNotContain("05:00");
         browser.Text.ShouldNotContain("Sun 07:00 (");
-        browser.Driver.FindElements(By.CssSelector("input[type=datetime-local]")).Select(f => f.GetAttribute("value")).ShouldContain("2027-10-31T06:00");
+        browser
+            .Driver.FindElements(By.CssSelector("input[type=datetime-local]"))
+            .Select(f => f.GetAttribute("value"))
+            .ShouldContain("2027-10-31T06:00");
         browser.Click("button", "To the calendar");
         var calendar = Ical.Net.Calendar.Load(browser.SavedFile(".ics"))!;
         var earliest = calendar.Events.Min(e => e.Start!.AsUtc);
@@ -81,8 +92,16 @@ public sealed class ZonesJourney : IDisposable
     /// <summary>8 km due north in a valley of the Alps, with a spring at the fourth.</summary>
     private static string Track()
     {
-        var points = string.Concat(Enumerable.Range(0, 81).Select(i => string.Create(
-            CultureInfo.InvariantCulture, $"<trkpt lat=\"{47.2 + (i / 10.0 / 111.195):0.000000}\" lon=\"12.3\"><ele>{1500 + (3 * i)}</ele></trkpt>")));
+        var points = string.Concat(
+            Enumerable
+                .Range(0, 81)
+                .Select(i =>
+                    string.Create(
+                        CultureInfo.InvariantCulture,
+                        $"<trkpt lat=\"{47.2 + (i / 10.0 / 111.195):0.000000}\" lon=\"12.3\"><ele>{1500 + (3 * i)}</ele></trkpt>"
+                    )
+                )
+        );
         return $"<?xml version=\"1.0\"?><gpx version=\"1.1\" creator=\"test\" xmlns=\"http://www.topografix.com/GPX/1/1\"><wpt lat=\"47.235972\" lon=\"12.3\"><name>Stone spring</name></wpt><trk><name>High way</name><trkseg>{points}</trkseg></trk></gpx>";
     }
 }

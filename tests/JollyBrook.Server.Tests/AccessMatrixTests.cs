@@ -23,10 +23,19 @@ public sealed class AccessMatrixTests : IDisposable
         [Audience.SignedIn] = [HttpStatusCode.Unauthorized, null, null, null, null],
         [Audience.Reader] = [HttpStatusCode.Unauthorized, HttpStatusCode.NotFound, null, null, null],
         [Audience.Writer] = [HttpStatusCode.Unauthorized, HttpStatusCode.NotFound, HttpStatusCode.Forbidden, null, null],
-        [Audience.Keeper] = [HttpStatusCode.Unauthorized, HttpStatusCode.NotFound, HttpStatusCode.Forbidden, HttpStatusCode.Forbidden, null],
+        [Audience.Keeper] =
+        [
+            HttpStatusCode.Unauthorized,
+            HttpStatusCode.NotFound,
+            HttpStatusCode.Forbidden,
+            HttpStatusCode.Forbidden,
+            null,
+        ],
     };
 
-    /// <summary>The rule every endpoint must carry. A new endpoint has to be written in here, by someone who has thought about it.</summary>
+    /// <summary>
+    /// The rule every endpoint must carry. A new endpoint has to be written in here, by someone who has thought about it.
+    /// </summary>
     private static readonly Dictionary<string, Audience> Expected = new()
     {
         ["GET /api/about"] = Audience.Anyone,
@@ -68,14 +77,18 @@ public sealed class AccessMatrixTests : IDisposable
     };
 
     private IReadOnlyList<(string Name, string Method, string Pattern, AccessRule? Rule)> Endpoints() =>
-    [
-        .. _server.Factory.Services.GetRequiredService<EndpointDataSource>().Endpoints.OfType<RouteEndpoint>()
-            .SelectMany(e => (e.Metadata.GetMetadata<HttpMethodMetadata>()?.HttpMethods ?? ["GET"]).Select(method =>
-            {
-                var pattern = "/" + e.RoutePattern.RawText!.TrimStart('/');
-                return (Named(method, pattern), method, pattern, e.Metadata.GetMetadata<AccessRule>());
-            })),
-    ];
+        [
+            .. _server
+                .Factory.Services.GetRequiredService<EndpointDataSource>()
+                .Endpoints.OfType<RouteEndpoint>()
+                .SelectMany(e =>
+                    (e.Metadata.GetMetadata<HttpMethodMetadata>()?.HttpMethods ?? ["GET"]).Select(method =>
+                    {
+                        var pattern = "/" + e.RoutePattern.RawText!.TrimStart('/');
+                        return (Named(method, pattern), method, pattern, e.Metadata.GetMetadata<AccessRule>());
+                    })
+                ),
+        ];
 
     /// <summary>Every calculation and every kind of record has an address of its own and one rule.</summary>
     private static string Named(string method, string pattern)
@@ -115,7 +128,11 @@ public sealed class AccessMatrixTests : IDisposable
         {
             var who = new (string Name, Visitor Visitor)[]
             {
-                ("nobody", cast.Nobody), ("stranger", cast.Stranger), ("follower", cast.Follower), ("member", cast.Member), ("keeper", cast.Keeper),
+                ("nobody", cast.Nobody),
+                ("stranger", cast.Stranger),
+                ("follower", cast.Follower),
+                ("member", cast.Member),
+                ("keeper", cast.Keeper),
             };
             for (var i = 0; i < who.Length; i++)
             {
@@ -153,10 +170,17 @@ public sealed class AccessMatrixTests : IDisposable
     {
         var owner = _server.Owner;
         owner.Client.DefaultRequestHeaders.Remove("X-Form-Token");
-        foreach (var (name, method, pattern, _) in Endpoints().Where(e => e.Method is "POST" or "PUT" or "DELETE" && !e.Pattern.StartsWith("/api/calc", StringComparison.Ordinal)))
+        foreach (
+            var (name, method, pattern, _) in Endpoints()
+                .Where(e => e.Method is "POST" or "PUT" or "DELETE" && !e.Pattern.StartsWith("/api/calc", StringComparison.Ordinal))
+        )
         {
-            var address = pattern.Replace("{book}", owner.PersonId.ToString()).Replace("{kind}", "settings").Replace("{id}", Guid.CreateVersion7().ToString())
-                .Replace("{person}", owner.PersonId.ToString()).Replace("{invitation}", Guid.CreateVersion7().ToString());
+            var address = pattern
+                .Replace("{book}", owner.PersonId.ToString())
+                .Replace("{kind}", "settings")
+                .Replace("{id}", Guid.CreateVersion7().ToString())
+                .Replace("{person}", owner.PersonId.ToString())
+                .Replace("{invitation}", Guid.CreateVersion7().ToString());
             using var request = new HttpRequestMessage(new HttpMethod(method), address) { Content = RunningServer.Json("{}") };
             using var response = await owner.Client.SendAsync(request);
             response.StatusCode.ShouldBe(HttpStatusCode.BadRequest, name);
@@ -169,38 +193,53 @@ public sealed class AccessMatrixTests : IDisposable
     {
         using var cast = await Cast.MakeAsync(_server);
         var id = Guid.CreateVersion7();
-        (await _server.PutAsync("kit-item", id, """{"kind":"container","name":"Bottle","volumeL":1}""")).StatusCode.ShouldBe(HttpStatusCode.OK);
+        (await _server.PutAsync("kit-item", id, """{"kind":"container","name":"Bottle","volumeL":1}""")).StatusCode.ShouldBe(
+            HttpStatusCode.OK
+        );
         var own = _server.Owner.PersonId;
         foreach (var visitor in new[] { cast.Stranger, cast.Follower, cast.Member })
         {
-            foreach (var path in new[] { $"/api/books/{own}/records/kit-item/{id}", $"/api/books/{own}/changes", $"/api/books/{own}/restore" })
+            foreach (
+                var path in new[] { $"/api/books/{own}/records/kit-item/{id}", $"/api/books/{own}/changes", $"/api/books/{own}/restore" }
+            )
             {
                 (await visitor.Client.GetAsync(path)).StatusCode.ShouldBe(HttpStatusCode.NotFound, path);
             }
 
             // The same id in a book of one's own is another record.
-            (await visitor.Client.GetAsync($"/api/books/{visitor.PersonId}/records/kit-item/{id}")).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+            (await visitor.Client.GetAsync($"/api/books/{visitor.PersonId}/records/kit-item/{id}")).StatusCode.ShouldBe(
+                HttpStatusCode.NotFound
+            );
             (await visitor.ChangesAsync(visitor.PersonId)).GetProperty("records").GetArrayLength().ShouldBe(0);
         }
     }
 
     private static async Task SignInAgainAsync(Cast cast)
     {
-        foreach (var (name, visitor) in new[] { ("Sorrel", cast.Stranger), ("Maud", cast.Follower), ("Torren", cast.Member), ("Ilva", cast.Keeper) })
+        foreach (
+            var (name, visitor) in new[]
+            {
+                ("Sorrel", cast.Stranger),
+                ("Maud", cast.Follower),
+                ("Torren", cast.Member),
+                ("Ilva", cast.Keeper),
+            }
+        )
         {
             await visitor.AskAboutAsync();
             (await visitor.SignInAsync(name)).StatusCode.ShouldBe(HttpStatusCode.OK);
         }
     }
 
-    private static string Address(string pattern, Cast cast) => pattern
-        .Replace("{book}", cast.Trip.ToString())
-        .Replace("{kind}", "batch")
-        .Replace("{id:guid}", Guid.CreateVersion7().ToString())
-        .Replace("{id}", Guid.CreateVersion7().ToString())
-        // Someone who is in no party, so that no one is taken out of this one.
-        .Replace("{person}", Guid.CreateVersion7().ToString())
-        .Replace("{invitation}", Guid.CreateVersion7().ToString())
-        .Replace("{name}", "words")
-        .Replace("{documentName}", "v1");
+    private static string Address(string pattern, Cast cast) =>
+        pattern
+            .Replace("{book}", cast.Trip.ToString())
+            .Replace("{kind}", "batch")
+            .Replace("{id:guid}", Guid.CreateVersion7().ToString())
+            .Replace("{id}", Guid.CreateVersion7().ToString())
+            // Someone who is in no party, so that no one is taken out of this one.
+            .Replace("{person}", Guid.CreateVersion7().ToString())
+            .Replace("{invitation}", Guid.CreateVersion7().ToString())
+            .Replace("{name}", "words")
+            .Replace("{documentName}", "v1");
 }

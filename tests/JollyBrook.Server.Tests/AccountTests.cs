@@ -2,8 +2,8 @@ using System.Net;
 using System.Text.Json;
 using JollyBrook.Data.People;
 using Microsoft.AspNetCore.Identity;
-using Microsoft.Extensions.DependencyInjection;
 using Microsoft.Data.Sqlite;
+using Microsoft.Extensions.DependencyInjection;
 
 namespace JollyBrook.Server.Tests;
 
@@ -13,7 +13,15 @@ public sealed class AccountTests : IDisposable
 
     public void Dispose() => _server.Dispose();
 
-    private static string Owner(string name, string passphrase, string? code = null) => JsonSerializer.Serialize(new { name, passphrase, code });
+    private static string Owner(string name, string passphrase, string? code = null) =>
+        JsonSerializer.Serialize(
+            new
+            {
+                name,
+                passphrase,
+                code,
+            }
+        );
 
     private async Task<JsonElement> MakeOwnerAsync() =>
         await _server.Owner.PostForAsync("/api/account/owner", Owner("Ilva", Visitor.Passphrase));
@@ -21,7 +29,11 @@ public sealed class AccountTests : IDisposable
     private static async Task<string> MessageAsync(HttpResponseMessage response)
     {
         response.StatusCode.ShouldBe(HttpStatusCode.BadRequest);
-        return JsonDocument.Parse(await response.Content.ReadAsStringAsync()).RootElement.GetProperty("errors")[0].GetProperty("message").GetString()!;
+        return JsonDocument
+            .Parse(await response.Content.ReadAsStringAsync())
+            .RootElement.GetProperty("errors")[0]
+            .GetProperty("message")
+            .GetString()!;
     }
 
     [Fact]
@@ -33,7 +45,9 @@ public sealed class AccountTests : IDisposable
 
         using var late = _server.NewVisitor();
         (await late.AskAboutAsync()).GetProperty("state").GetString().ShouldBe("signedOut");
-        (await MessageAsync(await late.PostAsync("/api/account/owner", Owner("Late", Visitor.Passphrase)))).ShouldContain("has been made already");
+        (await MessageAsync(await late.PostAsync("/api/account/owner", Owner("Late", Visitor.Passphrase)))).ShouldContain(
+            "has been made already"
+        );
     }
 
     [Fact]
@@ -41,7 +55,9 @@ public sealed class AccountTests : IDisposable
     {
         var visitors = Enumerable.Range(0, 6).Select(_ => _server.NewVisitor()).ToList();
         await Task.WhenAll(visitors.Select(v => v.AskAboutAsync()));
-        var answers = await Task.WhenAll(visitors.Select((v, i) => v.PostAsync("/api/account/owner", Owner($"Owner {i}", Visitor.Passphrase))));
+        var answers = await Task.WhenAll(
+            visitors.Select((v, i) => v.PostAsync("/api/account/owner", Owner($"Owner {i}", Visitor.Passphrase)))
+        );
         answers.Count(a => a.IsSuccessStatusCode).ShouldBe(1);
         _server.Execute("SELECT COUNT(*) FROM people").ShouldBe(1L);
     }
@@ -52,7 +68,9 @@ public sealed class AccountTests : IDisposable
         using var far = _server.NewVisitor();
         far.Client.DefaultRequestHeaders.Add(RunningServer.From, "192.0.2.7");
         (await far.AskAboutAsync()).GetProperty("wantsCode").GetBoolean().ShouldBeTrue();
-        (await MessageAsync(await far.PostAsync("/api/account/owner", Owner("Ilva", Visitor.Passphrase, "guess")))).ShouldContain("printed where the server runs");
+        (await MessageAsync(await far.PostAsync("/api/account/owner", Owner("Ilva", Visitor.Passphrase, "guess")))).ShouldContain(
+            "printed where the server runs"
+        );
 
         var code = ((Start.FirstStart)_server.Factory.Services.GetService(typeof(Start.FirstStart))!).Code;
         (await far.PostAsync("/api/account/owner", Owner("Ilva", Visitor.Passphrase, code))).StatusCode.ShouldBe(HttpStatusCode.OK);
@@ -149,7 +167,14 @@ public sealed class AccountTests : IDisposable
         ilva.Client.DefaultRequestHeaders.Add(RunningServer.From, "198.51.100.4");
         await ilva.AskAboutAsync();
         (await ilva.SignInAsync("Ilva")).StatusCode.ShouldBe(HttpStatusCode.OK);
-        var recover = JsonSerializer.Serialize(new { name = "Ilva", code = codes[0], passphrase = "three stones and a cold stream" });
+        var recover = JsonSerializer.Serialize(
+            new
+            {
+                name = "Ilva",
+                code = codes[0],
+                passphrase = "three stones and a cold stream",
+            }
+        );
         (await guesser.PostAsync("/api/account/recover", recover)).StatusCode.ShouldBe(HttpStatusCode.OK);
     }
 
@@ -182,8 +207,17 @@ public sealed class AccountTests : IDisposable
         var codes = (await MakeOwnerAsync()).GetProperty("codes").EnumerateArray().Select(c => c.GetString()!).ToList();
         using var phone = _server.NewVisitor();
         await phone.AskAboutAsync();
-        var recover = JsonSerializer.Serialize(new { name = "Ilva", code = codes[0], passphrase = "three stones and a cold stream" });
-        var answers = await Task.WhenAll(Enumerable.Range(0, 4).Select(_ => phone.Client.PostAsync("/api/account/recover", RunningServer.Json(recover))));
+        var recover = JsonSerializer.Serialize(
+            new
+            {
+                name = "Ilva",
+                code = codes[0],
+                passphrase = "three stones and a cold stream",
+            }
+        );
+        var answers = await Task.WhenAll(
+            Enumerable.Range(0, 4).Select(_ => phone.Client.PostAsync("/api/account/recover", RunningServer.Json(recover)))
+        );
         answers.Count(a => a.IsSuccessStatusCode).ShouldBe(1);
         _server.Execute("SELECT COUNT(*) FROM recovery_codes").ShouldBe(9L);
         using var laptop = _server.NewVisitor();
@@ -198,8 +232,13 @@ public sealed class AccountTests : IDisposable
         await MakeOwnerAsync();
         using var phone = _server.NewVisitor();
         await phone.AskAboutAsync();
-        var cookie = (await phone.SignInAsync("Ilva")).Headers.GetValues("Set-Cookie").First(c => c.StartsWith("jolly-brook=", StringComparison.Ordinal)).Split(';')[0];
-        using var thief = _server.Factory.CreateClient(new Microsoft.AspNetCore.Mvc.Testing.WebApplicationFactoryClientOptions { HandleCookies = false });
+        var cookie = (await phone.SignInAsync("Ilva"))
+            .Headers.GetValues("Set-Cookie")
+            .First(c => c.StartsWith("jolly-brook=", StringComparison.Ordinal))
+            .Split(';')[0];
+        using var thief = _server.Factory.CreateClient(
+            new Microsoft.AspNetCore.Mvc.Testing.WebApplicationFactoryClientOptions { HandleCookies = false }
+        );
         thief.DefaultRequestHeaders.Add("Cookie", cookie);
         var book = $"/api/books/{phone.PersonId}/changes";
         (await thief.GetAsync(book)).StatusCode.ShouldBe(HttpStatusCode.OK);
@@ -215,11 +254,31 @@ public sealed class AccountTests : IDisposable
         await MakeOwnerAsync();
         using var guesser = _server.NewVisitor();
         await guesser.AskAboutAsync();
-        string Recover(string name) => JsonSerializer.Serialize(new { name, code = "aaaa-aaaa-aaaa-aaaa", passphrase = $"{name} and three stones beside it" });
-        (await MessageAsync(await guesser.PostAsync("/api/account/recover", Recover("Ilva")))).ShouldBe(await MessageAsync(await guesser.PostAsync("/api/account/recover", Recover("Nobody here"))));
+        string Recover(string name) =>
+            JsonSerializer.Serialize(
+                new
+                {
+                    name,
+                    code = "aaaa-aaaa-aaaa-aaaa",
+                    passphrase = $"{name} and three stones beside it",
+                }
+            );
+        (await MessageAsync(await guesser.PostAsync("/api/account/recover", Recover("Ilva")))).ShouldBe(
+            await MessageAsync(await guesser.PostAsync("/api/account/recover", Recover("Nobody here")))
+        );
         // A passphrase that is little more than the name is judged by what was typed, whoever has that name.
-        string Weak(string name) => JsonSerializer.Serialize(new { name, code = "aaaa-aaaa-aaaa-aaaa", passphrase = $"{name} jolly brook 1" });
-        (await MessageAsync(await guesser.PostAsync("/api/account/recover", Weak("Torrenius")))).ShouldContain("little more than your name");
+        string Weak(string name) =>
+            JsonSerializer.Serialize(
+                new
+                {
+                    name,
+                    code = "aaaa-aaaa-aaaa-aaaa",
+                    passphrase = $"{name} jolly brook 1",
+                }
+            );
+        (await MessageAsync(await guesser.PostAsync("/api/account/recover", Weak("Torrenius")))).ShouldContain(
+            "little more than your name"
+        );
     }
 
     [Theory]
@@ -232,14 +291,16 @@ public sealed class AccountTests : IDisposable
     [InlineData("Ilva", "I\u0301lva")]
     [InlineData("Torren", "Torr\u0435n")]
     [InlineData("Maud", "rnaud")]
-    public void Names_that_look_alike_are_the_same(string one, string other) => Accounts.PersonNames.Sameness(other).ShouldBe(Accounts.PersonNames.Sameness(one));
+    public void Names_that_look_alike_are_the_same(string one, string other) =>
+        Accounts.PersonNames.Sameness(other).ShouldBe(Accounts.PersonNames.Sameness(one));
 
     [Theory]
     [InlineData("Ilva", "Elva")]
     [InlineData("川", "山")]
     [InlineData("Ада", "Ида")]
     [InlineData("Ann", "Anne")]
-    public void Names_that_do_not_are_not(string one, string other) => Accounts.PersonNames.Sameness(other).ShouldNotBe(Accounts.PersonNames.Sameness(one));
+    public void Names_that_do_not_are_not(string one, string other) =>
+        Accounts.PersonNames.Sameness(other).ShouldNotBe(Accounts.PersonNames.Sameness(one));
 
     [Fact]
     public async Task Nobody_joins_under_a_name_that_passes_for_another()
@@ -249,8 +310,36 @@ public sealed class AccountTests : IDisposable
         var secret = await _server.Owner.InviteAsync(trip);
         using var guest = _server.NewVisitor();
         await guest.AskAboutAsync();
-        (await MessageAsync(await guest.PostAsync("/api/account/join", JsonSerializer.Serialize(new { secret, name = "\u0406lva", passphrase = Visitor.Passphrase })))).ShouldContain("looks like it");
-        (await MessageAsync(await guest.PostAsync("/api/account/join", JsonSerializer.Serialize(new { secret, name = "\u200B\u2060", passphrase = Visitor.Passphrase })))).ShouldContain("1 to 60");
+        (
+            await MessageAsync(
+                await guest.PostAsync(
+                    "/api/account/join",
+                    JsonSerializer.Serialize(
+                        new
+                        {
+                            secret,
+                            name = "\u0406lva",
+                            passphrase = Visitor.Passphrase,
+                        }
+                    )
+                )
+            )
+        ).ShouldContain("looks like it");
+        (
+            await MessageAsync(
+                await guest.PostAsync(
+                    "/api/account/join",
+                    JsonSerializer.Serialize(
+                        new
+                        {
+                            secret,
+                            name = "\u200B\u2060",
+                            passphrase = Visitor.Passphrase,
+                        }
+                    )
+                )
+            )
+        ).ShouldContain("1 to 60");
     }
 
     /// <summary>A link for twelve makes twelve accounts, however many come at once.</summary>
@@ -259,12 +348,26 @@ public sealed class AccountTests : IDisposable
     {
         await MakeOwnerAsync();
         var secret = await _server.Owner.InviteAsync(await _server.Owner.MakeTripAsync());
-        var answers = await Task.WhenAll("bcdefghjkmnpqrst".Select(async letter =>
-        {
-            using var guest = _server.NewVisitor();
-            await guest.AskAboutAsync();
-            return (await guest.PostAsync("/api/account/join", JsonSerializer.Serialize(new { secret, name = $"Guest {letter}{letter}", passphrase = Visitor.Passphrase }))).StatusCode;
-        }));
+        var answers = await Task.WhenAll(
+            "bcdefghjkmnpqrst".Select(async letter =>
+            {
+                using var guest = _server.NewVisitor();
+                await guest.AskAboutAsync();
+                return (
+                    await guest.PostAsync(
+                        "/api/account/join",
+                        JsonSerializer.Serialize(
+                            new
+                            {
+                                secret,
+                                name = $"Guest {letter}{letter}",
+                                passphrase = Visitor.Passphrase,
+                            }
+                        )
+                    )
+                ).StatusCode;
+            })
+        );
         answers.Count(a => a == HttpStatusCode.OK).ShouldBe(12);
         _server.Execute("SELECT COUNT(*) FROM people").ShouldBe(13L);
     }
@@ -294,8 +397,14 @@ public sealed class AccountTests : IDisposable
         await phone.SignInAsync("Ilva");
         const string next = "snow on the far ridge at dusk";
 
-        (await MessageAsync(await _server.Owner.PostAsync("/api/account/passphrase", $$"""{"now":"wrong one altogether","next":"{{next}}"}"""))).ShouldContain("do not go together");
-        (await _server.Owner.PostAsync("/api/account/passphrase", $$"""{"now":"{{Visitor.Passphrase}}","next":"{{next}}"}""")).StatusCode.ShouldBe(HttpStatusCode.OK);
+        (
+            await MessageAsync(
+                await _server.Owner.PostAsync("/api/account/passphrase", $$"""{"now":"wrong one altogether","next":"{{next}}"}""")
+            )
+        ).ShouldContain("do not go together");
+        (
+            await _server.Owner.PostAsync("/api/account/passphrase", $$"""{"now":"{{Visitor.Passphrase}}","next":"{{next}}"}""")
+        ).StatusCode.ShouldBe(HttpStatusCode.OK);
 
         _server.Owner.About.GetProperty("state").GetString().ShouldBe("signedIn");
         (await phone.AskAboutAsync()).GetProperty("state").GetString().ShouldBe("signedOut");
@@ -310,21 +419,40 @@ public sealed class AccountTests : IDisposable
         codes.Distinct().Count().ShouldBe(10);
         using var phone = _server.NewVisitor();
         await phone.AskAboutAsync();
-        string Recover(string code, string passphrase) => JsonSerializer.Serialize(new { name = "Ilva", code, passphrase });
+        string Recover(string code, string passphrase) =>
+            JsonSerializer.Serialize(
+                new
+                {
+                    name = "Ilva",
+                    code,
+                    passphrase,
+                }
+            );
 
         // As a tired hand copies it: capitals, no dashes.
-        (await phone.PostAsync("/api/account/recover", Recover(codes[3].ToUpperInvariant().Replace('-', ' '), "three stones and a cold stream"))).StatusCode.ShouldBe(HttpStatusCode.OK);
+        (
+            await phone.PostAsync(
+                "/api/account/recover",
+                Recover(codes[3].ToUpperInvariant().Replace('-', ' '), "three stones and a cold stream")
+            )
+        ).StatusCode.ShouldBe(HttpStatusCode.OK);
         phone.About.GetProperty("state").GetString().ShouldBe("signedIn");
         (await _server.Owner.AskAboutAsync()).GetProperty("state").GetString().ShouldBe("signedOut");
 
-        (await MessageAsync(await phone.PostAsync("/api/account/recover", Recover(codes[3], "another one altogether here")))).ShouldContain("has been used");
+        (await MessageAsync(await phone.PostAsync("/api/account/recover", Recover(codes[3], "another one altogether here")))).ShouldContain(
+            "has been used"
+        );
         // A weak passphrase uses no code up.
         (await MessageAsync(await phone.PostAsync("/api/account/recover", Recover(codes[4], "weak")))).ShouldContain("15 to 128");
-        (await phone.PostAsync("/api/account/recover", Recover(codes[4], "another one altogether here"))).StatusCode.ShouldBe(HttpStatusCode.OK);
+        (await phone.PostAsync("/api/account/recover", Recover(codes[4], "another one altogether here"))).StatusCode.ShouldBe(
+            HttpStatusCode.OK
+        );
 
         var fresh = await phone.PostForAsync("/api/account/recovery-codes", """{"passphrase":"another one altogether here"}""");
         fresh.GetProperty("codes").GetArrayLength().ShouldBe(10);
-        (await MessageAsync(await phone.PostAsync("/api/account/recover", Recover(codes[5], "the old codes no longer hold")))).ShouldContain("do not go together");
+        (
+            await MessageAsync(await phone.PostAsync("/api/account/recover", Recover(codes[5], "the old codes no longer hold")))
+        ).ShouldContain("do not go together");
     }
 
     [Fact]
@@ -354,7 +482,9 @@ public sealed class AccountTests : IDisposable
     {
         using var server = new RunningServer(demo: true);
         server.Owner.About.GetProperty("state").GetString().ShouldBe("signedIn");
-        foreach (var (header, value) in new[] { (RunningServer.From, "192.0.2.7"), ("X-Forwarded-For", "192.0.2.7"), ("Host", "water.example") })
+        foreach (
+            var (header, value) in new[] { (RunningServer.From, "192.0.2.7"), ("X-Forwarded-For", "192.0.2.7"), ("Host", "water.example") }
+        )
         {
             using var far = server.NewVisitor();
             far.Client.DefaultRequestHeaders.TryAddWithoutValidation(header, value);
@@ -380,7 +510,9 @@ public sealed class AccountTests : IDisposable
         var codes = (await MakeOwnerAsync()).GetProperty("codes").EnumerateArray().Select(c => c.GetString()!).ToList();
         await _server.Owner.InviteAsync(await _server.Owner.MakeTripAsync());
         SqliteConnection.ClearAllPools();
-        var kept = string.Concat(Directory.GetFiles(_server.Folder, "jolly-brook.db*").Select(f => System.Text.Encoding.Latin1.GetString(ReadShared(f))));
+        var kept = string.Concat(
+            Directory.GetFiles(_server.Folder, "jolly-brook.db*").Select(f => System.Text.Encoding.Latin1.GetString(ReadShared(f)))
+        );
         kept.ShouldContain("Ilva");
         kept.ShouldNotContain(Visitor.Passphrase);
         kept.ShouldNotContain(codes[0]);

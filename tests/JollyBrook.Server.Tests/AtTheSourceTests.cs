@@ -26,10 +26,14 @@ public class AtTheSourceTests : IDisposable
     {
         var (status, list) = await CalculateAsync(
             "chains",
-            $$$$"""{"water":{"volumeL":1,"clarity":"clear","colour":"none","temperatureC":10},"kit":[{"id":"f","item":{{{{Filter}}}},"filter":{{{{Sound}}}}},{"id":"t","item":{"kind":"product","name":"Tablets","product":{"profileId":"nadcc-8.5","bestBefore":"2027-01-31"}}}],"sky":{"date":"2026-08-10"},"chemical":{"light":"shadeOrOpaque"}}""");
+            $$$$"""{"water":{"volumeL":1,"clarity":"clear","colour":"none","temperatureC":10},"kit":[{"id":"f","item":{{{{Filter}}}},"filter":{{{{Sound}}}}},{"id":"t","item":{"kind":"product","name":"Tablets","product":{"profileId":"nadcc-8.5","bestBefore":"2027-01-31"}}}],"sky":{"date":"2026-08-10"},"chemical":{"light":"shadeOrOpaque"}}"""
+        );
         status.ShouldBe(HttpStatusCode.OK);
         list.GetProperty("best").GetString().ShouldBe("f+t");
-        list.GetProperty("chains").EnumerateArray().Select(c => c.GetProperty("id").GetString()).ShouldBe(["f+t", "t", "f", "sunlight"], ignoreOrder: true);
+        list.GetProperty("chains")
+            .EnumerateArray()
+            .Select(c => c.GetProperty("id").GetString())
+            .ShouldBe(["f+t", "t", "f", "sunlight"], ignoreOrder: true);
     }
 
     [Theory]
@@ -77,24 +81,40 @@ public class AtTheSourceTests : IDisposable
     [Fact]
     public async Task A_trips_source_is_kept_and_a_nameless_one_is_not()
     {
-        (await _server.PutAsync("trip-source", Guid.CreateVersion7(), """{"name":"Ledge spring","class":"perennial","alongKm":8.4}"""))
-            .StatusCode.ShouldBe(HttpStatusCode.OK);
+        (
+            await _server.PutAsync("trip-source", Guid.CreateVersion7(), """{"name":"Ledge spring","class":"perennial","alongKm":8.4}""")
+        ).StatusCode.ShouldBe(HttpStatusCode.OK);
         var refused = await _server.PutAsync("trip-source", Guid.CreateVersion7(), """{"name":"","class":null,"alongKm":-1}""");
         refused.StatusCode.ShouldBe(HttpStatusCode.BadRequest);
         var problem = JsonDocument.Parse(await refused.Content.ReadAsStringAsync()).RootElement;
-        problem.GetProperty("errors").EnumerateArray().Select(e => e.GetProperty("field").GetString()).ShouldBe(["name", "class", "alongKm"]);
+        problem
+            .GetProperty("errors")
+            .EnumerateArray()
+            .Select(e => e.GetProperty("field").GetString())
+            .ShouldBe(["name", "class", "alongKm"]);
     }
 
     [Fact]
     public async Task A_batch_of_a_chain_is_kept_as_it_was_answered()
     {
         var (_, answer) = await CalculateAsync(
-            "treat", $$"""{"method":"f","water":{"volumeL":1,"clarity":"clear"},"kit":[{"id":"f","item":{{Filter}},"filter":{{Sound}} }],"startAt":"2026-08-21T14:05:00Z"}""");
-        var body = $$$$"""{"container":"Bottle","startedAt":"2026-08-21T14:05:00Z","request":{"method":"f","water":{"volumeL":1}},"answer":{{{{answer.GetRawText()}}}}}""";
+            "treat",
+            $$"""{"method":"f","water":{"volumeL":1,"clarity":"clear"},"kit":[{"id":"f","item":{{Filter}},"filter":{{Sound}} }],"startAt":"2026-08-21T14:05:00Z"}"""
+        );
+        var body =
+            $$$$"""{"container":"Bottle","startedAt":"2026-08-21T14:05:00Z","request":{"method":"f","water":{"volumeL":1}},"answer":{{{{answer.GetRawText()}}}}}""";
         var put = await _server.PutAsync("batch", Guid.CreateVersion7(), body);
         put.StatusCode.ShouldBe(HttpStatusCode.OK, await put.Content.ReadAsStringAsync());
-        var kept = (await _server.ChangesAsync()).GetProperty("records").EnumerateArray().ShouldHaveSingleItem().GetProperty("body").GetProperty("answer");
-        kept.GetProperty("filter").GetProperty("minutes").GetDouble().ShouldBe(answer.GetProperty("filter").GetProperty("minutes").GetDouble());
+        var kept = (await _server.ChangesAsync())
+            .GetProperty("records")
+            .EnumerateArray()
+            .ShouldHaveSingleItem()
+            .GetProperty("body")
+            .GetProperty("answer");
+        kept.GetProperty("filter")
+            .GetProperty("minutes")
+            .GetDouble()
+            .ShouldBe(answer.GetProperty("filter").GetProperty("minutes").GetDouble());
         JsonElement.DeepEquals(kept.GetProperty("ledger"), answer.GetProperty("ledger")).ShouldBeTrue();
     }
 }

@@ -16,8 +16,12 @@ public sealed class BackupCommandTests : IDisposable
         Directory.Delete(_copies, recursive: true);
     }
 
-    private int Backup(string file, string? data = null) => BackupCommand.Run(new ConfigurationBuilder()
-        .AddInMemoryCollection(new Dictionary<string, string?> { ["data"] = data ?? _server.Folder, ["to"] = file }).Build());
+    private int Backup(string file, string? data = null) =>
+        BackupCommand.Run(
+            new ConfigurationBuilder()
+                .AddInMemoryCollection(new Dictionary<string, string?> { ["data"] = data ?? _server.Folder, ["to"] = file })
+                .Build()
+        );
 
     private Task<HttpResponseMessage> WriteAsync(int n) =>
         _server.PutAsync("kit-item", Guid.CreateVersion7(), $$"""{"kind":"container","name":"Bottle {{n}}","volumeL":1}""");

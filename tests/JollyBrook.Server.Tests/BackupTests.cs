@@ -14,20 +14,29 @@ public sealed class BackupTests : IDisposable
 
     private static string Item(string name, double volumeL = 1) => $$"""{"kind":"container","name":"{{name}}","volumeL":{{volumeL}}}""";
 
-    private static string Entry(Guid id, string body, string kind = "kit-item") => $$"""{"kind":"{{kind}}","id":"{{id}}","body":{{body}}}""";
+    private static string Entry(Guid id, string body, string kind = "kit-item") =>
+        $$"""{"kind":"{{kind}}","id":"{{id}}","body":{{body}}}""";
 
     private static string File(params string[] records) =>
         $$"""{"format":"jolly-brook-backup","version":1,"madeAt":"2026-08-21T14:00:00Z","records":[{{string.Join(',', records)}}]}""";
 
     private string Path(string query = "") => $"/api/books/{_server.Owner.PersonId}/restore{query}";
 
-    private async Task<Dictionary<Guid, string>> NamesAsync() => (await _server.ChangesAsync()).GetProperty("records").EnumerateArray()
-        .Where(r => r.GetProperty("body").ValueKind == JsonValueKind.Object)
-        .ToDictionary(r => r.GetProperty("id").GetGuid(), r => r.GetProperty("body").GetProperty("name").GetString()!);
+    private async Task<Dictionary<Guid, string>> NamesAsync() =>
+        (await _server.ChangesAsync())
+            .GetProperty("records")
+            .EnumerateArray()
+            .Where(r => r.GetProperty("body").ValueKind == JsonValueKind.Object)
+            .ToDictionary(r => r.GetProperty("id").GetGuid(), r => r.GetProperty("body").GetProperty("name").GetString()!);
 
-    private static (int, int, int, int, int) Counts(JsonElement c) => (
-        c.GetProperty("added").GetInt32(), c.GetProperty("changed").GetInt32(), c.GetProperty("takenOut").GetInt32(),
-        c.GetProperty("same").GetInt32(), c.GetProperty("leftAsIs").GetInt32());
+    private static (int, int, int, int, int) Counts(JsonElement c) =>
+        (
+            c.GetProperty("added").GetInt32(),
+            c.GetProperty("changed").GetInt32(),
+            c.GetProperty("takenOut").GetInt32(),
+            c.GetProperty("same").GetInt32(),
+            c.GetProperty("leftAsIs").GetInt32()
+        );
 
     [Fact]
     public async Task Merging_adds_what_is_missing_and_leaves_the_rest()
@@ -50,7 +59,13 @@ public sealed class BackupTests : IDisposable
         await _server.PutAsync("kit-item", gone, Item("Not in the file"));
         var before = (await _server.ChangesAsync()).GetProperty("revision").GetInt64();
 
-        Counts(await _server.Owner.PostForAsync(Path("?mode=replace"), File(Entry(Bottle, Item("Bottle of the file")), Entry(Pot, Item("Pot"))))).ShouldBe((1, 1, 1, 0, 0));
+        Counts(
+                await _server.Owner.PostForAsync(
+                    Path("?mode=replace"),
+                    File(Entry(Bottle, Item("Bottle of the file")), Entry(Pot, Item("Pot")))
+                )
+            )
+            .ShouldBe((1, 1, 1, 0, 0));
 
         (await NamesAsync()).ShouldBe(new Dictionary<Guid, string> { [Bottle] = "Bottle of the file", [Pot] = "Pot" }, ignoreOrder: true);
         var news = (await _server.ChangesAsync(before)).GetProperty("records").EnumerateArray().ToList();
@@ -71,7 +86,14 @@ public sealed class BackupTests : IDisposable
         await _server.Owner.PostForAsync(Path("/undo"), "{}");
 
         (await NamesAsync()).ShouldBe(
-            new Dictionary<Guid, string> { [Bottle] = "Bottle as it is here", [gone] = "Not in the file", [since] = "Written since" }, ignoreOrder: true);
+            new Dictionary<Guid, string>
+            {
+                [Bottle] = "Bottle as it is here",
+                [gone] = "Not in the file",
+                [since] = "Written since",
+            },
+            ignoreOrder: true
+        );
         (await _server.Owner.PostAsync(Path("/undo"), "{}")).StatusCode.ShouldBe(HttpStatusCode.BadRequest);
     }
 
@@ -88,10 +110,19 @@ public sealed class BackupTests : IDisposable
     [InlineData("""{"format":"jolly-brook-backup","version":9,"records":[]}""", "version 9")]
     [InlineData("""{"format":"jolly-brook-backup","version":1}""", "list of records")]
     [InlineData("""{"format":"jolly-brook-backup","version":1,"records":[null]}""", "Entry 1 of")]
-    [InlineData("""{"format":"jolly-brook-backup","version":1,"records":[{"kind":"potion","id":"01980000-0000-7000-8000-000000000001","body":{}}]}""", "no kind of record called 'potion'")]
-    [InlineData("""{"format":"jolly-brook-backup","version":1,"records":[{"kind":"kit-item","id":"11111111-1111-4111-8111-111111111111","body":{}}]}""", "version 7 UUID")]
+    [InlineData(
+        """{"format":"jolly-brook-backup","version":1,"records":[{"kind":"potion","id":"01980000-0000-7000-8000-000000000001","body":{}}]}""",
+        "no kind of record called 'potion'"
+    )]
+    [InlineData(
+        """{"format":"jolly-brook-backup","version":1,"records":[{"kind":"kit-item","id":"11111111-1111-4111-8111-111111111111","body":{}}]}""",
+        "version 7 UUID"
+    )]
     [InlineData("""{"format":"jolly-brook-backup","version":1,"records":[{"kind":"kit-item","id":"not an id","body":{}}]}""", "records")]
-    [InlineData("""{"format":"jolly-brook-backup","version":1,"records":[{"kind":"kit-item","id":"01980000-0000-7000-8000-000000000001"}]}""", "has no body")]
+    [InlineData(
+        """{"format":"jolly-brook-backup","version":1,"records":[{"kind":"kit-item","id":"01980000-0000-7000-8000-000000000001"}]}""",
+        "has no body"
+    )]
     [InlineData("[1,2,3]", "JSON object")]
     [InlineData("""{"format":"jolly-brook-backup","version":1,"records":[{"kind":""", "cut short")]
     [InlineData("not json", "not JSON")]
@@ -102,7 +133,11 @@ public sealed class BackupTests : IDisposable
         {
             var response = await _server.Owner.PostAsync(Path($"?mode={mode}"), file);
             response.StatusCode.ShouldBe(HttpStatusCode.BadRequest);
-            JsonDocument.Parse(await response.Content.ReadAsStringAsync()).RootElement.GetProperty("detail").GetString()!.ShouldContain(words);
+            JsonDocument
+                .Parse(await response.Content.ReadAsStringAsync())
+                .RootElement.GetProperty("detail")
+                .GetString()!
+                .ShouldContain(words);
         }
 
         (await _server.ChangesAsync()).GetProperty("revision").GetInt64().ShouldBe(1);
@@ -111,7 +146,10 @@ public sealed class BackupTests : IDisposable
     [Fact]
     public async Task One_bad_record_keeps_all_out_and_is_named_by_its_number()
     {
-        var response = await _server.Owner.PostAsync(Path("?mode=replace"), File(Entry(Bottle, Item("Bottle")), Entry(Pot, Item("Pot", -1)), Entry(Bottle, Item("Twice"))));
+        var response = await _server.Owner.PostAsync(
+            Path("?mode=replace"),
+            File(Entry(Bottle, Item("Bottle")), Entry(Pot, Item("Pot", -1)), Entry(Bottle, Item("Twice")))
+        );
         response.StatusCode.ShouldBe(HttpStatusCode.BadRequest);
         var detail = await response.Content.ReadAsStringAsync();
         detail.ShouldContain("Record 2: Volume must be");

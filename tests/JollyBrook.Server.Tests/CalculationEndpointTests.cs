@@ -23,7 +23,8 @@ public class CalculationEndpointTests : IDisposable
     [Fact]
     public async Task Answers_word_for_word_what_the_core_answers()
     {
-        const string request = """{"method":"nadcc-8.5","water":{"volumeL":1,"clarity":"clear","temperatureC":10},"chemical":{"date":"inDate","light":"shadeOrOpaque"}}""";
+        const string request =
+            """{"method":"nadcc-8.5","water":{"volumeL":1,"clarity":"clear","temperatureC":10},"chemical":{"date":"inDate","light":"shadeOrOpaque"}}""";
         var response = await _server.Client.PostAsync("/api/calc/treat", RunningServer.Json(request));
         response.StatusCode.ShouldBe(HttpStatusCode.OK);
         response.Content.Headers.ContentType!.MediaType.ShouldBe("application/json");

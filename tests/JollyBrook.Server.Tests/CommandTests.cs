@@ -19,10 +19,15 @@ public sealed class CommandTests : IDisposable
         Directory.Delete(_copies, recursive: true);
     }
 
-    private int Run(Func<IConfiguration, int> command, params (string Name, string Value)[] with) => command(new ConfigurationBuilder()
-        .AddInMemoryCollection(with.Append(("data", _server.Folder)).ToDictionary(w => w.Item1, w => (string?)w.Item2)).Build());
+    private int Run(Func<IConfiguration, int> command, params (string Name, string Value)[] with) =>
+        command(
+            new ConfigurationBuilder()
+                .AddInMemoryCollection(with.Append(("data", _server.Folder)).ToDictionary(w => w.Item1, w => (string?)w.Item2))
+                .Build()
+        );
 
-    private Task<HttpResponseMessage> WriteAsync(string name) => _server.PutAsync("kit-item", Guid.CreateVersion7(), $$"""{"kind":"container","name":"{{name}}","volumeL":1}""");
+    private Task<HttpResponseMessage> WriteAsync(string name) =>
+        _server.PutAsync("kit-item", Guid.CreateVersion7(), $$"""{"kind":"container","name":"{{name}}","volumeL":1}""");
 
     [Fact]
     public async Task A_backup_is_put_in_place_what_was_there_is_kept_and_the_epoch_is_new()
@@ -54,7 +59,10 @@ public sealed class CommandTests : IDisposable
     public async Task What_is_no_backup_is_not_put_in_place(string name)
     {
         await WriteAsync("Kept");
-        await File.WriteAllTextAsync(Path.Combine(_copies, "text.db"), "not a database at all, but long enough to be read as one, or so it may seem to someone tired");
+        await File.WriteAllTextAsync(
+            Path.Combine(_copies, "text.db"),
+            "not a database at all, but long enough to be read as one, or so it may seem to someone tired"
+        );
         using (var other = new SqliteConnection($"Data Source={Path.Combine(_copies, "other.db")};Pooling=False"))
         {
             other.Open();

@@ -1,7 +1,7 @@
 using System.Text.Json;
 using System.Text.Json.Serialization.Metadata;
+using JollyBrook.Core;
 using JollyBrook.Core.Book;
-using JollyBrook.Core.Contract;
 using JollyBrook.Core.InHand;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Treatment;
@@ -31,16 +31,35 @@ public class DemoHoursTests
             records.AddRange((await server.Owner.ChangesAsync(book.GetProperty("id").GetGuid())).GetProperty("records").EnumerateArray());
         }
 
-        IEnumerable<(Guid Id, T Body)> All<T>(string kind, JsonTypeInfo<T> type) => records.Where(r => r.GetProperty("kind").GetString() == kind)
-            .Select(r => (r.GetProperty("id").GetGuid(), r.GetProperty("body").Deserialize(type)!));
-        var taps = All("batch-event", ContractJson.Default.BatchEventRecord).ToLookup(t => t.Body.BatchId!.Value, t => new KeptTap(t.Id, new BatchTap(t.Body.Kind, t.Body.StepId, t.Body.At)));
-        var state = WhatIsInHand.Compute(new InHandRequest(
-            UnitSystem.Metric, server.Time.GetUtcNow(),
-            [.. All("kit-item", ContractJson.Default.KitItem).Select(i => new KitEntry(i.Id.ToString(), i.Body))],
-            Lines: [.. All("book-line", ContractJson.Default.BookLine).Select(l => new KeptLine(l.Id, l.Body))],
-            Batches: [.. All("batch", ContractJson.Default.BatchRecord).Select(b => new KeptBatch(
-                b.Id, b.Body.StartedAt, b.Body.Answer!.Method, b.Body.Answer.MethodName, b.Body.Request!.Water!.VolumeL, b.Body.Answer.Steps, b.Body.ContainerId,
-                DrinkWithinHours: b.Body.Answer.DrinkWithinHours, Taps: [.. taps[b.Id]]))]));
+        IEnumerable<(Guid Id, T Body)> All<T>(string kind, JsonTypeInfo<T> type) =>
+            records
+                .Where(r => r.GetProperty("kind").GetString() == kind)
+                .Select(r => (r.GetProperty("id").GetGuid(), r.GetProperty("body").Deserialize(type)!));
+        var taps = All("batch-event", ContractJson.Default.BatchEventRecord)
+            .ToLookup(t => t.Body.BatchId!.Value, t => new KeptTap(t.Id, new BatchTap(t.Body.Kind, t.Body.StepId, t.Body.At)));
+        var state = WhatIsInHand.Compute(
+            new InHandRequest(
+                UnitSystem.Metric,
+                server.Time.GetUtcNow(),
+                [.. All("kit-item", ContractJson.Default.KitItem).Select(i => new KitEntry(i.Id.ToString(), i.Body))],
+                Lines: [.. All("book-line", ContractJson.Default.BookLine).Select(l => new KeptLine(l.Id, l.Body))],
+                Batches:
+                [
+                    .. All("batch", ContractJson.Default.BatchRecord)
+                        .Select(b => new KeptBatch(
+                            b.Id,
+                            b.Body.StartedAt,
+                            b.Body.Answer!.Method,
+                            b.Body.Answer.MethodName,
+                            b.Body.Request!.Water!.VolumeL,
+                            b.Body.Answer.Steps,
+                            b.Body.ContainerId,
+                            DrinkWithinHours: b.Body.Answer.DrinkWithinHours,
+                            Taps: [.. taps[b.Id]]
+                        )),
+                ]
+            )
+        );
         state.Doubts.Select(d => d.Words).ShouldBeEmpty();
         state.DrinkableL.ShouldBeGreaterThan(0);
         state.UnderWayL.ShouldBeGreaterThan(0);

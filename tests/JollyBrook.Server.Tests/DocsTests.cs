@@ -6,10 +6,14 @@ namespace JollyBrook.Server.Tests;
 public sealed partial class DocsTests
 {
     public static TheoryData<string> Documents =>
-    [
-        "README.md", "CONTRIBUTING.md",
-        .. Directory.EnumerateFiles(Path.Combine(Root, "docs"), "*.md", SearchOption.AllDirectories).Select(f => Path.GetRelativePath(Root, f)).Order(StringComparer.Ordinal),
-    ];
+        [
+            "README.md",
+            "CONTRIBUTING.md",
+            .. Directory
+                .EnumerateFiles(Path.Combine(Root, "docs"), "*.md", SearchOption.AllDirectories)
+                .Select(f => Path.GetRelativePath(Root, f))
+                .Order(StringComparer.Ordinal),
+        ];
 
     private static string Root
     {
@@ -30,16 +34,26 @@ public sealed partial class DocsTests
     public void Every_path_that_a_document_names_is_there(string document)
     {
         var text = File.ReadAllText(Path.Combine(Root, document));
-        var named = Paths().Matches(text).Select(m => m.Groups[1].Value)
-            .Concat(Links().Matches(text).Select(m => Path.GetRelativePath(Root, Path.GetFullPath(Path.Combine(Root, Path.GetDirectoryName(document)!, m.Groups[1].Value)))));
+        var named = Paths()
+            .Matches(text)
+            .Select(m => m.Groups[1].Value)
+            .Concat(
+                Links()
+                    .Matches(text)
+                    .Select(m =>
+                        Path.GetRelativePath(
+                            Root,
+                            Path.GetFullPath(Path.Combine(Root, Path.GetDirectoryName(document)!, m.Groups[1].Value))
+                        )
+                    )
+            );
 
         named.Where(p => !Path.Exists(Path.Combine(Root, p))).ShouldBeEmpty();
     }
 
     /// <summary>The worked examples of CONTRIBUTING.md are many: a guide that names nothing would pass the test above.</summary>
     [Fact]
-    public void The_guide_names_files() =>
-        Paths().Count(File.ReadAllText(Path.Combine(Root, "CONTRIBUTING.md"))).ShouldBeGreaterThan(20);
+    public void The_guide_names_files() => Paths().Count(File.ReadAllText(Path.Combine(Root, "CONTRIBUTING.md"))).ShouldBeGreaterThan(20);
 
     /// <summary>A path of the repository in code marks, without placeholders.</summary>
     [GeneratedRegex(@"`((?:src|tests|docs|scripts|deploy)/[\w./-]*)`")]

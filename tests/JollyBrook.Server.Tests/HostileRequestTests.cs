@@ -1,8 +1,8 @@
 using System.Net;
 using System.Net.Http.Headers;
 using System.Text;
-using Microsoft.AspNetCore.Mvc.Testing;
 using Microsoft.AspNetCore.Hosting;
+using Microsoft.AspNetCore.Mvc.Testing;
 
 namespace JollyBrook.Server.Tests;
 
@@ -16,7 +16,9 @@ public sealed class HostileRequestTests : IDisposable
 
     public HostileRequestTests()
     {
-        _factory = new WebApplicationFactory<Program>().WithWebHostBuilder(web => web.UseSetting("data", _folder).UseSetting("local", "true"));
+        _factory = new WebApplicationFactory<Program>().WithWebHostBuilder(web =>
+            web.UseSetting("data", _folder).UseSetting("local", "true")
+        );
         _factory.UseKestrel(0);
         _owner = new Visitor(_factory.CreateClient());
         _owner.AskAboutAsync().GetAwaiter().GetResult();
@@ -38,7 +40,10 @@ public sealed class HostileRequestTests : IDisposable
         await _owner.PutRecordAsync(_owner.PersonId, "kit-item", Guid.CreateVersion7(), Bottle);
         using var request = new HttpRequestMessage(new HttpMethod(method), $"/api/books/{_owner.PersonId}/{path}")
         {
-            Content = new ByteArrayContent(new byte[50 * 1024 * 1024]) { Headers = { ContentType = new MediaTypeHeaderValue("application/json") } },
+            Content = new ByteArrayContent(new byte[50 * 1024 * 1024])
+            {
+                Headers = { ContentType = new MediaTypeHeaderValue("application/json") },
+            },
         };
         request.Headers.ExpectContinue = true;
         try
@@ -58,8 +63,15 @@ public sealed class HostileRequestTests : IDisposable
     public async Task A_record_over_1_MB_is_turned_away_and_a_backup_of_that_size_is_not()
     {
         var long_ = new string(' ', 1_200_000);
-        (await _owner.PutRecordAsync(_owner.PersonId, "kit-item", Guid.CreateVersion7(), Bottle + long_)).StatusCode.ShouldBe(HttpStatusCode.RequestEntityTooLarge);
-        (await _owner.PostAsync($"/api/books/{_owner.PersonId}/restore?mode=merge", """{"format":"jolly-brook-backup","version":1,"records":[]}""" + long_)).StatusCode.ShouldBe(HttpStatusCode.OK);
+        (await _owner.PutRecordAsync(_owner.PersonId, "kit-item", Guid.CreateVersion7(), Bottle + long_)).StatusCode.ShouldBe(
+            HttpStatusCode.RequestEntityTooLarge
+        );
+        (
+            await _owner.PostAsync(
+                $"/api/books/{_owner.PersonId}/restore?mode=merge",
+                """{"format":"jolly-brook-backup","version":1,"records":[]}""" + long_
+            )
+        ).StatusCode.ShouldBe(HttpStatusCode.OK);
     }
 
     [Theory]
@@ -75,7 +87,10 @@ public sealed class HostileRequestTests : IDisposable
         ((int)read.StatusCode).ShouldBeInRange(400, 499);
         var book = await _owner.Client.GetAsync($"/api/books/{escaped}/changes");
         ((int)book.StatusCode).ShouldBeInRange(400, 499);
-        var put = await _owner.PutJsonAsync($"/api/books/{_owner.PersonId}/records/kit-item/{escaped}", $$"""{"baseRevision":null,"body":{{Bottle}}}""");
+        var put = await _owner.PutJsonAsync(
+            $"/api/books/{_owner.PersonId}/records/kit-item/{escaped}",
+            $$"""{"baseRevision":null,"body":{{Bottle}}}"""
+        );
         ((int)put.StatusCode).ShouldBeInRange(400, 499);
         (await _owner.ChangesAsync(_owner.PersonId)).GetProperty("records").GetArrayLength().ShouldBe(0);
     }
@@ -89,7 +104,9 @@ public sealed class HostileRequestTests : IDisposable
         using var client = new HttpClient(new SocketsHttpHandler { UseCookies = false }) { BaseAddress = _owner.Client.BaseAddress };
         client.DefaultRequestHeaders.Add("Cookie", cookie);
         (await client.GetAsync($"/api/books/{_owner.PersonId}/changes")).StatusCode.ShouldBe(HttpStatusCode.Unauthorized);
-        (await client.PutAsync($"/api/books/{_owner.PersonId}/records/kit-item/{Guid.CreateVersion7()}", RunningServer.Json("{}"))).StatusCode.ShouldBe(HttpStatusCode.Unauthorized);
+        (
+            await client.PutAsync($"/api/books/{_owner.PersonId}/records/kit-item/{Guid.CreateVersion7()}", RunningServer.Json("{}"))
+        ).StatusCode.ShouldBe(HttpStatusCode.Unauthorized);
         (await client.GetStringAsync("/api/about")).ShouldContain("signedOut");
     }
 
@@ -125,7 +142,10 @@ public sealed class HostileRequestTests : IDisposable
     [Fact]
     public async Task Bytes_that_are_no_text_are_refused_in_words()
     {
-        var junk = new ByteArrayContent([0xff, 0xfe, 0x00, 0x80, 0x7b]) { Headers = { ContentType = new MediaTypeHeaderValue("application/json") } };
+        var junk = new ByteArrayContent([0xff, 0xfe, 0x00, 0x80, 0x7b])
+        {
+            Headers = { ContentType = new MediaTypeHeaderValue("application/json") },
+        };
         using var response = await _owner.Client.PutAsync($"/api/books/{_owner.PersonId}/records/kit-item/{Guid.CreateVersion7()}", junk);
         response.StatusCode.ShouldBe(HttpStatusCode.BadRequest);
         Encoding.UTF8.GetString(await response.Content.ReadAsByteArrayAsync()).ShouldContain("cut short or is not JSON");

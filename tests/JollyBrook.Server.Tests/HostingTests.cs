@@ -6,7 +6,9 @@ using Microsoft.AspNetCore.Mvc.Testing;
 
 namespace JollyBrook.Server.Tests;
 
-/// <summary>What a server others can reach must do: behind a proxy, for programs that look after it, and at addresses that are not there.</summary>
+/// <summary>
+/// What a server others can reach must do: behind a proxy, for programs that look after it, and at addresses that are not there.
+/// </summary>
 public sealed class HostingTests : IDisposable
 {
     private readonly string _site = Directory.CreateTempSubdirectory("jolly-brook-site-").FullName;
@@ -23,14 +25,19 @@ public sealed class HostingTests : IDisposable
     {
         using var server = new RunningServer(makeOwner: false, settings: new() { ["proxy"] = "true", ["local"] = "false" });
         var code = ((Start.FirstStart)server.Factory.Services.GetService(typeof(Start.FirstStart))!).Code;
-        using var client = server.Factory.CreateClient(new WebApplicationFactoryClientOptions { BaseAddress = new Uri("https://water.example") });
+        using var client = server.Factory.CreateClient(
+            new WebApplicationFactoryClientOptions { BaseAddress = new Uri("https://water.example") }
+        );
         client.DefaultRequestHeaders.Add("X-Forwarded-For", "192.0.2.7");
         client.DefaultRequestHeaders.Add("X-Forwarded-Proto", "https");
         using var visitor = new Visitor(client);
         var about = await client.GetAsync("/api/about");
         await visitor.AskAboutAsync();
         about.Headers.GetValues("Strict-Transport-Security").Single().ShouldContain("max-age=31536000");
-        var made = await visitor.PostAsync("/api/account/owner", $$"""{"name":"Ilva","passphrase":"{{Visitor.Passphrase}}","code":"{{code}}"}""");
+        var made = await visitor.PostAsync(
+            "/api/account/owner",
+            $$"""{"name":"Ilva","passphrase":"{{Visitor.Passphrase}}","code":"{{code}}"}"""
+        );
         made.StatusCode.ShouldBe(HttpStatusCode.OK);
         foreach (var cookie in made.Headers.GetValues("Set-Cookie").Concat(about.Headers.GetValues("Set-Cookie")))
         {
@@ -49,7 +56,9 @@ public sealed class HostingTests : IDisposable
     {
         using var server = new RunningServer(makeOwner: false, settings: new() { ["local"] = "false" });
         server.Owner.About.GetProperty("wantsCode").GetBoolean().ShouldBeTrue();
-        (await server.Owner.PostAsync("/api/account/owner", $$"""{"name":"Ilva","passphrase":"{{Visitor.Passphrase}}"}""")).StatusCode.ShouldBe(HttpStatusCode.BadRequest);
+        (
+            await server.Owner.PostAsync("/api/account/owner", $$"""{"name":"Ilva","passphrase":"{{Visitor.Passphrase}}"}""")
+        ).StatusCode.ShouldBe(HttpStatusCode.BadRequest);
         using var demo = new RunningServer(demo: true, settings: new() { ["local"] = "false" });
         demo.Owner.About.GetProperty("state").GetString().ShouldBe("signedOut");
     }
@@ -84,7 +93,10 @@ public sealed class HostingTests : IDisposable
         }
 
         var router = await File.ReadAllTextAsync(Path.Combine(folder, "src/web/src/app/App.tsx"));
-        var rooms = Regex.Matches(router, "path: '/([a-z]+)", RegexOptions.None, TimeSpan.FromSeconds(1)).Select(m => m.Groups[1].Value).Distinct();
+        var rooms = Regex
+            .Matches(router, "path: '/([a-z]+)", RegexOptions.None, TimeSpan.FromSeconds(1))
+            .Select(m => m.Groups[1].Value)
+            .Distinct();
         SiteRooms.All.ShouldBe(rooms, ignoreOrder: true);
     }
 

@@ -14,12 +14,20 @@ public sealed class LongRunsTests : IDisposable
     public async Task One_of_a_person_runs_at_a_time()
     {
         var (now, most) = (0, 0);
-        var all = Enumerable.Range(0, 4).Select(_ => _runs.RunAsync(Ilva, _ =>
-        {
-            most = Math.Max(most, Interlocked.Increment(ref now));
-            Thread.SpinWait(200_000);
-            return Interlocked.Decrement(ref now);
-        }, CancellationToken.None));
+        var all = Enumerable
+            .Range(0, 4)
+            .Select(_ =>
+                _runs.RunAsync(
+                    Ilva,
+                    _ =>
+                    {
+                        most = Math.Max(most, Interlocked.Increment(ref now));
+                        Thread.SpinWait(200_000);
+                        return Interlocked.Decrement(ref now);
+                    },
+                    CancellationToken.None
+                )
+            );
         await Task.WhenAll(all);
         most.ShouldBe(1);
     }
@@ -52,11 +60,15 @@ public sealed class LongRunsTests : IDisposable
     {
         using var gate = new ManualResetEventSlim();
         using var left = new CancellationTokenSource();
-        var first = _runs.RunAsync(Ilva, _ =>
-        {
-            gate.Wait(CancellationToken.None);
-            return 1;
-        }, CancellationToken.None);
+        var first = _runs.RunAsync(
+            Ilva,
+            _ =>
+            {
+                gate.Wait(CancellationToken.None);
+                return 1;
+            },
+            CancellationToken.None
+        );
         var ran = false;
         var second = _runs.RunAsync(Ilva, _ => ran = true, left.Token);
         await left.CancelAsync();

@@ -29,11 +29,23 @@ public sealed class PartyTests : IDisposable
         var seen = (await cast.Follower.ChangesAsync(cast.Trip)).GetProperty("records")[0];
         seen.GetProperty("author").GetGuid().ShouldBe(cast.Member.PersonId);
         seen.GetProperty("body").GetProperty("name").GetString().ShouldBe("Ledge seep");
-        (await RefusalAsync(await cast.Follower.PutRecordAsync(cast.Trip, "trip-source", Guid.CreateVersion7(), Source), HttpStatusCode.Forbidden))
-            .ShouldContain("You follow this trip");
+        (
+            await RefusalAsync(
+                await cast.Follower.PutRecordAsync(cast.Trip, "trip-source", Guid.CreateVersion7(), Source),
+                HttpStatusCode.Forbidden
+            )
+        ).ShouldContain("You follow this trip");
         // A person's own things have no place in it.
-        (await RefusalAsync(await cast.Member.PutRecordAsync(cast.Trip, "kit-item", Guid.CreateVersion7(), """{"kind":"container","name":"Bottle","volumeL":1}""")))
-            .ShouldContain("own book");
+        (
+            await RefusalAsync(
+                await cast.Member.PutRecordAsync(
+                    cast.Trip,
+                    "kit-item",
+                    Guid.CreateVersion7(),
+                    """{"kind":"container","name":"Bottle","volumeL":1}"""
+                )
+            )
+        ).ShouldContain("own book");
     }
 
     [Fact]
@@ -42,7 +54,9 @@ public sealed class PartyTests : IDisposable
         using var cast = await Cast.MakeAsync(_server);
         var path = $"/api/trips/{cast.Trip}/party/{cast.Follower.PersonId}";
         (await cast.Keeper.PutJsonAsync(path, """{"role":"member"}""")).StatusCode.ShouldBe(HttpStatusCode.OK);
-        (await cast.Follower.PutRecordAsync(cast.Trip, "trip-source", Guid.CreateVersion7(), Source)).StatusCode.ShouldBe(HttpStatusCode.OK);
+        (await cast.Follower.PutRecordAsync(cast.Trip, "trip-source", Guid.CreateVersion7(), Source)).StatusCode.ShouldBe(
+            HttpStatusCode.OK
+        );
 
         (await cast.Keeper.Client.DeleteAsync(path)).StatusCode.ShouldBe(HttpStatusCode.NoContent);
         (await cast.Follower.Client.GetAsync($"/api/books/{cast.Trip}/changes")).StatusCode.ShouldBe(HttpStatusCode.NotFound);
@@ -53,11 +67,19 @@ public sealed class PartyTests : IDisposable
     public async Task The_keeper_hands_over_before_leaving()
     {
         using var cast = await Cast.MakeAsync(_server);
-        (await RefusalAsync(await cast.Keeper.PostAsync($"/api/trips/{cast.Trip}/leave", "{}"))).ShouldContain("Make someone else keeper first");
-        (await cast.Keeper.PutJsonAsync($"/api/trips/{cast.Trip}/party/{cast.Member.PersonId}", """{"role":"keeper"}""")).StatusCode.ShouldBe(HttpStatusCode.OK);
-        (await cast.Keeper.PostAsync($"/api/trips/{cast.Trip}/invitations", """{"role":"member"}""")).StatusCode.ShouldBe(HttpStatusCode.Forbidden);
+        (await RefusalAsync(await cast.Keeper.PostAsync($"/api/trips/{cast.Trip}/leave", "{}"))).ShouldContain(
+            "Make someone else keeper first"
+        );
+        (
+            await cast.Keeper.PutJsonAsync($"/api/trips/{cast.Trip}/party/{cast.Member.PersonId}", """{"role":"keeper"}""")
+        ).StatusCode.ShouldBe(HttpStatusCode.OK);
+        (await cast.Keeper.PostAsync($"/api/trips/{cast.Trip}/invitations", """{"role":"member"}""")).StatusCode.ShouldBe(
+            HttpStatusCode.Forbidden
+        );
         (await cast.Keeper.PostAsync($"/api/trips/{cast.Trip}/leave", "{}")).StatusCode.ShouldBe(HttpStatusCode.NoContent);
-        (await cast.Member.PostAsync($"/api/trips/{cast.Trip}/invitations", """{"role":"member"}""")).StatusCode.ShouldBe(HttpStatusCode.OK);
+        (await cast.Member.PostAsync($"/api/trips/{cast.Trip}/invitations", """{"role":"member"}""")).StatusCode.ShouldBe(
+            HttpStatusCode.OK
+        );
     }
 
     [Fact]
@@ -96,9 +118,27 @@ public sealed class PartyTests : IDisposable
         var secret = await _server.Owner.InviteAsync(trip);
         var guests = Enumerable.Range(0, 14).Select(_ => _server.NewVisitor()).ToList();
         await Task.WhenAll(guests.Select(g => g.AskAboutAsync()));
-        await Task.WhenAll(guests.Select((g, i) =>
-            g.PostAsync("/api/account/join", JsonSerializer.Serialize(new { secret, name = $"Guest {i}", passphrase = Visitor.Passphrase }))));
-        var party = (await _server.Owner.AskAboutAsync()).GetProperty("books").EnumerateArray().First(b => b.GetProperty("id").GetGuid() == trip).GetProperty("party");
+        await Task.WhenAll(
+            guests.Select(
+                (g, i) =>
+                    g.PostAsync(
+                        "/api/account/join",
+                        JsonSerializer.Serialize(
+                            new
+                            {
+                                secret,
+                                name = $"Guest {i}",
+                                passphrase = Visitor.Passphrase,
+                            }
+                        )
+                    )
+            )
+        );
+        var party = (await _server.Owner.AskAboutAsync())
+            .GetProperty("books")
+            .EnumerateArray()
+            .First(b => b.GetProperty("id").GetGuid() == trip)
+            .GetProperty("party");
         party.GetArrayLength().ShouldBe(13); // twelve and the keeper
     }
 
@@ -120,8 +160,14 @@ public sealed class PartyTests : IDisposable
             (await cast.Stranger.PutJsonAsync($"/api/trips/{id}", """{"name":"Mine now"}""")).StatusCode.ShouldBe(HttpStatusCode.NotFound);
         }
 
-        (await RefusalAsync(await _server.Owner.PostAsync($"/api/trips/{_server.Owner.PersonId}/invitations", """{"role":"member"}"""))).ShouldContain("yours alone");
-        (await RefusalAsync(await cast.Keeper.PostAsync($"/api/trips/{cast.Trip}/invitations", """{"role":"keeper"}"""))).ShouldContain("member or a follower");
-        (await RefusalAsync(await cast.Keeper.PutJsonAsync($"/api/trips/{cast.Trip}", """{"name":"  "}"""))).ShouldContain("1 to 80 characters");
+        (
+            await RefusalAsync(await _server.Owner.PostAsync($"/api/trips/{_server.Owner.PersonId}/invitations", """{"role":"member"}"""))
+        ).ShouldContain("yours alone");
+        (await RefusalAsync(await cast.Keeper.PostAsync($"/api/trips/{cast.Trip}/invitations", """{"role":"keeper"}"""))).ShouldContain(
+            "member or a follower"
+        );
+        (await RefusalAsync(await cast.Keeper.PutJsonAsync($"/api/trips/{cast.Trip}", """{"name":"  "}"""))).ShouldContain(
+            "1 to 80 characters"
+        );
     }
 }

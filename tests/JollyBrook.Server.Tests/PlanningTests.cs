@@ -12,21 +12,31 @@ public sealed class PlanningTests : IDisposable
 
     private async Task<(HttpStatusCode Status, JsonElement Body)> ReadAsync(string name, string text)
     {
-        var response = await _server.Client.PostAsync($"/api/calc/{name}", RunningServer.Json($$"""{"file":"{{Convert.ToBase64String(System.Text.Encoding.UTF8.GetBytes(text))}}"}"""));
+        var response = await _server.Client.PostAsync(
+            $"/api/calc/{name}",
+            RunningServer.Json($$"""{"file":"{{Convert.ToBase64String(System.Text.Encoding.UTF8.GetBytes(text))}}"}""")
+        );
         return (response.StatusCode, JsonDocument.Parse(await response.Content.ReadAsStringAsync()).RootElement);
     }
 
     [Fact]
     public async Task A_track_is_read_kept_as_a_route_and_planned()
     {
-        var (status, read) = await ReadAsync("read-route", File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "read-with-waypoint.gpx")));
+        var (status, read) = await ReadAsync(
+            "read-route",
+            File.ReadAllText(Path.Combine(AppContext.BaseDirectory, "read-with-waypoint.gpx"))
+        );
         status.ShouldBe(HttpStatusCode.OK);
-        var route = $$"""{"name":"Over","startDate":"2026-08-21","lengthKm":{{read.GetProperty("lengthKm").GetRawText()}},"heights":{{read.GetProperty("heights").GetRawText()}}}""";
+        var route =
+            $$"""{"name":"Over","startDate":"2026-08-21","lengthKm":{{read.GetProperty("lengthKm").GetRawText()}},"heights":{{read.GetProperty("heights").GetRawText()}}}""";
         (await _server.PutAsync("route", Guid.CreateVersion7(), route)).StatusCode.ShouldBe(HttpStatusCode.OK);
         var response = await _server.Client.PostAsync("/api/calc/plan", RunningServer.Json($$"""{"route":{{route}}}"""));
         var plan = JsonDocument.Parse(await response.Content.ReadAsStringAsync()).RootElement;
         plan.GetProperty("headline").GetString()!.ShouldStartWith("Leave with");
-        plan.GetProperty("assumptions").EnumerateArray().Select(a => a.GetProperty("field").GetString()).ShouldBe(["walkers", "walkers.worn", "route.weather", "route.containers", "kit"], ignoreOrder: true);
+        plan.GetProperty("assumptions")
+            .EnumerateArray()
+            .Select(a => a.GetProperty("field").GetString())
+            .ShouldBe(["walkers", "walkers.worn", "route.weather", "route.containers", "kit"], ignoreOrder: true);
     }
 
     [Fact]
@@ -41,11 +51,21 @@ public sealed class PlanningTests : IDisposable
     [Fact]
     public async Task A_route_that_cannot_be_right_is_not_kept()
     {
-        var response = await _server.PutAsync("route", Guid.CreateVersion7(), """{"name":"","startDate":null,"lengthKm":9000,"heights":"é"}""");
+        var response = await _server.PutAsync(
+            "route",
+            Guid.CreateVersion7(),
+            """{"name":"","startDate":null,"lengthKm":9000,"heights":"é"}"""
+        );
         response.StatusCode.ShouldBe(HttpStatusCode.BadRequest);
-        JsonDocument.Parse(await response.Content.ReadAsStringAsync()).RootElement.GetProperty("errors").EnumerateArray()
-            .Select(e => e.GetProperty("field").GetString()).ShouldBe(["name", "lengthKm", "heights"]);
-        (await _server.PutAsync("walker", Guid.CreateVersion7(), """{"name":"A","massKg":5,"heightCm":170}""")).StatusCode.ShouldBe(HttpStatusCode.BadRequest);
+        JsonDocument
+            .Parse(await response.Content.ReadAsStringAsync())
+            .RootElement.GetProperty("errors")
+            .EnumerateArray()
+            .Select(e => e.GetProperty("field").GetString())
+            .ShouldBe(["name", "lengthKm", "heights"]);
+        (await _server.PutAsync("walker", Guid.CreateVersion7(), """{"name":"A","massKg":5,"heightCm":170}""")).StatusCode.ShouldBe(
+            HttpStatusCode.BadRequest
+        );
         (await _server.PutAsync("sweat-test", Guid.CreateVersion7(), """{"hours":2}""")).StatusCode.ShouldBe(HttpStatusCode.BadRequest);
     }
 

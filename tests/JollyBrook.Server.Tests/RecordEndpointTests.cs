@@ -58,14 +58,24 @@ public class RecordEndpointTests : IDisposable
     [Theory]
     [InlineData("kit-item", """{"kind":"container","name":"Bottle","volumeL":-1}""", "volumeL")]
     [InlineData("kit-item", """{"kind":"barrel","name":"Bottle","volumeL":1}""", "kind")]
-    [InlineData("drill-result", """{"kind":"drill","seed":-4,"level":2,"focus":null,"at":"2026-08-21T14:00:00Z","skills":[{"skill":"wait","passed":true}]}""", "seed")]
-    [InlineData("drill-result", """{"kind":"drill","seed":4,"level":2,"focus":null,"at":"2026-08-21T14:00:00Z","skills":[{"skill":"wait"}]}""", "skills")]
+    [InlineData(
+        "drill-result",
+        """{"kind":"drill","seed":-4,"level":2,"focus":null,"at":"2026-08-21T14:00:00Z","skills":[{"skill":"wait","passed":true}]}""",
+        "seed"
+    )]
+    [InlineData(
+        "drill-result",
+        """{"kind":"drill","seed":4,"level":2,"focus":null,"at":"2026-08-21T14:00:00Z","skills":[{"skill":"wait"}]}""",
+        "skills"
+    )]
     [InlineData("batch", """{"container":"Bottle"}""", "startedAt")]
     public async Task A_bad_body_keeps_nothing(string kind, string body, string field)
     {
         var response = await _server.PutAsync(kind, Guid.CreateVersion7(), body);
         response.StatusCode.ShouldBe(HttpStatusCode.BadRequest);
-        (await response.Content.ReadFromJsonAsync<JsonElement>()).GetProperty("errors").EnumerateArray()
+        (await response.Content.ReadFromJsonAsync<JsonElement>())
+            .GetProperty("errors")
+            .EnumerateArray()
             .ShouldContain(e => e.GetProperty("field").GetString() == field);
         (await _server.ChangesAsync()).GetProperty("records").GetArrayLength().ShouldBe(0);
     }
@@ -75,7 +85,10 @@ public class RecordEndpointTests : IDisposable
     {
         (await _server.PutAsync("potion", Guid.CreateVersion7(), "{}")).StatusCode.ShouldBe(HttpStatusCode.NotFound);
         (await _server.PutAsync("kit-item", Guid.NewGuid(), Bottle)).StatusCode.ShouldBe(HttpStatusCode.BadRequest);
-        var cut = await _server.Client.PutAsync($"/api/books/{_server.Owner.PersonId}/records/kit-item/{Guid.CreateVersion7()}", RunningServer.Json("{\"body\":{"));
+        var cut = await _server.Client.PutAsync(
+            $"/api/books/{_server.Owner.PersonId}/records/kit-item/{Guid.CreateVersion7()}",
+            RunningServer.Json("{\"body\":{")
+        );
         cut.StatusCode.ShouldBe(HttpStatusCode.BadRequest);
     }
 

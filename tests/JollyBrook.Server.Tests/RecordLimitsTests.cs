@@ -14,14 +14,17 @@ public sealed class RecordLimitsTests : IDisposable
 
     private Guid Book => _server.Owner.PersonId;
 
-    private static async Task<JsonElement> ProblemAsync(HttpResponseMessage response) => JsonDocument.Parse(await response.Content.ReadAsStringAsync()).RootElement;
+    private static async Task<JsonElement> ProblemAsync(HttpResponseMessage response) =>
+        JsonDocument.Parse(await response.Content.ReadAsStringAsync()).RootElement;
 
     /// <summary>A megabyte of blanks is the record it says, and no more.</summary>
     [Fact]
     public async Task Blanks_are_not_kept()
     {
         var id = Guid.CreateVersion7();
-        (await _server.PutAsync("kit-item", id, Bottle.Replace(":", ":" + new string(' ', 100_000)))).StatusCode.ShouldBe(HttpStatusCode.OK);
+        (await _server.PutAsync("kit-item", id, Bottle.Replace(":", ":" + new string(' ', 100_000)))).StatusCode.ShouldBe(
+            HttpStatusCode.OK
+        );
         _server.Execute("SELECT Body FROM records").ShouldBe(Bottle);
         // Sent again without blanks it is the same: nothing is written.
         (await _server.PutAsync("kit-item", id, Bottle)).StatusCode.ShouldBe(HttpStatusCode.OK);
@@ -31,13 +34,20 @@ public sealed class RecordLimitsTests : IDisposable
     [Theory]
     [InlineData("""{"kind":"container","kind":"container","name":"Bottle","volumeL":1}""")]
     [InlineData("""{"kind":"container","name":"Bottle","volumeL":1,"volumeL":2}""")]
-    public async Task A_property_that_stands_twice_is_refused(string body) => (await _server.PutAsync("kit-item", Guid.CreateVersion7(), body)).StatusCode.ShouldBe(HttpStatusCode.BadRequest);
+    public async Task A_property_that_stands_twice_is_refused(string body) =>
+        (await _server.PutAsync("kit-item", Guid.CreateVersion7(), body)).StatusCode.ShouldBe(HttpStatusCode.BadRequest);
 
     /// <summary>Each kind has its own most.</summary>
     [Fact]
     public async Task A_record_larger_than_its_kind_may_be_is_refused_in_words()
     {
-        var problem = await ProblemAsync(await _server.PutAsync("batch-event", Guid.CreateVersion7(), $$"""{"kind":"toppedUp","at":"2026-08-21T14:00:00Z","words":"{{new string('x', 30_000)}}"}"""));
+        var problem = await ProblemAsync(
+            await _server.PutAsync(
+                "batch-event",
+                Guid.CreateVersion7(),
+                $$"""{"kind":"toppedUp","at":"2026-08-21T14:00:00Z","words":"{{new string('x', 30_000)}}"}"""
+            )
+        );
         problem.GetProperty("status").GetInt32().ShouldBe(400);
         RecordKinds.All.ShouldAllBe(k => k.MostBytes > 0 && k.MostBytes <= 1024 * 1024);
     }
@@ -75,11 +85,30 @@ public sealed class RecordLimitsTests : IDisposable
             $$"""{"kind":"kit-item","id":"{{second}}","baseRevision":7,"body":{"kind":"container","name":"Other","volumeL":2} }""",
             $$"""{"kind":"kit-item","id":"{{Guid.CreateVersion7()}}","body":{"kind":"container","name":"","volumeL":-1} }""",
             "7",
-            $$"""{"kind":"kit-item","id":"{{second}}","body":{{Bottle}}}""");
-        answer.Select(a => a.GetProperty("revision").ValueKind).ShouldBe(
-            [JsonValueKind.Number, JsonValueKind.Null, JsonValueKind.Null, JsonValueKind.Null, JsonValueKind.Null, JsonValueKind.Null, JsonValueKind.Number]);
-        answer.Skip(1).Take(5).Select(a => a.GetProperty("problem").GetProperty("type").GetString()).ShouldBe(
-            ["/problems/unknown-kind", "/problems/bad-input", "/problems/moved-on", "/problems/bad-input", "/problems/unreadable"]);
+            $$"""{"kind":"kit-item","id":"{{second}}","body":{{Bottle}}}"""
+        );
+        answer
+            .Select(a => a.GetProperty("revision").ValueKind)
+            .ShouldBe([
+                JsonValueKind.Number,
+                JsonValueKind.Null,
+                JsonValueKind.Null,
+                JsonValueKind.Null,
+                JsonValueKind.Null,
+                JsonValueKind.Null,
+                JsonValueKind.Number,
+            ]);
+        answer
+            .Skip(1)
+            .Take(5)
+            .Select(a => a.GetProperty("problem").GetProperty("type").GetString())
+            .ShouldBe([
+                "/problems/unknown-kind",
+                "/problems/bad-input",
+                "/problems/moved-on",
+                "/problems/bad-input",
+                "/problems/unreadable",
+            ]);
         (await _server.ChangesAsync()).GetProperty("records").GetArrayLength().ShouldBe(2);
     }
 
@@ -97,7 +126,13 @@ public sealed class RecordLimitsTests : IDisposable
     {
         await _server.PutAsync("kit-item", Guid.CreateVersion7(), Bottle);
         _server.Execute("UPDATE book_sizes SET Bytes = 64 * 1024 * 1024 - 60");
-        var problem = await ProblemAsync(await _server.PutAsync("kit-item", Guid.CreateVersion7(), """{"kind":"container","name":"A bottle with a rather long name","volumeL":1}"""));
+        var problem = await ProblemAsync(
+            await _server.PutAsync(
+                "kit-item",
+                Guid.CreateVersion7(),
+                """{"kind":"container","name":"A bottle with a rather long name","volumeL":1}"""
+            )
+        );
         problem.GetProperty("type").GetString().ShouldBe("/problems/book-full");
         problem.GetProperty("detail").GetString()!.ShouldContain("Take a backup");
         // What is there can be read, made shorter, and told how full it is.
@@ -113,7 +148,9 @@ public sealed class RecordLimitsTests : IDisposable
     {
         for (var load = 0; load < 5; load++)
         {
-            await SendAsync([.. Enumerable.Range(0, 300).Select(_ => $$"""{"kind":"kit-item","id":"{{Guid.CreateVersion7()}}","body":{{Bottle}}}""")]);
+            await SendAsync([
+                .. Enumerable.Range(0, 300).Select(_ => $$"""{"kind":"kit-item","id":"{{Guid.CreateVersion7()}}","body":{{Bottle}}}"""),
+            ]);
         }
 
         var (since, pages, records) = (0L, 0, 0);
@@ -131,5 +168,9 @@ public sealed class RecordLimitsTests : IDisposable
     }
 
     private async Task<List<JsonElement>> SendAsync(params string[] records) =>
-        [.. (await _server.Owner.PostForAsync($"/api/books/{Book}/records", $$"""{"records":[{{string.Join(",", records)}}]}""")).GetProperty("records").EnumerateArray()];
+        [
+            .. (await _server.Owner.PostForAsync($"/api/books/{Book}/records", $$"""{"records":[{{string.Join(",", records)}}]}"""))
+                .GetProperty("records")
+                .EnumerateArray(),
+        ];
 }

@@ -1,6 +1,7 @@
 using System.Net;
 using System.Net.Http.Json;
 using System.Text.Json;
+using JollyBrook.Core;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Records;
 using JollyBrook.Data.Records;
@@ -15,8 +16,11 @@ public sealed class RecordSchemaTests : IDisposable
 
     public void Dispose() => _server.Dispose();
 
-    private Task<HttpResponseMessage> SendAsync(string schema) => _server.Owner.PutJsonAsync(
-        $"/api/books/{_server.Owner.PersonId}/records/settings/{Guid.CreateVersion7()}", $$$"""{"baseRevision":null,"body":{"theme":"dusk"}{{{schema}}}}""");
+    private Task<HttpResponseMessage> SendAsync(string schema) =>
+        _server.Owner.PutJsonAsync(
+            $"/api/books/{_server.Owner.PersonId}/records/settings/{Guid.CreateVersion7()}",
+            $$$"""{"baseRevision":null,"body":{"theme":"dusk"}{{{schema}}}}"""
+        );
 
     [Theory]
     [InlineData("")]
@@ -48,7 +52,15 @@ public sealed class RecordSchemaTests : IDisposable
         var id = Guid.CreateVersion7();
         (await _server.PutAsync("settings", id, """{"theme":"dusk"}""")).EnsureSuccessStatusCode();
         var revision = (await _server.ChangesAsync()).GetProperty("revision").GetInt64();
-        var moved = new RecordKind<PersonSettings>("settings", "Settings", RecordPlace.Personal, 4096, ContractJson.Default.PersonSettings, PersonSettings.Fields, PersonSettings.Check)
+        var moved = new RecordKind<PersonSettings>(
+            "settings",
+            "Settings",
+            RecordPlace.Personal,
+            4096,
+            ContractJson.Default.PersonSettings,
+            PersonSettings.Fields,
+            PersonSettings.Check
+        )
         {
             Schema = new RecordSchema(body => body["countViruses"] = true),
         };
@@ -68,9 +80,13 @@ public sealed class RecordSchemaTests : IDisposable
     [Fact]
     public async Task A_backup_says_the_schema_of_each_body()
     {
-        async Task<HttpStatusCode> RestoreAsync(int schema) => (await _server.Owner.PostAsync(
-            $"/api/books/{_server.Owner.PersonId}/restore",
-            $$$"""{"format":"jolly-brook-backup","version":1,"records":[{"kind":"settings","id":"{{{Guid.CreateVersion7()}}}","schema":{{{schema}}},"body":{"theme":"dusk"}}]}""")).StatusCode;
+        async Task<HttpStatusCode> RestoreAsync(int schema) =>
+            (
+                await _server.Owner.PostAsync(
+                    $"/api/books/{_server.Owner.PersonId}/restore",
+                    $$$"""{"format":"jolly-brook-backup","version":1,"records":[{"kind":"settings","id":"{{{Guid.CreateVersion7()}}}","schema":{{{schema}}},"body":{"theme":"dusk"}}]}"""
+                )
+            ).StatusCode;
         (await RestoreAsync(2)).ShouldBe(HttpStatusCode.BadRequest);
         (await RestoreAsync(1)).ShouldBe(HttpStatusCode.OK);
     }

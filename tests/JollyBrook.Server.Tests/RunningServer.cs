@@ -21,7 +21,13 @@ public sealed class RunningServer : IDisposable
     private readonly Action<IServiceCollection> _services;
 
     public RunningServer(
-        bool demo = false, bool makeOwner = true, Dictionary<string, string>? settings = null, string? store = null, Action<IServiceCollection>? services = null, TimeSpan ahead = default)
+        bool demo = false,
+        bool makeOwner = true,
+        Dictionary<string, string>? settings = null,
+        string? store = null,
+        Action<IServiceCollection>? services = null,
+        TimeSpan ahead = default
+    )
     {
         Time.Advance(ahead);
         _demo = demo;
@@ -38,7 +44,10 @@ public sealed class RunningServer : IDisposable
         Owner.AskAboutAsync().GetAwaiter().GetResult();
         if (makeOwner && !demo)
         {
-            Owner.PostForAsync("/api/account/owner", JsonSerializer.Serialize(new { name = "Ilva", passphrase = Visitor.Passphrase })).GetAwaiter().GetResult();
+            Owner
+                .PostForAsync("/api/account/owner", JsonSerializer.Serialize(new { name = "Ilva", passphrase = Visitor.Passphrase }))
+                .GetAwaiter()
+                .GetResult();
         }
     }
 
@@ -94,38 +103,44 @@ public sealed class RunningServer : IDisposable
         Directory.Delete(Folder, recursive: true);
     }
 
-    private WebApplicationFactory<Program> Build() => new WebApplicationFactory<Program>().WithWebHostBuilder(web =>
-    {
-        web.UseSetting("data", Folder);
-        web.UseSetting("demo", _demo ? "true" : "false");
-        web.UseSetting("local", "true");
-        web.UseSetting("secretTriesPerMinute", "10000");
-        foreach (var (name, value) in _settings)
+    private WebApplicationFactory<Program> Build() =>
+        new WebApplicationFactory<Program>().WithWebHostBuilder(web =>
         {
-            web.UseSetting(name, value);
-        }
+            web.UseSetting("data", Folder);
+            web.UseSetting("demo", _demo ? "true" : "false");
+            web.UseSetting("local", "true");
+            web.UseSetting("secretTriesPerMinute", "10000");
+            foreach (var (name, value) in _settings)
+            {
+                web.UseSetting(name, value);
+            }
 
-        web.ConfigureServices(services =>
-        {
-            services.AddTransient<IStartupFilter, FromAddress>();
-            services.AddSingleton<TimeProvider>(Time);
-            // Every test makes accounts; the real cost of a hash would be most of their time.
-            services.PostConfigure<PasswordHasherOptions>(hasher => hasher.IterationCount = 1000);
-            _services(services);
+            web.ConfigureServices(services =>
+            {
+                services.AddTransient<IStartupFilter, FromAddress>();
+                services.AddSingleton<TimeProvider>(Time);
+                // Every test makes accounts; the real cost of a hash would be most of their time.
+                services.PostConfigure<PasswordHasherOptions>(hasher => hasher.IterationCount = 1000);
+                _services(services);
+            });
         });
-    });
 
     /// <summary>The test host has no connections, so no addresses either.</summary>
     private sealed class FromAddress : IStartupFilter
     {
-        public Action<IApplicationBuilder> Configure(Action<IApplicationBuilder> next) => app =>
-        {
-            app.Use((http, rest) =>
+        public Action<IApplicationBuilder> Configure(Action<IApplicationBuilder> next) =>
+            app =>
             {
-                http.Connection.RemoteIpAddress = http.Request.Headers.TryGetValue(From, out var from) ? IPAddress.Parse(from!) : IPAddress.Loopback;
-                return rest(http);
-            });
-            next(app);
-        };
+                app.Use(
+                    (http, rest) =>
+                    {
+                        http.Connection.RemoteIpAddress = http.Request.Headers.TryGetValue(From, out var from)
+                            ? IPAddress.Parse(from!)
+                            : IPAddress.Loopback;
+                        return rest(http);
+                    }
+                );
+                next(app);
+            };
     }
 }

@@ -6,7 +6,9 @@ using Microsoft.Data.Sqlite;
 
 namespace JollyBrook.Server.Tests;
 
-/// <summary>How a store is opened, and when it is not: one server at a time, nothing damaged served, nothing left that keeps the next start waiting.</summary>
+/// <summary>
+/// How a store is opened, and when it is not: one server at a time, nothing damaged served, nothing left that keeps the next start waiting.
+/// </summary>
 [System.Runtime.Versioning.UnsupportedOSPlatform("windows")]
 public sealed class StoreStartTests : IDisposable
 {
@@ -21,7 +23,14 @@ public sealed class StoreStartTests : IDisposable
     /// <summary>The program itself, as it is started by hand.</summary>
     private Process Start(params string[] args)
     {
-        var start = new ProcessStartInfo("dotnet", [typeof(Program).Assembly.Location, "--urls", "http://127.0.0.1:0", "--data", _folder, .. args]) { RedirectStandardError = true, RedirectStandardOutput = true };
+        var start = new ProcessStartInfo(
+            "dotnet",
+            [typeof(Program).Assembly.Location, "--urls", "http://127.0.0.1:0", "--data", _folder, .. args]
+        )
+        {
+            RedirectStandardError = true,
+            RedirectStandardOutput = true,
+        };
         return Process.Start(start)!;
     }
 
@@ -90,7 +99,9 @@ public sealed class StoreStartTests : IDisposable
             await first.WaitForExitAsync();
         }
 
-        Execute("""CREATE TABLE IF NOT EXISTS "__EFMigrationsLock" ("Id" INTEGER NOT NULL PRIMARY KEY, "Timestamp" TEXT NOT NULL); INSERT OR REPLACE INTO "__EFMigrationsLock" VALUES (1, '2026-01-01 00:00:00');""");
+        Execute(
+            """CREATE TABLE IF NOT EXISTS "__EFMigrationsLock" ("Id" INTEGER NOT NULL PRIMARY KEY, "Timestamp" TEXT NOT NULL); INSERT OR REPLACE INTO "__EFMigrationsLock" VALUES (1, '2026-01-01 00:00:00');"""
+        );
         using var next = Start();
         await UntilUpAsync(next).WaitAsync(TimeSpan.FromSeconds(30));
         next.Kill();
@@ -171,11 +182,26 @@ public sealed class StoreStartTests : IDisposable
     [Fact]
     public async Task The_folder_and_all_in_it_are_their_owners_alone()
     {
-        Directory.CreateDirectory(_folder, UnixFileMode.UserRead | UnixFileMode.UserWrite | UnixFileMode.UserExecute | UnixFileMode.GroupRead | UnixFileMode.GroupExecute | UnixFileMode.OtherRead | UnixFileMode.OtherExecute);
+        Directory.CreateDirectory(
+            _folder,
+            UnixFileMode.UserRead
+                | UnixFileMode.UserWrite
+                | UnixFileMode.UserExecute
+                | UnixFileMode.GroupRead
+                | UnixFileMode.GroupExecute
+                | UnixFileMode.OtherRead
+                | UnixFileMode.OtherExecute
+        );
         using (var server = Start("--demo", "true"))
         {
             await UntilUpAsync(server);
-            const UnixFileMode others = UnixFileMode.GroupRead | UnixFileMode.GroupWrite | UnixFileMode.GroupExecute | UnixFileMode.OtherRead | UnixFileMode.OtherWrite | UnixFileMode.OtherExecute;
+            const UnixFileMode others =
+                UnixFileMode.GroupRead
+                | UnixFileMode.GroupWrite
+                | UnixFileMode.GroupExecute
+                | UnixFileMode.OtherRead
+                | UnixFileMode.OtherWrite
+                | UnixFileMode.OtherExecute;
             foreach (var entry in Directory.EnumerateFileSystemEntries(_folder, "*", SearchOption.AllDirectories).Append(_folder))
             {
                 (File.GetUnixFileMode(entry) & others).ShouldBe(UnixFileMode.None, entry);

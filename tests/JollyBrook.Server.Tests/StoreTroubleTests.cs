@@ -26,8 +26,7 @@ public class StoreTroubleTests
         {
             answer = await server.PutAsync("kit-item", Guid.CreateVersion7(), Bottle(new string('x', 60)));
             kept++;
-        }
-        while (answer.IsSuccessStatusCode && kept < 2000);
+        } while (answer.IsSuccessStatusCode && kept < 2000);
 
         answer.StatusCode.ShouldBe(HttpStatusCode.InsufficientStorage);
         var problem = JsonDocument.Parse(await answer.Content.ReadAsStringAsync()).RootElement;
@@ -47,7 +46,12 @@ public class StoreTroubleTests
         var slices = new AfterEachSlice();
         using var server = new RunningServer(services: s => s.ConfigureDbContext<JollyBrookDb>(db => db.AddInterceptors(slices)));
         slices.Meanwhile = () => server.PutAsync("kit-item", Guid.CreateVersion7(), Bottle("Meanwhile"));
-        var records = string.Join(',', Enumerable.Range(0, 1200).Select(_ => $$"""{"kind":"kit-item","id":"{{Guid.CreateVersion7()}}","body":{{Bottle("Of the file")}}}"""));
+        var records = string.Join(
+            ',',
+            Enumerable
+                .Range(0, 1200)
+                .Select(_ => $$"""{"kind":"kit-item","id":"{{Guid.CreateVersion7()}}","body":{{Bottle("Of the file")}}}""")
+        );
         var file = $$"""{"format":"jolly-brook-backup","version":1,"madeAt":"2026-08-21T14:00:00Z","records":[{{records}}]}""";
 
         var counts = await server.Owner.PostForAsync($"/api/books/{server.Owner.PersonId}/restore?mode=merge", file);
@@ -62,7 +66,11 @@ public class StoreTroubleTests
     {
         public bool IsFull { get; set; }
 
-        public override Task ConnectionOpenedAsync(DbConnection connection, ConnectionEndEventData eventData, CancellationToken cancellationToken = default)
+        public override Task ConnectionOpenedAsync(
+            DbConnection connection,
+            ConnectionEndEventData eventData,
+            CancellationToken cancellationToken = default
+        )
         {
             using var command = connection.CreateCommand();
             // SQLite takes the size there is for a smaller one.
@@ -81,7 +89,11 @@ public class StoreTroubleTests
 
         public List<HttpStatusCode> Answers { get; } = [];
 
-        public override async ValueTask<int> SavedChangesAsync(SaveChangesCompletedEventData eventData, int result, CancellationToken cancellationToken = default)
+        public override async ValueTask<int> SavedChangesAsync(
+            SaveChangesCompletedEventData eventData,
+            int result,
+            CancellationToken cancellationToken = default
+        )
         {
             if (eventData.EntitiesSavedCount > LargestOtherwise)
             {

@@ -49,7 +49,10 @@ public sealed class Visitor(HttpClient client) : IDisposable
         PostAsync("/api/account/sign-in", JsonSerializer.Serialize(new { name, passphrase }));
 
     public Task<HttpResponseMessage> PutRecordAsync(Guid book, string kind, Guid id, string body, long? baseRevision = null) =>
-        PutJsonAsync($"/api/books/{book}/records/{kind}/{id}", $$"""{"baseRevision":{{baseRevision?.ToString() ?? "null"}},"body":{{body}}}""");
+        PutJsonAsync(
+            $"/api/books/{book}/records/{kind}/{id}",
+            $$"""{"baseRevision":{{baseRevision?.ToString() ?? "null"}},"body":{{body}}}"""
+        );
 
     public Task<JsonElement> ChangesAsync(Guid book, long since = 0) =>
         Client.GetFromJsonAsync<JsonElement>($"/api/books/{book}/changes?since={since}");
@@ -70,7 +73,17 @@ public sealed class Visitor(HttpClient client) : IDisposable
     public async Task JoinAsync(string secret, string name)
     {
         await AskAboutAsync();
-        await PostForAsync("/api/account/join", JsonSerializer.Serialize(new { secret, name, passphrase = Passphrase }));
+        await PostForAsync(
+            "/api/account/join",
+            JsonSerializer.Serialize(
+                new
+                {
+                    secret,
+                    name,
+                    passphrase = Passphrase,
+                }
+            )
+        );
     }
 
     public void Dispose() => Client.Dispose();

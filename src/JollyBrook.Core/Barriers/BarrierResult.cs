@@ -72,7 +72,8 @@ public sealed record BarrierResult(
     IReadOnlyList<Assumption> Assumptions,
     IReadOnlyList<Caution> Cautions,
     Working Working,
-    object? Detail)
+    object? Detail
+)
 {
     private static readonly double?[] NoMinutes = new double?[OrganismClasses.All.Count];
 
@@ -85,20 +86,51 @@ public sealed record BarrierResult(
 
     /// <summary>Credits in the order bacteria, viruses, Giardia, Cryptosporidium.</summary>
     public static IReadOnlyList<LogCredit> Of(
-        string barrier, string reason, double bacteria, double viruses, double giardia, double cryptosporidium) =>
-    [
-        new(barrier, bacteria, reason), new(barrier, viruses, reason), new(barrier, giardia, reason),
-        new(barrier, cryptosporidium, reason),
-    ];
+        string barrier,
+        string reason,
+        double bacteria,
+        double viruses,
+        double giardia,
+        double cryptosporidium
+    ) =>
+        [
+            new(barrier, bacteria, reason),
+            new(barrier, viruses, reason),
+            new(barrier, giardia, reason),
+            new(barrier, cryptosporidium, reason),
+        ];
 
     /// <summary>A barrier that gives nothing here, and why.</summary>
     public static BarrierResult Refused(
-        string name, FieldWater water, Refusal refusal, IReadOnlyList<Assumption>? assumptions = null,
-        IReadOnlyList<Caution>? cautions = null, Working? working = null, object? detail = null)
+        string name,
+        FieldWater water,
+        Refusal refusal,
+        IReadOnlyList<Assumption>? assumptions = null,
+        IReadOnlyList<Caution>? cautions = null,
+        Working? working = null,
+        object? detail = null
+    )
     {
         ArgumentNullException.ThrowIfNull(refusal);
         return new(
-            Nothing(name, refusal.Reason), refusal, "No answer for this water", 0, null, [], Taste.AsItIs, [], water, () => [], "", [],
-            null, Untimed, assumptions ?? [], cautions ?? [], working ?? new Working(), detail);
+            Nothing(name, refusal.Reason),
+            refusal,
+            "No answer for this water",
+            0,
+            null,
+            [],
+            Taste.AsItIs,
+            [],
+            water,
+            () => [],
+            "",
+            [],
+            null,
+            Untimed,
+            assumptions ?? [],
+            cautions ?? [],
+            working ?? new Working(),
+            detail
+        );
     }
 }

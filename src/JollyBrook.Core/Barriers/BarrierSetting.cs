@@ -13,7 +13,13 @@ namespace JollyBrook.Core.Barriers;
 /// <param name="Now">When it would be started; null when not given.</param>
 /// <param name="Choices">The rooms' own option records, each at most once.</param>
 public sealed record BarrierSetting(
-    Intake Intake, LogTarget Target, ContainerInput Container, SkyInput Sky, DateTimeOffset? Now, IReadOnlyList<object> Choices)
+    Intake Intake,
+    LogTarget Target,
+    ContainerInput Container,
+    SkyInput Sky,
+    DateTimeOffset? Now,
+    IReadOnlyList<object> Choices
+)
 {
     public Speaker Say => Intake.Say;
 
@@ -22,7 +28,9 @@ public sealed record BarrierSetting(
 
     /// <summary>Where and when the sun can be reckoned; null where start, latitude or longitude is not known.</summary>
     public (DateTimeOffset From, double LatitudeDeg, double LongitudeDeg)? SunFrom(double minutesOn) =>
-        Now is { } now && Sky is { LatitudeDeg: { } latitude, LongitudeDeg: { } longitude } ? (now.AddMinutes(minutesOn), latitude, longitude) : null;
+        Now is { } now && Sky is { LatitudeDeg: { } latitude, LongitudeDeg: { } longitude }
+            ? (now.AddMinutes(minutesOn), latitude, longitude)
+            : null;
 
     /// <summary>Minutes of dark from so many minutes after the start on; 0 (in the sun) where that cannot be told.</summary>
     public double DarkMinutes(double minutesOn) =>
@@ -43,8 +51,15 @@ public sealed record BarrierSetting(
 /// <param name="LyingDepthCm">Depth of the water when it lies on its side, cm, 1 to 60, for sunlight.</param>
 /// <param name="Role">What it may hold; either when left out.</param>
 public sealed record ContainerInput(
-    bool? Opaque = null, bool? ClearPlastic = null, bool? Squeezable = null, double? DepthCm = null, bool? HasHose = null,
-    double? CapacityL = null, double? LyingDepthCm = null, ContainerRole? Role = null);
+    bool? Opaque = null,
+    bool? ClearPlastic = null,
+    bool? Squeezable = null,
+    double? DepthCm = null,
+    bool? HasHose = null,
+    double? CapacityL = null,
+    double? LyingDepthCm = null,
+    ContainerRole? Role = null
+);
 
 /// <summary>The sky as told.</summary>
 /// <param name="AirTemperatureC">Air temperature, −40 to 50 °C.</param>
@@ -54,31 +69,71 @@ public sealed record ContainerInput(
 /// <param name="ContinuousRain">Whether it rains without a break.</param>
 /// <param name="Date">The day; the start's own date when left out.</param>
 public sealed record SkyInput(
-    double? AirTemperatureC = null, double? LatitudeDeg = null, double? LongitudeDeg = null, double? CloudCover = null,
-    bool? ContinuousRain = null, DateOnly? Date = null);
+    double? AirTemperatureC = null,
+    double? LatitudeDeg = null,
+    double? LongitudeDeg = null,
+    double? CloudCover = null,
+    bool? ContinuousRain = null,
+    DateOnly? Date = null
+);
 
 public static class SettingFields
 {
     public static readonly NumberField Depth = new(
-        "container.depthCm", "Depth of the water", Quantity.Length, 2, 60, "Measure from the surface to the bottom.");
+        "container.depthCm",
+        "Depth of the water",
+        Quantity.Length,
+        2,
+        60,
+        "Measure from the surface to the bottom."
+    );
 
     public static readonly NumberField LyingDepth = new(
-        "container.lyingDepthCm", "Depth as it lies", Quantity.Length, 1, 60, "Lay it down full and measure its thickness.");
+        "container.lyingDepthCm",
+        "Depth as it lies",
+        Quantity.Length,
+        1,
+        60,
+        "Lay it down full and measure its thickness."
+    );
 
     public static readonly NumberField Capacity = new(
-        "container.capacityL", "What the container holds", Quantity.Volume, 0.05, 200, "Enter what it holds to the brim.");
+        "container.capacityL",
+        "What the container holds",
+        Quantity.Volume,
+        0.05,
+        200,
+        "Enter what it holds to the brim."
+    );
 
     public static readonly NumberField Air = new(
-        "sky.airTemperatureC", "Air temperature", Quantity.Temperature, -40, 50, "Or say it is not known.");
+        "sky.airTemperatureC",
+        "Air temperature",
+        Quantity.Temperature,
+        -40,
+        50,
+        "Or say it is not known."
+    );
 
     public static readonly NumberField Latitude = new(
-        "sky.latitudeDeg", "Latitude", Quantity.Angle, -90, 90, "North is positive, south negative.");
+        "sky.latitudeDeg",
+        "Latitude",
+        Quantity.Angle,
+        -90,
+        90,
+        "North is positive, south negative."
+    );
 
     public static readonly NumberField Longitude = new(
-        "sky.longitudeDeg", "Longitude", Quantity.Angle, -180, 180, "East is positive, west negative.");
+        "sky.longitudeDeg",
+        "Longitude",
+        Quantity.Angle,
+        -180,
+        180,
+        "East is positive, west negative."
+    );
 
-    public static readonly NumberField Cloud = new(
-        "sky.cloudCover", "Cloud", Quantity.Share, 0, 1, "How much of the sky is covered.");
+    public static readonly NumberField Cloud = new("sky.cloudCover", "Cloud", Quantity.Share, 0, 1, "How much of the sky is covered.");
 
     public static readonly IReadOnlyList<Field> All = [Depth, LyingDepth, Capacity, Air, Latitude, Longitude, Cloud];
 

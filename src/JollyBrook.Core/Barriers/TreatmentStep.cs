@@ -60,4 +60,5 @@ public sealed record TreatmentStep(
     StepClock Clock = StepClock.None,
     double Minutes = 0,
     bool Optional = false,
-    bool DrinkAfter = false);
+    bool DrinkAfter = false
+);

@@ -27,7 +27,14 @@ public readonly record struct Air(double TemperatureC, double HumidityPercent, S
     public const double MmHgPerKPa = 7.50062;
 
     /// <summary>Air temperature + 7 °C in full sun, + 4 °C in part (pick).</summary>
-    public double OperativeC => TemperatureC + Sun switch { SunLoad.Full => 7, SunLoad.Part => 4, _ => 0 };
+    public double OperativeC =>
+        TemperatureC
+        + Sun switch
+        {
+            SunLoad.Full => 7,
+            SunLoad.Part => 4,
+            _ => 0,
+        };
 
     /// <summary>Vapour pressure, mmHg.</summary>
     public double VapourMmHg => VapourKPa * MmHgPerKPa;

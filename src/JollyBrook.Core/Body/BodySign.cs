@@ -34,13 +34,24 @@ public static class BodySignList
 {
     public static readonly IReadOnlyList<BodySignChoice> All =
     [
-        new(BodySign.Confused, "Confused", true), new(BodySign.Faint, "Faint", true), new(BodySign.Fits, "Fits", true),
-        new(BodySign.HotNotSweating, "Hot and not sweating", true), new(BodySign.Staggering, "Staggering", true),
-        new(BodySign.Dizzy, "Dizzy", false), new(BodySign.FastPulse, "Fast pulse", false), new(BodySign.HeavySweat, "Heavy sweat", false),
-        new(BodySign.Headache, "Headache", false), new(BodySign.Sick, "Sick", false), new(BodySign.Bloated, "Bloated", false),
-        new(BodySign.Cramps, "Cramps", false), new(BodySign.Tired, "Tired", false), new(BodySign.Irritable, "Irritable", false),
-        new(BodySign.Thirst, "Thirst", false), new(BodySign.DryMouth, "Dry mouth", false),
-        new(BodySign.DarkLittleUrine, "Dark and little urine", false), new(BodySign.ClearMuchUrine, "Clear and much urine", false),
+        new(BodySign.Confused, "Confused", true),
+        new(BodySign.Faint, "Faint", true),
+        new(BodySign.Fits, "Fits", true),
+        new(BodySign.HotNotSweating, "Hot and not sweating", true),
+        new(BodySign.Staggering, "Staggering", true),
+        new(BodySign.Dizzy, "Dizzy", false),
+        new(BodySign.FastPulse, "Fast pulse", false),
+        new(BodySign.HeavySweat, "Heavy sweat", false),
+        new(BodySign.Headache, "Headache", false),
+        new(BodySign.Sick, "Sick", false),
+        new(BodySign.Bloated, "Bloated", false),
+        new(BodySign.Cramps, "Cramps", false),
+        new(BodySign.Tired, "Tired", false),
+        new(BodySign.Irritable, "Irritable", false),
+        new(BodySign.Thirst, "Thirst", false),
+        new(BodySign.DryMouth, "Dry mouth", false),
+        new(BodySign.DarkLittleUrine, "Dark and little urine", false),
+        new(BodySign.ClearMuchUrine, "Clear and much urine", false),
     ];
 
     public static string NameOf(BodySign sign) => All.First(s => s.Sign == sign).Name;

@@ -29,10 +29,23 @@ public sealed record WalkedStretch(DateTimeOffset? From, DateTimeOffset? Until =
 /// <param name="SignsAt">When they were looked for; null for not since the beginning.</param>
 /// <param name="Rested">Whether it was a day of rest; without walks written and without this, walking is counted.</param>
 public sealed record WatchRequest(
-    UnitSystem? Units, Walker? Walker, IReadOnlyList<SweatTestEntry>? Tests = null, Effort? Effort = null, DateTimeOffset? From = null,
-    IReadOnlyList<WalkedStretch>? Walks = null, IReadOnlyList<Drunk>? Drinks = null, double? UrineColour = null, DateTimeOffset? UrineAt = null, double? UrineL = null,
-    double? WeighedKg = null, DateTimeOffset? WeighedAt = null, DateTimeOffset? Now = null, IReadOnlyList<BodySign>? Signs = null,
-    DateTimeOffset? SignsAt = null, bool? Rested = null);
+    UnitSystem? Units,
+    Walker? Walker,
+    IReadOnlyList<SweatTestEntry>? Tests = null,
+    Effort? Effort = null,
+    DateTimeOffset? From = null,
+    IReadOnlyList<WalkedStretch>? Walks = null,
+    IReadOnlyList<Drunk>? Drinks = null,
+    double? UrineColour = null,
+    DateTimeOffset? UrineAt = null,
+    double? UrineL = null,
+    double? WeighedKg = null,
+    DateTimeOffset? WeighedAt = null,
+    DateTimeOffset? Now = null,
+    IReadOnlyList<BodySign>? Signs = null,
+    DateTimeOffset? SignsAt = null,
+    bool? Rested = null
+);
 
 /// <summary>A point of the day's line.</summary>
 public sealed record WatchPoint(DateTimeOffset At, double DeficitPercent);
@@ -56,10 +69,24 @@ public sealed record WatchPoint(DateTimeOffset At, double DeficitPercent);
 /// <param name="Cautions">What to heed.</param>
 /// <param name="Working">The arithmetic.</param>
 public sealed record WatchResponse(
-    WaterState State, string Headline, double DeficitL, double DeficitPercent, double LostL, double DrunkL, double NextDrinkL, DateTimeOffset NextDrinkAt,
-    IReadOnlyList<string> Actions, NextLook NextLook, bool IsLookDue,
-    IReadOnlyList<WatchPoint> Points, IReadOnlyList<string> ShortSigns, IReadOnlyList<string> TooMuchSigns, IReadOnlyList<Assumption> Assumptions,
-    IReadOnlyList<Caution> Cautions, IReadOnlyList<WorkingStep> Working);
+    WaterState State,
+    string Headline,
+    double DeficitL,
+    double DeficitPercent,
+    double LostL,
+    double DrunkL,
+    double NextDrinkL,
+    DateTimeOffset NextDrinkAt,
+    IReadOnlyList<string> Actions,
+    NextLook NextLook,
+    bool IsLookDue,
+    IReadOnlyList<WatchPoint> Points,
+    IReadOnlyList<string> ShortSigns,
+    IReadOnlyList<string> TooMuchSigns,
+    IReadOnlyList<Assumption> Assumptions,
+    IReadOnlyList<Caution> Cautions,
+    IReadOnlyList<WorkingStep> Working
+);
 
 /// <summary>The calculation "body-watch": deficit through the day, signs, and the clock's nudge (handbook room 95).</summary>
 public static class BodyWatch
@@ -75,17 +102,45 @@ public static class BodyWatch
     private static readonly InstantField FromField = new("from", "The day's beginning");
     private static readonly InstantField NowField = new("now", "The time now");
     private static readonly NumberField Litres = new("drinks.litres", "Drunk", Quantity.Volume, 0, 20, "Give what was drunk at once.");
-    private static readonly NumberField Mass = new("weighedKg", "Body mass", Quantity.KitMass, 25, 200, "Weigh as light and dry as you can.");
+    private static readonly NumberField Mass = new(
+        "weighedKg",
+        "Body mass",
+        Quantity.KitMass,
+        25,
+        200,
+        "Weigh as light and dry as you can."
+    );
     private static readonly NumberField Colour = new("urineColour", "Urine colour", Quantity.Plain, 1, 8, "1 is like water, 8 is brown.");
-    private static readonly NumberField Passed = new("urineL", "Urine", Quantity.Volume, 0, 20, "Give what was passed since the beginning.");
+    private static readonly NumberField Passed = new(
+        "urineL",
+        "Urine",
+        Quantity.Volume,
+        0,
+        20,
+        "Give what was passed since the beginning."
+    );
 
-    public static readonly IReadOnlyList<Field> Fields = [FromField, NowField, Litres, Mass, Colour, Passed, .. Body.Effort.FieldsAt("effort")];
+    public static readonly IReadOnlyList<Field> Fields =
+    [
+        FromField,
+        NowField,
+        Litres,
+        Mass,
+        Colour,
+        Passed,
+        .. Body.Effort.FieldsAt("effort"),
+    ];
 
     private static readonly string[] Short =
-        ["Thirst, dry mouth, dark and little urine, headache, tired, cramps, irritable: drink, rest, salt.", "Dizzy, faint, no urine for 8 h, confused, fast pulse: an emergency, get help."];
+    [
+        "Thirst, dry mouth, dark and little urine, headache, tired, cramps, irritable: drink, rest, salt.",
+        "Dizzy, faint, no urine for 8 h, confused, fast pulse: an emergency, get help.",
+    ];
 
     private static readonly string[] TooMuch =
-        ["Weight up over the walk, bloated, sick, headache, clear urine and confused: stop drinking, salty food, get help."];
+    [
+        "Weight up over the walk, bloated, sick, headache, clear urine and confused: stop drinking, salty food, get help.",
+    ];
 
     /// <exception cref="BadInputException">A field is missing or out of its range.</exception>
     public static WatchResponse Compute(WatchRequest request)
@@ -144,27 +199,67 @@ public static class BodyWatch
         var deficit = weighed is { } kg ? mass - kg + DeficitAt(now) - DeficitAt(request.WeighedAt!.Value) : lost - drunk;
         var percent = deficit / mass * 100;
         var seen = new SignsSeen(
-            [.. (request.Signs ?? []).Distinct()], percent, DrunkBy(request, from, now) - DrunkBy(request, from, now.AddHours(-1)), request.UrineColour,
-            (now - (request.UrineAt is { } passed && passed > from ? passed : from)).TotalHours, request.UrineAt >= from);
+            [.. (request.Signs ?? []).Distinct()],
+            percent,
+            DrunkBy(request, from, now) - DrunkBy(request, from, now.AddHours(-1)),
+            request.UrineColour,
+            (now - (request.UrineAt is { } passed && passed > from ? passed : from)).TotalHours,
+            request.UrineAt >= from
+        );
         var state = SignCheck.Judge(seen);
         var advice = StateAdvice.Of(state, seen, say);
         var walking = IsWalking(request, now);
         var drunkAt = (request.Drinks ?? []).Where(d => d.At >= from && d.At <= now).Max(d => d.At);
         var last = drunkAt ?? from;
         DateTimeOffset? Since(DateTimeOffset? at) => at >= from && at <= now ? at : null;
-        var look = SignClock.Next(new SignTimes(
-            from, Since(request.SignsAt), drunkAt, Since(request.UrineAt), state, seen.Signs.Count > 0, effort.TemperatureC < DrinkPlan.ThirstHidesBelowC));
+        var look = SignClock.Next(
+            new SignTimes(
+                from,
+                Since(request.SignsAt),
+                drunkAt,
+                Since(request.UrineAt),
+                state,
+                seen.Signs.Count > 0,
+                effort.TemperatureC < DrinkPlan.ThirstHidesBelowC
+            )
+        );
         var cap = Math.Max(0, DrinkPlan.CeilingLPerDay - drunk);
-        var due = advice.DrinkNowL <= 0 || (deficit <= 0 && state == WaterState.Fine) ? 0 : Math.Min(cap, Math.Min(seen.Signs.Count > 0 ? Math.Max(deficit, StateAdvice.SipL) : Math.Max(0, deficit), advice.DrinkNowL));
-        var next = due == 0 ? now.AddMinutes(NudgeMinutes) : last.AddMinutes(NudgeMinutes) > now ? last.AddMinutes(NudgeMinutes) : now;
+        var due =
+            advice.DrinkNowL <= 0 || (deficit <= 0 && state == WaterState.Fine)
+                ? 0
+                : Math.Min(
+                    cap,
+                    Math.Min(seen.Signs.Count > 0 ? Math.Max(deficit, StateAdvice.SipL) : Math.Max(0, deficit), advice.DrinkNowL)
+                );
+        var next =
+            due == 0 ? now.AddMinutes(NudgeMinutes)
+            : last.AddMinutes(NudgeMinutes) > now ? last.AddMinutes(NudgeMinutes)
+            : now;
         return new WatchResponse(
-            state, Headline(state, due, next, now, say), deficit, percent, lost, drunk, Math.Floor((due * 20) + 1e-9) / 20, next,
-            advice.Actions, look, look.At <= now,
-            [.. Points(from, now).Select(at => new WatchPoint(at, DeficitAt(at) / mass * 100))], Short, TooMuch,
-            Assume(request, weighed), Cautions(state, walking, effort, seen), Working(walkingLPerH, restLPerH, lost, drunk, deficit, percent, factor));
+            state,
+            Headline(state, due, next, now, say),
+            deficit,
+            percent,
+            lost,
+            drunk,
+            Math.Floor((due * 20) + 1e-9) / 20,
+            next,
+            advice.Actions,
+            look,
+            look.At <= now,
+            [.. Points(from, now).Select(at => new WatchPoint(at, DeficitAt(at) / mass * 100))],
+            Short,
+            TooMuch,
+            Assume(request, weighed),
+            Cautions(state, walking, effort, seen),
+            Working(walkingLPerH, restLPerH, lost, drunk, deficit, percent, factor)
+        );
     }
 
-    /// <summary>What a walker has lost by an instant of their day, L; nothing before its beginning. Worked out once for as many instants as are asked.</summary>
+    /// <summary>
+    /// What a walker has lost by an instant of their day, L; nothing before its beginning. Worked out once for as many instants as are
+    /// asked.
+    /// </summary>
     /// <exception cref="BadInputException">A field is missing or out of its range.</exception>
     internal static Func<DateTimeOffset, double> LostBy(WatchRequest request)
     {
@@ -194,21 +289,25 @@ public static class BodyWatch
     private static double DrunkBy(WatchRequest request, DateTimeOffset from, DateTimeOffset at) =>
         (request.Drinks ?? []).Where(d => d.At >= from && d.At <= at).Sum(d => d.Litres ?? 0);
 
-    private static bool IsWalking(WatchRequest request, DateTimeOffset now) => (request.Walks ?? []).Any(w => w.From <= now && (w.Until is null || w.Until >= now));
+    private static bool IsWalking(WatchRequest request, DateTimeOffset now) =>
+        (request.Walks ?? []).Any(w => w.From <= now && (w.Until is null || w.Until >= now));
 
-    private static string Headline(WaterState state, double due, DateTimeOffset next, DateTimeOffset now, Speaker say) => state switch
-    {
-        WaterState.Emergency => "Emergency: call for help now",
-        WaterState.Overheating => "Overheating: shade, wet and fan, drink with salt",
-        WaterState.TooMuch => "Stop drinking: more was drunk than lost",
-        WaterState.StopAndDrink => $"Stop: drink {say.Of(Quantity.Volume, Math.Max(LeastSipL, due))} now, rest, and again in half an hour",
-        WaterState.Fine when due == 0 => "Nothing to drink now",
-        _ when next > now && state == WaterState.Fine => $"Fine; drink {say.Of(Quantity.Volume, Math.Max(LeastSipL, due))} next by the clock",
-        WaterState.RunningShort when due == 0 => "Not known to be well: look for signs, and write down when there was urine",
-        WaterState.DrinkSoon when due == 0 => "A mouthful now",
-        WaterState.RunningShort => $"Short of water: drink {say.Of(Quantity.Volume, Math.Max(LeastSipL, due))} now, rest",
-        _ => $"Drink {say.Of(Quantity.Volume, Math.Max(LeastSipL, due))} now",
-    };
+    private static string Headline(WaterState state, double due, DateTimeOffset next, DateTimeOffset now, Speaker say) =>
+        state switch
+        {
+            WaterState.Emergency => "Emergency: call for help now",
+            WaterState.Overheating => "Overheating: shade, wet and fan, drink with salt",
+            WaterState.TooMuch => "Stop drinking: more was drunk than lost",
+            WaterState.StopAndDrink =>
+                $"Stop: drink {say.Of(Quantity.Volume, Math.Max(LeastSipL, due))} now, rest, and again in half an hour",
+            WaterState.Fine when due == 0 => "Nothing to drink now",
+            _ when next > now && state == WaterState.Fine =>
+                $"Fine; drink {say.Of(Quantity.Volume, Math.Max(LeastSipL, due))} next by the clock",
+            WaterState.RunningShort when due == 0 => "Not known to be well: look for signs, and write down when there was urine",
+            WaterState.DrinkSoon when due == 0 => "A mouthful now",
+            WaterState.RunningShort => $"Short of water: drink {say.Of(Quantity.Volume, Math.Max(LeastSipL, due))} now, rest",
+            _ => $"Drink {say.Of(Quantity.Volume, Math.Max(LeastSipL, due))} now",
+        };
 
     private static IEnumerable<DateTimeOffset> Points(DateTimeOffset from, DateTimeOffset now)
     {
@@ -230,7 +329,12 @@ public static class BodyWatch
 
         if (IsUntold(request))
         {
-            all.Add(new("walks", $"No walking written, and no day of rest told: counted as walking from its beginning, at most {UntoldWalkHours:0} h."));
+            all.Add(
+                new(
+                    "walks",
+                    $"No walking written, and no day of rest told: counted as walking from its beginning, at most {UntoldWalkHours:0} h."
+                )
+            );
         }
 
         if (request.Walker?.Worn is null)
@@ -251,7 +355,13 @@ public static class BodyWatch
 
         if (state == WaterState.TooMuch)
         {
-            all.Add(new("over-drinking", Severity.Danger, "Over-drinking thins the blood’s salt. Stop, eat something salty; sick, confused or a bad headache: get help."));
+            all.Add(
+                new(
+                    "over-drinking",
+                    Severity.Danger,
+                    "Over-drinking thins the blood’s salt. Stop, eat something salty; sick, confused or a bad headache: get help."
+                )
+            );
         }
 
         if (state == WaterState.RunningShort && walking)
@@ -261,25 +371,48 @@ public static class BodyWatch
 
         if (seen.HoursWithoutUrine >= SignCheck.NoUrineHours)
         {
-            all.Add(new(
-                "no-urine", Severity.Danger,
-                seen.UrineWritten
-                    ? "No urine written for 8 h: counted as none, which is an emergency. There was some: write it down."
-                    : "No urine written since the day began, 8 h or more: none at all would be an emergency. There was some: write it down."));
+            all.Add(
+                new(
+                    "no-urine",
+                    Severity.Danger,
+                    seen.UrineWritten
+                        ? "No urine written for 8 h: counted as none, which is an emergency. There was some: write it down."
+                        : "No urine written since the day began, 8 h or more: none at all would be an emergency. There was some: write it down."
+                )
+            );
         }
 
         return all;
     }
 
-    private static IReadOnlyList<WorkingStep> Working(double walkingLPerH, double restLPerH, double lost, double drunk, double deficit, double percent, PersonalFactor factor)
+    private static IReadOnlyList<WorkingStep> Working(
+        double walkingLPerH,
+        double restLPerH,
+        double lost,
+        double drunk,
+        double deficit,
+        double percent,
+        PersonalFactor factor
+    )
     {
         var working = new Working();
         working.Add(
-            "Lost", "walking·L/h + rest·L/h", "Sweat prediction × personal factor, and need at rest; handbook room 60", WorkingValue.Of("lost", lost, "L"),
-            WorkingValue.Of("walking", walkingLPerH, "L/h"), WorkingValue.Of("rest", restLPerH, "L/h"), WorkingValue.Of("k", factor.K));
+            "Lost",
+            "walking·L/h + rest·L/h",
+            "Sweat prediction × personal factor, and need at rest; handbook room 60",
+            WorkingValue.Of("lost", lost, "L"),
+            WorkingValue.Of("walking", walkingLPerH, "L/h"),
+            WorkingValue.Of("rest", restLPerH, "L/h"),
+            WorkingValue.Of("k", factor.K)
+        );
         working.Add(
-            "Deficit", "lost − drunk; a weighing replaces what was reckoned before it", "1 kg is 1 L", WorkingValue.Of("deficit", deficit, "L"),
-            WorkingValue.Of("drunk", drunk, "L"), WorkingValue.Of("of body mass", percent, "%"));
+            "Deficit",
+            "lost − drunk; a weighing replaces what was reckoned before it",
+            "1 kg is 1 L",
+            WorkingValue.Of("deficit", deficit, "L"),
+            WorkingValue.Of("drunk", drunk, "L"),
+            WorkingValue.Of("of body mass", percent, "%")
+        );
         return working.Steps;
     }
 }

@@ -21,13 +21,14 @@ public static class ClothingForAir
     private const double ShellFromC = 0;
 
     /// <summary>From 20 °C shorts and shirt, from 10 long and light, from 0 a shell, below that winter layers.</summary>
-    public static Clothing Usual(double airC) => airC switch
-    {
-        >= ShortsFromC => Clothing.ShortsAndShirt,
-        >= LightFromC => Clothing.LongLight,
-        >= ShellFromC => Clothing.Shell,
-        _ => Clothing.WinterLayers,
-    };
+    public static Clothing Usual(double airC) =>
+        airC switch
+        {
+            >= ShortsFromC => Clothing.ShortsAndShirt,
+            >= LightFromC => Clothing.LongLight,
+            >= ShellFromC => Clothing.Shell,
+            _ => Clothing.WinterLayers,
+        };
 
     /// <summary>The usual one and those one step away: the one that asks for the most water is counted.</summary>
     public static IReadOnlyList<Clothing> Possible(double airC)
@@ -43,19 +44,21 @@ public static class ClothingForAir
 public readonly record struct ClothingResistance(double Clo, double VapourPermeability)
 {
     /// <summary>Presets of handbook room 60.</summary>
-    public static ClothingResistance Of(Clothing clothing) => clothing switch
-    {
-        Clothing.ShortsAndShirt => new(0.6, 0.70),
-        Clothing.LongLight => new(0.9, 0.45),
-        Clothing.Shell => new(1.3, 0.25),
-        _ => new(2.0, 0.20),
-    };
+    public static ClothingResistance Of(Clothing clothing) =>
+        clothing switch
+        {
+            Clothing.ShortsAndShirt => new(0.6, 0.70),
+            Clothing.LongLight => new(0.9, 0.45),
+            Clothing.Shell => new(1.3, 0.25),
+            _ => new(2.0, 0.20),
+        };
 
-    public static string Name(Clothing clothing) => clothing switch
-    {
-        Clothing.ShortsAndShirt => "Shorts and shirt",
-        Clothing.LongLight => "Long and light",
-        Clothing.Shell => "Shell",
-        _ => "Winter layers",
-    };
+    public static string Name(Clothing clothing) =>
+        clothing switch
+        {
+            Clothing.ShortsAndShirt => "Shorts and shirt",
+            Clothing.LongLight => "Long and light",
+            Clothing.Shell => "Shell",
+            _ => "Winter layers",
+        };
 }

@@ -35,7 +35,9 @@ public static class DrinkPlan
     public static Contract.Caution ThirstHides { get; } =
         new("cold-thirst", Contract.Severity.Warning, "In the cold, thirst hides: drink by the clock, a few mouthfuls every half hour.");
 
-    /// <summary>Planned drinking while walking, L/h: a share of the loss, at most 1 L/h, and never less than an hour of rest asks for.</summary>
+    /// <summary>
+    /// Planned drinking while walking, L/h: a share of the loss, at most 1 L/h, and never less than an hour of rest asks for.
+    /// </summary>
     public static double WalkingLPerH(double lossLPerH, double replaceShare, double restLPerH) =>
         Math.Min(MostPlannedLPerH, Math.Max(restLPerH, lossLPerH * replaceShare));
 

@@ -14,14 +14,23 @@ namespace JollyBrook.Core.Body;
 /// <param name="Running">Whether it is run, also slower than 8 km/h.</param>
 /// <param name="WindMs">Wind, m/s, 0 to 40; none when left out, which asks for the more water.</param>
 public sealed record Effort(
-    double? TemperatureC = null, double? HumidityPercent = null, SunLoad? Sun = null, double? SpeedKmH = null, double? GradePercent = null,
-    Terrain? Terrain = null, double? ElevationM = null, bool? Running = null, double? WindMs = null)
+    double? TemperatureC = null,
+    double? HumidityPercent = null,
+    SunLoad? Sun = null,
+    double? SpeedKmH = null,
+    double? GradePercent = null,
+    Terrain? Terrain = null,
+    double? ElevationM = null,
+    bool? Running = null,
+    double? WindMs = null
+)
 {
     /// <summary>A warm late-summer walk on a good path in the sun (pick).</summary>
     public static readonly Effort Default = new(22, 60, SunLoad.Full, 4, 0, Body.Terrain.GoodPath, 500);
 
     /// <summary>The slowest and the fastest pace, km/h.</summary>
-    internal const double SlowestKmH = 0.5, FastestKmH = 25;
+    internal const double SlowestKmH = 0.5,
+        FastestKmH = 25;
 
     /// <summary>The steepest grade up or down, %.</summary>
     internal const double SteepestPercent = 40;
@@ -47,11 +56,20 @@ public sealed record Effort(
     }
 
     /// <summary>This effort with what another tells in its place.</summary>
-    public Effort With(Effort? told) => told is null
-        ? this
-        : new Effort(
-            told.TemperatureC ?? TemperatureC, told.HumidityPercent ?? HumidityPercent, told.Sun ?? Sun, told.SpeedKmH ?? SpeedKmH, told.GradePercent ?? GradePercent,
-            told.Terrain ?? Terrain, told.ElevationM ?? ElevationM, told.Running ?? Running, told.WindMs ?? WindMs);
+    public Effort With(Effort? told) =>
+        told is null
+            ? this
+            : new Effort(
+                told.TemperatureC ?? TemperatureC,
+                told.HumidityPercent ?? HumidityPercent,
+                told.Sun ?? Sun,
+                told.SpeedKmH ?? SpeedKmH,
+                told.GradePercent ?? GradePercent,
+                told.Terrain ?? Terrain,
+                told.ElevationM ?? ElevationM,
+                told.Running ?? Running,
+                told.WindMs ?? WindMs
+            );
 
     /// <summary>Whether it is run: told so, or faster than anyone walks.</summary>
     public bool IsRunning => Running == true || SpeedKmH > MetabolicRate.RunningAboveKmH;
@@ -65,14 +83,21 @@ public sealed record Effort(
     internal double SpeedMs => SpeedKmH!.Value / 3.6;
 
     private static NumberField[] Numbers(string path) =>
-    [
-        new($"{path}.temperatureC", "Air temperature", Quantity.Temperature, ColdestC, 50, "Measure it in the shade."),
-        new($"{path}.humidityPercent", "Humidity", Quantity.Percent, 0, 100, "Take it from the forecast."),
-        new($"{path}.speedKmH", "Pace in km/h", Quantity.Plain, SlowestKmH, FastestKmH, "Give the pace while moving."),
-        new($"{path}.gradePercent", "Grade", Quantity.Percent, -SteepestPercent, SteepestPercent, "Metres up for each 100 m along; less than 0 is down."),
-        new($"{path}.elevationM", "Elevation", Quantity.Elevation, -400, 8000, "Take it from the map."),
-        new($"{path}.windMs", "Wind in m/s", Quantity.Plain, 0, 40, "Take it from the forecast, or leave it out."),
-    ];
+        [
+            new($"{path}.temperatureC", "Air temperature", Quantity.Temperature, ColdestC, 50, "Measure it in the shade."),
+            new($"{path}.humidityPercent", "Humidity", Quantity.Percent, 0, 100, "Take it from the forecast."),
+            new($"{path}.speedKmH", "Pace in km/h", Quantity.Plain, SlowestKmH, FastestKmH, "Give the pace while moving."),
+            new(
+                $"{path}.gradePercent",
+                "Grade",
+                Quantity.Percent,
+                -SteepestPercent,
+                SteepestPercent,
+                "Metres up for each 100 m along; less than 0 is down."
+            ),
+            new($"{path}.elevationM", "Elevation", Quantity.Elevation, -400, 8000, "Take it from the map."),
+            new($"{path}.windMs", "Wind in m/s", Quantity.Plain, 0, 40, "Take it from the forecast, or leave it out."),
+        ];
 
     private static ChoiceField[] Choices(string path) =>
         [ChoiceField.Of<SunLoad>($"{path}.sun", "Sun"), ChoiceField.Of<Terrain>($"{path}.terrain", "Terrain")];

@@ -20,6 +20,7 @@ public readonly record struct HeatBalance(double RequiredWPerM2, double MaximumW
 
     private const double SkinMmHg = 44.6;
     private const double SkinC = 36;
+
     /// <summary>m/s².</summary>
     internal const double Gravity = 9.81;
 
@@ -37,7 +38,10 @@ public readonly record struct HeatBalance(double RequiredWPerM2, double MaximumW
     public static double ComfortSweat(double metabolicW, double climbW, double surfaceM2) =>
         Math.Max(FloorGPerM2H, ComfortShare * (((metabolicW - climbW) / surfaceM2) - RestWPerM2) / LatentWhPerG);
 
-    /// <summary>E_req = (M − climb work)/A + 6.45·(T_op − 36)/clo_eff; E_max = 14.21·(im/clo)·(44.6 − P_a), mmHg; E_res = 0.0173·(M/A)·(5.87 − P_a), kPa.</summary>
+    /// <summary>
+    /// E_req = (M − climb work)/A + 6.45·(T_op − 36)/clo_eff; E_max = 14.21·(im/clo)·(44.6 − P_a), mmHg; E_res = 0.0173·(M/A)·(5.87 − P_a),
+    /// kPa.
+    /// </summary>
     public static HeatBalance Of(double metabolicW, double climbW, double surfaceM2, Air air, ClothingResistance worn)
     {
         var vapour = air.VapourKPa;
@@ -45,15 +49,17 @@ public readonly record struct HeatBalance(double RequiredWPerM2, double MaximumW
             ((metabolicW - climbW) / surfaceM2) + (6.45 * (air.OperativeC - SkinC) / (worn.Clo * air.ClothingShare)),
             Math.Max(0, 14.21 * worn.VapourPermeability * (SkinMmHg - (vapour * Air.MmHgPerKPa))),
             Math.Max(0, 0.0173 * metabolicW / surfaceM2 * (5.87 - vapour)),
-            ComfortSweat(metabolicW, climbW, surfaceM2));
+            ComfortSweat(metabolicW, climbW, surfaceM2)
+        );
     }
 
     /// <summary>
     /// Gonzalez 2009: 147 + 1.527·E_req − 0.87·E_max. Shapiro 1982: 27.9·E_req·E_max^−0.455, the high estimate. Both g·m⁻²·h⁻¹.
     /// </summary>
-    public double EquationGPerM2H(SweatSchool school) => school == SweatSchool.Gonzalez2009
-        ? 147 + (1.527 * RequiredWPerM2) - (0.87 * MaximumWPerM2)
-        : RequiredWPerM2 <= 0 ? 0 : 27.9 * RequiredWPerM2 * Math.Pow(Math.Max(1, MaximumWPerM2), -0.455);
+    public double EquationGPerM2H(SweatSchool school) =>
+        school == SweatSchool.Gonzalez2009 ? 147 + (1.527 * RequiredWPerM2) - (0.87 * MaximumWPerM2)
+        : RequiredWPerM2 <= 0 ? 0
+        : 27.9 * RequiredWPerM2 * Math.Pow(Math.Max(1, MaximumWPerM2), -0.455);
 
     /// <summary>
     /// Sweat that carries off what the body has to shed, g·m⁻²·h⁻¹: (E_req − E_res)/0.68, as ISO 7933 does. In cool, dry air the Gonzalez
@@ -64,7 +70,9 @@ public readonly record struct HeatBalance(double RequiredWPerM2, double MaximumW
     /// <summary>The greatest of the equation, the heat balance (pick) and comfort sweating.</summary>
     public double SweatGPerM2H(SweatSchool school) => Math.Max(ComfortGPerM2H, HeatDriven(school));
 
-    /// <summary>Whether the sweat is comfort sweating alone: there is little heat to lose, and a test then says little about sweating.</summary>
+    /// <summary>
+    /// Whether the sweat is comfort sweating alone: there is little heat to lose, and a test then says little about sweating.
+    /// </summary>
     public bool IsAtFloor(SweatSchool school) => HeatDriven(school) <= ComfortGPerM2H;
 
     private double HeatDriven(SweatSchool school) => Math.Max(BalanceGPerM2H, EquationGPerM2H(school));

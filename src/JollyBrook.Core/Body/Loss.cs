@@ -51,6 +51,11 @@ public readonly record struct Loss(double MetabolicW, HeatBalance Heat, double S
     {
         var heat = HeatBalance.Of(metabolicW, climbW, surface, air, ClothingResistance.Of(worn));
         return new Loss(
-            metabolicW, heat, Sweating.LPerH(heat, surface, walker.IsAcclimatised, school), Sweating.BreathedLPerH(heat, surface), worn);
+            metabolicW,
+            heat,
+            Sweating.LPerH(heat, surface, walker.IsAcclimatised, school),
+            Sweating.BreathedLPerH(heat, surface),
+            worn
+        );
     }
 }

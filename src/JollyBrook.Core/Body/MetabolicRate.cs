@@ -42,13 +42,16 @@ public static class MetabolicRate
     /// <param name="terrain">Ground underfoot; running takes no account of it.</param>
     /// <param name="running">Whether it is run, also slower.</param>
     public static double OnFootPerKg(double speedMs, double gradePercent, Terrain terrain, bool running = false) =>
-        running || speedMs * 3.6 > RunningAboveKmH ? RunningPerKg(speedMs, gradePercent) : PerKg(speedMs, gradePercent, Terrains.Factor(terrain));
+        running || speedMs * 3.6 > RunningAboveKmH
+            ? RunningPerKg(speedMs, gradePercent)
+            : PerKg(speedMs, gradePercent, Terrains.Factor(terrain));
 
     /// <summary>
     /// Pandolf et al. 1977, for comparison; too high downhill.
     /// M = 1.5·W + 2·(W + L)·(L/W)² + η·(W + L)·(1.5·S² + 0.35·S·G).
     /// </summary>
     public static double Pandolf(double bodyKg, double loadKg, double speedMs, double gradePercent, double terrainFactor) =>
-        (1.5 * bodyKg) + (2 * (bodyKg + loadKg) * Math.Pow(loadKg / bodyKg, 2))
+        (1.5 * bodyKg)
+        + (2 * (bodyKg + loadKg) * Math.Pow(loadKg / bodyKg, 2))
         + (terrainFactor * (bodyKg + loadKg) * ((1.5 * speedMs * speedMs) + (0.35 * speedMs * gradePercent)));
 }

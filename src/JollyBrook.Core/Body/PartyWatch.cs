@@ -35,7 +35,12 @@ public static class PartyWatch
         ArgumentNullException.ThrowIfNull(request);
         List<MemberStanding> members =
         [
-            .. (request.Members ?? []).Select(m => Standing(m, request.Units)).OrderByDescending(Rank).ThenByDescending(m => m.Watch?.DeficitPercent ?? 0).ThenBy(m => m.Name, StringComparer.Ordinal).ThenBy(m => m.Id),
+            .. (request.Members ?? [])
+                .Select(m => Standing(m, request.Units))
+                .OrderByDescending(Rank)
+                .ThenByDescending(m => m.Watch?.DeficitPercent ?? 0)
+                .ThenBy(m => m.Name, StringComparer.Ordinal)
+                .ThenBy(m => m.Id),
         ];
         return new PartyWatchResponse(members, members.Find(m => m.Watch is { IsLookDue: true }));
     }
@@ -45,7 +50,12 @@ public static class PartyWatch
         var name = member.Name is { Length: > 0 } given ? given : "Walker";
         try
         {
-            return new MemberStanding(member.Id, name, BodyWatch.Compute((member.Day ?? new WatchRequest(units, null)) with { Units = units }), null);
+            return new MemberStanding(
+                member.Id,
+                name,
+                BodyWatch.Compute((member.Day ?? new WatchRequest(units, null)) with { Units = units }),
+                null
+            );
         }
         catch (BadInputException wrong)
         {

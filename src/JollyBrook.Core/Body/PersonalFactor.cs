@@ -47,7 +47,11 @@ public readonly record struct PersonalFactor(double LogMean, double LogDeviation
         var honest = tests.Where(t => !t.AtFloor).ToList();
         var (known, _) = Posterior(honest);
         var (all, precision) = Posterior(tests);
-        return new PersonalFactor(Math.Clamp(all, known - PriorDeviation, known + PriorDeviation), 1 / Math.Sqrt(precision), honest.Count > 0);
+        return new PersonalFactor(
+            Math.Clamp(all, known - PriorDeviation, known + PriorDeviation),
+            1 / Math.Sqrt(precision),
+            honest.Count > 0
+        );
     }
 
     private static (double Mean, double Precision) Posterior(IEnumerable<SweatRatio> tests)

@@ -8,7 +8,13 @@ namespace JollyBrook.Core.Body;
 /// <param name="HoursWithoutUrine">Hours since urine was last written, or since the day began; null when neither is known.</param>
 /// <param name="UrineWritten">Whether any urine was written since the day began.</param>
 public sealed record SignsSeen(
-    IReadOnlyCollection<BodySign> Signs, double DeficitPercent, double DrunkLastHourL, double? UrineColour, double HoursWithoutUrine, bool UrineWritten);
+    IReadOnlyCollection<BodySign> Signs,
+    double DeficitPercent,
+    double DrunkLastHourL,
+    double? UrineColour,
+    double HoursWithoutUrine,
+    bool UrineWritten
+);
 
 /// <summary>
 /// Signs together with drinking, weight and urine (handbook room 95; US Army TB MED 507 for the percentages). A grave sign is an
@@ -48,7 +54,16 @@ public static class SignCheck
     private static readonly BodySign[] AlikeSigns = [BodySign.Headache, BodySign.Sick, BodySign.Tired, BodySign.Bloated];
     private static readonly BodySign[] HeatSigns = [BodySign.Headache, BodySign.Dizzy, BodySign.Cramps, BodySign.FastPulse];
     private static readonly BodySign[] DrySigns =
-        [BodySign.Thirst, BodySign.DryMouth, BodySign.DarkLittleUrine, BodySign.Headache, BodySign.Tired, BodySign.Cramps, BodySign.Irritable, BodySign.Sick];
+    [
+        BodySign.Thirst,
+        BodySign.DryMouth,
+        BodySign.DarkLittleUrine,
+        BodySign.Headache,
+        BodySign.Tired,
+        BodySign.Cramps,
+        BodySign.Irritable,
+        BodySign.Sick,
+    ];
 
     public static WaterState Judge(SignsSeen seen)
     {
@@ -69,14 +84,20 @@ public static class SignCheck
         }
 
         return seen.DeficitPercent >= StopFromPercent ? WaterState.StopAndDrink
-            : seen.DeficitPercent >= ShortFromPercent || seen.UrineColour >= ShortFromColour || seen.Signs.Contains(BodySign.DarkLittleUrine)
-                // Nothing written for so long is not known to be well.
-                || seen.HoursWithoutUrine >= NoUrineHours ? WaterState.RunningShort
-            : seen.DeficitPercent >= DrinkFromPercent || seen.UrineColour >= DrinkFromColour || seen.Signs.Any(DrySigns.Contains) ? WaterState.DrinkSoon
+            : seen.DeficitPercent >= ShortFromPercent
+            || seen.UrineColour >= ShortFromColour
+            || seen.Signs.Contains(BodySign.DarkLittleUrine)
+            // Nothing written for so long is not known to be well.
+            || seen.HoursWithoutUrine >= NoUrineHours
+                ? WaterState.RunningShort
+            : seen.DeficitPercent >= DrinkFromPercent || seen.UrineColour >= DrinkFromColour || seen.Signs.Any(DrySigns.Contains)
+                ? WaterState.DrinkSoon
             : WaterState.Fine;
     }
 
-    /// <summary>Any grave sign, no urine for eight hours, or more than 7 % lost. Dizzy with a fast pulse only in heavy sweat is heat.</summary>
+    /// <summary>
+    /// Any grave sign, no urine for eight hours, or more than 7 % lost. Dizzy with a fast pulse only in heavy sweat is heat.
+    /// </summary>
     private static bool IsEmergency(SignsSeen seen) =>
         seen.DeficitPercent >= EmergencyFromPercent
         || seen.Signs.Any(BodySignList.IsGrave)
@@ -85,6 +106,13 @@ public static class SignCheck
 
     private static bool IsTooMuch(SignsSeen seen) =>
         seen.DeficitPercent <= -TooMuchFromPercent
-        || (seen.Signs.Any(AlikeSigns.Contains)
-            && (seen.DeficitPercent < 0 || seen.DrunkLastHourL > MostDrunkLPerH || seen.Signs.Contains(BodySign.ClearMuchUrine) || seen.UrineColour <= ClearColour));
+        || (
+            seen.Signs.Any(AlikeSigns.Contains)
+            && (
+                seen.DeficitPercent < 0
+                || seen.DrunkLastHourL > MostDrunkLPerH
+                || seen.Signs.Contains(BodySign.ClearMuchUrine)
+                || seen.UrineColour <= ClearColour
+            )
+        );
 }

@@ -9,7 +9,14 @@ namespace JollyBrook.Core.Body;
 /// <param name="HasSigns">Whether the last look found any.</param>
 /// <param name="IsCold">Whether the air is so cold that thirst hides.</param>
 public sealed record SignTimes(
-    DateTimeOffset From, DateTimeOffset? LookedAt, DateTimeOffset? DrunkAt, DateTimeOffset? UrineAt, WaterState State, bool HasSigns, bool IsCold);
+    DateTimeOffset From,
+    DateTimeOffset? LookedAt,
+    DateTimeOffset? DrunkAt,
+    DateTimeOffset? UrineAt,
+    WaterState State,
+    bool HasSigns,
+    bool IsCold
+);
 
 /// <summary>When to look for signs, and why then.</summary>
 /// <param name="At">When; in the past when it is overdue.</param>
@@ -31,17 +38,30 @@ public static class SignClock
     public static NextLook Next(SignTimes times)
     {
         ArgumentNullException.ThrowIfNull(times);
-        List<NextLook> looks = [new(Latest(times.From, times.LookedAt, times.DrunkAt, times.UrineAt).AddHours(QuietHours), $"No drink and no urine written for {QuietHours:0} h.")];
+        List<NextLook> looks =
+        [
+            new(
+                Latest(times.From, times.LookedAt, times.DrunkAt, times.UrineAt).AddHours(QuietHours),
+                $"No drink and no urine written for {QuietHours:0} h."
+            ),
+        ];
         if (times.IsCold)
         {
-            looks.Add(new(Latest(times.From, times.LookedAt, times.DrunkAt).AddHours(ColdHours), "Thirst hides in the cold: by the clock."));
+            looks.Add(
+                new(Latest(times.From, times.LookedAt, times.DrunkAt).AddHours(ColdHours), "Thirst hides in the cold: by the clock.")
+            );
         }
 
         if (times.HasSigns || times.State > WaterState.DrinkSoon)
         {
-            looks.Add(times.LookedAt is { } looked
-                ? new(looked.AddMinutes(StateAdvice.AskAgainMinutes(times.State)), "Not well at the last look, or by what was written since.")
-                : new(times.From, "Not well by what was written, and nobody has looked yet."));
+            looks.Add(
+                times.LookedAt is { } looked
+                    ? new(
+                        looked.AddMinutes(StateAdvice.AskAgainMinutes(times.State)),
+                        "Not well at the last look, or by what was written since."
+                    )
+                    : new(times.From, "Not well by what was written, and nobody has looked yet.")
+            );
         }
 
         return looks.MinBy(l => l.At)!;

@@ -12,11 +12,19 @@ public static class Sweat
     private const double HoursUntilSalt = 2;
 
     private static readonly NumberField Share = new(
-        "replaceShare", "Share replaced while walking", Quantity.Share, 0.3, 1, "Most people manage 80 %.");
+        "replaceShare",
+        "Share replaced while walking",
+        Quantity.Share,
+        0.3,
+        1,
+        "Most people manage 80 %."
+    );
 
     public static readonly IReadOnlyList<Field> Fields =
     [
-        ChoiceField.Of<UnitSystem>("units", "Units"), ChoiceField.Of<SweatSchool>("school", "Sweat equation"), Share,
+        ChoiceField.Of<UnitSystem>("units", "Units"),
+        ChoiceField.Of<SweatSchool>("school", "Sweat equation"),
+        Share,
         .. Body.Effort.FieldsAt("effort"),
     ];
 
@@ -57,14 +65,38 @@ public static class Sweat
         var drink = DrinkPlan.WalkingLPerH(planned, share, rest);
         var working = SweatWorking.Steps(walker, effort, school, loss, factor, tests.Count(t => t.Result.Accepted), share, drink);
         return new SweatResponse(
-            sweat, loss.BreathedLPerH, total,
-            BandOf(Loss.Of(walker, effort, other).SweatLPerH, factor, walker.IsAcclimatised).Middle, other,
-            drink, Math.Max(0, planned - drink), rest,
-            $"Drink {say.Of(Quantity.Volume, drink)} an hour", loss.MetabolicW,
-            MetabolicRate.Pandolf(walker.MassKg!.Value, walker.LoadKg, effort.SpeedMs, effort.GradePercent!.Value, Terrains.Factor(effort.Terrain!.Value)),
-            BandOf(1, PersonalFactor.Unknown), BandOf(1, factor), tests,
-            [.. Temperatures().Select(t => new SweatPoint(t, BandOf(Loss.Of(walker, effort with { TemperatureC = t }, school).SweatLPerH, factor, walker.IsAcclimatised)))],
-            Body.RulesOfThumb.For(say), Assume(walker, effort, factor), Caution(total.High, effort, say), working);
+            sweat,
+            loss.BreathedLPerH,
+            total,
+            BandOf(Loss.Of(walker, effort, other).SweatLPerH, factor, walker.IsAcclimatised).Middle,
+            other,
+            drink,
+            Math.Max(0, planned - drink),
+            rest,
+            $"Drink {say.Of(Quantity.Volume, drink)} an hour",
+            loss.MetabolicW,
+            MetabolicRate.Pandolf(
+                walker.MassKg!.Value,
+                walker.LoadKg,
+                effort.SpeedMs,
+                effort.GradePercent!.Value,
+                Terrains.Factor(effort.Terrain!.Value)
+            ),
+            BandOf(1, PersonalFactor.Unknown),
+            BandOf(1, factor),
+            tests,
+            [
+                .. Temperatures()
+                    .Select(t => new SweatPoint(
+                        t,
+                        BandOf(Loss.Of(walker, effort with { TemperatureC = t }, school).SweatLPerH, factor, walker.IsAcclimatised)
+                    )),
+            ],
+            Body.RulesOfThumb.For(say),
+            Assume(walker, effort, factor),
+            Caution(total.High, effort, say),
+            working
+        );
     }
 
     private static IEnumerable<int> Temperatures()
@@ -103,15 +135,23 @@ public static class Sweat
     }
 
     /// <summary>What the plan counts where nobody has told what is worn.</summary>
-    internal static Assumption ClothingNotTold(string field, double airC) => new(
-        field, $"Clothing not told: {ClothingResistance.Name(ClothingForAir.Usual(airC)).ToLowerInvariant()} in such air, or what is worn a step warmer or cooler where that asks for more water.");
+    internal static Assumption ClothingNotTold(string field, double airC) =>
+        new(
+            field,
+            $"Clothing not told: {ClothingResistance.Name(ClothingForAir.Usual(airC)).ToLowerInvariant()} in such air, or what is worn a step warmer or cooler where that asks for more water."
+        );
 
     private static List<Assumption> Assume(Walker walker, Effort effort, PersonalFactor factor)
     {
         List<Assumption> assumed = [];
         if (!factor.Tested)
         {
-            assumed.Add(new("tests", "No sweat test in warmth counts yet: what to drink is reckoned for a walker who sweats more than four in five."));
+            assumed.Add(
+                new(
+                    "tests",
+                    "No sweat test in warmth counts yet: what to drink is reckoned for a walker who sweats more than four in five."
+                )
+            );
         }
 
         if (walker.Worn is null)
@@ -136,7 +176,11 @@ public static class Sweat
     {
         List<Caution> cautions =
         [
-            new("over-drinking", Severity.Note, $"Never more than {say.Of(Quantity.Volume, DrinkPlan.CeilingLPerH)} an hour or {say.Of(Quantity.Volume, DrinkPlan.CeilingLPerDay)} a day, nor more than is lost: over-drinking thins the blood's salt."),
+            new(
+                "over-drinking",
+                Severity.Note,
+                $"Never more than {say.Of(Quantity.Volume, DrinkPlan.CeilingLPerH)} an hour or {say.Of(Quantity.Volume, DrinkPlan.CeilingLPerDay)} a day, nor more than is lost: over-drinking thins the blood's salt."
+            ),
             new("salt", Severity.Note, $"Past {HoursUntilSalt} h of sweating, 0.5–0.7 g sodium for each litre, or salty food."),
         ];
         if (effort.TemperatureC < DrinkPlan.ThirstHidesBelowC)
@@ -146,7 +190,13 @@ public static class Sweat
 
         if (highLPerH > DrinkPlan.MostPlannedLPerH)
         {
-            cautions.Add(new("more-than-drinkable", Severity.Warning, "The loss may be more than can be drunk walking: slow down, start earlier, rest in shade."));
+            cautions.Add(
+                new(
+                    "more-than-drinkable",
+                    Severity.Warning,
+                    "The loss may be more than can be drunk walking: slow down, start earlier, rest in shade."
+                )
+            );
         }
 
         return cautions;

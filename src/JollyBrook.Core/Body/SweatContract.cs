@@ -15,8 +15,13 @@ public sealed record SweatTestEntry(string Id, [property: JsonRequired] SweatTes
 /// <param name="School">Which equation; Gonzalez when left out.</param>
 /// <param name="ReplaceShare">Share of the loss drunk while walking, 0.3 to 1; 0.8 when left out.</param>
 public sealed record SweatRequest(
-    UnitSystem? Units, Walker? Walker, IReadOnlyList<SweatTestEntry>? Tests = null, Effort? Effort = null, SweatSchool? School = null,
-    double? ReplaceShare = null);
+    UnitSystem? Units,
+    Walker? Walker,
+    IReadOnlyList<SweatTestEntry>? Tests = null,
+    Effort? Effort = null,
+    SweatSchool? School = null,
+    double? ReplaceShare = null
+);
 
 /// <summary>Low, middle and high: the 10, 50 and 90 % points.</summary>
 public sealed record Band(double Low, double Middle, double High);
@@ -54,7 +59,23 @@ public sealed record RuleOfThumb(string Name, string Words);
 /// <param name="Cautions">What to heed.</param>
 /// <param name="Working">The arithmetic.</param>
 public sealed record SweatResponse(
-    Band SweatLPerH, double BreathedLPerH, Band LossLPerH, double OtherSchoolLPerH, SweatSchool OtherSchool, double DrinkLPerH, double AtCampLPerH,
-    double RestLPerH, string Headline, double MetabolicW, double PandolfW, Band PriorFactor, Band Factor, IReadOnlyList<JudgedSweatTest> Tests,
-    IReadOnlyList<SweatPoint> ByTemperature, IReadOnlyList<RuleOfThumb> RulesOfThumb, IReadOnlyList<Assumption> Assumptions,
-    IReadOnlyList<Caution> Cautions, IReadOnlyList<WorkingStep> Working);
+    Band SweatLPerH,
+    double BreathedLPerH,
+    Band LossLPerH,
+    double OtherSchoolLPerH,
+    SweatSchool OtherSchool,
+    double DrinkLPerH,
+    double AtCampLPerH,
+    double RestLPerH,
+    string Headline,
+    double MetabolicW,
+    double PandolfW,
+    Band PriorFactor,
+    Band Factor,
+    IReadOnlyList<JudgedSweatTest> Tests,
+    IReadOnlyList<SweatPoint> ByTemperature,
+    IReadOnlyList<RuleOfThumb> RulesOfThumb,
+    IReadOnlyList<Assumption> Assumptions,
+    IReadOnlyList<Caution> Cautions,
+    IReadOnlyList<WorkingStep> Working
+);

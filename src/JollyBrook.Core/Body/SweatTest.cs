@@ -18,22 +18,72 @@ namespace JollyBrook.Core.Body;
 /// <param name="Worn">What was worn.</param>
 /// <param name="PackKg">What was carried, kg.</param>
 public sealed record SweatTest(
-    Guid? WalkerId, DateTimeOffset? At, double? Hours, double? BeforeKg, double? AfterKg, double? DrunkL = null, double? UrineL = null,
-    double? EatenKg = null, Effort? Effort = null, double? HeightCm = null, bool? Acclimatised = null, Clothing? Worn = null, double? PackKg = null)
+    Guid? WalkerId,
+    DateTimeOffset? At,
+    double? Hours,
+    double? BeforeKg,
+    double? AfterKg,
+    double? DrunkL = null,
+    double? UrineL = null,
+    double? EatenKg = null,
+    Effort? Effort = null,
+    double? HeightCm = null,
+    bool? Acclimatised = null,
+    Clothing? Worn = null,
+    double? PackKg = null
+)
 {
-    private static readonly NumberField HoursField = new("hours", "Hours walked", Quantity.Plain, 0.05, 24, "Give the time between the two weighings.");
+    private static readonly NumberField HoursField = new(
+        "hours",
+        "Hours walked",
+        Quantity.Plain,
+        0.05,
+        24,
+        "Give the time between the two weighings."
+    );
     private static readonly NumberField Before = new("beforeKg", "Mass before", Quantity.KitMass, 25, 200, "Weigh nude and dry.");
     private static readonly NumberField After = new("afterKg", "Mass after", Quantity.KitMass, 25, 200, "Weigh nude, towelled dry.");
-    private static readonly NumberField Drunk = new("drunkL", "Drunk", Quantity.Volume, 0, 15, "Weigh or measure the bottles before and after.");
-    private static readonly NumberField Urine = new("urineL", "Urine", Quantity.Volume, 0, 5, "Measure it, or empty the bladder before the first weighing.");
-    private static readonly NumberField Eaten = new("eatenKg", "Eaten", Quantity.KitMass, 0, 5, "Weigh the food taken along and what is left.");
+    private static readonly NumberField Drunk = new(
+        "drunkL",
+        "Drunk",
+        Quantity.Volume,
+        0,
+        15,
+        "Weigh or measure the bottles before and after."
+    );
+    private static readonly NumberField Urine = new(
+        "urineL",
+        "Urine",
+        Quantity.Volume,
+        0,
+        5,
+        "Measure it, or empty the bladder before the first weighing."
+    );
+    private static readonly NumberField Eaten = new(
+        "eatenKg",
+        "Eaten",
+        Quantity.KitMass,
+        0,
+        5,
+        "Weigh the food taken along and what is left."
+    );
     private static readonly NumberField Height = new("heightCm", "Height", Quantity.Length, 110, 220, "Measure it against a door frame.");
     private static readonly NumberField Pack = new("packKg", "Pack", Quantity.KitMass, 0, 60, "Weigh it as carried.");
 
     public static readonly IReadOnlyList<Field> Fields =
     [
-        new ChoiceField("walkerId", "Walker", ["the id of a walker"]), new InstantField("at", "When it ended"), HoursField, Before, After, Drunk, Urine,
-        Eaten, Height, Pack, ChoiceField.Of<Clothing>("worn", "Clothing"), .. Body.Effort.FieldsAt("effort"),
+        new ChoiceField("walkerId", "Walker", ["the id of a walker"]),
+        new InstantField("at", "When it ended"),
+        HoursField,
+        Before,
+        After,
+        Drunk,
+        Urine,
+        Eaten,
+        Height,
+        Pack,
+        ChoiceField.Of<Clothing>("worn", "Clothing"),
+        .. Body.Effort.FieldsAt("effort"),
     ];
 
     /// <exception cref="BadInputException">A field is missing or out of its range.</exception>

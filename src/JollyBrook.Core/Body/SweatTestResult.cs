@@ -10,13 +10,23 @@ namespace JollyBrook.Core.Body;
 /// <param name="SweatLPerH">Measured sweat, L/h.</param>
 /// <param name="PredictedLPerH">Predicted sweat for the same walk, L/h.</param>
 /// <param name="Ratio">Measured over predicted; null when refused.</param>
-/// <param name="AtFloor">Whether the prediction sat on its floor (cool air, little heat to lose): it then says little about sweating.</param>
+/// <param name="AtFloor">Whether the prediction sat on its floor (cool air, little heat to lose): it then says little about
+/// sweating.</param>
 /// <param name="Accepted">Whether it counts.</param>
 /// <param name="Refusals">Why not.</param>
 /// <param name="Warnings">What to heed.</param>
 public sealed record SweatTestResult(
-    double LossL, double LossLPerH, double BreathedLPerH, double SweatLPerH, double PredictedLPerH, double? Ratio, bool AtFloor, bool Accepted,
-    IReadOnlyList<string> Refusals, IReadOnlyList<string> Warnings)
+    double LossL,
+    double LossLPerH,
+    double BreathedLPerH,
+    double SweatLPerH,
+    double PredictedLPerH,
+    double? Ratio,
+    bool AtFloor,
+    bool Accepted,
+    IReadOnlyList<string> Refusals,
+    IReadOnlyList<string> Warnings
+)
 {
     private const double ShortestH = 0.25;
     private const double LongestH = 8;
@@ -24,7 +34,9 @@ public sealed record SweatTestResult(
     private const double MostChange = 0.08;
     private const double MuchLost = 0.03;
 
-    /// <summary>loss = before − after + drunk + eaten − urine; the rate without what was breathed out is sweat (handbook room 60).</summary>
+    /// <summary>
+    /// loss = before − after + drunk + eaten − urine; the rate without what was breathed out is sweat (handbook room 60).
+    /// </summary>
     /// <param name="test">Checked.</param>
     /// <param name="school">The equation it is held against.</param>
     public static SweatTestResult Of(SweatTest test, SweatSchool school)
@@ -34,11 +46,19 @@ public sealed record SweatTestResult(
         var loss = before - after + (test.DrunkL ?? 0) + (test.EatenKg ?? 0) - (test.UrineL ?? 0);
         var effort = Body.Effort.Check(test.Effort, "effort", new Intake(Speaker.Metric));
         // A test is held against what is usually worn in such air, not against the thirstiest.
-        var walker = new Walker("", before, test.HeightCm, test.Acclimatised, test.Worn ?? ClothingForAir.Usual(effort.TemperatureC!.Value), test.PackKg);
+        var walker = new Walker(
+            "",
+            before,
+            test.HeightCm,
+            test.Acclimatised,
+            test.Worn ?? ClothingForAir.Usual(effort.TemperatureC!.Value),
+            test.PackKg
+        );
         var predicted = Loss.Of(walker, effort, school);
         var sweat = (loss / hours) - predicted.BreathedLPerH;
 
-        List<string> refusals = [], warnings = [];
+        List<string> refusals = [],
+            warnings = [];
         if (hours is < ShortestH or > LongestH)
         {
             refusals.Add($"It lasted {Speaker.Number(hours, 2)} h; 0.25 to 8 h can be counted.");
@@ -75,12 +95,23 @@ public sealed record SweatTestResult(
         var atFloor = predicted.Heat.IsAtFloor(school);
         if (atFloor && refusals.Count == 0)
         {
-            warnings.Add("Too cool, or too easy, to tell much of sweating: it is kept and moves the factor little. Do one in warmth, at a good pace.");
+            warnings.Add(
+                "Too cool, or too easy, to tell much of sweating: it is kept and moves the factor little. Do one in warmth, at a good pace."
+            );
         }
 
         return new SweatTestResult(
-            loss, loss / hours, predicted.BreathedLPerH, sweat, predicted.SweatLPerH,
-            refusals.Count == 0 ? sweat / predicted.SweatLPerH : null, atFloor, refusals.Count == 0, refusals, warnings);
+            loss,
+            loss / hours,
+            predicted.BreathedLPerH,
+            sweat,
+            predicted.SweatLPerH,
+            refusals.Count == 0 ? sweat / predicted.SweatLPerH : null,
+            atFloor,
+            refusals.Count == 0,
+            refusals,
+            warnings
+        );
     }
 
     /// <summary>What the test says of the personal factor; null when refused.</summary>

@@ -11,20 +11,37 @@ namespace JollyBrook.Core.Body;
 /// <param name="Worn">What is worn walking; null goes by the air (<see cref="ClothingForAir"/>).</param>
 /// <param name="PackKg">Pack with food and the water usually in it, kg, 0 to 60.</param>
 public sealed record Walker(
-    string? Name, double? MassKg, double? HeightCm, bool? Acclimatised = null, Clothing? Worn = null, double? PackKg = null)
+    string? Name,
+    double? MassKg,
+    double? HeightCm,
+    bool? Acclimatised = null,
+    Clothing? Worn = null,
+    double? PackKg = null
+)
 {
     public const double DefaultPackKg = 12;
     private const int LongestName = 80;
 
     private static readonly ChoiceField NameField = new("name", "Name", ["1 to 80 characters"]);
-    private static readonly NumberField Mass = new("massKg", "Body mass", Quantity.KitMass, 25, 200, "Weigh yourself without pack and boots.");
+    private static readonly NumberField Mass = new(
+        "massKg",
+        "Body mass",
+        Quantity.KitMass,
+        25,
+        200,
+        "Weigh yourself without pack and boots."
+    );
     private static readonly NumberField Height = new("heightCm", "Height", Quantity.Length, 110, 220, "Measure it against a door frame.");
     private static readonly NumberField Pack = new("packKg", "Pack", Quantity.KitMass, 0, 60, "Weigh it as carried, with its usual water.");
 
     public static readonly IReadOnlyList<Field> Fields =
     [
-        NameField, Mass, Height, new ChoiceField("acclimatised", "Used to heat", ["true", "false"]),
-        ChoiceField.Of<Clothing>("worn", "Clothing"), Pack,
+        NameField,
+        Mass,
+        Height,
+        new ChoiceField("acclimatised", "Used to heat", ["true", "false"]),
+        ChoiceField.Of<Clothing>("worn", "Clothing"),
+        Pack,
     ];
 
     /// <summary>Not known counts as used to heat: the higher ceiling, so the more water.</summary>

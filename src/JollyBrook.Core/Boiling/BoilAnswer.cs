@@ -17,7 +17,8 @@ public sealed record SchoolCost(
     double FuelG,
     double BoiledAwayL,
     double WaterLeftL,
-    bool Picked);
+    bool Picked
+);
 
 /// <summary>Boiling (or holding hot) this water with this burner and pot.</summary>
 /// <param name="School">The school it is done by.</param>
@@ -50,4 +51,5 @@ public sealed record BoilAnswer(
     string Burner,
     string Fuel,
     double Efficiency,
-    IReadOnlyList<SchoolCost> Schools);
+    IReadOnlyList<SchoolCost> Schools
+);

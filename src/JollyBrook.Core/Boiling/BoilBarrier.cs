@@ -36,18 +36,51 @@ public sealed class BoilBarrier(string id, string name, BurnerSpec? burner, doub
         }
 
         var held = boil.School == BoilSchool.Pasteurise;
-        var reason = held ? $"{Speaker.Minutes(boil.HoldMinutes)} held at {setting.Say.Of(Quantity.Temperature, boil.TopC)}"
-            : boil.HoldMinutes > 0 ? $"{Speaker.Minutes(boil.HoldMinutes)} at a rolling boil" : "a rolling boil";
+        var reason =
+            held ? $"{Speaker.Minutes(boil.HoldMinutes)} held at {setting.Say.Of(Quantity.Temperature, boil.TopC)}"
+            : boil.HoldMinutes > 0 ? $"{Speaker.Minutes(boil.HoldMinutes)} at a rolling boil"
+            : "a rolling boil";
         var atStove = boil.Loads * (boil.HeatMinutes + boil.HoldMinutes);
         return new BarrierResult(
-            BarrierResult.Of("Boiling", reason, BoilPlan.Credit, held ? Pasteurising.VirusCredit : BoilPlan.Credit, BoilPlan.Credit, BoilPlan.Credit),
-            null, held ? Sentence.Capital(reason) : boil.HoldMinutes > 0 ? reason : "Bring to a rolling boil", atStove,
+            BarrierResult.Of(
+                "Boiling",
+                reason,
+                BoilPlan.Credit,
+                held ? Pasteurising.VirusCredit : BoilPlan.Credit,
+                BoilPlan.Credit,
+                BoilPlan.Credit
+            ),
+            null,
+            held ? Sentence.Capital(reason)
+                : boil.HoldMinutes > 0 ? reason
+                : "Bring to a rolling boil",
+            atStove,
             boil.CoolMinutes is { } cool ? Math.Ceiling(atStove + cool - 1e-9) : null,
-            [new Supply($"{setting.Say.Of(Quantity.FuelMass, boil.FuelG)} of {boil.Fuel}", boil.FuelG / GramsToATablet, boil.FuelG, fuelLeftG)],
-            Taste.Flat, Risks(boil), water with { VolumeL = boil.WaterLeftL, TemperatureC = Cooling.DrinkableC },
-            () => BoilingSteps.For(result), "Flat taste: pour it to and fro between clean containers, or add drink mix or a pinch of salt.",
+            [
+                new Supply(
+                    $"{setting.Say.Of(Quantity.FuelMass, boil.FuelG)} of {boil.Fuel}",
+                    boil.FuelG / GramsToATablet,
+                    boil.FuelG,
+                    fuelLeftG
+                ),
+            ],
+            Taste.Flat,
+            Risks(boil),
+            water with
+            {
+                VolumeL = boil.WaterLeftL,
+                TemperatureC = Cooling.DrinkableC,
+            },
+            () => BoilingSteps.For(result),
+            "Flat taste: pour it to and fro between clean containers, or add drink mix or a pinch of salt.",
             ["Into a clean container: the pot's rim is clean, the dipping bottle's threads are not.", "No residual: keep it capped."],
-            null, BarrierResult.Untimed, result.Assumptions, result.Cautions, result.Working, boil);
+            null,
+            BarrierResult.Untimed,
+            result.Assumptions,
+            result.Cautions,
+            result.Working,
+            boil
+        );
     }
 
     private Refusal? Refuse(BoilResult result, Speaker say)
@@ -55,35 +88,56 @@ public sealed class BoilBarrier(string id, string name, BurnerSpec? burner, doub
         var boil = result.Answer;
         if (boil.School == BoilSchool.Pasteurise && !result.Thermometer)
         {
-            return new(RefusalCode.NoThermometer, "Held below the boil counts only by a thermometer in the water: nobody can tell by eye.",
-                ["Say that you have one.", "Bring it to a rolling boil."]);
+            return new(
+                RefusalCode.NoThermometer,
+                "Held below the boil counts only by a thermometer in the water: nobody can tell by eye.",
+                ["Say that you have one.", "Bring it to a rolling boil."]
+            );
         }
 
         if (boil.School == BoilSchool.Pasteurise && boil.TopC < Pasteurising.LeastC)
         {
-            return new(RefusalCode.TooCool, $"Water boils at {say.Of(Quantity.Temperature, boil.TopC)} here: it can't be held hot enough below that.", ["Bring it to a rolling boil."]);
+            return new(
+                RefusalCode.TooCool,
+                $"Water boils at {say.Of(Quantity.Temperature, boil.TopC)} here: it can't be held hot enough below that.",
+                ["Bring it to a rolling boil."]
+            );
         }
 
         if (boil.WaterLeftL <= 0)
         {
-            return new(RefusalCode.BoilsDry, "The pot would boil dry before the time is up.",
-                ["Put the lid on and turn the flame down.", "Boil shorter, or more water at once."]);
+            return new(
+                RefusalCode.BoilsDry,
+                "The pot would boil dry before the time is up.",
+                ["Put the lid on and turn the flame down.", "Boil shorter, or more water at once."]
+            );
         }
 
         return fuelLeftG is { } left && left < boil.FuelG
-            ? new(RefusalCode.FuelShort,
+            ? new(
+                RefusalCode.FuelShort,
                 $"Not enough fuel: {say.Of(Quantity.FuelMass, boil.FuelG)} needed, {say.Of(Quantity.FuelMass, left)} left.",
                 [
                     "Boil less, with the lid on and out of the wind.",
-                    .. Cheaper(boil, left) is { } cheaper ? [$"Held at {say.Of(Quantity.Temperature, Pasteurising.UsualC)} for 10 min by a thermometer it takes {say.Of(Quantity.FuelMass, cheaper)}."] : Array.Empty<string>(),
+                    .. Cheaper(boil, left) is { } cheaper
+                        ?
+                        [
+                            $"Held at {say.Of(Quantity.Temperature, Pasteurising.UsualC)} for 10 min by a thermometer it takes {say.Of(Quantity.FuelMass, cheaper)}.",
+                        ]
+                        : Array.Empty<string>(),
                     "Use another burner or method.",
-                ])
+                ]
+            )
             : null;
     }
 
     /// <summary>Fuel for holding it below the boil, where what is left is enough for that; null otherwise.</summary>
     private static double? Cheaper(BoilAnswer boil, double leftG) =>
-        boil.School != BoilSchool.Pasteurise && boil.Schools.First(s => s.School == BoilSchool.Pasteurise).FuelG is var fuel && fuel <= leftG ? fuel : null;
+        boil.School != BoilSchool.Pasteurise
+        && boil.Schools.First(s => s.School == BoilSchool.Pasteurise).FuelG is var fuel
+        && fuel <= leftG
+            ? fuel
+            : null;
 
     private static List<string> Risks(BoilAnswer boil)
     {

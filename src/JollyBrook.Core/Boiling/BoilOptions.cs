@@ -24,7 +24,8 @@ public sealed record BoilOptions(
     CoolingPlace? Cooling = null,
     double? AirTemperatureC = null,
     double? HeldC = null,
-    bool? Thermometer = null);
+    bool? Thermometer = null
+);
 
 /// <summary>A pot as told: capacity 0.2 to 30 L, mass 0.02 to 10 kg.</summary>
 public sealed record PotInput(double? CapacityL, double? MassKg, PotMaterial? Material);
@@ -39,41 +40,102 @@ public sealed record BurnerWeighing(double? FuelG, double? VolumeL, double? Star
 public static class BoilFields
 {
     public static readonly NumberField LongMinutes = new(
-        "boil.longMinutes", "Minutes of the long boil", Quantity.Duration, 1, 30, "More than 30 only burns fuel.");
+        "boil.longMinutes",
+        "Minutes of the long boil",
+        Quantity.Duration,
+        1,
+        30,
+        "More than 30 only burns fuel."
+    );
 
     public static readonly NumberField PotCapacity = new(
-        "boil.pot.capacityL", "Pot volume", Quantity.Volume, 0.2, 30, "Enter what the pot holds to the brim.");
+        "boil.pot.capacityL",
+        "Pot volume",
+        Quantity.Volume,
+        0.2,
+        30,
+        "Enter what the pot holds to the brim."
+    );
 
     public static readonly NumberField PotMass = new(
-        "boil.pot.massKg", "Pot mass", Quantity.KitMass, 0.02, 10, "Weigh the pot with its lid.");
+        "boil.pot.massKg",
+        "Pot mass",
+        Quantity.KitMass,
+        0.02,
+        10,
+        "Weigh the pot with its lid."
+    );
 
     public static readonly NumberField AirTemperature = new(
-        "boil.airTemperatureC", "Air temperature", Quantity.Temperature, -40, 50, "Or say it is not known.");
+        "boil.airTemperatureC",
+        "Air temperature",
+        Quantity.Temperature,
+        -40,
+        50,
+        "Or say it is not known."
+    );
 
     public static readonly NumberField Held = new(
-        "boil.heldC", "Temperature held", Quantity.Temperature, Pasteurising.LeastC, 95, "Below 65 °C nothing is taken away: boil it.");
+        "boil.heldC",
+        "Temperature held",
+        Quantity.Temperature,
+        Pasteurising.LeastC,
+        95,
+        "Below 65 °C nothing is taken away: boil it."
+    );
 
     public static readonly NumberField WeighedFuel = new(
-        "boil.calibration.fuelG", "Fuel burnt", Quantity.FuelMass, 0.5, 5000, "Weigh the canister before and after.");
+        "boil.calibration.fuelG",
+        "Fuel burnt",
+        Quantity.FuelMass,
+        0.5,
+        5000,
+        "Weigh the canister before and after."
+    );
 
     public static readonly NumberField WeighedVolume = new(
-        "boil.calibration.volumeL", "Water boiled in the weighing", Quantity.Volume, 0.05, 30, "Enter what was in the pot.");
+        "boil.calibration.volumeL",
+        "Water boiled in the weighing",
+        Quantity.Volume,
+        0.05,
+        30,
+        "Enter what was in the pot."
+    );
 
     public static readonly NumberField WeighedStart = new(
-        "boil.calibration.startTemperatureC", "Starting temperature of the weighing", Quantity.Temperature, 0, 40,
-        "Measure the water before lighting.");
+        "boil.calibration.startTemperatureC",
+        "Starting temperature of the weighing",
+        Quantity.Temperature,
+        0,
+        40,
+        "Measure the water before lighting."
+    );
 
     public static readonly NumberField WeighedElevation = new(
-        "boil.calibration.elevationM", "Elevation of the weighing", Quantity.Elevation, -430, 9000, "Read it off the map.");
+        "boil.calibration.elevationM",
+        "Elevation of the weighing",
+        Quantity.Elevation,
+        -430,
+        9000,
+        "Read it off the map."
+    );
 
-    public static readonly ChoiceField BurnerId = new(
-        "boil.burnerId", "Burner", [.. Burners.All.Select(b => b.Id)]);
+    public static readonly ChoiceField BurnerId = new("boil.burnerId", "Burner", [.. Burners.All.Select(b => b.Id)]);
 
     public static readonly IReadOnlyList<Field> All =
     [
-        ChoiceField.Of<BoilSchool>("boil.school", "Boiling school"), LongMinutes, BurnerId, PotCapacity, PotMass, Held,
-        ChoiceField.Of<PotMaterial>("boil.pot.material", "Pot material"), AirTemperature,
+        ChoiceField.Of<BoilSchool>("boil.school", "Boiling school"),
+        LongMinutes,
+        BurnerId,
+        PotCapacity,
+        PotMass,
+        Held,
+        ChoiceField.Of<PotMaterial>("boil.pot.material", "Pot material"),
+        AirTemperature,
         ChoiceField.Of<CoolingPlace>("boil.cooling", "Where it cools"),
-        WeighedFuel, WeighedVolume, WeighedStart, WeighedElevation,
+        WeighedFuel,
+        WeighedVolume,
+        WeighedStart,
+        WeighedElevation,
     ];
 }

@@ -29,30 +29,38 @@ public static class BoilSchools
     public const double DefaultLongMinutes = 5;
 
     public static readonly IReadOnlyList<BoilSchool> All =
-        [BoilSchool.OneOrThree, BoilSchool.RollingBoil, BoilSchool.LongBoil, BoilSchool.Pasteurise];
+    [
+        BoilSchool.OneOrThree,
+        BoilSchool.RollingBoil,
+        BoilSchool.LongBoil,
+        BoilSchool.Pasteurise,
+    ];
 
-    public static string Name(BoilSchool school) => school switch
-    {
-        BoilSchool.OneOrThree => "1 or 3 minutes",
-        BoilSchool.RollingBoil => "Rolling boil",
-        BoilSchool.Pasteurise => "Held below the boil",
-        _ => "Long boil",
-    };
+    public static string Name(BoilSchool school) =>
+        school switch
+        {
+            BoilSchool.OneOrThree => "1 or 3 minutes",
+            BoilSchool.RollingBoil => "Rolling boil",
+            BoilSchool.Pasteurise => "Held below the boil",
+            _ => "Long boil",
+        };
 
-    public static string Reason(BoilSchool school) => school switch
-    {
-        BoilSchool.OneOrThree => "1 minute at a rolling boil, 3 above 2 000 m (6 562 ft). US public-health advice.",
-        BoilSchool.RollingBoil => "Once the whole pot churns, it is done: the way up and down is the margin. WHO, 2015.",
-        BoilSchool.Pasteurise => "70 °C for 10 minutes or 65 °C for 30, by a thermometer in the water. When fuel is short.",
-        _ => "Your own minutes. Costs fuel and water; kills nothing more.",
-    };
+    public static string Reason(BoilSchool school) =>
+        school switch
+        {
+            BoilSchool.OneOrThree => "1 minute at a rolling boil, 3 above 2 000 m (6 562 ft). US public-health advice.",
+            BoilSchool.RollingBoil => "Once the whole pot churns, it is done: the way up and down is the margin. WHO, 2015.",
+            BoilSchool.Pasteurise => "70 °C for 10 minutes or 65 °C for 30, by a thermometer in the water. When fuel is short.",
+            _ => "Your own minutes. Costs fuel and water; kills nothing more.",
+        };
 
     /// <summary>Minutes to hold the boil. An unknown elevation counts as high.</summary>
-    public static double HoldMinutes(BoilSchool school, double? elevationM, double longMinutes) => school switch
-    {
-        BoilSchool.RollingBoil => 0,
-        BoilSchool.LongBoil => longMinutes,
-        BoilSchool.Pasteurise => throw new ArgumentOutOfRangeException(nameof(school), school, "Held by Pasteurising.HoldMinutes."),
-        _ => elevationM is { } h && h <= HighElevationM ? 1 : 3,
-    };
+    public static double HoldMinutes(BoilSchool school, double? elevationM, double longMinutes) =>
+        school switch
+        {
+            BoilSchool.RollingBoil => 0,
+            BoilSchool.LongBoil => longMinutes,
+            BoilSchool.Pasteurise => throw new ArgumentOutOfRangeException(nameof(school), school, "Held by Pasteurising.HoldMinutes."),
+            _ => elevationM is { } h && h <= HighElevationM ? 1 : 3,
+        };
 }

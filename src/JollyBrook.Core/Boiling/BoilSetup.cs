@@ -14,7 +14,8 @@ internal sealed record BoilSetup(
     double? AirTemperatureC,
     double? WeighedEfficiency,
     double HeldC,
-    bool Thermometer)
+    bool Thermometer
+)
 {
     private const double WorstEfficiency = 0.02;
     private const double BestEfficiency = 0.95;
@@ -49,7 +50,8 @@ internal sealed record BoilSetup(
             intake.Optional(BoilFields.AirTemperature, options.AirTemperatureC),
             CheckWeighing(options.Calibration, burner, pot, intake),
             intake.Optional(BoilFields.Held, options.HeldC) ?? Pasteurising.UsualC,
-            options.Thermometer == true);
+            options.Thermometer == true
+        );
     }
 
     private static Pot CheckPot(PotInput? given, Intake intake, List<Assumption> assumptions)
@@ -57,10 +59,13 @@ internal sealed record BoilSetup(
         if (given is null)
         {
             var assumed = Pot.Assumed;
-            assumptions.Add(new(
-                "boil.pot",
-                $"Pot not named: taken as {intake.Say.Of(Quantity.Volume, assumed.CapacityL)}, " +
-                $"{intake.Say.Of(Quantity.KitMass, assumed.MassKg)}, aluminium."));
+            assumptions.Add(
+                new(
+                    "boil.pot",
+                    $"Pot not named: taken as {intake.Say.Of(Quantity.Volume, assumed.CapacityL)}, "
+                        + $"{intake.Say.Of(Quantity.KitMass, assumed.MassKg)}, aluminium."
+                )
+            );
             return assumed;
         }
 
@@ -68,7 +73,9 @@ internal sealed record BoilSetup(
             intake.Required(BoilFields.PotCapacity, given.CapacityL),
             intake.Required(BoilFields.PotMass, given.MassKg),
             // Aluminium takes up the most heat for its mass, so it counts as worse.
-            given.Material ?? PotMaterial.Aluminium);
+            given.Material
+                ?? PotMaterial.Aluminium
+        );
     }
 
     private static double? CheckWeighing(BurnerWeighing? weighing, Burner burner, Pot pot, Intake intake)
@@ -88,8 +95,9 @@ internal sealed record BoilSetup(
         {
             intake.Refuse(
                 BoilFields.WeighedFuel,
-                $"Fuel burnt can't be right: it would mean that {Speaker.Number(efficiency * 100, 0)} % of the heat reached " +
-                "the pot; 2 to 95 % is possible. Check the weights and the fuel.");
+                $"Fuel burnt can't be right: it would mean that {Speaker.Number(efficiency * 100, 0)} % of the heat reached "
+                    + "the pot; 2 to 95 % is possible. Check the weights and the fuel."
+            );
         }
 
         return efficiency;

@@ -13,8 +13,7 @@ public static class BoilingPoint
     public static double PressurePa(double elevationM) => 101325 * Math.Pow(1 - (2.25577e-5 * elevationM), 5.25588);
 
     /// <summary>Boiling point in °C at a pressure in Pa (Antoine, water, 1 to 100 °C).</summary>
-    public static double AtPressureC(double pressurePa) =>
-        (1730.63 / (8.07131 - Math.Log10(pressurePa / PascalPerMmHg))) - 233.426;
+    public static double AtPressureC(double pressurePa) => (1730.63 / (8.07131 - Math.Log10(pressurePa / PascalPerMmHg))) - 233.426;
 
     /// <summary>Boiling point in °C at <paramref name="elevationM"/>.</summary>
     public static double AtElevationC(double elevationM) => AtPressureC(PressurePa(elevationM));

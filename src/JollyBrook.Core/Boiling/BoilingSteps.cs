@@ -15,9 +15,19 @@ internal static class BoilingSteps
             AddLoad(steps, boil, load);
         }
 
-        steps.Add(new("cool", StepKind.Cool, "Let it cool, closed",
-            result.Cooling == CoolingPlace.Stream ? "Stand it in the stream, mouth well above the water." : "Lid on. It is safe already, only hot.",
-            "Cool enough", StepClock.Guide, Math.Ceiling((boil.CoolMinutes ?? 0) - 1e-9)));
+        steps.Add(
+            new(
+                "cool",
+                StepKind.Cool,
+                "Let it cool, closed",
+                result.Cooling == CoolingPlace.Stream
+                    ? "Stand it in the stream, mouth well above the water."
+                    : "Lid on. It is safe already, only hot.",
+                "Cool enough",
+                StepClock.Guide,
+                Math.Ceiling((boil.CoolMinutes ?? 0) - 1e-9)
+            )
+        );
         return steps;
     }
 
@@ -30,13 +40,32 @@ internal static class BoilingSteps
             return;
         }
 
-        steps.Add(new($"heat-{load}", StepKind.Heat, $"Bring to a rolling boil{which}",
-            $"About {Speaker.Minutes(boil.HeatMinutes)}. The clock starts when big bubbles churn the whole pot.",
-            "The whole pot churns", StepClock.Guide, Math.Ceiling(boil.HeatMinutes - 1e-9), DrinkAfter: boil.HoldMinutes <= 0));
+        steps.Add(
+            new(
+                $"heat-{load}",
+                StepKind.Heat,
+                $"Bring to a rolling boil{which}",
+                $"About {Speaker.Minutes(boil.HeatMinutes)}. The clock starts when big bubbles churn the whole pot.",
+                "The whole pot churns",
+                StepClock.Guide,
+                Math.Ceiling(boil.HeatMinutes - 1e-9),
+                DrinkAfter: boil.HoldMinutes <= 0
+            )
+        );
         if (boil.HoldMinutes > 0)
         {
-            steps.Add(new($"boil-{load}", StepKind.Boil, $"Keep it boiling {Speaker.Minutes(boil.HoldMinutes)}{which}",
-                "Lid on, flame turned down as far as it still churns.", null, StepClock.Gate, boil.HoldMinutes, DrinkAfter: true));
+            steps.Add(
+                new(
+                    $"boil-{load}",
+                    StepKind.Boil,
+                    $"Keep it boiling {Speaker.Minutes(boil.HoldMinutes)}{which}",
+                    "Lid on, flame turned down as far as it still churns.",
+                    null,
+                    StepClock.Gate,
+                    boil.HoldMinutes,
+                    DrinkAfter: true
+                )
+            );
         }
 
         steps.Add(Pour(load, which));
@@ -45,15 +74,38 @@ internal static class BoilingSteps
     private static void AddHeld(List<TreatmentStep> steps, BoilAnswer boil, int load, string which)
     {
         var top = Speaker.Number(boil.TopC, 0);
-        steps.Add(new($"heat-{load}", StepKind.Heat, $"Heat to {top} °C by the thermometer{which}", $"About {Speaker.Minutes(boil.HeatMinutes)}. Stir, then measure in the middle.",
-            $"It shows {top} °C", StepClock.Guide, Math.Ceiling(boil.HeatMinutes - 1e-9)));
-        steps.Add(new($"boil-{load}", StepKind.Boil, $"Keep it at {top} °C or more for {Speaker.Minutes(boil.HoldMinutes)}{which}",
-            "Lid on, small flame, thermometer in. Falls below: begin the minutes anew.", null, StepClock.Gate, boil.HoldMinutes, DrinkAfter: true));
+        steps.Add(
+            new(
+                $"heat-{load}",
+                StepKind.Heat,
+                $"Heat to {top} °C by the thermometer{which}",
+                $"About {Speaker.Minutes(boil.HeatMinutes)}. Stir, then measure in the middle.",
+                $"It shows {top} °C",
+                StepClock.Guide,
+                Math.Ceiling(boil.HeatMinutes - 1e-9)
+            )
+        );
+        steps.Add(
+            new(
+                $"boil-{load}",
+                StepKind.Boil,
+                $"Keep it at {top} °C or more for {Speaker.Minutes(boil.HoldMinutes)}{which}",
+                "Lid on, small flame, thermometer in. Falls below: begin the minutes anew.",
+                null,
+                StepClock.Gate,
+                boil.HoldMinutes,
+                DrinkAfter: true
+            )
+        );
         steps.Add(Pour(load, which));
     }
 
     private static TreatmentStep Pour(int load, string which) =>
-        new($"pour-{load}", StepKind.Pour, $"Pour into the clean container{which}",
+        new(
+            $"pour-{load}",
+            StepKind.Pour,
+            $"Pour into the clean container{which}",
             "Over the pot's rim, which is clean. The bottle you dipped with is not: its threads are dirty. Hot: hold it with cloth.",
-            "Poured");
+            "Poured"
+        );
 }

@@ -9,7 +9,14 @@ namespace JollyBrook.Core.Boiling;
 /// <param name="NetPowerW">Heat reaching the pot at full flame, W.</param>
 /// <param name="Source">Where the figures come from.</param>
 public sealed record Burner(
-    string Id, string Name, string Fuel, double HeatingValueMJPerKg, double Efficiency, double NetPowerW, string Source);
+    string Id,
+    string Name,
+    string Fuel,
+    double HeatingValueMJPerKg,
+    double Efficiency,
+    double NetPowerW,
+    string Source
+);
 
 /// <summary>The burners known by type. A traveller's own weighing replaces the efficiency.</summary>
 public static class Burners

@@ -9,10 +9,22 @@ namespace JollyBrook.Core.Boiling;
 public sealed record BurnerSpec(string? BurnerId, double? EmptyG = null)
 {
     private static readonly NumberField Empty = new(
-        "burner.emptyG", "Weight of the empty canister", Quantity.FuelMass, 5, 5000, "It is printed on most canisters; else weigh an empty one.");
+        "burner.emptyG",
+        "Weight of the empty canister",
+        Quantity.FuelMass,
+        5,
+        5000,
+        "It is printed on most canisters; else weigh an empty one."
+    );
 
     private static readonly NumberField Gross = new(
-        "weighedG", "Weight with what is left", Quantity.FuelMass, 5, 25000, "Weigh canister or bottle as it is, stove off.");
+        "weighedG",
+        "Weight with what is left",
+        Quantity.FuelMass,
+        5,
+        25000,
+        "Weigh canister or bottle as it is, stove off."
+    );
 
     private static readonly ChoiceField Type = new("burner.burnerId", "Burner", [.. Burners.All.Select(b => b.Id)]);
 
@@ -39,7 +51,10 @@ public sealed record BurnerSpec(string? BurnerId, double? EmptyG = null)
 
         if (weighedG < empty)
         {
-            intake.Refuse(Gross, $"It weighs less than its empty weight, {intake.Say.Of(Quantity.FuelMass, empty)}. Check the scale and the empty weight.");
+            intake.Refuse(
+                Gross,
+                $"It weighs less than its empty weight, {intake.Say.Of(Quantity.FuelMass, empty)}. Check the scale and the empty weight."
+            );
             return null;
         }
 

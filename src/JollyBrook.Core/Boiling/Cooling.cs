@@ -26,7 +26,5 @@ public static class Cooling
 
     /// <summary>Minutes from <paramref name="fromC"/> to 40 °C, or null when the surroundings are too warm for that.</summary>
     public static double? MinutesToDrinkable(double fromC, double aroundC, double timeConstantMin) =>
-        aroundC >= DrinkableC
-            ? null
-            : Math.Max(0, timeConstantMin * Math.Log((fromC - aroundC) / (DrinkableC - aroundC)));
+        aroundC >= DrinkableC ? null : Math.Max(0, timeConstantMin * Math.Log((fromC - aroundC) / (DrinkableC - aroundC)));
 }

@@ -31,7 +31,10 @@ public static class Melting
     public const double FireMinutesPerLoad = 4;
 
     /// <summary>Without a stove one like the usual is reckoned with.</summary>
-    internal static readonly Assumption NoStove = new("kit.stove", $"No stove in the kit: reckoned with a {Sentence.Lower(Burners.Default.Name)}. Without fire there is no melting.");
+    internal static readonly Assumption NoStove = new(
+        "kit.stove",
+        $"No stove in the kit: reckoned with a {Sentence.Lower(Burners.Default.Name)}. Without fire there is no melting."
+    );
 
     /// <summary>Share of the pot that stays full of water, or the snow scorches.</summary>
     private const double KeptShare = 0.1;
@@ -40,16 +43,19 @@ public static class Melting
     private const double Fusion = 333550;
 
     /// <summary>Share of the volume that is water: fresh 0.10, settled 0.25, wind-packed 0.40, firn 0.55, ice 0.92.</summary>
-    public static double WaterFraction(SnowKind kind) => kind switch
-    {
-        SnowKind.Settled => 0.25,
-        SnowKind.WindPacked => 0.40,
-        SnowKind.Firn => 0.55,
-        SnowKind.Ice => 0.92,
-        _ => 0.10,
-    };
+    public static double WaterFraction(SnowKind kind) =>
+        kind switch
+        {
+            SnowKind.Settled => 0.25,
+            SnowKind.WindPacked => 0.40,
+            SnowKind.Firn => 0.55,
+            SnowKind.Ice => 0.92,
+            _ => 0.10,
+        };
 
-    /// <summary>Heat in J for <paramref name="waterKg"/> from snow at <paramref name="snowC"/> to water at <paramref name="toC"/>, with the pot.</summary>
+    /// <summary>
+    /// Heat in J for <paramref name="waterKg"/> from snow at <paramref name="snowC"/> to water at <paramref name="toC"/>, with the pot.
+    /// </summary>
     public static double HeatJ(double waterKg, Pot pot, double snowC, double toC = MeltedC)
     {
         ArgumentNullException.ThrowIfNull(pot);
@@ -97,27 +103,69 @@ public static class Melting
         var fuel = Heat.FuelG(heat, setup.Efficiency, setup.Burner.HeatingValueMJPerKg);
         var minutes = Minutes(heat, setup.Burner, loads);
         var working = new Working();
-        working.Add("Snow to gather", "V/fraction", "Water by volume: fresh 0.10, settled 0.25, wind-packed 0.40, firn 0.55, ice 0.92",
-            WorkingValue.Of("snow", snowL, "L"), WorkingValue.Of("V", water.VolumeL, "L"), WorkingValue.Of("fraction", fraction));
-        working.Add("Pot loads of snow", "n = ⌈snow/(0.9·pot − 0.1·pot kept full of water)⌉", "Pick: a pot is filled to nine tenths, and never melts dry",
-            WorkingValue.Of("n", loads), WorkingValue.Of("pot", setup.Pot.CapacityL, "L"));
-        working.Add("Heat to melt it", Formula, "Sensible heat of ice 2090 J/kgK, heat of fusion 333 550 J/kg",
-            WorkingValue.Of("E", heat / 1000, "kJ"), WorkingValue.Of("m", water.VolumeL, "kg"), WorkingValue.Of("Ts", snowC, "°C"), WorkingValue.Of("T", toC, "°C"),
-            WorkingValue.Of("m_pot", setup.Pot.MassKg, "kg"), WorkingValue.Of("c_pot", setup.Pot.SpecificHeat, "J/kgK"));
-        working.Add("Fuel to melt it", "E/(η·H)", setup.Burner.Source, WorkingValue.Of("fuel", fuel, "g"),
-            WorkingValue.Of("η", setup.Efficiency), WorkingValue.Of("H", setup.Burner.HeatingValueMJPerKg, "MJ/kg"));
-        working.Add("Minutes to melt it", "E/P + n·(1.5 min, on a fire 4)", $"{setup.Burner.Source}; feeding and stirring a load: pick", WorkingValue.Of("t", minutes, "min"),
-            WorkingValue.Of("P", setup.Burner.NetPowerW, "W"), WorkingValue.Of("n", loads));
+        working.Add(
+            "Snow to gather",
+            "V/fraction",
+            "Water by volume: fresh 0.10, settled 0.25, wind-packed 0.40, firn 0.55, ice 0.92",
+            WorkingValue.Of("snow", snowL, "L"),
+            WorkingValue.Of("V", water.VolumeL, "L"),
+            WorkingValue.Of("fraction", fraction)
+        );
+        working.Add(
+            "Pot loads of snow",
+            "n = ⌈snow/(0.9·pot − 0.1·pot kept full of water)⌉",
+            "Pick: a pot is filled to nine tenths, and never melts dry",
+            WorkingValue.Of("n", loads),
+            WorkingValue.Of("pot", setup.Pot.CapacityL, "L")
+        );
+        working.Add(
+            "Heat to melt it",
+            Formula,
+            "Sensible heat of ice 2090 J/kgK, heat of fusion 333 550 J/kg",
+            WorkingValue.Of("E", heat / 1000, "kJ"),
+            WorkingValue.Of("m", water.VolumeL, "kg"),
+            WorkingValue.Of("Ts", snowC, "°C"),
+            WorkingValue.Of("T", toC, "°C"),
+            WorkingValue.Of("m_pot", setup.Pot.MassKg, "kg"),
+            WorkingValue.Of("c_pot", setup.Pot.SpecificHeat, "J/kgK")
+        );
+        working.Add(
+            "Fuel to melt it",
+            "E/(η·H)",
+            setup.Burner.Source,
+            WorkingValue.Of("fuel", fuel, "g"),
+            WorkingValue.Of("η", setup.Efficiency),
+            WorkingValue.Of("H", setup.Burner.HeatingValueMJPerKg, "MJ/kg")
+        );
+        working.Add(
+            "Minutes to melt it",
+            "E/P + n·(1.5 min, on a fire 4)",
+            $"{setup.Burner.Source}; feeding and stirring a load: pick",
+            WorkingValue.Of("t", minutes, "min"),
+            WorkingValue.Of("P", setup.Burner.NetPowerW, "W"),
+            WorkingValue.Of("n", loads)
+        );
         var answer = new MeltAnswer(snowL, (int)Math.Ceiling((snowL / BagL) - 1e-9), loads, fuel, minutes, fraction, toC);
         return new MeltResult(
-            answer, water with { TemperatureC = toC, Given = water.Given with { TemperatureC = toC } }, Steps(answer, kind, setting.Say), assumptions, working);
+            answer,
+            water with
+            {
+                TemperatureC = toC,
+                Given = water.Given with { TemperatureC = toC },
+            },
+            Steps(answer, kind, setting.Say),
+            assumptions,
+            working
+        );
     }
 
     private static void Assume(FieldWater water, SnowInput snow, List<Assumption> assumptions, Speaker say)
     {
         if (snow.TemperatureC is null)
         {
-            assumptions.Add(new(SnowFields.Temperature.Path, $"Snow temperature not known: taken as {say.Of(Quantity.Temperature, AssumedC)}."));
+            assumptions.Add(
+                new(SnowFields.Temperature.Path, $"Snow temperature not known: taken as {say.Of(Quantity.Temperature, AssumedC)}.")
+            );
         }
 
         if (snow.Kind is null or SnowKind.Unknown)
@@ -127,20 +175,41 @@ public static class Melting
 
         if (!water.TemperatureKnown)
         {
-            assumptions.Add(new(WaterFields.Temperature.Path, $"Melt not measured: counted as {say.Of(Quantity.Temperature, MeltedC)} when the last snow is gone."));
+            assumptions.Add(
+                new(
+                    WaterFields.Temperature.Path,
+                    $"Melt not measured: counted as {say.Of(Quantity.Temperature, MeltedC)} when the last snow is gone."
+                )
+            );
         }
         else if (water.TemperatureC > WarmestMeltC)
         {
-            assumptions.Add(new(WaterFields.Temperature.Path, $"Melt ends at 0 to 1 °C: {say.Of(Quantity.Temperature, water.TemperatureC)} means heated further, and the fuel for it is counted."));
+            assumptions.Add(
+                new(
+                    WaterFields.Temperature.Path,
+                    $"Melt ends at 0 to 1 °C: {say.Of(Quantity.Temperature, water.TemperatureC)} means heated further, and the fuel for it is counted."
+                )
+            );
         }
     }
 
     private static List<TreatmentStep> Steps(MeltAnswer melt, SnowKind kind, Speaker say) =>
-    [
-        new("gather", StepKind.Prepare, $"Gather {say.Of(Quantity.Bulk, melt.SnowL)} of {(kind == SnowKind.Ice ? "ice" : "snow")}",
-            $"{melt.Bags} {(melt.Bags == 1 ? "bag" : "bags")} of {say.Of(Quantity.Bulk, BagL)}. White, from below the top; never coloured snow.", "Gathered"),
-        new("melt", StepKind.Melt, $"Melt it, {melt.Loads} pot {(melt.Loads == 1 ? "load" : "loads")}",
-            "A little water in the pot first, or it scorches. Add snow as it sinks. Never eat it instead: it cools the body.",
-            "All melted", StepClock.Guide, Math.Ceiling(melt.Minutes - 1e-9)),
-    ];
+        [
+            new(
+                "gather",
+                StepKind.Prepare,
+                $"Gather {say.Of(Quantity.Bulk, melt.SnowL)} of {(kind == SnowKind.Ice ? "ice" : "snow")}",
+                $"{melt.Bags} {(melt.Bags == 1 ? "bag" : "bags")} of {say.Of(Quantity.Bulk, BagL)}. White, from below the top; never coloured snow.",
+                "Gathered"
+            ),
+            new(
+                "melt",
+                StepKind.Melt,
+                $"Melt it, {melt.Loads} pot {(melt.Loads == 1 ? "load" : "loads")}",
+                "A little water in the pot first, or it scorches. Add snow as it sinks. Never eat it instead: it cools the body.",
+                "All melted",
+                StepClock.Guide,
+                Math.Ceiling(melt.Minutes - 1e-9)
+            ),
+        ];
 }

@@ -21,5 +21,8 @@ public static class Pasteurising
     private const double LongMinutes = 30;
 
     /// <summary>Minutes to hold: 10 from 70 °C up, 30 from 65 °C; null below, where nothing is credited.</summary>
-    public static double? HoldMinutes(double heldC) => heldC >= UsualC ? UsualMinutes : heldC >= LeastC ? LongMinutes : null;
+    public static double? HoldMinutes(double heldC) =>
+        heldC >= UsualC ? UsualMinutes
+        : heldC >= LeastC ? LongMinutes
+        : null;
 }

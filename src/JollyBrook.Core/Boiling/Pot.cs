@@ -24,12 +24,13 @@ public sealed record Pot(double CapacityL, double MassKg, PotMaterial Material)
     public static Pot Assumed { get; } = new(1.5, 0.25, PotMaterial.Aluminium);
 
     /// <summary>J/(kg·K): aluminium 900, steel 500, titanium 520.</summary>
-    public double SpecificHeat => Material switch
-    {
-        PotMaterial.Aluminium => 900,
-        PotMaterial.Steel => 500,
-        _ => 520,
-    };
+    public double SpecificHeat =>
+        Material switch
+        {
+            PotMaterial.Aluminium => 900,
+            PotMaterial.Steel => 500,
+            _ => 520,
+        };
 
     /// <summary>How many pot loads a volume in litres takes, at least one.</summary>
     public int Loads(double volumeL) => Math.Max(1, (int)Math.Ceiling((volumeL / (CapacityL * FillShare)) - 1e-9));

@@ -10,12 +10,16 @@ internal sealed class PotLoad(BoilSetup setup, FieldWater water, int loads, doub
 
     /// <summary>Heat from the burner for one load to get there, J; without a lid some of it goes off as steam.</summary>
     public double HeatJ(BoilSchool school) =>
-        Heat.ToBoilJ(loadL, setup.Pot, Math.Min(water.TemperatureC, TopC(school)), TopC(school)) * setup.Burner.NetPowerW / (setup.Burner.NetPowerW - setup.ClimbSteamW);
+        Heat.ToBoilJ(loadL, setup.Pot, Math.Min(water.TemperatureC, TopC(school)), TopC(school))
+        * setup.Burner.NetPowerW
+        / (setup.Burner.NetPowerW - setup.ClimbSteamW);
 
     public SchoolCost Cost(BoilSchool school)
     {
         var pasteurise = school == BoilSchool.Pasteurise;
-        var minutes = pasteurise ? Pasteurising.HoldMinutes(TopC(school)) ?? 0 : BoilSchools.HoldMinutes(school, water.ElevationM, setup.LongMinutes);
+        var minutes = pasteurise
+            ? Pasteurising.HoldMinutes(TopC(school)) ?? 0
+            : BoilSchools.HoldMinutes(school, water.ElevationM, setup.LongMinutes);
         var holdW = pasteurise ? setup.Burner.NetPowerW * Pasteurising.HoldFraction : setup.HoldPowerW;
         var heatJ = HeatJ(school);
         var climbMinutes = heatJ / setup.Burner.NetPowerW / 60;
@@ -28,6 +32,7 @@ internal sealed class PotLoad(BoilSetup setup, FieldWater water, int loads, doub
             loads * Heat.FuelG(heatJ + (holdW * minutes * 60), setup.Efficiency, setup.Burner.HeatingValueMJPerKg),
             Math.Min(awayL, water.VolumeL),
             Math.Max(0, water.VolumeL - awayL),
-            school == setup.School);
+            school == setup.School
+        );
     }
 }

@@ -31,7 +31,13 @@ public sealed record SnowInput(SnowKind? Kind, double? TemperatureC)
 public static class SnowFields
 {
     public static readonly NumberField Temperature = new(
-        "snow.temperatureC", "Snow temperature", Quantity.Temperature, -60, 0, "The air of the last night is a good guess.");
+        "snow.temperatureC",
+        "Snow temperature",
+        Quantity.Temperature,
+        -60,
+        0,
+        "The air of the last night is a good guess."
+    );
 
     public static readonly IReadOnlyList<Field> All = [ChoiceField.Of<SnowKind>("snow.kind", "Kind of snow"), Temperature];
 }
@@ -45,8 +51,22 @@ public static class SnowFields
 /// <param name="WaterFraction">Share of its volume that is water.</param>
 /// <param name="MeltedC">How warm the melt is when it goes on, °C.</param>
 /// <param name="StoveId">The stove of the kit it is melted on; null where the kit has none.</param>
-public sealed record MeltAnswer(double SnowL, int Bags, int Loads, double FuelG, double Minutes, double WaterFraction, double MeltedC, string? StoveId = null);
+public sealed record MeltAnswer(
+    double SnowL,
+    int Bags,
+    int Loads,
+    double FuelG,
+    double Minutes,
+    double WaterFraction,
+    double MeltedC,
+    string? StoveId = null
+);
 
 /// <summary>Melting with its steps and arithmetic.</summary>
 public sealed record MeltResult(
-    MeltAnswer Answer, FieldWater After, IReadOnlyList<TreatmentStep> Steps, IReadOnlyList<Assumption> Assumptions, Working Working);
+    MeltAnswer Answer,
+    FieldWater After,
+    IReadOnlyList<TreatmentStep> Steps,
+    IReadOnlyList<Assumption> Assumptions,
+    Working Working
+);

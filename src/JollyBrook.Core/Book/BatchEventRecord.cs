@@ -11,14 +11,28 @@ namespace JollyBrook.Core.Book;
 /// <param name="At">When.</param>
 /// <param name="Words">Topped up: the dose for what was added, up to 300 characters.</param>
 /// <param name="AddedL">Topped up: raw water added, L, 0.05 to 200.</param>
-public sealed record BatchEventRecord(Guid? BatchId, BatchEventKind? Kind, string? StepId, DateTimeOffset? At, string? Words = null, double? AddedL = null)
+public sealed record BatchEventRecord(
+    Guid? BatchId,
+    BatchEventKind? Kind,
+    string? StepId,
+    DateTimeOffset? At,
+    string? Words = null,
+    double? AddedL = null
+)
 {
     private static readonly ChoiceField BatchField = new("batchId", "Batch", ["the id of a batch"]);
     private static readonly ChoiceField KindField = ChoiceField.Of<BatchEventKind>("kind", "Kind of tap");
     private static readonly ChoiceField StepField = new("stepId", "Step", ["the id of a step of the batch"]);
     private const int LongestWords = 300;
     private static readonly ChoiceField WordsField = new("words", "Words", [$"up to {LongestWords} characters"]);
-    private static readonly NumberField Added = new("addedL", "Water added", Quantity.Volume, 0.05, 200, "Enter how much raw water went in.");
+    private static readonly NumberField Added = new(
+        "addedL",
+        "Water added",
+        Quantity.Volume,
+        0.05,
+        200,
+        "Enter how much raw water went in."
+    );
     private static readonly InstantField AtField = new("at", "Time of the tap");
 
     public static readonly IReadOnlyList<Field> Fields = [BatchField, KindField, StepField, AtField, WordsField, Added];

@@ -13,7 +13,14 @@ namespace JollyBrook.Core.Book;
 /// <param name="FromId">The container the raw water came from; null when it is the same one, or drawn at the source.</param>
 /// <param name="SourceId">The source of the trip the water is from.</param>
 public sealed record BatchRecord(
-    string? Container, DateTimeOffset? StartedAt, TreatRequest? Request, TreatResponse? Answer, Guid? ContainerId = null, Guid? FromId = null, Guid? SourceId = null)
+    string? Container,
+    DateTimeOffset? StartedAt,
+    TreatRequest? Request,
+    TreatResponse? Answer,
+    Guid? ContainerId = null,
+    Guid? FromId = null,
+    Guid? SourceId = null
+)
 {
     private static readonly ChoiceField ContainerField = new("container", "Container", ["1 to 80 characters"]);
     private static readonly InstantField StartedField = new("startedAt", "Start of the batch");

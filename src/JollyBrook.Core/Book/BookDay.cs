@@ -42,7 +42,10 @@ public static class BookDay
         List<string> parts = [];
         if (drunk > 0 || request.PlannedL is not null)
         {
-            parts.Add($"drunk {intake.Say.Of(Quantity.Volume, drunk)}" + (request.PlannedL is { } planned ? $" of {intake.Say.Of(Quantity.Volume, planned)} planned" : ""));
+            parts.Add(
+                $"drunk {intake.Say.Of(Quantity.Volume, drunk)}"
+                    + (request.PlannedL is { } planned ? $" of {intake.Say.Of(Quantity.Volume, planned)} planned" : "")
+            );
         }
 
         if (darkest is { } colour)

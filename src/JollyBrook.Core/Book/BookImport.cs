@@ -12,8 +12,14 @@ namespace JollyBrook.Core.Book;
 /// <param name="OffsetMinutes">The clock's offset from UTC where a date has none, min.</param>
 /// <param name="Names">Names of walkers, items and sources.</param>
 public sealed record BookImportRequest(
-    BookLineKind? Kind, IReadOnlyList<string>? Header, IReadOnlyList<IReadOnlyList<string>>? Rows, double? FirstLine = null,
-    IReadOnlyList<string>? Mapping = null, double? OffsetMinutes = null, IReadOnlyList<NamedId>? Names = null);
+    BookLineKind? Kind,
+    IReadOnlyList<string>? Header,
+    IReadOnlyList<IReadOnlyList<string>>? Rows,
+    double? FirstLine = null,
+    IReadOnlyList<string>? Mapping = null,
+    double? OffsetMinutes = null,
+    IReadOnlyList<NamedId>? Names = null
+);
 
 /// <summary>A column that can be read.</summary>
 public sealed record ImportColumn(string Name, string Title);
@@ -29,7 +35,11 @@ public sealed record RejectedLine(double Line, string Message);
 /// <param name="Lines">Lines fit to keep.</param>
 /// <param name="Rejected">Lines that are not; while there is one, nothing is taken in.</param>
 public sealed record BookImportResponse(
-    IReadOnlyList<string> Mapping, IReadOnlyList<ImportColumn> Columns, IReadOnlyList<BookLine> Lines, IReadOnlyList<RejectedLine> Rejected);
+    IReadOnlyList<string> Mapping,
+    IReadOnlyList<ImportColumn> Columns,
+    IReadOnlyList<BookLine> Lines,
+    IReadOnlyList<RejectedLine> Rejected
+);
 
 /// <summary>The calculation "book-import": table lines read into lines of the book. Nothing is kept here.</summary>
 public static class BookImport
@@ -52,7 +62,10 @@ public static class BookImport
         var columns = LineKinds.Of(request.Kind!.Value).Table;
         var mapping = request.Mapping ?? [.. request.Header!.Select(h => Guess(h, columns))];
         var chosen = mapping.Select(name => columns.FirstOrDefault(c => c.Name == name)).ToList();
-        var reader = new CellReader(new Names((request.Names ?? []).Select(n => (n.Id, n.Name ?? ""))), TimeSpan.FromMinutes(request.OffsetMinutes ?? 0));
+        var reader = new CellReader(
+            new Names((request.Names ?? []).Select(n => (n.Id, n.Name ?? ""))),
+            TimeSpan.FromMinutes(request.OffsetMinutes ?? 0)
+        );
         List<BookLine> lines = [];
         List<RejectedLine> rejected = [];
         var line = request.FirstLine ?? 2;
@@ -65,7 +78,14 @@ public static class BookImport
     }
 
     private static void Read(
-        BookLineKind kind, IReadOnlyList<string> row, List<LineColumn?> columns, CellReader reader, double number, List<BookLine> lines, List<RejectedLine> rejected)
+        BookLineKind kind,
+        IReadOnlyList<string> row,
+        List<LineColumn?> columns,
+        CellReader reader,
+        double number,
+        List<BookLine> lines,
+        List<RejectedLine> rejected
+    )
     {
         var line = LineKinds.Of(kind).Blank;
         for (var i = 0; i < Math.Min(row.Count, columns.Count); i++)
@@ -97,19 +117,23 @@ public static class BookImport
         }
     }
 
-    private static string Hint(LineColumn column) => column switch
-    {
-        { Name: LineColumn.AtName } => ": give it like 2026-08-21 14:05.",
-        { IsName: true } => ": nothing here has that name. Add it first, or leave the column out.",
-        _ => ".",
-    };
+    private static string Hint(LineColumn column) =>
+        column switch
+        {
+            { Name: LineColumn.AtName } => ": give it like 2026-08-21 14:05.",
+            { IsName: true } => ": nothing here has that name. Add it first, or leave the column out.",
+            _ => ".",
+        };
 
     private static string Guess(string heading, IReadOnlyList<LineColumn> columns)
     {
         var plain = Plain(heading);
-        return (columns.FirstOrDefault(c => Plain(c.Name) == plain || Plain(c.Title) == plain)
+        return (
+            columns.FirstOrDefault(c => Plain(c.Name) == plain || Plain(c.Title) == plain)
             ?? (plain is "date" or "time" or "datetime" or "when" ? columns[0] : null)
-            ?? columns.FirstOrDefault(c => plain.Length > 2 && Plain(c.Name).StartsWith(plain, StringComparison.Ordinal)))?.Name ?? "";
+            ?? columns.FirstOrDefault(c => plain.Length > 2 && Plain(c.Name).StartsWith(plain, StringComparison.Ordinal))
+        )?.Name
+            ?? "";
     }
 
     private static string Plain(string text) => new([.. text.Where(char.IsLetterOrDigit).Select(char.ToLowerInvariant)]);

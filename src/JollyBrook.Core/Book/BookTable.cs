@@ -33,6 +33,11 @@ public static class BookTable
         var names = new Names((request.Names ?? []).Select(n => (n.Id, n.Name ?? "")));
         return new BookTableResponse(
             [.. columns.Select(c => c.Name)],
-            [.. (request.Lines ?? []).Where(l => l.Tells == request.Kind).Select(l => (IReadOnlyList<string>)[.. columns.Select(c => c.Write(l, names))])]);
+            [
+                .. (request.Lines ?? [])
+                    .Where(l => l.Tells == request.Kind)
+                    .Select(l => (IReadOnlyList<string>)[.. columns.Select(c => c.Write(l, names))]),
+            ]
+        );
     }
 }

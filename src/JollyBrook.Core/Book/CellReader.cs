@@ -10,10 +10,23 @@ internal sealed record CellReader(Names Names, TimeSpan Offset)
 {
     private static readonly string[] Dates =
     [
-        "yyyy-MM-dd'T'HH:mm", "yyyy-MM-dd'T'HH:mm:ss", "yyyy-MM-dd HH:mm", "yyyy-MM-dd HH:mm:ss", "yyyy-MM-dd", "d.M.yyyy H:mm", "d.M.yyyy H:mm:ss", "d.M.yyyy",
+        "yyyy-MM-dd'T'HH:mm",
+        "yyyy-MM-dd'T'HH:mm:ss",
+        "yyyy-MM-dd HH:mm",
+        "yyyy-MM-dd HH:mm:ss",
+        "yyyy-MM-dd",
+        "d.M.yyyy H:mm",
+        "d.M.yyyy H:mm:ss",
+        "d.M.yyyy",
     ];
 
-    private static readonly string[] WithOffset = ["yyyy-MM-dd'T'HH:mm:ssK", "yyyy-MM-dd'T'HH:mmK", "yyyy-MM-dd'T'HH:mm:ss.FFFFFFFK", "yyyy-MM-dd HH:mm:ssK"];
+    private static readonly string[] WithOffset =
+    [
+        "yyyy-MM-dd'T'HH:mm:ssK",
+        "yyyy-MM-dd'T'HH:mmK",
+        "yyyy-MM-dd'T'HH:mm:ss.FFFFFFFK",
+        "yyyy-MM-dd HH:mm:ssK",
+    ];
 
     private static readonly string[] Yes = ["yes", "y", "true", "1", "x", "wahr"];
     private static readonly string[] No = ["no", "n", "false", "0", "falsch"];
@@ -23,7 +36,13 @@ internal sealed record CellReader(Names Names, TimeSpan Offset)
     {
         _ = Offset;
         var plain = text.Trim().Replace("\u00A0", "", StringComparison.Ordinal).Replace(',', '.');
-        return double.TryParse(plain, NumberStyles.AllowLeadingSign | NumberStyles.AllowDecimalPoint | NumberStyles.AllowExponent, CultureInfo.InvariantCulture, out var value) && double.IsFinite(value)
+        return
+            double.TryParse(
+                plain,
+                NumberStyles.AllowLeadingSign | NumberStyles.AllowDecimalPoint | NumberStyles.AllowExponent,
+                CultureInfo.InvariantCulture,
+                out var value
+            ) && double.IsFinite(value)
             ? value
             : null;
     }
@@ -43,11 +62,18 @@ internal sealed record CellReader(Names Names, TimeSpan Offset)
     /// <summary>One of a closed set, by its name in the contract, blanks and case aside.</summary>
     public static T? Choice<T>(string text)
         where T : struct, Enum =>
-        Enum.GetValues<T>().Where(v => string.Equals(ContractName.Of(v), text.Replace(" ", "", StringComparison.Ordinal), StringComparison.OrdinalIgnoreCase)).Select(v => (T?)v).FirstOrDefault();
+        Enum.GetValues<T>()
+            .Where(v =>
+                string.Equals(ContractName.Of(v), text.Replace(" ", "", StringComparison.Ordinal), StringComparison.OrdinalIgnoreCase)
+            )
+            .Select(v => (T?)v)
+            .FirstOrDefault();
 
     public static bool? Truth(string text)
     {
         var plain = text.Trim();
-        return Yes.Contains(plain, StringComparer.OrdinalIgnoreCase) ? true : No.Contains(plain, StringComparer.OrdinalIgnoreCase) ? false : null;
+        return Yes.Contains(plain, StringComparer.OrdinalIgnoreCase) ? true
+            : No.Contains(plain, StringComparer.OrdinalIgnoreCase) ? false
+            : null;
     }
 }

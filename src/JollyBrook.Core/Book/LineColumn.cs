@@ -12,9 +12,18 @@ public abstract record LineColumn(string Name, string Title)
     public const string AtName = "at";
 
     internal static readonly LineColumn At = new LineColumn<BookLine>(
-        AtName, "When", (l, _) => l.At?.ToString("yyyy-MM-dd'T'HH:mm:sszzz", CultureInfo.InvariantCulture) ?? "", (l, t, r) => r.Instant(t) is { } at ? l with { At = at } : null);
+        AtName,
+        "When",
+        (l, _) => l.At?.ToString("yyyy-MM-dd'T'HH:mm:sszzz", CultureInfo.InvariantCulture) ?? "",
+        (l, t, r) => r.Instant(t) is { } at ? l with { At = at } : null
+    );
 
-    internal static readonly LineColumn Note = new LineColumn<BookLine>("note", "Note", (l, _) => l.Note ?? "", (l, t, _) => l with { Note = t });
+    internal static readonly LineColumn Note = new LineColumn<BookLine>(
+        "note",
+        "Note",
+        (l, _) => l.Note ?? "",
+        (l, t, _) => l with { Note = t }
+    );
 
     /// <summary>Whether its cells name a walker, a piece of kit or a source.</summary>
     internal bool IsName { get; init; }
@@ -27,7 +36,12 @@ public abstract record LineColumn(string Name, string Title)
 }
 
 /// <inheritdoc/>
-internal sealed record LineColumn<TLine>(string Name, string Title, Func<TLine, Names, string> Get, Func<TLine, string, CellReader, TLine?> Set) : LineColumn(Name, Title)
+internal sealed record LineColumn<TLine>(
+    string Name,
+    string Title,
+    Func<TLine, Names, string> Get,
+    Func<TLine, string, CellReader, TLine?> Set
+) : LineColumn(Name, Title)
     where TLine : BookLine
 {
     internal override string Write(BookLine line, Names names) => Get((TLine)line, names);
@@ -39,27 +53,63 @@ internal sealed record LineColumn<TLine>(string Name, string Title, Func<TLine, 
 internal static class Column<TLine>
     where TLine : BookLine
 {
-    public static LineColumn Number(string name, string title, Func<TLine, double?> get, Func<TLine, double, TLine> set) => new LineColumn<TLine>(
-        name, title, (l, _) => get(l)?.ToString("R", CultureInfo.InvariantCulture) ?? "", (l, t, r) => r.Number(t) is { } value ? set(l, value) : null);
+    public static LineColumn Number(string name, string title, Func<TLine, double?> get, Func<TLine, double, TLine> set) =>
+        new LineColumn<TLine>(
+            name,
+            title,
+            (l, _) => get(l)?.ToString("R", CultureInfo.InvariantCulture) ?? "",
+            (l, t, r) => r.Number(t) is { } value ? set(l, value) : null
+        );
 
-    public static LineColumn Truth(string name, string title, Func<TLine, bool?> get, Func<TLine, bool, TLine> set) => new LineColumn<TLine>(
-        name, title, (l, _) => get(l) switch { true => "yes", false => "no", _ => "" }, (l, t, _) => CellReader.Truth(t) is { } value ? set(l, value) : null);
+    public static LineColumn Truth(string name, string title, Func<TLine, bool?> get, Func<TLine, bool, TLine> set) =>
+        new LineColumn<TLine>(
+            name,
+            title,
+            (l, _) =>
+                get(l) switch
+                {
+                    true => "yes",
+                    false => "no",
+                    _ => "",
+                },
+            (l, t, _) => CellReader.Truth(t) is { } value ? set(l, value) : null
+        );
 
     public static LineColumn Choice<T>(string name, string title, Func<TLine, T?> get, Func<TLine, T, TLine> set)
-        where T : struct, Enum => new LineColumn<TLine>(
-        name, title, (l, _) => get(l) is { } value ? ContractName.Of(value) : "", (l, t, _) => CellReader.Choice<T>(t) is { } value ? set(l, value) : null);
+        where T : struct, Enum =>
+        new LineColumn<TLine>(
+            name,
+            title,
+            (l, _) => get(l) is { } value ? ContractName.Of(value) : "",
+            (l, t, _) => CellReader.Choice<T>(t) is { } value ? set(l, value) : null
+        );
 
     /// <summary>Several of a closed set, with semicolons between them.</summary>
-    public static LineColumn Choices<T>(string name, string title, Func<TLine, IReadOnlyList<T>?> get, Func<TLine, IReadOnlyList<T>, TLine> set)
-        where T : struct, Enum => new LineColumn<TLine>(
-        name, title, (l, _) => string.Join(';', (get(l) ?? []).Select(ContractName.Of)),
-        (l, t, _) => t.Split(';', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Select(CellReader.Choice<T>).ToList() is var read && read.TrueForAll(v => v is not null)
-            ? set(l, [.. read.Select(v => v!.Value)])
-            : null);
+    public static LineColumn Choices<T>(
+        string name,
+        string title,
+        Func<TLine, IReadOnlyList<T>?> get,
+        Func<TLine, IReadOnlyList<T>, TLine> set
+    )
+        where T : struct, Enum =>
+        new LineColumn<TLine>(
+            name,
+            title,
+            (l, _) => string.Join(';', (get(l) ?? []).Select(ContractName.Of)),
+            (l, t, _) =>
+                t.Split(';', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Select(CellReader.Choice<T>).ToList()
+                    is var read
+                && read.TrueForAll(v => v is not null)
+                    ? set(l, [.. read.Select(v => v!.Value)])
+                    : null
+        );
 
     /// <summary>A walker, a piece of kit or a source, by its name.</summary>
-    public static LineColumn Thing(string name, string title, Func<TLine, Guid?> get, Func<TLine, Guid, TLine> set) => new LineColumn<TLine>(
-        name, title, (l, n) => n.Of(get(l)), (l, t, r) => r.Names.Find(t) is { } id ? set(l, id) : null) { IsName = true };
+    public static LineColumn Thing(string name, string title, Func<TLine, Guid?> get, Func<TLine, Guid, TLine> set) =>
+        new LineColumn<TLine>(name, title, (l, n) => n.Of(get(l)), (l, t, r) => r.Names.Find(t) is { } id ? set(l, id) : null)
+        {
+            IsName = true,
+        };
 }
 
 /// <summary>Names of walkers, items and sources by id, and ids by name.</summary>
@@ -70,7 +120,8 @@ internal sealed class Names(IEnumerable<(Guid Id, string Name)> Pairs)
 
     public string Of(Guid? id) => id is null ? "" : _pairs.Find(p => p.Id == id).Name ?? id.Value.ToString();
 
-    public Guid? Find(string text) => Guid.TryParse(text, out var id)
-        ? id
-        : _pairs.Find(p => string.Equals(p.Name, text.Trim(), StringComparison.OrdinalIgnoreCase)) is { Name: not null } found ? found.Id : null;
+    public Guid? Find(string text) =>
+        Guid.TryParse(text, out var id) ? id
+        : _pairs.Find(p => string.Equals(p.Name, text.Trim(), StringComparison.OrdinalIgnoreCase)) is { Name: not null } found ? found.Id
+        : null;
 }

@@ -8,7 +8,13 @@ namespace JollyBrook.Core.Book;
 /// <param name="Blank">A line of it with nothing told.</param>
 /// <param name="Fields">Its own fields, beside those every kind has.</param>
 /// <param name="Columns">Its table, without time and note.</param>
-public sealed record LineKind(BookLineKind Kind, string Name, BookLine Blank, IReadOnlyList<Field> Fields, IReadOnlyList<LineColumn> Columns)
+public sealed record LineKind(
+    BookLineKind Kind,
+    string Name,
+    BookLine Blank,
+    IReadOnlyList<Field> Fields,
+    IReadOnlyList<LineColumn> Columns
+)
 {
     /// <summary>Every column: time first, note last.</summary>
     public IReadOnlyList<LineColumn> Table { get; } = [LineColumn.At, .. Columns, LineColumn.Note];
@@ -19,13 +25,39 @@ public static class LineKinds
 {
     public static readonly IReadOnlyList<LineKind> All =
     [
-        Drank.Described, UrinePassed.Described, BodyWeighed.Described, SignsLookedFor.Described, SourceSeen.Described, PassedBy.Described, Filled.Described, Poured.Described,
-        Cooked.Described, Spilt.Described, Rinsed.Described, Dipped.Described, FilterServiced.Described, FilterLookedOver.Described, Mishap.Described, GuardedFromFrost.Described,
-        StayedWarm.Described, FuelBurnt.Described, CanisterWeighed.Described, Counted.Described, Charged.Described, StageWalked.Described, SymptomFelt.Described, Noted.Described, TakenBack.Described,
+        Drank.Described,
+        UrinePassed.Described,
+        BodyWeighed.Described,
+        SignsLookedFor.Described,
+        SourceSeen.Described,
+        PassedBy.Described,
+        Filled.Described,
+        Poured.Described,
+        Cooked.Described,
+        Spilt.Described,
+        Rinsed.Described,
+        Dipped.Described,
+        FilterServiced.Described,
+        FilterLookedOver.Described,
+        Mishap.Described,
+        GuardedFromFrost.Described,
+        StayedWarm.Described,
+        FuelBurnt.Described,
+        CanisterWeighed.Described,
+        Counted.Described,
+        Charged.Described,
+        StageWalked.Described,
+        SymptomFelt.Described,
+        Noted.Described,
+        TakenBack.Described,
     ];
 
     /// <summary>The fields of every kind.</summary>
-    public static readonly IReadOnlyList<Field> Fields = [.. BookLine.CommonFields, .. All.SelectMany(k => k.Fields).DistinctBy(f => f.Path)];
+    public static readonly IReadOnlyList<Field> Fields =
+    [
+        .. BookLine.CommonFields,
+        .. All.SelectMany(k => k.Fields).DistinctBy(f => f.Path),
+    ];
 
     public static LineKind Of(BookLineKind kind) => All.First(k => k.Kind == kind);
 }

@@ -31,6 +31,10 @@ public static class LineWords
         request.Line?.Check(intake);
         intake.ThrowIfWrong();
         var names = request.Names ?? new LineNames();
-        return new BookLineResponse(request.Line!.Title(names, intake.Say), string.Join(" · ", request.Line.Details(names, intake.Say)), request.Line.FlowLPerMin);
+        return new BookLineResponse(
+            request.Line!.Title(names, intake.Say),
+            string.Join(" · ", request.Line.Details(names, intake.Say)),
+            request.Line.FlowLPerMin
+        );
     }
 }

@@ -14,8 +14,13 @@ internal static class CarriedLine
         for (var i = 0; i < points.Count; i++)
         {
             var km = setup.Line.Km[points[i].Point];
-            var turns = i == 0 || i == points.Count - 1 || points[i - 1].Point == points[i].Point || points[i + 1].Point == points[i].Point
-                || setup.Line.Into[points[i].Point] is null || setup.Line.Into[points[i + 1].Point] is null;
+            var turns =
+                i == 0
+                || i == points.Count - 1
+                || points[i - 1].Point == points[i].Point
+                || points[i + 1].Point == points[i].Point
+                || setup.Line.Into[points[i].Point] is null
+                || setup.Line.Into[points[i + 1].Point] is null;
             if (turns || km - line[^1].Km >= step)
             {
                 line.Add(new LinePoint(Math.Round(km, 3), Math.Round(points[i].Litres, 3)));

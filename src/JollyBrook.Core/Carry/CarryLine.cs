@@ -6,7 +6,12 @@ namespace JollyBrook.Core.Carry;
 /// <summary>The walk added up: at each point the use, effort and time since the start. A camp is two points in one place.</summary>
 internal sealed class CarryLine
 {
-    private readonly List<double> _use = [0], _effort = [0], _need = [0], _needByEffort = [0], _clock = [], _km = [0];
+    private readonly List<double> _use = [0],
+        _effort = [0],
+        _need = [0],
+        _needByEffort = [0],
+        _clock = [],
+        _km = [0];
     private readonly List<int> _day = [0];
 
     public CarryLine(PlanRequest request, GroundProfile ground, Party party)
@@ -81,8 +86,7 @@ internal sealed class CarryLine
         do
         {
             Here(next++);
-        }
-        while (Places[next].Step == 0 && Places[next].Kind is not (StopKind.Camp or StopKind.Finish));
+        } while (Places[next].Step == 0 && Places[next].Kind is not (StopKind.Camp or StopKind.Finish));
 
         for (var d = 0; d < Timeline.Days.Count; d++)
         {
@@ -90,7 +94,13 @@ internal sealed class CarryLine
             {
                 Add(piece.UseL, piece.MedianL, piece.EffortKm, piece.EndHour, piece.ToStep * Ground.StepKm, d, piece);
                 // At a day's end the camp's own places come in their order.
-                while (next < Places.Count && Places[next].Step <= piece.ToStep && Places[next].Kind != StopKind.Camp && !Places[next].IsMorning && Places[next].Kind != StopKind.Finish)
+                while (
+                    next < Places.Count
+                    && Places[next].Step <= piece.ToStep
+                    && Places[next].Kind != StopKind.Camp
+                    && !Places[next].IsMorning
+                    && Places[next].Kind != StopKind.Finish
+                )
                 {
                     Here(next++);
                 }
@@ -106,7 +116,15 @@ internal sealed class CarryLine
                 Here(next++);
             }
 
-            Add(Timeline.CampL[d], Timeline.CampL[d], 0, Timeline.Days[d + 1].Day.StartHour ?? RouteDay.DefaultStartHour, _km[^1], d + 1, null);
+            Add(
+                Timeline.CampL[d],
+                Timeline.CampL[d],
+                0,
+                Timeline.Days[d + 1].Day.StartHour ?? RouteDay.DefaultStartHour,
+                _km[^1],
+                d + 1,
+                null
+            );
             while (Places[next].IsMorning)
             {
                 Here(next++);

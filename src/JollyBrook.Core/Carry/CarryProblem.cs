@@ -11,7 +11,13 @@ namespace JollyBrook.Core.Carry;
 /// <param name="ReserveL">Kept in hand on every arrival, L.</param>
 /// <param name="KgKmPerMinute">λ: what a minute stopped costs, kg·km.</param>
 public sealed record CarryProblem(
-    double[] UseL, double[] EffortKm, double[] UseByEffort, IReadOnlyList<CarryStop> Stops, double ReserveL, double KgKmPerMinute);
+    double[] UseL,
+    double[] EffortKm,
+    double[] UseByEffort,
+    IReadOnlyList<CarryStop> Stops,
+    double ReserveL,
+    double KgKmPerMinute
+);
 
 /// <summary>A stop that may be counted on.</summary>
 /// <param name="Point">Its point on the line.</param>
@@ -23,7 +29,17 @@ public sealed record CarryProblem(
 /// <param name="WaitMinutes">How long that is.</param>
 /// <param name="DetourUseL">Litres used on the detour, one way.</param>
 /// <param name="HandsOnMinutes">Of <paramref name="StopMinutes"/>, work that treating any amount asks.</param>
-/// <param name="OnTheSpotL">Litres used between here and the next stop without leaving the place: drawn as needed, so no container binds.</param>
+/// <param name="OnTheSpotL">Litres used between here and the next stop without leaving the place: drawn as needed, so no container
+/// binds.</param>
 public sealed record CarryStop(
-    int Point, double CapacityL, double DrinkL = 0, double StopMinutes = 0, double MinutesPerL = 0, double WaitNeedL = 0, double WaitMinutes = 0,
-    double DetourUseL = 0, double OnTheSpotL = 0, double HandsOnMinutes = 0);
+    int Point,
+    double CapacityL,
+    double DrinkL = 0,
+    double StopMinutes = 0,
+    double MinutesPerL = 0,
+    double WaitNeedL = 0,
+    double WaitMinutes = 0,
+    double DetourUseL = 0,
+    double OnTheSpotL = 0,
+    double HandsOnMinutes = 0
+);

@@ -111,7 +111,9 @@ internal sealed class CarrySimulation(SimulatedRoute route, Func<WalkDraws> draw
     {
         var hand = route.StartL;
         var wasShort = false;
-        double kgKm = 0, minutes = 0, owed = 0;
+        double kgKm = 0,
+            minutes = 0,
+            owed = 0;
         var last = route.Places - 1;
         for (var k = 0; k < last; k++)
         {
@@ -164,7 +166,9 @@ internal sealed class CarrySimulation(SimulatedRoute route, Func<WalkDraws> draw
             }
 
             var use = walk.UseL[k];
-            kgKm += place.EffortKm * (PolicyLeg.MeanAbove(hand, use) - (inBody > 0 ? PolicyLeg.MeanAbove(Math.Min(inBody, Math.Max(0, hand)), use) : 0));
+            kgKm +=
+                place.EffortKm
+                * (PolicyLeg.MeanAbove(hand, use) - (inBody > 0 ? PolicyLeg.MeanAbove(Math.Min(inBody, Math.Max(0, hand)), use) : 0));
             if (use > hand)
             {
                 owed += PolicyProblem.DebtPrice * place.Hours * walk.Pace * PolicyLeg.MeanAbove(use - hand, use);

@@ -10,7 +10,15 @@ namespace JollyBrook.Core.Carry;
 /// <param name="WaitsAtNext">Whether the treatment at <paramref name="To"/> is waited for there.</param>
 /// <param name="ShortL">Litres beyond what can be carried; 0 when it fits.</param>
 public sealed record CarryFill(
-    int From, int To, double ArriveL, double DrinkL, double LeaveL, double ArriveNextL, bool WaitsAtNext, double ShortL)
+    int From,
+    int To,
+    double ArriveL,
+    double DrinkL,
+    double LeaveL,
+    double ArriveNextL,
+    bool WaitsAtNext,
+    double ShortL
+)
 {
     /// <summary>Taken from the source, L.</summary>
     public double TakenL => LeaveL + DrinkL - ArriveL;

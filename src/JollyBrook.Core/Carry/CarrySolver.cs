@@ -98,8 +98,7 @@ public static class CarrySolver
             return best;
         }
 
-        private int Level(int stop, bool waits) =>
-            stop < _stops.Length - 1 && !waits && _stops[stop].WaitNeedL > problem.ReserveL ? 1 : 0;
+        private int Level(int stop, bool waits) => stop < _stops.Length - 1 && !waits && _stops[stop].WaitNeedL > problem.ReserveL ? 1 : 0;
 
         private Hop Between(CarryStop from, int j, double arriveL, int nextLevel, bool waits, bool isStart)
         {
@@ -113,7 +112,10 @@ public static class CarrySolver
             var leave = use + arriveNext - drink;
             var effort = _effort[j] - problem.EffortKm[a];
             // The way out to the water at j is carried along; the way back from i is used up before the line is reached.
-            var carried = ((arriveNext + to.DetourUseL + _use[j] - drink) * effort) - (_area[j] - problem.UseByEffort[a]) + NotYetThirsty(a, to.Point, drink);
+            var carried =
+                ((arriveNext + to.DetourUseL + _use[j] - drink) * effort)
+                - (_area[j] - problem.UseByEffort[a])
+                + NotYetThirsty(a, to.Point, drink);
             var taken = Math.Max(0, leave + drink - arriveL);
             var minutes = (isStart ? 0 : from.StopMinutes + (taken * from.MinutesPerL)) + (waits ? to.WaitMinutes : 0);
             var tooMuch = leave - from.OnTheSpotL - from.CapacityL;

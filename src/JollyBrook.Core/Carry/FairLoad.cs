@@ -35,9 +35,11 @@ internal sealed class FairLoad(IReadOnlyList<Walker> walkers, IReadOnlyList<Carr
     }
 
     /// <summary>What a walker and their share come to, share of body mass, without the usual water that is in the pack's weight.</summary>
-    public static double LoadShare(Walker walker, double litres) => (Math.Max(0, walker.LoadKg - UsualWaterKg) + litres) / walker.MassKg!.Value;
+    public static double LoadShare(Walker walker, double litres) =>
+        (Math.Max(0, walker.LoadKg - UsualWaterKg) + litres) / walker.MassKg!.Value;
 
-    private static double SpareKg(Walker walker) => Math.Max(0, (MostShare * walker.MassKg!.Value) - Math.Max(0, walker.LoadKg - UsualWaterKg));
+    private static double SpareKg(Walker walker) =>
+        Math.Max(0, (MostShare * walker.MassKg!.Value) - Math.Max(0, walker.LoadKg - UsualWaterKg));
 
     /// <summary>Adds litres by body mass up to each one's most; returns what did not fit.</summary>
     private double Pour(double litres, double[] shares, double[] most)

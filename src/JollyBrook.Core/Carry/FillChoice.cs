@@ -17,14 +17,25 @@ internal static class FillChoice
     public static bool IsForDrinking(Chain chain) => chain.Barriers.All(b => b.CanBeFollowed && b.Id != SunBarrier.GenericId);
 
     /// <summary>
-    /// What puts chains in order, the least first: those that meet the target, of them what the traveller prefers, what is counted before what
-    /// is not, and then the engine's own order.
+    /// What puts chains in order, the least first: those that meet the target, of them what the traveller prefers, what is counted before
+    /// what is not, and then the engine's own order.
     /// </summary>
     /// <param name="chain">One for which enough is left.</param>
     /// <param name="prefer">The barrier the traveller wants; null for none.</param>
     /// <param name="itemOf">The piece of kit behind a barrier.</param>
-    public static (bool FallsShort, bool IsUnwanted, bool IsUncounted, int Rank, double ShortByLogs, double Effort) Precedence(Chain chain, string? prefer, Func<string, KitItem?> itemOf) =>
-        (chain.ShortOf.Count > 0, prefer is not null && !chain.Barriers.Any(b => b.Id == prefer), IsUncounted(chain, itemOf), Chains.Rank(chain), chain.ShortByLogs, Chains.Effort(chain));
+    public static (bool FallsShort, bool IsUnwanted, bool IsUncounted, int Rank, double ShortByLogs, double Effort) Precedence(
+        Chain chain,
+        string? prefer,
+        Func<string, KitItem?> itemOf
+    ) =>
+        (
+            chain.ShortOf.Count > 0,
+            prefer is not null && !chain.Barriers.Any(b => b.Id == prefer),
+            IsUncounted(chain, itemOf),
+            Chains.Rank(chain),
+            chain.ShortByLogs,
+            Chains.Effort(chain)
+        );
 
     /// <summary>Whether what is left of something it takes was never counted; what lies about to burn needs no counting.</summary>
     public static bool IsUncounted(Chain chain, Func<string, KitItem?> itemOf) =>

@@ -35,7 +35,8 @@ internal sealed class FillTreatment(PlanRequest request, GroundProfile ground)
     /// <param name="litres">How much, L.</param>
     /// <param name="boilL">Of it what only goes to the pot, L.</param>
     /// <param name="kit">The kit as it is by then.</param>
-    /// <returns>Null without a kit, for water that is not to be used or drunk as it comes, or where nothing that is left treats it.</returns>
+    /// <returns>Null without a kit, for water that is not to be used or drunk as it comes, or where nothing that is left treats
+    /// it.</returns>
     public TreatedFill? Of(Place place, double litres, double boilL, IReadOnlyList<KitEntry> kit)
     {
         if (!CanTell || place.Source is not { IsOutOfUse: false, NeedsNoTreatment: false })
@@ -64,18 +65,34 @@ internal sealed class FillTreatment(PlanRequest request, GroundProfile ground)
         return new TreatRequest(
             request.Units,
             new WaterInput(
-                Math.Clamp(litres, WaterFields.Volume.Min, WaterFields.Volume.Max), source.Clarity, source.Colour, MustMelt(place) ? null : source.TemperatureC ?? LikelyTemperatureC(place),
-                Math.Clamp(ground.ElevationM[place.Step], -430, 9000)),
-            null, request.CountViruses, Snow: SnowAt(place), Boil: BoilingPot.Options(BoilingPot.Of(kit)), StartAt: request.DayOf(place.Day), Container: BatchContainer.Of(kit), Kit: kit);
+                Math.Clamp(litres, WaterFields.Volume.Min, WaterFields.Volume.Max),
+                source.Clarity,
+                source.Colour,
+                MustMelt(place) ? null : source.TemperatureC ?? LikelyTemperatureC(place),
+                Math.Clamp(ground.ElevationM[place.Step], -430, 9000)
+            ),
+            null,
+            request.CountViruses,
+            Snow: SnowAt(place),
+            Boil: BoilingPot.Options(BoilingPot.Of(kit)),
+            StartAt: request.DayOf(place.Day),
+            Container: BatchContainer.Of(kit),
+            Kit: kit
+        );
     }
 
     /// <summary>How cold a source probably is that nobody measured, °C.</summary>
     public double LikelyTemperatureC(Place place) => LikelyWater.TemperatureC(place.Source!.Class, MeanAirC(place));
 
-    /// <summary>Whether nothing runs off a snow patch: on a day that is below freezing in the mean, all of it has to be melted (pick).</summary>
+    /// <summary>
+    /// Whether nothing runs off a snow patch: on a day that is below freezing in the mean, all of it has to be melted (pick).
+    /// </summary>
     public bool MustMelt(Place place) => place.Source is { Class: SourceClass.SnowPatch } && MeanAirC(place) <= Melting.MeltedC;
 
-    /// <summary>Snow that has to be melted: what lies long enough for a map to know it has settled, and is as cold as the day (pick); null for water.</summary>
+    /// <summary>
+    /// Snow that has to be melted: what lies long enough for a map to know it has settled, and is as cold as the day (pick); null for
+    /// water.
+    /// </summary>
     public SnowInput? SnowAt(Place place) => MustMelt(place) ? SnowInput.AsColdAs(MeanAirC(place), SnowKind.Settled) : null;
 
     /// <summary>The mean of a day's air where a place lies, °C.</summary>
@@ -109,17 +126,25 @@ internal sealed class FillTreatment(PlanRequest request, GroundProfile ground)
 
     /// <summary>The engine's best for which enough is left.</summary>
     private Chain? Best(Place place, double litres, IReadOnlyList<KitEntry> kit, Func<Chain, bool> may) =>
-        Chains.All(Situation.Of(Ask(place, litres, kit)))
+        Chains
+            .All(Situation.Of(Ask(place, litres, kit)))
             .Where(c => c.Refusal is null && c.Minutes is not null && may(c) && IsEnough(c))
             .MinBy(c => FillChoice.Precedence(c, place.Source!.TreatWith, ItemIn(kit)));
 
     private static Func<string, KitItem?> ItemIn(IReadOnlyList<KitEntry> kit) => id => kit.FirstOrDefault(e => e.Id == id)?.Item;
 
-    private static TreatedFill Told(Chain chain, IReadOnlyList<KitEntry> kit, double litres) => new(
-        chain.Id, $"{(chain.Melt is null ? chain.Name : $"Snow melted, then {Sentence.Lower(chain.Name)}")}, {Sentence.Lower(chain.Headline)}", FillChoice.Minutes(chain), chain.HandsOnMinutes, chain.ShortOf.Count == 0)
-    {
-        Uses = Uses(chain, litres), IsUncounted = FillChoice.IsUncounted(chain, ItemIn(kit)),
-    };
+    private static TreatedFill Told(Chain chain, IReadOnlyList<KitEntry> kit, double litres) =>
+        new(
+            chain.Id,
+            $"{(chain.Melt is null ? chain.Name : $"Snow melted, then {Sentence.Lower(chain.Name)}")}, {Sentence.Lower(chain.Headline)}",
+            FillChoice.Minutes(chain),
+            chain.HandsOnMinutes,
+            chain.ShortOf.Count == 0
+        )
+        {
+            Uses = Uses(chain, litres),
+            IsUncounted = FillChoice.IsUncounted(chain, ItemIn(kit)),
+        };
 
     private static SupplyUse[] Uses(Chain chain, double litres) => [.. chain.Uses.Select(u => new SupplyUse(u.Id, u.Used, litres))];
 
@@ -131,7 +156,9 @@ internal sealed class FillTreatment(PlanRequest request, GroundProfile ground)
     private static bool IsEnough(Chain chain) => chain.Melt is not { Stove: null } && chain.Uses.All(u => u.IsThere);
 
     /// <summary>What a batch is the same by: the water, its litres, its day and all that is left of the kit.</summary>
-    private static string Key(Place place, double doseL, double boilL, IReadOnlyList<KitEntry> kit) => string.Create(
-        CultureInfo.InvariantCulture,
-        $"{place.Id} {place.Day} {doseL} {boilL} {string.Join(' ', kit.Select(e => string.Create(CultureInfo.InvariantCulture, $"{e.Left}/{e.Filter?.UsedL}/{e.Filter?.ClogLoadLNtu}")))}");
+    private static string Key(Place place, double doseL, double boilL, IReadOnlyList<KitEntry> kit) =>
+        string.Create(
+            CultureInfo.InvariantCulture,
+            $"{place.Id} {place.Day} {doseL} {boilL} {string.Join(' ', kit.Select(e => string.Create(CultureInfo.InvariantCulture, $"{e.Left}/{e.Filter?.UsedL}/{e.Filter?.ClogLoadLNtu}")))}"
+        );
 }

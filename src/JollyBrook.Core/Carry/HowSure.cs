@@ -38,26 +38,43 @@ public static class HowSure
         var ever = planned.RunsShort > 0;
         var share = (double)planned.RunsShort / runs;
         return new HowSureResponse(
-            Headline(share, walk.Setup.Certainty, runs), share, Math.Sqrt(share * (1 - share) / runs), runs, places,
+            Headline(share, walk.Setup.Certainty, runs),
+            share,
+            Math.Sqrt(share * (1 - share) / runs),
+            runs,
+            places,
             ever ? $"from {places[worst].Name} to {places[Math.Min(worst + 1, places.Count - 1)].Name}" : null,
             ever ? Enumerable.Range(0, 24).MaxBy(h => planned.ShortHours[h]) : null,
-            [Result(Policy.Plan, planned, runs), .. (request.Compare == false ? [] : Others).Select(p => Result(p, walk.Tally(p, runs, seed), runs))],
-            Steps(walk, runs));
+            [
+                Result(Policy.Plan, planned, runs),
+                .. (request.Compare == false ? [] : Others).Select(p => Result(p, walk.Tally(p, runs, seed), runs)),
+            ],
+            Steps(walk, runs)
+        );
     }
 
-    private static string Headline(double share, double certainty, int runs) => share switch
-    {
-        0 => "No simulated walk runs short",
-        < 0.005 => "Fewer than 1 walk in 200 runs short",
-        _ => $"{Speaker.Number(PlanPromise.InHundred(share, certainty, runs), 0)} walks in 100 run short",
-    };
+    private static string Headline(double share, double certainty, int runs) =>
+        share switch
+        {
+            0 => "No simulated walk runs short",
+            < 0.005 => "Fewer than 1 walk in 200 runs short",
+            _ => $"{Speaker.Number(PlanPromise.InHundred(share, certainty, runs), 0)} walks in 100 run short",
+        };
 
     private static List<SimulatedPlace> Places(Walks walk, SimulationTally tally) =>
-    [
-        .. walk.Setup.Line.Places.Select((p, k) => new SimulatedPlace(
-            p.Id, p.FullName, p.Step * walk.Setup.Ground.StepKm, Of(q => tally.ArriveQuantile(k, q)), Of(q => tally.LeaveQuantile(k, q)),
-            (double)tally.Shorts[k] / tally.Runs)),
-    ];
+        [
+            .. walk.Setup.Line.Places.Select(
+                (p, k) =>
+                    new SimulatedPlace(
+                        p.Id,
+                        p.FullName,
+                        p.Step * walk.Setup.Ground.StepKm,
+                        Of(q => tally.ArriveQuantile(k, q)),
+                        Of(q => tally.LeaveQuantile(k, q)),
+                        (double)tally.Shorts[k] / tally.Runs
+                    )
+            ),
+        ];
 
     private static Spread Of(Func<double, double> quantile) => new(quantile(0.05), quantile(0.5), quantile(0.95));
 
@@ -68,12 +85,17 @@ public static class HowSure
     {
         var working = new Working();
         working.Add(
-            "Drawn for each walk", "each walker's factor; pace; each day's temperature; each source", "handbook room 70: σ 12 % pace, 2.5 °C a day: picks",
+            "Drawn for each walk",
+            "each walker's factor; pace; each day's temperature; each source",
+            "handbook room 70: σ 12 % pace, 2.5 °C a day: picks",
             WorkingValue.Of("walks", runs),
             [
-                WorkingValue.Of("σ of log factor", walk.Setup.Party.Spread().Max(s => s.Deviation)), WorkingValue.Of("σ of pace", WalkDraws.PaceDeviation),
-                WorkingValue.Of("σ of temperature", WalkDraws.TemperatureDeviationC, "°C"), WorkingValue.Of("sources", walk.Sources),
-            ]);
+                WorkingValue.Of("σ of log factor", walk.Setup.Party.Spread().Max(s => s.Deviation)),
+                WorkingValue.Of("σ of pace", WalkDraws.PaceDeviation),
+                WorkingValue.Of("σ of temperature", WalkDraws.TemperatureDeviationC, "°C"),
+                WorkingValue.Of("sources", walk.Sources),
+            ]
+        );
         return working.Steps;
     }
 
@@ -98,17 +120,20 @@ public static class HowSure
 
         public int Sources => Setup.Line.Places.Where(p => p.HasWater).DistinctBy(p => p.Id).Count();
 
-        public SimulationTally Tally(Policy policy, int runs, ulong seed) => _simulation.Run(Decision(policy), runs, seed, cancellation: _cancellation);
+        public SimulationTally Tally(Policy policy, int runs, ulong seed) =>
+            _simulation.Run(Decision(policy), runs, seed, cancellation: _cancellation);
 
         private LeaveWith Decision(Policy policy)
         {
             var fixedL = Math.Min(Setup.CleanL, Policies.FixedLPerWalker * Setup.Party.Count);
             // A camp draws its own litres wherever it can.
-            double? AtLeast(double wanted, int k, double hand) => wanted > hand || _way.Problem.Places[k].NightL > 0 ? Math.Max(wanted, hand) : null;
+            double? AtLeast(double wanted, int k, double hand) =>
+                wanted > hand || _way.Problem.Places[k].NightL > 0 ? Math.Max(wanted, hand) : null;
             return policy switch
             {
                 Policy.Plan => _walk.Decide,
-                Policy.WhenUnderHalf => (k, j, hand) => AtLeast(hand < Setup.CleanL / 2 ? _way.Problem.Places[k].Waters[j].CapacityL : 0, k, hand),
+                Policy.WhenUnderHalf => (k, j, hand) =>
+                    AtLeast(hand < Setup.CleanL / 2 ? _way.Problem.Places[k].Waters[j].CapacityL : 0, k, hand),
                 _ => (k, j, hand) => AtLeast(Math.Min(_way.Problem.Places[k].Waters[j].CapacityL, fixedL), k, hand),
             };
         }

@@ -35,5 +35,13 @@ public sealed record PolicyResult(Policy Policy, string Name, double ShortChance
 /// <param name="Policies">The plan and the other schools.</param>
 /// <param name="Working">What was drawn.</param>
 public sealed record HowSureResponse(
-    string Headline, double ShortChance, double ErrorOfChance, int Runs, IReadOnlyList<SimulatedPlace> Places, string? WorstStretch, int? WorstHour,
-    IReadOnlyList<PolicyResult> Policies, IReadOnlyList<WorkingStep> Working);
+    string Headline,
+    double ShortChance,
+    double ErrorOfChance,
+    int Runs,
+    IReadOnlyList<SimulatedPlace> Places,
+    string? WorstStretch,
+    int? WorstHour,
+    IReadOnlyList<PolicyResult> Policies,
+    IReadOnlyList<WorkingStep> Working
+);

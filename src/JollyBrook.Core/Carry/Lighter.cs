@@ -13,7 +13,15 @@ namespace JollyBrook.Core.Carry;
 /// <param name="MostCarriedL">Most carried at once then, L.</param>
 /// <param name="ShortChance">Share of simulated walks that run short then.</param>
 /// <param name="Words">The price in a line.</param>
-public sealed record Offer(Remedy Remedy, double KgKmSaved, double MinutesSaved, double LitresSaved, double MostCarriedL, double ShortChance, string Words);
+public sealed record Offer(
+    Remedy Remedy,
+    double KgKmSaved,
+    double MinutesSaved,
+    double LitresSaved,
+    double MostCarriedL,
+    double ShortChance,
+    string Words
+);
 
 /// <summary>What would make a trip lighter.</summary>
 /// <param name="Tried">How many changes were worked out.</param>
@@ -55,9 +63,18 @@ public static class Lighter
         var changes = Changes(now.Run.Setup, say).ToList();
         // The middle plan tells cheaply which of many are worth the whole policy.
         var middle = Outcome.Of(Middle(request)).Cost;
-        var promising = changes.Select(c => (Change: c, Gain: middle - Outcome.Of(Middle(c.Request)).Cost)).Where(c => c.Gain > 0)
-            .GroupBy(c => (c.Change.Remedy.Kind, c.Change.Remedy.Day)).Select(g => g.MaxBy(c => c.Gain)).OrderByDescending(c => c.Gain).Take(MostPlanned);
-        var offers = promising.Select(c => Price(now, c.Change, say)).OfType<(Offer Offer, double Gain)>().OrderByDescending(o => o.Offer.Remedy.Solves).ThenByDescending(o => o.Gain);
+        var promising = changes
+            .Select(c => (Change: c, Gain: middle - Outcome.Of(Middle(c.Request)).Cost))
+            .Where(c => c.Gain > 0)
+            .GroupBy(c => (c.Change.Remedy.Kind, c.Change.Remedy.Day))
+            .Select(g => g.MaxBy(c => c.Gain))
+            .OrderByDescending(c => c.Gain)
+            .Take(MostPlanned);
+        var offers = promising
+            .Select(c => Price(now, c.Change, say))
+            .OfType<(Offer Offer, double Gain)>()
+            .OrderByDescending(o => o.Offer.Remedy.Solves)
+            .ThenByDescending(o => o.Gain);
         return new LighterResponse(changes.Count, [.. offers.Take(MostOffers).Select(o => o.Offer)]);
     }
 
@@ -76,7 +93,21 @@ public static class Lighter
         }
 
         var (kgKm, minutes, litres) = (now.KgKm - then.KgKm, now.Minutes - then.Minutes, now.NeedL - then.NeedL);
-        return (new Offer(change.Remedy with { Solves = solves }, kgKm, minutes, litres, then.MostL, then.Promise.ShortChance, Words(kgKm, minutes, litres, then, say)), gain);
+        return (
+            new Offer(
+                change.Remedy with
+                {
+                    Solves = solves,
+                },
+                kgKm,
+                minutes,
+                litres,
+                then.MostL,
+                then.Promise.ShortChance,
+                Words(kgKm, minutes, litres, then, say)
+            ),
+            gain
+        );
     }
 
     private static string Words(double kgKm, double minutes, double litres, Outcome then, Speaker say)
@@ -105,7 +136,15 @@ public static class Lighter
             foreach (var hour in EarlierH.Select(h => start - h).Where(h => h >= EarliestHour))
             {
                 yield return Of(
-                    new Remedy(RemedyKind.StartHour, $"Start day {day + 1} at {Speaker.Clock(hour)}, in the cool", false, Day: day, Hour: hour), setup.Route.WithDay(day, d => d with { StartHour = hour }));
+                    new Remedy(
+                        RemedyKind.StartHour,
+                        $"Start day {day + 1} at {Speaker.Clock(hour)}, in the cool",
+                        false,
+                        Day: day,
+                        Hour: hour
+                    ),
+                    setup.Route.WithDay(day, d => d with { StartHour = hour })
+                );
             }
 
             foreach (var (place, hour) in RestingPlaces(setup, day, days))
@@ -113,8 +152,16 @@ public static class Lighter
                 foreach (var hours in RestH)
                 {
                     yield return Of(
-                        new Remedy(RemedyKind.Rest, $"Rest at {place.Name} from {Speaker.Clock(hour)} to {Speaker.Clock(hour + hours)}, in the shade", false, Day: day, Hour: hour, Hours: hours),
-                        Stretches.Resting(setup.Route, day, hour, hours));
+                        new Remedy(
+                            RemedyKind.Rest,
+                            $"Rest at {place.Name} from {Speaker.Clock(hour)} to {Speaker.Clock(hour + hours)}, in the shade",
+                            false,
+                            Day: day,
+                            Hour: hour,
+                            Hours: hours
+                        ),
+                        Stretches.Resting(setup.Route, day, hour, hours)
+                    );
                 }
             }
 
@@ -122,16 +169,34 @@ public static class Lighter
             {
                 yield return Of(
                     new Remedy(
-                        RemedyKind.MoveCamp, $"Camp at {water.Name}, {say.Of(Quantity.Distance, Math.Abs(moved))} {(moved < 0 ? "sooner" : "further on")}", false, Day: day, AlongKm: km),
-                    setup.Route.WithDay(day, d => d with { EndKm = km }));
+                        RemedyKind.MoveCamp,
+                        $"Camp at {water.Name}, {say.Of(Quantity.Distance, Math.Abs(moved))} {(moved < 0 ? "sooner" : "further on")}",
+                        false,
+                        Day: day,
+                        AlongKm: km
+                    ),
+                    setup.Route.WithDay(day, d => d with { EndKm = km })
+                );
             }
         }
 
         foreach (var (id, source) in (setup.Request.Sources ?? []).Where(s => s.Source is { OnlyIfNeeded: true, IsOutOfUse: false }))
         {
             yield return new Change(
-                new Remedy(RemedyKind.UseSource, $"Use {source.Name}: {Speaker.Minutes(2 * (source.DetourMinutes ?? 0))} there and back", false, SourceId: id),
-                setup.Request with { Sources = [.. setup.Request.Sources!.Select(s => s.Id == id ? s with { Source = source with { OnlyIfNeeded = false } } : s)] });
+                new Remedy(
+                    RemedyKind.UseSource,
+                    $"Use {source.Name}: {Speaker.Minutes(2 * (source.DetourMinutes ?? 0))} there and back",
+                    false,
+                    SourceId: id
+                ),
+                setup.Request with
+                {
+                    Sources =
+                    [
+                        .. setup.Request.Sources!.Select(s => s.Id == id ? s with { Source = source with { OnlyIfNeeded = false } } : s),
+                    ],
+                }
+            );
         }
     }
 
@@ -144,9 +209,12 @@ public static class Lighter
             return [];
         }
 
-        return setup.Line.Places
-            .Where(p => p is { HasWater: true, IsMorning: false, IsEvening: false } && p.Chance > Promise.PromisedWalk.Likely && p.Day == day)
-            .Select(p => (p, setup.Line.ClockHour[p.Point])).Where(p => p.Item2 is >= RestFromHour and <= RestUntilHour);
+        return setup
+            .Line.Places.Where(p =>
+                p is { HasWater: true, IsMorning: false, IsEvening: false } && p.Chance > Promise.PromisedWalk.Likely && p.Day == day
+            )
+            .Select(p => (p, setup.Line.ClockHour[p.Point]))
+            .Where(p => p.Item2 is >= RestFromHour and <= RestUntilHour);
     }
 
     /// <summary>Waters near a camp that has none of its own, and how far it would move, km.</summary>
@@ -158,11 +226,20 @@ public static class Lighter
         }
 
         var km = days[day].EndKm!.Value;
-        var (before, after) = (day == 0 ? 0 : days[day - 1].EndKm!.Value, day + 1 < days.Count - 1 ? days[day + 1].EndKm!.Value : setup.Ground.LengthKm);
-        return setup.Line.Places
-            .Where(p => p is { HasWater: true, IsMorning: false, IsEvening: false } && p.Source!.CacheL is null && p.Chance >= SourceReliability.Trusted)
+        var (before, after) = (
+            day == 0 ? 0 : days[day - 1].EndKm!.Value,
+            day + 1 < days.Count - 1 ? days[day + 1].EndKm!.Value : setup.Ground.LengthKm
+        );
+        return setup
+            .Line.Places.Where(p =>
+                p is { HasWater: true, IsMorning: false, IsEvening: false }
+                && p.Source!.CacheL is null
+                && p.Chance >= SourceReliability.Trusted
+            )
             .Select(p => (p, setup.Line.Km[p.Point], setup.Line.Km[p.Point] - km))
-            .Where(p => Math.Abs(p.Item3) <= FurthestCampKm && p.Item2 > before + setup.Ground.StepKm && p.Item2 < after - setup.Ground.StepKm);
+            .Where(p =>
+                Math.Abs(p.Item3) <= FurthestCampKm && p.Item2 > before + setup.Ground.StepKm && p.Item2 < after - setup.Ground.StepKm
+            );
     }
 
     /// <summary>A trip solved, with what it costs.</summary>
@@ -182,8 +259,7 @@ public static class Lighter
             var (setup, walk) = (run.Setup, run.Walk);
             var most = walk.Fills.Max(f => f.CarriedL);
             var rests = setup.Line.Timeline.Walk.Where(w => w.IsRest).Sum(w => w.EndHour - w.StartHour) * 60;
-            return new Outcome(
-                run, Plan.Burden(setup, walk), walk.Fills.Skip(1).Sum(f => f.Minutes) + rests, setup.Line.NeedL[^1], most);
+            return new Outcome(run, Plan.Burden(setup, walk), walk.Fills.Skip(1).Sum(f => f.Minutes) + rests, setup.Line.NeedL[^1], most);
         }
     }
 }

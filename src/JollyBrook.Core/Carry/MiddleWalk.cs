@@ -2,7 +2,9 @@ using JollyBrook.Core.Carry.Promise;
 
 namespace JollyBrook.Core.Carry;
 
-/// <summary>The plan for the middle: the shortest path over what is trusted, exact (handbook room 70). The check of the promised one.</summary>
+/// <summary>
+/// The plan for the middle: the shortest path over what is trusted, exact (handbook room 70). The check of the promised one.
+/// </summary>
 internal sealed class MiddleWalk : PlannedWalk
 {
     private const int MostRounds = 5;
@@ -21,14 +23,17 @@ internal sealed class MiddleWalk : PlannedWalk
         for (var k = 0; k < setup.Line.Places.Count; k++)
         {
             var place = setup.Line.Places[k];
-            var planned = Fills.FirstOrDefault(f => f.At == place || (place.Kind == StopKind.Camp && f.At.IsEvening && f.At.Point == place.Point));
+            var planned = Fills.FirstOrDefault(f =>
+                f.At == place || (place.Kind == StopKind.Camp && f.At.IsEvening && f.At.Point == place.Point)
+            );
             if (planned is not null)
             {
                 _leave[k] = planned.CarriedL + planned.DrinkL - planned.DetourUseL;
             }
 
             var next = Fills.FirstOrDefault(f => f.To.Point > place.Point && f.At.Point <= place.Point) ?? Fills[^1];
-            _toNext[k] = setup.Line.NeedL[next.To.Point] - setup.Line.NeedL[place.Point] + next.ArriveNextL + setup.Stop(next.To).DetourUseL;
+            _toNext[k] =
+                setup.Line.NeedL[next.To.Point] - setup.Line.NeedL[place.Point] + next.ArriveNextL + setup.Stop(next.To).DetourUseL;
         }
     }
 
@@ -50,11 +55,12 @@ internal sealed class MiddleWalk : PlannedWalk
     }
 
     /// <summary>As planned, topping up wherever the water in hand no longer reaches the next planned fill.</summary>
-    public override LeaveWith Decide => (k, j, inHandL) =>
-    {
-        var wanted = Math.Min(_way.Problem.Places[k].Waters[j].CapacityL, double.IsNaN(_leave[k]) ? _toNext[k] : _leave[k]);
-        return wanted > inHandL || _way.Sources[k][j].IsEvening ? Math.Max(wanted, inHandL) : null;
-    };
+    public override LeaveWith Decide =>
+        (k, j, inHandL) =>
+        {
+            var wanted = Math.Min(_way.Problem.Places[k].Waters[j].CapacityL, double.IsNaN(_leave[k]) ? _toNext[k] : _leave[k]);
+            return wanted > inHandL || _way.Sources[k][j].IsEvening ? Math.Max(wanted, inHandL) : null;
+        };
 
     public override (double LeaveL, Place To)? IfRunning(Place place, double inHandL)
     {
@@ -64,17 +70,27 @@ internal sealed class MiddleWalk : PlannedWalk
     }
 
     private static List<PlannedFill> FillsOf(PlanSetup setup, CarrySolution solution) =>
-    [
-        .. solution.Fills.Select((f, n) =>
-        {
-            var (at, stop) = (setup.Counted[f.From], setup.Middle.Stops[f.From]);
-            return new PlannedFill(at, setup.Counted[f.To], at)
-            {
-                ArriveL = f.ArriveL, DrinkL = f.DrinkL, LeaveL = f.LeaveL, ArriveNextL = f.ArriveNextL, ShortL = f.ShortL,
-                OnTheSpotL = stop.OnTheSpotL, DetourUseL = f.From == 0 ? 0 : stop.DetourUseL, TripMinutes = f.From == 0 ? 0 : stop.StopMinutes,
-                MinutesPerL = f.From == 0 ? 0 : stop.MinutesPerL, WaitMinutes = stop.WaitMinutes, CapacityL = stop.CapacityL,
-                WaitsHere = n > 0 && solution.Fills[n - 1].WaitsAtNext,
-            };
-        }),
-    ];
+        [
+            .. solution.Fills.Select(
+                (f, n) =>
+                {
+                    var (at, stop) = (setup.Counted[f.From], setup.Middle.Stops[f.From]);
+                    return new PlannedFill(at, setup.Counted[f.To], at)
+                    {
+                        ArriveL = f.ArriveL,
+                        DrinkL = f.DrinkL,
+                        LeaveL = f.LeaveL,
+                        ArriveNextL = f.ArriveNextL,
+                        ShortL = f.ShortL,
+                        OnTheSpotL = stop.OnTheSpotL,
+                        DetourUseL = f.From == 0 ? 0 : stop.DetourUseL,
+                        TripMinutes = f.From == 0 ? 0 : stop.StopMinutes,
+                        MinutesPerL = f.From == 0 ? 0 : stop.MinutesPerL,
+                        WaitMinutes = stop.WaitMinutes,
+                        CapacityL = stop.CapacityL,
+                        WaitsHere = n > 0 && solution.Fills[n - 1].WaitsAtNext,
+                    };
+                }
+            ),
+        ];
 }

@@ -60,7 +60,8 @@ internal sealed class Party
     /// <param name="elevationM">Height above the sea, m.</param>
     public (double LossLPerH, double PlannedLPerH) Walking(double perKgW, double climbPerKgW, Air air, double elevationM)
     {
-        double loss = 0, planned = 0;
+        double loss = 0,
+            planned = 0;
         foreach (var (walker, factor, total, surface) in _walkers)
         {
             var own = Loss.Of(walker, surface, perKgW * total, climbPerKgW * total, air, _school);
@@ -72,7 +73,9 @@ internal sealed class Party
         return (loss, planned);
     }
 
-    /// <summary>What a simulated walk wants to drink, L/h: at the middle of each factor, which is drawn, and without the planned ceiling.</summary>
+    /// <summary>
+    /// What a simulated walk wants to drink, L/h: at the middle of each factor, which is drawn, and without the planned ceiling.
+    /// </summary>
     public double MedianWantedLPerH(double perKgW, double climbPerKgW, Air air, double elevationM)
     {
         var wanted = 0.0;
@@ -86,8 +89,7 @@ internal sealed class Party
         return wanted;
     }
 
-    public double RestLPerH(double temperatureC, double elevationM) =>
-        _walkers.Sum(w => RestOf(w.Walker, temperatureC, elevationM));
+    public double RestLPerH(double temperatureC, double elevationM) => _walkers.Sum(w => RestOf(w.Walker, temperatureC, elevationM));
 
     /// <summary>Body mass of all of them, kg.</summary>
     public double BodyKg => _walkers.Sum(w => w.Walker.MassKg!.Value);
@@ -103,9 +105,14 @@ internal sealed class Party
 
     /// <summary>Of them what will boil: meals and hot drinks.</summary>
     public double BoilL(RouteDay day) =>
-        Count * (((day.Meals ?? RouteDay.DefaultMeals) * DrinkPlan.LPerMeal) + ((day.HotDrinks ?? RouteDay.DefaultHotDrinks) * DrinkPlan.LPerHotDrink));
+        Count
+        * (
+            ((day.Meals ?? RouteDay.DefaultMeals) * DrinkPlan.LPerMeal)
+            + ((day.HotDrinks ?? RouteDay.DefaultHotDrinks) * DrinkPlan.LPerHotDrink)
+        );
 
-    private static double RestOf(Walker walker, double temperatureC, double elevationM) => DrinkPlan.RestLPerH(walker.MassKg!.Value, temperatureC, elevationM);
+    private static double RestOf(Walker walker, double temperatureC, double elevationM) =>
+        DrinkPlan.RestLPerH(walker.MassKg!.Value, temperatureC, elevationM);
 
     private PersonalFactor FactorOf(string id, IReadOnlyList<SweatTestEntry>? tests) =>
         Sweat.FactorOf((tests ?? []).Where(t => t.Test.WalkerId?.ToString() == id), _school);

@@ -19,8 +19,12 @@ internal sealed class Pieces
     public Pieces(TripRoute route, GroundProfile ground)
     {
         (_ground, _school, _pace) = (ground, route.School ?? WalkSchool.Tobler, route.Pace ?? 1);
-        _terrain = [.. (route.Terrain ?? []).OrderBy(t => t.FromKm)
-            .Select(t => (Timeline.StepAt(ground, t.FromKm!.Value), t.Terrain ?? Terrain.GoodPath))];
+        _terrain =
+        [
+            .. (route.Terrain ?? [])
+                .OrderBy(t => t.FromKm)
+                .Select(t => (Timeline.StepAt(ground, t.FromKm!.Value), t.Terrain ?? Terrain.GoodPath)),
+        ];
     }
 
     /// <summary>Walking hours, mean metabolic rate and climb work for one kg over them, and ascent.</summary>
@@ -31,7 +35,10 @@ internal sealed class Pieces
 
     private (double Hours, double PerKgW, double ClimbPerKgW, double AscentM) Walk(int from, int to, int way)
     {
-        double hours = 0, energy = 0, climb = 0, ascent = 0;
+        double hours = 0,
+            energy = 0,
+            climb = 0,
+            ascent = 0;
         var height = _ground.ElevationM;
         var km = _ground.StepKm;
         for (var i = from; i < to; i++)

@@ -13,7 +13,10 @@ internal sealed record Place(StopKind Kind, string Id, string Name, int Step, Tr
     public bool IsEvening => Met == MeetingTime.Evening;
 
     /// <summary>Its name, with the time of day where it is met twice.</summary>
-    public string FullName => IsEvening ? $"{Name}, evening" : IsMorning ? $"{Name}, morning" : Name;
+    public string FullName =>
+        IsEvening ? $"{Name}, evening"
+        : IsMorning ? $"{Name}, morning"
+        : Name;
 
     public int Point { get; set; }
 

@@ -13,11 +13,24 @@ internal static class Places
     {
         var route = request.Route!;
         var camps = Camps(route, ground);
-        List<Place> places = [.. camps, .. (route.BailOuts ?? []).Select((b, i) => new Place(StopKind.BailOut, $"way-out-{i}", b.Name ?? "Way out", Timeline.StepAt(ground, b.AlongKm!.Value)))];
+        List<Place> places =
+        [
+            .. camps,
+            .. (route.BailOuts ?? []).Select(
+                (b, i) => new Place(StopKind.BailOut, $"way-out-{i}", b.Name ?? "Way out", Timeline.StepAt(ground, b.AlongKm!.Value))
+            ),
+        ];
         foreach (var (id, source) in (request.Sources ?? []).Where(s => s.Source.Retired != true))
         {
             var step = Timeline.StepAt(ground, source.AlongKm!.Value);
-            var place = new Place(StopKind.Source, id, source.Name!, step, source, country.Chance(id, source, request.Now, request.DayOf(DayAt(route, source.AlongKm!.Value))));
+            var place = new Place(
+                StopKind.Source,
+                id,
+                source.Name!,
+                step,
+                source,
+                country.Chance(id, source, request.Now, request.DayOf(DayAt(route, source.AlongKm!.Value)))
+            );
             if (camps.FirstOrDefault(c => Math.Abs(c.Step - step) <= AtCampSteps) is { } camp)
             {
                 places.Add(place with { Step = camp.Step, Met = MeetingTime.Evening });
@@ -41,13 +54,26 @@ internal static class Places
     private static int DayAt(TripRoute route, double alongKm) => (route.Days ?? []).SkipLast(1).Count(d => d.EndKm < alongKm);
 
     private static List<Place> Camps(TripRoute route, GroundProfile ground) =>
-        [.. (route.Days ?? []).SkipLast(1).Select((d, i) => new Place(StopKind.Camp, $"camp-{i}", d.CampName is { Length: > 0 } name ? name : $"Camp {i + 1}", Timeline.StepAt(ground, d.EndKm!.Value)))];
+        [
+            .. (route.Days ?? [])
+                .SkipLast(1)
+                .Select(
+                    (d, i) =>
+                        new Place(
+                            StopKind.Camp,
+                            $"camp-{i}",
+                            d.CampName is { Length: > 0 } name ? name : $"Camp {i + 1}",
+                            Timeline.StepAt(ground, d.EndKm!.Value)
+                        )
+                ),
+        ];
 
-    private static int Order(Place place) => place switch
-    {
-        { Kind: StopKind.BailOut } => 0,
-        { IsMorning: true } => 3,
-        { Kind: StopKind.Camp } => 2,
-        _ => 1,
-    };
+    private static int Order(Place place) =>
+        place switch
+        {
+            { Kind: StopKind.BailOut } => 0,
+            { IsMorning: true } => 3,
+            { Kind: StopKind.Camp } => 2,
+            _ => 1,
+        };
 }

@@ -13,7 +13,8 @@ public static class Plan
     private const int PicturePoints = 300;
     private const double LongDayH = 13;
 
-    public static IReadOnlyList<Field> Fields => [ChoiceField.Of<UnitSystem>("units", "Units"), .. TripRouteFields.All, .. TripSource.Fields, .. Walker.Fields];
+    public static IReadOnlyList<Field> Fields =>
+        [ChoiceField.Of<UnitSystem>("units", "Units"), .. TripRouteFields.All, .. TripSource.Fields, .. Walker.Fields];
 
     /// <exception cref="BadInputException">A field is missing or out of its range.</exception>
     public static PlanResponse Compute(PlanRequest request) => Of(PlanRun.Of(request));
@@ -29,17 +30,40 @@ public static class Plan
         var most = walk.Fills.Max(f => f.CarriedL);
         var (kgKm, minutes) = (Burden(setup, walk), stops.Sum(s => s.StopMinutes));
         return new PlanResponse(
-            Headline(walk, treated, supplies, most, say), impossible.Count == 0 && treated.Untreated.Count == 0, setup.Ground.LengthKm, setup.Ground.AscentM, setup.Ground.DescentM,
-            setup.Line.Timeline.Walk.Where(w => !w.IsRest).Sum(w => w.EndHour - w.StartHour), Schools(setup), setup.Line.NeedL[^1], setup.ReserveL, setup.CleanL, most, kgKm,
-            minutes, stops, Days(setup, say), impossible, GroundPicture(setup.Ground), CarriedLine.Of(setup, walk),
-            Flags(setup, stops, say), Assume(setup, walk, supplies, say), Cautions(setup), PlanWorking.Steps(setup, walk, kgKm, minutes), PlanPromise.Of(setup, walk, most, say), supplies, treated.SnowL);
+            Headline(walk, treated, supplies, most, say),
+            impossible.Count == 0 && treated.Untreated.Count == 0,
+            setup.Ground.LengthKm,
+            setup.Ground.AscentM,
+            setup.Ground.DescentM,
+            setup.Line.Timeline.Walk.Where(w => !w.IsRest).Sum(w => w.EndHour - w.StartHour),
+            Schools(setup),
+            setup.Line.NeedL[^1],
+            setup.ReserveL,
+            setup.CleanL,
+            most,
+            kgKm,
+            minutes,
+            stops,
+            Days(setup, say),
+            impossible,
+            GroundPicture(setup.Ground),
+            CarriedLine.Of(setup, walk),
+            Flags(setup, stops, say),
+            Assume(setup, walk, supplies, say),
+            Cautions(setup),
+            PlanWorking.Steps(setup, walk, kgKm, minutes),
+            PlanPromise.Of(setup, walk, most, say),
+            supplies,
+            treated.SnowL
+        );
     }
 
     /// <summary>The kg·km of a plan: its cost without the minutes.</summary>
     internal static double Burden(PlanSetup setup, PlannedWalk walk)
     {
         var line = CarriedLine.ByEffort(setup, walk);
-        return line.Zip(line.Skip(1)).Sum(p => (p.Second.Effort - p.First.Effort) * (Math.Max(0, p.First.Litres) + Math.Max(0, p.Second.Litres)) / 2);
+        return line.Zip(line.Skip(1))
+            .Sum(p => (p.Second.Effort - p.First.Effort) * (Math.Max(0, p.First.Litres) + Math.Max(0, p.Second.Litres)) / 2);
     }
 
     private static string Headline(PlannedWalk walk, TreatedWalk treated, IReadOnlyList<PlanSupply> supplies, double mostL, Speaker say)
@@ -52,7 +76,10 @@ public static class Plan
 
         var fills = walk.Fills.Count - 1;
         string L(double litres) => say.Of(Quantity.Volume, PlanStops.UpToCup(litres));
-        var where = fills == 0 ? "no fill on the way" : fills == 1 ? "1 fill on the way" : $"{fills} fills on the way";
+        var where =
+            fills == 0 ? "no fill on the way"
+            : fills == 1 ? "1 fill on the way"
+            : $"{fills} fills on the way";
         return walk.IsFeasible
             ? $"Leave with {L(walk.Fills[0].LeaveL)}, {where}, never more than {L(mostL)}"
             : $"Not with this kit: {L(walk.Fills.Max(f => f.ShortL))} too little room for water";
@@ -65,8 +92,12 @@ public static class Plan
         var walked = setup.Line.Timeline.Walk.Sum(w => w.WalkHours) / (setup.Route.Pace ?? 1);
         return
         [
-            .. Enum.GetValues<WalkSchool>().Select(s => new RouteHours(
-                s, WalkingTime.Name(s), s == own ? walked : new Pieces(setup.Route with { School = s, Pace = 1 }, setup.Ground).Hours(0, setup.Ground.Steps))),
+            .. Enum.GetValues<WalkSchool>()
+                .Select(s => new RouteHours(
+                    s,
+                    WalkingTime.Name(s),
+                    s == own ? walked : new Pieces(setup.Route with { School = s, Pace = 1 }, setup.Ground).Hours(0, setup.Ground.Steps)
+                )),
         ];
     }
 
@@ -78,7 +109,8 @@ public static class Plan
         for (var d = 0; d < timeline.Days.Count; d++)
         {
             var (day, from, to) = timeline.Days[d];
-            double up = 0, down = 0;
+            double up = 0,
+                down = 0;
             for (var i = from; i < to; i++)
             {
                 up += Math.Max(0, height[i + 1] - height[i]);
@@ -89,33 +121,63 @@ public static class Plan
             var walk = timeline.Walk.Where(w => w.Day == d && !w.IsRest).ToList();
             var rest = timeline.Walk.Find(w => w.Day == d && w.IsRest);
             double[] hours = [.. Enumerable.Range(0, 24).Select(h => weather.TemperatureAt(h))];
-            days.Add(new PlanDay(
-                d, setup.Route.StartDate?.AddDays(d), from * setup.Ground.StepKm, to * setup.Ground.StepKm, up, down, walk.Sum(w => w.EndHour - w.StartHour),
-                day.StartHour ?? RouteDay.DefaultStartHour, timeline.ArriveHours[d], hours.Min(), hours.Max(),
-                weather.Source ?? WeatherSource.Typed, walk.Sum(w => w.UseL) + (rest?.UseL ?? 0), timeline.CampL[d], d == timeline.Days.Count - 1 ? 0 : setup.Party.BoilL(day),
-                d == timeline.Days.Count - 1 ? null : day.CampName is { Length: > 0 } name ? name : $"Camp {d + 1}",
-                PhoneOff(walk, (to - from) * setup.Ground.StepKm, setup, say), rest is null ? null : Rested(setup, rest)));
+            days.Add(
+                new PlanDay(
+                    d,
+                    setup.Route.StartDate?.AddDays(d),
+                    from * setup.Ground.StepKm,
+                    to * setup.Ground.StepKm,
+                    up,
+                    down,
+                    walk.Sum(w => w.EndHour - w.StartHour),
+                    day.StartHour ?? RouteDay.DefaultStartHour,
+                    timeline.ArriveHours[d],
+                    hours.Min(),
+                    hours.Max(),
+                    weather.Source ?? WeatherSource.Typed,
+                    walk.Sum(w => w.UseL) + (rest?.UseL ?? 0),
+                    timeline.CampL[d],
+                    d == timeline.Days.Count - 1 ? 0 : setup.Party.BoilL(day),
+                    d == timeline.Days.Count - 1 ? null
+                        : day.CampName is { Length: > 0 } name ? name
+                        : $"Camp {d + 1}",
+                    PhoneOff(walk, (to - from) * setup.Ground.StepKm, setup, say),
+                    rest is null ? null : Rested(setup, rest)
+                )
+            );
         }
 
         return days;
     }
 
-    private static PlanRest Rested(PlanSetup setup, TimelinePiece rest) => new(
-        setup.Line.Places.Find(p => p.Step == rest.FromStep)?.Name ?? "", rest.FromStep * setup.Ground.StepKm, rest.StartHour, rest.EndHour - rest.StartHour);
+    private static PlanRest Rested(PlanSetup setup, TimelinePiece rest) =>
+        new(
+            setup.Line.Places.Find(p => p.Step == rest.FromStep)?.Name ?? "",
+            rest.FromStep * setup.Ground.StepKm,
+            rest.StartHour,
+            rest.EndHour - rest.StartHour
+        );
 
     /// <summary>What a litre is worth that day, so that the plan can be carried on by head.</summary>
     private static string PhoneOff(List<TimelinePiece> walk, double km, PlanSetup setup, Speaker say)
     {
         var (litres, hours) = (walk.Sum(w => w.UseL), walk.Sum(w => w.EndHour - w.StartHour));
-        return litres <= 0 || hours <= 0 ? "" :
-            $"All together {say.Of(Quantity.Volume, litres / hours)} an hour, {say.Of(Quantity.Volume, setup.Line.MostLPerH)} in the thirstiest: "
-            + $"for each hour late, that much more. {say.Of(Quantity.Volume, 1)} lasts about {say.Of(Quantity.Distance, km / litres)}.";
+        return litres <= 0 || hours <= 0
+            ? ""
+            : $"All together {say.Of(Quantity.Volume, litres / hours)} an hour, {say.Of(Quantity.Volume, setup.Line.MostLPerH)} in the thirstiest: "
+                + $"for each hour late, that much more. {say.Of(Quantity.Volume, 1)} lasts about {say.Of(Quantity.Distance, km / litres)}.";
     }
 
     private static List<LinePoint> GroundPicture(GroundProfile ground)
     {
         var count = Math.Min(ground.Steps, PicturePoints);
-        return [.. Enumerable.Range(0, count + 1).Select(i => ground.LengthKm * i / count).Select(km => new LinePoint(Math.Round(km, 3), Math.Round(ground.ElevationAt(km), 1)))];
+        return
+        [
+            .. Enumerable
+                .Range(0, count + 1)
+                .Select(i => ground.LengthKm * i / count)
+                .Select(km => new LinePoint(Math.Round(km, 3), Math.Round(ground.ElevationAt(km), 1))),
+        ];
     }
 
     private static List<string> Flags(PlanSetup setup, List<PlanStop> stops, Speaker say)
@@ -134,13 +196,23 @@ public static class Plan
         {
             if (source.AlongKm > setup.Ground.LengthKm + setup.Ground.StepKm)
             {
-                flags.Add($"{source.Name} lies {say.Of(Quantity.Distance, source.AlongKm!.Value - setup.Ground.LengthKm)} past the finish.");
+                flags.Add(
+                    $"{source.Name} lies {say.Of(Quantity.Distance, source.AlongKm!.Value - setup.Ground.LengthKm)} past the finish."
+                );
             }
         }
 
-        foreach (var (stop, share) in stops.SelectMany(s => s.Split.Select(w => (s, w))).Where(x => x.w.LoadShare > FairLoad.MostShare + 0.005).GroupBy(x => x.w.Walker).Select(g => g.MaxBy(x => x.w.LoadShare)))
+        foreach (
+            var (stop, share) in stops
+                .SelectMany(s => s.Split.Select(w => (s, w)))
+                .Where(x => x.w.LoadShare > FairLoad.MostShare + 0.005)
+                .GroupBy(x => x.w.Walker)
+                .Select(g => g.MaxBy(x => x.w.LoadShare))
+        )
         {
-            flags.Add($"{share.Walker} leaves {stop.Name} with {Math.Ceiling(share.LoadShare * 100)} % of body mass on the back; more than {FairLoad.MostShare * 100:0} % wears out. There is no other way with this party and these containers: lighten the pack.");
+            flags.Add(
+                $"{share.Walker} leaves {stop.Name} with {Math.Ceiling(share.LoadShare * 100)} % of body mass on the back; more than {FairLoad.MostShare * 100:0} % wears out. There is no other way with this party and these containers: lighten the pack."
+            );
         }
 
         return flags;
@@ -156,25 +228,45 @@ public static class Plan
         }
         else if (setup.Party.SomeUntested)
         {
-            assumed.Add(new("tests", "Not everyone has a sweat test in warmth: those without are reckoned as sweating more than four in five."));
+            assumed.Add(
+                new("tests", "Not everyone has a sweat test in warmth: those without are reckoned as sweating more than four in five.")
+            );
         }
 
         if (setup.Party.ClothingUntold)
         {
-            assumed.Add(new("walkers.worn", "Clothing not told: by each hour’s air, or what is worn a step warmer or cooler where that asks for more water."));
+            assumed.Add(
+                new(
+                    "walkers.worn",
+                    "Clothing not told: by each hour’s air, or what is worn a step warmer or cooler where that asks for more water."
+                )
+            );
         }
 
         foreach (var (_, source) in request.Sources ?? [])
         {
             if (source.IsReportedAfter(request.Now))
             {
-                assumed.Add(new("sources.reportedAt", $"The report on {source.Name} is dated after today: {(source.ReportedFlowing == true ? "not believed" : "counted as dry")}. Check its date."));
+                assumed.Add(
+                    new(
+                        "sources.reportedAt",
+                        $"The report on {source.Name} is dated after today: {(source.ReportedFlowing == true ? "not believed" : "counted as dry")}. Check its date."
+                    )
+                );
             }
         }
 
-        foreach (var supply in supplies.Where(s => s.Used > 0 && s.Left is null && setup.Treatment.Kit.First(e => e.Id == s.Id).Item is ChemicalProduct or UvLamp or Stove { IsOpenFire: false }))
+        foreach (
+            var supply in supplies.Where(s =>
+                s.Used > 0
+                && s.Left is null
+                && setup.Treatment.Kit.First(e => e.Id == s.Id).Item is ChemicalProduct or UvLamp or Stove { IsOpenFire: false }
+            )
+        )
         {
-            assumed.Add(new("kit", $"How much is left of {supply.Name} is not known: the plan takes {supply.Words.Split(';')[0]}. Count it."));
+            assumed.Add(
+                new("kit", $"How much is left of {supply.Name} is not known: the plan takes {supply.Words.Split(';')[0]}. Count it.")
+            );
         }
 
         if (!setup.Treatment.CanTell)
@@ -182,12 +274,19 @@ public static class Plan
             assumed.Add(new("kit", "Nothing to treat with is told: from when water is drinkable is not said. Ask Treat."));
         }
 
-        var guessed = walk.Fills.Select(f => f.Water).Where(p => p.Source is { NeedsNoTreatment: false, TemperatureC: null }).DistinctBy(p => p.Id).ToList();
+        var guessed = walk
+            .Fills.Select(f => f.Water)
+            .Where(p => p.Source is { NeedsNoTreatment: false, TemperatureC: null })
+            .DistinctBy(p => p.Id)
+            .ToList();
         if (setup.Treatment.CanTell && guessed.Count > 0)
         {
-            assumed.Add(new(
-                "sources.temperatureC",
-                $"How cold the water is was not measured: by class, height and the trip’s air {string.Join(", ", guessed.Select(p => $"{p.Name} {say.Of(Quantity.Temperature, Math.Floor(setup.Treatment.LikelyTemperatureC(p)))}"))}."));
+            assumed.Add(
+                new(
+                    "sources.temperatureC",
+                    $"How cold the water is was not measured: by class, height and the trip’s air {string.Join(", ", guessed.Select(p => $"{p.Name} {say.Of(Quantity.Temperature, Math.Floor(setup.Treatment.LikelyTemperatureC(p)))}"))}."
+                )
+            );
         }
 
         if (request.Route!.Weather is not { Count: > 0 })
@@ -204,8 +303,12 @@ public static class Plan
     }
 
     private static List<Caution> Cautions(PlanSetup setup) =>
-    [
-        .. setup.Line.Timeline.Walk.Any(w => w.AirC < DrinkPlan.ThirstHidesBelowC) ? new[] { DrinkPlan.ThirstHides } : [],
-        new("plan-is-a-plan", Severity.Note, "Reports, notices and what you see at the water outrank this plan. Turn back while the water still reaches."),
-    ];
+        [
+            .. setup.Line.Timeline.Walk.Any(w => w.AirC < DrinkPlan.ThirstHidesBelowC) ? new[] { DrinkPlan.ThirstHides } : [],
+            new(
+                "plan-is-a-plan",
+                Severity.Note,
+                "Reports, notices and what you see at the water outrank this plan. Turn back while the water still reaches."
+            ),
+        ];
 }

@@ -27,17 +27,30 @@ public sealed record WalkerEntry(string Id, [property: JsonRequired] Walker Walk
 /// stands for the days after it; as it is now when left out.
 /// </param>
 public sealed record PlanRequest(
-    UnitSystem? Units, TripRoute? Route, IReadOnlyList<TripSourceEntry>? Sources = null, IReadOnlyList<WalkerEntry>? Walkers = null,
-    IReadOnlyList<SweatTestEntry>? Tests = null, DateTimeOffset? Now = null, IReadOnlyList<KitEntry>? Kit = null, bool? CountViruses = null,
-    double? StartL = null, IReadOnlyList<TripSourceEntry>? Neighbours = null, IReadOnlyList<double>? OffsetsMinutes = null)
+    UnitSystem? Units,
+    TripRoute? Route,
+    IReadOnlyList<TripSourceEntry>? Sources = null,
+    IReadOnlyList<WalkerEntry>? Walkers = null,
+    IReadOnlyList<SweatTestEntry>? Tests = null,
+    DateTimeOffset? Now = null,
+    IReadOnlyList<KitEntry>? Kit = null,
+    bool? CountViruses = null,
+    double? StartL = null,
+    IReadOnlyList<TripSourceEntry>? Neighbours = null,
+    IReadOnlyList<double>? OffsetsMinutes = null
+)
 {
     private const double Noon = 12;
 
-    /// <summary>A clock hour of the walk as an instant; on the day it falls in, by that day's clock. Null without a date and a time now.</summary>
+    /// <summary>
+    /// A clock hour of the walk as an instant; on the day it falls in, by that day's clock. Null without a date and a time now.
+    /// </summary>
     /// <param name="day">From 0.</param>
     /// <param name="hour">Clock time, h after midnight of that day; past 24 it is of the days after.</param>
     public DateTimeOffset? At(int day, double hour) =>
-        (Route?.StartDate ?? (Now is { } now ? DateOnly.FromDateTime(now.DateTime) : null)) is { } start ? TripClock.At(start, day, hour, OffsetOn) : null;
+        (Route?.StartDate ?? (Now is { } now ? DateOnly.FromDateTime(now.DateTime) : null)) is { } start
+            ? TripClock.At(start, day, hour, OffsetOn)
+            : null;
 
     /// <summary>How far the trip's clock is ahead of UTC on a day of the walk.</summary>
     public TimeSpan OffsetOn(int day) => TripClock.OffsetOn(OffsetsMinutes, day) ?? Now?.Offset ?? TimeSpan.Zero;
@@ -110,14 +123,41 @@ public sealed record WalkerShare(string Walker, double Litres, IReadOnlyList<Con
 /// <param name="WaitsHere">Whether the treatment's wait is spent here.</param>
 /// <param name="ToName">Where the fill is to last to.</param>
 /// <param name="ArriveNextL">In hand there, L.</param>
-/// <param name="TurnBackKm">The last place along from which water in hand still reaches back here; null: anywhere before the next fill.</param>
+/// <param name="TurnBackKm">The last place along from which water in hand still reaches back here; null: anywhere before the next
+/// fill.</param>
 /// <param name="Words">What to do, in a line.</param>
 /// <param name="Policy">What to do here by what is in hand, in a line for the card; empty where there is no water.</param>
 /// <param name="IfElse">"If it is running" for a place not counted on, "if it is dry" for one that is.</param>
 public sealed record PlanStop(
-    string Id, StopKind Kind, string Name, double AlongKm, double ElevationM, int Day, double ArriveHour, double? Chance, string ChanceWhy, bool Trusted, bool Planned,
-    double ArriveL, double TakeL, double DrinkL, double LeaveL, double WeightKg, IReadOnlyList<WalkerShare> Split, string TreatBy, double BoilL, double? ReadyHour,
-    double StopMinutes, bool WaitsHere, string? ToName, double? ArriveNextL, double? TurnBackKm, string Words, string Policy, string IfElse)
+    string Id,
+    StopKind Kind,
+    string Name,
+    double AlongKm,
+    double ElevationM,
+    int Day,
+    double ArriveHour,
+    double? Chance,
+    string ChanceWhy,
+    bool Trusted,
+    bool Planned,
+    double ArriveL,
+    double TakeL,
+    double DrinkL,
+    double LeaveL,
+    double WeightKg,
+    IReadOnlyList<WalkerShare> Split,
+    string TreatBy,
+    double BoilL,
+    double? ReadyHour,
+    double StopMinutes,
+    bool WaitsHere,
+    string? ToName,
+    double? ArriveNextL,
+    double? TurnBackKm,
+    string Words,
+    string Policy,
+    string IfElse
+)
 {
     /// <summary>When it is met.</summary>
     public MeetingTime Met { get; init; }
@@ -150,12 +190,30 @@ public enum RemedyKind
 /// <param name="SourceId">The source.</param>
 /// <param name="Hours">How long to rest, h.</param>
 public sealed record Remedy(
-    RemedyKind Kind, string Words, bool Solves, double? Litres = null, int? Day = null, double? Hour = null, double? AlongKm = null, string? SourceId = null,
-    double? Hours = null);
+    RemedyKind Kind,
+    string Words,
+    bool Solves,
+    double? Litres = null,
+    int? Day = null,
+    double? Hour = null,
+    double? AlongKm = null,
+    string? SourceId = null,
+    double? Hours = null
+);
 
 /// <summary>A stretch that cannot be walked with what can be carried.</summary>
 public sealed record ImpossibleStretch(
-    StopKind From, string FromName, string ToName, double FromKm, double ToKm, double NeedL, double CapacityL, double ShortL, string Words, IReadOnlyList<Remedy> Remedies);
+    StopKind From,
+    string FromName,
+    string ToName,
+    double FromKm,
+    double ToKm,
+    double NeedL,
+    double CapacityL,
+    double ShortL,
+    string Words,
+    IReadOnlyList<Remedy> Remedies
+);
 
 /// <summary>A point of a line drawn over the route.</summary>
 public sealed record LinePoint(double Km, double Value);
@@ -168,12 +226,29 @@ public sealed record LinePoint(double Km, double Value);
 public sealed record PlanRest(string Name, double AlongKm, double FromHour, double Hours);
 
 /// <summary>
-/// One day of the plan; <paramref name="BoilL"/> is what of the camp's litres will boil (meals, hot drinks), <paramref name="PhoneOff"/> the
-/// arithmetic for a day without a screen.
+/// One day of the plan; <paramref name="BoilL"/> is what of the camp's litres will boil (meals, hot drinks), <paramref name="PhoneOff"/>
+/// the arithmetic for a day without a screen.
 /// </summary>
 public sealed record PlanDay(
-    int Day, DateOnly? Date, double FromKm, double ToKm, double AscentM, double DescentM, double WalkHours, double StartHour, double ArriveHour,
-    double LowC, double HighC, WeatherSource Weather, double WalkL, double CampL, double BoilL, string? CampName, string PhoneOff, PlanRest? Rest = null);
+    int Day,
+    DateOnly? Date,
+    double FromKm,
+    double ToKm,
+    double AscentM,
+    double DescentM,
+    double WalkHours,
+    double StartHour,
+    double ArriveHour,
+    double LowC,
+    double HighC,
+    WeatherSource Weather,
+    double WalkL,
+    double CampL,
+    double BoilL,
+    string? CampName,
+    string PhoneOff,
+    PlanRest? Rest = null
+);
 
 /// <summary>The plan of carried water.</summary>
 /// <param name="Headline">The answer in words.</param>
@@ -202,8 +277,29 @@ public sealed record PlanDay(
 /// <param name="Supplies">What it takes of the kit, and where that ends.</param>
 /// <param name="SnowL">Of its water what is melted from snow, L.</param>
 public sealed record PlanResponse(
-    string Headline, bool Feasible, double LengthKm, double AscentM, double DescentM, double WalkHours, IReadOnlyList<RouteHours> HoursBySchool,
-    double NeedL, double ReserveL, double CapacityL, double MostCarriedL, double KgKm, double StopMinutes, IReadOnlyList<PlanStop> Stops,
-    IReadOnlyList<PlanDay> Days, IReadOnlyList<ImpossibleStretch> Impossible, IReadOnlyList<LinePoint> Ground, IReadOnlyList<LinePoint> Carried,
-    IReadOnlyList<string> Flags, IReadOnlyList<Assumption> Assumptions, IReadOnlyList<Caution> Cautions, IReadOnlyList<WorkingStep> Working,
-    PlanPromise Promise, IReadOnlyList<PlanSupply> Supplies, double SnowL);
+    string Headline,
+    bool Feasible,
+    double LengthKm,
+    double AscentM,
+    double DescentM,
+    double WalkHours,
+    IReadOnlyList<RouteHours> HoursBySchool,
+    double NeedL,
+    double ReserveL,
+    double CapacityL,
+    double MostCarriedL,
+    double KgKm,
+    double StopMinutes,
+    IReadOnlyList<PlanStop> Stops,
+    IReadOnlyList<PlanDay> Days,
+    IReadOnlyList<ImpossibleStretch> Impossible,
+    IReadOnlyList<LinePoint> Ground,
+    IReadOnlyList<LinePoint> Carried,
+    IReadOnlyList<string> Flags,
+    IReadOnlyList<Assumption> Assumptions,
+    IReadOnlyList<Caution> Cautions,
+    IReadOnlyList<WorkingStep> Working,
+    PlanPromise Promise,
+    IReadOnlyList<PlanSupply> Supplies,
+    double SnowL
+);

@@ -30,7 +30,8 @@ public sealed record PlanPromise(double Certainty, double ShortChance, bool Kept
     }
 
     /// <summary>Whether so many walks short are no more than was wanted and the draws alone may make of it.</summary>
-    private static bool IsKept(double share, double certainty, int walks) => share <= 1 - certainty + (Slack * Math.Sqrt((1 - certainty) * certainty / walks));
+    private static bool IsKept(double share, double certainty, int walks) =>
+        share <= 1 - certainty + (Slack * Math.Sqrt((1 - certainty) * certainty / walks));
 
     /// <summary>Walks short in a hundred, up to the next whole one: no more than was promised where that is kept.</summary>
     /// <param name="share">Share of the simulated walks that ran short.</param>
@@ -44,10 +45,14 @@ public sealed record PlanPromise(double Certainty, double ShortChance, bool Kept
 
     private static string Say(PlanSetup setup, double share, bool kept, double mostL, Speaker say)
     {
-        var shorts = share == 0 ? "no simulated walk runs short" : $"{Speaker.Number(InHundred(share, setup.Certainty, Walks), 0)} walks in 100 run short";
+        var shorts =
+            share == 0
+                ? "no simulated walk runs short"
+                : $"{Speaker.Number(InHundred(share, setup.Certainty, Walks), 0)} walks in 100 run short";
         return setup.Certainty <= TripRoute.Middle ? $"Made for the middle: {shorts}"
             : kept ? $"{Percent(setup.Certainty)} sure: {shorts}"
-            : mostL >= setup.CleanL - 0.25 ? $"Not {Percent(setup.Certainty)} sure: {shorts}, with every container full ({say.Of(Quantity.Volume, setup.CleanL)})"
+            : mostL >= setup.CleanL - 0.25
+                ? $"Not {Percent(setup.Certainty)} sure: {shorts}, with every container full ({say.Of(Quantity.Volume, setup.CleanL)})"
             : $"Not {Percent(setup.Certainty)} sure, whatever is carried: {shorts}. A source that may be dry is behind it";
     }
 

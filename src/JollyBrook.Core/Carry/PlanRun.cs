@@ -1,6 +1,8 @@
 namespace JollyBrook.Core.Carry;
 
-/// <summary>A trip solved: laid out, walked at the median, and every fill treated. The plan, its evenings and kit check are views of it.</summary>
+/// <summary>
+/// A trip solved: laid out, walked at the median, and every fill treated. The plan, its evenings and kit check are views of it.
+/// </summary>
 /// <param name="Setup">The trip laid out.</param>
 /// <param name="Walk">Where it fills, and how much.</param>
 /// <param name="Treated">How each fill is treated, with what is left by then.</param>

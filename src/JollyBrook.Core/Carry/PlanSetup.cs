@@ -1,5 +1,5 @@
-using JollyBrook.Core.Kit;
 using JollyBrook.Core.Contract;
+using JollyBrook.Core.Kit;
 using JollyBrook.Core.Route;
 using JollyBrook.Core.Sources;
 using JollyBrook.Core.Units;
@@ -15,8 +15,22 @@ internal sealed class PlanSetup
 
     private const double DefaultCapacityLPerWalker = 3;
 
-    private static readonly NumberField StartField = new("startL", "In hand at the start", Quantity.Volume, 0, 200, "Count what is in the bottles.");
-    private static readonly NumberField OffsetField = new("offsetsMinutes", "Offset from UTC", Quantity.Plain, -840, 840, "The device gives it.");
+    private static readonly NumberField StartField = new(
+        "startL",
+        "In hand at the start",
+        Quantity.Volume,
+        0,
+        200,
+        "Count what is in the bottles."
+    );
+    private static readonly NumberField OffsetField = new(
+        "offsetsMinutes",
+        "Offset from UTC",
+        Quantity.Plain,
+        -840,
+        840,
+        "The device gives it."
+    );
 
     /// <summary>Pack off, bottles out, pack on again (pick): nobody stops at every trickle.</summary>
     private const double PackMinutes = 5;
@@ -98,7 +112,8 @@ internal sealed class PlanSetup
             var known = TimeOf(place);
             var next = known with
             {
-                WaitMinutes = Math.Max(known.WaitMinutes, treated.WaitMinutes), HandsOnMinutes = Math.Max(known.HandsOnMinutes, treated.HandsOnMinutes - (known.HandsOnMinutesPerL * fill.TakenL)),
+                WaitMinutes = Math.Max(known.WaitMinutes, treated.WaitMinutes),
+                HandsOnMinutes = Math.Max(known.HandsOnMinutes, treated.HandsOnMinutes - (known.HandsOnMinutesPerL * fill.TakenL)),
             };
             longer |= next.WaitMinutes > known.WaitMinutes + 0.5 || next.HandsOnMinutes > known.HandsOnMinutes + 0.5;
             _times[place.FullName] = next;
@@ -151,8 +166,8 @@ internal sealed class PlanSetup
         intake.ThrowIfWrong();
     }
 
-    private CarryProblem ProblemOver(IReadOnlyList<Place> places) => new(
-        Line.NeedL, Line.EffortKm, Line.NeedByEffort, [.. places.Select(Stop)], ReserveL, KgKmPerMinute);
+    private CarryProblem ProblemOver(IReadOnlyList<Place> places) =>
+        new(Line.NeedL, Line.EffortKm, Line.NeedByEffort, [.. places.Select(Stop)], ReserveL, KgKmPerMinute);
 
     /// <summary>A place as the problem sees it.</summary>
     public CarryStop Stop(Place place)
@@ -167,7 +182,10 @@ internal sealed class PlanSetup
         // At a camp the night is long enough for any wait; what is treated later is not drunk on the way.
         var known = TimeOf(place);
         var untold = !Treatment.CanTell && !source.NeedsNoTreatment;
-        var wait = place.IsEvening || place.IsMorning || source.TreatLater == true ? 0 : Math.Max(known.WaitMinutes, untold ? FillTreatment.UntoldWaitMinutes : 0);
+        var wait =
+            place.IsEvening || place.IsMorning || source.TreatLater == true
+                ? 0
+                : Math.Max(known.WaitMinutes, untold ? FillTreatment.UntoldWaitMinutes : 0);
         var handsOnPerL = Math.Max(known.HandsOnMinutesPerL, untold ? FillTreatment.UntoldHandsOnMinutesPerL : 0);
         var capacity = CleanL + (source.TreatLater == true ? DirtyL : 0);
         return new CarryStop(
@@ -176,13 +194,16 @@ internal sealed class PlanSetup
             Math.Min(capacity, source.CacheL is { } left ? left + ReserveL : capacity),
             (source.DrinkL ?? 0) + Line.RestL(place),
             // In camp the pack is off already.
-            (place.IsEvening || place.IsMorning ? 0 : PackMinutes) + (2 * 60 * detourH) + known.HandsOnMinutes,
+            (place.IsEvening || place.IsMorning ? 0 : PackMinutes)
+                + (2 * 60 * detourH)
+                + known.HandsOnMinutes,
             (1 / (source.LitresPerMinute ?? TripSource.DefaultLitresPerMinute)) + handsOnPerL,
             Line.UseWithin(place.Point, wait / 60),
             wait,
             detourH * Line.UseLPerH(place.Point),
             place.IsEvening ? CampL(place) : 0,
-            known.HandsOnMinutes);
+            known.HandsOnMinutes
+        );
     }
 
     /// <summary>What treating at a source takes, as Treat says it.</summary>
@@ -200,13 +221,23 @@ internal sealed class PlanSetup
         }
 
         var source = place.Source!;
-        var water = (source.Clarity, source.Colour, source.TemperatureC ?? Math.Floor(Treatment.LikelyTemperatureC(place)), source.TreatWith, source.IsOutOfUse, source.NeedsNoTreatment);
+        var water = (
+            source.Clarity,
+            source.Colour,
+            source.TemperatureC ?? Math.Floor(Treatment.LikelyTemperatureC(place)),
+            source.TreatWith,
+            source.IsOutOfUse,
+            source.NeedsNoTreatment
+        );
         if (!_likely.TryGetValue(water, out var likely))
         {
             var (small, large) = (Treatment.Of(place, SmallL, 0, Treatment.Kit), Treatment.Of(place, LargeL, 0, Treatment.Kit));
             var (one, many) = (small ?? large, large ?? small);
             var perL = one is null ? 0 : Math.Max(0, (many!.HandsOnMinutes - one.HandsOnMinutes) / (LargeL - SmallL));
-            _likely.Add(water, likely = one is null ? default : new TreatTime(one.WaitMinutes, Math.Max(0, one.HandsOnMinutes - (perL * SmallL)), perL));
+            _likely.Add(
+                water,
+                likely = one is null ? default : new TreatTime(one.WaitMinutes, Math.Max(0, one.HandsOnMinutes - (perL * SmallL)), perL)
+            );
         }
 
         return likely;

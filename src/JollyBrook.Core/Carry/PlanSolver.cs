@@ -27,6 +27,9 @@ internal static class PlanSolver
     {
         var way = new PolicyWay(setup);
         var trial = new PolicyTrial(setup, way);
-        return PromisedWalk.Of(setup, way, PromiseSearch.Find(way.Problem, Careful * (1 - setup.Certainty), trial.Try));
+
+        // As it is walked in the end, the reserve at the median kept.
+        bool Confirms(TriedPolicy policy) => trial.Confirms(PromisedWalk.Of(setup, way, policy).Decide, 1 - setup.Certainty);
+        return PromisedWalk.Of(setup, way, PromiseSearch.Find(way.Problem, Careful * (1 - setup.Certainty), trial.Try, Confirms));
     }
 }

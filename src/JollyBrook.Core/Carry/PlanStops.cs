@@ -49,14 +49,40 @@ internal sealed class PlanStops
         var minutes = planned ? fill!.Minutes : 0;
         var carried = fill?.CarriedL ?? 0;
         return new PlanStop(
-            place.Id, place.Kind, place.FullName, Short(place.Step * _setup.Ground.StepKm), Short(_setup.Ground.ElevationM[place.Step]), place.Day, Short(arrive),
+            place.Id,
+            place.Kind,
+            place.FullName,
+            Short(place.Step * _setup.Ground.StepKm),
+            Short(_setup.Ground.ElevationM[place.Step]),
+            place.Day,
+            Short(arrive),
             place.Source?.IsOutOfUse == true ? null : place.Chance,
-            place.Source is { IsOutOfUse: false } source ? _line.Country.Why(place.Id, source, _setup.Request.Now, _setup.Request.DayOf(place.Day), _say) : "",
-            _walk is PromisedWalk ? place.HasWater && place.Chance > PromisedWalk.Likely : place.Trusted, planned, Short(InHand(place, fill)), Short(fill?.TakenL ?? 0), Short(fill?.DrinkL ?? 0), Short(carried),
-            Short(fill is null ? 0 : carried + ContainersKg(carried)), fill is null ? [] : Split(carried), planned ? TreatBy(fill!) : "", Short(fill is null ? 0 : _treated.Of(fill)?.BoilL ?? 0),
-            planned ? Ready(fill!, arrive, minutes) : null, Short(minutes), fill?.WaitsHere == true,
-            fill?.To.Name, fill is null ? null : Short(fill.ArriveNextL), fill is not null && _wayBack.TurnBackKm(fill) is { } back ? Short(back) : null,
-            Words(place, fill), Policy(place), IfElse(place, fill)) { Met = place.Met };
+            place.Source is { IsOutOfUse: false } source
+                ? _line.Country.Why(place.Id, source, _setup.Request.Now, _setup.Request.DayOf(place.Day), _say)
+                : "",
+            _walk is PromisedWalk ? place.HasWater && place.Chance > PromisedWalk.Likely : place.Trusted,
+            planned,
+            Short(InHand(place, fill)),
+            Short(fill?.TakenL ?? 0),
+            Short(fill?.DrinkL ?? 0),
+            Short(carried),
+            Short(fill is null ? 0 : carried + ContainersKg(carried)),
+            fill is null ? [] : Split(carried),
+            planned ? TreatBy(fill!) : "",
+            Short(fill is null ? 0 : _treated.Of(fill)?.BoilL ?? 0),
+            planned ? Ready(fill!, arrive, minutes) : null,
+            Short(minutes),
+            fill?.WaitsHere == true,
+            fill?.To.Name,
+            fill is null ? null : Short(fill.ArriveNextL),
+            fill is not null && _wayBack.TurnBackKm(fill) is { } back ? Short(back) : null,
+            Words(place, fill),
+            Policy(place),
+            IfElse(place, fill)
+        )
+        {
+            Met = place.Met,
+        };
     }
 
     /// <summary>A tenth of a millilitre, a metre in ten: digits beyond that only make a long answer longer.</summary>
@@ -79,7 +105,9 @@ internal sealed class PlanStops
         var carried = _carriedAt[place.Point];
         // At a camp's own water nothing has been filled yet, where the camp fetches from elsewhere.
         var isBefore = carried.At.Point == place.Point && _line.Places.IndexOf(place) < _line.Places.IndexOf(carried.At);
-        return (fill is not null && fill.Water == place) || isBefore ? (fill ?? carried).ArriveL : CarriedLine.InHand(_setup, carried, place.Point);
+        return (fill is not null && fill.Water == place) || isBefore
+            ? (fill ?? carried).ArriveL
+            : CarriedLine.InHand(_setup, carried, place.Point);
     }
 
     /// <summary>The fullest containers first; what holds no water is not counted as carried.</summary>
@@ -102,7 +130,13 @@ internal sealed class PlanStops
     }
 
     private List<WalkerShare> Split(double litres) =>
-        [.. _loads.Share(litres).Zip(_setup.Party.Walkers, (share, walker) => new WalkerShare(walker.Name!, Short(share.Litres), share.Into, Short(FairLoad.LoadShare(walker, share.Litres))))];
+        [
+            .. _loads
+                .Share(litres)
+                .Zip(_setup.Party.Walkers, (share, walker) =>
+                    new WalkerShare(walker.Name!, Short(share.Litres), share.Into, Short(FairLoad.LoadShare(walker, share.Litres)))
+                ),
+        ];
 
     /// <summary>
     /// When what is taken is drinkable, as Treat signs it for these litres and this kit: drawn, then treated. What is wanted in the morning
@@ -141,8 +175,15 @@ internal sealed class PlanStops
         List<string> words = [];
         for (var i = 0; i < rungs.Count; i++)
         {
-            var with = i + 1 < rungs.Count ? $"under {L(rungs[i + 1].FromL)} in hand" : i == 0 ? "" : $"{L(rungs[i].FromL)} or more";
-            words.Add(rungs[i].LeaveL is { } leave ? $"{with}{(with.Length > 0 ? ": " : "")}leave with {L(leave)}" : with.Length > 0 ? $"{with}: walk by" : "walk by");
+            var with =
+                i + 1 < rungs.Count ? $"under {L(rungs[i + 1].FromL)} in hand"
+                : i == 0 ? ""
+                : $"{L(rungs[i].FromL)} or more";
+            words.Add(
+                rungs[i].LeaveL is { } leave ? $"{with}{(with.Length > 0 ? ": " : "")}leave with {L(leave)}"
+                : with.Length > 0 ? $"{with}: walk by"
+                : "walk by"
+            );
         }
 
         // Every rung is for water that runs; where that is not to be counted on it is said.
@@ -151,9 +192,11 @@ internal sealed class PlanStops
     }
 
     /// <summary>How a fill is treated, in words.</summary>
-    private string TreatBy(PlannedFill fill) => fill.Water.Source!.NeedsNoTreatment ? "As it comes"
+    private string TreatBy(PlannedFill fill) =>
+        fill.Water.Source!.NeedsNoTreatment ? "As it comes"
         : _treated.Of(fill) is { } treated ? treated.Name + (treated.BoilL > 0 ? $"; {L(treated.BoilL)} to the pot, boiled" : "")
-        : _setup.Treatment.CanTell ? "Nothing that is left treats it" : "";
+        : _setup.Treatment.CanTell ? "Nothing that is left treats it"
+        : "";
 
     private string Words(Place place, PlannedFill? fill)
     {
@@ -177,7 +220,8 @@ internal sealed class PlanStops
         {
             { Kind: StopKind.Start } when _setup.StartL is not null => $"{L(fill.LeaveL)} in hand, to {fill.To.Name}",
             { Kind: StopKind.Start } => $"Leave with {L(fill.LeaveL)}, to {fill.To.Name}",
-            { Kind: StopKind.Camp } => $"Fetch {L(fill.TakenL)} from {fill.Water.Name}, {Way(place, fill.Water)}: {Speaker.Minutes(fill.TripMinutes)} there and back",
+            { Kind: StopKind.Camp } =>
+                $"Fetch {L(fill.TakenL)} from {fill.Water.Name}, {Way(place, fill.Water)}: {Speaker.Minutes(fill.TripMinutes)} there and back",
             { IsEvening: true } when fill.To.IsMorning && fill.To.Id == place.Id => $"Take {L(fill.TakenL)} for the camp",
             _ => $"Take {L(fill.TakenL)}: {drink}carry {L(fill.CarriedL)} to {fill.To.Name}",
         };
@@ -190,7 +234,8 @@ internal sealed class PlanStops
         return km < _setup.Ground.StepKm ? "aside" : $"{_say.Of(Quantity.Distance, km)} {(water.Step > camp.Step ? "further on" : "back")}";
     }
 
-    private string IfElse(Place place, PlannedFill? fill) => fill is { At.Kind: not StopKind.Start } ? IfDry(fill)
+    private string IfElse(Place place, PlannedFill? fill) =>
+        fill is { At.Kind: not StopKind.Start } ? IfDry(fill)
         : place is { Kind: StopKind.Source, HasWater: true } && (_walk is PromisedWalk || !place.Trusted) ? IfRunning(place)
         : "";
 
@@ -203,7 +248,11 @@ internal sealed class PlanStops
         }
 
         // Water at the finish has nothing but the finish after it.
-        var next = _line.Places.Find(p => p.Point > here.Point && p.Id != source.Id && (p.Kind == StopKind.Finish || (p.HasWater && p.Chance > PromisedWalk.Likely && !p.IsEvening))) ?? _line.Places[^1];
+        var next = _line.Places.Find(p =>
+            p.Point > here.Point
+            && p.Id != source.Id
+            && (p.Kind == StopKind.Finish || (p.HasWater && p.Chance > PromisedWalk.Likely && !p.IsEvening))
+        ) ?? _line.Places[^1];
         // At a dry camp nobody cooks or washes.
         var leftOut = fill.OnTheSpotL > 0 ? _setup.Party.CampL(_line.Timeline.Days[here.Day].Day) : 0;
         var need = (_line.NeedL[next.Point] - _line.NeedL[here.Point] - leftOut) * _setup.NeedFactor;
@@ -211,15 +260,19 @@ internal sealed class PlanStops
         var back = _wayBack.NeedL(here.Point, before.At.Point);
         var km = _say.Of(Quantity.Distance, _line.Km[next.Point] - _line.Km[here.Point]);
         var start = $"If it is dry: {L(Math.Max(0, fill.ArriveL))} in hand, {next.Name} in {km}{(leftOut > 0 ? ", nothing cooked" : "")}: ";
-        return start + (need <= fill.ArriveL
-            ? $"it reaches{Then(next, fill.ArriveL - (need / _setup.NeedFactor))}"
-            : back <= fill.ArriveL ? $"{L(need - fill.ArriveL)} short, turn back to {before.Water.Name}"
-            : $"{L(need - fill.ArriveL)} short, and {L(back - fill.ArriveL)} short back to {before.Water.Name}");
+        return start
+            + (
+                need <= fill.ArriveL ? $"it reaches{Then(next, fill.ArriveL - (need / _setup.NeedFactor))}"
+                : back <= fill.ArriveL ? $"{L(need - fill.ArriveL)} short, turn back to {before.Water.Name}"
+                : $"{L(need - fill.ArriveL)} short, and {L(back - fill.ArriveL)} short back to {before.Water.Name}"
+            );
     }
 
     /// <summary>What to leave the next water with then.</summary>
     private string Then(Place next, double inHandL) =>
-        next.Kind == StopKind.Source && _walk.IfRunning(next, inHandL) is var (leave, to) ? $"; there top up to {L(leave)}, to {to.Name}" : "";
+        next.Kind == StopKind.Source && _walk.IfRunning(next, inHandL) is var (leave, to)
+            ? $"; there top up to {L(leave)}, to {to.Name}"
+            : "";
 
     private string IfRunning(Place place)
     {
@@ -230,8 +283,14 @@ internal sealed class PlanStops
         }
 
         var words = $"If it is running: top up to {L(leave)}";
-        var skipped = _walk.Fills.Skip(1).Select(f => f.At).SkipWhile(p => p.Point <= place.Point)
-            .TakeWhile(p => p.Point < to.Point).Select(p => p.Name).Distinct().ToList();
+        var skipped = _walk
+            .Fills.Skip(1)
+            .Select(f => f.At)
+            .SkipWhile(p => p.Point <= place.Point)
+            .TakeWhile(p => p.Point < to.Point)
+            .Select(p => p.Name)
+            .Distinct()
+            .ToList();
         return skipped.Count > 0 ? $"{words} and skip {string.Join(" and ", skipped)}" : $"{words} to {to.Name}";
     }
 

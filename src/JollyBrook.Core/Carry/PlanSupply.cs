@@ -16,7 +16,12 @@ public sealed record PlanSupply(string Id, string Name, double Used, double? Lef
     internal static IReadOnlyList<PlanSupply> Of(PlanSetup setup, PlannedWalk walk, TreatedWalk treated, Speaker say)
     {
         var plenty = TreatedWalk.WithPlenty(setup, walk.Fills);
-        return [.. setup.Treatment.Kit.Where(e => treated.Used.ContainsKey(e.Id!) || plenty.Used.ContainsKey(e.Id!)).Select(e => Of(e, walk, treated, plenty, say))];
+        return
+        [
+            .. setup
+                .Treatment.Kit.Where(e => treated.Used.ContainsKey(e.Id!) || plenty.Used.ContainsKey(e.Id!))
+                .Select(e => Of(e, walk, treated, plenty, say)),
+        ];
     }
 
     private static PlanSupply Of(KitEntry entry, PlannedWalk walk, TreatedWalk treated, TreatedWalk plenty, Speaker say)
@@ -25,11 +30,18 @@ public sealed record PlanSupply(string Id, string Name, double Used, double? Lef
         var left = item is WaterFilter { Filter.RatedLifeL: { } life } ? life - entry.Filter?.UsedL : entry.Left;
         var end = left < wanted ? walk.Fills.FirstOrDefault(f => Takes(plenty, f, entry.Id!) > Takes(treated, f, entry.Id!)) : null;
         return new PlanSupply(
-            entry.Id!, item.Name ?? "", used, left,
+            entry.Id!,
+            item.Name ?? "",
+            used,
+            left,
             left is { } there ? $"{item.Amount(used, say)} of {item.Amount(Math.Max(0, there), say)}"
-                : item is Stove { IsOpenFire: true } ? item.Amount(used, say) : $"{item.Amount(used, say)}; what is left is not counted",
-            end?.At.FullName, end is null ? null : $"{item.Amount(wanted - left!.Value, say)} more");
+                : item is Stove { IsOpenFire: true } ? item.Amount(used, say)
+                : $"{item.Amount(used, say)}; what is left is not counted",
+            end?.At.FullName,
+            end is null ? null : $"{item.Amount(wanted - left!.Value, say)} more"
+        );
     }
 
-    private static double Takes(TreatedWalk walk, PlannedFill fill, string id) => walk.Of(fill)?.Uses.Where(u => u.Id == id).Sum(u => u.Used) ?? 0;
+    private static double Takes(TreatedWalk walk, PlannedFill fill, string id) =>
+        walk.Of(fill)?.Uses.Where(u => u.Id == id).Sum(u => u.Used) ?? 0;
 }

@@ -22,10 +22,11 @@ public static class Policies
     /// <summary>The fixed litres for each walker, L.</summary>
     public const double FixedLPerWalker = 3;
 
-    public static string Name(Policy policy) => policy switch
-    {
-        Policy.Plan => "This plan",
-        Policy.WhenUnderHalf => "Fill when under half",
-        _ => "Always carry 3 L each",
-    };
+    public static string Name(Policy policy) =>
+        policy switch
+        {
+            Policy.Plan => "This plan",
+            Policy.WhenUnderHalf => "Fill when under half",
+            _ => "Always carry 3 L each",
+        };
 }

@@ -50,7 +50,12 @@ internal sealed class SimulatedRoute(int places)
     public static SimulatedRoute Of(PlanSetup setup, PolicyWay way)
     {
         var places = setup.Line.Places;
-        var route = new SimulatedRoute(places.Count) { DebtL = setup.DebtL, StartL = setup.StartL ?? 0, KgKmPerMinute = setup.KgKmPerMinute };
+        var route = new SimulatedRoute(places.Count)
+        {
+            DebtL = setup.DebtL,
+            StartL = setup.StartL ?? 0,
+            KgKmPerMinute = setup.KgKmPerMinute,
+        };
         for (var k = 0; k + 1 < places.Count; k++)
         {
             route.AddWay(k, setup, places[k], places[k + 1]);
@@ -58,7 +63,13 @@ internal sealed class SimulatedRoute(int places)
 
         var sources = places.Where(p => p.HasWater).DistinctBy(p => p.Id).ToList();
         var number = sources.Select((p, i) => (p.Id, i)).ToDictionary(s => s.Id, s => s.i);
-        route.Chances = [.. sources.Select(p => new SourceChance(p.Chance!.Value, SourceReliability.WeatherShare(p.Source!.Class) * setup.Line.Country.Deviation))];
+        route.Chances =
+        [
+            .. sources.Select(p => new SourceChance(
+                p.Chance!.Value,
+                SourceReliability.WeatherShare(p.Source!.Class) * setup.Line.Country.Deviation
+            )),
+        ];
         route.Legs = [.. way.Problem.Places];
         route.Waters = [.. way.Problem.Places.Select(p => p.Waters.ToArray())];
         route.SourceOf = [.. way.Sources.Select(s => s.Select(p => number.GetValueOrDefault(p.Id, -1)).ToArray())];

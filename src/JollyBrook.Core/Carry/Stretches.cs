@@ -20,9 +20,17 @@ internal static class Stretches
         var (from, to, capacity) = (fill.At, fill.To, fill.CapacityL);
         string L(double litres) => say.Of(Quantity.Volume, litres);
         return new ImpossibleStretch(
-            from.Kind, from.Name, to.Name, setup.Line.Km[from.Point], setup.Line.Km[to.Point], capacity + fill.ShortL, capacity, fill.ShortL,
+            from.Kind,
+            from.Name,
+            to.Name,
+            setup.Line.Km[from.Point],
+            setup.Line.Km[to.Point],
+            capacity + fill.ShortL,
+            capacity,
+            fill.ShortL,
             $"{from.Name} to {to.Name} needs {L(capacity + fill.ShortL)}; {L(capacity)} can be carried: {L(fill.ShortL)} short.",
-            [.. Remedies(setup, fill, from, to, say).OrderByDescending(r => r.Solves)]);
+            [.. Remedies(setup, fill, from, to, say).OrderByDescending(r => r.Solves)]
+        );
     }
 
     private static IEnumerable<Remedy> Remedies(PlanSetup setup, PlannedFill fill, Place from, Place to, Speaker say)
@@ -38,12 +46,21 @@ internal static class Stretches
             {
                 var drink = Math.Min(room, fill.ShortL);
                 yield return new Remedy(
-                    RemedyKind.DrinkAtSource, $"Drink {L(PlanStops.UpToCup(drink))} more at {from.Name} before leaving", drink >= fill.ShortL - Slack,
-                    Litres: PlanStops.UpToCup((source.DrinkL ?? 0) + drink), SourceId: from.Id);
+                    RemedyKind.DrinkAtSource,
+                    $"Drink {L(PlanStops.UpToCup(drink))} more at {from.Name} before leaving",
+                    drink >= fill.ShortL - Slack,
+                    Litres: PlanStops.UpToCup((source.DrinkL ?? 0) + drink),
+                    SourceId: from.Id
+                );
             }
         }
 
-        foreach (var remedy in CoolerHour(setup, from, to, fill).Concat(Resting(setup, from, to, fill)).Concat(OtherSources(setup, from, to)).Concat(Camp(setup, from, to, say)))
+        foreach (
+            var remedy in CoolerHour(setup, from, to, fill)
+                .Concat(Resting(setup, from, to, fill))
+                .Concat(OtherSources(setup, from, to))
+                .Concat(Camp(setup, from, to, say))
+        )
         {
             yield return remedy;
         }
@@ -67,8 +84,12 @@ internal static class Stretches
             {
                 bestShort = shortL;
                 best = new Remedy(
-                    RemedyKind.StartHour, $"Start day {day + 1} at {Speaker.Clock(hour)}, in the cool: saves {Speaker.Number(fill.ShortL - shortL, 2)} L", shortL <= 0,
-                    Day: day, Hour: hour);
+                    RemedyKind.StartHour,
+                    $"Start day {day + 1} at {Speaker.Clock(hour)}, in the cool: saves {Speaker.Number(fill.ShortL - shortL, 2)} L",
+                    shortL <= 0,
+                    Day: day,
+                    Hour: hour
+                );
                 if (shortL <= 0)
                 {
                     break;
@@ -84,7 +105,14 @@ internal static class Stretches
     {
         var hour = setup.Line.ClockHour[from.Point];
         var days = setup.Route.EachDay;
-        if (from.Kind != StopKind.Source || from.IsEvening || from.IsMorning || to.Day != from.Day || days[from.Day].Rest is not null || hour >= LatestRestHour)
+        if (
+            from.Kind != StopKind.Source
+            || from.IsEvening
+            || from.IsMorning
+            || to.Day != from.Day
+            || days[from.Day].Rest is not null
+            || hour >= LatestRestHour
+        )
         {
             yield break;
         }
@@ -98,8 +126,13 @@ internal static class Stretches
             {
                 bestShort = shortL;
                 best = new Remedy(
-                    RemedyKind.Rest, $"Rest at {from.Name} from {Speaker.Clock(hour)} for {hours} h, in the shade: saves {Speaker.Number(fill.ShortL - shortL, 2)} L", shortL <= 0,
-                    Day: from.Day, Hour: hour, Hours: hours);
+                    RemedyKind.Rest,
+                    $"Rest at {from.Name} from {Speaker.Clock(hour)} for {hours} h, in the shade: saves {Speaker.Number(fill.ShortL - shortL, 2)} L",
+                    shortL <= 0,
+                    Day: from.Day,
+                    Hour: hour,
+                    Hours: hours
+                );
                 if (shortL <= 0)
                 {
                     break;
@@ -123,21 +156,38 @@ internal static class Stretches
 
     private static IEnumerable<Remedy> OtherSources(PlanSetup setup, Place from, Place to)
     {
-        foreach (var place in setup.Line.Places.Where(p => p.Source is { IsOutOfUse: false } && !p.IsMorning && p.Point > from.Point && p.Point < to.Point))
+        foreach (
+            var place in setup.Line.Places.Where(p =>
+                p.Source is { IsOutOfUse: false } && !p.IsMorning && p.Point > from.Point && p.Point < to.Point
+            )
+        )
         {
-            var used = setup.Request.Sources!.Select(s => s.Id == place.Id ? s with { Source = s.Source with { OnlyIfNeeded = false, Chance = Math.Max(place.Chance!.Value, SourceReliability.Trusted) } } : s);
+            var used = setup.Request.Sources!.Select(s =>
+                s.Id == place.Id
+                    ? s with
+                    {
+                        Source = s.Source with { OnlyIfNeeded = false, Chance = Math.Max(place.Chance!.Value, SourceReliability.Trusted) },
+                    }
+                    : s
+            );
             var solves = ShortOn(setup, from, to, setup.Request with { Sources = [.. used] }) <= 0;
             if (place.Source!.OnlyIfNeeded == true && place.Chance >= SourceReliability.Trusted)
             {
                 yield return new Remedy(
-                    RemedyKind.UseSource, $"Use {place.Name}: {Speaker.Minutes(2 * (place.Source.DetourMinutes ?? 0))} there and back", solves, SourceId: place.Id);
+                    RemedyKind.UseSource,
+                    $"Use {place.Name}: {Speaker.Minutes(2 * (place.Source.DetourMinutes ?? 0))} there and back",
+                    solves,
+                    SourceId: place.Id
+                );
             }
             else if (solves)
             {
                 yield return new Remedy(
                     RemedyKind.AskReport,
-                    $"Find out whether {place.Name} runs ({SourceReliability.Percent(place.Chance!.Value)} %): a fresh report would be enough", false,
-                    SourceId: place.Id);
+                    $"Find out whether {place.Name} runs ({SourceReliability.Percent(place.Chance!.Value)} %): a fresh report would be enough",
+                    false,
+                    SourceId: place.Id
+                );
             }
         }
     }
@@ -164,8 +214,12 @@ internal static class Stretches
             var moved = setup.Route.WithDay(camp.Day, d => d with { EndKm = km });
             var solved = ShortOn(setup, from, to, setup.Request with { Route = moved }) <= 0;
             yield return new Remedy(
-                RemedyKind.MoveCamp, $"Camp at {water.Name}, {say.Of(Quantity.Distance, Math.Abs(km - setup.Line.Km[camp.Point]))} {(km < setup.Line.Km[camp.Point] ? "sooner" : "further on")}", solved,
-                Day: camp.Day, AlongKm: km);
+                RemedyKind.MoveCamp,
+                $"Camp at {water.Name}, {say.Of(Quantity.Distance, Math.Abs(km - setup.Line.Km[camp.Point]))} {(km < setup.Line.Km[camp.Point] ? "sooner" : "further on")}",
+                solved,
+                Day: camp.Day,
+                AlongKm: km
+            );
         }
     }
 
@@ -182,16 +236,21 @@ internal static class Stretches
 
         var litres = PlanStops.UpToCup(line.NeedL[to.Point] - line.NeedL[p] + Math.Max(0, fill.ArriveNextL - setup.ReserveL));
         return new Remedy(
-            RemedyKind.Cache, $"Leave {say.Of(Quantity.Volume, litres)} beforehand at {say.Of(Quantity.Distance, line.Km[p])}",
-            p > from.Point && litres + setup.ReserveL <= setup.CleanL + Slack, Litres: litres, AlongKm: line.Km[p]);
+            RemedyKind.Cache,
+            $"Leave {say.Of(Quantity.Volume, litres)} beforehand at {say.Of(Quantity.Distance, line.Km[p])}",
+            p > from.Point && litres + setup.ReserveL <= setup.CleanL + Slack,
+            Litres: litres,
+            AlongKm: line.Km[p]
+        );
     }
 
     /// <summary>Litres too many anywhere on the stretch between two places, once the request is changed and planned anew.</summary>
     private static double ShortOn(PlanSetup setup, Place from, Place to, PlanRequest changed)
     {
         var (with, fromKm, toKm) = (new PlanSetup(changed), setup.Line.Km[from.Point], setup.Line.Km[to.Point]);
-        return PlanSolver.Solve(with).Fills
-            .Where(f => with.Line.Km[f.To.Point] > fromKm && with.Line.Km[f.At.Point] < toKm)
+        return PlanSolver
+            .Solve(with)
+            .Fills.Where(f => with.Line.Km[f.To.Point] > fromKm && with.Line.Km[f.At.Point] < toKm)
             .Sum(f => f.ShortL);
     }
 }

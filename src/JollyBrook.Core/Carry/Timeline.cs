@@ -62,7 +62,8 @@ internal sealed class Timeline
             var (day, from, to) = Days[d];
             var start = day.StartHour ?? RouteDay.DefaultStartHour;
             var clock = start;
-            double loss = 0, drunk = 0;
+            double loss = 0,
+                drunk = 0;
             var rest = day.Rest;
             foreach (var (a, b) in Chop(cuts, from, to))
             {
@@ -88,14 +89,18 @@ internal sealed class Timeline
         }
     }
 
-    /// <summary>Rest until the next start, cooking and washing, and what was not drunk of the day's loss; within the day's ceiling for drinking.</summary>
+    /// <summary>
+    /// Rest until the next start, cooking and washing, and what was not drunk of the day's loss; within the day's ceiling for drinking.
+    /// </summary>
     private double AtCamp(int day, double arriveHour, double lossL, double drunkL)
     {
         var hours = Math.Max(0, 24 + (Days[day + 1].Day.StartHour ?? RouteDay.DefaultStartHour) - arriveHour);
         var height = _ground.ElevationM[Days[day].ToStep];
         var rest = hours * _party.RestLPerH(AirAt(day, Math.Min(arriveHour, 24), height).TemperatureC, height);
         var drinking = Math.Min(
-            Math.Max(rest + Math.Max(0, lossL - drunkL), _party.LeastLPerDay - drunkL), Math.Max(rest, _party.CeilingLPerDay - drunkL));
+            Math.Max(rest + Math.Max(0, lossL - drunkL), _party.LeastLPerDay - drunkL),
+            Math.Max(rest, _party.CeilingLPerDay - drunkL)
+        );
         return drinking + _party.CampL(Days[day].Day);
     }
 
@@ -130,16 +135,27 @@ internal sealed class Timeline
         var height = _ground.ElevationM[(from + to) / 2];
         var air = AirAt(day, clock + ((walkH + breaks) / 2), height);
         var planned = _party.Walking(perKg, climbPerKg, air, height);
-        double Wanted(double warmerC) => _party.MedianWantedLPerH(perKg, climbPerKg, air with { TemperatureC = air.TemperatureC + warmerC }, height);
+        double Wanted(double warmerC) =>
+            _party.MedianWantedLPerH(perKg, climbPerKg, air with { TemperatureC = air.TemperatureC + warmerC }, height);
         var (cold, middle, hot) = (Wanted(-Party.ProbeC), Wanted(0), Wanted(Party.ProbeC));
         var resting = breaks * _party.RestLPerH(air.TemperatureC, height);
         lostL = (planned.LossLPerH * walkH) + resting;
         return new TimelinePiece(
-            day, from, to, clock, clock + walkH + breaks, walkH, ((to - from) * _ground.StepKm) + (ascentM / 100),
-            (planned.PlannedLPerH * walkH) + resting, resting, middle * walkH,
+            day,
+            from,
+            to,
+            clock,
+            clock + walkH + breaks,
+            walkH,
+            ((to - from) * _ground.StepKm) + (ascentM / 100),
+            (planned.PlannedLPerH * walkH) + resting,
+            resting,
+            middle * walkH,
             (hot - cold) * walkH / (2 * Party.ProbeC),
-            (hot + cold - (2 * middle)) * walkH / (2 * Party.ProbeC * Party.ProbeC), air.TemperatureC,
-            (MedianLPerH(perKg, climbPerKg, air, height) * walkH) + resting);
+            (hot + cold - (2 * middle)) * walkH / (2 * Party.ProbeC * Party.ProbeC),
+            air.TemperatureC,
+            (MedianLPerH(perKg, climbPerKg, air, height) * walkH) + resting
+        );
     }
 
     private double MedianLPerH(double perKg, double climbPerKg, Air air, double height) =>
@@ -157,7 +173,10 @@ internal sealed class Timeline
         var breaks = walkH * (_route.BreakShare ?? TripRoute.DefaultBreakShare);
         var height = _ground.ElevationM[(piece.FromStep + piece.ToStep) / 2];
         var air = AirAt(day, clock + ((walkH + breaks) / 2), height);
-        return ((MedianLPerH(perKg, climbPerKg, air, height) * walkH) + (breaks * _party.RestLPerH(air.TemperatureC, height)), walkH + breaks);
+        return (
+            (MedianLPerH(perKg, climbPerKg, air, height) * walkH) + (breaks * _party.RestLPerH(air.TemperatureC, height)),
+            walkH + breaks
+        );
     }
 
     /// <summary>The air on a day of the walk at an hour of the clock and a height.</summary>
@@ -166,7 +185,10 @@ internal sealed class Timeline
         var weather = _route.WeatherOn(day);
         var clock = hour % 24;
         var cloud = weather.CloudAt(clock);
-        var sun = clock is < FirstLight or >= LastLight || cloud > 0.7 ? SunLoad.None : cloud > 0.3 ? SunLoad.Part : SunLoad.Full;
+        var sun =
+            clock is < FirstLight or >= LastLight || cloud > 0.7 ? SunLoad.None
+            : cloud > 0.3 ? SunLoad.Part
+            : SunLoad.Full;
         return new Air(weather.TemperatureAt(clock) - _route.ColderC(elevationM), weather.HumidityAt(clock), sun, weather.WindAt(clock));
     }
 }
@@ -187,8 +209,21 @@ internal sealed class Timeline
 /// <param name="AirC">The air there, °C.</param>
 /// <param name="MedianL">Used at the middle of each factor, L, whole party: half of all walks need less.</param>
 internal sealed record TimelinePiece(
-    int Day, int FromStep, int ToStep, double StartHour, double EndHour, double WalkHours, double EffortKm, double UseL, double RestL, double WantedL,
-    double PerC, double PerC2, double AirC, double MedianL)
+    int Day,
+    int FromStep,
+    int ToStep,
+    double StartHour,
+    double EndHour,
+    double WalkHours,
+    double EffortKm,
+    double UseL,
+    double RestL,
+    double WantedL,
+    double PerC,
+    double PerC2,
+    double AirC,
+    double MedianL
+)
 {
     /// <summary>Whether nobody walks in it: a rest at a place.</summary>
     public bool IsRest => FromStep == ToStep;

@@ -48,7 +48,9 @@ internal sealed class TreatedWalk
 
     /// <summary>What of a fill goes to the pot alone, L: the camp's meals and hot drinks.</summary>
     public static double BoilL(PlanSetup setup, PlannedFill fill) =>
-        fill.OnTheSpotL > 0 ? Math.Min(Math.Min(fill.TakenL, fill.OnTheSpotL), setup.Party.BoilL(setup.Line.Timeline.Days[fill.At.Day].Day)) : 0;
+        fill.OnTheSpotL > 0
+            ? Math.Min(Math.Min(fill.TakenL, fill.OnTheSpotL), setup.Party.BoilL(setup.Line.Timeline.Days[fill.At.Day].Day))
+            : 0;
 
     private void Spend(TreatedFill treated, PlannedFill fill)
     {

@@ -28,7 +28,13 @@ internal sealed class WalkDraws
     private readonly double _temperatureDeviation;
     private readonly double _paceDeviation;
 
-    public WalkDraws(IReadOnlyList<(double Deviation, double Share)> walkers, int days, SourceChance[] sources, double temperatureDeviation = TemperatureDeviationC, double paceDeviation = PaceDeviation)
+    public WalkDraws(
+        IReadOnlyList<(double Deviation, double Share)> walkers,
+        int days,
+        SourceChance[] sources,
+        double temperatureDeviation = TemperatureDeviationC,
+        double paceDeviation = PaceDeviation
+    )
     {
         _walkers = walkers;
         _oddsAgainst = [.. sources.Select(s => (1 - s.Chance) / s.Chance)];

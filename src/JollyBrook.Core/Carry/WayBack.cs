@@ -35,7 +35,9 @@ internal sealed class WayBack(PlanSetup setup, double lateH = 0)
         return need * setup.NeedFactor;
     }
 
-    /// <summary>The last place along from which the water in hand still reaches back to where a fill was taken; null: anywhere before the next.</summary>
+    /// <summary>
+    /// The last place along from which the water in hand still reaches back to where a fill was taken; null: anywhere before the next.
+    /// </summary>
     public double? TurnBackKm(PlannedFill fill)
     {
         // From a camp the way on, and the way back to it, begin in the morning.

@@ -31,8 +31,17 @@ public sealed record QuantityScales(Quantity Quantity, IReadOnlyList<UnitScale> 
 /// <param name="AsksDrops">Whether the size of a drop is asked.</param>
 /// <param name="Label">The template written out, to fill the label's form from; null for boiling.</param>
 public sealed record MethodInfo(
-    string Id, string Name, string Group, string Hint, ActiveIngredient? Active,
-    bool AsksPH, bool AsksDate, bool AsksBleach, bool AsksDrops, CopiedLabel? Label);
+    string Id,
+    string Name,
+    string Group,
+    string Hint,
+    ActiveIngredient? Active,
+    bool AsksPH,
+    bool AsksDate,
+    bool AsksBleach,
+    bool AsksDrops,
+    CopiedLabel? Label
+);
 
 /// <summary>A class of organism with the purifier's target.</summary>
 public sealed record ClassInfo(OrganismClass Organism, string Name, double TargetLogs);
@@ -67,7 +76,8 @@ public sealed record TreatDefaults(
     double SnowTemperatureC,
     double LatitudeDeg,
     double LongitudeDeg,
-    double CloudCover);
+    double CloudCover
+);
 
 /// <summary>Everything the page can offer, so that no fact is written twice.</summary>
 public sealed record CatalogueResponse(
@@ -88,4 +98,5 @@ public sealed record CatalogueResponse(
     TreatDefaults Defaults,
     BodyChoices Body,
     RouteChoices Route,
-    DayChoices Day);
+    DayChoices Day
+);

@@ -31,7 +31,8 @@ public sealed record ChoiceLists(
     IReadOnlyList<Choice> CarriedAt,
     IReadOnlyList<BodySignChoice> BodySigns,
     BookChoices Book,
-    ScarceChoices Scarce);
+    ScarceChoices Scarce
+);
 
 /// <summary>A sign that can be ticked at the source.</summary>
 /// <param name="Id">What the request calls it.</param>
@@ -41,54 +42,94 @@ public sealed record SignChoice(string Id, string Name, SignWeight Weight);
 
 internal static class ChoiceListMaker
 {
-    public static ChoiceLists Make() => new(
-        [
-            new(ContractName.Of(SourceKind.Stream), "Stream", ""), new(ContractName.Of(SourceKind.Spring), "Spring", ""), new(ContractName.Of(SourceKind.River), "River", ""),
-            new(ContractName.Of(SourceKind.Lake), "Lake", ""), new(ContractName.Of(SourceKind.Pond), "Pond", ""), new(ContractName.Of(SourceKind.Tank), "Tank or trough", ""),
-            new(ContractName.Of(SourceKind.Well), "Well", ""), new(ContractName.Of(SourceKind.Pothole), "Pothole or rock basin", ""),
-            new(ContractName.Of(SourceKind.Ditch), "Ditch", ""), new(ContractName.Of(SourceKind.Tap), "Tap or hut", ""),
-            new(ContractName.Of(SourceKind.Seep), "Seep", ""), new(ContractName.Of(SourceKind.Snow), "Snow or ice", ""), new(ContractName.Of(SourceKind.Rain), "Rain caught", ""),
-            new(ContractName.Of(SourceKind.Distilled), "Distilled", "caught clean"), new(ContractName.Of(SourceKind.FromPlants), "Dew, leaves, sap", "from plants you can name"),
-            new(ContractName.Of(SourceKind.Unknown), "Not known", ""),
-        ],
-        [.. Enum.GetValues<SourceKind>().Where(k => Sources.SourceKinds.IsCaught(k))],
-        [.. Enum.GetValues<SourceKind>().Where(k => Sources.SourceKinds.MayBeUntreated(k))],
-        [
-            new(ContractName.Of(SourceFlow.Flowing), "Flows", ""), new(ContractName.Of(SourceFlow.Slow), "Hardly moves", ""),
-            new(ContractName.Of(SourceFlow.Stagnant), "Stagnant", ""), new(ContractName.Of(SourceFlow.Unknown), "Not known", "counts as standing"),
-        ],
-        [.. SourceSigns.All.Select(s => new SignChoice(ContractName.Of(s.Seen), s.Name, s.Weight))],
-        [new(ContractName.Of(Sources.YesNo.Yes), "Yes", ""), new(ContractName.Of(Sources.YesNo.No), "No", ""), new(ContractName.Of(Sources.YesNo.Unknown), "Not known", "counts as worse")],
-        [
-            new(ContractName.Of(Grit.Sandy), "Sand", "sinks in minutes"), new(ContractName.Of(Grit.Silty), "Silt", "sinks within an hour or two"),
-            new(ContractName.Of(Grit.FineSilt), "Fine silt", "sinks in hours"), new(ContractName.Of(Grit.Clay), "Clay", "does not sink: flocculate"),
-            new(ContractName.Of(Grit.Unknown), "Not known", "counts as clay"),
-        ],
-        [
-            new(ContractName.Of(ClearingWay.Settle), "Settling", ""), new(ContractName.Of(ClearingWay.Flocculate), "Flocculant", "where the kit holds one"),
-            new(ContractName.Of(ClearingWay.ImprovisedFilter), "Improvised filter", "gravel, sand and charcoal; clearer, not safe"),
-        ],
-        [.. Enum.GetValues<DrawOff>().Select(d => new Choice(ContractName.Of(d), Clearing.DrawOffs.Name(d), Clearing.DrawOffs.How(d)))],
-        [
-            new(ContractName.Of(SnowKind.Fresh), "Fresh", "a tenth is water"), new(ContractName.Of(SnowKind.Settled), "Settled", "a quarter"),
-            new(ContractName.Of(SnowKind.WindPacked), "Wind-packed", "two fifths"), new(ContractName.Of(SnowKind.Firn), "Firn", "over half"),
-            new(ContractName.Of(SnowKind.Ice), "Ice", "nine tenths"), new(ContractName.Of(SnowKind.Unknown), "Not known", "counts as fresh"),
-        ],
-        [.. FilterElements.All.Select(e => new Choice(ContractName.Of(e.Element), e.Name, e.Care))],
-        [.. Enum.GetValues<FilterStyle>().Select(s => new Choice(ContractName.Of(s), FilterElements.StyleName(s), FilterElements.StyleHint(s)))],
-        [
-            new(ContractName.Of(Battery.Lithium), "Lithium", "keeps most of its charge in the cold"), new(ContractName.Of(Battery.Alkaline), "Alkaline", "half at 0 °C"),
-            new(ContractName.Of(Battery.Unknown), "Not known", "counts as alkaline"),
-        ],
-        [new(ContractName.Of(Filters.Happened.No), "No", ""), new(ContractName.Of(Filters.Happened.Yes), "Yes", ""), new(ContractName.Of(Filters.Happened.Unknown), "Not known", "counts as yes")],
-        [.. ChemicalProfiles.All.Select(p => new Choice(p.Id, p.Name, $"{p.Dose.Words}; {p.Wait.Words}"))],
-        [new(ContractName.Of(FlocculantForm.Drops), "Drops", "by its label"), new(ContractName.Of(FlocculantForm.Alum), "Alum powder", "0.03 to 0.06 g a litre")],
-        [new(ContractName.Of(LabelUnit.Litre), "Litre", ""), new(ContractName.Of(LabelUnit.UsQuart), "US quart", "0.946 L"), new(ContractName.Of(LabelUnit.UsGallon), "US gallon", "3.785 L")],
-        [
-            new(ContractName.Of(Kit.CarriedAt.Pack), "Pack", ""), new(ContractName.Of(Kit.CarriedAt.Hand), "Hand", ""), new(ContractName.Of(Kit.CarriedAt.Belt), "Belt", ""),
-            new(ContractName.Of(Kit.CarriedAt.Vest), "Vest", ""),
-        ],
-        BodySignList.All,
-        BookChoiceMaker.Make(),
-        ScarceChoiceMaker.Make());
+    public static ChoiceLists Make() =>
+        new(
+            [
+                new(ContractName.Of(SourceKind.Stream), "Stream", ""),
+                new(ContractName.Of(SourceKind.Spring), "Spring", ""),
+                new(ContractName.Of(SourceKind.River), "River", ""),
+                new(ContractName.Of(SourceKind.Lake), "Lake", ""),
+                new(ContractName.Of(SourceKind.Pond), "Pond", ""),
+                new(ContractName.Of(SourceKind.Tank), "Tank or trough", ""),
+                new(ContractName.Of(SourceKind.Well), "Well", ""),
+                new(ContractName.Of(SourceKind.Pothole), "Pothole or rock basin", ""),
+                new(ContractName.Of(SourceKind.Ditch), "Ditch", ""),
+                new(ContractName.Of(SourceKind.Tap), "Tap or hut", ""),
+                new(ContractName.Of(SourceKind.Seep), "Seep", ""),
+                new(ContractName.Of(SourceKind.Snow), "Snow or ice", ""),
+                new(ContractName.Of(SourceKind.Rain), "Rain caught", ""),
+                new(ContractName.Of(SourceKind.Distilled), "Distilled", "caught clean"),
+                new(ContractName.Of(SourceKind.FromPlants), "Dew, leaves, sap", "from plants you can name"),
+                new(ContractName.Of(SourceKind.Unknown), "Not known", ""),
+            ],
+            [.. Enum.GetValues<SourceKind>().Where(k => Sources.SourceKinds.IsCaught(k))],
+            [.. Enum.GetValues<SourceKind>().Where(k => Sources.SourceKinds.MayBeUntreated(k))],
+            [
+                new(ContractName.Of(SourceFlow.Flowing), "Flows", ""),
+                new(ContractName.Of(SourceFlow.Slow), "Hardly moves", ""),
+                new(ContractName.Of(SourceFlow.Stagnant), "Stagnant", ""),
+                new(ContractName.Of(SourceFlow.Unknown), "Not known", "counts as standing"),
+            ],
+            [.. SourceSigns.All.Select(s => new SignChoice(ContractName.Of(s.Seen), s.Name, s.Weight))],
+            [
+                new(ContractName.Of(Sources.YesNo.Yes), "Yes", ""),
+                new(ContractName.Of(Sources.YesNo.No), "No", ""),
+                new(ContractName.Of(Sources.YesNo.Unknown), "Not known", "counts as worse"),
+            ],
+            [
+                new(ContractName.Of(Grit.Sandy), "Sand", "sinks in minutes"),
+                new(ContractName.Of(Grit.Silty), "Silt", "sinks within an hour or two"),
+                new(ContractName.Of(Grit.FineSilt), "Fine silt", "sinks in hours"),
+                new(ContractName.Of(Grit.Clay), "Clay", "does not sink: flocculate"),
+                new(ContractName.Of(Grit.Unknown), "Not known", "counts as clay"),
+            ],
+            [
+                new(ContractName.Of(ClearingWay.Settle), "Settling", ""),
+                new(ContractName.Of(ClearingWay.Flocculate), "Flocculant", "where the kit holds one"),
+                new(ContractName.Of(ClearingWay.ImprovisedFilter), "Improvised filter", "gravel, sand and charcoal; clearer, not safe"),
+            ],
+            [.. Enum.GetValues<DrawOff>().Select(d => new Choice(ContractName.Of(d), Clearing.DrawOffs.Name(d), Clearing.DrawOffs.How(d)))],
+            [
+                new(ContractName.Of(SnowKind.Fresh), "Fresh", "a tenth is water"),
+                new(ContractName.Of(SnowKind.Settled), "Settled", "a quarter"),
+                new(ContractName.Of(SnowKind.WindPacked), "Wind-packed", "two fifths"),
+                new(ContractName.Of(SnowKind.Firn), "Firn", "over half"),
+                new(ContractName.Of(SnowKind.Ice), "Ice", "nine tenths"),
+                new(ContractName.Of(SnowKind.Unknown), "Not known", "counts as fresh"),
+            ],
+            [.. FilterElements.All.Select(e => new Choice(ContractName.Of(e.Element), e.Name, e.Care))],
+            [
+                .. Enum.GetValues<FilterStyle>()
+                    .Select(s => new Choice(ContractName.Of(s), FilterElements.StyleName(s), FilterElements.StyleHint(s))),
+            ],
+            [
+                new(ContractName.Of(Battery.Lithium), "Lithium", "keeps most of its charge in the cold"),
+                new(ContractName.Of(Battery.Alkaline), "Alkaline", "half at 0 °C"),
+                new(ContractName.Of(Battery.Unknown), "Not known", "counts as alkaline"),
+            ],
+            [
+                new(ContractName.Of(Filters.Happened.No), "No", ""),
+                new(ContractName.Of(Filters.Happened.Yes), "Yes", ""),
+                new(ContractName.Of(Filters.Happened.Unknown), "Not known", "counts as yes"),
+            ],
+            [.. ChemicalProfiles.All.Select(p => new Choice(p.Id, p.Name, $"{p.Dose.Words}; {p.Wait.Words}"))],
+            [
+                new(ContractName.Of(FlocculantForm.Drops), "Drops", "by its label"),
+                new(ContractName.Of(FlocculantForm.Alum), "Alum powder", "0.03 to 0.06 g a litre"),
+            ],
+            [
+                new(ContractName.Of(LabelUnit.Litre), "Litre", ""),
+                new(ContractName.Of(LabelUnit.UsQuart), "US quart", "0.946 L"),
+                new(ContractName.Of(LabelUnit.UsGallon), "US gallon", "3.785 L"),
+            ],
+            [
+                new(ContractName.Of(Kit.CarriedAt.Pack), "Pack", ""),
+                new(ContractName.Of(Kit.CarriedAt.Hand), "Hand", ""),
+                new(ContractName.Of(Kit.CarriedAt.Belt), "Belt", ""),
+                new(ContractName.Of(Kit.CarriedAt.Vest), "Vest", ""),
+            ],
+            BodySignList.All,
+            BookChoiceMaker.Make(),
+            ScarceChoiceMaker.Make()
+        );
 }

@@ -18,7 +18,13 @@ namespace JollyBrook.Core.Catalogue;
 /// <param name="NewWalker">A walker of whom only the name is known.</param>
 /// <param name="DrinkL">A drink of which nobody said how large, L.</param>
 public sealed record BodyChoices(
-    Effort Effort, IReadOnlyList<Choice> Suns, IReadOnlyList<Choice> Terrains, IReadOnlyList<Choice> Clothes, NewWalker NewWalker, double DrinkL);
+    Effort Effort,
+    IReadOnlyList<Choice> Suns,
+    IReadOnlyList<Choice> Terrains,
+    IReadOnlyList<Choice> Clothes,
+    NewWalker NewWalker,
+    double DrinkL
+);
 
 /// <summary>A walker of whom nothing is known.</summary>
 /// <param name="MassKg">Body mass, kg.</param>
@@ -48,36 +54,84 @@ public sealed record DayChoices(double RestUntilHour, double WantedL, double Wan
 /// <param name="MiddleCertainty">The certainty that the quick, deterministic plan is for.</param>
 /// <param name="OffLineKm">Further off the line than this is not on the walk, km.</param>
 public sealed record RouteChoices(
-    IReadOnlyList<Choice> WalkSchools, IReadOnlyList<Choice> SweatSchools, IReadOnlyList<Choice> SourceClasses, IReadOnlyList<Choice> Roles, double Trusted,
-    RouteDay Day, DayWeather Weather, double BreakShare, double KgKmPerMinute, double ReplaceShare, double LitresPerMinute, int Runs,
-    double MiddleCertainty, double OffLineKm);
+    IReadOnlyList<Choice> WalkSchools,
+    IReadOnlyList<Choice> SweatSchools,
+    IReadOnlyList<Choice> SourceClasses,
+    IReadOnlyList<Choice> Roles,
+    double Trusted,
+    RouteDay Day,
+    DayWeather Weather,
+    double BreakShare,
+    double KgKmPerMinute,
+    double ReplaceShare,
+    double LitresPerMinute,
+    int Runs,
+    double MiddleCertainty,
+    double OffLineKm
+);
 
 internal static class PlanningChoiceMaker
 {
-    public static BodyChoices Body() => new(
-        Effort.Default,
-        [new(ContractName.Of(SunLoad.None), "No sun", ""), new(ContractName.Of(SunLoad.Part), "Part", ""), new(ContractName.Of(SunLoad.Full), "Full sun", "")],
-        [.. Enum.GetValues<Terrain>().Select(t => new Choice(ContractName.Of(t), Terrains.Name(t), ""))],
-        [.. Enum.GetValues<Clothing>().Select(c => new Choice(ContractName.Of(c), ClothingResistance.Name(c), ""))], new(Party.Unnamed.MassKg!.Value, Party.Unnamed.HeightCm!.Value), DrinkPlan.UsualL);
+    public static BodyChoices Body() =>
+        new(
+            Effort.Default,
+            [
+                new(ContractName.Of(SunLoad.None), "No sun", ""),
+                new(ContractName.Of(SunLoad.Part), "Part", ""),
+                new(ContractName.Of(SunLoad.Full), "Full sun", ""),
+            ],
+            [.. Enum.GetValues<Terrain>().Select(t => new Choice(ContractName.Of(t), Terrains.Name(t), ""))],
+            [.. Enum.GetValues<Clothing>().Select(c => new Choice(ContractName.Of(c), ClothingResistance.Name(c), ""))],
+            new(Party.Unnamed.MassKg!.Value, Party.Unnamed.HeightCm!.Value),
+            DrinkPlan.UsualL
+        );
 
     public static DayChoices Day() => new(DayBook.RestUntilHour, DayBook.FirstWantL, DayBook.FirstWantHours, TopUp.UsualL);
 
-    public static RouteChoices Route() => new(
-        [
-            new(ContractName.Of(WalkSchool.Tobler), "Tobler", "pace by slope; slower off the path"),
-            new(ContractName.Of(WalkSchool.NaismithLangmuir), "Naismith, Langmuir", "5 km/h and an hour for 600 m up; descents by steepness"),
-        ],
-        [
-            new(ContractName.Of(SweatSchool.Gonzalez2009), "Gonzalez 2009", "never below what keeps the body's heat in balance"),
-            new(ContractName.Of(SweatSchool.Shapiro1982), "Shapiro 1982", "older, on the high side"),
-        ],
-        [.. Enum.GetValues<SourceClass>().Select(c => new Choice(ContractName.Of(c), SourceReliability.Name(c), $"runs with {SourceReliability.OfClass(c) * 100:0} %"))],
-        [
-            new(ContractName.Of(ContainerRole.Either), "Either", ""), new(ContractName.Of(ContainerRole.Clean), "Clean", "drinking water only"),
-            new(ContractName.Of(ContainerRole.Dirty), "Dirty", "counts only for water treated later"),
-        ],
-        SourceReliability.Trusted,
-        new RouteDay(RouteDay.DefaultStartHour, null, null, RouteDay.DefaultMeals, RouteDay.DefaultHotDrinks, DrinkPlan.LPerWash, RouteDay.DefaultRest), DayWeather.Assumed,
-        TripRoute.DefaultBreakShare, TripRoute.DefaultKgKmPerMinute, DrinkPlan.DefaultReplaceShare, TripSource.DefaultLitresPerMinute, HowSure.DefaultRuns,
-        TripRoute.Middle, FromHere.OffLineKm);
+    public static RouteChoices Route() =>
+        new(
+            [
+                new(ContractName.Of(WalkSchool.Tobler), "Tobler", "pace by slope; slower off the path"),
+                new(
+                    ContractName.Of(WalkSchool.NaismithLangmuir),
+                    "Naismith, Langmuir",
+                    "5 km/h and an hour for 600 m up; descents by steepness"
+                ),
+            ],
+            [
+                new(ContractName.Of(SweatSchool.Gonzalez2009), "Gonzalez 2009", "never below what keeps the body's heat in balance"),
+                new(ContractName.Of(SweatSchool.Shapiro1982), "Shapiro 1982", "older, on the high side"),
+            ],
+            [
+                .. Enum.GetValues<SourceClass>()
+                    .Select(c => new Choice(
+                        ContractName.Of(c),
+                        SourceReliability.Name(c),
+                        $"runs with {SourceReliability.OfClass(c) * 100:0} %"
+                    )),
+            ],
+            [
+                new(ContractName.Of(ContainerRole.Either), "Either", ""),
+                new(ContractName.Of(ContainerRole.Clean), "Clean", "drinking water only"),
+                new(ContractName.Of(ContainerRole.Dirty), "Dirty", "counts only for water treated later"),
+            ],
+            SourceReliability.Trusted,
+            new RouteDay(
+                RouteDay.DefaultStartHour,
+                null,
+                null,
+                RouteDay.DefaultMeals,
+                RouteDay.DefaultHotDrinks,
+                DrinkPlan.LPerWash,
+                RouteDay.DefaultRest
+            ),
+            DayWeather.Assumed,
+            TripRoute.DefaultBreakShare,
+            TripRoute.DefaultKgKmPerMinute,
+            DrinkPlan.DefaultReplaceShare,
+            TripSource.DefaultLitresPerMinute,
+            HowSure.DefaultRuns,
+            TripRoute.Middle,
+            FromHere.OffLineKm
+        );
 }

@@ -1,4 +1,3 @@
-
 namespace JollyBrook.Core.Chemistry;
 
 /// <summary>Bacteria, the easiest class: CT for 6 log by disinfectant.</summary>
@@ -21,6 +20,5 @@ public static class BacteriaCt
     internal static InactivationRate Rate(ActiveIngredient active, ContactConditions at) =>
         active == ActiveIngredient.Iodine && at.ResidualMgPerL < IodineTimes.WeakestMgPerL
             ? InactivationRate.None("Iodine below 2 mg/L is outside the table: not counted")
-            : InactivationRate.ByCt(
-                6, SixLogCt(active, at.TemperatureC), at.ResidualMgPerL, "CT6 = CT(5 °C)·2^((5 − T)/10)", Source);
+            : InactivationRate.ByCt(6, SixLogCt(active, at.TemperatureC), at.ResidualMgPerL, "CT6 = CT(5 °C)·2^((5 − T)/10)", Source);
 }

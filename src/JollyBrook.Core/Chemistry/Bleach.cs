@@ -16,6 +16,5 @@ public static class Bleach
     private const double LossPerYear = 0.20;
 
     /// <summary>Strength in % left after <paramref name="ageMonths"/> (0 to 12): s·(1 − 0.20·months/12).</summary>
-    public static double StrengthPercent(double labelPercent, double ageMonths) =>
-        labelPercent * (1 - (LossPerYear * ageMonths / 12));
+    public static double StrengthPercent(double labelPercent, double ageMonths) => labelPercent * (1 - (LossPerYear * ageMonths / 12));
 }

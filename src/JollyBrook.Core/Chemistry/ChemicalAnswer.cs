@@ -26,7 +26,8 @@ public sealed record DoseAnswer(
     string? Why,
     string? FillHint,
     double? NeutraliserMg,
-    double FillL);
+    double FillL
+);
 
 /// <summary>How long to wait.</summary>
 /// <param name="WaitMinutes">Label or computed, whichever is longer; whole minutes.</param>
@@ -53,7 +54,8 @@ public sealed record ContactAnswer(
     double MixStandMinutes,
     double DissolveMinutes,
     string? Note,
-    ShorterWait? Shorter);
+    ShorterWait? Shorter
+);
 
 /// <summary>A chemical plan for one fill of water: a dose and a wait with their ledger, or a refusal.</summary>
 public sealed record ChemicalResult(
@@ -65,4 +67,5 @@ public sealed record ChemicalResult(
     Refusal? Refusal,
     IReadOnlyList<Contract.Assumption> Assumptions,
     IReadOnlyList<Contract.Caution> Cautions,
-    Contract.Working Working);
+    Contract.Working Working
+);

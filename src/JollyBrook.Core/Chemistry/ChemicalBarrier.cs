@@ -37,7 +37,10 @@ public sealed class ChemicalBarrier(string id, string name, ChemicalProfile prof
         var options = Options(setting);
         // Where no light reaches it, nobody looks for the sun.
         var dark = options.Light == BottleLight.ShadeOrOpaque ? 0 : setting.DarkMinutes(before.Minutes);
-        var result = ChemicalPlan.For(new ChemicalQuestion(profile, water, options, setting.Target, before, setting.Container.CapacityL, dark), setting.Intake);
+        var result = ChemicalPlan.For(
+            new ChemicalQuestion(profile, water, options, setting.Target, before, setting.Container.CapacityL, dark),
+            setting.Intake
+        );
         if (result.Refusal is { } refusal)
         {
             return BarrierResult.Refused(name, water, refusal, result.Assumptions, result.Cautions, result.Working);
@@ -45,14 +48,27 @@ public sealed class ChemicalBarrier(string id, string name, ChemicalProfile prof
 
         var (dose, contact, dosed) = (result.Dose!, result.Contact!, result.Water);
         return new BarrierResult(
-            [.. result.Ledger.Select(r => r.Credits[0])], null, Headline(dose, water, setting.Say), HandsOnBesideDissolving + contact.DissolveMinutes,
+            [.. result.Ledger.Select(r => r.Credits[0])],
+            null,
+            Headline(dose, water, setting.Say),
+            HandsOnBesideDissolving + contact.DissolveMinutes,
             contact.MixStandMinutes + contact.DissolveMinutes + contact.WaitMinutes,
             [Uses(dose)],
-            TasteOf(profile.Active), Risks(dosed, contact), dosed, () => ChemicalSteps.For(result, dosed, setting.Say),
+            TasteOf(profile.Active),
+            Risks(dosed, contact),
+            dosed,
+            () => ChemicalSteps.For(result, dosed, setting.Say),
             dose.NeutraliserMg is { } mg
                 ? $"Drink mix, or vitamin C: {Speaker.Number(mg, 0)} mg takes the taste away. It ends the disinfection, so never sooner."
                 : "Drink mix, a pinch of salt, or pouring it to and fro. Never sooner: vitamin C ends the disinfection.",
-            Storage(setting), null, [.. result.Ledger.Select(r => r.MinutesToTarget)], result.Assumptions, result.Cautions, result.Working, result);
+            Storage(setting),
+            null,
+            [.. result.Ledger.Select(r => r.MinutesToTarget)],
+            result.Assumptions,
+            result.Cautions,
+            result.Working,
+            result
+        );
     }
 
     /// <summary>"2 tablets", and in how much water where only another fill takes a whole number.</summary>
@@ -81,12 +97,13 @@ public sealed class ChemicalBarrier(string id, string name, ChemicalProfile prof
         return new Supply(dose.Words, 0.05 * dose.Units, dose.Units / (product?.DropsPerMl ?? ChemicalProfiles.DefaultDropsPerMl), left);
     }
 
-    private static Taste TasteOf(ActiveIngredient active) => active switch
-    {
-        ActiveIngredient.FreeChlorine => Taste.Chlorine,
-        ActiveIngredient.ChlorineDioxide => Taste.Faint,
-        _ => Taste.Iodine,
-    };
+    private static Taste TasteOf(ActiveIngredient active) =>
+        active switch
+        {
+            ActiveIngredient.FreeChlorine => Taste.Chlorine,
+            ActiveIngredient.ChlorineDioxide => Taste.Faint,
+            _ => Taste.Iodine,
+        };
 
     private List<string> Risks(FieldWater water, ContactAnswer contact)
     {

@@ -15,13 +15,23 @@ internal static class ChemicalCautions
         var cautions = new List<Caution>();
         if (profile.Active != ActiveIngredient.ChlorineDioxide)
         {
-            cautions.Add(new(
-                NoCryptosporidium, Severity.Warning,
-                "Does not reach Cryptosporidium, however long you wait. Boil it or use chlorine dioxide to cover it."));
+            cautions.Add(
+                new(
+                    NoCryptosporidium,
+                    Severity.Warning,
+                    "Does not reach Cryptosporidium, however long you wait. Boil it or use chlorine dioxide to cover it."
+                )
+            );
         }
         else if (!profile.Claims.Contains(OrganismClass.Cryptosporidium))
         {
-            cautions.Add(new(NoCryptosporidium, Severity.Warning, "Its label does not claim Cryptosporidium: not counted on. Boil it, or filter it first."));
+            cautions.Add(
+                new(
+                    NoCryptosporidium,
+                    Severity.Warning,
+                    "Its label does not claim Cryptosporidium: not counted on. Boil it, or filter it first."
+                )
+            );
         }
 
         if (profile.Copy?.Doubt(ChemicalProfiles.Find(profile.Id) ?? profile, profile.StockPercent) is { } doubt)
@@ -31,26 +41,35 @@ internal static class ChemicalCautions
 
         if (profile.AsksTheNose)
         {
-            cautions.Add(new("smell-check", Severity.Note, "The wait makes it ready to check: drinkable once the nose says faint chlorine. None: dose again, 15 minutes more."));
+            cautions.Add(
+                new(
+                    "smell-check",
+                    Severity.Note,
+                    "The wait makes it ready to check: drinkable once the nose says faint chlorine. None: dose again, 15 minutes more."
+                )
+            );
         }
 
         cautions.AddRange(profile.Cautions.Select((line, i) => new Caution($"label-{i + 1}", Severity.Warning, line)));
         if (water.Given.Colour == WaterColour.Green)
         {
-            cautions.Add(new(
-                "green", Severity.Danger,
-                "Scum, paint-like streaks or pea-soup green: leave it. No treatment takes out algal toxins."));
+            cautions.Add(
+                new("green", Severity.Danger, "Scum, paint-like streaks or pea-soup green: leave it. No treatment takes out algal toxins.")
+            );
         }
 
         if (water.TemperatureC < ChemicalProfile.VeryColdBelowC)
         {
-            cautions.Add(new(
-                "very-cold", Severity.Note,
-                $"Below {say.Of(Quantity.Temperature, ChemicalProfile.VeryColdBelowC)}: dissolving takes twice as long."));
+            cautions.Add(
+                new(
+                    "very-cold",
+                    Severity.Note,
+                    $"Below {say.Of(Quantity.Temperature, ChemicalProfile.VeryColdBelowC)}: dissolving takes twice as long."
+                )
+            );
         }
 
-        cautions.Add(new(
-            "outranked", Severity.Note, "The product's label, local advice and a clinician's word outrank this answer."));
+        cautions.Add(new("outranked", Severity.Note, "The product's label, local advice and a clinician's word outrank this answer."));
         return cautions;
     }
 }

@@ -42,7 +42,8 @@ public sealed record ChemicalOptions(
     double? BleachStrengthPercent = null,
     double? BleachAgeMonths = null,
     DropCount? DropCount = null,
-    bool? WithoutCryptosporidium = null);
+    bool? WithoutCryptosporidium = null
+);
 
 public static class ChemicalFields
 {
@@ -51,21 +52,49 @@ public static class ChemicalFields
     public static readonly ChoiceField Light = ChoiceField.Of<BottleLight>("chemical.light", "Where the bottle stands");
 
     public static readonly NumberField PH = new(
-        "chemical.ph", "pH", Quantity.Plain, 4, 9, "Above 9 chlorine is too weak to count: take another method.");
+        "chemical.ph",
+        "pH",
+        Quantity.Plain,
+        4,
+        9,
+        "Above 9 chlorine is too weak to count: take another method."
+    );
 
     public static readonly NumberField BleachStrength = new(
-        "chemical.bleachStrengthPercent", "Bleach strength", Quantity.Percent, Bleach.WeakestPercent, Bleach.StrongestPercent,
-        "Read it on the bottle; weaker or stronger bleach is not for drinking water.");
+        "chemical.bleachStrengthPercent",
+        "Bleach strength",
+        Quantity.Percent,
+        Bleach.WeakestPercent,
+        Bleach.StrongestPercent,
+        "Read it on the bottle; weaker or stronger bleach is not for drinking water."
+    );
 
     public static readonly NumberField BleachAge = new(
-        "chemical.bleachAgeMonths", "Months since the pack date", Quantity.Months, 0, 120, "Count from the date on the bottle.");
+        "chemical.bleachAgeMonths",
+        "Months since the pack date",
+        Quantity.Months,
+        0,
+        120,
+        "Count from the date on the bottle."
+    );
 
     public static readonly NumberField CountedDrops = new(
-        "chemical.dropCount.drops", "Drops counted", Quantity.Plain, 5, 250, "Count drops into 1 or 5 mL.");
+        "chemical.dropCount.drops",
+        "Drops counted",
+        Quantity.Plain,
+        5,
+        250,
+        "Count drops into 1 or 5 mL."
+    );
 
     public static readonly NumberField CountedMillilitres = new(
-        "chemical.dropCount.millilitres", "Measure counted into", Quantity.SmallVolume, 1, 5, "Count drops into 1 or 5 mL.");
+        "chemical.dropCount.millilitres",
+        "Measure counted into",
+        Quantity.SmallVolume,
+        1,
+        5,
+        "Count drops into 1 or 5 mL."
+    );
 
-    public static readonly IReadOnlyList<Field> All =
-        [Date, Light, PH, BleachStrength, BleachAge, CountedDrops, CountedMillilitres];
+    public static readonly IReadOnlyList<Field> All = [Date, Light, PH, BleachStrength, BleachAge, CountedDrops, CountedMillilitres];
 }

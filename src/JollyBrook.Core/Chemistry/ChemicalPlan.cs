@@ -14,10 +14,18 @@ namespace JollyBrook.Core.Chemistry;
 /// <param name="CapacityL">What the container holds, litres; null when not known.</param>
 /// <param name="DarkMinutes">Minutes of dark before the sun can reach a clear bottle; 0 when not known.</param>
 public sealed record ChemicalQuestion(
-    ChemicalProfile Profile, FieldWater Water, ChemicalOptions? Options, LogTarget Target, ChainSoFar Before, double? CapacityL = null,
-    double DarkMinutes = 0);
+    ChemicalProfile Profile,
+    FieldWater Water,
+    ChemicalOptions? Options,
+    LogTarget Target,
+    ChainSoFar Before,
+    double? CapacityL = null,
+    double DarkMinutes = 0
+);
 
-/// <summary>A chemical product as a barrier: dose, contact time and ledger. The label is the floor, twice the clear dose the ceiling.</summary>
+/// <summary>
+/// A chemical product as a barrier: dose, contact time and ledger. The label is the floor, twice the clear dose the ceiling.
+/// </summary>
 public static class ChemicalPlan
 {
     /// <exception cref="BadInputException">A field is out of its range.</exception>
@@ -32,8 +40,8 @@ public static class ChemicalPlan
         ChemicalUnknowns.Add(drawn, assumptions, intake.Say);
         var working = new Working();
         var cautions = ChemicalCautions.For(profile, drawn, intake.Say);
-        ChemicalResult Refuse(Refusal refusal) => new(
-            profile, drawn, null, null, NoCredit(profile, ask.Target, refusal), refusal, assumptions, cautions, working);
+        ChemicalResult Refuse(Refusal refusal) =>
+            new(profile, drawn, null, null, NoCredit(profile, ask.Target, refusal), refusal, assumptions, cautions, working);
         if (ChemicalRefusals.Before(profile, drawn, setup) is { } refused)
         {
             return Refuse(refused);
@@ -54,20 +62,55 @@ public static class ChemicalPlan
         var atStart = full.ResidualMgPerL * light.FactorAtStart;
         if (atStart <= 0 || (profile.Active == ActiveIngredient.Iodine && atStart < IodineTimes.WeakestMgPerL))
         {
-            return Refuse(ChemicalRefusals.NoResidual(full with { ResidualMgPerL = atStart }, counted.MgPerL, DisinfectantDemand.MgPerL(water.Clarity, water.Colour)));
+            return Refuse(
+                ChemicalRefusals.NoResidual(
+                    full with
+                    {
+                        ResidualMgPerL = atStart,
+                    },
+                    counted.MgPerL,
+                    DisinfectantDemand.MgPerL(water.Clarity, water.Colour)
+                )
+            );
         }
 
         var contact = ContactTime.For(
             new ContactQuestion(
-                profile, water, full, light, Milder(ask, setup, unit), ask.Before, ask.Target, ask.Options?.WithoutCryptosporidium == true),
-            working);
+                profile,
+                water,
+                full,
+                light,
+                Milder(ask, setup, unit),
+                ask.Before,
+                ask.Target,
+                ask.Options?.WithoutCryptosporidium == true
+            ),
+            working
+        );
         return new ChemicalResult(
-            profile, water, Dose(profile, strength, counted, drawn, unit, setup, intake.Say),
+            profile,
+            water,
+            Dose(profile, strength, counted, drawn, unit, setup, intake.Say),
             new ContactAnswer(
-                contact.WaitMinutes, contact.LabelMinutes, profile.Wait.Words, contact.ComputedMinutes,
-                contact.ComputedMinutes > contact.LabelMinutes, contact.LongestFor, DisinfectantDemand.MgPerL(water.Clarity, water.Colour), atStart,
-                profile.MixStandMinutes, DissolveMinutes(profile, water), contact.Note, contact.Shorter),
-            contact.Ledger, null, assumptions, cautions, working);
+                contact.WaitMinutes,
+                contact.LabelMinutes,
+                profile.Wait.Words,
+                contact.ComputedMinutes,
+                contact.ComputedMinutes > contact.LabelMinutes,
+                contact.LongestFor,
+                DisinfectantDemand.MgPerL(water.Clarity, water.Colour),
+                atStart,
+                profile.MixStandMinutes,
+                DissolveMinutes(profile, water),
+                contact.Note,
+                contact.Shorter
+            ),
+            contact.Ledger,
+            null,
+            assumptions,
+            cautions,
+            working
+        );
     }
 
     private static IReadOnlyList<LedgerRow> NoCredit(ChemicalProfile profile, LogTarget target, Refusal refusal) =>
@@ -85,56 +128,83 @@ public static class ChemicalPlan
         {
             percent = Bleach.StrengthPercent(setup.BleachPercent, setup.BleachAgeMonths!.Value);
             working.Add(
-                "Bleach strength now", "s = s0·(1 − 0.20·months/12)", Bleach.Source,
+                "Bleach strength now",
+                "s = s0·(1 − 0.20·months/12)",
+                Bleach.Source,
                 WorkingValue.Of("s", percent, "%"),
-                WorkingValue.Of("s0", setup.BleachPercent, "%"), WorkingValue.Of("age", setup.BleachAgeMonths.Value, "months"));
+                WorkingValue.Of("s0", setup.BleachPercent, "%"),
+                WorkingValue.Of("age", setup.BleachAgeMonths.Value, "months")
+            );
         }
 
         var mgPerDrop = 10 * percent / setup.DropsPerMl;
         working.Add(
-            "Disinfectant in a drop", "m = 10·s/(drops per mL)", "Stock in mg/mL is ten times its % w/v",
+            "Disinfectant in a drop",
+            "m = 10·s/(drops per mL)",
+            "Stock in mg/mL is ten times its % w/v",
             WorkingValue.Of("m", mgPerDrop, "mg"),
-            WorkingValue.Of("s", percent, "%"), WorkingValue.Of("drops per mL", setup.DropsPerMl));
+            WorkingValue.Of("s", percent, "%"),
+            WorkingValue.Of("drops per mL", setup.DropsPerMl)
+        );
         return mgPerDrop;
     }
 
     private static CountedDose Count(ChemicalProfile profile, DoseStrength strength, FieldWater water, DoseUnit unit, double? capacityL)
     {
         // The template's drops of bleach are scaled by strength; every other label's own count is the floor, a copied bleach label's too.
-        var labelPerL = profile is { IsHouseholdBleach: true, Copy: null } ? 0 : profile.Dose.PerL * (strength.LabelMgPerL / profile.LabelMgPerL);
+        var labelPerL = profile is { IsHouseholdBleach: true, Copy: null }
+            ? 0
+            : profile.Dose.PerL * (strength.LabelMgPerL / profile.LabelMgPerL);
         return CountedDose.For(unit, strength, labelPerL, water.VolumeL, capacityL);
     }
 
     private static void Explain(Working working, DoseStrength strength, CountedDose counted, FieldWater water, DoseUnit unit)
     {
         working.Add(
-            "Strength to dose", strength.Why ?? "the label's clear-water dose", DoseStrength.Source,
+            "Strength to dose",
+            strength.Why ?? "the label's clear-water dose",
+            DoseStrength.Source,
             WorkingValue.Of("D", strength.AskedMgPerL, "mg/L"),
-            WorkingValue.Of("label", strength.LabelMgPerL, "mg/L"), WorkingValue.Of("ceiling", strength.CeilingMgPerL, "mg/L"));
+            WorkingValue.Of("label", strength.LabelMgPerL, "mg/L"),
+            WorkingValue.Of("ceiling", strength.CeilingMgPerL, "mg/L")
+        );
         working.Add(
-            "Count", CountedDose.Formula, "Whole tablets or drops, rounded up; a label's own number when the water is within 6 % of it; never past the ceiling",
+            "Count",
+            CountedDose.Formula,
+            "Whole tablets or drops, rounded up; a label's own number when the water is within 6 % of it; never past the ceiling",
             WorkingValue.Of("n", counted.Units),
-            WorkingValue.Of("D", strength.AskedMgPerL, "mg/L"), WorkingValue.Of("V", water.VolumeL, "L"),
-            WorkingValue.Of("m", unit.Mg, "mg"), WorkingValue.Of("exact", counted.ExactUnits), WorkingValue.Of("fill", counted.FillL, "L"));
+            WorkingValue.Of("D", strength.AskedMgPerL, "mg/L"),
+            WorkingValue.Of("V", water.VolumeL, "L"),
+            WorkingValue.Of("m", unit.Mg, "mg"),
+            WorkingValue.Of("exact", counted.ExactUnits),
+            WorkingValue.Of("fill", counted.FillL, "L")
+        );
     }
 
     /// <summary>
-    /// The strength counted with. A drop is no exact measure: rounding up to whole drops is not counted as strength (pick). Nor do the drops
-    /// that clearer or warmer water gets as well count for more because this water asks for more.
+    /// The strength counted with. A drop is no exact measure: rounding up to whole drops is not counted as strength (pick). Nor do the
+    /// drops that clearer or warmer water gets as well count for more because this water asks for more.
     /// </summary>
     private static double CountedMgPerL(ChemicalProfile profile, FieldWater water, DoseUnit unit, double? capacityL, double mgPerL) =>
         profile.Form == ProductForm.Tablet
             ? mgPerL
             : MilderWaters(profile, water)
-                .Where(other => other == water || Count(profile, DoseStrength.For(profile, other), other, unit, capacityL).MgPerL >= mgPerL - 1e-9)
+                .Where(other =>
+                    other == water || Count(profile, DoseStrength.For(profile, other), other, unit, capacityL).MgPerL >= mgPerL - 1e-9
+                )
                 .Select(other => DoseStrength.For(profile, other).AskedMgPerL)
-                .Append(mgPerL).Min();
+                .Append(mgPerL)
+                .Min();
 
     /// <summary>What so many units leave to work in this water in the dark, mg/L.</summary>
     internal static double Residual(ChemicalProfile profile, FieldWater water, ChemicalSetup setup, double units)
     {
         var mgPerL = units * MgPerUnit(profile, setup, new Working()) / water.VolumeL;
-        return LeftToWork(CountedMgPerL(profile, water, DoseUnit.Of(profile, MgPerUnit(profile, setup, new Working())), null, mgPerL), water.Clarity, water.Colour);
+        return LeftToWork(
+            CountedMgPerL(profile, water, DoseUnit.Of(profile, MgPerUnit(profile, setup, new Working())), null, mgPerL),
+            water.Clarity,
+            water.Colour
+        );
     }
 
     /// <summary>max(0, dose − demand), mg/L.</summary>
@@ -149,7 +219,9 @@ public static class ChemicalPlan
         foreach (var other in MilderWaters(profile, water).Where(w => w != water))
         {
             var counted = Count(profile, DoseStrength.For(profile, other), other, unit, ask.CapacityL);
-            var residual = counted.FitsNone ? 0 : LeftToWork(CountedMgPerL(profile, other, unit, ask.CapacityL, counted.MgPerL), other.Clarity, other.Colour);
+            var residual = counted.FitsNone
+                ? 0
+                : LeftToWork(CountedMgPerL(profile, other, unit, ask.CapacityL, counted.MgPerL), other.Clarity, other.Colour);
             if (residual > 0)
             {
                 milder.Add(new ContactConditions(residual, other.TemperatureC, setup.PH));
@@ -162,27 +234,42 @@ public static class ChemicalPlan
     /// <summary>Every clearer, less coloured or less cold water, as far as its dose may be another; the water itself among them.</summary>
     private static IEnumerable<FieldWater> MilderWaters(ChemicalProfile profile, FieldWater water)
     {
-        double[] temperatures = profile.Dose.DoublesWhenVeryCold && water.TemperatureC < ChemicalProfile.VeryColdBelowC
-            ? [water.TemperatureC, ChemicalProfile.VeryColdBelowC]
-            : [water.TemperatureC];
+        double[] temperatures =
+            profile.Dose.DoublesWhenVeryCold && water.TemperatureC < ChemicalProfile.VeryColdBelowC
+                ? [water.TemperatureC, ChemicalProfile.VeryColdBelowC]
+                : [water.TemperatureC];
         WaterColour[] colours = water.Colour == WaterColour.None ? [WaterColour.None] : [WaterColour.None, water.Colour];
-        return
-            from temperature in temperatures
+        return from temperature in temperatures
             from colour in colours
             from clarity in Enumerable.Range((int)Clarity.Clear, water.Clarity - Clarity.Clear + 1)
-            select water with { TemperatureC = temperature, Colour = colour, Clarity = (Clarity)clarity };
+            select water with
+            {
+                TemperatureC = temperature,
+                Colour = colour,
+                Clarity = (Clarity)clarity,
+            };
     }
 
-    private static ContactConditions Conditions(double doseMgPerL, FieldWater water, ChemicalSetup setup, ContactLight light, Working working)
+    private static ContactConditions Conditions(
+        double doseMgPerL,
+        FieldWater water,
+        ChemicalSetup setup,
+        ContactLight light,
+        Working working
+    )
     {
         var residual = LeftToWork(doseMgPerL, water.Clarity, water.Colour);
         working.Add(
-            "Strength left to work", "C = max(0, dose − demand)·sun", DisinfectantDemand.Source,
+            "Strength left to work",
+            "C = max(0, dose − demand)·sun",
+            DisinfectantDemand.Source,
             WorkingValue.Of("C", residual * light.FactorAtStart, "mg/L"),
-            WorkingValue.Of("dose", doseMgPerL, "mg/L"), WorkingValue.Of("demand", DisinfectantDemand.MgPerL(water.Clarity, water.Colour), "mg/L"),
+            WorkingValue.Of("dose", doseMgPerL, "mg/L"),
+            WorkingValue.Of("demand", DisinfectantDemand.MgPerL(water.Clarity, water.Colour), "mg/L"),
             WorkingValue.Of("clarity", Turbidity.Spoken(water.Clarity)),
             WorkingValue.Of("colour", water.Colour.ToString().ToLowerInvariant()),
-            WorkingValue.Of("sun", light.FactorAtStart));
+            WorkingValue.Of("sun", light.FactorAtStart)
+        );
         return new ContactConditions(residual, water.TemperatureC, setup.PH);
     }
 
@@ -191,7 +278,14 @@ public static class ChemicalPlan
         profile.DissolveMinutes * (water.TemperatureC < ChemicalProfile.VeryColdBelowC ? 2 : 1);
 
     private static DoseAnswer Dose(
-        ChemicalProfile profile, DoseStrength strength, CountedDose counted, FieldWater drawn, DoseUnit unit, ChemicalSetup setup, Speaker say) =>
+        ChemicalProfile profile,
+        DoseStrength strength,
+        CountedDose counted,
+        FieldWater drawn,
+        DoseUnit unit,
+        ChemicalSetup setup,
+        Speaker say
+    ) =>
         new(
             counted.Units,
             DoseWords.Of(profile.Form, counted.Units),
@@ -205,9 +299,17 @@ public static class ChemicalPlan
             strength.Why,
             FillHint(profile, strength, counted, drawn.VolumeL, unit, say),
             Neutraliser.AscorbicAcidMg(profile.Active, counted.MgPerL * counted.FillL),
-            counted.FillL);
+            counted.FillL
+        );
 
-    private static string? FillHint(ChemicalProfile profile, DoseStrength strength, CountedDose counted, double volumeL, DoseUnit unit, Speaker say)
+    private static string? FillHint(
+        ChemicalProfile profile,
+        DoseStrength strength,
+        CountedDose counted,
+        double volumeL,
+        DoseUnit unit,
+        Speaker say
+    )
     {
         if (Math.Abs(counted.FillL - volumeL) > 1e-9)
         {
@@ -222,9 +324,11 @@ public static class ChemicalPlan
         var fills = CountedDose.WholeFills(unit, strength, counted.ExactUnits);
         return fills.Count == 0
             ? null
-            : $"A whole number fits exactly at {string.Join(" and at ", fills.Select(f => $"{say.Of(Quantity.Volume, f.VolumeL)} ({DoseWords.Of(profile.Form, f.Units)})"))}; " +
-              (counted.Units < counted.ExactUnits
-                ? $"{say.Of(Quantity.Volume, volumeL)} is so little more that the label's number holds."
-                : $"{say.Of(Quantity.Volume, volumeL)} is rounded up.");
+            : $"A whole number fits exactly at {string.Join(" and at ", fills.Select(f => $"{say.Of(Quantity.Volume, f.VolumeL)} ({DoseWords.Of(profile.Form, f.Units)})"))}; "
+                + (
+                    counted.Units < counted.ExactUnits
+                        ? $"{say.Of(Quantity.Volume, volumeL)} is so little more that the label's number holds."
+                        : $"{say.Of(Quantity.Volume, volumeL)} is rounded up."
+                );
     }
 }

@@ -17,7 +17,8 @@ public sealed record LabelDose(
     double CloudyFactor = 1,
     bool DoublesWhenColoured = false,
     bool DoublesWhenVeryCold = false,
-    bool MaySplit = false)
+    bool MaySplit = false
+)
 {
     /// <summary>Tablets or drops for a litre of clear water.</summary>
     public double PerL => Amount / VolumeL;
@@ -48,7 +49,8 @@ public sealed record ChemicalProfile(
     double MixStandMinutes,
     double DissolveMinutes,
     IReadOnlyList<string> Cautions,
-    CopiedLabel? Copy = null)
+    CopiedLabel? Copy = null
+)
 {
     /// <summary>Water colder than this is "cold" for label rules, °C, unless a label says otherwise.</summary>
     public const double ColdBelowC = 10;
@@ -69,18 +71,21 @@ public sealed record ChemicalProfile(
     public string Words => $"{Dose.Words}; {Wait.Words}";
 
     /// <summary>The template written out as a label, to fill the form from.</summary>
-    public CopiedLabel AsLabel() => new(
-        Dose.Amount,
-        Dose.VolumeL / LabelUnits.LitresIn(DoseUnitOfWater),
-        DoseUnitOfWater,
-        new CopiedWaits(Wait.Bacteria, Wait.Viruses, Wait.Giardia, Wait.Cryptosporidium),
-        Wait.Cold is { } cold && Wait.RulesReachCryptosporidium ? new CopiedCold(cold.BelowC, cold.Times, cold.PlusMinutes) : null,
-        Dose.CloudyFactor > 1 ? new CopiedCloudy(Dose.CloudyFactor) : null,
-        IsHouseholdBleach ? null : Math.Round(LabelMgPerL, 2),
-        MixMinutes: MixStandMinutes > 0 ? MixStandMinutes : null,
-        DissolveMinutes: DissolveMinutes);
+    public CopiedLabel AsLabel() =>
+        new(
+            Dose.Amount,
+            Dose.VolumeL / LabelUnits.LitresIn(DoseUnitOfWater),
+            DoseUnitOfWater,
+            new CopiedWaits(Wait.Bacteria, Wait.Viruses, Wait.Giardia, Wait.Cryptosporidium),
+            Wait.Cold is { } cold && Wait.RulesReachCryptosporidium ? new CopiedCold(cold.BelowC, cold.Times, cold.PlusMinutes) : null,
+            Dose.CloudyFactor > 1 ? new CopiedCloudy(Dose.CloudyFactor) : null,
+            IsHouseholdBleach ? null : Math.Round(LabelMgPerL, 2),
+            MixMinutes: MixStandMinutes > 0 ? MixStandMinutes : null,
+            DissolveMinutes: DissolveMinutes
+        );
 
-    private LabelUnit DoseUnitOfWater => Math.Abs(Dose.VolumeL - LabelUnits.LitresIn(LabelUnit.UsQuart)) < 1e-9 ? LabelUnit.UsQuart : LabelUnit.Litre;
+    private LabelUnit DoseUnitOfWater =>
+        Math.Abs(Dose.VolumeL - LabelUnits.LitresIn(LabelUnit.UsQuart)) < 1e-9 ? LabelUnit.UsQuart : LabelUnit.Litre;
 
     /// <summary>Classes the label claims.</summary>
     public IReadOnlyList<OrganismClass> Claims => Wait.Claims;

@@ -11,10 +11,13 @@ internal static class ChemicalUnknowns
     {
         if (!water.ClarityKnown)
         {
-            assumptions.Add(new(
-                WaterFields.Clarity.Path,
-                "Clarity not known: taken as cloudy, the worst water a dose counts in. If a dark mark vanishes under less than " +
-                $"{Speaker.Number(Turbidity.VanishingDepthCm(Turbidity.ChemicalLimitNtu), 0)} cm of it, it is muddy: clear it first."));
+            assumptions.Add(
+                new(
+                    WaterFields.Clarity.Path,
+                    "Clarity not known: taken as cloudy, the worst water a dose counts in. If a dark mark vanishes under less than "
+                        + $"{Speaker.Number(Turbidity.VanishingDepthCm(Turbidity.ChemicalLimitNtu), 0)} cm of it, it is muddy: clear it first."
+                )
+            );
         }
 
         if (!water.ColourKnown)
@@ -24,9 +27,12 @@ internal static class ChemicalUnknowns
 
         if (!water.TemperatureKnown)
         {
-            assumptions.Add(new(
-                WaterFields.Temperature.Path,
-                $"Water temperature not known: taken as {say.Of(Quantity.Temperature, FieldWater.ColdestC)}, the slowest."));
+            assumptions.Add(
+                new(
+                    WaterFields.Temperature.Path,
+                    $"Water temperature not known: taken as {say.Of(Quantity.Temperature, FieldWater.ColdestC)}, the slowest."
+                )
+            );
         }
     }
 }

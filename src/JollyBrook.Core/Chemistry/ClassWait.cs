@@ -15,7 +15,14 @@ namespace JollyBrook.Core.Chemistry;
 /// </param>
 /// <param name="Reaches">Whether that wait reaches what is wanted.</param>
 internal sealed record ClassWait(
-    OrganismClass Organism, ContactRate Rate, double Wanted, bool IsClaimed, double Own, double Computed, bool Reaches)
+    OrganismClass Organism,
+    ContactRate Rate,
+    double Wanted,
+    bool IsClaimed,
+    double Own,
+    double Computed,
+    bool Reaches
+)
 {
     public const string NotClaimed = "The label does not claim it: not credited";
 
@@ -36,20 +43,35 @@ internal sealed record ClassWait(
             ? ask.Milder.Select(at => ContactRate.Of(ask.Profile.Active, organism, at, ask.Light).MinutesTo(wanted)).Append(own).Max()
             : 0;
         return new ClassWait(
-            organism, rate, wanted, ask.Profile.Claims.Contains(organism), Day(ever ? own : 0), Day(longest),
-            wanted <= 0 || (ever && own <= ContactTime.LongestCreditedMinutes));
+            organism,
+            rate,
+            wanted,
+            ask.Profile.Claims.Contains(organism),
+            Day(ever ? own : 0),
+            Day(longest),
+            wanted <= 0 || (ever && own <= ContactTime.LongestCreditedMinutes)
+        );
     }
 
     /// <summary>What a wait comes to.</summary>
     public LedgerRow Row(double wait, ContactQuestion ask)
     {
         var logs = IsClaimed ? Math.Min(LogTarget.Cap, Rate.Logs(Math.Min(wait, ContactTime.LongestCreditedMinutes))) : 0;
-        var reason = !IsClaimed ? NotClaimed : logs <= 0 ? Rate.AtStart.Source : $"{Speaker.Minutes(wait)} of contact";
+        var reason =
+            !IsClaimed ? NotClaimed
+            : logs <= 0 ? Rate.AtStart.Source
+            : $"{Speaker.Minutes(wait)} of contact";
         // Short of what this barrier has to give, not of the whole target.
         var missing = Math.Max(0, Wanted - logs);
         return new LedgerRow(
-            Organism, ask.Target.For(Organism), [new LogCredit(ask.Profile.Name, logs, reason)], logs, missing <= 1e-9 ? 0 : missing, missing <= 1e-9,
-            IsAsked && IsClaimed && Reaches ? Computed : null);
+            Organism,
+            ask.Target.For(Organism),
+            [new LogCredit(ask.Profile.Name, logs, reason)],
+            logs,
+            missing <= 1e-9 ? 0 : missing,
+            missing <= 1e-9,
+            IsAsked && IsClaimed && Reaches ? Computed : null
+        );
     }
 
     private static double Day(double minutes) => Math.Min(minutes, ContactTime.LongestCreditedMinutes);

@@ -27,9 +27,12 @@ internal readonly record struct ContactRate(InactivationRate Dark, InactivationR
     /// <summary>The rate at the beginning, for showing.</summary>
     public InactivationRate AtStart => Light.DarkMinutes > 0 ? Dark : Lit;
 
-    public static ContactRate Of(ActiveIngredient active, Water.OrganismClass organism, ContactConditions full, ContactLight light) => new(
-        Disinfectant.Rate(active, organism, full),
-        Disinfectant.Rate(active, organism, full with { ResidualMgPerL = full.ResidualMgPerL * ContactLight.SunFactor }), light);
+    public static ContactRate Of(ActiveIngredient active, Water.OrganismClass organism, ContactConditions full, ContactLight light) =>
+        new(
+            Disinfectant.Rate(active, organism, full),
+            Disinfectant.Rate(active, organism, full with { ResidualMgPerL = full.ResidualMgPerL * ContactLight.SunFactor }),
+            light
+        );
 
     /// <summary>Logs after so many minutes.</summary>
     public double Logs(double minutes) =>

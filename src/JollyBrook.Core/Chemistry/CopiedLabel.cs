@@ -37,9 +37,22 @@ public sealed record CopiedCloudy(double? DoseTimes = null, double? WaitTimes = 
 /// <param name="Steps">Its steps in its own words, up to 12 of 200 characters.</param>
 /// <param name="Warnings">Its warnings in its own words, up to 12 of 200 characters.</param>
 public sealed record CopiedLabel(
-    double? Amount, double? Water, LabelUnit? Unit = null, CopiedWaits? Waits = null, CopiedCold? Cold = null, CopiedCloudy? Cloudy = null,
-    double? MgPerL = null, ActiveIngredient? Active = null, ProductForm? Form = null, string? Strength = null, double? MixMinutes = null,
-    double? DissolveMinutes = null, bool? MaySplit = null, IReadOnlyList<string>? Steps = null, IReadOnlyList<string>? Warnings = null)
+    double? Amount,
+    double? Water,
+    LabelUnit? Unit = null,
+    CopiedWaits? Waits = null,
+    CopiedCold? Cold = null,
+    CopiedCloudy? Cloudy = null,
+    double? MgPerL = null,
+    ActiveIngredient? Active = null,
+    ProductForm? Form = null,
+    string? Strength = null,
+    double? MixMinutes = null,
+    double? DissolveMinutes = null,
+    bool? MaySplit = null,
+    IReadOnlyList<string>? Steps = null,
+    IReadOnlyList<string>? Warnings = null
+)
 {
     /// <summary>A copy weaker than this share of its template is asked about.</summary>
     private const double DoubtedBelow = 0.5;
@@ -64,12 +77,18 @@ public sealed record CopiedLabel(
         var mgPerUnit = stock is { } percent ? 10 * percent / ChemicalProfiles.DefaultDropsPerMl : template.MgPerUnit;
         var dose = template.Dose with
         {
-            Amount = amount, VolumeL = litres, Words = DoseOnLabel(amount, form), CloudyFactor = Math.Max(1, Cloudy?.DoseTimes ?? template.Dose.CloudyFactor),
+            Amount = amount,
+            VolumeL = litres,
+            Words = DoseOnLabel(amount, form),
+            CloudyFactor = Math.Max(1, Cloudy?.DoseTimes ?? template.Dose.CloudyFactor),
             MaySplit = MaySplit ?? template.Dose.MaySplit,
         };
         return template with
         {
-            Name = Strength is { Length: > 0 } strength && !template.Name.Contains(strength, StringComparison.OrdinalIgnoreCase) ? $"{template.Name} ({strength})" : template.Name,
+            Name =
+                Strength is { Length: > 0 } strength && !template.Name.Contains(strength, StringComparison.OrdinalIgnoreCase)
+                    ? $"{template.Name} ({strength})"
+                    : template.Name,
             Active = Active ?? template.Active,
             Form = form,
             Dose = dose,
@@ -98,7 +117,15 @@ public sealed record CopiedLabel(
             return $"Copied right? {copy.Dose.Words} gives {Speaker.Number(copy.LabelMgPerL, 1)} mg/L; such a product usually gives {Speaker.Number(template.LabelMgPerL, 1)}.";
         }
 
-        var clear = new FieldWater(1, Clarity.Clear, WaterColour.None, ChemicalProfile.ColdBelowC, null, 0, new WaterInput(1, Clarity.Clear, WaterColour.None, null, null));
+        var clear = new FieldWater(
+            1,
+            Clarity.Clear,
+            WaterColour.None,
+            ChemicalProfile.ColdBelowC,
+            null,
+            0,
+            new WaterInput(1, Clarity.Clear, WaterColour.None, null, null)
+        );
         return OrganismClasses.All.Any(o => copy.Wait.For(o, clear) < DoubtedBelow * template.Wait.For(o, clear))
             ? $"Copied right? {copy.Wait.Words}; such a product usually asks {template.Wait.Words}."
             : null;
@@ -111,10 +138,13 @@ public sealed record CopiedLabel(
     private LabelWait WaitOver(LabelWait template)
     {
         var named = Waits is { } w ? new LabelWait(w.Bacteria, w.Viruses, w.Giardia, w.Cryptosporidium, "") : template;
-        var cold = Cold is { } rule ? new ColdRule(rule.BelowC ?? ChemicalProfile.ColdBelowC, Math.Max(1, rule.Times ?? 1), rule.PlusMinutes ?? 0) : template.Cold;
+        var cold = Cold is { } rule
+            ? new ColdRule(rule.BelowC ?? ChemicalProfile.ColdBelowC, Math.Max(1, rule.Times ?? 1), rule.PlusMinutes ?? 0)
+            : template.Cold;
         var wait = named with
         {
-            Cold = cold, CloudyTimes = Math.Max(1, Cloudy?.WaitTimes ?? template.CloudyTimes),
+            Cold = cold,
+            CloudyTimes = Math.Max(1, Cloudy?.WaitTimes ?? template.CloudyTimes),
             RulesReachCryptosporidium = Cold is not null || Cloudy?.WaitTimes is not null || template.RulesReachCryptosporidium,
         };
         return Waits is null && Cold is null && Cloudy?.WaitTimes is null ? template : wait with { Words = WaitOnLabel(wait) };
@@ -124,13 +154,27 @@ public sealed record CopiedLabel(
     {
         List<string> parts =
         [
-            .. new[] { (OrganismClass.Bacteria, wait.Bacteria), (OrganismClass.Viruses, wait.Viruses), (OrganismClass.Giardia, wait.Giardia), (OrganismClass.Cryptosporidium, wait.Cryptosporidium) }
-                .Where(c => c.Item2 is not null).GroupBy(c => c.Item2!.Value).OrderBy(g => g.Key)
-                .Select(g => g.Count() == wait.Claims.Count ? $"{Speaker.Number(g.Key, 0)} min" : $"{OrganismClasses.Spoken(g.Select(c => c.Item1))} {Speaker.Number(g.Key, 0)} min"),
+            .. new[]
+            {
+                (OrganismClass.Bacteria, wait.Bacteria),
+                (OrganismClass.Viruses, wait.Viruses),
+                (OrganismClass.Giardia, wait.Giardia),
+                (OrganismClass.Cryptosporidium, wait.Cryptosporidium),
+            }
+                .Where(c => c.Item2 is not null)
+                .GroupBy(c => c.Item2!.Value)
+                .OrderBy(g => g.Key)
+                .Select(g =>
+                    g.Count() == wait.Claims.Count
+                        ? $"{Speaker.Number(g.Key, 0)} min"
+                        : $"{OrganismClasses.Spoken(g.Select(c => c.Item1))} {Speaker.Number(g.Key, 0)} min"
+                ),
         ];
         if (wait.Cold is { } cold)
         {
-            parts.Add($"below {Speaker.Number(cold.BelowC, 1)} °C {(cold.Times > 1 ? Times(cold.Times) : "")}{(cold.Times > 1 && cold.PlusMinutes > 0 ? " and " : "")}{(cold.PlusMinutes > 0 ? $"{Speaker.Number(cold.PlusMinutes, 0)} min more" : "")}".TrimEnd());
+            parts.Add(
+                $"below {Speaker.Number(cold.BelowC, 1)} °C {(cold.Times > 1 ? Times(cold.Times) : "")}{(cold.Times > 1 && cold.PlusMinutes > 0 ? " and " : "")}{(cold.PlusMinutes > 0 ? $"{Speaker.Number(cold.PlusMinutes, 0)} min more" : "")}".TrimEnd()
+            );
         }
 
         if (wait.CloudyTimes > 1)

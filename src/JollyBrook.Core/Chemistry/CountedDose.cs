@@ -65,10 +65,16 @@ public sealed record CountedDose(double Units, double ExactUnits, double FillL, 
         var (below, above) = (Down(exactUnits, unit.Step), Up(exactUnits, unit.Step));
         return below == above
             ? []
-            : [.. new[] { below, above }.Where(n => n > 0).Select(n => new WholeFill(Math.Floor((n * unit.Mg / strength.AskedMgPerL * 100) + Rounding) / 100, n))];
+            :
+            [
+                .. new[] { below, above }
+                    .Where(n => n > 0)
+                    .Select(n => new WholeFill(Math.Floor((n * unit.Mg / strength.AskedMgPerL * 100) + Rounding) / 100, n)),
+            ];
     }
 
-    private static CountedDose Given(DoseUnit unit, double units, double exact, double litres) => new(units, exact, litres, units * unit.Mg / litres);
+    private static CountedDose Given(DoseUnit unit, double units, double exact, double litres) =>
+        new(units, exact, litres, units * unit.Mg / litres);
 
     /// <summary>
     /// Up to a whole number; down to one where the water is hardly more than the label's: tablets always, drops only where one more would

@@ -28,7 +28,12 @@ public enum RequirementKind
 /// <param name="Requirement">CT in mg·min/L, or minutes, for the class's standard target.</param>
 /// <param name="RequirementIs">What <paramref name="Requirement"/> is.</param>
 public readonly record struct InactivationRate(
-    double LogsPerMinute, string Formula, string Source, double Requirement, RequirementKind RequirementIs)
+    double LogsPerMinute,
+    string Formula,
+    string Source,
+    double Requirement,
+    RequirementKind RequirementIs
+)
 {
     /// <summary>A class that this disinfectant is not credited for.</summary>
     public static InactivationRate None(string source) => new(0, "not credited", source, 0, RequirementKind.None);

@@ -36,10 +36,13 @@ public sealed record DoseStrength(double LabelMgPerL, double AskedMgPerL, double
             return new DoseStrength(clear, clear, ceiling, null);
         }
 
-        var extra = DisinfectantDemand.MgPerL(water.Clarity, water.Colour)
-            - DisinfectantDemand.MgPerL(Clarity.Clear, WaterColour.None);
+        var extra = DisinfectantDemand.MgPerL(water.Clarity, water.Colour) - DisinfectantDemand.MgPerL(Clarity.Clear, WaterColour.None);
         return new DoseStrength(
-            clear, Math.Min(ceiling, clear + extra), ceiling, "cloudy water uses up more than the label's dose allows for");
+            clear,
+            Math.Min(ceiling, clear + extra),
+            ceiling,
+            "cloudy water uses up more than the label's dose allows for"
+        );
     }
 
     private static string? LabelRule(ChemicalProfile profile, FieldWater water)
@@ -55,8 +58,6 @@ public sealed record DoseStrength(double LabelMgPerL, double AskedMgPerL, double
             return "label: double for coloured water";
         }
 
-        return dose.DoublesWhenVeryCold && water.TemperatureC < ChemicalProfile.VeryColdBelowC
-            ? "label: double for very cold water"
-            : null;
+        return dose.DoublesWhenVeryCold && water.TemperatureC < ChemicalProfile.VeryColdBelowC ? "label: double for very cold water" : null;
     }
 }

@@ -13,7 +13,13 @@ internal static class GivenDose
     /// <param name="setting">Container and time.</param>
     /// <param name="units">Tablets, or drops of each part.</param>
     /// <param name="minutes">Contact before the first sip.</param>
-    public static IReadOnlyList<LogCredit> Credits(ChemicalBarrier barrier, FieldWater water, BarrierSetting setting, double units, double minutes)
+    public static IReadOnlyList<LogCredit> Credits(
+        ChemicalBarrier barrier,
+        FieldWater water,
+        BarrierSetting setting,
+        double units,
+        double minutes
+    )
     {
         var (profile, setup) = (barrier.Profile, barrier.Setup(setting));
         if (ChemicalRefusals.Before(profile, water, setup) is { } refused)
@@ -34,7 +40,11 @@ internal static class GivenDose
                 }
 
                 var rate = ContactRate.Of(profile.Active, o, full, light);
-                return new LogCredit(profile.Name, Math.Min(LogTarget.Cap, rate.Logs(Math.Min(minutes, ContactTime.LongestCreditedMinutes))), rate.AtStart.Source);
+                return new LogCredit(
+                    profile.Name,
+                    Math.Min(LogTarget.Cap, rate.Logs(Math.Min(minutes, ContactTime.LongestCreditedMinutes))),
+                    rate.AtStart.Source
+                );
             }),
         ];
     }

@@ -15,7 +15,12 @@ public static class IodineTimes
     private static readonly double[] LogConcentrations = [Math.Log(2), Math.Log(4), Math.Log(8)];
 
     // Rows 2, 4, 8 mg/L; columns 5, 15, 30 °C.
-    private static readonly double[][] Minutes = [[240, 180, 60], [180, 60, 45], [60, 30, 15]];
+    private static readonly double[][] Minutes =
+    [
+        [240, 180, 60],
+        [180, 60, 45],
+        [60, 30, 15],
+    ];
 
     /// <summary>
     /// Minutes to 3 log Giardia and 4 log viruses, bilinear in temperature and log concentration. Below 5 °C the 5 °C value
@@ -45,7 +50,11 @@ public static class IodineTimes
         return MinutesToTarget(at) is { } minutes
             ? new InactivationRate(
                 LogTarget.Standard(organism) / minutes,
-                "minutes from the table, bilinear in T and log C; × 2 below 5 °C", Source, minutes, RequirementKind.Minutes)
+                "minutes from the table, bilinear in T and log C; × 2 below 5 °C",
+                Source,
+                minutes,
+                RequirementKind.Minutes
+            )
             : InactivationRate.None("Iodine below 2 mg/L is outside the table: not counted");
     }
 

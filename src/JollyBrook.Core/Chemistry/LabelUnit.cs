@@ -15,17 +15,19 @@ public enum LabelUnit
 
 public static class LabelUnits
 {
-    public static double LitresIn(LabelUnit unit) => unit switch
-    {
-        LabelUnit.UsQuart => UnitTable.LitresPerQuart,
-        LabelUnit.UsGallon => UnitTable.LitresPerGallon,
-        _ => 1,
-    };
+    public static double LitresIn(LabelUnit unit) =>
+        unit switch
+        {
+            LabelUnit.UsQuart => UnitTable.LitresPerQuart,
+            LabelUnit.UsGallon => UnitTable.LitresPerGallon,
+            _ => 1,
+        };
 
-    public static string Spoken(LabelUnit unit) => unit switch
-    {
-        LabelUnit.UsQuart => "US qt",
-        LabelUnit.UsGallon => "US gal",
-        _ => "L",
-    };
+    public static string Spoken(LabelUnit unit) =>
+        unit switch
+        {
+            LabelUnit.UsQuart => "US qt",
+            LabelUnit.UsGallon => "US gal",
+            _ => "L",
+        };
 }

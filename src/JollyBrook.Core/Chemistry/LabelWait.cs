@@ -22,16 +22,22 @@ public sealed record ColdRule(double BelowC, double Times, double PlusMinutes = 
 /// <param name="CloudyTimes">Times the wait in cloudy water, 1 when it names none.</param>
 /// <param name="RulesReachCryptosporidium">Whether the cold and cloudy rules lengthen the wait for Cryptosporidium, too.</param>
 public sealed record LabelWait(
-    double? Bacteria, double? Viruses, double? Giardia, double? Cryptosporidium, string Words, ColdRule? Cold = null, double CloudyTimes = 1,
-    bool RulesReachCryptosporidium = true)
+    double? Bacteria,
+    double? Viruses,
+    double? Giardia,
+    double? Cryptosporidium,
+    string Words,
+    ColdRule? Cold = null,
+    double CloudyTimes = 1,
+    bool RulesReachCryptosporidium = true
+)
 {
     /// <summary>One wait for bacteria, viruses and Giardia.</summary>
-    public static LabelWait ForThree(double minutes, string words, ColdRule? cold = null) => new(minutes, minutes, minutes, null, words, cold);
+    public static LabelWait ForThree(double minutes, string words, ColdRule? cold = null) =>
+        new(minutes, minutes, minutes, null, words, cold);
 
     public IReadOnlyList<OrganismClass> Claims { get; } =
-    [
-        .. OrganismClasses.All.Zip([Bacteria, Viruses, Giardia, Cryptosporidium]).Where(c => c.Second is not null).Select(c => c.First),
-    ];
+    [.. OrganismClasses.All.Zip([Bacteria, Viruses, Giardia, Cryptosporidium]).Where(c => c.Second is not null).Select(c => c.First)];
 
     /// <summary>The shortest contact the label names in this water, minutes: no rule goes below it.</summary>
     public double LeastFor(FieldWater water) => Claims.Select(c => For(c, water)!.Value).DefaultIfEmpty(0).Min();
@@ -54,11 +60,12 @@ public sealed record LabelWait(
         return Math.Max(cold, water.Clarity >= Clarity.Cloudy ? minutes * CloudyTimes : minutes);
     }
 
-    private double? Named(OrganismClass organism) => organism switch
-    {
-        OrganismClass.Bacteria => Bacteria,
-        OrganismClass.Viruses => Viruses,
-        OrganismClass.Giardia => Giardia,
-        _ => Cryptosporidium,
-    };
+    private double? Named(OrganismClass organism) =>
+        organism switch
+        {
+            OrganismClass.Bacteria => Bacteria,
+            OrganismClass.Viruses => Viruses,
+            OrganismClass.Giardia => Giardia,
+            _ => Cryptosporidium,
+        };
 }

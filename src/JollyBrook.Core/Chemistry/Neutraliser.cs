@@ -6,10 +6,11 @@ public static class Neutraliser
     public const string Source = "Ascorbic acid 2.5 mg per mg free chlorine, 0.7 mg per mg iodine";
 
     /// <summary>Ascorbic acid in whole mg for a dose in mg; null for chlorine dioxide, for which no figure is kept.</summary>
-    public static double? AscorbicAcidMg(ActiveIngredient active, double doseMg) => active switch
-    {
-        ActiveIngredient.FreeChlorine => Math.Ceiling((2.5 * doseMg) - 1e-9),
-        ActiveIngredient.Iodine => Math.Ceiling((0.7 * doseMg) - 1e-9),
-        _ => null,
-    };
+    public static double? AscorbicAcidMg(ActiveIngredient active, double doseMg) =>
+        active switch
+        {
+            ActiveIngredient.FreeChlorine => Math.Ceiling((2.5 * doseMg) - 1e-9),
+            ActiveIngredient.Iodine => Math.Ceiling((0.7 * doseMg) - 1e-9),
+            _ => null,
+        };
 }

@@ -13,19 +13,37 @@ namespace JollyBrook.Core.Chemistry;
 /// <param name="OpenedOn">The day it was opened; null while it is closed.</param>
 /// <param name="KeepsOpenDays">Days it lasts once opened, 1 to 3 650; null where the label names none.</param>
 public sealed record ProductSpec(
-    string? ProfileId, DateOnly? BestBefore = null, DateOnly? PackDate = null, double? StrengthPercent = null, DropCount? DropCount = null,
-    CopiedLabel? Label = null, DateOnly? OpenedOn = null, double? KeepsOpenDays = null)
+    string? ProfileId,
+    DateOnly? BestBefore = null,
+    DateOnly? PackDate = null,
+    double? StrengthPercent = null,
+    DropCount? DropCount = null,
+    CopiedLabel? Label = null,
+    DateOnly? OpenedOn = null,
+    double? KeepsOpenDays = null
+)
 {
     private const double DaysInMonth = 365.25 / 12;
 
     private static readonly ChoiceField TemplateField = new("product.profileId", "Product", [.. ChemicalProfiles.All.Select(p => p.Id)]);
 
     private static readonly NumberField Strength = new(
-        "product.strengthPercent", "Bleach strength", Quantity.Percent, Bleach.WeakestPercent, Bleach.StrongestPercent,
-        "Read it on the bottle; weaker or stronger bleach is not for drinking water.");
+        "product.strengthPercent",
+        "Bleach strength",
+        Quantity.Percent,
+        Bleach.WeakestPercent,
+        Bleach.StrongestPercent,
+        "Read it on the bottle; weaker or stronger bleach is not for drinking water."
+    );
 
     private static readonly NumberField KeepsField = new(
-        "product.keepsOpenDays", "Days it lasts once opened", Quantity.Plain, 1, 3650, "Copy it from the label.");
+        "product.keepsOpenDays",
+        "Days it lasts once opened",
+        Quantity.Plain,
+        1,
+        3650,
+        "Copy it from the label."
+    );
 
     /// <summary>The template the form was filled from.</summary>
     public ChemicalProfile Template => ChemicalProfiles.Find(ProfileId) ?? ChemicalProfiles.All[0];
@@ -37,9 +55,12 @@ public sealed record ProductSpec(
     public string? Doubt => Label?.Doubt(Template, StrengthPercent);
 
     /// <summary>The last day it may be counted on; null when not known. Bleach counts for 12 months from its pack date.</summary>
-    public DateOnly? LastDay => (ProfileId == ChemicalProfiles.BleachId ? PackDate?.AddMonths((int)Bleach.LifeMonths) : BestBefore) is { } last
-        ? OpenUntil < last ? OpenUntil : last
-        : null;
+    public DateOnly? LastDay =>
+        (ProfileId == ChemicalProfiles.BleachId ? PackDate?.AddMonths((int)Bleach.LifeMonths) : BestBefore) is { } last
+            ? OpenUntil < last
+                ? OpenUntil
+                : last
+            : null;
 
     /// <summary>The last day by when it was opened; null while it is closed, or where the label names no days.</summary>
     public DateOnly? OpenUntil => KeepsOpenDays is { } days ? OpenedOn?.AddDays((int)days) : null;
@@ -87,7 +108,9 @@ public sealed record ProductSpec(
             return DateCheck.Past;
         }
 
-        return BestBefore is not { } last ? DateCheck.Unknown : day <= last ? DateCheck.InDate : DateCheck.Past;
+        return BestBefore is not { } last ? DateCheck.Unknown
+            : day <= last ? DateCheck.InDate
+            : DateCheck.Past;
     }
 
     private double? AgeMonths(DateOnly? today)

@@ -29,7 +29,8 @@ public sealed record ClearingAnswer(
     Clarity ClarityAfter,
     double HandsOnMinutes,
     double Minutes,
-    string? ThroughId = null);
+    string? ThroughId = null
+);
 
 /// <summary>A clearing plan with its steps, or the reason why nothing here clears the water.</summary>
 public sealed record ClearingResult(
@@ -38,4 +39,5 @@ public sealed record ClearingResult(
     Refusal? Refusal,
     IReadOnlyList<TreatmentStep> Steps,
     IReadOnlyList<Assumption> Assumptions,
-    Working Working);
+    Working Working
+);

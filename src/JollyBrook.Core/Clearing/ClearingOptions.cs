@@ -29,7 +29,8 @@ public enum ClearingWay
 /// <param name="Grit">What clouds the water; unknown counts as clay, which does not settle.</param>
 /// <param name="DrawOff">How the clear water is got off; a siphon when left out.</param>
 /// <param name="Way">The way wanted, done even where the barrier could do without; the quickest that works when left out.</param>
-/// <param name="SludgeCm">Slurry: depth of the sludge once it has settled, cm, 0.5 to 100; a quarter is counted lost until it is read off.</param>
+/// <param name="SludgeCm">Slurry: depth of the sludge once it has settled, cm, 0.5 to 100; a quarter is counted lost until it is read
+/// off.</param>
 public sealed record ClearingOptions(Grit? Grit = null, DrawOff? DrawOff = null, ClearingWay? Way = null, double? SludgeCm = null);
 
 public static class ClearingFields
@@ -37,11 +38,19 @@ public static class ClearingFields
     public static readonly ChoiceField DrawOffField = ChoiceField.Of<DrawOff>("clearing.drawOff", "Drawing off");
 
     public static readonly NumberField Sludge = new(
-        "clearing.sludgeCm", "Depth of the sludge", Quantity.Length, 0.5, 100, "Read it off the side once it has settled.");
+        "clearing.sludgeCm",
+        "Depth of the sludge",
+        Quantity.Length,
+        0.5,
+        100,
+        "Read it off the side once it has settled."
+    );
 
     public static readonly IReadOnlyList<Field> All =
     [
-        ChoiceField.Of<Grit>("clearing.grit", "What clouds it"), DrawOffField, Sludge,
+        ChoiceField.Of<Grit>("clearing.grit", "What clouds it"),
+        DrawOffField,
+        Sludge,
         ChoiceField.Of<ClearingWay>("clearing.way", "Way of clearing"),
     ];
 }

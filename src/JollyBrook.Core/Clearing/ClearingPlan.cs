@@ -37,7 +37,13 @@ public static class ClearingPlan
     /// <param name="options">What the traveller chose.</param>
     /// <param name="setting">Container and sky.</param>
     public static ClearingResult For(
-        FieldWater water, Clarity clearTo, BarrierStage? before, ClearingMeans means, ClearingOptions? options, BarrierSetting setting)
+        FieldWater water,
+        Clarity clearTo,
+        BarrierStage? before,
+        ClearingMeans means,
+        ClearingOptions? options,
+        BarrierSetting setting
+    )
     {
         ArgumentNullException.ThrowIfNull(water);
         ArgumentNullException.ThrowIfNull(means);
@@ -58,23 +64,38 @@ public static class ClearingPlan
 
         if (setting.Container.DepthCm is null)
         {
-            assumptions.Add(new(
-                SettingFields.Depth.Path, $"Depth not known: taken as {setting.Say.Of(Quantity.Length, DefaultDepthCm)} of standing water."));
+            assumptions.Add(
+                new(
+                    SettingFields.Depth.Path,
+                    $"Depth not known: taken as {setting.Say.Of(Quantity.Length, DefaultDepthCm)} of standing water."
+                )
+            );
         }
 
         // What was asked for is done, as long as the barrier can do with what it leaves; mud is cleared whatever was asked.
         var ways = Ways(water, means, asked, setting).OrderBy(w => w.Minutes).ToList();
-        var picked = ways.Find(w => w.Way == asked.Way && w.ClarityAfter <= clearTo) ?? (enough ? null : ways.Find(w => w.ClarityAfter <= clearTo));
+        var picked = ways.Find(w => w.Way == asked.Way && w.ClarityAfter <= clearTo)
+            ?? (enough ? null : ways.Find(w => w.ClarityAfter <= clearTo));
         if (IsWork(asked.Way) && picked?.Way != asked.Way)
         {
-            assumptions.Add(new("clearing.way", "The way of clearing that was chosen does not clear this water far enough: not counted on."));
+            assumptions.Add(
+                new("clearing.way", "The way of clearing that was chosen does not clear this water far enough: not counted on.")
+            );
         }
 
         return picked is null
-            ? Untouched(water, before, enough ? null : NothingClears(asked)) with { Assumptions = assumptions }
+            ? Untouched(water, before, enough ? null : NothingClears(asked)) with
+            {
+                Assumptions = assumptions,
+            }
             : new ClearingResult(
-                picked, water.ClearedTo(picked.ClarityAfter), null, ClearingSteps.For(picked, setting.Say), assumptions,
-                Explain(picked, water, asked, setting));
+                picked,
+                water.ClearedTo(picked.ClarityAfter),
+                null,
+                ClearingSteps.For(picked, setting.Say),
+                assumptions,
+                Explain(picked, water, asked, setting)
+            );
     }
 
     /// <summary>Ways that take time and litres, and are done because somebody wants them.</summary>
@@ -88,21 +109,27 @@ public static class ClearingPlan
         {
             setting.Intake.Refuse(
                 ClearingFields.DrawOffField,
-                $"Squeezing the sludge out of an inverted bottle needs a soft wall; this one is {(setting.Container.Squeezable == false ? "rigid" : "not known to be soft")}. Siphon it, or settle it in a soft bottle.");
+                $"Squeezing the sludge out of an inverted bottle needs a soft wall; this one is {(setting.Container.Squeezable == false ? "rigid" : "not known to be soft")}. Siphon it, or settle it in a soft bottle."
+            );
         }
 
         setting.Intake.ThrowIfWrong();
     }
 
-    private static Refusal NothingClears(ClearingOptions asked) => new(
-        RefusalCode.NotCleared,
-        asked.Grit is null or Grit.Unknown or Grit.Clay
-            ? "Clay does not settle, and there is nothing here to flocculate it with."
-            : "It does not settle within a day, and there is nothing here to flocculate it with.",
-        ["Look for clearer water.", "Fill a jar and watch it: what sinks within an hour is silt, and can be settled.", "Take alum or another flocculant: what settling leaves stays until it is flocculated."]);
+    private static Refusal NothingClears(ClearingOptions asked) =>
+        new(
+            RefusalCode.NotCleared,
+            asked.Grit is null or Grit.Unknown or Grit.Clay
+                ? "Clay does not settle, and there is nothing here to flocculate it with."
+                : "It does not settle within a day, and there is nothing here to flocculate it with.",
+            [
+                "Look for clearer water.",
+                "Fill a jar and watch it: what sinks within an hour is silt, and can be settled.",
+                "Take alum or another flocculant: what settling leaves stays until it is flocculated.",
+            ]
+        );
 
-    private static IEnumerable<ClearingAnswer> Ways(
-        FieldWater water, ClearingMeans means, ClearingOptions asked, BarrierSetting setting)
+    private static IEnumerable<ClearingAnswer> Ways(FieldWater water, ClearingMeans means, ClearingOptions asked, BarrierSetting setting)
     {
         var way = asked.DrawOff ?? DrawOff.Siphon;
         var depth = setting.Container.DepthCm ?? DefaultDepthCm;
@@ -111,8 +138,18 @@ public static class ClearingPlan
         if (settle <= Settling.LongestMinutes)
         {
             yield return new(
-                ClearingWay.Settle, $"Settle {Speaker.Minutes(settle)}, then {DrawOffs.Name(way).ToLowerInvariant()}",
-                settle, null, 0, DrawOffs.How(way), loss, water.VolumeL / (1 - loss), water.Clarity - 1, DrawMinutes, settle + DrawMinutes);
+                ClearingWay.Settle,
+                $"Settle {Speaker.Minutes(settle)}, then {DrawOffs.Name(way).ToLowerInvariant()}",
+                settle,
+                null,
+                0,
+                DrawOffs.How(way),
+                loss,
+                water.VolumeL / (1 - loss),
+                water.Clarity - 1,
+                DrawMinutes,
+                settle + DrawMinutes
+            );
         }
 
         if (means.Flocculant is { } flocculant)
@@ -123,8 +160,18 @@ public static class ClearingPlan
             var stand = Math.Ceiling(Flocculation.StandMinutes(water.TemperatureC) - 1e-9);
             const double stir = Flocculation.StirFastMinutes + Flocculation.StirSlowMinutes;
             yield return new(
-                ClearingWay.Flocculate, $"{dose}, stand {Speaker.Minutes(stand)}, then {DrawOffs.Name(way).ToLowerInvariant()}",
-                null, dose, stand, DrawOffs.How(way), loss, collect, after, stir + DrawMinutes, stir + stand + DrawMinutes);
+                ClearingWay.Flocculate,
+                $"{dose}, stand {Speaker.Minutes(stand)}, then {DrawOffs.Name(way).ToLowerInvariant()}",
+                null,
+                dose,
+                stand,
+                DrawOffs.How(way),
+                loss,
+                collect,
+                after,
+                stir + DrawMinutes,
+                stir + stand + DrawMinutes
+            );
         }
 
         if (means.LayeredFilterId is { } layered)
@@ -134,8 +181,19 @@ public static class ClearingPlan
             {
                 var minutes = Math.Ceiling(ImprovisedMinutesPerL * water.VolumeL);
                 yield return new(
-                    ClearingWay.ImprovisedFilter, "Through gravel, sand and charcoal: clearer, not safe", null, null, 0, "",
-                    ImprovisedLoss, water.VolumeL / (1 - ImprovisedLoss), after, minutes, minutes, layered);
+                    ClearingWay.ImprovisedFilter,
+                    "Through gravel, sand and charcoal: clearer, not safe",
+                    null,
+                    null,
+                    0,
+                    "",
+                    ImprovisedLoss,
+                    water.VolumeL / (1 - ImprovisedLoss),
+                    after,
+                    minutes,
+                    minutes,
+                    layered
+                );
             }
         }
     }
@@ -159,22 +217,37 @@ public static class ClearingPlan
         {
             var diameter = Settling.DiameterUm(asked.Grit ?? Grit.Unknown);
             working.Add(
-                "Settling", Settling.Formula, Settling.Source,
-                WorkingValue.Of("t", settle, "min"), WorkingValue.Of("d", diameter, "µm"),
-                WorkingValue.Of("depth", setting.Container.DepthCm ?? DefaultDepthCm, "cm"), WorkingValue.Of("T", water.TemperatureC, "°C"),
-                WorkingValue.Of("v", Settling.VelocityMPerS(diameter, water.TemperatureC) * 1000, "mm/s"));
+                "Settling",
+                Settling.Formula,
+                Settling.Source,
+                WorkingValue.Of("t", settle, "min"),
+                WorkingValue.Of("d", diameter, "µm"),
+                WorkingValue.Of("depth", setting.Container.DepthCm ?? DefaultDepthCm, "cm"),
+                WorkingValue.Of("T", water.TemperatureC, "°C"),
+                WorkingValue.Of("v", Settling.VelocityMPerS(diameter, water.TemperatureC) * 1000, "mm/s")
+            );
         }
 
         if (picked.Flocculant is { } dose)
         {
             working.Add(
-                "Flocculant", "label per litre · litres collected, whole drops up; alum 30 or 60 mg/L", Flocculation.Source,
-                WorkingValue.Of("dose", dose), WorkingValue.Of("V", picked.CollectL, "L"), WorkingValue.Of("T", water.TemperatureC, "°C"));
+                "Flocculant",
+                "label per litre · litres collected, whole drops up; alum 30 or 60 mg/L",
+                Flocculation.Source,
+                WorkingValue.Of("dose", dose),
+                WorkingValue.Of("V", picked.CollectL, "L"),
+                WorkingValue.Of("T", water.TemperatureC, "°C")
+            );
         }
 
         working.Add(
-            "Collect", "V/(1 − loss)", DrawOffs.LossSource,
-            WorkingValue.Of("collect", picked.CollectL, "L"), WorkingValue.Of("V", water.VolumeL, "L"), WorkingValue.Of("loss", picked.LossShare));
+            "Collect",
+            "V/(1 − loss)",
+            DrawOffs.LossSource,
+            WorkingValue.Of("collect", picked.CollectL, "L"),
+            WorkingValue.Of("V", water.VolumeL, "L"),
+            WorkingValue.Of("loss", picked.LossShare)
+        );
         return working;
     }
 }

@@ -16,7 +16,8 @@ public enum DrawOff
 
 public static class DrawOffs
 {
-    public const string LossSource = "5 % of clear-ish water stays with the sediment, 15 % of mud, 25 % of slurry until the sludge's depth is read off";
+    public const string LossSource =
+        "5 % of clear-ish water stays with the sediment, 15 % of mud, 25 % of slurry until the sludge's depth is read off";
 
     private const double MuddyLoss = 0.15;
     private const double SlurryLoss = 0.25;
@@ -29,27 +30,31 @@ public static class DrawOffs
     /// <param name="clarity">The water before clearing.</param>
     /// <param name="sludgeCm">Depth of the sludge as read off, cm; null until then.</param>
     /// <param name="depthCm">Depth of the water, cm.</param>
-    public static double Loss(Clarity clarity, double? sludgeCm, double depthCm) => clarity switch
-    {
-        Clarity.Slurry => sludgeCm is { } read ? Math.Clamp(read / depthCm, ClearishLoss, MostLoss) : SlurryLoss,
-        Clarity.Muddy => MuddyLoss,
-        _ => ClearishLoss,
-    };
+    public static double Loss(Clarity clarity, double? sludgeCm, double depthCm) =>
+        clarity switch
+        {
+            Clarity.Slurry => sludgeCm is { } read ? Math.Clamp(read / depthCm, ClearishLoss, MostLoss) : SlurryLoss,
+            Clarity.Muddy => MuddyLoss,
+            _ => ClearishLoss,
+        };
 
-    public static string Name(DrawOff way) => way switch
-    {
-        DrawOff.Siphon => "Siphon",
-        DrawOff.InvertedBottle => "Inverted bottle",
-        DrawOff.SqueezedBottle => "Squeezed bottle",
-        _ => "Pump",
-    };
+    public static string Name(DrawOff way) =>
+        way switch
+        {
+            DrawOff.Siphon => "Siphon",
+            DrawOff.InvertedBottle => "Inverted bottle",
+            DrawOff.SqueezedBottle => "Squeezed bottle",
+            _ => "Pump",
+        };
 
-    public static string How(DrawOff way) => way switch
-    {
-        DrawOff.Siphon => "Fill the hose first, its outlet lower than the inlet, the inlet held off the sludge; tilt the vessel for the last of it.",
-        DrawOff.InvertedBottle =>
-            "It has settled in a squeezable bottle stood on its cap: crack the cap under a gentle squeeze, let the sludge out, close before air goes back.",
-        DrawOff.SqueezedBottle => "Squeeze an empty bottle, hold its mouth in the clear water near the top, and let it draw.",
-        _ => "Pump from near the top, the intake well above the sediment.",
-    };
+    public static string How(DrawOff way) =>
+        way switch
+        {
+            DrawOff.Siphon =>
+                "Fill the hose first, its outlet lower than the inlet, the inlet held off the sludge; tilt the vessel for the last of it.",
+            DrawOff.InvertedBottle =>
+                "It has settled in a squeezable bottle stood on its cap: crack the cap under a gentle squeeze, let the sludge out, close before air goes back.",
+            DrawOff.SqueezedBottle => "Squeeze an empty bottle, hold its mouth in the clear water near the top, and let it draw.",
+            _ => "Pump from near the top, the intake well above the sediment.",
+        };
 }

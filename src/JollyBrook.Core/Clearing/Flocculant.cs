@@ -23,10 +23,22 @@ public enum FlocculantForm
 public sealed record FlocculantSpec(FlocculantForm? Form, double? LabelDrops = null, double? LabelVolumeL = null)
 {
     public static readonly NumberField Drops = new(
-        "flocculant.labelDrops", "Drops on the label", Quantity.Plain, 1, 200, "Copy the number from the label.");
+        "flocculant.labelDrops",
+        "Drops on the label",
+        Quantity.Plain,
+        1,
+        200,
+        "Copy the number from the label."
+    );
 
     public static readonly NumberField PerVolume = new(
-        "flocculant.labelVolumeL", "Volume on the label", Quantity.Volume, 0.1, 100, "Copy the volume those drops are for.");
+        "flocculant.labelVolumeL",
+        "Volume on the label",
+        Quantity.Volume,
+        0.1,
+        100,
+        "Copy the volume those drops are for."
+    );
 
     private static readonly ChoiceField FormField = ChoiceField.Of<FlocculantForm>("flocculant.form", "Form of the flocculant");
 

@@ -20,8 +20,7 @@ public static class Settling
 {
     public const string Formula = "t = 1.5·depth/v, v = (ρp − ρw)·g·d²/(18·μ)";
 
-    public const string Source =
-        "Stokes; particles of 2650 kg/m³; μ(T) = 2.414e-5·10^(247.8/(T − 140 K)) Pa·s; margin 1.5 (pick)";
+    public const string Source = "Stokes; particles of 2650 kg/m³; μ(T) = 2.414e-5·10^(247.8/(T − 140 K)) Pa·s; margin 1.5 (pick)";
 
     /// <summary>Longer than this is no settling in practice, minutes (pick).</summary>
     public const double LongestMinutes = 24 * 60;
@@ -32,15 +31,18 @@ public static class Settling
     private const double Margin = 1.5;
 
     /// <summary>Diameter in µm: sandy 50, silty 10, fine silt 5, clay 1. Unknown counts as clay.</summary>
-    public static double DiameterUm(Grit grit) => grit switch
-    {
-        Grit.Sandy => 50,
-        Grit.Silty => 10,
-        Grit.FineSilt => 5,
-        _ => 1,
-    };
+    public static double DiameterUm(Grit grit) =>
+        grit switch
+        {
+            Grit.Sandy => 50,
+            Grit.Silty => 10,
+            Grit.FineSilt => 5,
+            _ => 1,
+        };
 
-    /// <summary>Metres a second that a particle of <paramref name="diameterUm"/> sinks in water of <paramref name="temperatureC"/>.</summary>
+    /// <summary>
+    /// Metres a second that a particle of <paramref name="diameterUm"/> sinks in water of <paramref name="temperatureC"/>.
+    /// </summary>
     public static double VelocityMPerS(double diameterUm, double temperatureC)
     {
         var d = diameterUm * 1e-6;

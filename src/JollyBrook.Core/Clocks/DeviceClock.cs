@@ -31,10 +31,16 @@ public static class DeviceClock
         return new DeviceClockResponse(caution is null ? [] : [caution]);
     }
 
-    /// <summary>The server is ahead by another amount than before: one of the two clocks was changed, and the device's is the one that counts.</summary>
+    /// <summary>
+    /// The server is ahead by another amount than before: one of the two clocks was changed, and the device's is the one that counts.
+    /// </summary>
     private static Caution? Changed(DeviceClockRequest request)
     {
-        if (request.ServerAheadSeconds is not { } now || request.ServerAheadBeforeSeconds is not { } before || Math.Abs(before - now) <= SlackSeconds)
+        if (
+            request.ServerAheadSeconds is not { } now
+            || request.ServerAheadBeforeSeconds is not { } before
+            || Math.Abs(before - now) <= SlackSeconds
+        )
         {
             return null;
         }
@@ -42,11 +48,15 @@ public static class DeviceClock
         var forward = before - now;
         return forward > 0
             ? new Caution(
-                "clock-set-forward", request.WaitRunning == true ? Severity.Danger : Severity.Warning,
-                $"This device's clock was set forward by {Spoken(forward)}. A wait begun before that ends {Spoken(forward)} too soon: add it, by a watch.")
+                "clock-set-forward",
+                request.WaitRunning == true ? Severity.Danger : Severity.Warning,
+                $"This device's clock was set forward by {Spoken(forward)}. A wait begun before that ends {Spoken(forward)} too soon: add it, by a watch."
+            )
             : new Caution(
-                "clock-set-back", Severity.Warning,
-                $"This device's clock was set back by {Spoken(-forward)}. A wait begun before that shows {Spoken(-forward)} too long, never too short.");
+                "clock-set-back",
+                Severity.Warning,
+                $"This device's clock was set back by {Spoken(-forward)}. A wait begun before that shows {Spoken(-forward)} too long, never too short."
+            );
     }
 
     private static Caution? WentBack(DeviceClockRequest request)
@@ -54,8 +64,10 @@ public static class DeviceClock
         var back = request.LatestSeen is { } latest ? (latest - request.Now!.Value).TotalSeconds : 0;
         return back > SlackSeconds
             ? new Caution(
-                "clock-went-back", Severity.Warning,
-                $"This device's clock shows {Spoken(back)} less than it has shown before. Set it right; until then waits may show too long, never too short.")
+                "clock-went-back",
+                Severity.Warning,
+                $"This device's clock shows {Spoken(back)} less than it has shown before. Set it right; until then waits may show too long, never too short."
+            )
             : null;
     }
 
@@ -63,18 +75,24 @@ public static class DeviceClock
     private static Caution? SleptOrChanged(DeviceClockRequest request) =>
         request.WaitRunning == true && request.JumpSeconds > SlackSeconds
             ? new Caution(
-                "clock-jumped", Severity.Note,
-                $"During a wait the clock went {Spoken(request.JumpSeconds.Value)} further than this page could follow. If the device slept, all is well; if its clock was changed, go by a watch.")
+                "clock-jumped",
+                Severity.Note,
+                $"During a wait the clock went {Spoken(request.JumpSeconds.Value)} further than this page could follow. If the device slept, all is well; if its clock was changed, go by a watch."
+            )
             : null;
 
     private static Caution? Off(DeviceClockRequest request) =>
         request.ServerAheadSeconds is { } ahead && Math.Abs(ahead) > SlackSeconds
             ? new Caution(
-                "clock-off", Severity.Warning,
-                $"This device's clock is {Spoken(Math.Abs(ahead))} {(ahead > 0 ? "behind" : "ahead of")} the server's. Times shown are this device's; a wait counted on it is right as long as the clock is not changed midway.")
+                "clock-off",
+                Severity.Warning,
+                $"This device's clock is {Spoken(Math.Abs(ahead))} {(ahead > 0 ? "behind" : "ahead of")} the server's. Times shown are this device's; a wait counted on it is right as long as the clock is not changed midway."
+            )
             : null;
 
-    /// <summary>To the minute, rounded up but for the few seconds a slow line adds: what is to be added to a wait is never told short.</summary>
+    /// <summary>
+    /// To the minute, rounded up but for the few seconds a slow line adds: what is to be added to a wait is never told short.
+    /// </summary>
     private static string Spoken(double seconds)
     {
         if (seconds < 90)

@@ -6,7 +6,8 @@ namespace JollyBrook.Core.Clocks;
 /// <summary>What a device can tell about its own clock.</summary>
 /// <param name="Now">What the device's clock shows.</param>
 /// <param name="LatestSeen">The latest it has ever shown or stored; null on its first day.</param>
-/// <param name="ServerAheadSeconds">How far the server's clock is ahead of it, by their last meeting; negative when behind; null when they have not met.</param>
+/// <param name="ServerAheadSeconds">How far the server's clock is ahead of it, by their last meeting; negative when behind; null when they
+/// have not met.</param>
 /// <param name="ServerAheadBeforeSeconds">The same by a meeting before that; null without one.</param>
 /// <param name="JumpSeconds">
 /// How much further the clock has moved than the page's own stopwatch since the last meeting; the stopwatch stands still while the
@@ -19,7 +20,8 @@ public sealed record DeviceClockRequest(
     double? ServerAheadSeconds = null,
     double? ServerAheadBeforeSeconds = null,
     double? JumpSeconds = null,
-    bool? WaitRunning = null)
+    bool? WaitRunning = null
+)
 {
     /// <summary>Thirty years: more than any clock is off by, and small enough to reckon with.</summary>
     private const double MostSeconds = 1e9;
@@ -32,7 +34,14 @@ public sealed record DeviceClockRequest(
 
     internal static readonly NumberField Jump = Seconds("jumpSeconds", "The clock's jump");
 
-    public static readonly IReadOnlyList<Field> Fields = [NowField, new InstantField("latestSeen", "The latest time seen"), Ahead, AheadBefore, Jump];
+    public static readonly IReadOnlyList<Field> Fields =
+    [
+        NowField,
+        new InstantField("latestSeen", "The latest time seen"),
+        Ahead,
+        AheadBefore,
+        Jump,
+    ];
 
     private static NumberField Seconds(string path, string label) =>
         new(path, label, Quantity.Plain, -MostSeconds, MostSeconds, "Give it in seconds.");

@@ -8,7 +8,7 @@ public readonly record struct CalculationOutcome(int Status, string Json)
     public static CalculationOutcome Of(Problem problem)
     {
         ArgumentNullException.ThrowIfNull(problem);
-        return new(problem.Status, ContractWriter.Write(problem, AnswerJson.Default.Problem));
+        return new(problem.Status, ContractWriter.Write(problem, ProblemJson.Default.Problem));
     }
 }
 
@@ -51,13 +51,18 @@ public sealed class Calculation<TRequest, TResponse>(
     Func<TRequest, CancellationToken, TResponse> compute,
     Func<JsonTypeInfo<TRequest>> requestJson,
     Func<JsonTypeInfo<TResponse>> responseJson,
-    Func<IReadOnlyList<Field>> fields) : Calculation(name, summary)
+    Func<IReadOnlyList<Field>> fields
+) : Calculation(name, summary)
 {
     public Calculation(
-        string name, string summary, Func<TRequest, TResponse> compute, Func<JsonTypeInfo<TRequest>> requestJson, Func<JsonTypeInfo<TResponse>> responseJson, Func<IReadOnlyList<Field>> fields)
-        : this(name, summary, (request, _) => compute(request), requestJson, responseJson, fields)
-    {
-    }
+        string name,
+        string summary,
+        Func<TRequest, TResponse> compute,
+        Func<JsonTypeInfo<TRequest>> requestJson,
+        Func<JsonTypeInfo<TResponse>> responseJson,
+        Func<IReadOnlyList<Field>> fields
+    )
+        : this(name, summary, (request, _) => compute(request), requestJson, responseJson, fields) { }
 
     public override Type RequestType => typeof(TRequest);
 

@@ -12,7 +12,9 @@ public sealed class CamelCaseEnumConverter<TEnum> : JsonConverter<TEnum>
     where TEnum : struct, Enum
 {
     private static readonly JsonEncodedText[] Names =
-        [.. Enum.GetNames<TEnum>().Select(name => JsonEncodedText.Encode(JsonNamingPolicy.CamelCase.ConvertName(name)))];
+    [
+        .. Enum.GetNames<TEnum>().Select(name => JsonEncodedText.Encode(JsonNamingPolicy.CamelCase.ConvertName(name))),
+    ];
 
     /// <exception cref="JsonException">Not one of the names; the serializer adds the path.</exception>
     public override TEnum Read(ref Utf8JsonReader reader, Type typeToConvert, JsonSerializerOptions options)

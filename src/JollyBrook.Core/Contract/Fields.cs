@@ -21,8 +21,7 @@ public abstract record Field(string Path, string Label)
 /// <param name="Min">Least value allowed.</param>
 /// <param name="Max">Greatest value allowed.</param>
 /// <param name="Fix">What to do about a value outside, one sentence.</param>
-public sealed record NumberField(
-    string Path, string Label, Quantity Quantity, double Min, double Max, string Fix) : Field(Path, Label)
+public sealed record NumberField(string Path, string Label, Quantity Quantity, double Min, double Max, string Fix) : Field(Path, Label)
 {
     public override string Allowed(Speaker say)
     {
@@ -46,8 +45,7 @@ public sealed record ChoiceField(string Path, string Label, IReadOnlyList<string
 {
     /// <summary>A choice among the names of an enum, as the contract writes them.</summary>
     public static ChoiceField Of<TEnum>(string path, string label)
-        where TEnum : struct, Enum =>
-        new(path, label, EnumNames<TEnum>.All);
+        where TEnum : struct, Enum => new(path, label, EnumNames<TEnum>.All);
 
     public override string Allowed(Speaker say) => string.Join(", ", Choices);
 

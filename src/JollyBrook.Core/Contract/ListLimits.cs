@@ -12,6 +12,9 @@ public static class ListLimits
     /// <summary>Lists that are not named here, entries.</summary>
     public const int Usual = 200;
 
+    /// <summary>Records of a backup.</summary>
+    public const int MostRecords = 200_000;
+
     private static readonly Dictionary<string, int> Named = new()
     {
         ["kit"] = 100,
@@ -31,7 +34,7 @@ public static class ListLimits
         ["results"] = 20_000,
         ["drinks"] = 500,
         ["doubts"] = 50_000,
-        ["records"] = Records.BackupFile.MostRecords,
+        ["records"] = MostRecords,
     };
 
     /// <summary>The most entries a list of this name may hold.</summary>
@@ -89,12 +92,20 @@ public static class ListLimits
                 ref var list = ref _levels[_depth];
                 if (reader.TokenType == JsonTokenType.Null)
                 {
-                    return new FieldProblem($"{Path()}[{list.Count}]", $"Entry {list.Count + 1} of '{list.List}' is empty. Fill it in or leave it out.", null);
+                    return new FieldProblem(
+                        $"{Path()}[{list.Count}]",
+                        $"Entry {list.Count + 1} of '{list.List}' is empty. Fill it in or leave it out.",
+                        null
+                    );
                 }
 
                 if (list.Count == list.Most)
                 {
-                    return new FieldProblem(Path(), $"'{list.List}' may hold at most {list.Most} entries. Leave some out.", $"up to {list.Most} entries");
+                    return new FieldProblem(
+                        Path(),
+                        $"'{list.List}' may hold at most {list.Most} entries. Leave some out.",
+                        $"up to {list.Most} entries"
+                    );
                 }
 
                 list.Count++;
@@ -107,7 +118,12 @@ public static class ListLimits
                     break;
                 case JsonTokenType.StartArray:
                     var name = ListName();
-                    _levels[++_depth] = new Level { IsList = true, List = name, Most = Most(name) };
+                    _levels[++_depth] = new Level
+                    {
+                        IsList = true,
+                        List = name,
+                        Most = Most(name),
+                    };
                     break;
             }
 
@@ -115,14 +131,24 @@ public static class ListLimits
         }
 
         /// <summary>A list inside a list goes by the outer one's name.</summary>
-        private string ListName() => _depth < 0 ? "" : _levels[_depth].IsList ? _levels[_depth].List : NameAt(_levels[_depth]);
+        private string ListName() =>
+            _depth < 0 ? ""
+            : _levels[_depth].IsList ? _levels[_depth].List
+            : NameAt(_levels[_depth]);
 
         private string NameAt(Level level) => Encoding.UTF8.GetString(json, level.NameAt, level.NameLength);
 
         /// <summary>Where the innermost list stands.</summary>
         private string Path() => string.Concat(_levels.Take(_depth).Select(Piece)).TrimStart('.');
 
-        private string Piece(Level level) => level.IsList ? level.Count > 0 ? $"[{level.Count - 1}]" : "" : level.NameLength > 0 ? "." + NameAt(level) : "";
+        private string Piece(Level level) =>
+            level.IsList
+                ? level.Count > 0
+                    ? $"[{level.Count - 1}]"
+                    : ""
+                : level.NameLength > 0
+                    ? "." + NameAt(level)
+                    : "";
     }
 
     private struct Level

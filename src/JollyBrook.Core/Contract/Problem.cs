@@ -9,27 +9,23 @@ public sealed record FieldProblem(string Field, string Message, string? Allowed)
 /// <summary>RFC 9457 problem details with field paths: the one error shape of both hosts.</summary>
 public sealed record Problem(string Type, string Title, int Status, string Detail, IReadOnlyList<FieldProblem> Errors)
 {
-    public static Problem BadInput(IReadOnlyList<FieldProblem> errors) => new(
-        "/problems/bad-input",
-        "Something entered can't be right.",
-        400,
-        string.Join(" ", errors.Select(e => e.Message)),
-        errors);
+    public static Problem BadInput(IReadOnlyList<FieldProblem> errors) =>
+        new("/problems/bad-input", "Something entered can't be right.", 400, string.Join(" ", errors.Select(e => e.Message)), errors);
 
-    public static Problem Unreadable(string detail) => new(
-        "/problems/unreadable", "The request could not be read.", 400, detail, []);
+    public static Problem Unreadable(string detail) => new("/problems/unreadable", "The request could not be read.", 400, detail, []);
 
-    public static Problem UnknownCalculation(string name, IEnumerable<string> known) => new(
-        "/problems/unknown-calculation",
-        "There is no such calculation.",
-        404,
-        $"There is no calculation called '{name}'. Known: {string.Join(", ", known)}.",
-        []);
+    public static Problem UnknownCalculation(string name, IEnumerable<string> known) =>
+        new(
+            "/problems/unknown-calculation",
+            "There is no such calculation.",
+            404,
+            $"There is no calculation called '{name}'. Known: {string.Join(", ", known)}.",
+            []
+        );
 }
 
 /// <summary>Thrown when a request's fields cannot be right; carries every field that is wrong.</summary>
-public sealed class BadInputException(IReadOnlyList<FieldProblem> errors)
-    : Exception(string.Join(" ", errors.Select(e => e.Message)))
+public sealed class BadInputException(IReadOnlyList<FieldProblem> errors) : Exception(string.Join(" ", errors.Select(e => e.Message)))
 {
     public IReadOnlyList<FieldProblem> Errors { get; } = errors;
 }

@@ -36,7 +36,9 @@ public static class StrictJson
         {
             // One of several kinds that does not say which.
             var path = PathIn(nameless.Message);
-            problem = Problem.BadInput([new FieldProblem(path, $"'{path}' does not say which kind it is. See the API document.", "one of its kinds, by name")]);
+            problem = Problem.BadInput([
+                new FieldProblem(path, $"'{path}' does not say which kind it is. See the API document.", "one of its kinds, by name"),
+            ]);
             return default;
         }
     }
@@ -65,7 +67,8 @@ public static class StrictJson
         catch (JsonException)
         {
             return Problem.Unreadable(
-                "The request is cut short or is not JSON (NaN and Infinity are not JSON either). Send it again, whole.");
+                "The request is cut short or is not JSON (NaN and Infinity are not JSON either). Send it again, whole."
+            );
         }
     }
 

@@ -18,12 +18,7 @@ public sealed record WorkingValue(string Name, double? Value, string Unit, strin
 /// <param name="Inputs">What went in.</param>
 /// <param name="Result">What came out.</param>
 /// <param name="Source">The published source, or "pick" with the reason for an engineering choice.</param>
-public sealed record WorkingStep(
-    string Label,
-    string Formula,
-    IReadOnlyList<WorkingValue> Inputs,
-    WorkingValue Result,
-    string Source);
+public sealed record WorkingStep(string Label, string Formula, IReadOnlyList<WorkingValue> Inputs, WorkingValue Result, string Source);
 
 /// <summary>Collects working steps in the order they were computed.</summary>
 public sealed class Working

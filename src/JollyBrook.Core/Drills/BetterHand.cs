@@ -9,7 +9,12 @@ namespace JollyBrook.Core.Drills;
 /// <param name="Treatment">Treat's answer for it; null with it.</param>
 /// <param name="Verdicts">What each source is judged, all being known.</param>
 /// <param name="Carry">Litres to carry; null without a way ahead.</param>
-internal sealed record BetterHand(SceneSource? Source, TreatResponse? Treatment, IReadOnlyDictionary<string, SourceVerdict> Verdicts, CarryNeed? Carry)
+internal sealed record BetterHand(
+    SceneSource? Source,
+    TreatResponse? Treatment,
+    IReadOnlyDictionary<string, SourceVerdict> Verdicts,
+    CarryNeed? Carry
+)
 {
     public bool Refuses => Source is null;
 
@@ -25,14 +30,19 @@ internal sealed record BetterHand(SceneSource? Source, TreatResponse? Treatment,
             return new BetterHand(null, null, verdicts, carry);
         }
 
-        var best = usable.Select(s => (Source: s, Answer: Treat.Compute(scene.Ask(s))))
+        var best = usable
+            .Select(s => (Source: s, Answer: Treat.Compute(scene.Ask(s))))
             .Where(s => s.Answer is { Outcome: TreatOutcome.Meets, DrinkableMinutes: not null })
-            .OrderBy(s => verdicts[s.Source.Id].Verdict).ThenBy(s => s.Source.MinutesAway + s.Answer.DrinkableMinutes!.Value > scene.MinutesLeft)
+            .OrderBy(s => verdicts[s.Source.Id].Verdict)
+            .ThenBy(s => s.Source.MinutesAway + s.Answer.DrinkableMinutes!.Value > scene.MinutesLeft)
             .ThenBy(s => s.Source.MinutesAway + s.Answer.DrinkableMinutes!.Value)
             .FirstOrDefault();
         return best.Source is null ? null : new BetterHand(best.Source, best.Answer, verdicts, carry);
     }
 
-    private static SourceVerdict Judge(Scene scene, SceneSource source) => SourceJudge.Judge(
-        source.Truth, FieldWater.Check(source.Water with { VolumeL = scene.VolumeL }, new Contract.Intake(Units.Speaker.Metric)));
+    private static SourceVerdict Judge(Scene scene, SceneSource source) =>
+        SourceJudge.Judge(
+            source.Truth,
+            FieldWater.Check(source.Water with { VolumeL = scene.VolumeL }, new Contract.Intake(Units.Speaker.Metric))
+        );
 }

@@ -35,23 +35,42 @@ internal sealed record CarryNeed(WaterAhead To, double Litres, double ReserveL)
         var (litres, most) = (say.Of(Quantity.Volume, Litres), say.Of(Quantity.Volume, MostL));
         var better = $"{litres} to {To.Name}";
         var doubtful = scene.Ahead.TakeWhile(w => w != To).Select(w => $"{w.Name} ({SourceReliability.Percent(w.Chance)} %)").ToList();
-        var relied = scene.Ahead.TakeWhile(w => w != To).Any(w => Math.Abs(given - (w.WalkingHours * scene.WalkingLPerH)) < ReserveL + GenerousL);
-        var why = given < Litres - ReadingL
-            ? $"Short by {say.Of(Quantity.Volume, Litres - given)}. {(relied ? "That plans on water that may not run. " : "")}{Reckoned(scene, say)}{Doubt(doubtful)}"
-            : given > MostL ? $"More than {most} is only weight. {Reckoned(scene, say)}" : Reckoned(scene, say);
+        var relied = scene
+            .Ahead.TakeWhile(w => w != To)
+            .Any(w => Math.Abs(given - (w.WalkingHours * scene.WalkingLPerH)) < ReserveL + GenerousL);
+        var why =
+            given < Litres - ReadingL
+                ? $"Short by {say.Of(Quantity.Volume, Litres - given)}. {(relied ? "That plans on water that may not run. " : "")}{Reckoned(scene, say)}{Doubt(doubtful)}"
+            : given > MostL ? $"More than {most} is only weight. {Reckoned(scene, say)}"
+            : Reckoned(scene, say);
         return new StepVerdict(
-            Skill.Carry, given >= Litres - ReadingL && given <= MostL, say.Of(Quantity.Volume, given), better, why, (given - Litres) / Litres * 100);
+            Skill.Carry,
+            given >= Litres - ReadingL && given <= MostL,
+            say.Of(Quantity.Volume, given),
+            better,
+            why,
+            (given - Litres) / Litres * 100
+        );
     }
 
-    public void Explain(Working working, Scene scene) => working.Add(
-        "Litres to carry", "hours·need + nights·camp + reserve", "Handbook room 70: only water that runs with 95 % and more is planned on; reserve 0.25 L each",
-        WorkingValue.Of("litres", Litres, "L"), WorkingValue.Of("hours", To.WalkingHours, "h"), WorkingValue.Of("need", scene.WalkingLPerH, "L/h"),
-        WorkingValue.Of("nights", To.Nights), WorkingValue.Of("camp", scene.CampL, "L"), WorkingValue.Of("reserve", ReserveL, "L"));
+    public void Explain(Working working, Scene scene) =>
+        working.Add(
+            "Litres to carry",
+            "hours·need + nights·camp + reserve",
+            "Handbook room 70: only water that runs with 95 % and more is planned on; reserve 0.25 L each",
+            WorkingValue.Of("litres", Litres, "L"),
+            WorkingValue.Of("hours", To.WalkingHours, "h"),
+            WorkingValue.Of("need", scene.WalkingLPerH, "L/h"),
+            WorkingValue.Of("nights", To.Nights),
+            WorkingValue.Of("camp", scene.CampL, "L"),
+            WorkingValue.Of("reserve", ReserveL, "L")
+        );
 
     private string Reckoned(Scene scene, Speaker say) =>
         $"{Speaker.Number(To.WalkingHours, 1)} h at {say.Of(Quantity.Volume, scene.WalkingLPerH)} an hour"
         + (To.Nights > 0 ? $", {To.Nights} {(To.Nights == 1 ? "night" : "nights")} at {say.Of(Quantity.Volume, scene.CampL)}" : "")
         + $", reserve {say.Of(Quantity.Volume, ReserveL)}.";
 
-    private static string Doubt(List<string> doubtful) => doubtful.Count == 0 ? "" : $" Not to be counted on: {string.Join(", ", doubtful)}.";
+    private static string Doubt(List<string> doubtful) =>
+        doubtful.Count == 0 ? "" : $" Not to be counted on: {string.Join(", ", doubtful)}.";
 }

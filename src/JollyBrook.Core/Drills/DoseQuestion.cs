@@ -10,8 +10,15 @@ namespace JollyBrook.Core.Drills;
 /// <param name="AsksWait">Whether it asks for minutes.</param>
 /// <inheritdoc cref="NumberQuestion"/>
 internal sealed record DoseQuestion(
-    Skill Trap, IReadOnlyList<string> Given, string Words, string Unit, bool AsksWait, TreatRequest Treat, (double Answer, string Slip)? Naive, string Rule)
-    : NumberQuestion(Trap, Given, Words, Unit, Naive, Rule)
+    Skill Trap,
+    IReadOnlyList<string> Given,
+    string Words,
+    string Unit,
+    bool AsksWait,
+    TreatRequest Treat,
+    (double Answer, string Slip)? Naive,
+    string Rule
+) : NumberQuestion(Trap, Given, Words, Unit, Naive, Rule)
 {
     /// <summary>Treat has no answer to every label on every water.</summary>
     public override QuizSolution? Solve()
@@ -19,7 +26,13 @@ internal sealed record DoseQuestion(
         var treated = Treatment.Treat.Compute(Treat);
         return treated.Outcome == TreatOutcome.Refused ? null
             // Waiting longer is safe; a dose is exact.
-            : AsksWait ? new NumberSolution(treated.Contact!.WaitMinutes, SafeSide.More, $"{Rule} Label: {treated.Contact.LabelWords}.", treated.Working)
+            : AsksWait
+                ? new NumberSolution(
+                    treated.Contact!.WaitMinutes,
+                    SafeSide.More,
+                    $"{Rule} Label: {treated.Contact.LabelWords}.",
+                    treated.Working
+                )
             : new NumberSolution(treated.Dose!.Units, SafeSide.Exact, $"{Rule} Label: {treated.Dose.LabelWords}.", treated.Working);
     }
 
@@ -29,8 +42,15 @@ internal sealed record DoseQuestion(
         var profile = own.Of(dice.Of(["nadcc-8.5", "nadcc-17", "clo2-tablet"]));
         var litres = gallons * UnitTable.LitresPerGallon;
         return new DoseQuestion(
-            Skill.Gallon, [$"A jug of {gallons} US {(gallons == 1 ? "gallon" : "gallons")}, clear, 15 °C.", $"{profile.Name}: {profile.Dose.Words}."], "How many tablets?", "tablets", false,
-            own.Ask(profile, litres, Clarity.Clear, 15), (gallons, "That is one tablet a gallon: a US gallon is 3.785 L."), "A US gallon is 3.785 L; whole tablets, rounded up.");
+            Skill.Gallon,
+            [$"A jug of {gallons} US {(gallons == 1 ? "gallon" : "gallons")}, clear, 15 °C.", $"{profile.Name}: {profile.Dose.Words}."],
+            "How many tablets?",
+            "tablets",
+            false,
+            own.Ask(profile, litres, Clarity.Clear, 15),
+            (gallons, "That is one tablet a gallon: a US gallon is 3.785 L."),
+            "A US gallon is 3.785 L; whole tablets, rounded up."
+        );
     }
 
     public static QuizQuestion Quart(Dice dice, OwnLabels own)
@@ -41,8 +61,15 @@ internal sealed record DoseQuestion(
         const string unit = "drops";
         var perQuart = profile.Dose.Amount * (cloudy ? profile.Dose.CloudyFactor : 1);
         return new DoseQuestion(
-            Skill.Quart, [$"{Speaker.Number(litres, 1)} L of {(cloudy ? "cloudy" : "clear")} water, 15 °C.", $"{profile.Name}: {profile.Dose.Words}."], $"How many {unit}?", unit, false,
-            own.Ask(profile, litres, cloudy ? Clarity.Cloudy : Clarity.Clear, 15), (litres * perQuart, "A quart is less than a litre: 0.946 L. Rounded up, it takes more."), "A US quart is 0.946 L; round up.");
+            Skill.Quart,
+            [$"{Speaker.Number(litres, 1)} L of {(cloudy ? "cloudy" : "clear")} water, 15 °C.", $"{profile.Name}: {profile.Dose.Words}."],
+            $"How many {unit}?",
+            unit,
+            false,
+            own.Ask(profile, litres, cloudy ? Clarity.Cloudy : Clarity.Clear, 15),
+            (litres * perQuart, "A quart is less than a litre: 0.946 L. Rounded up, it takes more."),
+            "A US quart is 0.946 L; round up."
+        );
     }
 
     public static QuizQuestion Percent(Dice dice)
@@ -52,19 +79,44 @@ internal sealed record DoseQuestion(
         var months = dice.Of([0, 3, 6, 9]);
         var options = new ChemicalOptions(Light: BottleLight.ShadeOrOpaque, BleachStrengthPercent: strength, BleachAgeMonths: months);
         return new DoseQuestion(
-            Skill.Percent, [$"{Speaker.Number(litres, 0)} L of clear water, 15 °C.", $"Household bleach, {Speaker.Number(strength, 2)} %, {months} months from its pack date; 20 drops a mL."], "How many drops?", "drops", false,
-            OwnLabels.AskTemplate(ChemicalProfiles.BleachId, litres, Clarity.Clear, 15, options), (2 * litres, "Two drops a litre is for fresh bleach of 6 %: strength and age change it."),
-            "6 mg/L; a drop holds 10 × % ÷ 20 mg, and a fifth of it is lost in a year.");
+            Skill.Percent,
+            [
+                $"{Speaker.Number(litres, 0)} L of clear water, 15 °C.",
+                $"Household bleach, {Speaker.Number(strength, 2)} %, {months} months from its pack date; 20 drops a mL.",
+            ],
+            "How many drops?",
+            "drops",
+            false,
+            OwnLabels.AskTemplate(ChemicalProfiles.BleachId, litres, Clarity.Clear, 15, options),
+            (2 * litres, "Two drops a litre is for fresh bleach of 6 %: strength and age change it."),
+            "6 mg/L; a drop holds 10 × % ÷ 20 mg, and a fifth of it is lost in a year."
+        );
     }
 
     public static QuizQuestion Drops(Dice dice, Speaker say)
     {
         var litres = dice.Of([2.0, 3, 4]);
         var perMl = dice.Of([12.0, 15, 25, 30]);
-        var options = new ChemicalOptions(DateCheck.InDate, BottleLight.ShadeOrOpaque, BleachStrengthPercent: 6, BleachAgeMonths: 0, DropCount: new DropCount(perMl, 1));
+        var options = new ChemicalOptions(
+            DateCheck.InDate,
+            BottleLight.ShadeOrOpaque,
+            BleachStrengthPercent: 6,
+            BleachAgeMonths: 0,
+            DropCount: new DropCount(perMl, 1)
+        );
         return new DoseQuestion(
-            Skill.Drops, [$"{say.Of(Quantity.Volume, litres)} of clear water, 15 °C.", $"Fresh household bleach, 6 %. Your dropper gives {Speaker.Number(perMl, 0)} drops a mL."], "How many drops of yours?", "drops", false,
-            OwnLabels.AskTemplate(ChemicalProfiles.BleachId, litres, Clarity.Clear, 15, options), (2 * litres, "Two drops a litre counts 20 drops a mL: yours are another size."), "mg in a drop = 10 × % ÷ drops in a mL; then 6 mg for each litre.");
+            Skill.Drops,
+            [
+                $"{say.Of(Quantity.Volume, litres)} of clear water, 15 °C.",
+                $"Fresh household bleach, 6 %. Your dropper gives {Speaker.Number(perMl, 0)} drops a mL.",
+            ],
+            "How many drops of yours?",
+            "drops",
+            false,
+            OwnLabels.AskTemplate(ChemicalProfiles.BleachId, litres, Clarity.Clear, 15, options),
+            (2 * litres, "Two drops a litre counts 20 drops a mL: yours are another size."),
+            "mg in a drop = 10 × % ÷ drops in a mL; then 6 mg for each litre."
+        );
     }
 
     public static QuizQuestion Cold(Dice dice, OwnLabels own, Speaker say)
@@ -72,8 +124,15 @@ internal sealed record DoseQuestion(
         var celsius = dice.Of([1.0, 3, 5, 7, 9]);
         var profile = own.Of(dice.Of(["nadcc-8.5", "nadcc-17", "iodine-tablet"]));
         return new DoseQuestion(
-            Skill.Cold, [$"A litre of clear water at {say.Of(Quantity.Temperature, celsius)}; pH not known.", $"{profile.Name}: {profile.Words}."], "How many minutes, once it has dissolved?", "min", true,
-            own.Ask(profile, 1, Clarity.Clear, celsius), (profile.Wait.Bacteria ?? 0, "That is the wait for warm water: the cold slows it down."), "In the cold it works slower: the longer of label and contact time counts.");
+            Skill.Cold,
+            [$"A litre of clear water at {say.Of(Quantity.Temperature, celsius)}; pH not known.", $"{profile.Name}: {profile.Words}."],
+            "How many minutes, once it has dissolved?",
+            "min",
+            true,
+            own.Ask(profile, 1, Clarity.Clear, celsius),
+            (profile.Wait.Bacteria ?? 0, "That is the wait for warm water: the cold slows it down."),
+            "In the cold it works slower: the longer of label and contact time counts."
+        );
     }
 
     public static QuizQuestion Cloudy(Dice dice, OwnLabels own)
@@ -83,8 +142,18 @@ internal sealed record DoseQuestion(
         var unit = profile.Form == ProductForm.Tablet ? "tablets" : "drops";
         var clear = Math.Ceiling(profile.Dose.Amount * litres / profile.Dose.VolumeL);
         return new DoseQuestion(
-            Skill.Cloudy, [$"{Speaker.Number(litres, 0)} L of cloudy water, 15 °C; nothing to clear it with.", $"{profile.Name}: {profile.Dose.Words}{(profile.Dose.Words.Contains("cloudy", StringComparison.Ordinal) ? "" : "; cloudy: double")}."], $"How many {unit}?", unit, false,
-            own.Ask(profile, litres, Clarity.Cloudy, 15), (clear, "That is the dose for clear water: what clouds it eats half."), "Cloudy water takes the label's cloudy dose, rounded up.");
+            Skill.Cloudy,
+            [
+                $"{Speaker.Number(litres, 0)} L of cloudy water, 15 °C; nothing to clear it with.",
+                $"{profile.Name}: {profile.Dose.Words}{(profile.Dose.Words.Contains("cloudy", StringComparison.Ordinal) ? "" : "; cloudy: double")}.",
+            ],
+            $"How many {unit}?",
+            unit,
+            false,
+            own.Ask(profile, litres, Clarity.Cloudy, 15),
+            (clear, "That is the dose for clear water: what clouds it eats half."),
+            "Cloudy water takes the label's cloudy dose, rounded up."
+        );
     }
 
     public static QuizQuestion TopUp(Dice dice, OwnLabels own)
@@ -92,8 +161,17 @@ internal sealed record DoseQuestion(
         var profile = own.Of(dice.Of(["nadcc-8.5", "nadcc-17", "iodine-tablet"]));
         var stood = dice.Of([10.0, 15, 20]);
         return new DoseQuestion(
-            Skill.TopUp, [$"A litre of clear water at 15 °C, dosed, has stood for {Speaker.Number(stood, 0)} min. You add half a litre raw, with its dose.", $"{profile.Name}: {profile.Words}."],
-            "How many minutes from now, once it has dissolved?", "min", true, own.Ask(profile, 1.5, Clarity.Clear, 15),
-            (Math.Max(0, (profile.Wait.Bacteria ?? 0) - stood), "The clock begins anew: what was added has had no time at all."), "Whatever is added raw starts the whole wait again.");
+            Skill.TopUp,
+            [
+                $"A litre of clear water at 15 °C, dosed, has stood for {Speaker.Number(stood, 0)} min. You add half a litre raw, with its dose.",
+                $"{profile.Name}: {profile.Words}.",
+            ],
+            "How many minutes from now, once it has dissolved?",
+            "min",
+            true,
+            own.Ask(profile, 1.5, Clarity.Clear, 15),
+            (Math.Max(0, (profile.Wait.Bacteria ?? 0) - stood), "The clock begins anew: what was added has had no time at all."),
+            "Whatever is added raw starts the whole wait again."
+        );
     }
 }

@@ -1,5 +1,5 @@
-using JollyBrook.Core.Kit;
 using JollyBrook.Core.Contract;
+using JollyBrook.Core.Kit;
 using JollyBrook.Core.Scarcity;
 using JollyBrook.Core.Sources;
 using JollyBrook.Core.Units;
@@ -31,9 +31,18 @@ public static class Drill
         var steps = DrillSteps.Of(scene, answers, say);
         var next = steps.FirstOrDefault(s => s.Answer is null)?.Id;
         return new DrillResponse(
-            seed, level, DrillLevels.Name(level), $"{scene.Sources[0].Name}, {Month(scene.Season)}", [.. Story(scene, say)], [.. scene.Kit.Select(k => SceneKit.Line(k.Item!))],
-            [.. scene.Sources.Select(s => Looks.At(s, answers.Looks ?? [], say))], steps, next, Debriefing.MinutesBefore(scene, answers),
-            next is null ? new Debriefing(scene, better, answers, say).Make() : null);
+            seed,
+            level,
+            DrillLevels.Name(level),
+            $"{scene.Sources[0].Name}, {Month(scene.Season)}",
+            [.. Story(scene, say)],
+            [.. scene.Kit.Select(k => SceneKit.Line(k.Item!))],
+            [.. scene.Sources.Select(s => Looks.At(s, answers.Looks ?? [], say))],
+            steps,
+            next,
+            Debriefing.MinutesBefore(scene, answers),
+            next is null ? new Debriefing(scene, better, answers, say).Make() : null
+        );
     }
 
     private static void Check(Scene scene, DrillAnswers answers, Intake intake)
@@ -81,5 +90,12 @@ public static class Drill
         }
     }
 
-    private static string Month(Season season) => season switch { Season.Spring => "May", Season.Summer => "August", Season.Autumn => "October", _ => "February" };
+    private static string Month(Season season) =>
+        season switch
+        {
+            Season.Spring => "May",
+            Season.Summer => "August",
+            Season.Autumn => "October",
+            _ => "February",
+        };
 }

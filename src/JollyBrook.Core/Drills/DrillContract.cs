@@ -1,6 +1,6 @@
-using JollyBrook.Core.Kit;
 using System.Text.Json.Serialization;
 using JollyBrook.Core.Contract;
+using JollyBrook.Core.Kit;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
 
@@ -59,8 +59,15 @@ public sealed record LookTaken(string? Source, Look? Look);
 /// <param name="Store">How it is put away.</param>
 /// <param name="CarryL">Litres carried on, whole party.</param>
 public sealed record DrillAnswers(
-    IReadOnlyList<LookTaken>? Looks = null, string? Source = null, ClearBy? Clear = null, string? Method = null, double? Dose = null,
-    double? WaitMinutes = null, StoreBy? Store = null, double? CarryL = null);
+    IReadOnlyList<LookTaken>? Looks = null,
+    string? Source = null,
+    ClearBy? Clear = null,
+    string? Method = null,
+    double? Dose = null,
+    double? WaitMinutes = null,
+    StoreBy? Store = null,
+    double? CarryL = null
+);
 
 /// <summary>A drill by its seed and level, with what has been decided so far.</summary>
 /// <param name="Units">The units that words are put in; metric when left out.</param>
@@ -70,7 +77,13 @@ public sealed record DrillAnswers(
 /// <param name="Answers">Decisions so far.</param>
 /// <param name="Kit">What the learner carries: copied labels take the place of generic ones of their kind.</param>
 public sealed record DrillRequest(
-    UnitSystem? Units, double? Seed, double? Level = null, Skill? Focus = null, DrillAnswers? Answers = null, IReadOnlyList<KitEntry>? Kit = null);
+    UnitSystem? Units,
+    double? Seed,
+    double? Level = null,
+    Skill? Focus = null,
+    DrillAnswers? Answers = null,
+    IReadOnlyList<KitEntry>? Kit = null
+);
 
 /// <summary>A look that can be taken, or was.</summary>
 /// <param name="Look">Which.</param>
@@ -94,7 +107,14 @@ public sealed record DrillChoice(string Id, string Name, string Hint = "");
 /// <param name="Quantity">What a number measures.</param>
 /// <param name="Answer">The decision taken, in words; null while open.</param>
 public sealed record DrillStep(
-    string Id, Skill Skill, string Question, IReadOnlyList<DrillChoice> Choices, string Unit, Quantity Quantity, string? Answer);
+    string Id,
+    Skill Skill,
+    string Question,
+    IReadOnlyList<DrillChoice> Choices,
+    string Unit,
+    Quantity Quantity,
+    string? Answer
+);
 
 /// <summary>How one decision turned out.</summary>
 /// <param name="Skill">Which.</param>
@@ -119,9 +139,19 @@ public sealed record StepVerdict(Skill Skill, bool Passed, string Yours, string 
 /// <param name="Refuses">Whether the right answer was to go on.</param>
 /// <param name="Working">The arithmetic of the better hand.</param>
 public sealed record DrillDebrief(
-    bool Passed, string Headline, IReadOnlyList<StepVerdict> Steps, IReadOnlyList<LedgerRow> Ledger, IReadOnlyList<string> Risks, double Minutes,
-    IReadOnlyList<string> Supplies, IReadOnlyList<string> Truth, string Reference, IReadOnlyList<string> ReferenceSteps, bool Refuses,
-    IReadOnlyList<WorkingStep> Working);
+    bool Passed,
+    string Headline,
+    IReadOnlyList<StepVerdict> Steps,
+    IReadOnlyList<LedgerRow> Ledger,
+    IReadOnlyList<string> Risks,
+    double Minutes,
+    IReadOnlyList<string> Supplies,
+    IReadOnlyList<string> Truth,
+    string Reference,
+    IReadOnlyList<string> ReferenceSteps,
+    bool Refuses,
+    IReadOnlyList<WorkingStep> Working
+);
 
 /// <summary>A drill as it stands.</summary>
 /// <param name="Seed">Its seed.</param>
@@ -136,22 +166,61 @@ public sealed record DrillDebrief(
 /// <param name="Minutes">Minutes spent so far.</param>
 /// <param name="Debrief">How it went; null until all are taken.</param>
 public sealed record DrillResponse(
-    double Seed, int Level, string LevelName, string Title, IReadOnlyList<string> Story, IReadOnlyList<string> Kit, IReadOnlyList<DrillSource> Sources,
-    IReadOnlyList<DrillStep> Steps, string? Next, double Minutes, DrillDebrief? Debrief);
+    double Seed,
+    int Level,
+    string LevelName,
+    string Title,
+    IReadOnlyList<string> Story,
+    IReadOnlyList<string> Kit,
+    IReadOnlyList<DrillSource> Sources,
+    IReadOnlyList<DrillStep> Steps,
+    string? Next,
+    double Minutes,
+    DrillDebrief? Debrief
+);
 
 internal static class DrillFields
 {
     public const double LargestSeed = 9_007_199_254_740_991;
 
     public static readonly NumberField Seed = new("seed", "Seed", Quantity.Plain, 0, LargestSeed, "Any whole number from 0 up.");
-    public static readonly NumberField Level = new("level", "Level", Quantity.Plain, 1, DrillLevels.Most, "1 is one bottle, 6 four dry days.");
-    public static readonly NumberField Dose = new("answers.dose", "Dose", Quantity.Plain, 0, 2000, "Count whole tablets, drops, cycles or minutes.");
-    public static readonly NumberField Wait = new("answers.waitMinutes", "Wait", Quantity.Duration, 0, 2880, "Minutes before the first sip.");
+    public static readonly NumberField Level = new(
+        "level",
+        "Level",
+        Quantity.Plain,
+        1,
+        DrillLevels.Most,
+        "1 is one bottle, 6 four dry days."
+    );
+    public static readonly NumberField Dose = new(
+        "answers.dose",
+        "Dose",
+        Quantity.Plain,
+        0,
+        2000,
+        "Count whole tablets, drops, cycles or minutes."
+    );
+    public static readonly NumberField Wait = new(
+        "answers.waitMinutes",
+        "Wait",
+        Quantity.Duration,
+        0,
+        2880,
+        "Minutes before the first sip."
+    );
     public static readonly NumberField Carry = new("answers.carryL", "Litres to carry", Quantity.Volume, 0, 200, "For the whole party.");
 
     public static IReadOnlyList<Field> All =>
-    [
-        ChoiceField.Of<UnitSystem>("units", "Units"), Seed, Level, ChoiceField.Of<Skill>("focus", "Focus"), ChoiceField.Of<Look>("answers.looks.look", "Look"),
-        ChoiceField.Of<ClearBy>("answers.clear", "Clearing"), Dose, Wait, ChoiceField.Of<StoreBy>("answers.store", "Putting away"), Carry,
-    ];
+        [
+            ChoiceField.Of<UnitSystem>("units", "Units"),
+            Seed,
+            Level,
+            ChoiceField.Of<Skill>("focus", "Focus"),
+            ChoiceField.Of<Look>("answers.looks.look", "Look"),
+            ChoiceField.Of<ClearBy>("answers.clear", "Clearing"),
+            Dose,
+            Wait,
+            ChoiceField.Of<StoreBy>("answers.store", "Putting away"),
+            Carry,
+        ];
 }

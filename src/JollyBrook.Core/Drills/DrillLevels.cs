@@ -7,13 +7,14 @@ public static class DrillLevels
 
     public const int FirstWithCarry = 5;
 
-    public static string Name(int level) => level switch
-    {
-        1 => "One bottle",
-        2 => "Cold and cloudy",
-        3 => "Which water?",
-        4 => "The whole kit",
-        5 => "A dry day",
-        _ => "Four dry days",
-    };
+    public static string Name(int level) =>
+        level switch
+        {
+            1 => "One bottle",
+            2 => "Cold and cloudy",
+            3 => "Which water?",
+            4 => "The whole kit",
+            5 => "A dry day",
+            _ => "Four dry days",
+        };
 }

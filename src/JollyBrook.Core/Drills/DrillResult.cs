@@ -21,7 +21,14 @@ public sealed record SkillResult(Skill? Skill, bool? Passed);
 /// <param name="Focus">What it was bent towards.</param>
 /// <param name="At">When it was done.</param>
 /// <param name="Skills">What it showed, 1 to 13.</param>
-public sealed record DrillResult(DrillKind? Kind, double? Seed, double? Level, Skill? Focus, DateTimeOffset? At, IReadOnlyList<SkillResult>? Skills)
+public sealed record DrillResult(
+    DrillKind? Kind,
+    double? Seed,
+    double? Level,
+    Skill? Focus,
+    DateTimeOffset? At,
+    IReadOnlyList<SkillResult>? Skills
+)
 {
     private const int MostSkills = 13;
     private static readonly ChoiceField KindField = ChoiceField.Of<DrillKind>("kind", "Kind");

@@ -26,7 +26,8 @@ internal sealed class OwnLabels
     public static OwnLabels None { get; } = new([]);
 
     /// <summary>The copied labels of a kit, checked already.</summary>
-    public static OwnLabels In(IReadOnlyList<KitEntry>? kit) => new(KitEntry.Carried(kit).Select(e => e.Item).OfType<ChemicalProduct>().Select(p => p.Product).OfType<ProductSpec>());
+    public static OwnLabels In(IReadOnlyList<KitEntry>? kit) =>
+        new(KitEntry.Carried(kit).Select(e => e.Item).OfType<ChemicalProduct>().Select(p => p.Product).OfType<ProductSpec>());
 
     /// <summary>The own label that was filled from a template; the template without one.</summary>
     public ChemicalProfile Of(string templateId) =>
@@ -35,7 +36,11 @@ internal sealed class OwnLabels
     /// <summary>The same as a product in date.</summary>
     public ProductSpec Product(string templateId, DateOnly bestBefore) =>
         _byTemplate.TryGetValue(templateId, out var own)
-            ? own with { BestBefore = bestBefore, OpenedOn = null }
+            ? own with
+            {
+                BestBefore = bestBefore,
+                OpenedOn = null,
+            }
             : new ProductSpec(templateId, bestBefore);
 
     /// <summary>What Treat is asked about a product of <see cref="Of"/>.</summary>
@@ -45,11 +50,25 @@ internal sealed class OwnLabels
             : AskTemplate(OwnId, litres, clarity, celsius) with
             {
                 StartAt = Day,
-                Kit = [new KitEntry(OwnId, new ChemicalProduct(Product(profile.Id, new DateOnly(2030, 1, 1))) { Name = profile.Name }, 100)],
+                Kit =
+                [
+                    new KitEntry(OwnId, new ChemicalProduct(Product(profile.Id, new DateOnly(2030, 1, 1))) { Name = profile.Name }, 100),
+                ],
             };
 
     /// <summary>What Treat is asked about a generic product.</summary>
-    public static TreatRequest AskTemplate(string method, double litres, Clarity clarity, double celsius, ChemicalOptions? options = null) => new(
-        UnitSystem.Metric, new WaterInput(litres, clarity, WaterColour.None, celsius, 300), method,
-        Chemical: options ?? new ChemicalOptions(DateCheck.InDate, BottleLight.ShadeOrOpaque), Container: new ContainerInput(Opaque: true));
+    public static TreatRequest AskTemplate(
+        string method,
+        double litres,
+        Clarity clarity,
+        double celsius,
+        ChemicalOptions? options = null
+    ) =>
+        new(
+            UnitSystem.Metric,
+            new WaterInput(litres, clarity, WaterColour.None, celsius, 300),
+            method,
+            Chemical: options ?? new ChemicalOptions(DateCheck.InDate, BottleLight.ShadeOrOpaque),
+            Container: new ContainerInput(Opaque: true)
+        );
 }

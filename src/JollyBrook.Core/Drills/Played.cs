@@ -55,19 +55,25 @@ internal sealed class Played
 
     public BarrierResult LastResult => Results[^1];
 
-    /// <summary>What the plan asks for here: tablets, drops, cycles, minutes at a boil; null where nothing is dosed or nothing counts.</summary>
-    public double? AskedDose => LastResult.Detail switch
-    {
-        _ when LastResult.Refusal is not null => null,
-        ChemicalResult chemical => chemical.Dose!.Units,
-        BoilAnswer boil => boil.HoldMinutes,
-        LampAnswer lamp => lamp.Cycles,
-        _ => null,
-    };
+    /// <summary>
+    /// What the plan asks for here: tablets, drops, cycles, minutes at a boil; null where nothing is dosed or nothing counts.
+    /// </summary>
+    public double? AskedDose =>
+        LastResult.Detail switch
+        {
+            _ when LastResult.Refusal is not null => null,
+            ChemicalResult chemical => chemical.Dose!.Units,
+            BoilAnswer boil => boil.HoldMinutes,
+            LampAnswer lamp => lamp.Cycles,
+            _ => null,
+        };
 
     public double? AskedWait => LastResult is { Refusal: null, Detail: ChemicalResult chemical } ? chemical.Contact!.WaitMinutes : null;
 
-    public double ClearingMinutes => Clearing is null ? 0 : ClearingWorked ? Clearing.Answer.Minutes : VainMinutes;
+    public double ClearingMinutes =>
+        Clearing is null ? 0
+        : ClearingWorked ? Clearing.Answer.Minutes
+        : VainMinutes;
 
     /// <param name="scene">The scene.</param>
     /// <param name="source">Where it was drawn.</param>
@@ -93,13 +99,17 @@ internal sealed class Played
         var last = Last switch
         {
             ChemicalBarrier chemical => GivenDose.Credits(chemical, Dosed, Situation.Setting, dose, waitMinutes),
-            LampBarrier when LastResult.Refusal is null && dose < AskedDose => BarrierResult.Nothing(Last.Name, "Fewer cycles than this water needs"),
+            LampBarrier when LastResult.Refusal is null && dose < AskedDose => BarrierResult.Nothing(
+                Last.Name,
+                "Fewer cycles than this water needs"
+            ),
             _ => LastResult.Credits,
         };
         return
         [
-            .. OrganismClasses.All.Select((o, i) => LogLedger.Row(
-                o, Situation.Target, [.. Results.SkipLast(1).Select(r => r.Credits[i]), last[i]], null)),
+            .. OrganismClasses.All.Select(
+                (o, i) => LogLedger.Row(o, Situation.Target, [.. Results.SkipLast(1).Select(r => r.Credits[i]), last[i]], null)
+            ),
         ];
     }
 
@@ -107,16 +117,27 @@ internal sealed class Played
     public double Minutes(double dose, double waitMinutes)
     {
         var before = Results.SkipLast(1).Sum(r => r.MinutesToSip ?? 0);
-        return ClearingMinutes + before + LastResult switch
-        {
-            { Refusal: null, Detail: ChemicalResult { Contact: { } contact } } => contact.MixStandMinutes + contact.DissolveMinutes + waitMinutes,
-            { Refusal: null, Detail: BoilAnswer boil } => Math.Max(0, (LastResult.MinutesToSip ?? 0) + (boil.Loads * (dose - boil.HoldMinutes))),
-            { Detail: ChemicalResult } => waitMinutes,
-            _ => LastResult.MinutesToSip ?? 0,
-        };
+        return ClearingMinutes
+            + before
+            + LastResult switch
+            {
+                { Refusal: null, Detail: ChemicalResult { Contact: { } contact } } => contact.MixStandMinutes
+                    + contact.DissolveMinutes
+                    + waitMinutes,
+                { Refusal: null, Detail: BoilAnswer boil } => Math.Max(
+                    0,
+                    (LastResult.MinutesToSip ?? 0) + (boil.Loads * (dose - boil.HoldMinutes))
+                ),
+                { Detail: ChemicalResult } => waitMinutes,
+                _ => LastResult.MinutesToSip ?? 0,
+            };
     }
 
-    private static (FieldWater Water, ClearingResult? Result, bool Worked) Clear(Situation situation, ClearBy clear, ClearingOptions options)
+    private static (FieldWater Water, ClearingResult? Result, bool Worked) Clear(
+        Situation situation,
+        ClearBy clear,
+        ClearingOptions options
+    )
     {
         if (clear is ClearBy.Nothing or ClearBy.Strain)
         {

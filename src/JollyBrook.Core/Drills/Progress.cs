@@ -39,7 +39,14 @@ public sealed record OfferedDrill(double Seed, int Level, Skill? Focus, string W
 /// <param name="QuizSeed">The quiz question's seed.</param>
 /// <param name="Headline">In a few words.</param>
 public sealed record ProgressResponse(
-    IReadOnlyList<SkillStanding> Skills, IReadOnlyList<LevelStanding> Levels, OfferedDrill Daily, OfferedDrill Next, Skill NextQuiz, double QuizSeed, string Headline);
+    IReadOnlyList<SkillStanding> Skills,
+    IReadOnlyList<LevelStanding> Levels,
+    OfferedDrill Daily,
+    OfferedDrill Next,
+    Skill NextQuiz,
+    double QuizSeed,
+    string Headline
+);
 
 /// <summary>The calculation "drill-progress": spaced repetition over the skills; what was failed comes again first.</summary>
 public static class Progress
@@ -69,34 +76,71 @@ public static class Progress
         var now = request.Now!.Value;
         var results = (request.Results ?? []).OrderBy(r => r.At).ToList();
         var today = DateOnly.FromDateTime(now.DateTime);
-        var skills = Drills.Skills.Steps.Concat(Drills.Skills.Traps).Select(s => Stand(s, results, now, today))
-            .OrderByDescending(s => s.IsDue && s.Done > 0).ThenBy(s => s.Step).ThenBy(s => s.Due ?? DateOnly.MinValue).ToList();
+        var skills = Drills
+            .Skills.Steps.Concat(Drills.Skills.Traps)
+            .Select(s => Stand(s, results, now, today))
+            .OrderByDescending(s => s.IsDue && s.Done > 0)
+            .ThenBy(s => s.Step)
+            .ThenBy(s => s.Due ?? DateOnly.MinValue)
+            .ToList();
         var drills = results.FindAll(r => r.Kind == DrillKind.Drill);
         var level = Level(drills);
         var next = Next(drills, skills, level);
-        var trap = skills.Where(s => Drills.Skills.IsTrap(s.Skill)).OrderByDescending(s => s.IsDue).ThenBy(s => s.Step).ThenBy(s => s.Due ?? DateOnly.MinValue).ThenBy(s => s.Skill).First().Skill;
+        var trap = skills
+            .Where(s => Drills.Skills.IsTrap(s.Skill))
+            .OrderByDescending(s => s.IsDue)
+            .ThenBy(s => s.Step)
+            .ThenBy(s => s.Due ?? DateOnly.MinValue)
+            .ThenBy(s => s.Skill)
+            .First()
+            .Skill;
         return new ProgressResponse(
             skills,
-            [.. Enumerable.Range(1, DrillLevels.Most).Select(l => new LevelStanding(l, DrillLevels.Name(l), drills.Count(d => d.Level == l), drills.Count(d => d.Level == l && d.Passed)))],
-            Daily(today, drills), next, trap, 7919 + results.Count(r => r.Kind == DrillKind.Quiz), Headline(results, skills));
+            [
+                .. Enumerable
+                    .Range(1, DrillLevels.Most)
+                    .Select(l => new LevelStanding(
+                        l,
+                        DrillLevels.Name(l),
+                        drills.Count(d => d.Level == l),
+                        drills.Count(d => d.Level == l && d.Passed)
+                    )),
+            ],
+            Daily(today, drills),
+            next,
+            trap,
+            7919 + results.Count(r => r.Kind == DrillKind.Quiz),
+            Headline(results, skills)
+        );
     }
 
     private static SkillStanding Stand(Skill skill, List<DrillResult> results, DateTimeOffset now, DateOnly today)
     {
         var (step, done, passed) = (0, 0, 0);
         DateOnly? last = null;
-        foreach (var (on, ok) in results.SelectMany(r => r.Skills!.Where(s => s.Skill == skill).Select(s => (DateOnly.FromDateTime(r.At!.Value.ToOffset(now.Offset).DateTime), s.Passed == true))))
+        foreach (
+            var (on, ok) in results.SelectMany(r =>
+                r.Skills!.Where(s => s.Skill == skill)
+                    .Select(s => (DateOnly.FromDateTime(r.At!.Value.ToOffset(now.Offset).DateTime), s.Passed == true))
+            )
+        )
         {
             done++;
             passed += ok ? 1 : 0;
             // A second pass on the same day shows nothing new.
-            step = !ok ? 0 : step == 0 || on != last ? Math.Min(step + 1, Days.Length - 1) : step;
+            step =
+                !ok ? 0
+                : step == 0 || on != last ? Math.Min(step + 1, Days.Length - 1)
+                : step;
             last = on;
         }
 
         var due = last?.AddDays(Days[step]);
         var isDue = due is null || due <= today;
-        var words = done == 0 ? "not met yet" : $"{passed} of {done} passed; {(step == 0 ? "again now" : isDue ? "due again" : $"again on {due:yyyy-MM-dd}")}";
+        var words =
+            done == 0
+                ? "not met yet"
+                : $"{passed} of {done} passed; {(step == 0 ? "again now" : isDue ? "due again" : $"again on {due:yyyy-MM-dd}")}";
         return new SkillStanding(skill, Drills.Skills.Name(skill), step, done, passed, due, isDue, words);
     }
 
@@ -106,7 +150,10 @@ public static class Progress
         var (level, row) = (1, 0);
         foreach (var drill in drills.Where(d => d.Level is not null))
         {
-            row = drill.Level >= level && drill.Passed ? row + 1 : drill.Level == level ? 0 : row;
+            row =
+                drill.Level >= level && drill.Passed ? row + 1
+                : drill.Level == level ? 0
+                : row;
             if (row == PassesToRise && level < DrillLevels.Most)
             {
                 (level, row) = (level + 1, 0);
@@ -128,12 +175,27 @@ public static class Progress
         var weak = skills.FirstOrDefault(s => !Drills.Skills.IsTrap(s.Skill) && s.Done > 0 && s.IsDue && s.Passed < s.Done);
         var seed = 100_003.0 + drills.Count;
         return weak is not null
-            ? new OfferedDrill(seed, Math.Max(level, LeastLevel(weak.Skill)), weak.Skill, $"On what went wrong before: {Sentence.Lower(weak.Name)}", false)
+            ? new OfferedDrill(
+                seed,
+                Math.Max(level, LeastLevel(weak.Skill)),
+                weak.Skill,
+                $"On what went wrong before: {Sentence.Lower(weak.Name)}",
+                false
+            )
             : new OfferedDrill(seed, level, null, $"Level {level}: {Sentence.Lower(DrillLevels.Name(level))}", false);
     }
 
-    /// <summary>Where a skill can first be put to the test: one clear bottle leaves nothing to clear, and one water nothing to choose from.</summary>
-    private static int LeastLevel(Skill skill) => skill switch { Skill.Judge => 3, Skill.Carry => DrillLevels.FirstWithCarry, Skill.Store => 1, _ => 2 };
+    /// <summary>
+    /// Where a skill can first be put to the test: one clear bottle leaves nothing to clear, and one water nothing to choose from.
+    /// </summary>
+    private static int LeastLevel(Skill skill) =>
+        skill switch
+        {
+            Skill.Judge => 3,
+            Skill.Carry => DrillLevels.FirstWithCarry,
+            Skill.Store => 1,
+            _ => 2,
+        };
 
     private static OfferedDrill Daily(DateOnly today, List<DrillResult> drills)
     {

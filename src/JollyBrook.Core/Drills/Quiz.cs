@@ -1,5 +1,5 @@
-using JollyBrook.Core.Kit;
 using JollyBrook.Core.Contract;
+using JollyBrook.Core.Kit;
 using JollyBrook.Core.Units;
 
 namespace JollyBrook.Core.Drills;
@@ -12,7 +12,13 @@ namespace JollyBrook.Core.Drills;
 /// <param name="Kit">What the learner carries: copied labels are asked about in place of generic ones.</param>
 /// <param name="Choice">The learner's choice; null to ask, or where a number is wanted.</param>
 public sealed record QuizRequest(
-    UnitSystem? Units, double? Seed, Skill? Trap = null, double? Answer = null, IReadOnlyList<KitEntry>? Kit = null, string? Choice = null);
+    UnitSystem? Units,
+    double? Seed,
+    Skill? Trap = null,
+    double? Answer = null,
+    IReadOnlyList<KitEntry>? Kit = null,
+    string? Choice = null
+);
 
 /// <summary>The question, and once it is answered how it went.</summary>
 /// <param name="Trap">Which trap.</param>
@@ -28,10 +34,24 @@ public sealed record QuizRequest(
 /// <param name="Why">Why, and what the trap was; empty until answered.</param>
 /// <param name="Working">The arithmetic; empty until answered.</param>
 public sealed record QuizResponse(
-    Skill Trap, string TrapName, IReadOnlyList<string> Given, string Question, string Unit, IReadOnlyList<DrillChoice> Choices, bool? Right, double? Expected,
-    string? ExpectedChoice, string Headline, string Why, IReadOnlyList<WorkingStep> Working);
+    Skill Trap,
+    string TrapName,
+    IReadOnlyList<string> Given,
+    string Question,
+    string Unit,
+    IReadOnlyList<DrillChoice> Choices,
+    bool? Right,
+    double? Expected,
+    string? ExpectedChoice,
+    string Headline,
+    string Why,
+    IReadOnlyList<WorkingStep> Working
+);
 
-/// <summary>The calculation "quiz": doses, waits, snow, frost, dry sources, stops and signs with their traps, marked by the engine that answers them elsewhere.</summary>
+/// <summary>
+/// The calculation "quiz": doses, waits, snow, frost, dry sources, stops and signs with their traps, marked by the engine that answers them
+/// elsewhere.
+/// </summary>
 public static class Quiz
 {
     private static readonly NumberField Answer = new("answer", "Answer", Quantity.Plain, 0, 100000, "Give a whole number.");
@@ -55,8 +75,19 @@ public static class Quiz
         intake.ThrowIfWrong();
         var (question, solution) = QuizQuestion.Draw(seed, request.Trap, intake.Say, OwnLabels.In(request.Kit));
         var open = new QuizResponse(
-            question.Trap, Skills.Name(question.Trap), question.Given, question.Words, (question as NumberQuestion)?.Unit ?? "", (question as ChoiceQuestion)?.Choices ?? [], null, null,
-            null, "", "", []);
+            question.Trap,
+            Skills.Name(question.Trap),
+            question.Given,
+            question.Words,
+            (question as NumberQuestion)?.Unit ?? "",
+            (question as ChoiceQuestion)?.Choices ?? [],
+            null,
+            null,
+            null,
+            "",
+            "",
+            []
+        );
         return (question, solution) switch
         {
             (NumberQuestion number, NumberSolution right) when request.Answer is { } answer => Mark(open, number, right, answer),

@@ -30,21 +30,22 @@ internal abstract record QuizQuestion(Skill Trap, IReadOnlyList<string> Given, s
         }
     }
 
-    private static QuizQuestion Draw(Dice dice, Skill trap, OwnLabels own, Speaker say) => trap switch
-    {
-        Skill.Gallon => DoseQuestion.Gallon(dice, own),
-        Skill.Quart => DoseQuestion.Quart(dice, own),
-        Skill.Percent => DoseQuestion.Percent(dice),
-        Skill.Drops => DoseQuestion.Drops(dice, say),
-        Skill.Cold => DoseQuestion.Cold(dice, own, say),
-        Skill.Cloudy => DoseQuestion.Cloudy(dice, own),
-        Skill.TopUp => DoseQuestion.TopUp(dice, own),
-        Skill.Snow => SnowQuestion.Of(dice, say),
-        Skill.Frost => FrostQuestion.Of(dice, say),
-        Skill.DrySource => DrySourceQuestion.Of(dice, say),
-        Skill.FromHere => FromHereQuestion.Of(dice, say),
-        _ => SignQuestion.Of(dice, say),
-    };
+    private static QuizQuestion Draw(Dice dice, Skill trap, OwnLabels own, Speaker say) =>
+        trap switch
+        {
+            Skill.Gallon => DoseQuestion.Gallon(dice, own),
+            Skill.Quart => DoseQuestion.Quart(dice, own),
+            Skill.Percent => DoseQuestion.Percent(dice),
+            Skill.Drops => DoseQuestion.Drops(dice, say),
+            Skill.Cold => DoseQuestion.Cold(dice, own, say),
+            Skill.Cloudy => DoseQuestion.Cloudy(dice, own),
+            Skill.TopUp => DoseQuestion.TopUp(dice, own),
+            Skill.Snow => SnowQuestion.Of(dice, say),
+            Skill.Frost => FrostQuestion.Of(dice, say),
+            Skill.DrySource => DrySourceQuestion.Of(dice, say),
+            Skill.FromHere => FromHereQuestion.Of(dice, say),
+            _ => SignQuestion.Of(dice, say),
+        };
 }
 
 /// <summary>A question that is answered by a number.</summary>
@@ -52,8 +53,14 @@ internal abstract record QuizQuestion(Skill Trap, IReadOnlyList<string> Given, s
 /// <param name="Naive">The answer of somebody who fell into the trap, and what slipped.</param>
 /// <param name="Rule">The rule behind it.</param>
 /// <inheritdoc cref="QuizQuestion"/>
-internal abstract record NumberQuestion(Skill Trap, IReadOnlyList<string> Given, string Words, string Unit, (double Answer, string Slip)? Naive, string Rule)
-    : QuizQuestion(Trap, Given, Words);
+internal abstract record NumberQuestion(
+    Skill Trap,
+    IReadOnlyList<string> Given,
+    string Words,
+    string Unit,
+    (double Answer, string Slip)? Naive,
+    string Rule
+) : QuizQuestion(Trap, Given, Words);
 
 /// <summary>A question that is answered by choosing.</summary>
 /// <param name="Choices">What can be chosen.</param>

@@ -20,23 +20,26 @@ internal abstract record QuizSolution(string Why, IReadOnlyList<WorkingStep> Wor
 /// <param name="Expected">The answer.</param>
 /// <param name="Side">On which side of it one is safe.</param>
 /// <inheritdoc cref="QuizSolution"/>
-internal sealed record NumberSolution(double Expected, SafeSide Side, string Why, IReadOnlyList<WorkingStep> Working) : QuizSolution(Why, Working)
+internal sealed record NumberSolution(double Expected, SafeSide Side, string Why, IReadOnlyList<WorkingStep> Working)
+    : QuizSolution(Why, Working)
 {
     /// <summary>Whether an answer would do.</summary>
-    public bool IsMetBy(double answer) => Side switch
-    {
-        SafeSide.More => answer >= Expected,
-        SafeSide.Less => answer <= Expected,
-        _ => Math.Abs(answer - Expected) < 1e-9,
-    };
+    public bool IsMetBy(double answer) =>
+        Side switch
+        {
+            SafeSide.More => answer >= Expected,
+            SafeSide.Less => answer <= Expected,
+            _ => Math.Abs(answer - Expected) < 1e-9,
+        };
 
     /// <summary>What is wrong with an answer that would not do.</summary>
-    public string SlipOf(double answer) => Side switch
-    {
-        SafeSide.More => "Too short",
-        SafeSide.Less => "Too late",
-        _ => answer < Expected ? "Too little" : "Too much",
-    };
+    public string SlipOf(double answer) =>
+        Side switch
+        {
+            SafeSide.More => "Too short",
+            SafeSide.Less => "Too late",
+            _ => answer < Expected ? "Too little" : "Too much",
+        };
 }
 
 /// <summary>A choice that is right; every other is wrong.</summary>

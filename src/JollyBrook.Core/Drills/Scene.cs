@@ -27,15 +27,42 @@ internal sealed record WaterAhead(string Name, double WalkingHours, int Nights, 
 
 /// <summary>A scene: where, when, who, with what.</summary>
 internal sealed record Scene(
-    int Level, Season Season, double AirC, double ElevationM, int People, double MinutesLeft, string Container, double VolumeL, IReadOnlyList<KitEntry> Kit,
-    IReadOnlyList<SceneSource> Sources, IReadOnlyList<WaterAhead> Ahead, double WalkingLPerH, double CampL, DateTimeOffset Now)
+    int Level,
+    Season Season,
+    double AirC,
+    double ElevationM,
+    int People,
+    double MinutesLeft,
+    string Container,
+    double VolumeL,
+    IReadOnlyList<KitEntry> Kit,
+    IReadOnlyList<SceneSource> Sources,
+    IReadOnlyList<WaterAhead> Ahead,
+    double WalkingLPerH,
+    double CampL,
+    DateTimeOffset Now
+)
 {
     public bool HasCarry => Ahead.Count > 0;
 
     /// <summary>What Treat is asked about a source of the scene: everything told as it is.</summary>
-    public TreatRequest Ask(SceneSource source, string? method = null) => new(
-        UnitSystem.Metric, source.Water with { VolumeL = VolumeL }, method, CountViruses: true, BoilingPot.Options(BoilingPot.Of(Kit)),
-        new ChemicalOptions(Light: BottleLight.ShadeOrOpaque), Now, source.Truth, new ClearingOptions(source.Grit, DrawOff.Siphon),
-        new ContainerInput(Opaque: true, CapacityL: VolumeL * 1.25, DepthCm: 20), new SkyInput(AirC, 46.2, -28.6, 0.4, false, DateOnly.FromDateTime(Now.DateTime)),
-        null, Kit);
+    public TreatRequest Ask(SceneSource source, string? method = null) =>
+        new(
+            UnitSystem.Metric,
+            source.Water with
+            {
+                VolumeL = VolumeL,
+            },
+            method,
+            CountViruses: true,
+            BoilingPot.Options(BoilingPot.Of(Kit)),
+            new ChemicalOptions(Light: BottleLight.ShadeOrOpaque),
+            Now,
+            source.Truth,
+            new ClearingOptions(source.Grit, DrawOff.Siphon),
+            new ContainerInput(Opaque: true, CapacityL: VolumeL * 1.25, DepthCm: 20),
+            new SkyInput(AirC, 46.2, -28.6, 0.4, false, DateOnly.FromDateTime(Now.DateTime)),
+            null,
+            Kit
+        );
 }

@@ -17,7 +17,10 @@ internal static class SceneKit
 
     public static IReadOnlyList<KitEntry> Draw(Dice dice, int level, DateOnly today, OwnLabels own)
     {
-        List<KitEntry> kit = [Chemical(own, dice, level == 1 ? OneForAll : dice.Of(Tablets), "tablets", today, level >= 4 && dice.Chance(0.15))];
+        List<KitEntry> kit =
+        [
+            Chemical(own, dice, level == 1 ? OneForAll : dice.Of(Tablets), "tablets", today, level >= 4 && dice.Chance(0.15)),
+        ];
         if (level >= 2)
         {
             kit.Add(Stove(dice));
@@ -36,7 +39,9 @@ internal static class SceneKit
             {
                 Name = frozen == Happened.Unknown ? "Squeeze filter, left in the porch on a frosty night" : "Squeeze filter, hollow fibre",
             };
-            kit.Add(new("filter", filter, Filter: new FilterState(dice.Between(20, 900, 10), 0, 0, Happened.Yes, frozen, Happened.No, false)));
+            kit.Add(
+                new("filter", filter, Filter: new FilterState(dice.Between(20, 900, 10), 0, 0, Happened.Yes, frozen, Happened.No, false))
+            );
         }
 
         if (level >= 4)
@@ -45,7 +50,13 @@ internal static class SceneKit
             if (dice.Chance(0.6))
             {
                 var cycles = dice.Whole(2, 30);
-                kit.Add(new("lamp", new UvLamp(new LampSpec(1, 90, Battery.Lithium)) { Name = $"UV lamp, 1 L a cycle, {cycles} cycles left" }, cycles));
+                kit.Add(
+                    new(
+                        "lamp",
+                        new UvLamp(new LampSpec(1, 90, Battery.Lithium)) { Name = $"UV lamp, 1 L a cycle, {cycles} cycles left" },
+                        cycles
+                    )
+                );
             }
         }
 
@@ -53,9 +64,10 @@ internal static class SceneKit
     }
 
     /// <summary>A piece as its owner reads it, label and all.</summary>
-    public static string Line(KitItem item) => item is ChemicalProduct { Product: { } product }
-        ? $"{item.Name}, best before {product.BestBefore:yyyy-MM}: {product.Profile.Words}"
-        : item.Name!;
+    public static string Line(KitItem item) =>
+        item is ChemicalProduct { Product: { } product }
+            ? $"{item.Name}, best before {product.BestBefore:yyyy-MM}: {product.Profile.Words}"
+            : item.Name!;
 
     private static KitEntry Chemical(OwnLabels own, Dice dice, string profileId, string id, DateOnly today, bool past)
     {

@@ -17,11 +17,21 @@ internal static class SceneWaters
         (SourceKind.River, SourceFlow.Flowing, ["Ash water", "Long river", "Salter water"]),
     ];
 
-    private static readonly Sighting[] ByTheEdge = [Sighting.Bloom, Sighting.FuelSheen, Sighting.DeadFish, Sighting.MineDrainage, Sighting.Pesticide];
+    private static readonly Sighting[] ByTheEdge =
+    [
+        Sighting.Bloom,
+        Sighting.FuelSheen,
+        Sighting.DeadFish,
+        Sighting.MineDrainage,
+        Sighting.Pesticide,
+    ];
 
     public static IReadOnlyList<SceneSource> Draw(Dice dice, int level, Skill? focus, Season season)
     {
-        var count = level <= 2 ? 1 : level is 4 or 5 ? 2 : dice.Whole(2, 3);
+        var count =
+            level <= 2 ? 1
+            : level is 4 or 5 ? 2
+            : dice.Whole(2, 3);
         // Now and then the right answer is to take none of them.
         var noneGood = level >= 3 && dice.Chance(0.12);
         var bad = level >= 3 && (focus == Skill.Judge || dice.Chance(0.7)) ? dice.Whole(0, count - 1) : -1;
@@ -39,7 +49,17 @@ internal static class SceneWaters
         return all;
     }
 
-    private static SceneSource One(Dice dice, string id, string name, SourceKind kind, SourceFlow flow, int level, Skill? focus, Season season, bool spoilt)
+    private static SceneSource One(
+        Dice dice,
+        string id,
+        string name,
+        SourceKind kind,
+        SourceFlow flow,
+        int level,
+        Skill? focus,
+        Season season,
+        bool spoilt
+    )
     {
         List<Sighting> seen = [];
         if (spoilt)
@@ -54,7 +74,15 @@ internal static class SceneWaters
         var upstream = dice.Whole(0, 9);
         if (kind is SourceKind.Stream or SourceKind.River)
         {
-            seen.Add(upstream switch { 0 => Sighting.Carcass, 1 or 2 => Sighting.Stock, 3 or 4 => Sighting.CampOrToilet, _ => Sighting.NobodyAbove });
+            seen.Add(
+                upstream switch
+                {
+                    0 => Sighting.Carcass,
+                    1 or 2 => Sighting.Stock,
+                    3 or 4 => Sighting.CampOrToilet,
+                    _ => Sighting.NobodyAbove,
+                }
+            );
         }
 
         var ntu = Ntu(dice, level, focus, kind);
@@ -67,10 +95,20 @@ internal static class SceneWaters
         };
         var colour = kind is SourceKind.Pond or SourceKind.Lake && dice.Chance(0.3) ? WaterColour.Tea : WaterColour.None;
         return new SceneSource(
-            id, name,
-            new SourceInput(kind, flow, seen, YesNo.Yes, level > 1 && dice.Chance(0.2) ? YesNo.Yes : YesNo.No, seen.Contains(Sighting.Salt) ? dice.Between(2500, 30000, 100) : null),
+            id,
+            name,
+            new SourceInput(
+                kind,
+                flow,
+                seen,
+                YesNo.Yes,
+                level > 1 && dice.Chance(0.2) ? YesNo.Yes : YesNo.No,
+                seen.Contains(Sighting.Salt) ? dice.Between(2500, 30000, 100) : null
+            ),
             new WaterInput(null, Clarity.Unknown, colour, temperature, null, null, ntu),
-            dice.Of([Grit.Sandy, Grit.Silty, Grit.FineSilt, Grit.Clay]), dice.Between(0, 25, 5));
+            dice.Of([Grit.Sandy, Grit.Silty, Grit.FineSilt, Grit.Clay]),
+            dice.Between(0, 25, 5)
+        );
     }
 
     private static double Ntu(Dice dice, int level, Skill? focus, SourceKind kind)

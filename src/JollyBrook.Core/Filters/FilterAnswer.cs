@@ -14,5 +14,16 @@ namespace JollyBrook.Core.Filters;
 /// <param name="IntegrityCheck">How to check it; null where there is no check.</param>
 /// <param name="Suspicion">Why it is not counted; null when it is.</param>
 public sealed record FilterAnswer(
-    FilterStyle Style, string Element, double FlowLPerMin, double Minutes, double FlowShare, double ColdShare, string? ServiceAdvice,
-    double? FlowAfterServiceLPerMin, double DiscardL, double? LifeLeftL, string? IntegrityCheck, string? Suspicion);
+    FilterStyle Style,
+    string Element,
+    double FlowLPerMin,
+    double Minutes,
+    double FlowShare,
+    double ColdShare,
+    string? ServiceAdvice,
+    double? FlowAfterServiceLPerMin,
+    double DiscardL,
+    double? LifeLeftL,
+    string? IntegrityCheck,
+    string? Suspicion
+);

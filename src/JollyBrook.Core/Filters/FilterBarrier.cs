@@ -35,7 +35,8 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter, F
     {
         var info = FilterElements.Of(filter.Element!.Value);
         var assumptions = new List<Assumption>();
-        var reason = FilterCredit.Frozen(filter, been, assumptions) ?? FilterCredit.Dropped(filter, been, assumptions)
+        var reason = FilterCredit.Frozen(filter, been, assumptions)
+            ?? FilterCredit.Dropped(filter, been, assumptions)
             ?? FilterCredit.PastLife(filter, been, water.VolumeL, assumptions);
         var working = new Working();
         var flow = Flow(info, water, reason, assumptions, working);
@@ -43,41 +44,76 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter, F
         if (reason is not null)
         {
             return BarrierResult.Refused(
-                name, water, new Refusal(RefusalCode.FilterNotCounted, reason, ["Replace the element.", "Boil it, or use another method."]),
-                assumptions, cautions, working, flow);
+                name,
+                water,
+                new Refusal(RefusalCode.FilterNotCounted, reason, ["Replace the element.", "Boil it, or use another method."]),
+                assumptions,
+                cautions,
+                working,
+                flow
+            );
         }
 
         working.Add(
-            "What the element holds back", "the table's row, or the label's claims", FilterElements.Source,
-            WorkingValue.Of("element", info.Name));
+            "What the element holds back",
+            "the table's row, or the label's claims",
+            FilterElements.Source,
+            WorkingValue.Of("element", info.Name)
+        );
         var say = setting.Say;
         var passive = filter.Style == FilterStyle.Gravity;
         return new BarrierResult(
-            Credits(info), null, $"{Minutes(flow.Minutes)} through the filter",
-            passive ? SetUpMinutes : SetUpMinutes + flow.Minutes, Math.Ceiling(flow.Minutes - 1e-9),
-            [new Supply($"{say.Of(Quantity.Volume, water.VolumeL)} of filter life", 0.2 * water.VolumeL, water.VolumeL, LifeLeftL is { } left ? Math.Max(0, left) : null)],
-            Taste.AsItIs, Risks(info, flow, water), After(info, water), () => Steps(info, flow, water, say),
+            Credits(info),
+            null,
+            $"{Minutes(flow.Minutes)} through the filter",
+            passive ? SetUpMinutes : SetUpMinutes + flow.Minutes,
+            Math.Ceiling(flow.Minutes - 1e-9),
+            [
+                new Supply(
+                    $"{say.Of(Quantity.Volume, water.VolumeL)} of filter life",
+                    0.2 * water.VolumeL,
+                    water.VolumeL,
+                    LifeLeftL is { } left ? Math.Max(0, left) : null
+                ),
+            ],
+            Taste.AsItIs,
+            Risks(info, flow, water),
+            After(info, water),
+            () => Steps(info, flow, water, say),
             "Tastes as it came. Flavour goes into the clean container only, never through the filter.",
             IsForTaste
                 ? ["Carbon takes the residual out with the taste: cap it clean, drink it within 24 hours."]
-                : ["Clean side to clean container: the dirty pouch never touches it.", "Above freezing at night: against the body, in the sleeping bag."],
-            IsForTaste ? 24 : null, BarrierResult.Untimed, assumptions, cautions, working, flow);
+                :
+                [
+                    "Clean side to clean container: the dirty pouch never touches it.",
+                    "Above freezing at night: against the body, in the sleeping bag.",
+                ],
+            IsForTaste ? 24 : null,
+            BarrierResult.Untimed,
+            assumptions,
+            cautions,
+            working,
+            flow
+        );
     }
 
     private IReadOnlyList<LogCredit> Credits(FilterElementInfo info)
     {
         var claims = filter.Claims;
         return BarrierResult.Of(
-            name, claims is null ? info.Name : "as its label claims",
-            Math.Min(6, claims?.Bacteria ?? info.Bacteria), Math.Min(4, claims?.Viruses ?? info.Viruses),
-            Math.Min(4, claims?.Giardia ?? info.Giardia), Math.Min(4, claims?.Cryptosporidium ?? info.Cryptosporidium));
+            name,
+            claims is null ? info.Name : "as its label claims",
+            Math.Min(6, claims?.Bacteria ?? info.Bacteria),
+            Math.Min(4, claims?.Viruses ?? info.Viruses),
+            Math.Min(4, claims?.Giardia ?? info.Giardia),
+            Math.Min(4, claims?.Cryptosporidium ?? info.Cryptosporidium)
+        );
     }
 
     private static FieldWater After(FilterElementInfo info, FieldWater water) =>
         info.TakesOutParticles ? water.ClearedTo(Clarity.Clear) : water;
 
-    private FilterAnswer Flow(
-        FilterElementInfo info, FieldWater water, string? reason, List<Assumption> assumptions, Working working)
+    private FilterAnswer Flow(FilterElementInfo info, FieldWater water, string? reason, List<Assumption> assumptions, Working working)
     {
         if (been.ClogLoadLNtu is null && been.CountsAsWetted)
         {
@@ -97,14 +133,32 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter, F
         var share = FilterFlow.CleanShare(lost, load, info.ClogLNtu);
         var slow = share < FilterFlow.ServiceBelow;
         working.Add(
-            "Flow now", FilterFlow.Formula, FilterFlow.Source, WorkingValue.Of("Q", now, "L/min"), WorkingValue.Of("Q0", rated, "L/min"),
-            WorkingValue.Of("lost", lost), WorkingValue.Of("load", load, "L·NTU"), WorkingValue.Of("K", info.ClogLNtu, "L·NTU"),
-            WorkingValue.Of("μ(20)/μ(T)", Viscosity.FlowShare(water.TemperatureC)), WorkingValue.Of("T", water.TemperatureC, "°C"));
+            "Flow now",
+            FilterFlow.Formula,
+            FilterFlow.Source,
+            WorkingValue.Of("Q", now, "L/min"),
+            WorkingValue.Of("Q0", rated, "L/min"),
+            WorkingValue.Of("lost", lost),
+            WorkingValue.Of("load", load, "L·NTU"),
+            WorkingValue.Of("K", info.ClogLNtu, "L·NTU"),
+            WorkingValue.Of("μ(20)/μ(T)", Viscosity.FlowShare(water.TemperatureC)),
+            WorkingValue.Of("T", water.TemperatureC, "°C")
+        );
         working.Add(
-            "Minutes for this volume", FilterFlow.TimeFormula, FilterFlow.Source, WorkingValue.Of("t", minutes, "min"),
-            WorkingValue.Of("V", water.VolumeL, "L"), WorkingValue.Of("NTU", water.Ntu));
+            "Minutes for this volume",
+            FilterFlow.TimeFormula,
+            FilterFlow.Source,
+            WorkingValue.Of("t", minutes, "min"),
+            WorkingValue.Of("V", water.VolumeL, "L"),
+            WorkingValue.Of("NTU", water.Ntu)
+        );
         return new FilterAnswer(
-            filter.Style!.Value, info.Name, now, minutes, share, Viscosity.FlowShare(water.TemperatureC),
+            filter.Style!.Value,
+            info.Name,
+            now,
+            minutes,
+            share,
+            Viscosity.FlowShare(water.TemperatureC),
             slow ? (info.BackFlushes ? "Back-flush it now, with clean water only." : info.Care) : null,
             slow
                 ? FilterFlow.LPerMin(rated, FilterFlow.LostAfterService(lost, load, info.ClogLNtu), 0, info.ClogLNtu, water.TemperatureC)
@@ -114,7 +168,8 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter, F
             info.Element is FilterElement.HollowFibre
                 ? "Wet it, then blow gently from the clean side: air that passes easily means it is broken. A pass does not clear a filter that may have frozen."
                 : null,
-            reason);
+            reason
+        );
     }
 
     private List<Caution> Cautions(FilterElementInfo info, FilterAnswer flow, FieldWater water)
@@ -122,7 +177,9 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter, F
         var cautions = new List<Caution>();
         if (info.Viruses < LogTarget.Standard(OrganismClass.Viruses) && (filter.Claims?.Viruses ?? 0) < 1)
         {
-            cautions.Add(new(NoViruses, Severity.Warning, "Does not hold viruses: half an hour of a chemical, a UV lamp or boiling after it does."));
+            cautions.Add(
+                new(NoViruses, Severity.Warning, "Does not hold viruses: half an hour of a chemical, a UV lamp or boiling after it does.")
+            );
         }
 
         if (filter.Element == FilterElement.Carbon)
@@ -137,7 +194,9 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter, F
 
         if (flow.ServiceAdvice is not null)
         {
-            cautions.Add(new("slow", Severity.Note, $"Runs at {Speaker.Number(flow.FlowShare * 100, 0)} % of its new flow. {flow.ServiceAdvice}"));
+            cautions.Add(
+                new("slow", Severity.Note, $"Runs at {Speaker.Number(flow.FlowShare * 100, 0)} % of its new flow. {flow.ServiceAdvice}")
+            );
         }
 
         if (filter.Style == FilterStyle.DrinkThrough)
@@ -179,8 +238,16 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter, F
         List<TreatmentStep> steps = [];
         if (flow.ServiceAdvice is { } advice)
         {
-            steps.Add(new("service", StepKind.Prepare, info.BackFlushes ? "Back-flush the filter" : "Clean the element",
-                $"{advice} It then runs about {say.Of(Quantity.Flow, flow.FlowAfterServiceLPerMin!.Value)}.", "Done", Optional: true));
+            steps.Add(
+                new(
+                    "service",
+                    StepKind.Prepare,
+                    info.BackFlushes ? "Back-flush the filter" : "Clean the element",
+                    $"{advice} It then runs about {say.Of(Quantity.Flow, flow.FlowAfterServiceLPerMin!.Value)}.",
+                    "Done",
+                    Optional: true
+                )
+            );
         }
 
         if (flow.IntegrityCheck is { } check)
@@ -190,12 +257,29 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter, F
 
         if (flow.DiscardL > 0)
         {
-            steps.Add(new("discard", StepKind.Filter, $"Run {say.Of(Quantity.Volume, flow.DiscardL)} through and throw it away",
-                "The first water out of a new or stored element.", "Thrown away"));
+            steps.Add(
+                new(
+                    "discard",
+                    StepKind.Filter,
+                    $"Run {say.Of(Quantity.Volume, flow.DiscardL)} through and throw it away",
+                    "The first water out of a new or stored element.",
+                    "Thrown away"
+                )
+            );
         }
 
-        steps.Add(new("filter", StepKind.Filter, Title(say, water.VolumeL), How(), "All through", StepClock.Guide, Math.Ceiling(flow.Minutes - 1e-9),
-            DrinkAfter: info.Bacteria > 0 || info.Giardia > 0));
+        steps.Add(
+            new(
+                "filter",
+                StepKind.Filter,
+                Title(say, water.VolumeL),
+                How(),
+                "All through",
+                StepClock.Guide,
+                Math.Ceiling(flow.Minutes - 1e-9),
+                DrinkAfter: info.Bacteria > 0 || info.Giardia > 0
+            )
+        );
         return steps;
     }
 
@@ -212,14 +296,15 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter, F
         };
     }
 
-    private string How() => filter.Style switch
-    {
-        FilterStyle.Squeeze => "Dirty pouch above, clean container below. Evenly, not hard.",
-        FilterStyle.Gravity => "Dirty bag half a metre to a metre and a half above the clean one. It runs by itself.",
-        FilterStyle.Pump => "Intake off the bottom; the clean hose never touches the dirty one.",
-        FilterStyle.Press => "Press down with your weight on a flat place; the outer cup is dirty.",
-        _ => "Only the mouthpiece is clean. Give none of it to a pot or bottle.",
-    };
+    private string How() =>
+        filter.Style switch
+        {
+            FilterStyle.Squeeze => "Dirty pouch above, clean container below. Evenly, not hard.",
+            FilterStyle.Gravity => "Dirty bag half a metre to a metre and a half above the clean one. It runs by itself.",
+            FilterStyle.Pump => "Intake off the bottom; the clean hose never touches the dirty one.",
+            FilterStyle.Press => "Press down with your weight on a flat place; the outer cup is dirty.",
+            _ => "Only the mouthpiece is clean. Give none of it to a pot or bottle.",
+        };
 
     private static string Minutes(double minutes) => Speaker.Minutes(Math.Max(1, minutes));
 }

@@ -12,7 +12,8 @@ public static class FilterCredit
     internal const string KeepFromFrost = "Shake the water out, bag it watertight, keep it against the body or deep in the sleeping bag.";
 
     /// <summary>Whether frost spoils it: any element that has been wet, but for carbon, which holds nothing back.</summary>
-    internal static bool IsSpoiledByFrost(FilterSpec? filter, FilterState? been) => filter?.Element != FilterElement.Carbon && (been ?? FilterState.NotKnown).CountsAsWetted;
+    internal static bool IsSpoiledByFrost(FilterSpec? filter, FilterState? been) =>
+        filter?.Element != FilterElement.Carbon && (been ?? FilterState.NotKnown).CountsAsWetted;
 
     /// <summary>A wet element left to freeze is suspect: damage cannot be seen, and no check clears it.</summary>
     public static string? Frozen(FilterSpec filter, FilterState been, List<Assumption> assumptions)
@@ -40,7 +41,9 @@ public static class FilterCredit
             assumptions.Add(new("filter.frozen", "Whether the wet filter froze is not known: counted as frozen."));
         }
 
-        return been.Frozen == Happened.No ? null : "It may have frozen while wet. The damage cannot be seen: not counted until it is replaced.";
+        return been.Frozen == Happened.No
+            ? null
+            : "It may have frozen while wet. The damage cannot be seen: not counted until it is replaced.";
     }
 
     /// <summary>A dropped ceramic may be cracked unseen.</summary>

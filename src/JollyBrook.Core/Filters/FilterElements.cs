@@ -12,8 +12,17 @@ namespace JollyBrook.Core.Filters;
 /// <param name="Care">How it is looked after.</param>
 /// <param name="TakesOutParticles">Whether the water comes out clear for light and doses; fines pass 1 µm.</param>
 public sealed record FilterElementInfo(
-    FilterElement Element, string Name, double Bacteria, double Viruses, double Giardia, double Cryptosporidium, double ClogLNtu,
-    bool BackFlushes, string Care, bool TakesOutParticles);
+    FilterElement Element,
+    string Name,
+    double Bacteria,
+    double Viruses,
+    double Giardia,
+    double Cryptosporidium,
+    double ClogLNtu,
+    bool BackFlushes,
+    string Care,
+    bool TakesOutParticles
+);
 
 public static class FilterElements
 {
@@ -21,33 +30,66 @@ public static class FilterElements
 
     public static readonly IReadOnlyList<FilterElementInfo> All =
     [
-        new(FilterElement.HollowFibre, "Hollow fibre, 0.1–0.2 µm absolute", 6, 0, 3, 3, 300, true,
-            "Back-flush often, with clean water only.", true),
+        new(
+            FilterElement.HollowFibre,
+            "Hollow fibre, 0.1–0.2 µm absolute",
+            6,
+            0,
+            3,
+            3,
+            300,
+            true,
+            "Back-flush often, with clean water only.",
+            true
+        ),
         new(FilterElement.Ceramic, "Ceramic, 0.2–0.3 µm", 6, 0, 3, 3, 900, false, "Scrub it gently; never back-flush.", true),
-        new(FilterElement.Pleated, "Pleated or glass fibre, 0.3 µm", 5, 0, 3, 3, 250, false, "Rinse it; replace it when it stays slow.", true),
-        new(FilterElement.Purifier, "Purifier element, 0.02 µm or adsorptive", 6, 4, 3, 3, 150, true,
-            "Back-flush often, with clean water only.", true),
+        new(
+            FilterElement.Pleated,
+            "Pleated or glass fibre, 0.3 µm",
+            5,
+            0,
+            3,
+            3,
+            250,
+            false,
+            "Rinse it; replace it when it stays slow.",
+            true
+        ),
+        new(
+            FilterElement.Purifier,
+            "Purifier element, 0.02 µm or adsorptive",
+            6,
+            4,
+            3,
+            3,
+            150,
+            true,
+            "Back-flush often, with clean water only.",
+            true
+        ),
         new(FilterElement.OneMicron, "1 µm absolute", 0, 0, 3, 2, 300, true, "Rinse it often.", false),
         new(FilterElement.Carbon, "Carbon alone", 0, 0, 0, 0, 300, false, "Replace it by its label; it takes taste, no organism.", false),
     ];
 
     public static FilterElementInfo Of(FilterElement element) => All.First(e => e.Element == element);
 
-    public static string StyleName(FilterStyle style) => style switch
-    {
-        FilterStyle.Squeeze => "Squeeze",
-        FilterStyle.Gravity => "Gravity",
-        FilterStyle.Pump => "Pump",
-        FilterStyle.Press => "Press",
-        _ => "Drink-through",
-    };
+    public static string StyleName(FilterStyle style) =>
+        style switch
+        {
+            FilterStyle.Squeeze => "Squeeze",
+            FilterStyle.Gravity => "Gravity",
+            FilterStyle.Pump => "Pump",
+            FilterStyle.Press => "Press",
+            _ => "Drink-through",
+        };
 
-    public static string StyleHint(FilterStyle style) => style switch
-    {
-        FilterStyle.Squeeze => "a pouch squeezed by hand; pouches burst",
-        FilterStyle.Gravity => "hung up to run by itself",
-        FilterStyle.Pump => "about 1 L a minute of somebody's work; fits seeps",
-        FilterStyle.Press => "the bottle itself is pressed",
-        _ => "drunk straight through; no water for cooking",
-    };
+    public static string StyleHint(FilterStyle style) =>
+        style switch
+        {
+            FilterStyle.Squeeze => "a pouch squeezed by hand; pouches burst",
+            FilterStyle.Gravity => "hung up to run by itself",
+            FilterStyle.Pump => "about 1 L a minute of somebody's work; fits seeps",
+            FilterStyle.Press => "the bottle itself is pressed",
+            _ => "drunk straight through; no water for cooking",
+        };
 }

@@ -26,7 +26,14 @@ public static class FilterFlow
 
     /// <summary>Minutes for a volume, with the filter clogging further on the way.</summary>
     public static double Minutes(
-        double volumeL, double ntu, double ratedLPerMin, double lostShare, double loadLNtu, double clogLNtu, double temperatureC) =>
+        double volumeL,
+        double ntu,
+        double ratedLPerMin,
+        double lostShare,
+        double loadLNtu,
+        double clogLNtu,
+        double temperatureC
+    ) =>
         ((volumeL * (1 + (loadLNtu / clogLNtu))) + (ntu * volumeL * volumeL / (2 * clogLNtu)))
         / (ratedLPerMin * (1 - lostShare) * Viscosity.FlowShare(temperatureC));
 

@@ -37,14 +37,32 @@ public sealed record FilterClaims(double? Bacteria, double? Viruses, double? Gia
 /// <param name="RatedLifeL">Litres the label gives it, 10 to 1 000 000.</param>
 /// <param name="Claims">The label's own claims.</param>
 public sealed record FilterSpec(
-    FilterElement? Element, FilterStyle? Style, double? RatedFlowLPerMin = null, double? RatedLifeL = null, FilterClaims? Claims = null)
+    FilterElement? Element,
+    FilterStyle? Style,
+    double? RatedFlowLPerMin = null,
+    double? RatedLifeL = null,
+    FilterClaims? Claims = null
+)
 {
     private static readonly NumberField Flow = new(
-        "filter.ratedFlowLPerMin", "Flow when new", Quantity.Flow, 0.05, 10, "Copy it from the label.");
+        "filter.ratedFlowLPerMin",
+        "Flow when new",
+        Quantity.Flow,
+        0.05,
+        10,
+        "Copy it from the label."
+    );
 
     private static readonly NumberField Life = new("filter.ratedLifeL", "Rated life", Quantity.Volume, 10, 1e6, "Copy it from the label.");
 
-    private static readonly NumberField Claim = new("filter.claims", "Claimed log reduction", Quantity.Plain, 0, 9, "Copy it from the label.");
+    private static readonly NumberField Claim = new(
+        "filter.claims",
+        "Claimed log reduction",
+        Quantity.Plain,
+        0,
+        9,
+        "Copy it from the label."
+    );
 
     private static readonly ChoiceField ElementField = ChoiceField.Of<FilterElement>("filter.element", "Filter element");
 

@@ -23,8 +23,14 @@ public enum Happened
 /// <param name="Dropped">Whether it was dropped.</param>
 /// <param name="NewOrStored">Whether it is new or comes out of storage.</param>
 public sealed record FilterState(
-    double? UsedL = null, double? ClogLoadLNtu = null, double? LostShare = null, Happened? Wetted = null, Happened? Frozen = null, Happened? Dropped = null,
-    bool? NewOrStored = null)
+    double? UsedL = null,
+    double? ClogLoadLNtu = null,
+    double? LostShare = null,
+    Happened? Wetted = null,
+    Happened? Frozen = null,
+    Happened? Dropped = null,
+    bool? NewOrStored = null
+)
 {
     /// <summary>A filter of which nothing was told.</summary>
     public static readonly FilterState NotKnown = new();
@@ -32,9 +38,22 @@ public sealed record FilterState(
     private static readonly NumberField Used = new("filter.usedL", "Litres used", Quantity.Volume, 0, 1e6, "Count what has gone through.");
 
     private static readonly NumberField Load = new(
-        "filter.clogLoadLNtu", "Clogging since the last service", Quantity.Plain, 0, 1e6, "Litres times NTU; 0 after a back-flush.");
+        "filter.clogLoadLNtu",
+        "Clogging since the last service",
+        Quantity.Plain,
+        0,
+        1e6,
+        "Litres times NTU; 0 after a back-flush."
+    );
 
-    private static readonly NumberField Lost = new("filter.lostShare", "Flow lost for good", Quantity.Share, 0, 0.99, "0 for a new element.");
+    private static readonly NumberField Lost = new(
+        "filter.lostShare",
+        "Flow lost for good",
+        Quantity.Share,
+        0,
+        0.99,
+        "0 for a new element."
+    );
 
     /// <summary>The fields of what a filter has been through.</summary>
     public static readonly IReadOnlyList<Field> Fields = [Used, Load, Lost];
@@ -48,13 +67,18 @@ public sealed record FilterState(
     public bool ContradictsItself => Wetted == Happened.No && (UsedL > 0 || ClogLoadLNtu > 0 || LostShare > 0);
 
     /// <summary>The same after so much water of such a clarity has gone through; unknown counts as worse.</summary>
-    internal FilterState After(double litres, Clarity? clarity) => this with
-    {
-        UsedL = UsedL + litres, ClogLoadLNtu = ClogLoadLNtu + (litres * Turbidity.WorstOf(FieldWater.Counted(clarity))), Wetted = Happened.Yes, NewOrStored = false,
-    };
+    internal FilterState After(double litres, Clarity? clarity) =>
+        this with
+        {
+            UsedL = UsedL + litres,
+            ClogLoadLNtu = ClogLoadLNtu + (litres * Turbidity.WorstOf(FieldWater.Counted(clarity))),
+            Wetted = Happened.Yes,
+            NewOrStored = false,
+        };
 
     /// <summary>Flow against new, 0 to 1, cold left out; half clogged when not known.</summary>
-    internal double FlowShare(FilterElementInfo element) => FilterFlow.CleanShare(LostShare ?? 0, ClogLoadLNtu ?? element.ClogLNtu, element.ClogLNtu);
+    internal double FlowShare(FilterElementInfo element) =>
+        FilterFlow.CleanShare(LostShare ?? 0, ClogLoadLNtu ?? element.ClogLNtu, element.ClogLNtu);
 
     /// <summary>Notes what can't be right.</summary>
     public void Check(Intake intake)

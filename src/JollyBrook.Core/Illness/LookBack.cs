@@ -6,7 +6,9 @@ using JollyBrook.Core.Water;
 
 namespace JollyBrook.Core.Illness;
 
-/// <summary>The calculation "look-back": which agents could fit an illness, and which water fell short for them (handbook room 95).</summary>
+/// <summary>
+/// The calculation "look-back": which agents could fit an illness, and which water fell short for them (handbook room 95).
+/// </summary>
 public static class LookBack
 {
     private const double HighFeverC = 38.5;
@@ -14,7 +16,14 @@ public static class LookBack
 
     private static readonly InstantField Onset = new("onsetAt", "When it began");
     private static readonly InstantField NowField = new("now", "The time now");
-    private static readonly NumberField Fever = new("feverC", "Body temperature", Quantity.Temperature, 33, 43, "Under the tongue or in the ear.");
+    private static readonly NumberField Fever = new(
+        "feverC",
+        "Body temperature",
+        Quantity.Temperature,
+        33,
+        43,
+        "Under the tongue or in the ear."
+    );
     private static readonly NumberField Offset = new("offsetMinutes", "Offset from UTC", Quantity.Plain, -840, 840, "The device gives it.");
 
     public static readonly IReadOnlyList<Field> Fields = [Onset, NowField, Fever, Offset];
@@ -28,9 +37,13 @@ public static class LookBack
 
     private static readonly string[] HygieneLines =
     [
-        "Hands: soap after the toilet and before food?", "Shared bags of food, shared bottles and pipes?", "Pots, cups and spoons: rinsed with untreated water?",
-        "Bottle threads and mouthpieces: dirty hands on them, dirty water under the cap?", "Teeth brushed, dishes rinsed with untreated water? Swallowed while swimming?",
-        "Food kept warm, eaten at a hut or farm?", "Someone in the party ill before?",
+        "Hands: soap after the toilet and before food?",
+        "Shared bags of food, shared bottles and pipes?",
+        "Pots, cups and spoons: rinsed with untreated water?",
+        "Bottle threads and mouthpieces: dirty hands on them, dirty water under the cap?",
+        "Teeth brushed, dishes rinsed with untreated water? Swallowed while swimming?",
+        "Food kept warm, eaten at a hut or farm?",
+        "Someone in the party ill before?",
     ];
 
     /// <exception cref="BadInputException">A field is missing or out of its range.</exception>
@@ -44,31 +57,57 @@ public static class LookBack
         intake.Optional(Offset, request.OffsetMinutes);
         intake.ThrowIfWrong();
         var drunk = Drunk(request, intake.Say);
-        var agents = Agents.All.Select(a => Fit(a, drunk, request.OnsetAt!.Value)).Where(f => f.Fits.Count > 0)
-            .OrderByDescending(f => f.Fits[0].ShortByLogs).ThenBy(f => f.FromDays).ToList();
+        var agents = Agents
+            .All.Select(a => Fit(a, drunk, request.OnsetAt!.Value))
+            .Where(f => f.Fits.Count > 0)
+            .OrderByDescending(f => f.Fits[0].ShortByLogs)
+            .ThenBy(f => f.FromDays)
+            .ToList();
         var shortFits = agents.Where(a => a.Fits[0].ShortByLogs > 0).ToList();
         var clinician = Clinician(request);
-        var headline = agents.Count == 0 ? "No water written in the book fits in time; what was drunk and not written may"
+        var headline =
+            agents.Count == 0 ? "No water written in the book fits in time; what was drunk and not written may"
             : shortFits.Count == 0 ? "All the water that fits in time met the target: look at hands and food first"
             : $"Could fit: {string.Join(", ", shortFits.Take(3).Select(a => a.Name))}{(shortFits.Count > 3 ? $" and {shortFits.Count - 3} more" : "")}";
         return new LookBackResponse(
-            headline, agents, clinician, CareLines, HygieneLines, Letter(request, agents, clinician),
-            [new Caution("no-diagnosis", Severity.Warning, "This says what could fit, never what it is. Food and hands are commoner causes than water; only a clinician can tell.")]);
+            headline,
+            agents,
+            clinician,
+            CareLines,
+            HygieneLines,
+            Letter(request, agents, clinician),
+            [
+                new Caution(
+                    "no-diagnosis",
+                    Severity.Warning,
+                    "This says what could fit, never what it is. Food and hands are commoner causes than water; only a clinician can tell."
+                ),
+            ]
+        );
     }
 
     private static List<DrunkWater> Drunk(LookBackRequest request, Speaker say) =>
-    [
-        .. (request.Batches ?? []).Select(b => new DrunkWater(
-            b.Id, $"{b.Container}: {b.Method}{(b.DrunkAt is null ? "; when it was drunk is not told" : "")}", b.DrunkAt,
-            o => (b.Ledger ?? []).Where(r => r.Organism == o).Select(r => r.Logs).DefaultIfEmpty(0).First(), Untreated: false)),
-        // Not told whether it was treated, and from no batch: counted as untreated.
-        .. (request.Lines ?? []).Select(l => l.Line).OfType<Drank>()
-            .Where(e => e.Untreated is not false && (e.Untreated == true || e.BatchId is null))
-            .Select(e => new DrunkWater(
-                null,
-                $"{say.Of(Quantity.Volume, e.Litres ?? 0)} {(e.Untreated == true ? "untreated" : "not told how treated: counted as untreated")}{(e.Note is { Length: > 0 } note ? $": {note}" : "")}",
-                e.At, _ => 0, Untreated: true)),
-    ];
+        [
+            .. (request.Batches ?? []).Select(b => new DrunkWater(
+                b.Id,
+                $"{b.Container}: {b.Method}{(b.DrunkAt is null ? "; when it was drunk is not told" : "")}",
+                b.DrunkAt,
+                o => (b.Ledger ?? []).Where(r => r.Organism == o).Select(r => r.Logs).DefaultIfEmpty(0).First(),
+                Untreated: false
+            )),
+            // Not told whether it was treated, and from no batch: counted as untreated.
+            .. (request.Lines ?? [])
+                .Select(l => l.Line)
+                .OfType<Drank>()
+                .Where(e => e.Untreated is not false && (e.Untreated == true || e.BatchId is null))
+                .Select(e => new DrunkWater(
+                    null,
+                    $"{say.Of(Quantity.Volume, e.Litres ?? 0)} {(e.Untreated == true ? "untreated" : "not told how treated: counted as untreated")}{(e.Note is { Length: > 0 } note ? $": {note}" : "")}",
+                    e.At,
+                    _ => 0,
+                    Untreated: true
+                )),
+        ];
 
     /// <summary>Something drunk.</summary>
     /// <param name="Id">The batch; null for a line of the book.</param>
@@ -85,11 +124,27 @@ public static class LookBack
     private static CouldFit Fit(Agent agent, List<DrunkWater> drunk, DateTimeOffset onset)
     {
         var target = LogTarget.Standard(agent.Organism);
-        var fits = drunk.Select(d => new SuspectWater(d.Id, d.Words, d.WorstAt(agent, onset), (onset - d.WorstAt(agent, onset)).TotalDays, Math.Max(0, target - d.Logs(agent.Organism)), d.Untreated))
+        var fits = drunk
+            .Select(d => new SuspectWater(
+                d.Id,
+                d.Words,
+                d.WorstAt(agent, onset),
+                (onset - d.WorstAt(agent, onset)).TotalDays,
+                Math.Max(0, target - d.Logs(agent.Organism)),
+                d.Untreated
+            ))
             .Where(d => d.DaysBefore >= agent.FromDays && d.DaysBefore <= agent.ToDays)
-            .OrderByDescending(d => d.Untreated).ThenByDescending(d => d.ShortByLogs).ThenBy(d => d.DaysBefore).ToList();
-        var words = $"{agent.Name} shows {Days(agent.FromDays)} to {Days(agent.ToDays)} days after: "
-            + (fits.Count == 0 ? "nothing drunk then." : $"{fits.Count} drunk then, {fits.Count(f => f.ShortByLogs > 0)} short for {OrganismClasses.Spoken(agent.Organism)}.");
+            .OrderByDescending(d => d.Untreated)
+            .ThenByDescending(d => d.ShortByLogs)
+            .ThenBy(d => d.DaysBefore)
+            .ToList();
+        var words =
+            $"{agent.Name} shows {Days(agent.FromDays)} to {Days(agent.ToDays)} days after: "
+            + (
+                fits.Count == 0
+                    ? "nothing drunk then."
+                    : $"{fits.Count} drunk then, {fits.Count(f => f.ShortByLogs > 0)} short for {OrganismClasses.Spoken(agent.Organism)}."
+            );
         return new CouldFit(agent.Name, agent.Organism, agent.FromDays, agent.ToDays, fits, words);
     }
 
@@ -130,15 +185,27 @@ public static class LookBack
         string At(DateTimeOffset at) => at.ToOffset(offset).ToString("yyyy-MM-dd HH:mm", CultureInfo.InvariantCulture);
         List<string> lines =
         [
-            "Illness after drinking wild water: what the traveller's book holds. Not a diagnosis.", "", $"Onset: {At(request.OnsetAt!.Value)}",
+            "Illness after drinking wild water: what the traveller's book holds. Not a diagnosis.",
+            "",
+            $"Onset: {At(request.OnsetAt!.Value)}",
             $"Symptoms: {(string.IsNullOrWhiteSpace(request.Symptoms) ? "not written" : request.Symptoms)}",
             $"Body temperature: {(request.FeverC is { } fever ? $"{Speaker.Number(fever, 1)} °C" : "not measured")}; blood: {Told(request.Blood)}; signs of dehydration: {Told(request.Dehydrated)}; at risk (pregnancy, age, immunity): {Told(request.AtRisk)}",
-            .. clinician, "", "Water drunk within the usual windows, furthest short of the target first:",
+            .. clinician,
+            "",
+            "Water drunk within the usual windows, furthest short of the target first:",
         ];
         foreach (var agent in agents)
         {
-            lines.Add($"{agent.Name} ({Days(agent.FromDays)} to {Days(agent.ToDays)} days; {OrganismClasses.Spoken(agent.Organism)}, target {Speaker.Number(LogTarget.Standard(agent.Organism), 0)} log):");
-            lines.AddRange(agent.Fits.Take(5).Select(f => $"  {At(f.DrunkAt)}, {Speaker.Number(f.DaysBefore, 1)} days before: {f.Words}; short by {Speaker.Number(f.ShortByLogs, 1)} log"));
+            lines.Add(
+                $"{agent.Name} ({Days(agent.FromDays)} to {Days(agent.ToDays)} days; {OrganismClasses.Spoken(agent.Organism)}, target {Speaker.Number(LogTarget.Standard(agent.Organism), 0)} log):"
+            );
+            lines.AddRange(
+                agent
+                    .Fits.Take(5)
+                    .Select(f =>
+                        $"  {At(f.DrunkAt)}, {Speaker.Number(f.DaysBefore, 1)} days before: {f.Words}; short by {Speaker.Number(f.ShortByLogs, 1)} log"
+                    )
+            );
             if (agent.Fits.Count > 5)
             {
                 lines.Add($"  and {agent.Fits.Count - 5} more");
@@ -154,7 +221,13 @@ public static class LookBack
         return string.Join('\n', lines);
     }
 
-    private static string Told(bool? told) => told switch { true => "yes", false => "no", _ => "not told" };
+    private static string Told(bool? told) =>
+        told switch
+        {
+            true => "yes",
+            false => "no",
+            _ => "not told",
+        };
 
     private static string Days(double days) => Speaker.Number(days, 2);
 }

@@ -29,8 +29,18 @@ public sealed record ReachedLogs(OrganismClass Organism, double Logs);
 /// <param name="OffsetMinutes">The clock's offset from UTC, min.</param>
 /// <param name="Now">The time now.</param>
 public sealed record LookBackRequest(
-    UnitSystem? Units, DateTimeOffset? OnsetAt, string? Symptoms = null, double? FeverC = null, bool? Blood = null, bool? Dehydrated = null, bool? AtRisk = null,
-    IReadOnlyList<DrunkBatch>? Batches = null, IReadOnlyList<KeptLine>? Lines = null, double? OffsetMinutes = null, DateTimeOffset? Now = null);
+    UnitSystem? Units,
+    DateTimeOffset? OnsetAt,
+    string? Symptoms = null,
+    double? FeverC = null,
+    bool? Blood = null,
+    bool? Dehydrated = null,
+    bool? AtRisk = null,
+    IReadOnlyList<DrunkBatch>? Batches = null,
+    IReadOnlyList<KeptLine>? Lines = null,
+    double? OffsetMinutes = null,
+    DateTimeOffset? Now = null
+);
 
 /// <summary>Water drunk inside an agent's window.</summary>
 /// <param name="BatchId">The batch; null for a drink that was not treated.</param>
@@ -39,7 +49,14 @@ public sealed record LookBackRequest(
 /// <param name="DaysBefore">Days from drinking to the onset.</param>
 /// <param name="ShortByLogs">How far it fell short for the agent's class.</param>
 /// <param name="Untreated">Whether it was not treated.</param>
-public sealed record SuspectWater(string? BatchId, string Words, DateTimeOffset DrunkAt, double DaysBefore, double ShortByLogs, bool Untreated);
+public sealed record SuspectWater(
+    string? BatchId,
+    string Words,
+    DateTimeOffset DrunkAt,
+    double DaysBefore,
+    double ShortByLogs,
+    bool Untreated
+);
 
 /// <summary>An agent whose window holds something that was drunk.</summary>
 /// <param name="Name">The agent.</param>
@@ -48,7 +65,14 @@ public sealed record SuspectWater(string? BatchId, string Words, DateTimeOffset 
 /// <param name="ToDays">Its window.</param>
 /// <param name="Fits">What was drunk inside it, the furthest short first.</param>
 /// <param name="Words">In a line.</param>
-public sealed record CouldFit(string Name, OrganismClass Organism, double FromDays, double ToDays, IReadOnlyList<SuspectWater> Fits, string Words);
+public sealed record CouldFit(
+    string Name,
+    OrganismClass Organism,
+    double FromDays,
+    double ToDays,
+    IReadOnlyList<SuspectWater> Fits,
+    string Words
+);
 
 /// <summary>What could fit: never a diagnosis.</summary>
 /// <param name="Headline">In a line.</param>
@@ -59,5 +83,11 @@ public sealed record CouldFit(string Name, OrganismClass Organism, double FromDa
 /// <param name="Letter">All of it as plain text for a clinician.</param>
 /// <param name="Cautions">What to mind.</param>
 public sealed record LookBackResponse(
-    string Headline, IReadOnlyList<CouldFit> Agents, IReadOnlyList<string> SeeClinician, IReadOnlyList<string> Care, IReadOnlyList<string> Hygiene,
-    string Letter, IReadOnlyList<Caution> Cautions);
+    string Headline,
+    IReadOnlyList<CouldFit> Agents,
+    IReadOnlyList<string> SeeClinician,
+    IReadOnlyList<string> Care,
+    IReadOnlyList<string> Hygiene,
+    string Letter,
+    IReadOnlyList<Caution> Cautions
+);

@@ -21,7 +21,8 @@ internal sealed class BatchShelf
         (batch.Taps ?? []).Where(t => t.Tap?.At is not null).OrderBy(t => At(t, batch).UtcTicks).ThenBy(t => t.Id);
 
     /// <summary>When a tap counts: never before its batch was started, whatever a clock set back says.</summary>
-    public static DateTimeOffset At(KeptTap tap, KeptBatch batch) => tap.Tap!.At is { } at && at > batch.StartedAt ? at : batch.StartedAt!.Value;
+    public static DateTimeOffset At(KeptTap tap, KeptBatch batch) =>
+        tap.Tap!.At is { } at && at > batch.StartedAt ? at : batch.StartedAt!.Value;
 
     /// <summary>A tap. Returns what was used up by it, or came back.</summary>
     public IReadOnlyList<StepUse> Take(TapMoment moment) =>
@@ -31,7 +32,8 @@ internal sealed class BatchShelf
     public KeptBatch? Find(Guid id) => _all.TryGetValue(id, out var running) ? running.SoFar : null;
 
     /// <summary>Whether the water may be drunk at an instant: its last gate is through, and it has not stood too long.</summary>
-    public bool IsReady(Guid id, DateTimeOffset at) => _all.TryGetValue(id, out var running) && running.SafeSince(at) is not null && !running.IsStale(at);
+    public bool IsReady(Guid id, DateTimeOffset at) =>
+        _all.TryGetValue(id, out var running) && running.SafeSince(at) is not null && !running.IsStale(at);
 
     /// <summary>Whether it has stood longer than it keeps without a residual.</summary>
     public bool IsStale(Guid id, DateTimeOffset at) => _all.TryGetValue(id, out var running) && running.IsStale(at);

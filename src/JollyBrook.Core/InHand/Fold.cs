@@ -96,8 +96,17 @@ internal sealed class Fold
     {
         var held = Vessels.All.Select(v => v.Content).OfType<OfBatches>().SelectMany(o => o.Ids).Distinct().Order();
         return new Snapshot(
-            _upTo, [.. Vessels.All.OrderBy(v => v.Id).Select(v => v.Shot())], Stocks.Shots(), Walkers.Shots(), [.. _sources.Values.OrderBy(s => s.Id)],
-            [.. held.Select(Batches.Find).OfType<KeptBatch>()], [.. Vessels.ThrownAway], [.. Vessels.Doubts], Vessels.Sums(), Place);
+            _upTo,
+            [.. Vessels.All.OrderBy(v => v.Id).Select(v => v.Shot())],
+            Stocks.Shots(),
+            Walkers.Shots(),
+            [.. _sources.Values.OrderBy(s => s.Id)],
+            [.. held.Select(Batches.Find).OfType<KeptBatch>()],
+            [.. Vessels.ThrownAway],
+            [.. Vessels.Doubts],
+            Vessels.Sums(),
+            Place
+        );
     }
 
     private void Take(TapMoment moment)
@@ -129,7 +138,12 @@ internal sealed class Fold
         {
             case Filled filled:
                 Vessels.Take(filled, id);
-                See(filled.SourceId, s => new SourceInHand(s, true, filled.At!.Value, id, filled.Clarity, filled.TemperatureC), filled.At!.Value, id);
+                See(
+                    filled.SourceId,
+                    s => new SourceInHand(s, true, filled.At!.Value, id, filled.Clarity, filled.TemperatureC),
+                    filled.At!.Value,
+                    id
+                );
                 break;
             case Poured poured:
                 Vessels.Take(poured, id);
@@ -149,7 +163,20 @@ internal sealed class Fold
             case Drank drank:
                 var (litres, untreated, from) = Vessels.Take(drank, id);
                 // Out of no container of the kit it is what was told; out of one it is what was in it.
-                Walkers.Drank(drank.WalkerId, new DrinkTold(id, drank.At!.Value, from.Count == 0 ? drank.ContainerId is null ? drank.Litres ?? 0 : 0 : litres, untreated, from));
+                Walkers.Drank(
+                    drank.WalkerId,
+                    new DrinkTold(
+                        id,
+                        drank.At!.Value,
+                        from.Count == 0
+                            ? drank.ContainerId is null
+                                ? drank.Litres ?? 0
+                                : 0
+                            : litres,
+                        untreated,
+                        from
+                    )
+                );
                 break;
             case UrinePassed urine:
                 Walkers.Take(urine);
@@ -161,7 +188,12 @@ internal sealed class Fold
                 Walkers.Take(looked);
                 break;
             case SourceSeen { Flowing: { } flowing } seen:
-                See(seen.SourceId, s => new SourceInHand(s, flowing, seen.At!.Value, id, seen.Clarity, seen.TemperatureC, seen.Seen), seen.At!.Value, id);
+                See(
+                    seen.SourceId,
+                    s => new SourceInHand(s, flowing, seen.At!.Value, id, seen.Clarity, seen.TemperatureC, seen.Seen),
+                    seen.At!.Value,
+                    id
+                );
                 break;
             case PassedBy passed:
                 StandAt(passed.SourceId, passed.At!.Value, id);

@@ -43,16 +43,31 @@ public static class WhatIsInHand
         }
 
         return new Report(request, fold, now, intake.Say) { Nights = nights }.Make(
-            [.. moments.Where(m => m.At > until && m is not NightMoment).Select(m => new LineDoubt(m.Id, "Its time is still to come: " + (m is LineMoment { IsBadNews: true } ? "bad news, counted at once." : "not counted until then."), "Correct when it was."))],
-            replaced, snapshot);
+            [
+                .. moments
+                    .Where(m => m.At > until && m is not NightMoment)
+                    .Select(m => new LineDoubt(
+                        m.Id,
+                        "Its time is still to come: "
+                            + (m is LineMoment { IsBadNews: true } ? "bad news, counted at once." : "not counted until then."),
+                        "Correct when it was."
+                    )),
+            ],
+            replaced,
+            snapshot
+        );
     }
 
     /// <summary>The nights that kit was put away warm for: each of these was asked about too, whatever the forecast.</summary>
     private static IEnumerable<FrostNight> PutAwayFor(List<StandingLine> standing, Snapshot? since) =>
-    [
-        .. (since?.Stocks ?? []).Where(s => s.GuardedAt is not null).Select(s => FrostNight.After(s.GuardedAt!.Value, s.Id)),
-        .. standing.Select(s => s.Line).OfType<GuardedFromFrost>().Where(l => l.ItemId is not null).Select(l => FrostNight.After(l.At!.Value, l.ItemId!.Value)),
-    ];
+        [
+            .. (since?.Stocks ?? []).Where(s => s.GuardedAt is not null).Select(s => FrostNight.After(s.GuardedAt!.Value, s.Id)),
+            .. standing
+                .Select(s => s.Line)
+                .OfType<GuardedFromFrost>()
+                .Where(l => l.ItemId is not null)
+                .Select(l => FrostNight.After(l.At!.Value, l.ItemId!.Value)),
+        ];
 
     private static List<Moment> Moments(List<StandingLine> standing, List<KeptBatch> batches, List<FrostNight> nights)
     {

@@ -1,10 +1,10 @@
+using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Body;
 using JollyBrook.Core.Book;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Route;
 using JollyBrook.Core.Sources;
 using JollyBrook.Core.Treatment;
-using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
 
@@ -19,7 +19,14 @@ namespace JollyBrook.Core.InHand;
 /// <param name="LayeredL">Poured through a layered filter to clear it, L.</param>
 /// <param name="LayeredId">Which; null with it.</param>
 public sealed record BatchUse(
-    double? DoseUnits = null, double? LampCycles = null, double? FuelG = null, double? MeltG = null, Guid? MeltStoveId = null, double? LayeredL = null, Guid? LayeredId = null);
+    double? DoseUnits = null,
+    double? LampCycles = null,
+    double? FuelG = null,
+    double? MeltG = null,
+    Guid? MeltStoveId = null,
+    double? LayeredL = null,
+    Guid? LayeredId = null
+);
 
 /// <summary>A tap with its id, which settles the order of two at the same instant.</summary>
 /// <param name="Id">Its record's id.</param>
@@ -42,9 +49,21 @@ public sealed record KeptTap(Guid Id, BatchTap? Tap);
 /// <param name="Use">What it uses up.</param>
 /// <param name="Taps">Every tap on it.</param>
 public sealed record KeptBatch(
-    Guid Id, DateTimeOffset? StartedAt, string? Method, string? MethodName, double? VolumeL, IReadOnlyList<TreatmentStep>? Steps, Guid? ContainerId = null,
-    Guid? FromId = null, Guid? SourceId = null, Clarity? Clarity = null, IReadOnlyList<OrganismClass>? ShortOf = null, double? DrinkWithinHours = null,
-    BatchUse? Use = null, IReadOnlyList<KeptTap>? Taps = null);
+    Guid Id,
+    DateTimeOffset? StartedAt,
+    string? Method,
+    string? MethodName,
+    double? VolumeL,
+    IReadOnlyList<TreatmentStep>? Steps,
+    Guid? ContainerId = null,
+    Guid? FromId = null,
+    Guid? SourceId = null,
+    Clarity? Clarity = null,
+    IReadOnlyList<OrganismClass>? ShortOf = null,
+    double? DrinkWithinHours = null,
+    BatchUse? Use = null,
+    IReadOnlyList<KeptTap>? Taps = null
+);
 
 /// <summary>The log, and the kit as its labels say it.</summary>
 /// <param name="Units">The units that words are put in; metric when left out.</param>
@@ -57,9 +76,16 @@ public sealed record KeptBatch(
 /// <param name="Since">Where an earlier fold of the same log ended; null folds from the beginning.</param>
 /// <param name="Trips">Trips, for the nights that freeze.</param>
 public sealed record InHandRequest(
-    UnitSystem? Units, DateTimeOffset? Now, IReadOnlyList<KitEntry>? Kit = null, IReadOnlyList<NamedId>? Walkers = null, IReadOnlyList<TripSourceEntry>? Sources = null,
-    IReadOnlyList<KeptLine>? Lines = null, IReadOnlyList<KeptBatch>? Batches = null, Snapshot? Since = null,
-    IReadOnlyList<DatedTrip>? Trips = null);
+    UnitSystem? Units,
+    DateTimeOffset? Now,
+    IReadOnlyList<KitEntry>? Kit = null,
+    IReadOnlyList<NamedId>? Walkers = null,
+    IReadOnlyList<TripSourceEntry>? Sources = null,
+    IReadOnlyList<KeptLine>? Lines = null,
+    IReadOnlyList<KeptBatch>? Batches = null,
+    Snapshot? Since = null,
+    IReadOnlyList<DatedTrip>? Trips = null
+);
 
 /// <summary>What is in hand now.</summary>
 /// <param name="Headline">Litres drinkable, in a line.</param>
@@ -75,17 +101,34 @@ public sealed record InHandRequest(
 /// <param name="TripSources">Sources of the trip as they are now: what the plan reckons with.</param>
 /// <param name="Frost">What is to be put away warm tonight, and what nobody has said of the night before.</param>
 /// <param name="Next">The next thing to do.</param>
-/// <param name="TreatIn">The container in which treating makes sense next: one with raw water, else an empty one; null when there is none.</param>
+/// <param name="TreatIn">The container in which treating makes sense next: one with raw water, else an empty one; null when there is
+/// none.</param>
 /// <param name="Doubts">Lines that do not add up.</param>
 /// <param name="Replaced">Lines that no longer count, with what took their place.</param>
 /// <param name="Balance">Where the litres went.</param>
 /// <param name="Place">Where somebody last stood at a source; null where the log does not tell.</param>
 /// <param name="Snapshot">To fold on from.</param>
 public sealed record InHandResponse(
-    string Headline, double DrinkableL, double UnderWayL, double RawL, double? PerWalkerL, IReadOnlyList<ContainerInHand> Containers,
-    IReadOnlyList<SupplyInHand> Supplies, IReadOnlyList<KitEntry> Kit, IReadOnlyList<WalkerInHand> Walkers, IReadOnlyList<SourceInHand> Sources,
-    IReadOnlyList<TripSourceEntry> TripSources, IReadOnlyList<FrostJob> Frost,
-    NextThing Next, Guid? TreatIn, IReadOnlyList<LineDoubt> Doubts, IReadOnlyList<ReplacedLine> Replaced, WaterBalance Balance, PlaceInHand? Place, Snapshot Snapshot);
+    string Headline,
+    double DrinkableL,
+    double UnderWayL,
+    double RawL,
+    double? PerWalkerL,
+    IReadOnlyList<ContainerInHand> Containers,
+    IReadOnlyList<SupplyInHand> Supplies,
+    IReadOnlyList<KitEntry> Kit,
+    IReadOnlyList<WalkerInHand> Walkers,
+    IReadOnlyList<SourceInHand> Sources,
+    IReadOnlyList<TripSourceEntry> TripSources,
+    IReadOnlyList<FrostJob> Frost,
+    NextThing Next,
+    Guid? TreatIn,
+    IReadOnlyList<LineDoubt> Doubts,
+    IReadOnlyList<ReplacedLine> Replaced,
+    WaterBalance Balance,
+    PlaceInHand? Place,
+    Snapshot Snapshot
+);
 
 /// <summary>A container as it is.</summary>
 /// <param name="Id">The kit item.</param>
@@ -99,8 +142,17 @@ public sealed record InHandResponse(
 /// <param name="Story">The lines, batches and taps that made it so, oldest first.</param>
 /// <param name="Hidden">Where its level can't be seen and it holds water to drink: what to go by instead; null otherwise.</param>
 public sealed record ContainerInHand(
-    Guid Id, string Name, double CapacityL, double Litres, WaterInHand Water, string Words, bool CleanSideDirty, bool IsPot, IReadOnlyList<Guid> Story,
-    HiddenLevel? Hidden = null);
+    Guid Id,
+    string Name,
+    double CapacityL,
+    double Litres,
+    WaterInHand Water,
+    string Words,
+    bool CleanSideDirty,
+    bool IsPot,
+    IReadOnlyList<Guid> Story,
+    HiddenLevel? Hidden = null
+);
 
 /// <summary>What a level that can't be seen is reckoned from.</summary>
 /// <param name="Since">When it was last known: ready to drink, filled up or drunk from.</param>
@@ -119,8 +171,17 @@ public sealed record HiddenLevel(DateTimeOffset Since, Guid? DrinkerId);
 /// <param name="Signs">What was found when signs were last looked for; empty for none.</param>
 /// <param name="SignsAt">When that was; null for never.</param>
 public sealed record WalkerInHand(
-    Guid Id, string Name, double DrunkL, IReadOnlyList<DrinkTold> Drinks, double? UrineColour, DateTimeOffset? UrineAt, double? MassKg, DateTimeOffset? MassAt,
-    IReadOnlyList<BodySign> Signs, DateTimeOffset? SignsAt);
+    Guid Id,
+    string Name,
+    double DrunkL,
+    IReadOnlyList<DrinkTold> Drinks,
+    double? UrineColour,
+    DateTimeOffset? UrineAt,
+    double? MassKg,
+    DateTimeOffset? MassAt,
+    IReadOnlyList<BodySign> Signs,
+    DateTimeOffset? SignsAt
+);
 
 /// <summary>A drink as the log tells it.</summary>
 /// <param name="LineId">The line.</param>
@@ -139,7 +200,14 @@ public sealed record DrinkTold(Guid LineId, DateTimeOffset At, double Litres, bo
 /// <param name="TemperatureC">How cold, °C; likewise.</param>
 /// <param name="Seen">What was seen there or upstream of it.</param>
 public sealed record SourceInHand(
-    Guid Id, bool Flowing, DateTimeOffset At, Guid LineId, Clarity? Clarity = null, double? TemperatureC = null, IReadOnlyList<Sighting>? Seen = null);
+    Guid Id,
+    bool Flowing,
+    DateTimeOffset At,
+    Guid LineId,
+    Clarity? Clarity = null,
+    double? TemperatureC = null,
+    IReadOnlyList<Sighting>? Seen = null
+);
 
 /// <summary>Where somebody last stood at a source: found it, filled there or passed it by.</summary>
 /// <param name="SourceId">The source.</param>

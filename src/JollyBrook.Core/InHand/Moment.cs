@@ -72,21 +72,30 @@ internal abstract record Moment(DateTimeOffset At, int Rank, Guid Id)
 internal sealed record LineMoment(StandingLine Standing) : Moment(Standing.Line.At!.Value, RankOf(Standing.Line), Standing.Id)
 {
     /// <summary>Bad news: it counts at once, whatever instant was given for it.</summary>
-    public bool IsBadNews => Standing.Line is Mishap or SourceSeen { Flowing: false } or Dipped or FilterServiced { Passed: false } or FilterLookedOver { Filter: { Frozen: Happened.Yes } or { Dropped: Happened.Yes } };
+    public bool IsBadNews =>
+        Standing.Line
+            is Mishap
+                or SourceSeen { Flowing: false }
+                or Dipped
+                or FilterServiced { Passed: false }
+                or FilterLookedOver { Filter: { Frozen: Happened.Yes } or { Dropped: Happened.Yes } };
 
-    private static int RankOf(BookLine line) => line switch
-    {
-        Counted or CanisterWeighed or Charged or FilterLookedOver => 0,
-        Filled => 1,
-        Poured => 2,
-        _ => 4,
-    };
+    private static int RankOf(BookLine line) =>
+        line switch
+        {
+            Counted or CanisterWeighed or Charged or FilterLookedOver => 0,
+            Filled => 1,
+            Poured => 2,
+            _ => 4,
+        };
 }
 
 /// <summary>A batch was started.</summary>
 internal sealed record StartMoment(KeptBatch Batch) : Moment(Batch.StartedAt!.Value, 3, Batch.Id);
 
-/// <summary>A night that froze, or may have, is over. It comes after all that was told of it, and says nothing new when it is taken twice.</summary>
+/// <summary>
+/// A night that froze, or may have, is over. It comes after all that was told of it, and says nothing new when it is taken twice.
+/// </summary>
 internal sealed record NightMoment(FrostNight Night) : Moment(Night.To, 6, IdOf(Night))
 {
     /// <summary>The same night has the same id, whoever asks.</summary>

@@ -46,21 +46,60 @@ internal sealed class Report(InHandRequest request, Fold fold, DateTimeOffset no
         }
 
         return new InHandResponse(
-            Headline(drinkable, containers.Where(c => MayBeDrunk(c) && c.Water is CleanWater { ShortOf.Count: > 0 }).Sum(c => c.Litres), underWay), drinkable, underWay, Math.Max(0, all - drinkable - underWay), walkers > 0 ? drinkable / walkers : null, containers, supplies, kit,
-            Walkers(), [.. fold.Sources.OrderBy(s => s.Id)], TripSources(), frost, Next(containers), TreatIn(containers), [.. fold.Vessels.Doubts, .. early], replaced,
-            new WaterBalance(sums.InL, sums.DrunkL, sums.CookedL, sums.SpiltL, fold.Vessels.All.Sum(v => v.Litres)), fold.Place, snapshot);
+            Headline(
+                drinkable,
+                containers.Where(c => MayBeDrunk(c) && c.Water is CleanWater { ShortOf.Count: > 0 }).Sum(c => c.Litres),
+                underWay
+            ),
+            drinkable,
+            underWay,
+            Math.Max(0, all - drinkable - underWay),
+            walkers > 0 ? drinkable / walkers : null,
+            containers,
+            supplies,
+            kit,
+            Walkers(),
+            [.. fold.Sources.OrderBy(s => s.Id)],
+            TripSources(),
+            frost,
+            Next(containers),
+            TreatIn(containers),
+            [.. fold.Vessels.Doubts, .. early],
+            replaced,
+            new WaterBalance(sums.InL, sums.DrunkL, sums.CookedL, sums.SpiltL, fold.Vessels.All.Sum(v => v.Litres)),
+            fold.Place,
+            snapshot
+        );
     }
 
     private static bool MayBeDrunk(ContainerInHand container) => container is { Water: CleanWater { Stale: false }, CleanSideDirty: false };
 
     private string Headline(double drinkable, double shortL, double underWay) =>
-        drinkable > Vessel.NothingL ? $"{Litres(drinkable)} to drink{(shortL <= Vessel.NothingL ? "" : shortL >= drinkable - Vessel.NothingL ? ", short of the target" : $", {Litres(shortL)} of it short")}" : underWay > Vessel.NothingL ? "Nothing to drink yet" : "Nothing to drink";
+        drinkable > Vessel.NothingL
+            ? $"{Litres(drinkable)} to drink{(shortL <= Vessel.NothingL ? "" : shortL >= drinkable - Vessel.NothingL ? ", short of the target" : $", {Litres(shortL)} of it short")}"
+        : underWay > Vessel.NothingL ? "Nothing to drink yet"
+        : "Nothing to drink";
 
     private ContainerInHand Container(Vessel vessel)
     {
         var water = Water(vessel);
-        var container = new ContainerInHand(vessel.Id, vessel.Name, vessel.CapacityL, vessel.Litres, water, Words(vessel, water), vessel.CleanSideDirty, vessel.IsPot, vessel.Story);
-        return vessel.Item is Kit.Container { HidesItsLevel: true } && MayBeDrunk(container) ? container with { Hidden = Hidden(vessel) } : container;
+        var container = new ContainerInHand(
+            vessel.Id,
+            vessel.Name,
+            vessel.CapacityL,
+            vessel.Litres,
+            water,
+            Words(vessel, water),
+            vessel.CleanSideDirty,
+            vessel.IsPot,
+            vessel.Story
+        );
+        return vessel.Item is Kit.Container { HidesItsLevel: true } && MayBeDrunk(container)
+            ? container with
+            {
+                Hidden = Hidden(vessel),
+            }
+            : container;
     }
 
     /// <summary>Nobody drinks from it before it is ready, and what was drunk since is not known.</summary>
@@ -68,8 +107,11 @@ internal sealed class Report(InHandRequest request, Fold fold, DateTimeOffset no
     {
         var ready = vessel.Content is OfBatches of ? of.Ids.Select(fold.Batches.Find).OfType<KeptBatch>().Max(b => Stand(b).SafeAt) : null;
         var moved = vessel.MovedAt ?? DateTimeOffset.MinValue;
-        var last = (request.Walkers ?? []).SelectMany(w => fold.Walkers.Now(w.Id, "", now).Drinks.Select(d => (Walker: w.Id, Drink: d)))
-            .Where(d => d.Drink.FromIds.Contains(vessel.Id)).OrderBy(d => d.Drink.At).LastOrDefault();
+        var last = (request.Walkers ?? [])
+            .SelectMany(w => fold.Walkers.Now(w.Id, "", now).Drinks.Select(d => (Walker: w.Id, Drink: d)))
+            .Where(d => d.Drink.FromIds.Contains(vessel.Id))
+            .OrderBy(d => d.Drink.At)
+            .LastOrDefault();
         return new HiddenLevel(ready > moved ? ready.Value : moved, last.Drink is null ? null : last.Walker);
     }
 
@@ -77,37 +119,60 @@ internal sealed class Report(InHandRequest request, Fold fold, DateTimeOffset no
     {
         if (vessel.Content is OfBatches of)
         {
-            var stands = of.Ids.Select(fold.Batches.Find).OfType<KeptBatch>().Where(b => b.Steps is { Count: > 0 }).Select(b => (Batch: b, Progress: Stand(b))).ToList();
+            var stands = of
+                .Ids.Select(fold.Batches.Find)
+                .OfType<KeptBatch>()
+                .Where(b => b.Steps is { Count: > 0 })
+                .Select(b => (Batch: b, Progress: Stand(b)))
+                .ToList();
             var ready = stands.Count == of.Ids.Count && stands.TrueForAll(s => IsSafe(s.Progress));
             if (!ready)
             {
                 var waiting = stands.Where(s => !IsSafe(s.Progress)).ToList();
-                return new UnderWay(of.Ids, stands.Count == of.Ids.Count && waiting.TrueForAll(s => s.Progress.SafeAt is not null) ? waiting.Max(s => s.Progress.SafeAt) : null);
+                return new UnderWay(
+                    of.Ids,
+                    stands.Count == of.Ids.Count && waiting.TrueForAll(s => s.Progress.SafeAt is not null)
+                        ? waiting.Max(s => s.Progress.SafeAt)
+                        : null
+                );
             }
 
             var drinkBy = stands.Min(s => s.Progress.DrinkBy);
             return new CleanWater(of.Ids, [.. stands.SelectMany(s => s.Batch.ShortOf ?? []).Distinct().Order()], drinkBy, drinkBy < now);
         }
 
-        return vessel.Content is Raw raw && !vessel.IsEmpty ? new RawWater(raw.SourceId, raw.Clarity, raw.Colour, raw.TemperatureC) : new NoWater();
+        return vessel.Content is Raw raw && !vessel.IsEmpty
+            ? new RawWater(raw.SourceId, raw.Clarity, raw.Colour, raw.TemperatureC)
+            : new NoWater();
     }
 
     private BatchProgressResponse Stand(KeptBatch batch) =>
-        BatchProgress.Compute(new BatchProgressRequest(batch.Steps, batch.ShortOf, [.. (batch.Taps ?? []).Select(t => t.Tap!)], batch.StartedAt, now, batch.DrinkWithinHours));
+        BatchProgress.Compute(
+            new BatchProgressRequest(
+                batch.Steps,
+                batch.ShortOf,
+                [.. (batch.Taps ?? []).Select(t => t.Tap!)],
+                batch.StartedAt,
+                now,
+                batch.DrinkWithinHours
+            )
+        );
 
     private static bool IsSafe(BatchProgressResponse progress) => progress.State is BatchState.Drinkable or BatchState.Finished;
 
-    private string Words(Vessel vessel, WaterInHand water) => water switch
-    {
-        NoWater => "empty",
-        RawWater => $"{Litres(vessel.Litres)}, raw: not to drink",
-        UnderWay { ReadyAt: { } at } => $"{Litres(vessel.Litres)}, ready in {Speaker.Minutes(Math.Max(0, (at - now).TotalMinutes))}",
-        UnderWay => $"{Litres(vessel.Litres)}, waits for a hand",
-        CleanWater { Stale: true } => $"{Litres(vessel.Litres)}, stood too long: treat it again",
-        CleanWater when vessel.CleanSideDirty => $"{Litres(vessel.Litres)}, but the threads are dirty: rinse them with treated water",
-        CleanWater { ShortOf: { Count: > 0 } shortOf } => $"{Litres(vessel.Litres)}, short of the target on {OrganismClasses.Spoken(shortOf)}",
-        _ => $"{Litres(vessel.Litres)} to drink",
-    };
+    private string Words(Vessel vessel, WaterInHand water) =>
+        water switch
+        {
+            NoWater => "empty",
+            RawWater => $"{Litres(vessel.Litres)}, raw: not to drink",
+            UnderWay { ReadyAt: { } at } => $"{Litres(vessel.Litres)}, ready in {Speaker.Minutes(Math.Max(0, (at - now).TotalMinutes))}",
+            UnderWay => $"{Litres(vessel.Litres)}, waits for a hand",
+            CleanWater { Stale: true } => $"{Litres(vessel.Litres)}, stood too long: treat it again",
+            CleanWater when vessel.CleanSideDirty => $"{Litres(vessel.Litres)}, but the threads are dirty: rinse them with treated water",
+            CleanWater { ShortOf: { Count: > 0 } shortOf } =>
+                $"{Litres(vessel.Litres)}, short of the target on {OrganismClasses.Spoken(shortOf)}",
+            _ => $"{Litres(vessel.Litres)} to drink",
+        };
 
     private SupplyInHand? Supply(Guid id, StockNow stock)
     {
@@ -116,18 +181,47 @@ internal sealed class Report(InHandRequest request, Fold fold, DateTimeOffset no
         if (item is WaterFilter { Filter: { Element: { } element } filter })
         {
             var been = piece.Filter ?? FilterState.NotKnown;
-            var suspect = (stock.AskedSince is { } night ? FrostJob.NotTold(night) : null) ?? FilterCredit.Frozen(filter, been, []) ?? FilterCredit.Dropped(filter, been, []) ?? FilterCredit.PastLife(filter, been, 0, []);
+            var suspect = (stock.AskedSince is { } night ? FrostJob.NotTold(night) : null)
+                ?? FilterCredit.Frozen(filter, been, [])
+                ?? FilterCredit.Dropped(filter, been, [])
+                ?? FilterCredit.PastLife(filter, been, 0, []);
             return new SupplyInHand(
-                id, item.Name ?? "", item.Kind, piece.Words(say), null, been.FlowShare(FilterElements.Of(element)), suspect, suspect is null ? null : since);
+                id,
+                item.Name ?? "",
+                item.Kind,
+                piece.Words(say),
+                null,
+                been.FlowShare(FilterElements.Of(element)),
+                suspect,
+                suspect is null ? null : since
+            );
         }
 
         if (item is MakeshiftFilter)
         {
-            return new SupplyInHand(id, item.Name ?? "", item.Kind, piece.Words(say), null, null, MakeshiftFilter.Clears(piece) ? null : "Runs cloudy: not counted on until its layers are washed or built anew.", since);
+            return new SupplyInHand(
+                id,
+                item.Name ?? "",
+                item.Kind,
+                piece.Words(say),
+                null,
+                null,
+                MakeshiftFilter.Clears(piece) ? null : "Runs cloudy: not counted on until its layers are washed or built anew.",
+                since
+            );
         }
 
         return item is ChemicalProduct or UvLamp or Stove or Portions or FlocculantPack
-            ? new SupplyInHand(id, item.Name ?? "", item.Kind, piece.Words(say), piece.Left, null, piece.Left is null or > 0 ? null : "Used up.", null)
+            ? new SupplyInHand(
+                id,
+                item.Name ?? "",
+                item.Kind,
+                piece.Words(say),
+                piece.Left,
+                null,
+                piece.Left is null or > 0 ? null : "Used up.",
+                null
+            )
             : null;
     }
 
@@ -142,21 +236,29 @@ internal sealed class Report(InHandRequest request, Fold fold, DateTimeOffset no
         return walkers;
     }
 
-    /// <summary>A source found dry, fouled, cloudier or colder is so at once; what was found better waits to be taken over (handbook 00, rule 3).</summary>
+    /// <summary>
+    /// A source found dry, fouled, cloudier or colder is so at once; what was found better waits to be taken over (handbook 00, rule 3).
+    /// </summary>
     private List<TripSourceEntry> TripSources()
     {
         var found = fold.Sources.ToDictionary(s => s.Id.ToString());
-        return [.. (request.Sources ?? []).Select(e => found.TryGetValue(e.Id, out var seen) && !(seen.At <= e.Source.ReportedAt) ? e with { Source = Worse(e.Source, seen) } : e)];
+        return
+        [
+            .. (request.Sources ?? []).Select(e =>
+                found.TryGetValue(e.Id, out var seen) && !(seen.At <= e.Source.ReportedAt) ? e with { Source = Worse(e.Source, seen) } : e
+            ),
+        ];
     }
 
-    private static TripSource Worse(TripSource source, SourceInHand found) => source with
-    {
-        ReportedFlowing = found.Flowing ? source.ReportedFlowing : false,
-        ReportedAt = found.Flowing ? source.ReportedAt : found.At,
-        Clarity = found.Clarity > FieldWater.Counted(source.Clarity) ? found.Clarity : source.Clarity,
-        TemperatureC = found.TemperatureC < (source.TemperatureC ?? VeryColdC) ? found.TemperatureC : source.TemperatureC,
-        Seen = Together(source.Seen, found.Seen),
-    };
+    private static TripSource Worse(TripSource source, SourceInHand found) =>
+        source with
+        {
+            ReportedFlowing = found.Flowing ? source.ReportedFlowing : false,
+            ReportedAt = found.Flowing ? source.ReportedAt : found.At,
+            Clarity = found.Clarity > FieldWater.Counted(source.Clarity) ? found.Clarity : source.Clarity,
+            TemperatureC = found.TemperatureC < (source.TemperatureC ?? VeryColdC) ? found.TemperatureC : source.TemperatureC,
+            Seen = Together(source.Seen, found.Seen),
+        };
 
     private static IReadOnlyList<Sighting>? Together(IReadOnlyList<Sighting>? told, IReadOnlyList<Sighting>? found)
     {
@@ -167,17 +269,39 @@ internal sealed class Report(InHandRequest request, Fold fold, DateTimeOffset no
     /// <summary>Water that nobody had measured counts as what it probably is; below this it is colder than that, °C.</summary>
     private const double VeryColdC = 5;
 
-    /// <summary>Raw water first, then stale, then what is empty: bottles before bags for dirty water, what is at hand before what is in the pack, the larger first.</summary>
-    private Guid? TreatIn(List<ContainerInHand> containers) => Carried(containers).Where(c => !c.IsPot)
-        .Select(c => (c.Id, VesselOf(c).Item.At, c.CapacityL, Rank: c.Water switch
-        {
-            RawWater => 0,
-            CleanWater { Stale: true } => 1,
-            NoWater => VesselOf(c).Role switch { ContainerRole.Dirty => 4, ContainerRole.Clean => 3, _ => 2 },
-            _ => 9,
-        }))
-        .Where(c => c.Rank < 9).OrderBy(c => c.Rank).ThenBy(c => Vessels.Reach(c.At)).ThenByDescending(c => c.CapacityL).ThenBy(c => c.Id)
-        .Select(c => (Guid?)c.Id).FirstOrDefault();
+    /// <summary>
+    /// Raw water first, then stale, then what is empty: bottles before bags for dirty water, what is at hand before what is in the pack,
+    /// the larger first.
+    /// </summary>
+    private Guid? TreatIn(List<ContainerInHand> containers) =>
+        Carried(containers)
+            .Where(c => !c.IsPot)
+            .Select(c =>
+                (
+                    c.Id,
+                    VesselOf(c).Item.At,
+                    c.CapacityL,
+                    Rank: c.Water switch
+                    {
+                        RawWater => 0,
+                        CleanWater { Stale: true } => 1,
+                        NoWater => VesselOf(c).Role switch
+                        {
+                            ContainerRole.Dirty => 4,
+                            ContainerRole.Clean => 3,
+                            _ => 2,
+                        },
+                        _ => 9,
+                    }
+                )
+            )
+            .Where(c => c.Rank < 9)
+            .OrderBy(c => c.Rank)
+            .ThenBy(c => Vessels.Reach(c.At))
+            .ThenByDescending(c => c.CapacityL)
+            .ThenBy(c => c.Id)
+            .Select(c => (Guid?)c.Id)
+            .FirstOrDefault();
 
     private Vessel VesselOf(ContainerInHand container) => fold.Vessels.All.First(v => v.Id == container.Id);
 
@@ -201,12 +325,22 @@ internal sealed class Report(InHandRequest request, Fold fold, DateTimeOffset no
             return new DrinkFrom($"{Litres(clean.Litres)} to drink in {clean.Name}", clean.Id);
         }
 
-        if (carried.Where(c => c.Water is UnderWay).MinBy(c => ((UnderWay)c.Water).ReadyAt) is { Water: UnderWay { BatchIds: [var first, ..] } way } soon)
+        if (
+            carried.Where(c => c.Water is UnderWay).MinBy(c => ((UnderWay)c.Water).ReadyAt) is
+            { Water: UnderWay { BatchIds: [var first, ..] } way } soon
+        )
         {
-            return new WaitFor($"{soon.Name} is ready in {Speaker.Minutes(Math.Max(0, (way.ReadyAt!.Value - now).TotalMinutes))}", first, way.ReadyAt);
+            return new WaitFor(
+                $"{soon.Name} is ready in {Speaker.Minutes(Math.Max(0, (way.ReadyAt!.Value - now).TotalMinutes))}",
+                first,
+                way.ReadyAt
+            );
         }
 
-        return new FillUp("Nothing is in hand: fill up at the next good source", carried.Find(c => c is { Water: NoWater, IsPot: false })?.Id);
+        return new FillUp(
+            "Nothing is in hand: fill up at the next good source",
+            carried.Find(c => c is { Water: NoWater, IsPot: false })?.Id
+        );
     }
 
     private string Litres(double litres) => say.Of(Quantity.Volume, litres);

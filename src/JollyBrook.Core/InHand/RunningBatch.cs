@@ -58,7 +58,8 @@ internal sealed class RunningBatch(KeptBatch batch)
         return _replay.DoneAt(_replay.SafeStep.Id);
     }
 
-    public bool IsStale(DateTimeOffset at) => SafeSince(at) is { } since && batch.DrinkWithinHours is { } hours && at > since.AddHours(hours);
+    public bool IsStale(DateTimeOffset at) =>
+        SafeSince(at) is { } since && batch.DrinkWithinHours is { } hours && at > since.AddHours(hours);
 
     private int Reached() => _replay.DoneCount + (_replay.Current is { Clock: StepClock.Gate } ? 1 : 0);
 

@@ -1,5 +1,5 @@
-using JollyBrook.Core.Body;
 using System.Text.Json.Serialization;
+using JollyBrook.Core.Body;
 using JollyBrook.Core.Filters;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Water;
@@ -18,8 +18,17 @@ namespace JollyBrook.Core.InHand;
 /// <param name="Sums">Where the litres went.</param>
 /// <param name="Place">Where somebody last stood at a source.</param>
 public sealed record Snapshot(
-    DateTimeOffset UpTo, IReadOnlyList<VesselShot> Vessels, IReadOnlyList<StockShot> Stocks, IReadOnlyList<WalkerShot> Walkers, IReadOnlyList<SourceInHand> Sources,
-    IReadOnlyList<KeptBatch> Batches, IReadOnlyList<ThrownAway> ThrownAway, IReadOnlyList<LineDoubt> Doubts, LitresShot Sums, PlaceInHand? Place = null);
+    DateTimeOffset UpTo,
+    IReadOnlyList<VesselShot> Vessels,
+    IReadOnlyList<StockShot> Stocks,
+    IReadOnlyList<WalkerShot> Walkers,
+    IReadOnlyList<SourceInHand> Sources,
+    IReadOnlyList<KeptBatch> Batches,
+    IReadOnlyList<ThrownAway> ThrownAway,
+    IReadOnlyList<LineDoubt> Doubts,
+    LitresShot Sums,
+    PlaceInHand? Place = null
+);
 
 /// <summary>A container in a snapshot.</summary>
 /// <param name="Id">The kit item.</param>
@@ -28,7 +37,14 @@ public sealed record Snapshot(
 /// <param name="CleanSideDirty">Whether its threads, cap or hose touched raw water.</param>
 /// <param name="Story">The lines, batches and taps that made it so.</param>
 /// <param name="MovedAt">When water last went in or out, or became something else.</param>
-public sealed record VesselShot(Guid Id, double Litres, Content Content, bool CleanSideDirty, IReadOnlyList<Guid> Story, DateTimeOffset? MovedAt = null);
+public sealed record VesselShot(
+    Guid Id,
+    double Litres,
+    Content Content,
+    bool CleanSideDirty,
+    IReadOnlyList<Guid> Story,
+    DateTimeOffset? MovedAt = null
+);
 
 /// <summary>What is in a container, before it is known how far its batches are.</summary>
 [JsonPolymorphic(TypeDiscriminatorPropertyName = "is")]
@@ -54,7 +70,8 @@ public sealed record Raw(Guid? SourceId, Clarity? Clarity, WaterColour? Colour, 
             SourceId == other.SourceId ? SourceId : null,
             Clarity is { } a && other.Clarity is { } b && a != Water.Clarity.Unknown && b != Water.Clarity.Unknown ? (a > b ? a : b) : null,
             Colour == other.Colour ? Colour : null,
-            TemperatureC is { } warm && other.TemperatureC is { } cold ? Math.Min(warm, cold) : null);
+            TemperatureC is { } warm && other.TemperatureC is { } cold ? Math.Min(warm, cold) : null
+        );
     }
 }
 
@@ -75,12 +92,30 @@ public sealed record OfBatches(IReadOnlyList<Guid> Ids) : Content;
 /// <param name="AskedSince">Since the end of which night nobody has said whether it stayed warm.</param>
 /// <param name="Layers">What the layers of a layered filter have been through; null for other things.</param>
 public sealed record StockShot(
-    Guid Id, double? Left, double ReckonedG, double SinceServiceL, FilterState Filter, Guid? SuspectSince, bool IsStruck, DateTimeOffset? GuardedAt = null,
-    DateTimeOffset? WarmAt = null, DateTimeOffset? AskedSince = null, LayersState? Layers = null);
+    Guid Id,
+    double? Left,
+    double ReckonedG,
+    double SinceServiceL,
+    FilterState Filter,
+    Guid? SuspectSince,
+    bool IsStruck,
+    DateTimeOffset? GuardedAt = null,
+    DateTimeOffset? WarmAt = null,
+    DateTimeOffset? AskedSince = null,
+    LayersState? Layers = null
+);
 
 /// <summary>A walker in a snapshot.</summary>
-public sealed record WalkerShot(Guid Id, IReadOnlyList<DrinkTold> Drinks, double? UrineColour, DateTimeOffset? UrineAt, double? MassKg, DateTimeOffset? MassAt, IReadOnlyList<BodySign> Signs,
-    DateTimeOffset? SignsAt);
+public sealed record WalkerShot(
+    Guid Id,
+    IReadOnlyList<DrinkTold> Drinks,
+    double? UrineColour,
+    DateTimeOffset? UrineAt,
+    double? MassKg,
+    DateTimeOffset? MassAt,
+    IReadOnlyList<BodySign> Signs,
+    DateTimeOffset? SignsAt
+);
 
 /// <summary>Water thrown away with its batch.</summary>
 /// <param name="BatchId">The batch.</param>

@@ -20,7 +20,11 @@ internal static class Standing
         {
             // The usual book: every line counts as it stands.
             List<StandingLine> all = new(lines.Count);
-            all.AddRange(lines.Where(l => l is { Id: not null, Line: { At: not null } and not TakenBack }).Select(l => new StandingLine(l.Id!.Value, l.Line!, l.Id.Value)));
+            all.AddRange(
+                lines
+                    .Where(l => l is { Id: not null, Line: { At: not null } and not TakenBack })
+                    .Select(l => new StandingLine(l.Id!.Value, l.Line!, l.Id.Value))
+            );
             return (all, []);
         }
 
@@ -60,7 +64,13 @@ internal static class Standing
 
     /// <summary>What counts in the place of a line; null when it is taken back.</summary>
     private static StandingLine? Resolve(
-        Guid id, BookLine line, Dictionary<Guid, BookLine> byId, Dictionary<Guid, List<Guid>> corrections, List<ReplacedLine> replaced, int depth)
+        Guid id,
+        BookLine line,
+        Dictionary<Guid, BookLine> byId,
+        Dictionary<Guid, List<Guid>> corrections,
+        List<ReplacedLine> replaced,
+        int depth
+    )
     {
         // Ids are of one chain in time; only a forged one could run in a circle.
         if (depth > 64 || !corrections.TryGetValue(id, out var said))
@@ -88,5 +98,7 @@ internal static class Standing
     }
 
     private static bool IsTakenBack(Guid id, Dictionary<Guid, BookLine> byId, Dictionary<Guid, List<Guid>> corrections, int depth) =>
-        depth <= 64 && corrections.TryGetValue(id, out var said) && said.Exists(by => byId[by] is TakenBack && !IsTakenBack(by, byId, corrections, depth + 1));
+        depth <= 64
+        && corrections.TryGetValue(id, out var said)
+        && said.Exists(by => byId[by] is TakenBack && !IsTakenBack(by, byId, corrections, depth + 1));
 }

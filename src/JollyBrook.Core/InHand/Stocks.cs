@@ -7,7 +7,9 @@ using JollyBrook.Core.Water;
 
 namespace JollyBrook.Core.InHand;
 
-/// <summary>What is left of each supply, and what is suspect, by batches and lines. What is counted or weighed outranks what is reckoned.</summary>
+/// <summary>
+/// What is left of each supply, and what is suspect, by batches and lines. What is counted or weighed outranks what is reckoned.
+/// </summary>
 internal sealed class Stocks
 {
     private readonly Dictionary<Guid, Stock> _all = [];
@@ -31,8 +33,7 @@ internal sealed class Stocks
         }
     }
 
-    public IReadOnlyList<StockShot> Shots() =>
-        [.. _all.OrderBy(s => s.Key).Where(s => s.Value.IsTold).Select(s => s.Value.Shot(s.Key))];
+    public IReadOnlyList<StockShot> Shots() => [.. _all.OrderBy(s => s.Key).Where(s => s.Value.IsTold).Select(s => s.Value.Shot(s.Key))];
 
     /// <summary>What a step uses up goes, or comes back.</summary>
     public void Use(KeptBatch batch, StepUse use)
@@ -43,7 +44,11 @@ internal sealed class Stocks
             stove.Burn(share * melted);
         }
 
-        if (step.Kind == StepKind.Clear && batch.Use is { LayeredL: { } layeredL, LayeredId: { } through } && Find(through) is { Item: MakeshiftFilter } layered)
+        if (
+            step.Kind == StepKind.Clear
+            && batch.Use is { LayeredL: { } layeredL, LayeredId: { } through }
+            && Find(through) is { Item: MakeshiftFilter } layered
+        )
         {
             layered.Pour(share * layeredL);
         }
@@ -134,12 +139,17 @@ internal sealed class Stocks
                 Left = stock.Left is { } left ? Math.Max(0, left) : null,
                 Filter = stock.Item is WaterFilter ? stock.Filter : null,
                 Layers = stock.Item is MakeshiftFilter ? stock.Layers : null,
-            }, stock.SuspectSince, stock.AskedSince, stock.GuardedAt);
+            },
+            stock.SuspectSince,
+            stock.AskedSince,
+            stock.GuardedAt
+        );
     }
 
     private Stock? Find(Guid id) => _all.GetValueOrDefault(id);
 
-    private static double Doses(ProductSpec product, double units) => product.Profile.Form == ProductForm.Tablet ? units : units / product.DropsPerMl;
+    private static double Doses(ProductSpec product, double units) =>
+        product.Profile.Form == ProductForm.Tablet ? units : units / product.DropsPerMl;
 
     private sealed class Stock(KitEntry entry)
     {
@@ -175,11 +185,32 @@ internal sealed class Stocks
 
         public void Restore(StockShot shot)
         {
-            (IsTold, Left, ReckonedG, SinceServiceL, Filter, SuspectSince, IsStruck) = (true, shot.Left, shot.ReckonedG, shot.SinceServiceL, shot.Filter, shot.SuspectSince, shot.IsStruck);
+            (IsTold, Left, ReckonedG, SinceServiceL, Filter, SuspectSince, IsStruck) = (
+                true,
+                shot.Left,
+                shot.ReckonedG,
+                shot.SinceServiceL,
+                shot.Filter,
+                shot.SuspectSince,
+                shot.IsStruck
+            );
             (GuardedAt, WarmAt, AskedSince, Layers) = (shot.GuardedAt, shot.WarmAt, shot.AskedSince, shot.Layers ?? LayersState.New);
         }
 
-        public StockShot Shot(Guid id) => new(id, Left, ReckonedG, SinceServiceL, Filter, SuspectSince, IsStruck, GuardedAt, WarmAt, AskedSince, Item is MakeshiftFilter ? Layers : null);
+        public StockShot Shot(Guid id) =>
+            new(
+                id,
+                Left,
+                ReckonedG,
+                SinceServiceL,
+                Filter,
+                SuspectSince,
+                IsStruck,
+                GuardedAt,
+                WarmAt,
+                AskedSince,
+                Item is MakeshiftFilter ? Layers : null
+            );
 
         public void Guard(DateTimeOffset at) => (GuardedAt, IsTold) = (at, true);
 
@@ -196,7 +227,12 @@ internal sealed class Stocks
 
         public void Sleep(FrostNight night)
         {
-            if (Item is WaterFilter filter && Filter.Frozen == Happened.No && FilterCredit.IsSpoiledByFrost(filter.Filter, Filter) && !(WarmAt >= night.From))
+            if (
+                Item is WaterFilter filter
+                && Filter.Frozen == Happened.No
+                && FilterCredit.IsSpoiledByFrost(filter.Filter, Filter)
+                && !(WarmAt >= night.From)
+            )
             {
                 IsTold = true;
                 Filter = Filter with { Frozen = Happened.Unknown };
@@ -246,21 +282,39 @@ internal sealed class Stocks
             SinceServiceL = 0;
             AskedSince = null;
             Filter = IsStruck
-                ? told with { Frozen = Worse(Filter.Frozen, told.Frozen), Dropped = Worse(Filter.Dropped, told.Dropped), Wetted = Filter.Wetted == Happened.Yes ? Happened.Yes : told.Wetted }
+                ? told with
+                {
+                    Frozen = Worse(Filter.Frozen, told.Frozen),
+                    Dropped = Worse(Filter.Dropped, told.Dropped),
+                    Wetted = Filter.Wetted == Happened.Yes ? Happened.Yes : told.Wetted,
+                }
                 : told;
-            SuspectSince = IsStruck ? SuspectSince : told.Frozen == Happened.Yes || told.Dropped == Happened.Yes ? SuspectSince ?? by : null;
+            SuspectSince =
+                IsStruck ? SuspectSince
+                : told.Frozen == Happened.Yes || told.Dropped == Happened.Yes ? SuspectSince ?? by
+                : null;
         }
 
         public void Service(FilterServiced line, Guid by)
         {
             IsTold = true;
             // What went through without a batch of its own is told at the service.
-            var told = line.Litres is { } litres && litres > SinceServiceL ? Filter with { UsedL = Filter.UsedL + litres - SinceServiceL } : Filter;
+            var told =
+                line.Litres is { } litres && litres > SinceServiceL
+                    ? Filter with
+                    {
+                        UsedL = Filter.UsedL + litres - SinceServiceL,
+                    }
+                    : Filter;
             SinceServiceL = 0;
             switch (line.Service)
             {
                 case FilterService.BackFlush or FilterService.Scrub:
-                    Filter = told with { LostShare = FilterFlow.LostAfterService(told.LostShare ?? 0, told.ClogLoadLNtu ?? ClogLNtu, ClogLNtu), ClogLoadLNtu = 0 };
+                    Filter = told with
+                    {
+                        LostShare = FilterFlow.LostAfterService(told.LostShare ?? 0, told.ClogLoadLNtu ?? ClogLNtu, ClogLNtu),
+                        ClogLoadLNtu = 0,
+                    };
                     break;
                 case FilterService.NewElement:
                     Filter = new FilterState(0, 0, 0, Happened.No, Happened.No, Happened.No, true);

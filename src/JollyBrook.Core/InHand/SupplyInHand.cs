@@ -11,4 +11,13 @@ namespace JollyBrook.Core.InHand;
 /// <param name="FlowShare">A filter's flow against new, 0 to 1.</param>
 /// <param name="Suspect">Why it is not counted on; null when it is.</param>
 /// <param name="SuspectSince">The line since which that is so; null when the kit says so itself.</param>
-public sealed record SupplyInHand(Guid Id, string Name, KitItemKind Kind, string Words, double? Left, double? FlowShare, string? Suspect, Guid? SuspectSince);
+public sealed record SupplyInHand(
+    Guid Id,
+    string Name,
+    KitItemKind Kind,
+    string Words,
+    double? Left,
+    double? FlowShare,
+    string? Suspect,
+    Guid? SuspectSince
+);

@@ -23,7 +23,13 @@ internal sealed class Vessel(Guid id, KitItem item, FoldClock clock)
 
     public string Name => Item.Name ?? "Container";
 
-    public double CapacityL => Item switch { Container container => container.VolumeL ?? 0, CookingPot pot => pot.VolumeL ?? 0, _ => 0 };
+    public double CapacityL =>
+        Item switch
+        {
+            Container container => container.VolumeL ?? 0,
+            CookingPot pot => pot.VolumeL ?? 0,
+            _ => 0,
+        };
 
     public bool IsPot => Item is CookingPot;
 
@@ -115,14 +121,15 @@ internal sealed class Vessel(Guid id, KitItem item, FoldClock clock)
         Tell(by);
     }
 
-    private static Content Mixed(Content there, Content added) => (there, added) switch
-    {
-        (NoContent, _) => added,
-        (_, NoContent) => there,
-        (Raw a, Raw b) => a.With(b),
-        (Raw a, _) => a with { SourceId = null },
-        (_, Raw b) => b with { SourceId = null },
-        (OfBatches a, OfBatches b) => new OfBatches([.. a.Ids.Union(b.Ids).Order()]),
-        _ => new Raw(null, null, null, null),
-    };
+    private static Content Mixed(Content there, Content added) =>
+        (there, added) switch
+        {
+            (NoContent, _) => added,
+            (_, NoContent) => there,
+            (Raw a, Raw b) => a.With(b),
+            (Raw a, _) => a with { SourceId = null },
+            (_, Raw b) => b with { SourceId = null },
+            (OfBatches a, OfBatches b) => new OfBatches([.. a.Ids.Union(b.Ids).Order()]),
+            _ => new Raw(null, null, null, null),
+        };
 }

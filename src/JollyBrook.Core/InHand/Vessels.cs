@@ -13,9 +13,9 @@ internal sealed class Vessels(IEnumerable<KitEntry> kit, BatchShelf batches, Fol
     /// <summary>What a hand's measure may be out by, L.</summary>
     private const double SlackL = 0.011;
 
-    private readonly Dictionary<Guid, Vessel> _all = kit
-        .Where(e => e.Item is Container or CookingPot && Guid.TryParse(e.Id, out _))
-        .DistinctBy(e => Guid.Parse(e.Id!)).ToDictionary(e => Guid.Parse(e.Id!), e => new Vessel(Guid.Parse(e.Id!), e.Item!, clock));
+    private readonly Dictionary<Guid, Vessel> _all = kit.Where(e => e.Item is Container or CookingPot && Guid.TryParse(e.Id, out _))
+        .DistinctBy(e => Guid.Parse(e.Id!))
+        .ToDictionary(e => Guid.Parse(e.Id!), e => new Vessel(Guid.Parse(e.Id!), e.Item!, clock));
 
     private readonly List<ThrownAway> _thrownAway = [];
 
@@ -60,14 +60,22 @@ internal sealed class Vessels(IEnumerable<KitEntry> kit, BatchShelf batches, Fol
         var told = line.Litres ?? room;
         if (line.Litres > room + SlackL || (line.Litres is null && room <= SlackL))
         {
-            Doubt(by, $"{vessel.Name} holds {Say(vessel.CapacityL)} and had {Say(vessel.Litres)} in it: counted as full.", "Write what was drunk or spilt before it was filled.");
+            Doubt(
+                by,
+                $"{vessel.Name} holds {Say(vessel.CapacityL)} and had {Say(vessel.Litres)} in it: counted as full.",
+                "Write what was drunk or spilt before it was filled."
+            );
         }
 
         var raw = new Raw(line.SourceId, line.Clarity, line.Colour, line.TemperatureC);
         if (vessel.IsCleanOnly)
         {
             vessel.CleanSideDirty = true;
-            Doubt(by, $"{vessel.Name} is for clean water only: its threads and cap count as dirty until rinsed with treated water.", "Rinse it with treated water and write that down.");
+            Doubt(
+                by,
+                $"{vessel.Name} is for clean water only: its threads and cap count as dirty until rinsed with treated water.",
+                "Rinse it with treated water and write that down."
+            );
         }
 
         if (vessel.IsEmpty || vessel.RoomL > Vessel.NothingL)
@@ -97,14 +105,22 @@ internal sealed class Vessels(IEnumerable<KitEntry> kit, BatchShelf batches, Fol
 
         if (told > into.RoomL + SlackL)
         {
-            Doubt(by, $"{into.Name} had room for {Say(into.RoomL)}: only that much counts as poured.", $"Write what was drunk or spilt from {into.Name}, or what ran over.");
+            Doubt(
+                by,
+                $"{into.Name} had room for {Say(into.RoomL)}: only that much counts as poured.",
+                $"Write what was drunk or spilt from {into.Name}, or what ran over."
+            );
         }
 
         var content = from.Content;
         if (content is Raw && into.IsCleanOnly)
         {
             into.CleanSideDirty = true;
-            Doubt(by, $"{into.Name} is for clean water only: its threads and cap count as dirty until rinsed with treated water.", "Rinse it with treated water and write that down.");
+            Doubt(
+                by,
+                $"{into.Name} is for clean water only: its threads and cap count as dirty until rinsed with treated water.",
+                "Rinse it with treated water and write that down."
+            );
         }
 
         // What comes over a dirty side is no longer treated.
@@ -142,13 +158,22 @@ internal sealed class Vessels(IEnumerable<KitEntry> kit, BatchShelf batches, Fol
 
         if (vessel.Litres > wanted + SlackL)
         {
-            Doubt(batch.Id, $"{vessel.Name} had {Say(vessel.Litres)} in it and was treated for {Say(wanted)}: all of it counts as raw.", "Treat it again for what it holds, or write what was drunk or spilt before.");
+            Doubt(
+                batch.Id,
+                $"{vessel.Name} had {Say(vessel.Litres)} in it and was treated for {Say(wanted)}: all of it counts as raw.",
+                "Treat it again for what it holds, or write what was drunk or spilt before."
+            );
             vessel.Become(new Raw(null, null, null, null), batch.Id);
             return;
         }
 
         // What a treatment was told of went in, written down or not.
-        Into(vessel, Math.Min(Math.Max(0, wanted - vessel.Litres), vessel.RoomL), new Raw(batch.SourceId, batch.Clarity, null, null), batch.Id);
+        Into(
+            vessel,
+            Math.Min(Math.Max(0, wanted - vessel.Litres), vessel.RoomL),
+            new Raw(batch.SourceId, batch.Clarity, null, null),
+            batch.Id
+        );
         vessel.Become(new OfBatches([batch.Id]), batch.Id);
     }
 
@@ -163,7 +188,11 @@ internal sealed class Vessels(IEnumerable<KitEntry> kit, BatchShelf batches, Fol
         var added = addedL ?? vessel.RoomL;
         if (added > vessel.RoomL + SlackL)
         {
-            Doubt(by, $"{vessel.Name} had room for {Say(vessel.RoomL)}: only that much counts as added.", "Write what was drunk or spilt before.");
+            Doubt(
+                by,
+                $"{vessel.Name} had room for {Say(vessel.RoomL)}: only that much counts as added.",
+                "Write what was drunk or spilt before."
+            );
         }
 
         // The batch's own clock counts for all of it from here on; water of another batch or raw water stays the worse.
@@ -199,8 +228,8 @@ internal sealed class Vessels(IEnumerable<KitEntry> kit, BatchShelf batches, Fol
     }
 
     /// <summary>
-    /// A drink: from the container named, or the batch's, or those with treated water in the order carried. One with a dirty side is not passed
-    /// over: nobody said that it was not that one.
+    /// A drink: from the container named, or the batch's, or those with treated water in the order carried. One with a dirty side is not
+    /// passed over: nobody said that it was not that one.
     /// </summary>
     /// <returns>What came out of containers, whether any of it counts as untreated, and which they were.</returns>
     public (double Litres, bool Untreated, IReadOnlyList<Guid> From) Take(Drank line, Guid by)
@@ -212,11 +241,11 @@ internal sealed class Vessels(IEnumerable<KitEntry> kit, BatchShelf batches, Fol
             return (0, line.Untreated != false, []);
         }
 
-        List<Vessel> from = named is not null
-            ? [named]
-            : line.BatchId is { } batch
-                ? [.. InOrder(v => v.Content is OfBatches of && of.Ids.Contains(batch))]
-                : line.Untreated == true ? [] : [.. InOrder(v => v.Content is OfBatches && IsReady(v, at))];
+        List<Vessel> from =
+            named is not null ? [named]
+            : line.BatchId is { } batch ? [.. InOrder(v => v.Content is OfBatches of && of.Ids.Contains(batch))]
+            : line.Untreated == true ? []
+            : [.. InOrder(v => v.Content is OfBatches && IsReady(v, at))];
         if (from.Count == 0)
         {
             // Straight from a source, a tap or another's bottle: nothing here is emptier for it.
@@ -242,7 +271,11 @@ internal sealed class Vessels(IEnumerable<KitEntry> kit, BatchShelf batches, Fol
             untreated |= unfit;
             if (unfit && line.Untreated != true)
             {
-                Doubt(by, $"{vessel.Name}: {Why(vessel, at)}. Counted as untreated.", "If it was treated, write the treatment down, or correct which bottle it was. Watch for illness over the next weeks.");
+                Doubt(
+                    by,
+                    $"{vessel.Name}: {Why(vessel, at)}. Counted as untreated.",
+                    "If it was treated, write the treatment down, or correct which bottle it was. Watch for illness over the next weeks."
+                );
             }
 
             taken += vessel.Take(wanted - taken, by);
@@ -253,7 +286,11 @@ internal sealed class Vessels(IEnumerable<KitEntry> kit, BatchShelf batches, Fol
         if (wanted - taken > SlackL)
         {
             var name = named?.Name ?? "The bottles";
-            Doubt(by, $"{name} had only {Say(taken)} left: the other {Say(wanted - taken)} counts as untreated water from elsewhere.", "Write when it was filled, or correct which bottle it was.");
+            Doubt(
+                by,
+                $"{name} had only {Say(taken)} left: the other {Say(wanted - taken)} counts as untreated water from elsewhere.",
+                "Write when it was filled, or correct which bottle it was."
+            );
             untreated = true;
         }
 
@@ -261,16 +298,21 @@ internal sealed class Vessels(IEnumerable<KitEntry> kit, BatchShelf batches, Fol
     }
 
     private IEnumerable<Vessel> InOrder(Func<Vessel, bool> fits) =>
-        _all.Values.Where(v => !v.IsEmpty && v.Item.Retired != true && fits(v)).OrderBy(v => v.IsPot).ThenBy(v => Reach(v.Item.At)).ThenBy(v => v.Id);
+        _all
+            .Values.Where(v => !v.IsEmpty && v.Item.Retired != true && fits(v))
+            .OrderBy(v => v.IsPot)
+            .ThenBy(v => Reach(v.Item.At))
+            .ThenBy(v => v.Id);
 
     /// <summary>What is in the hand is drunk before what is in the pack.</summary>
-    internal static int Reach(CarriedAt? at) => at switch
-    {
-        CarriedAt.Hand => 0,
-        CarriedAt.Vest => 1,
-        CarriedAt.Belt => 2,
-        _ => 3,
-    };
+    internal static int Reach(CarriedAt? at) =>
+        at switch
+        {
+            CarriedAt.Hand => 0,
+            CarriedAt.Vest => 1,
+            CarriedAt.Belt => 2,
+            _ => 3,
+        };
 
     private bool IsReady(Vessel vessel, DateTimeOffset at) => vessel.Content is OfBatches of && AreReady(of.Ids, at);
 
@@ -287,13 +329,14 @@ internal sealed class Vessels(IEnumerable<KitEntry> kit, BatchShelf batches, Fol
         return true;
     }
 
-    private string Why(Vessel vessel, DateTimeOffset at) => vessel switch
-    {
-        { Content: Raw } => "what was in it was raw water",
-        { CleanSideDirty: true } => "its threads or cap had touched raw water",
-        { Content: OfBatches of } when of.Ids.Any(id => batches.IsStale(id, at)) => "it had stood longer than it keeps",
-        _ => "it was not ready yet",
-    };
+    private string Why(Vessel vessel, DateTimeOffset at) =>
+        vessel switch
+        {
+            { Content: Raw } => "what was in it was raw water",
+            { CleanSideDirty: true } => "its threads or cap had touched raw water",
+            { Content: OfBatches of } when of.Ids.Any(id => batches.IsStale(id, at)) => "it had stood longer than it keeps",
+            _ => "it was not ready yet",
+        };
 
     private double Out(Guid? id, double? litres, Guid by, string what)
     {
@@ -305,7 +348,11 @@ internal sealed class Vessels(IEnumerable<KitEntry> kit, BatchShelf batches, Fol
         var told = litres ?? vessel.Litres;
         if (told > vessel.Litres + SlackL)
         {
-            Doubt(by, $"{vessel.Name} had {Say(vessel.Litres)} in it: only that much counts as {what}.", $"Write when {vessel.Name} was filled.");
+            Doubt(
+                by,
+                $"{vessel.Name} had {Say(vessel.Litres)} in it: only that much counts as {what}.",
+                $"Write when {vessel.Name} was filled."
+            );
         }
 
         return vessel.Take(told, by);
@@ -333,13 +380,21 @@ internal sealed class Vessels(IEnumerable<KitEntry> kit, BatchShelf batches, Fol
         {
             if (vessel.Item.Retired == true)
             {
-                Doubt(by, $"{vessel.Name} is no longer carried: the line is kept, and counts.", "Bring it back to the kit, or correct which container it was.");
+                Doubt(
+                    by,
+                    $"{vessel.Name} is no longer carried: the line is kept, and counts.",
+                    "Bring it back to the kit, or correct which container it was."
+                );
             }
 
             return vessel;
         }
 
-        Doubt(by, "The container is not in the kit: the line is kept, and no bottle is fuller or emptier for it.", "Correct which container it was.");
+        Doubt(
+            by,
+            "The container is not in the kit: the line is kept, and no bottle is fuller or emptier for it.",
+            "Correct which container it was."
+        );
         return null;
     }
 

@@ -23,7 +23,19 @@ internal sealed class WalkersFold
     }
 
     public IReadOnlyList<WalkerShot> Shots() =>
-        [.. _all.OrderBy(w => w.Key).Select(w => new WalkerShot(w.Key, [.. w.Value.Drinks], w.Value.UrineColour, w.Value.UrineAt, w.Value.MassKg, w.Value.MassAt, w.Value.Signs, w.Value.SignsAt))];
+        [
+            .. _all.OrderBy(w => w.Key)
+                .Select(w => new WalkerShot(
+                    w.Key,
+                    [.. w.Value.Drinks],
+                    w.Value.UrineColour,
+                    w.Value.UrineAt,
+                    w.Value.MassKg,
+                    w.Value.MassAt,
+                    w.Value.Signs,
+                    w.Value.SignsAt
+                )),
+        ];
 
     public void Drank(Guid? walker, DrinkTold drink)
     {
@@ -63,7 +75,18 @@ internal sealed class WalkersFold
     {
         var told = _all.TryGetValue(id, out var known) ? known : new Told();
         List<DrinkTold> drinks = [.. told.Drinks.Where(d => d.At > now - Remembered)];
-        return new WalkerInHand(id, name, drinks.Where(d => d.At > now.AddHours(-24)).Sum(d => d.Litres), drinks, told.UrineColour, told.UrineAt, told.MassKg, told.MassAt, told.Signs, told.SignsAt);
+        return new WalkerInHand(
+            id,
+            name,
+            drinks.Where(d => d.At > now.AddHours(-24)).Sum(d => d.Litres),
+            drinks,
+            told.UrineColour,
+            told.UrineAt,
+            told.MassKg,
+            told.MassAt,
+            told.Signs,
+            told.SignsAt
+        );
     }
 
     /// <summary>Whether anything was drunk by the party together.</summary>

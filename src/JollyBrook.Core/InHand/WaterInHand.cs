@@ -31,4 +31,5 @@ public sealed record UnderWay(IReadOnlyList<Guid> BatchIds, DateTimeOffset? Read
 /// <param name="ShortOf">Classes it falls short of.</param>
 /// <param name="DrinkBy">Until when it keeps; null where a residual keeps it.</param>
 /// <param name="Stale">Whether that has passed: treat it again before drinking.</param>
-public sealed record CleanWater(IReadOnlyList<Guid> BatchIds, IReadOnlyList<OrganismClass> ShortOf, DateTimeOffset? DrinkBy, bool Stale) : WaterInHand;
+public sealed record CleanWater(IReadOnlyList<Guid> BatchIds, IReadOnlyList<OrganismClass> ShortOf, DateTimeOffset? DrinkBy, bool Stale)
+    : WaterInHand;

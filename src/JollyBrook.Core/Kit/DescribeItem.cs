@@ -9,7 +9,13 @@ namespace JollyBrook.Core.Kit;
 /// <param name="Left">What is left of it as just counted; null when it was not.</param>
 /// <param name="Filter">What a filter has been through; null when nothing is told.</param>
 /// <param name="WeighedG">A burner's canister or bottle as just weighed, g; null when it was not.</param>
-public sealed record KitItemRequest(UnitSystem? Units, KitItem? Item, double? Left = null, FilterState? Filter = null, double? WeighedG = null);
+public sealed record KitItemRequest(
+    UnitSystem? Units,
+    KitItem? Item,
+    double? Left = null,
+    FilterState? Filter = null,
+    double? WeighedG = null
+);
 
 /// <param name="Words">The item in a line.</param>
 /// <param name="Warnings">What to mind about it, each a sentence.</param>

@@ -8,7 +8,14 @@ namespace JollyBrook.Core.Kit;
 /// <param name="BestBefore">The date on the pack.</param>
 public sealed record ExtraSpec(double? PortionsLeft = null, DateOnly? BestBefore = null)
 {
-    private static readonly NumberField Left = new("extra.portionsLeft", "Portions left", Quantity.Plain, 0, 10000, "Count what is in the bag.");
+    private static readonly NumberField Left = new(
+        "extra.portionsLeft",
+        "Portions left",
+        Quantity.Plain,
+        0,
+        10000,
+        "Count what is in the bag."
+    );
 
     /// <summary>Notes what can't be right.</summary>
     public void Check(Intake intake)

@@ -6,8 +6,8 @@ using JollyBrook.Core.Units;
 namespace JollyBrook.Core.Kit;
 
 /// <summary>
-/// A thing carried, as its label and its owner describe it. What is left of it, and what it has been through, is told by lines of the log and
-/// is found in its <see cref="KitEntry"/>, never here.
+/// A thing carried, as its label and its owner describe it. What is left of it, and what it has been through, is told by lines of the log
+/// and is found in its <see cref="KitEntry"/>, never here.
 /// </summary>
 [JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
 [JsonDerivedType(typeof(Container), "container")]
@@ -28,7 +28,14 @@ public abstract record KitItem
     private const int LongestBag = 40;
     private const int LongestNote = 200;
 
-    private static readonly NumberField Mass = new("massKg", "Mass", Quantity.KitMass, 0.001, 20, "Weigh it as it is carried; a pot with its lid.");
+    private static readonly NumberField Mass = new(
+        "massKg",
+        "Mass",
+        Quantity.KitMass,
+        0.001,
+        20,
+        "Weigh it as it is carried; a pot with its lid."
+    );
 
     private static readonly ChoiceField NameField = new("name", "Name", [$"1 to {LongestName} characters"]);
 
@@ -38,7 +45,14 @@ public abstract record KitItem
 
     /// <summary>Fields of all kinds.</summary>
     public static readonly IReadOnlyList<Field> Fields =
-        [ChoiceField.Of<KitItemKind>("kind", "Kind of item"), NameField, Mass, BagField, NoteField, .. Container.OwnFields];
+    [
+        ChoiceField.Of<KitItemKind>("kind", "Kind of item"),
+        NameField,
+        Mass,
+        BagField,
+        NoteField,
+        .. Container.OwnFields,
+    ];
 
     /// <summary>What its owner calls it, 1 to 80 characters.</summary>
     public string? Name { get; init; }
@@ -131,6 +145,9 @@ public abstract record KitItem
     private protected void DetailsMissing(Intake intake)
     {
         var name = ContractName.Of(Kind);
-        intake.Refuse(new ChoiceField(name, Kind.ToString(), ["its details"]), $"The details of this {name} are missing. Copy them from its label.");
+        intake.Refuse(
+            new ChoiceField(name, Kind.ToString(), ["its details"]),
+            $"The details of this {name} are missing. Copy them from its label."
+        );
     }
 }

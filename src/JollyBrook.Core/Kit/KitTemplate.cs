@@ -20,12 +20,44 @@ public static class KitTemplates
 {
     public static readonly IReadOnlyList<KitTemplate> All =
     [
-        new("bottle-1", new Container(1, Opaque: false, ClearPlastic: true, DepthCm: 20, LyingDepthCm: 9, Role: ContainerRole.Either, LevelVisible: true) { Name = "Litre bottle, wide mouth" }),
+        new(
+            "bottle-1",
+            new Container(
+                1,
+                Opaque: false,
+                ClearPlastic: true,
+                DepthCm: 20,
+                LyingDepthCm: 9,
+                Role: ContainerRole.Either,
+                LevelVisible: true
+            )
+            {
+                Name = "Litre bottle, wide mouth",
+            }
+        ),
         new("steel-1", new Container(1, Opaque: true, DepthCm: 22, HeatSafe: true) { Name = "Single-wall steel bottle" }),
-        new("bladder-2", new Container(2, Opaque: false, Squeezable: true, HasHose: true, DepthCm: 25, Role: ContainerRole.Clean) { Name = "Bladder with hose" }),
+        new(
+            "bladder-2",
+            new Container(2, Opaque: false, Squeezable: true, HasHose: true, DepthCm: 25, Role: ContainerRole.Clean)
+            {
+                Name = "Bladder with hose",
+            }
+        ),
         new("camp-bag", new Container(10, Opaque: true, Squeezable: true, DepthCm: 30, Role: ContainerRole.Dirty) { Name = "Camp bag" }),
-        new("squeeze", new WaterFilter(new FilterSpec(FilterElement.HollowFibre, FilterStyle.Squeeze, 1.7)) { Name = "Squeeze filter, hollow fibre 0.1 µm" }),
-        new("gravity", new WaterFilter(new FilterSpec(FilterElement.HollowFibre, FilterStyle.Gravity, 1.5)) { Name = "Gravity filter, hollow fibre 0.2 µm" }),
+        new(
+            "squeeze",
+            new WaterFilter(new FilterSpec(FilterElement.HollowFibre, FilterStyle.Squeeze, 1.7))
+            {
+                Name = "Squeeze filter, hollow fibre 0.1 µm",
+            }
+        ),
+        new(
+            "gravity",
+            new WaterFilter(new FilterSpec(FilterElement.HollowFibre, FilterStyle.Gravity, 1.5))
+            {
+                Name = "Gravity filter, hollow fibre 0.2 µm",
+            }
+        ),
         new("nadcc", new ChemicalProduct(new ProductSpec("nadcc-8.5")) { Name = "Chlorine tablets, NaDCC 8.5 mg" }),
         new("clo2", new ChemicalProduct(new ProductSpec("clo2-tablet")) { Name = "Chlorine dioxide tablets" }),
         new("lamp", new UvLamp(new LampSpec(1, 90, Battery.Unknown)) { Name = "UV lamp, 1 L a cycle" }),

@@ -42,12 +42,17 @@ public static class Learn
         var working = new Working();
         List<Proposal> proposals =
         [
-            .. SweatLearning.Of(request, plan, book, intake.Say, working), .. PaceLearning.Of(request, plan, book, working),
+            .. SweatLearning.Of(request, plan, book, intake.Say, working),
+            .. PaceLearning.Of(request, plan, book, working),
             .. SourceLearning.Of(request, book, intake.Say),
         ];
         return new LearnResponse(
             proposals.Count == 0 ? "Nothing new to learn" : $"{proposals.Count} {(proposals.Count == 1 ? "thing" : "things")} to take over",
-            plan is null ? [] : [.. plan.Days.Select(d => Lived(d, book))], Facts(book, request, intake.Say), proposals, working.Steps);
+            plan is null ? [] : [.. plan.Days.Select(d => Lived(d, book))],
+            Facts(book, request, intake.Say),
+            proposals,
+            working.Steps
+        );
     }
 
     private static LivedDay Lived(PlanDay day, TripBook book)
@@ -55,8 +60,13 @@ public static class Learn
         var drinks = book.Of<Drank>().Where(e => day.Date is { } date && book.DateOf(e) == date).ToList();
         var stages = book.Stages.Where(e => e.Day == day.Day).ToList();
         return new LivedDay(
-            day.Day, day.Date, day.WalkL + day.CampL, drinks.Count == 0 ? null : drinks.Sum(e => e.Litres ?? 0), day.WalkHours,
-            stages.Count == 0 ? null : stages.Sum(e => e.Hours ?? 0));
+            day.Day,
+            day.Date,
+            day.WalkL + day.CampL,
+            drinks.Count == 0 ? null : drinks.Sum(e => e.Litres ?? 0),
+            day.WalkHours,
+            stages.Count == 0 ? null : stages.Sum(e => e.Hours ?? 0)
+        );
     }
 
     private static List<LearntFact> Facts(TripBook book, LearnRequest request, Speaker say)
@@ -66,13 +76,25 @@ public static class Learn
         if (heated.Count > 0)
         {
             var (fuel, litres) = (heated.Sum(e => e.FuelG ?? 0), heated.Sum(e => e.Litres!.Value));
-            facts.Add(new("Fuel for a litre", $"{Speaker.Number(fuel / litres, 1)} g: {say.Of(Quantity.FuelMass, fuel)} for {say.Of(Quantity.Volume, litres)}"));
+            facts.Add(
+                new(
+                    "Fuel for a litre",
+                    $"{Speaker.Number(fuel / litres, 1)} g: {say.Of(Quantity.FuelMass, fuel)} for {say.Of(Quantity.Volume, litres)}"
+                )
+            );
         }
 
-        foreach (var service in book.Of<FilterServiced>().Where(e => e.FlowLPerMin is not null).GroupBy(e => e.ItemId).Select(g => g.MaxBy(e => e.At)!))
+        foreach (
+            var service in book.Of<FilterServiced>()
+                .Where(e => e.FlowLPerMin is not null)
+                .GroupBy(e => e.ItemId)
+                .Select(g => g.MaxBy(e => e.At)!)
+        )
         {
             var item = request.Kit?.FirstOrDefault(k => k.Id == service.ItemId?.ToString())?.Item;
-            var share = (item as WaterFilter)?.Filter?.RatedFlowLPerMin is { } rated ? $", {Speaker.Number(service.FlowLPerMin!.Value / rated * 100, 0)} % of new" : "";
+            var share = (item as WaterFilter)?.Filter?.RatedFlowLPerMin is { } rated
+                ? $", {Speaker.Number(service.FlowLPerMin!.Value / rated * 100, 0)} % of new"
+                : "";
             facts.Add(new($"Flow of {item?.Name ?? "the filter"}", $"{say.Of(Quantity.Flow, service.FlowLPerMin!.Value)}{share}"));
         }
 

@@ -20,9 +20,16 @@ namespace JollyBrook.Core.Learning;
 /// <param name="Walkers">Who is weighed, where there is no plan to say so.</param>
 /// <param name="Tests">Their sweat tests.</param>
 public sealed record LearnRequest(
-    UnitSystem? Units, PlanRequest? Plan = null, Guid? RouteId = null, IReadOnlyList<KeptLine>? Lines = null,
-    IReadOnlyList<KitEntry>? Kit = null, double? OffsetMinutes = null, DateTimeOffset? Now = null, IReadOnlyList<WalkerEntry>? Walkers = null,
-    IReadOnlyList<SweatTestEntry>? Tests = null);
+    UnitSystem? Units,
+    PlanRequest? Plan = null,
+    Guid? RouteId = null,
+    IReadOnlyList<KeptLine>? Lines = null,
+    IReadOnlyList<KitEntry>? Kit = null,
+    double? OffsetMinutes = null,
+    DateTimeOffset? Now = null,
+    IReadOnlyList<WalkerEntry>? Walkers = null,
+    IReadOnlyList<SweatTestEntry>? Tests = null
+);
 
 [JsonConverter(typeof(CamelCaseEnumConverter<ProposalKind>))]
 public enum ProposalKind
@@ -44,8 +51,17 @@ public enum ProposalKind
 /// <param name="Pace">The new pace factor.</param>
 /// <param name="Source">The source as it would be.</param>
 public sealed record Proposal(
-    string Id, ProposalKind Kind, string Title, string Before, string After, string Why, string? RecordId = null, SweatTest? Test = null, double? Pace = null,
-    TripSource? Source = null);
+    string Id,
+    ProposalKind Kind,
+    string Title,
+    string Before,
+    string After,
+    string Why,
+    string? RecordId = null,
+    SweatTest? Test = null,
+    double? Pace = null,
+    TripSource? Source = null
+);
 
 /// <summary>A day, planned against lived.</summary>
 /// <param name="Day">From 0.</param>
@@ -61,4 +77,9 @@ public sealed record LearntFact(string Label, string Words);
 
 /// <summary>What a trip taught.</summary>
 public sealed record LearnResponse(
-    string Headline, IReadOnlyList<LivedDay> Days, IReadOnlyList<LearntFact> Facts, IReadOnlyList<Proposal> Proposals, IReadOnlyList<WorkingStep> Working);
+    string Headline,
+    IReadOnlyList<LivedDay> Days,
+    IReadOnlyList<LearntFact> Facts,
+    IReadOnlyList<Proposal> Proposals,
+    IReadOnlyList<WorkingStep> Working
+);

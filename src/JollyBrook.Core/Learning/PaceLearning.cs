@@ -29,11 +29,23 @@ internal static class PaceLearning
         }
 
         working.Add(
-            "Pace", "pace · hours walked/hours planned", "Handbook room 80", WorkingValue.Of("pace", next), WorkingValue.Of("pace before", old),
-            WorkingValue.Of("walked", hours, "h"), WorkingValue.Of("planned", planned, "h"));
+            "Pace",
+            "pace · hours walked/hours planned",
+            "Handbook room 80",
+            WorkingValue.Of("pace", next),
+            WorkingValue.Of("pace before", old),
+            WorkingValue.Of("walked", hours, "h"),
+            WorkingValue.Of("planned", planned, "h")
+        );
         yield return new Proposal(
-            "pace", ProposalKind.Pace, "Pace of the party", $"× {Speaker.Number(old, 2)}", $"× {Speaker.Number(next, 2)}",
+            "pace",
+            ProposalKind.Pace,
+            "Pace of the party",
+            $"× {Speaker.Number(old, 2)}",
+            $"× {Speaker.Number(next, 2)}",
             $"{walked.Count} {(walked.Count == 1 ? "stage" : "stages")}: {Speaker.Minutes(hours * 60)} walked, {Speaker.Minutes(planned * 60)} planned. More than 1 is slower.",
-            request.RouteId?.ToString(), Pace: next);
+            request.RouteId?.ToString(),
+            Pace: next
+        );
     }
 }

@@ -19,14 +19,26 @@ internal static class SourceLearning
 
             var refreshed = source with
             {
-                ReportedFlowing = report.Flowing, ReportedAt = report.At, LitresPerMinute = report.FlowLPerMin is { } flow ? Math.Clamp(Math.Round(flow, 2), 0.05, 60) : source.LitresPerMinute,
-                Clarity = report.Clarity ?? source.Clarity, TemperatureC = report.TemperatureC ?? source.TemperatureC, Seen = report.Seen ?? source.Seen,
+                ReportedFlowing = report.Flowing,
+                ReportedAt = report.At,
+                LitresPerMinute = report.FlowLPerMin is { } flow ? Math.Clamp(Math.Round(flow, 2), 0.05, 60) : source.LitresPerMinute,
+                Clarity = report.Clarity ?? source.Clarity,
+                TemperatureC = report.TemperatureC ?? source.TemperatureC,
+                Seen = report.Seen ?? source.Seen,
             };
             yield return new Proposal(
-                $"source-{id}", ProposalKind.Source, source.Name ?? "", Chance(source, request.Now!.Value), Chance(refreshed, request.Now.Value),
-                $"Found {(report.Flowing == true ? "running" : "dry")} on {book.DateOf(report):yyyy-MM-dd}{(report.FlowLPerMin is { } f ? $", {say.Of(Quantity.Flow, f)}" : "")}.", id, Source: refreshed);
+                $"source-{id}",
+                ProposalKind.Source,
+                source.Name ?? "",
+                Chance(source, request.Now!.Value),
+                Chance(refreshed, request.Now.Value),
+                $"Found {(report.Flowing == true ? "running" : "dry")} on {book.DateOf(report):yyyy-MM-dd}{(report.FlowLPerMin is { } f ? $", {say.Of(Quantity.Flow, f)}" : "")}.",
+                id,
+                Source: refreshed
+            );
         }
     }
 
-    private static string Chance(TripSource source, DateTimeOffset now) => $"runs with {SourceReliability.Percent(source.ChanceOfRunning(now))} %";
+    private static string Chance(TripSource source, DateTimeOffset now) =>
+        $"runs with {SourceReliability.Percent(source.ChanceOfRunning(now))} %";
 }

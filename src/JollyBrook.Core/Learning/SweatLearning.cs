@@ -34,13 +34,26 @@ internal static class SweatLearning
                 var before = Sweat.FactorOf(known, school);
                 var after = Sweat.FactorOf([.. known, new SweatTestEntry("new", test)], school);
                 working.Add(
-                    $"{walker.Name}: sweat factor", "mean of log k: Σ log r/0.15² ÷ (1/0.35² + n/0.15²)", "Handbook room 60", WorkingValue.Of("k", after.K),
-                    WorkingValue.Of("r", result.Ratio!.Value), WorkingValue.Of("tests before", known.Count), WorkingValue.Of("k before", before.K),
-                    WorkingValue.Of("loss", result.LossL, "L"), WorkingValue.Of("hours", test.Hours!.Value));
+                    $"{walker.Name}: sweat factor",
+                    "mean of log k: Σ log r/0.15² ÷ (1/0.35² + n/0.15²)",
+                    "Handbook room 60",
+                    WorkingValue.Of("k", after.K),
+                    WorkingValue.Of("r", result.Ratio!.Value),
+                    WorkingValue.Of("tests before", known.Count),
+                    WorkingValue.Of("k before", before.K),
+                    WorkingValue.Of("loss", result.LossL, "L"),
+                    WorkingValue.Of("hours", test.Hours!.Value)
+                );
                 yield return new Proposal(
-                    $"sweat-{id}-{day.Key:yyyyMMdd}", ProposalKind.SweatFactor, $"{walker.Name}: sweat", Factor(before), Factor(after),
+                    $"sweat-{id}-{day.Key:yyyyMMdd}",
+                    ProposalKind.SweatFactor,
+                    $"{walker.Name}: sweat",
+                    Factor(before),
+                    Factor(after),
                     $"{day.Key:yyyy-MM-dd}: {say.Of(Quantity.KitMass, test.BeforeKg!.Value)} before, {say.Of(Quantity.KitMass, test.AfterKg!.Value)} after, {say.Of(Quantity.Volume, test.DrunkL ?? 0)} drunk, {say.Of(Quantity.Volume, test.UrineL ?? 0)} passed in {Speaker.Minutes(test.Hours!.Value * 60)}: {Speaker.Number(result.SweatLPerH, 2)} L/h against {Speaker.Number(result.PredictedLPerH, 2)} L/h predicted.",
-                    id, test);
+                    id,
+                    test
+                );
             }
         }
     }
@@ -62,9 +75,22 @@ internal static class SweatLearning
         var hours = stage?.Hours is { } walked && walked < gap ? walked : gap;
         bool Between(BookLine line, Guid? whose) => line.At > first.At && line.At <= last.At && whose == first.WalkerId;
         var planned = plan?.Days.FirstOrDefault(d => d.Date == date);
-        var effort = stage?.Effort ?? (planned is null ? Effort.Default : Effort.Default with { TemperatureC = (planned.LowC + planned.HighC) / 2 });
+        var effort = stage?.Effort
+            ?? (planned is null ? Effort.Default : Effort.Default with { TemperatureC = (planned.LowC + planned.HighC) / 2 });
         return new SweatTest(
-            first.WalkerId, last.At, hours, first.MassKg, last.MassKg, book.Of<Drank>().Where(d => Between(d, d.WalkerId)).Sum(d => d.Litres ?? 0),
-            book.Of<UrinePassed>().Where(u => Between(u, u.WalkerId)).Sum(u => u.Litres ?? 0), 0, effort, walker.HeightCm, walker.Acclimatised, walker.Worn, walker.PackKg);
+            first.WalkerId,
+            last.At,
+            hours,
+            first.MassKg,
+            last.MassKg,
+            book.Of<Drank>().Where(d => Between(d, d.WalkerId)).Sum(d => d.Litres ?? 0),
+            book.Of<UrinePassed>().Where(u => Between(u, u.WalkerId)).Sum(u => u.Litres ?? 0),
+            0,
+            effort,
+            walker.HeightCm,
+            walker.Acclimatised,
+            walker.Worn,
+            walker.PackKg
+        );
     }
 }

@@ -5,7 +5,14 @@ namespace JollyBrook.Core.Learning;
 /// <summary>The lines that stand, by kind and day.</summary>
 internal sealed class TripBook(LearnRequest request)
 {
-    private readonly List<BookLine> _lines = [.. (request.Lines ?? []).Select(l => l.Line).OfType<BookLine>().Where(l => l is { At: not null } and not TakenBack).OrderBy(l => l.At)];
+    private readonly List<BookLine> _lines =
+    [
+        .. (request.Lines ?? [])
+            .Select(l => l.Line)
+            .OfType<BookLine>()
+            .Where(l => l is { At: not null } and not TakenBack)
+            .OrderBy(l => l.At),
+    ];
 
     public IEnumerable<T> Of<T>()
         where T : BookLine => _lines.OfType<T>();
@@ -13,5 +20,6 @@ internal sealed class TripBook(LearnRequest request)
     /// <summary>Stages of this route, or of none that is named.</summary>
     public IEnumerable<StageWalked> Stages => Of<StageWalked>().Where(s => s.RouteId is null || s.RouteId == request.RouteId);
 
-    public DateOnly DateOf(BookLine line) => DateOnly.FromDateTime(line.At!.Value.ToOffset(TimeSpan.FromMinutes(request.OffsetMinutes ?? 0)).DateTime);
+    public DateOnly DateOf(BookLine line) =>
+        DateOnly.FromDateTime(line.At!.Value.ToOffset(TimeSpan.FromMinutes(request.OffsetMinutes ?? 0)).DateTime);
 }

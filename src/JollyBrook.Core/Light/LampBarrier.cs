@@ -36,7 +36,12 @@ internal sealed class LampBarrier(string id, string name, LampSpec lamp, double?
         var air = setting.Sky.AirTemperatureC;
         if (air is null)
         {
-            assumptions.Add(new(SettingFields.Air.Path, $"Air temperature not known: battery counted at {setting.Say.Of(Quantity.Temperature, UnknownAirC)}."));
+            assumptions.Add(
+                new(
+                    SettingFields.Air.Path,
+                    $"Air temperature not known: battery counted at {setting.Say.Of(Quantity.Temperature, UnknownAirC)}."
+                )
+            );
         }
 
         if (lamp.Battery is null or Battery.Unknown)
@@ -62,21 +67,50 @@ internal sealed class LampBarrier(string id, string name, LampSpec lamp, double?
         {
             var cloudy = water.Clarity > Clarity.SlightlyCloudy;
             return BarrierResult.Refused(
-                name, water,
+                name,
+                water,
                 new Refusal(
-                    cloudy ? RefusalCode.TooCloudyForLight : RefusalCode.BatteryFlat, reason,
-                    cloudy ? ["Settle, flocculate or filter it, then judge the clarity again."] : ["Warm the lamp against the body.", "Charge it, or use another method."]),
-                assumptions, cautions, working, plan);
+                    cloudy ? RefusalCode.TooCloudyForLight : RefusalCode.BatteryFlat,
+                    reason,
+                    cloudy
+                        ? ["Settle, flocculate or filter it, then judge the clarity again."]
+                        : ["Warm the lamp against the body.", "Charge it, or use another method."]
+                ),
+                assumptions,
+                cautions,
+                working,
+                plan
+            );
         }
 
         var minutes = (plan.Fills * ((plan.SecondsPerFill / 60) + FillMinutes)) + SetUpMinutes;
         return new BarrierResult(
             BarrierResult.Of(name, $"{plan.CyclesPerFill} {(plan.CyclesPerFill == 1 ? "cycle" : "cycles")} each fill", 6, 4, 3, 3),
-            null, plan.Cycles == 1 ? "1 cycle of UV" : $"{plan.Cycles} cycles of UV", minutes, Math.Ceiling(minutes - 1e-9),
-            [new Supply($"{plan.Cycles} of {plan.CyclesNow} cycles", 0.5 * plan.Cycles, plan.Cycles, cyclesLeft is null ? null : plan.CyclesNow)], Taste.AsItIs, Risks(plan, air), water,
-            () => Steps(plan, setting.Say, water), "Tastes as it came.",
+            null,
+            plan.Cycles == 1 ? "1 cycle of UV" : $"{plan.Cycles} cycles of UV",
+            minutes,
+            Math.Ceiling(minutes - 1e-9),
+            [
+                new Supply(
+                    $"{plan.Cycles} of {plan.CyclesNow} cycles",
+                    0.5 * plan.Cycles,
+                    plan.Cycles,
+                    cyclesLeft is null ? null : plan.CyclesNow
+                ),
+            ],
+            Taste.AsItIs,
+            Risks(plan, air),
+            water,
+            () => Steps(plan, setting.Say, water),
+            "Tastes as it came.",
             ["Wipe rim and threads dry: the light does not reach them.", "No residual: cap it clean, drink it within 24 hours."],
-            24, BarrierResult.Untimed, assumptions, cautions, working, plan);
+            24,
+            BarrierResult.Untimed,
+            assumptions,
+            cautions,
+            working,
+            plan
+        );
     }
 
     private LampAnswer Plan(FieldWater water, double airC)
@@ -86,30 +120,54 @@ internal sealed class LampBarrier(string id, string name, LampSpec lamp, double?
         var perFill = 1 + (water.Clarity == Clarity.Clear ? 0 : 1) + (water.Colour == WaterColour.None ? 0 : 1);
         var battery = lamp.Battery ?? Battery.Unknown;
         return new LampAnswer(
-            fills, perFill, fills * perFill, BatteryCharge.CyclesNow(cyclesLeft ?? 0, battery, airC),
-            BatteryCharge.Share(battery, airC), perFill * lamp.SecondsPerCycle!.Value);
+            fills,
+            perFill,
+            fills * perFill,
+            BatteryCharge.CyclesNow(cyclesLeft ?? 0, battery, airC),
+            BatteryCharge.Share(battery, airC),
+            perFill * lamp.SecondsPerCycle!.Value
+        );
     }
 
     private Working Explain(LampAnswer plan, FieldWater water, double airC)
     {
         var working = new Working();
         working.Add(
-            "Cycles", "fills·(1 + slight cloud + colour)", "Handbook room 50: one extra cycle at 5 to 30 NTU, one for tea or green",
-            WorkingValue.Of("cycles", plan.Cycles), WorkingValue.Of("fills", plan.Fills),
-            WorkingValue.Of("clarity", Turbidity.Spoken(water.Clarity)), WorkingValue.Of("colour", water.Colour.ToString().ToLowerInvariant()));
+            "Cycles",
+            "fills·(1 + slight cloud + colour)",
+            "Handbook room 50: one extra cycle at 5 to 30 NTU, one for tea or green",
+            WorkingValue.Of("cycles", plan.Cycles),
+            WorkingValue.Of("fills", plan.Fills),
+            WorkingValue.Of("clarity", Turbidity.Spoken(water.Clarity)),
+            WorkingValue.Of("colour", water.Colour.ToString().ToLowerInvariant())
+        );
         working.Add(
-            "Cycles the battery gives now", "⌊left·share⌋", BatteryCharge.Source,
-            WorkingValue.Of("cycles", plan.CyclesNow), WorkingValue.Of("left", cyclesLeft ?? 0), WorkingValue.Of("share", plan.ColdShare),
-            WorkingValue.Of("T air", airC, "°C"));
-        working.Add("What UV takes away", "40 mJ/cm², full credit below 30 NTU", Source, WorkingValue.Of("bacteria, viruses, cysts", "6, 4, 3 log"));
+            "Cycles the battery gives now",
+            "⌊left·share⌋",
+            BatteryCharge.Source,
+            WorkingValue.Of("cycles", plan.CyclesNow),
+            WorkingValue.Of("left", cyclesLeft ?? 0),
+            WorkingValue.Of("share", plan.ColdShare),
+            WorkingValue.Of("T air", airC, "°C")
+        );
+        working.Add(
+            "What UV takes away",
+            "40 mJ/cm², full credit below 30 NTU",
+            Source,
+            WorkingValue.Of("bacteria, viruses, cysts", "6, 4, 3 log")
+        );
         return working;
     }
 
     private static List<Caution> Cautions() =>
-    [
-        new("adenovirus", Severity.Note, "Adenovirus, the hardest to light, loses about 1 log; the purifier protocol's test viruses 4."),
-        new("uv-eyes", Severity.Warning, "Never look at the lamp or light it outside the water."),
-    ];
+        [
+            new(
+                "adenovirus",
+                Severity.Note,
+                "Adenovirus, the hardest to light, loses about 1 log; the purifier protocol's test viruses 4."
+            ),
+            new("uv-eyes", Severity.Warning, "Never look at the lamp or light it outside the water."),
+        ];
 
     private static List<string> Risks(LampAnswer plan, double? airC)
     {
@@ -134,10 +192,27 @@ internal sealed class LampBarrier(string id, string name, LampSpec lamp, double?
         for (var fill = 1; fill <= plan.Fills; fill++)
         {
             var which = plan.Fills > 1 ? $", bottle {fill} of {plan.Fills}" : "";
-            steps.Add(new($"fill-{fill}", StepKind.Prepare, $"Fill {say.Of(Quantity.Volume, each)} into a wide mouth{which}",
-                $"No more than {say.Of(Quantity.Volume, lamp.VolumePerCycleL!.Value)} at a time.", "Filled"));
-            steps.Add(new($"light-{fill}", StepKind.Light, $"{(plan.CyclesPerFill == 1 ? "1 cycle" : $"{plan.CyclesPerFill} cycles")}, stirring all the time{which}",
-                "Stir or swirl until the last cycle has run; a cycle cut short does not count.", null, StepClock.Gate, plan.SecondsPerFill / 60, DrinkAfter: true));
+            steps.Add(
+                new(
+                    $"fill-{fill}",
+                    StepKind.Prepare,
+                    $"Fill {say.Of(Quantity.Volume, each)} into a wide mouth{which}",
+                    $"No more than {say.Of(Quantity.Volume, lamp.VolumePerCycleL!.Value)} at a time.",
+                    "Filled"
+                )
+            );
+            steps.Add(
+                new(
+                    $"light-{fill}",
+                    StepKind.Light,
+                    $"{(plan.CyclesPerFill == 1 ? "1 cycle" : $"{plan.CyclesPerFill} cycles")}, stirring all the time{which}",
+                    "Stir or swirl until the last cycle has run; a cycle cut short does not count.",
+                    null,
+                    StepClock.Gate,
+                    plan.SecondsPerFill / 60,
+                    DrinkAfter: true
+                )
+            );
         }
 
         steps.Add(new("wipe", StepKind.Threads, "Wipe rim and threads dry", "The light does not reach them.", "Wiped", DrinkAfter: true));

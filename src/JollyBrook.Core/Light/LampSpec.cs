@@ -19,9 +19,23 @@ public enum Battery
 /// <param name="Battery">What drives it.</param>
 public sealed record LampSpec(double? VolumePerCycleL, double? SecondsPerCycle, Battery? Battery = null)
 {
-    private static readonly NumberField Volume = new("lamp.volumePerCycleL", "Volume per cycle", Quantity.Volume, 0.1, 10, "Copy it from the label.");
+    private static readonly NumberField Volume = new(
+        "lamp.volumePerCycleL",
+        "Volume per cycle",
+        Quantity.Volume,
+        0.1,
+        10,
+        "Copy it from the label."
+    );
 
-    private static readonly NumberField Length = new("lamp.secondsPerCycle", "Seconds per cycle", Quantity.Seconds, 5, 600, "Copy it from the label.");
+    private static readonly NumberField Length = new(
+        "lamp.secondsPerCycle",
+        "Seconds per cycle",
+        Quantity.Seconds,
+        5,
+        600,
+        "Copy it from the label."
+    );
 
     /// <summary>Notes what is missing or can't be right.</summary>
     public void Check(Intake intake)

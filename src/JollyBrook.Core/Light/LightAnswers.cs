@@ -18,4 +18,11 @@ public sealed record LampAnswer(int Fills, int CyclesPerFill, int Cycles, int Cy
 /// <param name="SolarNoon">When the sun is highest.</param>
 /// <param name="EndsAt">When the exposure is long enough; null where it never is.</param>
 public sealed record SunAnswer(
-    int Days, double StrongHours, double NoonElevationDeg, double NoonWPerM2, double CloudFactor, DateTimeOffset SolarNoon, DateTimeOffset? EndsAt);
+    int Days,
+    double StrongHours,
+    double NoonElevationDeg,
+    double NoonWPerM2,
+    double CloudFactor,
+    DateTimeOffset SolarNoon,
+    DateTimeOffset? EndsAt
+);

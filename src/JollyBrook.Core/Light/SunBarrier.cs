@@ -12,7 +12,8 @@ public sealed class SunBarrier(string id) : IBarrier
     public const string GenericId = "sunlight";
 
     private const string Title = "Sunlight";
-    private const string CreditSource = "Bacteria 3, viruses 2, Giardia 2, Cryptosporidium 1 log after a full exposure (WHO baseline 3/2/2)";
+    private const string CreditSource =
+        "Bacteria 3, viruses 2, Giardia 2, Cryptosporidium 1 log after a full exposure (WHO baseline 3/2/2)";
     private const double HandsOn = 3;
 
     public string Id => id;
@@ -37,21 +38,44 @@ public sealed class SunBarrier(string id) : IBarrier
         if (reason is not null)
         {
             return BarrierResult.Refused(
-                Title, water, new Refusal(RefusalCode.NotHereToday, reason, ["Boil it, or use another method."]), assumptions, [], working, answer);
+                Title,
+                water,
+                new Refusal(RefusalCode.NotHereToday, reason, ["Boil it, or use another method."]),
+                assumptions,
+                [],
+                working,
+                answer
+            );
         }
 
         var days = answer!.Days == 1 ? "a day of strong sun" : "two days in the sun";
         return new BarrierResult(
-            BarrierResult.Of(Title, days, 3, 2, 2, 1), null, Sentence.Capital(days), HandsOn, Math.Ceiling((exposure!.EndsAt!.Value - sun!.Value.From).TotalMinutes - 1e-6),
-            [], Taste.Flat, [answer.Days == 1 ? "cloud coming up" : "a cloudy second day"], water, () => Steps(exposure, sun.Value.From, setting.Say),
+            BarrierResult.Of(Title, days, 3, 2, 2, 1),
+            null,
+            Sentence.Capital(days),
+            HandsOn,
+            Math.Ceiling((exposure!.EndsAt!.Value - sun!.Value.From).TotalMinutes - 1e-6),
+            [],
+            Taste.Flat,
+            [answer.Days == 1 ? "cloud coming up" : "a cloudy second day"],
+            water,
+            () => Steps(exposure, sun.Value.From, setting.Say),
             "Warm: let it cool in the shade. Flavour only when you drink.",
-            ["Leave it in the same bottle and drink from that.", "No residual: drink it within 24 hours."], 24,
-            BarrierResult.Untimed, assumptions,
+            ["Leave it in the same bottle and drink from that.", "No residual: drink it within 24 hours."],
+            24,
+            BarrierResult.Untimed,
+            assumptions,
             [new("sun-alone", Severity.Warning, "Sunlight alone never reaches the full target: a barrier for when there is nothing else.")],
-            working, answer);
+            working,
+            answer
+        );
     }
 
-    private static SunExposure? Exposure((DateTimeOffset From, double LatitudeDeg, double LongitudeDeg)? sun, SkyInput sky, List<Assumption> assumptions)
+    private static SunExposure? Exposure(
+        (DateTimeOffset From, double LatitudeDeg, double LongitudeDeg)? sun,
+        SkyInput sky,
+        List<Assumption> assumptions
+    )
     {
         if (sun is not { } at)
         {
@@ -68,7 +92,11 @@ public sealed class SunBarrier(string id) : IBarrier
     }
 
     private static SunAnswer Answer(
-        SunExposure exposure, (DateTimeOffset From, double LatitudeDeg, double LongitudeDeg) sun, SkyInput sky, Working working)
+        SunExposure exposure,
+        (DateTimeOffset From, double LatitudeDeg, double LongitudeDeg) sun,
+        SkyInput sky,
+        Working working
+    )
     {
         var day = DateOnly.FromDateTime(sun.From.UtcDateTime);
         var covered = sky.CloudCover ?? 1;
@@ -76,14 +104,42 @@ public sealed class SunBarrier(string id) : IBarrier
         var noon = SunPosition.ElevationDeg(sun.LatitudeDeg, declination, 0);
         var factor = Sunlight.CloudFactor(covered);
         var strongest = Sunlight.ClearSkyWPerM2(noon) * factor;
-        working.Add("The sun at its highest", "h = 90° − |latitude − declination|", SunPosition.Source,
-            WorkingValue.Of("h", noon, "°"), WorkingValue.Of("latitude", sun.LatitudeDeg, "°"), WorkingValue.Of("declination", declination, "°"));
-        working.Add("Sunlight then", "1098·sin(h)·exp(−0.057/sin(h))·(1 − 0.75·n^3.4)", Sunlight.Source,
-            WorkingValue.Of("G", strongest, "W/m²"), WorkingValue.Of("n", covered));
-        working.Add("Strong hours left today", "minutes from the start on with G ≥ 500 W/m²", "5 h are a full day, 2 to 5 h half a day; two halves on consecutive days make one; none at night",
-            WorkingValue.Of("hours", exposure.Today.Hours, "h"));
-        working.Add("What sunlight takes away", "by full exposure", CreditSource, WorkingValue.Of("bacteria, viruses, Giardia, Crypto", "3, 2, 2, 1 log"));
-        return new SunAnswer(exposure.Days, exposure.Today.Hours, noon, strongest, factor, SunPosition.SolarNoon(day, sun.LongitudeDeg), exposure.EndsAt);
+        working.Add(
+            "The sun at its highest",
+            "h = 90° − |latitude − declination|",
+            SunPosition.Source,
+            WorkingValue.Of("h", noon, "°"),
+            WorkingValue.Of("latitude", sun.LatitudeDeg, "°"),
+            WorkingValue.Of("declination", declination, "°")
+        );
+        working.Add(
+            "Sunlight then",
+            "1098·sin(h)·exp(−0.057/sin(h))·(1 − 0.75·n^3.4)",
+            Sunlight.Source,
+            WorkingValue.Of("G", strongest, "W/m²"),
+            WorkingValue.Of("n", covered)
+        );
+        working.Add(
+            "Strong hours left today",
+            "minutes from the start on with G ≥ 500 W/m²",
+            "5 h are a full day, 2 to 5 h half a day; two halves on consecutive days make one; none at night",
+            WorkingValue.Of("hours", exposure.Today.Hours, "h")
+        );
+        working.Add(
+            "What sunlight takes away",
+            "by full exposure",
+            CreditSource,
+            WorkingValue.Of("bacteria, viruses, Giardia, Crypto", "3, 2, 2, 1 log")
+        );
+        return new SunAnswer(
+            exposure.Days,
+            exposure.Today.Hours,
+            noon,
+            strongest,
+            factor,
+            SunPosition.SolarNoon(day, sun.LongitudeDeg),
+            exposure.EndsAt
+        );
     }
 
     /// <summary>The rule by which too little sun is not counted; null when there is enough.</summary>
@@ -93,24 +149,66 @@ public sealed class SunBarrier(string id) : IBarrier
         : exposure.Days > 0 ? null
         : exposure.Today.Hours < Sunlight.HalfDayHours
             ? $"Not here today: {Speaker.Number(Math.Floor(exposure.Today.Hours * 10) / 10, 1)} h of strong sun are left, at least {Speaker.Number(Sunlight.HalfDayHours, 0)} are needed. Lay it out in the morning."
-            : "Not here: tomorrow's sun is too weak for the second day.";
+        : "Not here: tomorrow's sun is too weak for the second day.";
 
     private static List<TreatmentStep> Steps(SunExposure exposure, DateTimeOffset from, Speaker say)
     {
         List<TreatmentStep> steps =
         [
-            new("sun-fill", StepKind.Prepare, "Fill the clear bottle", $"No deeper than {say.Of(Quantity.Length, SunBottle.DeepestCm)} when it lies; label off, cap on.", "Filled"),
-            new("sun-lay", StepKind.Light, "Lay it in full sun", "On something shiny or dark, out of the wind, where no shadow comes.", "Lying in the sun"),
+            new(
+                "sun-fill",
+                StepKind.Prepare,
+                "Fill the clear bottle",
+                $"No deeper than {say.Of(Quantity.Length, SunBottle.DeepestCm)} when it lies; label off, cap on.",
+                "Filled"
+            ),
+            new(
+                "sun-lay",
+                StepKind.Light,
+                "Lay it in full sun",
+                "On something shiny or dark, out of the wind, where no shadow comes.",
+                "Lying in the sun"
+            ),
         ];
         var first = (exposure.ResumesAt ?? exposure.EndsAt!.Value) - from;
-        steps.Add(new("sun-1", StepKind.Light,
-            exposure.ResumesAt is null ? $"Leave it {Speaker.Minutes(first.TotalMinutes)} in the sun" : "Leave it in the sun today and through the night",
-            "Clouds over for long: it needs a second day.", null, StepClock.Gate, Math.Ceiling(first.TotalMinutes - 1e-6), DrinkAfter: true));
+        steps.Add(
+            new(
+                "sun-1",
+                StepKind.Light,
+                exposure.ResumesAt is null
+                    ? $"Leave it {Speaker.Minutes(first.TotalMinutes)} in the sun"
+                    : "Leave it in the sun today and through the night",
+                "Clouds over for long: it needs a second day.",
+                null,
+                StepClock.Gate,
+                Math.Ceiling(first.TotalMinutes - 1e-6),
+                DrinkAfter: true
+            )
+        );
         if (exposure.ResumesAt is { } again)
         {
-            steps.Add(new("sun-again", StepKind.Light, "Next morning: lay it in the sun again", "The same bottle, unopened.", "Lying in the sun again"));
+            steps.Add(
+                new(
+                    "sun-again",
+                    StepKind.Light,
+                    "Next morning: lay it in the sun again",
+                    "The same bottle, unopened.",
+                    "Lying in the sun again"
+                )
+            );
             var second = Math.Ceiling((exposure.EndsAt!.Value - again).TotalMinutes - 1e-6);
-            steps.Add(new("sun-2", StepKind.Light, $"Leave it {Speaker.Minutes(second)} in the sun, day 2 of 2", "Clouds over: leave it longer.", null, StepClock.Gate, second, DrinkAfter: true));
+            steps.Add(
+                new(
+                    "sun-2",
+                    StepKind.Light,
+                    $"Leave it {Speaker.Minutes(second)} in the sun, day 2 of 2",
+                    "Clouds over: leave it longer.",
+                    null,
+                    StepClock.Gate,
+                    second,
+                    DrinkAfter: true
+                )
+            );
         }
 
         return steps;

@@ -4,7 +4,9 @@ using JollyBrook.Core.Water;
 
 namespace JollyBrook.Core.Light;
 
-/// <summary>Which bottle of which water sunlight works in: clear, small, shallow as it lies, neither cloudy nor coloured (handbook room 50).</summary>
+/// <summary>
+/// Which bottle of which water sunlight works in: clear, small, shallow as it lies, neither cloudy nor coloured (handbook room 50).
+/// </summary>
 internal static class SunBottle
 {
     /// <summary>Deepest water sunlight is counted in, as it lies, cm.</summary>
@@ -40,7 +42,9 @@ internal static class SunBottle
 
         // A depth that was measured standing is enough where it is shallow already.
         return (bottle.LyingDepthCm ?? bottle.DepthCm) is { } depth
-            ? depth <= DeepestCm ? null : $"The water is {say.Of(Quantity.Length, depth)} deep{(bottle.LyingDepthCm is null ? " as it stands" : "")}: sunlight counts to {say.Of(Quantity.Length, DeepestCm)}. Lay a flatter bottle down."
+            ? depth <= DeepestCm
+                ? null
+                : $"The water is {say.Of(Quantity.Length, depth)} deep{(bottle.LyingDepthCm is null ? " as it stands" : "")}: sunlight counts to {say.Of(Quantity.Length, DeepestCm)}. Lay a flatter bottle down."
             : $"How deep the water is as it lies is not known: sunlight counts to {say.Of(Quantity.Length, DeepestCm)}.";
     }
 }

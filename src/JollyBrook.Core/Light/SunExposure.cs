@@ -57,7 +57,8 @@ public sealed record SunExposure(int Days, StrongSpan Today, DateTimeOffset? End
 
         public StrongSpan StrongBetween(DateTimeOffset from, DateTimeOffset until)
         {
-            DateTimeOffset? first = null, last = null;
+            DateTimeOffset? first = null,
+                last = null;
             var minutes = 0;
             for (var at = from; at < until; at = at.AddMinutes(1))
             {

@@ -15,7 +15,13 @@ public sealed record TriedAnswer(string Id, double? Value, string Name, Stake St
 /// <param name="Words">That in words: "could save 34 min".</param>
 /// <param name="Tried">Every answer tried.</param>
 public sealed record MattersQuestion(
-    string Field, string Ask, string CountedAs, Stake Stake, string Words, IReadOnlyList<TriedAnswer> Tried);
+    string Field,
+    string Ask,
+    string CountedAs,
+    Stake Stake,
+    string Words,
+    IReadOnlyList<TriedAnswer> Tried
+);
 
 /// <summary>Something not told that can change nothing here.</summary>
 /// <param name="Field">The request field.</param>

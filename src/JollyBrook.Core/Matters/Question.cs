@@ -16,8 +16,17 @@ internal sealed record PossibleAnswer<TRequest>(string Id, double? Value, string
 /// <param name="Answers">The plausible answers, over the whole of what is plausible, its ends among them.</param>
 /// <param name="IsAlwaysAsked">Whether it stays listed until it is answered, whatever it would change.</param>
 /// <param name="IsOfThePlace">Whether it is about what is seen of the place, which is judged before anything else.</param>
-/// <param name="RunsOneWay">Of a measure: whether more of it only ever helps, or only ever harms, so that its two ends show whether it matters at all.</param>
-/// <param name="Moves">Which barriers could do otherwise by its answer, the water being the same; null where the water itself changes.</param>
+/// <param name="RunsOneWay">Of a measure: whether more of it only ever helps, or only ever harms, so that its two ends show whether it
+/// matters at all.</param>
+/// <param name="Moves">Which barriers could do otherwise by its answer, the water being the same; null where the water itself
+/// changes.</param>
 internal sealed record Question<TRequest>(
-    string Field, string Ask, string CountedAs, IReadOnlyList<PossibleAnswer<TRequest>> Answers, bool IsAlwaysAsked = false, bool IsOfThePlace = false,
-    bool RunsOneWay = true, Func<IBarrier, bool>? Moves = null);
+    string Field,
+    string Ask,
+    string CountedAs,
+    IReadOnlyList<PossibleAnswer<TRequest>> Answers,
+    bool IsAlwaysAsked = false,
+    bool IsOfThePlace = false,
+    bool RunsOneWay = true,
+    Func<IBarrier, bool>? Moves = null
+);

@@ -8,14 +8,17 @@ internal static class Weighing
     /// <param name="questions">What is open.</param>
     /// <param name="stakeOf">What an answer to a question would change.</param>
     public static MattersResponse Of<TRequest>(
-        IEnumerable<Question<TRequest>> questions, Func<Question<TRequest>, PossibleAnswer<TRequest>, Stake> stakeOf)
+        IEnumerable<Question<TRequest>> questions,
+        Func<Question<TRequest>, PossibleAnswer<TRequest>, Stake> stakeOf
+    )
     {
         List<MattersQuestion> asked = [];
         List<SettledAssumption> settled = [];
         foreach (var question in questions)
         {
             var tried = Tried(question, stakeOf);
-            var gravest = tried.Count == 0 ? null : tried.Aggregate((most, next) => Stake.Compare(next.Stake, most.Stake) < 0 ? next : most);
+            var gravest =
+                tried.Count == 0 ? null : tried.Aggregate((most, next) => Stake.Compare(next.Stake, most.Stake) < 0 ? next : most);
             if (gravest is null || (gravest.Stake.Kind == StakeKind.Nothing && !question.IsAlwaysAsked))
             {
                 settled.Add(new SettledAssumption(question.Field, question.CountedAs));
@@ -30,17 +33,22 @@ internal static class Weighing
     }
 
     /// <summary>
-    /// Every answer; of a measure that runs one way and changes nothing at its two ends only those (the property over the whole range holds it).
+    /// Every answer; of a measure that runs one way and changes nothing at its two ends only those (the property over the whole range holds
+    /// it).
     /// </summary>
     private static List<TriedAnswer> Tried<TRequest>(
-        Question<TRequest> question, Func<Question<TRequest>, PossibleAnswer<TRequest>, Stake> stakeOf)
+        Question<TRequest> question,
+        Func<Question<TRequest>, PossibleAnswer<TRequest>, Stake> stakeOf
+    )
     {
         TriedAnswer Try(PossibleAnswer<TRequest> answer) => new(answer.Id, answer.Value, answer.Name, stakeOf(question, answer));
 
         if (question.RunsOneWay && question.Answers.Count > 2 && question.Answers.All(a => a.Value is not null))
         {
             List<TriedAnswer> ends = [Try(question.Answers[0]), Try(question.Answers[^1])];
-            return ends.TrueForAll(e => e.Stake.Kind == StakeKind.Nothing) ? ends : [ends[0], .. question.Answers.Skip(1).SkipLast(1).Select(Try), ends[1]];
+            return ends.TrueForAll(e => e.Stake.Kind == StakeKind.Nothing)
+                ? ends
+                : [ends[0], .. question.Answers.Skip(1).SkipLast(1).Select(Try), ends[1]];
         }
 
         return [.. question.Answers.Select(Try)];
@@ -63,8 +71,8 @@ internal static class Weighing
         var shorter = waits.Where(s => !s.IsWorse).Select(s => s.Size).DefaultIfEmpty(0).Max();
         return (longer, shorter) switch
         {
-            ( > 0, > 0) => $"could save {Speaker.Minutes(shorter)}, or take {Speaker.Minutes(longer)} longer",
-            ( > 0, _) => $"could take {Speaker.Minutes(longer)} longer",
+            (> 0, > 0) => $"could save {Speaker.Minutes(shorter)}, or take {Speaker.Minutes(longer)} longer",
+            (> 0, _) => $"could take {Speaker.Minutes(longer)} longer",
             _ => $"could save {Speaker.Minutes(shorter)}",
         };
     }

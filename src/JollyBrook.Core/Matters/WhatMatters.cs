@@ -32,15 +32,13 @@ public sealed record TreatInQuestion(TreatRequest? Request) : InQuestion
 /// <summary>A trip and its plan.</summary>
 public sealed record PlanInQuestion(PlanRequest? Request) : InQuestion
 {
-    internal override MattersResponse Matters(IReadOnlySet<string> told) =>
-        PlanMatters.Of(Request ?? new PlanRequest(null, null), told);
+    internal override MattersResponse Matters(IReadOnlySet<string> told) => PlanMatters.Of(Request ?? new PlanRequest(null, null), told);
 }
 
 /// <summary>A kit held against a trip.</summary>
 public sealed record KitInQuestion(KitCheckRequest? Request) : InQuestion
 {
-    internal override MattersResponse Matters(IReadOnlySet<string> told) =>
-        KitMatters.Of(Request ?? new KitCheckRequest(null, null), told);
+    internal override MattersResponse Matters(IReadOnlySet<string> told) => KitMatters.Of(Request ?? new KitCheckRequest(null, null), told);
 }
 
 /// <summary>A party that is short of water.</summary>
@@ -56,8 +54,8 @@ public sealed record ShortageInQuestion(TriageRequest? Request) : InQuestion
 public sealed record MattersRequest(InQuestion? Of, IReadOnlyList<string>? Told = null);
 
 /// <summary>
-/// The calculation "what-matters": which of the unknown or assumed things could change what is shown as certain, tried one at a time over the
-/// plausible answers. What it does not list may be answered either way without moving verdict, way, dose or wait.
+/// The calculation "what-matters": which of the unknown or assumed things could change what is shown as certain, tried one at a time over
+/// the plausible answers. What it does not list may be answered either way without moving verdict, way, dose or wait.
 /// </summary>
 public static class WhatMatters
 {

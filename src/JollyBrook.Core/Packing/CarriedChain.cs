@@ -19,12 +19,20 @@ internal sealed class CarriedChain
         Chain = chain;
         Barriers = barriers;
         Pieces = pot is null ? barriers : [.. barriers, pot];
-        Litres = chain.Refusal is not null ? 0 : chain.Results.Zip(barriers).SelectMany(r => r.First.Supplies.Select(s => Uses(s.UsesLeft, r.Second) * BasisL)).DefaultIfEmpty(0).Min();
+        Litres = chain.Refusal is not null
+            ? 0
+            : chain
+                .Results.Zip(barriers)
+                .SelectMany(r => r.First.Supplies.Select(s => Uses(s.UsesLeft, r.Second) * BasisL))
+                .DefaultIfEmpty(0)
+                .Min();
         Why = chain.Refusal?.Reason
-            ?? (chain.ShortOf.Count > 0 ? $"Short of the target on {Water.OrganismClasses.Spoken(chain.ShortOf)}."
+            ?? (
+                chain.ShortOf.Count > 0 ? $"Short of the target on {Water.OrganismClasses.Spoken(chain.ShortOf)}."
                 : Unknown() is { } unknown ? $"How much is left of “{unknown.Item!.Name}” is not known: counted as none."
                 : Litres < dayL ? $"Enough for {Speaker.Number(Litres, 1)} L: less than a day’s {Speaker.Number(dayL, 1)} L."
-                : "");
+                : ""
+            );
     }
 
     public Chain Chain { get; }
@@ -50,24 +58,33 @@ internal sealed class CarriedChain
     /// <summary>Pieces, fuel and its canister, kg.</summary>
     public double WeightKg => Pieces.Sum(p => (p.Item!.MassKg ?? 0) + HoldsKg(p));
 
-    private KitEntry? Unknown() => Chain.Results.Zip(Barriers).Where(r => r.First.Supplies.Any(s => s.Left is null) && !IsOpenFire(r.Second)).Select(r => r.Second).FirstOrDefault();
+    private KitEntry? Unknown() =>
+        Chain
+            .Results.Zip(Barriers)
+            .Where(r => r.First.Supplies.Any(s => s.Left is null) && !IsOpenFire(r.Second))
+            .Select(r => r.Second)
+            .FirstOrDefault();
 
     private static double Uses(double? left, KitEntry piece) => left ?? (IsOpenFire(piece) ? double.PositiveInfinity : 0);
 
     private static bool IsOpenFire(KitEntry piece) => piece.Item is Stove { IsOpenFire: true };
 
     /// <summary>Fuel and its canister, kg.</summary>
-    public static double HoldsKg(KitEntry piece) => piece.Item is Stove stove ? ((piece.Left ?? 0) + (stove.Burner?.EmptyG ?? 0)) / 1000 : 0;
+    public static double HoldsKg(KitEntry piece) =>
+        piece.Item is Stove stove ? ((piece.Left ?? 0) + (stove.Burner?.EmptyG ?? 0)) / 1000 : 0;
 
     /// <summary>Whether it stands a failure that strikes all of a kind.</summary>
-    public bool Stands(KitFailure failure) => !Barriers.Any(p => failure switch
-    {
-        KitFailure.FlatBattery => p.Item is UvLamp,
-        KitFailure.NoFuel => p.Item is Stove,
-        KitFailure.Freeze => p.Item is WaterFilter,
-        KitFailure.Expiry => p.Item is ChemicalProduct,
-        _ => false,
-    });
+    public bool Stands(KitFailure failure) =>
+        !Barriers.Any(p =>
+            failure switch
+            {
+                KitFailure.FlatBattery => p.Item is UvLamp,
+                KitFailure.NoFuel => p.Item is Stove,
+                KitFailure.Freeze => p.Item is WaterFilter,
+                KitFailure.Expiry => p.Item is ChemicalProduct,
+                _ => false,
+            }
+        );
 
     /// <summary>What of it can break: what has works or a wall that cracks.</summary>
     public static bool CanBreak(KitEntry piece) => piece.Item is WaterFilter or UvLamp or Stove { IsOpenFire: false };

@@ -11,7 +11,12 @@ namespace JollyBrook.Core.Packing;
 /// <summary>The calculation "kit-check": whether a kit is enough for a trip (handbook room 80).</summary>
 public static class CheckKit
 {
-    public static readonly IReadOnlyList<Field> Fields = [ChoiceField.Of<UnitSystem>("units", "Units"), .. KitTrip.Fields, .. KitItem.Fields];
+    public static readonly IReadOnlyList<Field> Fields =
+    [
+        ChoiceField.Of<UnitSystem>("units", "Units"),
+        .. KitTrip.Fields,
+        .. KitItem.Fields,
+    ];
 
     /// <exception cref="BadInputException">A field is out of its range, or neither plan nor litres are given.</exception>
     public static KitCheckResponse Compute(KitCheckRequest request)
@@ -47,13 +52,27 @@ public static class CheckKit
     private static CheckedTrip Filled(KitCheckRequest request)
     {
         List<Assumption> assumptions = [];
-        var run = request.Plan is { } route ? PlanRun.Of(route with { Kit = route.Kit ?? request.Kit, CountViruses = route.CountViruses ?? request.CountViruses }) : null;
+        var run = request.Plan is { } route
+            ? PlanRun.Of(route with { Kit = route.Kit ?? request.Kit, CountViruses = route.CountViruses ?? request.CountViruses })
+            : null;
         var plan = run is null ? null : Plan.Of(run);
         var today = request.Now is { } now ? DateOnly.FromDateTime(now.DateTime) : (DateOnly?)null;
-        return new CheckedTrip(TripNeeds.Fill(request.Trip ?? new KitTrip(), request.Plan?.Sources, plan, today, assumptions), run, plan, assumptions);
+        return new CheckedTrip(
+            TripNeeds.Fill(request.Trip ?? new KitTrip(), request.Plan?.Sources, plan, today, assumptions),
+            run,
+            plan,
+            assumptions
+        );
     }
 
-    private static KitCheckResponse Answer(KitCheckRequest request, KitTrip trip, List<KitEntry> kit, PlanResponse? plan, IReadOnlyList<Assumption> assumptions, Speaker say)
+    private static KitCheckResponse Answer(
+        KitCheckRequest request,
+        KitTrip trip,
+        List<KitEntry> kit,
+        PlanResponse? plan,
+        IReadOnlyList<Assumption> assumptions,
+        Speaker say
+    )
     {
         var dayL = trip.Litres!.Value / trip.Days;
         // In the order of Treat's own list.
@@ -67,13 +86,29 @@ public static class CheckKit
         var wrong = findings.Where(f => f.State != FindingState.Holds).ToList();
         return new KitCheckResponse(
             wrong.Count == 0 ? "The kit is enough" : $"{wrong.Count} of 7 to mend before you leave",
-            wrong.Count == 0, trip, findings, columns,
+            wrong.Count == 0,
+            trip,
+            findings,
+            columns,
             [
-                .. chains.OrderBy(c => c.Counts ? 0 : 1).Select(c => new ChainInKit(
-                    c.Chain.Id, c.Chain.Name, c.Chain.Headline, c.Counts, c.Why, double.IsInfinity(c.Litres) ? null : c.Litres, c.WeightKg, c.WeightKnown,
-                    [.. grid.Select(g => g.Stands(c))])),
+                .. chains
+                    .OrderBy(c => c.Counts ? 0 : 1)
+                    .Select(c => new ChainInKit(
+                        c.Chain.Id,
+                        c.Chain.Name,
+                        c.Chain.Headline,
+                        c.Counts,
+                        c.Why,
+                        double.IsInfinity(c.Litres) ? null : c.Litres,
+                        c.WeightKg,
+                        c.WeightKnown,
+                        [.. grid.Select(g => g.Stands(c))]
+                    )),
             ],
-            Spare(trip, budget, say), assumptions, Working(trip, budget, dayL));
+            Spare(trip, budget, say),
+            assumptions,
+            Working(trip, budget, dayL)
+        );
     }
 
     /// <summary>Every chain of a kit in the trip's worst water.</summary>
@@ -83,22 +118,40 @@ public static class CheckKit
         var situation = Situation.Of(WorstWater(request, trip, kit, CarriedChain.BasisL));
         return
         [
-            .. Chains.All(situation)
+            .. Chains
+                .All(situation)
                 // Only what is carried: neither the generic methods nor the sun, which no one can promise.
                 .Select(chain => (chain, pieces: chain.Barriers.Select(b => kit.Find(e => e.Id == b.Id)).ToList()))
                 .Where(c => c.pieces.TrueForAll(p => p is not null))
                 .Where(c => pot is not null || c.chain.Barriers.All(b => b.Stage != BarrierStage.Heat))
-                .Select(c => new CarriedChain(c.chain, [.. c.pieces.Select(p => p!)], c.chain.Barriers.Any(b => b.Stage == BarrierStage.Heat) ? pot : null, dayL)),
+                .Select(c => new CarriedChain(
+                    c.chain,
+                    [.. c.pieces.Select(p => p!)],
+                    c.chain.Barriers.Any(b => b.Stage == BarrierStage.Heat) ? pot : null,
+                    dayL
+                )),
         ];
     }
 
     /// <summary>Treat's question about so many litres of the trip's worst water on its last day.</summary>
-    internal static TreatRequest WorstWater(KitCheckRequest request, KitTrip trip, IReadOnlyList<KitEntry> kit, double litres) => new(
-        request.Units, new WaterInput(Math.Clamp(litres, WaterFields.Volume.Min, WaterFields.Volume.Max), trip.WorstClarity, trip.Colour, trip.ColdestWaterC, trip.HighestM), null, request.CountViruses,
-        Boil: BoilingPot.Options(BoilingPot.Of(kit)),
-        StartAt: trip.LastDay is { } last ? new DateTimeOffset(last, TimeOnly.MinValue, TimeSpan.Zero) : null,
-        Container: BatchContainer.Of(kit),
-        Sky: new SkyInput(trip.ColdestAirC), Kit: kit);
+    internal static TreatRequest WorstWater(KitCheckRequest request, KitTrip trip, IReadOnlyList<KitEntry> kit, double litres) =>
+        new(
+            request.Units,
+            new WaterInput(
+                Math.Clamp(litres, WaterFields.Volume.Min, WaterFields.Volume.Max),
+                trip.WorstClarity,
+                trip.Colour,
+                trip.ColdestWaterC,
+                trip.HighestM
+            ),
+            null,
+            request.CountViruses,
+            Boil: BoilingPot.Options(BoilingPot.Of(kit)),
+            StartAt: trip.LastDay is { } last ? new DateTimeOffset(last, TimeOnly.MinValue, TimeSpan.Zero) : null,
+            Container: BatchContainer.Of(kit),
+            Sky: new SkyInput(trip.ColdestAirC),
+            Kit: kit
+        );
 
     private static List<SpareWater> Spare(KitTrip trip, SupplyBudget budget, Speaker say)
     {
@@ -120,20 +173,36 @@ public static class CheckKit
     private static IReadOnlyList<WorkingStep> Working(KitTrip trip, SupplyBudget budget, double dayL)
     {
         var working = new Working();
-        working.Add("A day’s water", "litres/days", "Handbook room 80", WorkingValue.Of("day", dayL, "L"), WorkingValue.Of("litres", trip.Litres!.Value, "L"), WorkingValue.Of("days", trip.Days));
+        working.Add(
+            "A day’s water",
+            "litres/days",
+            "Handbook room 80",
+            WorkingValue.Of("day", dayL, "L"),
+            WorkingValue.Of("litres", trip.Litres!.Value, "L"),
+            WorkingValue.Of("days", trip.Days)
+        );
         foreach (var (chain, litres) in budget.Shares)
         {
             working.Add(
-                $"Enough for: {chain.Chain.Name}", "min over its supplies of left/used × batch, less what the chains before it take",
-                "Doses of the worst water; batch of 2 L (pick)", WorkingValue.Of("litres", litres, "L"),
+                $"Enough for: {chain.Chain.Name}",
+                "min over its supplies of left/used × batch, less what the chains before it take",
+                "Doses of the worst water; batch of 2 L (pick)",
+                WorkingValue.Of("litres", litres, "L"),
                 [
-                    .. chain.Chain.Results.SelectMany(r => r.Supplies).Select(s => WorkingValue.Of(s.Words, s.Left is { } left ? $"{Speaker.Number(left, 1)} left" : "left not known")),
-                ]);
+                    .. chain
+                        .Chain.Results.SelectMany(r => r.Supplies)
+                        .Select(s => WorkingValue.Of(s.Words, s.Left is { } left ? $"{Speaker.Number(left, 1)} left" : "left not known")),
+                ]
+            );
         }
 
         working.Add(
-            "Wanted", $"planned × {Speaker.Number(SupplyMargin.Factor, 2)}", "Handbook room 80", WorkingValue.Of("wanted", trip.Litres.Value * SupplyMargin.Factor, "L"),
-            WorkingValue.Of("all chains", budget.Litres, "L"));
+            "Wanted",
+            $"planned × {Speaker.Number(SupplyMargin.Factor, 2)}",
+            "Handbook room 80",
+            WorkingValue.Of("wanted", trip.Litres.Value * SupplyMargin.Factor, "L"),
+            WorkingValue.Of("all chains", budget.Litres, "L")
+        );
         return working.Steps;
     }
 }

@@ -10,28 +10,43 @@ internal static class FailureGrid
 
     /// <param name="counted">The chains that count.</param>
     public static IReadOnlyList<(FailureColumn Column, Func<CarriedChain, bool> Stands)> Over(IReadOnlyList<CarriedChain> counted) =>
-    [
-        Of(KitFailure.FlatBattery, "Flat battery", counted), Of(KitFailure.NoFuel, "No fuel", counted), Of(KitFailure.Freeze, "Freeze", counted),
-        Worst(
-            KitFailure.Breakage, "One breaks", counted, counted.SelectMany(c => c.Pieces).Where(CarriedChain.CanBreak).DistinctBy(p => p.Id).Select(p => p.Item!.Name ?? ""),
-            (chain, name) => !chain.Pieces.Any(p => CarriedChain.CanBreak(p) && p.Item!.Name == name)),
-        Of(KitFailure.Expiry, "Past its date", counted),
-        Worst(
-            KitFailure.LostBag, "One bag lost", counted, counted.SelectMany(c => c.Pieces).Select(Bag).Distinct(),
-            (chain, bag) => !chain.Pieces.Any(p => Bag(p) == bag)),
-    ];
+        [
+            Of(KitFailure.FlatBattery, "Flat battery", counted),
+            Of(KitFailure.NoFuel, "No fuel", counted),
+            Of(KitFailure.Freeze, "Freeze", counted),
+            Worst(
+                KitFailure.Breakage,
+                "One breaks",
+                counted,
+                counted.SelectMany(c => c.Pieces).Where(CarriedChain.CanBreak).DistinctBy(p => p.Id).Select(p => p.Item!.Name ?? ""),
+                (chain, name) => !chain.Pieces.Any(p => CarriedChain.CanBreak(p) && p.Item!.Name == name)
+            ),
+            Of(KitFailure.Expiry, "Past its date", counted),
+            Worst(KitFailure.LostBag, "One bag lost", counted, counted.SelectMany(c => c.Pieces).Select(Bag).Distinct(), (chain, bag) =>
+                !chain.Pieces.Any(p => Bag(p) == bag)
+            ),
+        ];
 
     /// <summary>What is in no named bag may all be in one.</summary>
     private static string Bag(KitEntry piece) => piece.Item!.Bag ?? NoBag;
 
-    private static (FailureColumn Column, Func<CarriedChain, bool> Stands) Of(KitFailure failure, string name, IReadOnlyList<CarriedChain> counted)
+    private static (FailureColumn Column, Func<CarriedChain, bool> Stands) Of(
+        KitFailure failure,
+        string name,
+        IReadOnlyList<CarriedChain> counted
+    )
     {
         var left = counted.Count(c => c.Stands(failure));
         return (new FailureColumn(failure, name, null, left, left >= MustSurvive), c => c.Stands(failure));
     }
 
     private static (FailureColumn Column, Func<CarriedChain, bool> Stands) Worst(
-        KitFailure failure, string name, IReadOnlyList<CarriedChain> counted, IEnumerable<string> losses, Func<CarriedChain, string, bool> stands)
+        KitFailure failure,
+        string name,
+        IReadOnlyList<CarriedChain> counted,
+        IEnumerable<string> losses,
+        Func<CarriedChain, string, bool> stands
+    )
     {
         var worst = losses.MinBy(loss => counted.Count(c => stands(c, loss)));
         var left = worst is null ? counted.Count : counted.Count(c => stands(c, worst));

@@ -20,21 +20,35 @@ internal readonly record struct FilterOutlook(FindingState State, string Figure,
 
         if (filter.RatedLifeL is not { } life || been.UsedL is not { } used)
         {
-            return new(FindingState.Unknown, "its life is not known: counted as used up.", "Copy the rated litres from its label and count what it has had.");
+            return new(
+                FindingState.Unknown,
+                "its life is not known: counted as used up.",
+                "Copy the rated litres from its label and count what it has had."
+            );
         }
 
         if (life - used < need)
         {
-            return new(FindingState.Fails, $"{say.Of(Quantity.Bulk, Math.Max(0, life - used))} of life left, {say.Of(Quantity.Bulk, need)} planned.", "Take another element.");
+            return new(
+                FindingState.Fails,
+                $"{say.Of(Quantity.Bulk, Math.Max(0, life - used))} of life left, {say.Of(Quantity.Bulk, need)} planned.",
+                "Take another element."
+            );
         }
 
         var element = FilterElements.Of(filter.Element!.Value);
         var between = LitresToService(been, element.ClogLNtu, Turbidity.WorstOf(FieldWater.Counted(trip.WorstClarity)));
         return between <= 0
-            ? new(FindingState.Fails, "already below half its flow.", element.BackFlushes ? "Back-flush it before you leave." : "Clean the element before you leave.")
+            ? new(
+                FindingState.Fails,
+                "already below half its flow.",
+                element.BackFlushes ? "Back-flush it before you leave." : "Clean the element before you leave."
+            )
             : new(
                 FindingState.Holds,
-                $"{say.Of(Quantity.Bulk, life - used)} of life left; {(element.BackFlushes ? "back-flush" : "clean")} it about every {say.Of(Quantity.Bulk, between)} of the worst water.", "");
+                $"{say.Of(Quantity.Bulk, life - used)} of life left; {(element.BackFlushes ? "back-flush" : "clean")} it about every {say.Of(Quantity.Bulk, between)} of the worst water.",
+                ""
+            );
     }
 
     /// <summary>Litres of such water until it runs at half its flow: (1 − lost)/(1 + (load + V·NTU)/K) = ½.</summary>

@@ -14,18 +14,25 @@ namespace JollyBrook.Core.Packing;
 /// <param name="planned">What the trip's plan takes of them, fill by fill.</param>
 /// <param name="say">Puts figures into words.</param>
 internal sealed class Findings(
-    KitTrip trip, IReadOnlyList<KitEntry> kit, IReadOnlyList<CarriedChain> chains, IReadOnlyList<FailureColumn> columns, SupplyBudget budget,
-    IReadOnlyList<Carry.PlanSupply> planned, Speaker say)
+    KitTrip trip,
+    IReadOnlyList<KitEntry> kit,
+    IReadOnlyList<CarriedChain> chains,
+    IReadOnlyList<FailureColumn> columns,
+    SupplyBudget budget,
+    IReadOnlyList<Carry.PlanSupply> planned,
+    Speaker say
+)
 {
     /// <summary>What a must-have is called in the check.</summary>
-    public static string Title(MustHave what) => what switch
-    {
-        MustHave.Target => "A chain for the worst water",
-        MustHave.Second => "A second chain that shares no failure",
-        MustHave.Supplies => "Supplies for a quarter more than planned",
-        MustHave.Dates => "Dates hold to the last day",
-        _ => "Filters: life and clogging",
-    };
+    public static string Title(MustHave what) =>
+        what switch
+        {
+            MustHave.Target => "A chain for the worst water",
+            MustHave.Second => "A second chain that shares no failure",
+            MustHave.Supplies => "Supplies for a quarter more than planned",
+            MustHave.Dates => "Dates hold to the last day",
+            _ => "Filters: life and clogging",
+        };
 
     private readonly List<CarriedChain> _counted = [.. chains.Where(c => c.Counts)];
 
@@ -42,13 +49,25 @@ internal sealed class Findings(
         if (_counted.Count > 0)
         {
             var best = _counted[0];
-            return new(1, title, FindingState.Holds, $"{best.Chain.Name}: {Sentence.Lower(best.Chain.Headline)} for {say.Of(Quantity.Volume, CarriedChain.BasisL)}. {_counted.Count} in all.", "", Ids(best));
+            return new(
+                1,
+                title,
+                FindingState.Holds,
+                $"{best.Chain.Name}: {Sentence.Lower(best.Chain.Headline)} for {say.Of(Quantity.Volume, CarriedChain.BasisL)}. {_counted.Count} in all.",
+                "",
+                Ids(best)
+            );
         }
 
         var near = chains.Count > 0 ? chains[0] : null;
         return new(
-            1, title, FindingState.Fails, near is null ? "Nothing to treat with is carried." : $"None. Nearest: {near.Chain.Name}. {near.Why}",
-            "Take chlorine dioxide tablets, or fuel and a pot for boiling: either meets the target in any clear or cloudy water.", near is null ? [] : Ids(near));
+            1,
+            title,
+            FindingState.Fails,
+            near is null ? "Nothing to treat with is carried." : $"None. Nearest: {near.Chain.Name}. {near.Why}",
+            "Take chlorine dioxide tablets, or fuel and a pot for boiling: either meets the target in any clear or cloudy water.",
+            near is null ? [] : Ids(near)
+        );
     }
 
     private KitFinding Second()
@@ -60,31 +79,45 @@ internal sealed class Findings(
             return new(2, title, FindingState.Holds, $"Whatever fails, at least {columns.Min(c => c.Survivors)} chains are left.", "", []);
         }
 
-        var figure = string.Join(". ", broken.Select(c => $"{c.Name}{(c.Worst is null ? "" : $" ({c.Worst})")}: {c.Survivors switch { 0 => "no chain is", 1 => "1 chain is", _ => $"{c.Survivors} chains are" }} left")) + ".";
+        var figure =
+            string.Join(
+                ". ",
+                broken.Select(c =>
+                    $"{c.Name}{(c.Worst is null ? "" : $" ({c.Worst})")}: {c.Survivors switch { 0 => "no chain is", 1 => "1 chain is", _ => $"{c.Survivors} chains are" }} left"
+                )
+            ) + ".";
         // What is carried already and falls short by a little mends more than anything new.
         var near = chains.Where(c => c.OnlyTooLittle).ToList();
-        var fix = near.Count > 0
-            ? $"Take more for what is carried already, so that it lasts a day: {string.Join(", ", near.Select(c => $"{c.Chain.Name} ({say.Of(Quantity.Volume, c.Litres)} of {say.Of(Quantity.Volume, NeedL / trip.Days)})"))}. "
-            : "";
+        var fix =
+            near.Count > 0
+                ? $"Take more for what is carried already, so that it lasts a day: {string.Join(", ", near.Select(c => $"{c.Chain.Name} ({say.Of(Quantity.Volume, c.Litres)} of {say.Of(Quantity.Volume, NeedL / trip.Days)})"))}. "
+                : "";
         return new(
-            2, title, FindingState.Fails, figure, fix + string.Join(" ", broken.Select(c => Mend(c.Failure)).Distinct()),
-            [.. near.Concat(_counted).SelectMany(Ids).Distinct()]);
+            2,
+            title,
+            FindingState.Fails,
+            figure,
+            fix + string.Join(" ", broken.Select(c => Mend(c.Failure)).Distinct()),
+            [.. near.Concat(_counted).SelectMany(Ids).Distinct()]
+        );
     }
 
-    private static string Mend(KitFailure failure) => failure switch
-    {
-        KitFailure.FlatBattery => "Add a way without a battery.",
-        KitFailure.NoFuel => "Add tablets: they need no fuel.",
-        KitFailure.Freeze => "Add tablets, or fuel for boiling: frost spoils filters.",
-        KitFailure.Breakage => "Add tablets as a spare: they cannot break.",
-        KitFailure.Expiry => "Add a way without a date: filter with lamp, or fuel for boiling.",
-        _ => "Share it out: tablets in another bag than filter and stove, and name the bag of each piece.",
-    };
+    private static string Mend(KitFailure failure) =>
+        failure switch
+        {
+            KitFailure.FlatBattery => "Add a way without a battery.",
+            KitFailure.NoFuel => "Add tablets: they need no fuel.",
+            KitFailure.Freeze => "Add tablets, or fuel for boiling: frost spoils filters.",
+            KitFailure.Breakage => "Add tablets as a spare: they cannot break.",
+            KitFailure.Expiry => "Add a way without a date: filter with lamp, or fuel for boiling.",
+            _ => "Share it out: tablets in another bag than filter and stove, and name the bag of each piece.",
+        };
 
     private KitFinding Supplies()
     {
         var wanted = NeedL * SupplyMargin.Factor;
-        var figure = $"Enough for {say.Of(Quantity.Volume, budget.Litres)}; planned {say.Of(Quantity.Volume, NeedL)} × {Speaker.Number(SupplyMargin.Factor, 2)} = {say.Of(Quantity.Volume, wanted)}.";
+        var figure =
+            $"Enough for {say.Of(Quantity.Volume, budget.Litres)}; planned {say.Of(Quantity.Volume, NeedL)} × {Speaker.Number(SupplyMargin.Factor, 2)} = {say.Of(Quantity.Volume, wanted)}.";
         if (planned.Count > 0)
         {
             figure += $" The plan takes {string.Join(", ", planned.Where(s => s.Used > 0).Select(s => $"{s.Name}: {s.Words}"))}.";
@@ -94,20 +127,39 @@ internal sealed class Findings(
         {
             if (Melt.Stove is not { } stove)
             {
-                return new(3, Title(MustHave.Supplies), FindingState.Fails, $"{say.Of(Quantity.Volume, Melt.SnowL)} are to be melted from snow: there is no stove.", "Take a stove, fuel and a metal pot.", []);
+                return new(
+                    3,
+                    Title(MustHave.Supplies),
+                    FindingState.Fails,
+                    $"{say.Of(Quantity.Volume, Melt.SnowL)} are to be melted from snow: there is no stove.",
+                    "Take a stove, fuel and a metal pot.",
+                    []
+                );
             }
 
             figure += $" Melting {say.Of(Quantity.Volume, Melt.SnowL)} of snow takes {say.Of(Quantity.FuelMass, Melt.FuelG)} first.";
             if (!Melt.IsMet)
             {
                 return new(
-                    3, Title(MustHave.Supplies), FindingState.Fails, $"{figure} {stove.Item!.Name} has {say.Of(Quantity.FuelMass, stove.Left!.Value)}.",
-                    $"Take {say.Of(Quantity.FuelMass, Melt.FuelG - stove.Left.Value)} of fuel more, for melting alone.", [stove.Id!]);
+                    3,
+                    Title(MustHave.Supplies),
+                    FindingState.Fails,
+                    $"{figure} {stove.Item!.Name} has {say.Of(Quantity.FuelMass, stove.Left!.Value)}.",
+                    $"Take {say.Of(Quantity.FuelMass, Melt.FuelG - stove.Left.Value)} of fuel more, for melting alone.",
+                    [stove.Id!]
+                );
             }
 
             if (Melt.IsUncounted)
             {
-                return new(3, Title(MustHave.Supplies), FindingState.Unknown, $"{figure} What {stove.Item!.Name} holds is not known.", "Weigh the canister.", [stove.Id!]);
+                return new(
+                    3,
+                    Title(MustHave.Supplies),
+                    FindingState.Unknown,
+                    $"{figure} What {stove.Item!.Name} holds is not known.",
+                    "Weigh the canister.",
+                    [stove.Id!]
+                );
             }
         }
 
@@ -115,8 +167,13 @@ internal sealed class Findings(
         if (ending.Count > 0)
         {
             return new(
-                3, Title(MustHave.Supplies), FindingState.Fails, $"{figure} {string.Join(". ", ending.Select(s => $"{s.Name} ends at {s.EndsAt}"))}.",
-                $"Take {string.Join(", ", ending.Select(s => $"{s.Name}: {s.More}"))}.", [.. ending.Select(s => s.Id)]);
+                3,
+                Title(MustHave.Supplies),
+                FindingState.Fails,
+                $"{figure} {string.Join(". ", ending.Select(s => $"{s.Name} ends at {s.EndsAt}"))}.",
+                $"Take {string.Join(", ", ending.Select(s => $"{s.Name}: {s.More}"))}.",
+                [.. ending.Select(s => s.Id)]
+            );
         }
 
         var uncounted = kit.Where(e => e is { Left: null, Item: ChemicalProduct or UvLamp or Stove { IsOpenFire: false } }).ToList();
@@ -126,8 +183,22 @@ internal sealed class Findings(
         }
 
         return uncounted.Count > 0
-            ? new(3, Title(MustHave.Supplies), FindingState.Unknown, $"{figure} Not counted: {Names(uncounted)}.", "Count what is left of them.", [.. uncounted.Select(e => e.Id!)])
-            : new(3, Title(MustHave.Supplies), FindingState.Fails, figure, $"Take enough for {say.Of(Quantity.Volume, wanted - budget.Litres)} more.", [.. _counted.SelectMany(Ids).Distinct()]);
+            ? new(
+                3,
+                Title(MustHave.Supplies),
+                FindingState.Unknown,
+                $"{figure} Not counted: {Names(uncounted)}.",
+                "Count what is left of them.",
+                [.. uncounted.Select(e => e.Id!)]
+            )
+            : new(
+                3,
+                Title(MustHave.Supplies),
+                FindingState.Fails,
+                figure,
+                $"Take enough for {say.Of(Quantity.Volume, wanted - budget.Litres)} more.",
+                [.. _counted.SelectMany(Ids).Distinct()]
+            );
     }
 
     private KitFinding Dates()
@@ -139,13 +210,35 @@ internal sealed class Findings(
         if (past.Count > 0)
         {
             return new(
-                4, title, FindingState.Fails, string.Join(". ", past.Select(e => $"{e.Item!.Name}: good to {LastDay(e):yyyy-MM-dd}, the trip ends {trip.LastDay:yyyy-MM-dd}")) + ".",
-                $"Replace {Names(past)}.", [.. past.Select(e => e.Id!)]);
+                4,
+                title,
+                FindingState.Fails,
+                string.Join(
+                    ". ",
+                    past.Select(e => $"{e.Item!.Name}: good to {LastDay(e):yyyy-MM-dd}, the trip ends {trip.LastDay:yyyy-MM-dd}")
+                ) + ".",
+                $"Replace {Names(past)}.",
+                [.. past.Select(e => e.Id!)]
+            );
         }
 
         return unknown.Count > 0
-            ? new(4, title, FindingState.Unknown, $"Not known for {Names(unknown)}: counts as past.", "Read the date on the pack.", [.. unknown.Select(e => e.Id!)])
-            : new(4, title, FindingState.Holds, dated.Count == 0 ? "Nothing carried has a date." : $"The first to run out is good to {dated.Min(LastDay):yyyy-MM-dd}.", "", []);
+            ? new(
+                4,
+                title,
+                FindingState.Unknown,
+                $"Not known for {Names(unknown)}: counts as past.",
+                "Read the date on the pack.",
+                [.. unknown.Select(e => e.Id!)]
+            )
+            : new(
+                4,
+                title,
+                FindingState.Holds,
+                dated.Count == 0 ? "Nothing carried has a date." : $"The first to run out is good to {dated.Min(LastDay):yyyy-MM-dd}.",
+                "",
+                []
+            );
     }
 
     private KitFinding FilterLife()
@@ -157,13 +250,20 @@ internal sealed class Findings(
             return new(5, title, FindingState.Holds, "No filter is carried.", "", []);
         }
 
-        var judged = filters.Select(e => (Entry: e, Judged: FilterOutlook.Of(((WaterFilter)e.Item!).Filter!, e.Filter ?? FilterState.NotKnown, trip, say))).ToList();
+        var judged = filters
+            .Select(e => (Entry: e, Judged: FilterOutlook.Of(((WaterFilter)e.Item!).Filter!, e.Filter ?? FilterState.NotKnown, trip, say)))
+            .ToList();
         var bad = judged.Where(j => j.Judged.State != FindingState.Holds).ToList();
         return bad.Count == 0
             ? new(5, title, FindingState.Holds, string.Join(" ", judged.Select(j => $"{j.Entry.Item!.Name}: {j.Judged.Figure}")), "", [])
             : new(
-                5, title, bad.Any(b => b.Judged.State == FindingState.Fails) ? FindingState.Fails : FindingState.Unknown,
-                string.Join(" ", bad.Select(j => $"{j.Entry.Item!.Name}: {j.Judged.Figure}")), string.Join(" ", bad.Select(j => j.Judged.Fix).Distinct()), [.. bad.Select(b => b.Entry.Id!)]);
+                5,
+                title,
+                bad.Any(b => b.Judged.State == FindingState.Fails) ? FindingState.Fails : FindingState.Unknown,
+                string.Join(" ", bad.Select(j => $"{j.Entry.Item!.Name}: {j.Judged.Figure}")),
+                string.Join(" ", bad.Select(j => j.Judged.Fix).Distinct()),
+                [.. bad.Select(b => b.Entry.Id!)]
+            );
     }
 
     private KitFinding Volume()
@@ -194,16 +294,30 @@ internal sealed class Findings(
             fixes.Add("Take a pot and a stove to cook with.");
         }
 
-        var figure = $"Clean {say.Of(Quantity.Volume, clean)}, dirty or either {say.Of(Quantity.Volume, dirty)}; most carried {Told(trip.MostCarriedL)}, most at a camp {Told(trip.CampL)}; {(cook ? "a way to cook" : "no way to cook")}.";
-        return new(6, "Containers and a way to cook", fixes.Count == 0 ? FindingState.Holds : FindingState.Fails, figure, string.Join(" ", fixes), []);
+        var figure =
+            $"Clean {say.Of(Quantity.Volume, clean)}, dirty or either {say.Of(Quantity.Volume, dirty)}; most carried {Told(trip.MostCarriedL)}, most at a camp {Told(trip.CampL)}; {(cook ? "a way to cook" : "no way to cook")}.";
+        return new(
+            6,
+            "Containers and a way to cook",
+            fixes.Count == 0 ? FindingState.Holds : FindingState.Fails,
+            figure,
+            string.Join(" ", fixes),
+            []
+        );
     }
 
     private KitFinding Weight()
     {
         var unweighed = _counted.SelectMany(c => c.Pieces).Where(p => p.Item!.MassKg is null).DistinctBy(p => p.Id).ToList();
-        var figure = _counted.Count == 0
-            ? "No chain counts."
-            : string.Join("; ", _counted.Select(c => $"{c.Chain.Name} {(c.WeightKg <= 0 ? "not weighed" : $"{(c.WeightKnown ? "" : "over ")}{say.Of(Quantity.KitMass, c.WeightKg)}")}")) + ".";
+        var figure =
+            _counted.Count == 0
+                ? "No chain counts."
+                : string.Join(
+                    "; ",
+                    _counted.Select(c =>
+                        $"{c.Chain.Name} {(c.WeightKg <= 0 ? "not weighed" : $"{(c.WeightKnown ? "" : "over ")}{say.Of(Quantity.KitMass, c.WeightKg)}")}"
+                    )
+                ) + ".";
         return unweighed.Count == 0
             ? new(7, "Weight of each chain", FindingState.Holds, figure, "", [])
             : new(7, "Weight of each chain", FindingState.Unknown, figure, $"Weigh {Names(unweighed)}.", [.. unweighed.Select(e => e.Id!)]);

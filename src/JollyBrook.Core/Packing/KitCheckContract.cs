@@ -14,7 +14,13 @@ namespace JollyBrook.Core.Packing;
 /// <param name="CountViruses">Whether viruses are part of the target; true when left out.</param>
 /// <param name="Now">The time now.</param>
 public sealed record KitCheckRequest(
-    UnitSystem? Units, IReadOnlyList<KitEntry>? Kit, PlanRequest? Plan = null, KitTrip? Trip = null, bool? CountViruses = null, DateTimeOffset? Now = null);
+    UnitSystem? Units,
+    IReadOnlyList<KitEntry>? Kit,
+    PlanRequest? Plan = null,
+    KitTrip? Trip = null,
+    bool? CountViruses = null,
+    DateTimeOffset? Now = null
+);
 
 [JsonConverter(typeof(CamelCaseEnumConverter<FindingState>))]
 public enum FindingState
@@ -72,7 +78,16 @@ public sealed record FailureColumn(KitFailure Failure, string Name, string? Wors
 /// <param name="WeightKnown">Whether every piece has been weighed.</param>
 /// <param name="Survives">One for each column.</param>
 public sealed record ChainInKit(
-    string Id, string Name, string Headline, bool Counts, string Why, double? Litres, double WeightKg, bool WeightKnown, IReadOnlyList<bool> Survives);
+    string Id,
+    string Name,
+    string Headline,
+    bool Counts,
+    string Why,
+    double? Litres,
+    double WeightKg,
+    bool WeightKnown,
+    IReadOnlyList<bool> Survives
+);
 
 /// <summary>What could be given to others.</summary>
 /// <param name="Chain">How.</param>
@@ -91,5 +106,13 @@ public sealed record SpareWater(string Chain, double Litres, string Words);
 /// <param name="Assumptions">What was not known and taken as worse.</param>
 /// <param name="Working">The arithmetic.</param>
 public sealed record KitCheckResponse(
-    string Headline, bool Enough, KitTrip Trip, IReadOnlyList<KitFinding> Findings, IReadOnlyList<FailureColumn> Columns,
-    IReadOnlyList<ChainInKit> Chains, IReadOnlyList<SpareWater> Spare, IReadOnlyList<Assumption> Assumptions, IReadOnlyList<WorkingStep> Working);
+    string Headline,
+    bool Enough,
+    KitTrip Trip,
+    IReadOnlyList<KitFinding> Findings,
+    IReadOnlyList<FailureColumn> Columns,
+    IReadOnlyList<ChainInKit> Chains,
+    IReadOnlyList<SpareWater> Spare,
+    IReadOnlyList<Assumption> Assumptions,
+    IReadOnlyList<WorkingStep> Working
+);

@@ -17,22 +17,82 @@ namespace JollyBrook.Core.Packing;
 /// <param name="CampL">The most used at a camp, L.</param>
 /// <param name="SnowL">Of the water in all what is melted from snow, L.</param>
 public sealed record KitTrip(
-    double? Litres = null, DateOnly? FirstDay = null, DateOnly? LastDay = null, double? ColdestWaterC = null, Clarity? WorstClarity = null,
-    WaterColour? Colour = null, double? HighestM = null, double? ColdestAirC = null, double? MostCarriedL = null, double? CampL = null, double? SnowL = null)
+    double? Litres = null,
+    DateOnly? FirstDay = null,
+    DateOnly? LastDay = null,
+    double? ColdestWaterC = null,
+    Clarity? WorstClarity = null,
+    WaterColour? Colour = null,
+    double? HighestM = null,
+    double? ColdestAirC = null,
+    double? MostCarriedL = null,
+    double? CampL = null,
+    double? SnowL = null
+)
 {
-    internal static readonly NumberField LitresField = new("trip.litres", "Water in all", Quantity.Volume, 0.5, 5000, "About 3 to 5 L a person and day.");
-    private static readonly NumberField Water = new("trip.coldestWaterC", "Coldest water", Quantity.Temperature, 0, 40, "Snow-fed streams are near 1 °C.");
-    private static readonly NumberField Height = new("trip.highestM", "Highest place", Quantity.Elevation, -430, 9000, "Read it off the map.");
-    private static readonly NumberField Air = new("trip.coldestAirC", "Coldest night", Quantity.Temperature, -40, 50, "Take it from the forecast.");
-    private static readonly NumberField Carried = new("trip.mostCarriedL", "Most carried at once", Quantity.Volume, 0, 200, "Take it from the plan.");
+    internal static readonly NumberField LitresField = new(
+        "trip.litres",
+        "Water in all",
+        Quantity.Volume,
+        0.5,
+        5000,
+        "About 3 to 5 L a person and day."
+    );
+    private static readonly NumberField Water = new(
+        "trip.coldestWaterC",
+        "Coldest water",
+        Quantity.Temperature,
+        0,
+        40,
+        "Snow-fed streams are near 1 °C."
+    );
+    private static readonly NumberField Height = new(
+        "trip.highestM",
+        "Highest place",
+        Quantity.Elevation,
+        -430,
+        9000,
+        "Read it off the map."
+    );
+    private static readonly NumberField Air = new(
+        "trip.coldestAirC",
+        "Coldest night",
+        Quantity.Temperature,
+        -40,
+        50,
+        "Take it from the forecast."
+    );
+    private static readonly NumberField Carried = new(
+        "trip.mostCarriedL",
+        "Most carried at once",
+        Quantity.Volume,
+        0,
+        200,
+        "Take it from the plan."
+    );
     private static readonly NumberField Camp = new("trip.campL", "Most used at a camp", Quantity.Volume, 0, 200, "Take it from the plan.");
 
-    private static readonly NumberField Snow = new("trip.snowL", "Melted from snow", Quantity.Volume, 0, 5000, "Give what has no open water.");
+    private static readonly NumberField Snow = new(
+        "trip.snowL",
+        "Melted from snow",
+        Quantity.Volume,
+        0,
+        5000,
+        "Give what has no open water."
+    );
 
     public static readonly IReadOnlyList<Field> Fields =
     [
-        LitresField, Water, Height, Air, Carried, Camp, Snow, ChoiceField.Of<Clarity>("trip.worstClarity", "Cloudiest water"),
-        ChoiceField.Of<WaterColour>("trip.colour", "Colour"), LastDayField,
+        LitresField,
+        Water,
+        Height,
+        Air,
+        Carried,
+        Camp,
+        Snow,
+        ChoiceField.Of<Clarity>("trip.worstClarity", "Cloudiest water"),
+        ChoiceField.Of<WaterColour>("trip.colour", "Colour"),
+        LastDayField,
     ];
 
     internal static ChoiceField LastDayField => new("trip.lastDay", "Last day", ["a date not before the first day"]);

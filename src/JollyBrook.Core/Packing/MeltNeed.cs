@@ -27,7 +27,15 @@ internal sealed record MeltNeed(double SnowL, double FuelG, KitEntry? Stove)
         }
 
         var worst = CheckKit.WorstWater(request, trip, kit, CarriedChain.BasisL);
-        var melt = Situation.Of(worst with { Water = worst.Water! with { TemperatureC = null }, Snow = SnowInput.AsColdAs(trip.ColdestAirC, SnowKind.Settled) }).Melt!;
+        var melt = Situation
+            .Of(
+                worst with
+                {
+                    Water = worst.Water! with { TemperatureC = null },
+                    Snow = SnowInput.AsColdAs(trip.ColdestAirC, SnowKind.Settled),
+                }
+            )
+            .Melt!;
         var litres = trip.SnowL.Value * SupplyMargin.Factor;
         return new MeltNeed(litres, litres / CarriedChain.BasisL * melt.Result.Answer.FuelG, melt.Stove);
     }

@@ -3,7 +3,9 @@ using JollyBrook.Core.Contract;
 
 namespace JollyBrook.Core.Packing;
 
-/// <summary>What a set of treatment must have to be taken: the findings of kit check it is about, by their numbers (handbook room 80).</summary>
+/// <summary>
+/// What a set of treatment must have to be taken: the findings of kit check it is about, by their numbers (handbook room 80).
+/// </summary>
 [JsonConverter(typeof(CamelCaseEnumConverter<MustHave>))]
 public enum MustHave
 {

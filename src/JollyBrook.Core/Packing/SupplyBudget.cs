@@ -23,7 +23,10 @@ internal sealed class SupplyBudget
 
     private static double Take(CarriedChain chain, Dictionary<string, double> spent)
     {
-        var uses = chain.Chain.Results.Zip(chain.Barriers).Select(r => (r.Second.Id, r.First.Supplies[0].Used, Left: Left(chain, r.Second, r.First.Supplies[0], spent))).ToList();
+        var uses = chain
+            .Chain.Results.Zip(chain.Barriers)
+            .Select(r => (r.Second.Id, r.First.Supplies[0].Used, Left: Left(chain, r.Second, r.First.Supplies[0], spent)))
+            .ToList();
         var batches = Math.Min(MostL / CarriedChain.BasisL, uses.Min(u => u.Used > 0 ? u.Left / u.Used : double.PositiveInfinity));
         foreach (var (id, used, _) in uses)
         {
@@ -34,5 +37,7 @@ internal sealed class SupplyBudget
     }
 
     private static double Left(CarriedChain chain, KitEntry piece, Barriers.Supply supply, Dictionary<string, double> spent) =>
-        supply.Left is { } left ? Math.Max(0, left - spent.GetValueOrDefault(piece.Id!)) : double.IsInfinity(chain.Litres) ? double.PositiveInfinity : 0;
+        supply.Left is { } left ? Math.Max(0, left - spent.GetValueOrDefault(piece.Id!))
+        : double.IsInfinity(chain.Litres) ? double.PositiveInfinity
+        : 0;
 }

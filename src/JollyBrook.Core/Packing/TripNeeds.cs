@@ -16,7 +16,13 @@ internal static class TripNeeds
     /// <param name="plan">The worked plan; null without a route.</param>
     /// <param name="today">The day it is.</param>
     /// <param name="assumptions">Takes what was not known.</param>
-    public static KitTrip Fill(KitTrip trip, IReadOnlyList<TripSourceEntry>? sources, PlanResponse? plan, DateOnly? today, List<Assumption> assumptions)
+    public static KitTrip Fill(
+        KitTrip trip,
+        IReadOnlyList<TripSourceEntry>? sources,
+        PlanResponse? plan,
+        DateOnly? today,
+        List<Assumption> assumptions
+    )
     {
         var waters = (sources ?? []).Select(s => s.Source).Where(s => s is { IsOutOfUse: false, OnlyIfNeeded: not true }).ToList();
         var nights = plan?.Days.Min(d => d.LowC);
@@ -29,7 +35,12 @@ internal static class TripNeeds
             ColdestAirC = air,
             // What runs takes its cold from the nights.
             ColdestWaterC = trip.ColdestWaterC ?? Coldest(waters) ?? (nights is { } low ? Math.Clamp(low, ColdestFlowingC, 40) : null),
-            WorstClarity = trip.WorstClarity ?? (waters.Count > 0 && waters.TrueForAll(w => w.Clarity is not (null or Clarity.Unknown)) ? waters.Max(w => w.Clarity!.Value) : Clarity.Unknown),
+            WorstClarity = trip.WorstClarity
+                ?? (
+                    waters.Count > 0 && waters.TrueForAll(w => w.Clarity is not (null or Clarity.Unknown))
+                        ? waters.Max(w => w.Clarity!.Value)
+                        : Clarity.Unknown
+                ),
             Colour = trip.Colour ?? Colour(waters),
             HighestM = trip.HighestM ?? plan?.Stops.Max(s => s.ElevationM),
             MostCarriedL = trip.MostCarriedL ?? plan?.MostCarriedL,
@@ -64,9 +75,11 @@ internal static class TripNeeds
         return filled;
     }
 
-    private static double? Coldest(List<TripSource> waters) => waters.Count > 0 && waters.TrueForAll(w => w.TemperatureC is not null) ? waters.Min(w => w.TemperatureC) : null;
+    private static double? Coldest(List<TripSource> waters) =>
+        waters.Count > 0 && waters.TrueForAll(w => w.TemperatureC is not null) ? waters.Min(w => w.TemperatureC) : null;
 
     private static WaterColour Colour(List<TripSource> waters) =>
-        waters.Count == 0 || waters.Exists(w => w.Colour is null or WaterColour.Unknown) ? WaterColour.Unknown
-        : waters.Find(w => w.Colour != WaterColour.None)?.Colour ?? WaterColour.None;
+        waters.Count == 0 || waters.Exists(w => w.Colour is null or WaterColour.Unknown)
+            ? WaterColour.Unknown
+            : waters.Find(w => w.Colour != WaterColour.None)?.Colour ?? WaterColour.None;
 }

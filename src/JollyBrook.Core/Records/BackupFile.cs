@@ -34,13 +34,23 @@ public sealed record BackupFile(string? Format, int? Version, DateTimeOffset? Ma
     public const int CurrentVersion = 1;
 
     /// <summary>The most records a file may hold.</summary>
-    public const int MostRecords = 200_000;
+    public const int MostRecords = ListLimits.MostRecords;
 
     internal static readonly ChoiceField FormatField = new("format", "Format of the file", [FormatName]);
 
-    internal static readonly ChoiceField VersionField = new("version", "Version of the file", [CurrentVersion.ToString(System.Globalization.CultureInfo.InvariantCulture)]);
+    internal static readonly ChoiceField VersionField = new(
+        "version",
+        "Version of the file",
+        [CurrentVersion.ToString(System.Globalization.CultureInfo.InvariantCulture)]
+    );
 
     internal static readonly ChoiceField RecordsField = new("records", "Records of the file", [$"a list of up to {MostRecords} records"]);
 
-    public static readonly IReadOnlyList<Field> Fields = [FormatField, VersionField, new InstantField("madeAt", "When it was made"), RecordsField];
+    public static readonly IReadOnlyList<Field> Fields =
+    [
+        FormatField,
+        VersionField,
+        new InstantField("madeAt", "When it was made"),
+        RecordsField,
+    ];
 }

@@ -23,7 +23,13 @@ public sealed record BackupFault(int Number, string Message);
 /// <param name="Faults">The first of the records that can't be kept.</param>
 /// <param name="FaultCount">How many can't.</param>
 public sealed record BackupCheckResponse(
-    bool Sound, string Words, DateTimeOffset? MadeAt, IReadOnlyList<BackupCount> Counts, IReadOnlyList<BackupFault> Faults, int FaultCount);
+    bool Sound,
+    string Words,
+    DateTimeOffset? MadeAt,
+    IReadOnlyList<BackupCount> Counts,
+    IReadOnlyList<BackupFault> Faults,
+    int FaultCount
+);
 
 /// <summary>Checks a backup whole, before anything is touched.</summary>
 public static class CheckBackup
@@ -56,7 +62,8 @@ public static class CheckBackup
             file.MadeAt,
             [.. RecordKinds.All.Where(k => counts.ContainsKey(k.Name)).Select(k => new BackupCount(k.Name, k.Title, counts[k.Name]))],
             [.. faults.Take(MostFaultsTold)],
-            faults.Count);
+            faults.Count
+        );
     }
 
     private static IReadOnlyList<BackupEntry> Open(BackupFile file)
@@ -70,11 +77,15 @@ public static class CheckBackup
         {
             intake.Refuse(
                 BackupFile.VersionField,
-                $"This backup is of version {file.Version?.ToString(CultureInfo.InvariantCulture) ?? "unknown"}; this program reads version {BackupFile.CurrentVersion}. Update the program, or make the backup again.");
+                $"This backup is of version {file.Version?.ToString(CultureInfo.InvariantCulture) ?? "unknown"}; this program reads version {BackupFile.CurrentVersion}. Update the program, or make the backup again."
+            );
         }
         else if (file.Records is not { Count: <= BackupFile.MostRecords })
         {
-            intake.Refuse(BackupFile.RecordsField, $"The backup must hold a list of records, at most {BackupFile.MostRecords}. Choose another file.");
+            intake.Refuse(
+                BackupFile.RecordsField,
+                $"The backup must hold a list of records, at most {BackupFile.MostRecords}. Choose another file."
+            );
         }
 
         intake.ThrowIfWrong();
@@ -109,12 +120,13 @@ public static class CheckBackup
 
     private static string Shorten(string? text) => text is { Length: > 40 } ? text[..40] + "…" : text ?? "";
 
-    private static string Words(int records, int faults) => faults switch
-    {
-        0 when records == 0 => "The backup is sound, and empty.",
-        0 => $"The backup is sound: {Count(records)}.",
-        _ => $"{Count(faults)} of {records} can't be kept, so none is taken in.",
-    };
+    private static string Words(int records, int faults) =>
+        faults switch
+        {
+            0 when records == 0 => "The backup is sound, and empty.",
+            0 => $"The backup is sound: {Count(records)}.",
+            _ => $"{Count(faults)} of {records} can't be kept, so none is taken in.",
+        };
 
     private static string Count(int records) => records == 1 ? "1 record" : $"{records} records";
 }

@@ -19,16 +19,24 @@ public enum ScreenTheme
 /// <param name="CountViruses">Whether viruses are part of the target.</param>
 /// <param name="Shortcuts">Whether single keys act.</param>
 /// <param name="EmergencyContact">Who is to be told, and how; at most 200 characters.</param>
-public sealed record PersonSettings(UnitSystem? Units, ScreenTheme? Theme, bool? CountViruses, bool? Shortcuts, string? EmergencyContact = null)
+public sealed record PersonSettings(
+    UnitSystem? Units,
+    ScreenTheme? Theme,
+    bool? CountViruses,
+    bool? Shortcuts,
+    string? EmergencyContact = null
+)
 {
     private const int LongestContact = 200;
     private static readonly ChoiceField Contact = new("emergencyContact", "Emergency contact", [$"up to {LongestContact} characters"]);
 
     public static readonly IReadOnlyList<Field> Fields =
     [
-        ChoiceField.Of<UnitSystem>("units", "Units"), ChoiceField.Of<ScreenTheme>("theme", "Theme"),
+        ChoiceField.Of<UnitSystem>("units", "Units"),
+        ChoiceField.Of<ScreenTheme>("theme", "Theme"),
         new ChoiceField("countViruses", "Viruses in the target", ["true", "false"]),
-        new ChoiceField("shortcuts", "Keyboard shortcuts", ["true", "false"]), Contact,
+        new ChoiceField("shortcuts", "Keyboard shortcuts", ["true", "false"]),
+        Contact,
     ];
 
     /// <exception cref="BadInputException">The contact is too long.</exception>

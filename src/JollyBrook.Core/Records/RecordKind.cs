@@ -71,7 +71,13 @@ public abstract class RecordKind(string name, string title, RecordPlace place, i
         var body = WithoutBlanks(bodyJson);
         if (body.WrittenCount > MostBytes)
         {
-            problem = Problem.BadInput([new FieldProblem("body", $"This record has {body.WrittenCount / 1024} KB; at most {MostBytes / 1024} KB can be kept under {Title}. Shorten it.", $"up to {MostBytes / 1024} KB")]);
+            problem = Problem.BadInput([
+                new FieldProblem(
+                    "body",
+                    $"This record has {body.WrittenCount / 1024} KB; at most {MostBytes / 1024} KB can be kept under {Title}. Shorten it.",
+                    $"up to {MostBytes / 1024} KB"
+                ),
+            ]);
             return null;
         }
 
@@ -94,8 +100,14 @@ public abstract class RecordKind(string name, string title, RecordPlace place, i
 
 /// <inheritdoc/>
 public sealed class RecordKind<TBody>(
-    string name, string title, RecordPlace place, int mostBytes, JsonTypeInfo<TBody> json, IReadOnlyList<Field> fields, Action<TBody> check)
-    : RecordKind(name, title, place, mostBytes)
+    string name,
+    string title,
+    RecordPlace place,
+    int mostBytes,
+    JsonTypeInfo<TBody> json,
+    IReadOnlyList<Field> fields,
+    Action<TBody> check
+) : RecordKind(name, title, place, mostBytes)
 {
     public override Type BodyType => typeof(TBody);
 

@@ -25,7 +25,8 @@ public sealed class RecordSchema(params IReadOnlyList<SchemaStep> steps)
 
     /// <summary>A body as the current schema has it.</summary>
     /// <param name="bodyJson">The body, JSON.</param>
-    /// <param name="schema">What it was written in, from <see cref="First"/>; null where it does not say, which counts as the first.</param>
+    /// <param name="schema">What it was written in, from <see cref="First"/>; null where it does not say, which counts as the
+    /// first.</param>
     /// <param name="problem">Why it can't be read: of a newer schema than this program knows, or no JSON object.</param>
     /// <returns>Null with <paramref name="problem"/> set when it can't be read.</returns>
     public string? BringUp(string bodyJson, int? schema, out Problem? problem)
@@ -63,8 +64,18 @@ public sealed class RecordSchema(params IReadOnlyList<SchemaStep> steps)
         }
     }
 
-    private Problem Unknown(int schema) => new(
-        "/problems/unknown-schema", "The record is of another version.", 400,
-        $"The record is of schema {schema}; this program knows {(Current == First ? $"{First}" : $"{First} to {Current}")}. Update the program, then try again. Nothing of the record is lost.",
-        [new FieldProblem("schema", $"This program knows {(Current == First ? $"schema {First}" : $"schemas {First} to {Current}")}. Update it.", $"{First} to {Current}")]);
+    private Problem Unknown(int schema) =>
+        new(
+            "/problems/unknown-schema",
+            "The record is of another version.",
+            400,
+            $"The record is of schema {schema}; this program knows {(Current == First ? $"{First}" : $"{First} to {Current}")}. Update the program, then try again. Nothing of the record is lost.",
+            [
+                new FieldProblem(
+                    "schema",
+                    $"This program knows {(Current == First ? $"schema {First}" : $"schemas {First} to {Current}")}. Update it.",
+                    $"{First} to {Current}"
+                ),
+            ]
+        );
 }

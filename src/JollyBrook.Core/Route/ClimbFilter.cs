@@ -7,7 +7,9 @@ namespace JollyBrook.Core.Route;
 /// </summary>
 internal static class ClimbFilter
 {
-    /// <summary>A turn is the mean of as many steps either way as an eighth of the way to the next: more would take off its top (pick).</summary>
+    /// <summary>
+    /// A turn is the mean of as many steps either way as an eighth of the way to the next: more would take off its top (pick).
+    /// </summary>
     private const int StepsForEachReached = 8;
 
     /// <summary>The standard deviation of noise, from how far each point lies off the line between its neighbours, m.</summary>
@@ -36,7 +38,8 @@ internal static class ClimbFilter
 
     /// <param name="heightsM">Heights at equal steps, m.</param>
     /// <param name="leastM">A rise or fall of less than this is noise, m.</param>
-    /// <param name="settles">Whether a foot or a top is the mean about it: of noisy heights the highest is too high, the lowest too low.</param>
+    /// <param name="settles">Whether a foot or a top is the mean about it: of noisy heights the highest is too high, the lowest too
+    /// low.</param>
     /// <returns>The same from turn to turn, going only up or only down between two turns.</returns>
     public static double[] Level(double[] heightsM, double leastM, bool settles = false)
     {

@@ -6,5 +6,6 @@ namespace JollyBrook.Core.Route;
 public sealed record DatedTrip(TripRoute? Route, IReadOnlyList<double>? OffsetsMinutes = null)
 {
     /// <summary>A clock hour of one of its days as an instant; only with a first day.</summary>
-    internal DateTimeOffset At(int day, double hour) => TripClock.At(Route!.StartDate!.Value, day, hour, d => TripClock.OffsetOn(OffsetsMinutes, d) ?? TimeSpan.Zero);
+    internal DateTimeOffset At(int day, double hour) =>
+        TripClock.At(Route!.StartDate!.Value, day, hour, d => TripClock.OffsetOn(OffsetsMinutes, d) ?? TimeSpan.Zero);
 }

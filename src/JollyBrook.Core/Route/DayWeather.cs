@@ -29,8 +29,14 @@ public sealed record HourWeather(double? TemperatureC, double? HumidityPercent, 
 /// <param name="Source">Where it comes from.</param>
 /// <param name="Hours">Hour by hour from midnight, 24 of them, where known; low and high are then not used.</param>
 public sealed record DayWeather(
-    double? LowC, double? HighC, double? HumidityPercent, double? Cloud, double? WindMs = null, WeatherSource? Source = null,
-    IReadOnlyList<HourWeather>? Hours = null)
+    double? LowC,
+    double? HighC,
+    double? HumidityPercent,
+    double? Cloud,
+    double? WindMs = null,
+    WeatherSource? Source = null,
+    IReadOnlyList<HourWeather>? Hours = null
+)
 {
     /// <summary>A warm, sunny late-summer day (pick: on the thirsty side).</summary>
     public static readonly DayWeather Assumed = new(13, 25, 55, 0.1, 3, WeatherSource.Default);
@@ -41,7 +47,9 @@ public sealed record DayWeather(
     private const double ColdestHour = 5;
     private const double WarmestHour = 15;
 
-    /// <summary>Temperature at an hour of the day, °C: its own where known, else a cosine from the low at 5 to the high at 15 o'clock.</summary>
+    /// <summary>
+    /// Temperature at an hour of the day, °C: its own where known, else a cosine from the low at 5 to the high at 15 o'clock.
+    /// </summary>
     public double TemperatureAt(double hour)
     {
         if (Hours is { Count: > 0 })
@@ -58,9 +66,12 @@ public sealed record DayWeather(
     }
 
     public double HumidityAt(double hour) =>
-        Hours is { Count: > 0 } ? Hours[At(hour)].HumidityPercent ?? Assumed.HumidityPercent!.Value : HumidityPercent ?? Assumed.HumidityPercent!.Value;
+        Hours is { Count: > 0 }
+            ? Hours[At(hour)].HumidityPercent ?? Assumed.HumidityPercent!.Value
+            : HumidityPercent ?? Assumed.HumidityPercent!.Value;
 
-    public double CloudAt(double hour) => Hours is { Count: > 0 } ? Hours[At(hour)].Cloud ?? Assumed.Cloud!.Value : Cloud ?? Assumed.Cloud!.Value;
+    public double CloudAt(double hour) =>
+        Hours is { Count: > 0 } ? Hours[At(hour)].Cloud ?? Assumed.Cloud!.Value : Cloud ?? Assumed.Cloud!.Value;
 
     /// <summary>Wind, m/s; 0 where it is not known, which asks for the more water.</summary>
     public double WindAt(double hour) => (Hours is { Count: > 0 } ? Hours[At(hour)].WindMs : WindMs) ?? 0;
@@ -68,10 +79,11 @@ public sealed record DayWeather(
     private int At(double hour) => Math.Clamp((int)hour, 0, Hours!.Count - 1);
 
     /// <summary>0 at the coldest hour, 1 at the warmest, and back over the night.</summary>
-    private static double Rise(double hour) => hour switch
-    {
-        < ColdestHour => (ColdestHour - hour) / (24 - WarmestHour + ColdestHour),
-        <= WarmestHour => (hour - ColdestHour) / (WarmestHour - ColdestHour),
-        _ => 1 - ((hour - WarmestHour) / (24 - WarmestHour + ColdestHour)),
-    };
+    private static double Rise(double hour) =>
+        hour switch
+        {
+            < ColdestHour => (ColdestHour - hour) / (24 - WarmestHour + ColdestHour),
+            <= WarmestHour => (hour - ColdestHour) / (WarmestHour - ColdestHour),
+            _ => 1 - ((hour - WarmestHour) / (24 - WarmestHour + ColdestHour)),
+        };
 }

@@ -1,6 +1,8 @@
 namespace JollyBrook.Core.Route;
 
-/// <summary>Stretches over which a receiver lost the height: it jumps where no ground does, and comes back. They are as good as none given.</summary>
+/// <summary>
+/// Stretches over which a receiver lost the height: it jumps where no ground does, and comes back. They are as good as none given.
+/// </summary>
 internal static class HeightDrops
 {
     /// <summary>A smaller jump is ground or noise, m (pick).</summary>
@@ -43,7 +45,9 @@ internal static class HeightDrops
             }
             else
             {
-                flags.Add($"The height jumps by {Math.Abs(heightsM[known[k]] - heightsM[known[k - 1]]):0} m at {alongKm[known[k]]:0.0} km: look at the climb there.");
+                flags.Add(
+                    $"The height jumps by {Math.Abs(heightsM[known[k]] - heightsM[known[k - 1]]):0} m at {alongKm[known[k]]:0.0} km: look at the climb there."
+                );
             }
         }
 
@@ -61,7 +65,11 @@ internal static class HeightDrops
             var last = known[k - 1];
             for (var b = k + 1; b < known.Count && alongKm[known[b]] - alongKm[last] <= LongestKm; b++)
             {
-                if (Jumps(known[b - 1], known[b]) && Math.Sign(heightsM[known[b]] - heightsM[known[b - 1]]) != Math.Sign(heightsM[known[k]] - heightsM[last]) && !Jumps(last, known[b]))
+                if (
+                    Jumps(known[b - 1], known[b])
+                    && Math.Sign(heightsM[known[b]] - heightsM[known[b - 1]]) != Math.Sign(heightsM[known[k]] - heightsM[last])
+                    && !Jumps(last, known[b])
+                )
                 {
                     return b;
                 }
@@ -75,7 +83,9 @@ internal static class HeightDrops
         void Lose(int from, int to, string where)
         {
             var (at, end) = (alongKm[known[from]], alongKm[known[Math.Min(to, known.Count) - 1]]);
-            flags.Add($"The height is lost from {at:0.0} to {end:0.0} km (it says {heightsM[known[from]]:0} m): filled in from what is given {(where == "between" ? "on both sides" : where == "before" ? "after it" : "before it")}.");
+            flags.Add(
+                $"The height is lost from {at:0.0} to {end:0.0} km (it says {heightsM[known[from]]:0} m): filled in from what is given {(where == "between" ? "on both sides" : where == "before" ? "after it" : "before it")}."
+            );
             for (var k = from; k < to; k++)
             {
                 heightsM[known[k]] = double.NaN;

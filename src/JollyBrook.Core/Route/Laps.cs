@@ -10,15 +10,24 @@ namespace JollyBrook.Core.Route;
 /// <param name="Sources">Its sources.</param>
 /// <param name="Laps">How many times, 2 to 50.</param>
 /// <param name="WaterAtHome">Whether there is a tap where each round begins.</param>
-public sealed record LapsRequest(UnitSystem? Units, TripRoute? Route, IReadOnlyList<TripSourceEntry>? Sources, double? Laps, bool? WaterAtHome = null);
+public sealed record LapsRequest(
+    UnitSystem? Units,
+    TripRoute? Route,
+    IReadOnlyList<TripSourceEntry>? Sources,
+    double? Laps,
+    bool? WaterAtHome = null
+);
 
 /// <summary>The rounds laid end to end.</summary>
 /// <param name="Route">The whole way.</param>
-/// <param name="Sources">What is met again in the later rounds, and home where it has water: to be kept beside the sources of the first.</param>
+/// <param name="Sources">What is met again in the later rounds, and home where it has water: to be kept beside the sources of the
+/// first.</param>
 /// <param name="Flags">What is odd about it.</param>
 public sealed record LapsResponse(TripRoute Route, IReadOnlyList<TripSource> Sources, IReadOnlyList<string> Flags);
 
-/// <summary>The calculation "laps": a round gone several times is one long way that passes home and its waters again and again (handbook room 70).</summary>
+/// <summary>
+/// The calculation "laps": a round gone several times is one long way that passes home and its waters again and again (handbook room 70).
+/// </summary>
 public static class Laps
 {
     /// <summary>A round ends where it begins if no further apart than this, km (pick: what a receiver and a car park are out by).</summary>
@@ -28,7 +37,8 @@ public static class Laps
     private static readonly ChoiceField RouteField = new("route", "Route", ["a route"]);
     private static readonly ChoiceField LengthField = new("route.lengthKm", "Length", ["at most 5 000 km and 40 000 heights in all"]);
 
-    public static IReadOnlyList<Field> Fields => [ChoiceField.Of<UnitSystem>("units", "Units"), Count, RouteField, LengthField, .. TripRoute.Fields, .. TripSource.Fields];
+    public static IReadOnlyList<Field> Fields =>
+        [ChoiceField.Of<UnitSystem>("units", "Units"), Count, RouteField, LengthField, .. TripRoute.Fields, .. TripSource.Fields];
 
     /// <exception cref="BadInputException">A field is missing or out of its range.</exception>
     public static LapsResponse Compute(LapsRequest request)
@@ -49,7 +59,10 @@ public static class Laps
         var km = route.LengthKm!.Value;
         var whole = route with
         {
-            LengthKm = km * laps, Heights = Again(route.Heights!, laps), Latitudes = route.Latitudes is { } lat ? Again(lat, laps) : null, Longitudes = route.Longitudes is { } lon ? Again(lon, laps) : null,
+            LengthKm = km * laps,
+            Heights = Again(route.Heights!, laps),
+            Latitudes = route.Latitudes is { } lat ? Again(lat, laps) : null,
+            Longitudes = route.Longitudes is { } lon ? Again(lon, laps) : null,
             Terrain = Again(route.Terrain, laps, (span, on) => span with { FromKm = span.FromKm + (on * km) }),
             BailOuts = Again(route.BailOuts, laps, (way, on) => way with { AlongKm = way.AlongKm + (on * km) }),
             // A day's end was a place on the one round.
@@ -78,7 +91,11 @@ public static class Laps
                 // What was left at a place is there once.
                 if (source.CacheL is null)
                 {
-                    yield return source with { Name = Shortened(source.Name!, $", round {lap + 1}"), AlongKm = source.AlongKm + (lap * km) };
+                    yield return source with
+                    {
+                        Name = Shortened(source.Name!, $", round {lap + 1}"),
+                        AlongKm = source.AlongKm + (lap * km),
+                    };
                 }
             }
         }
@@ -86,7 +103,8 @@ public static class Laps
 
     private const int LongestName = 80;
 
-    private static string Shortened(string name, string with) => (name.Length + with.Length <= LongestName ? name : name[..(LongestName - with.Length)]) + with;
+    private static string Shortened(string name, string with) =>
+        (name.Length + with.Length <= LongestName ? name : name[..(LongestName - with.Length)]) + with;
 
     private static IEnumerable<string> Flags(TripRoute route, Speaker say)
     {

@@ -16,7 +16,8 @@ public static class Legs
     public static GroundProfile Profile(IReadOnlyList<RouteLeg> legs, double startM)
     {
         ArgumentNullException.ThrowIfNull(legs);
-        List<double> km = [0], height = [startM];
+        List<double> km = [0],
+            height = [startM];
         foreach (var leg in legs)
         {
             var (length, up, down) = (leg.DistanceKm!.Value, leg.UpM ?? 0, leg.DownM ?? 0);

@@ -23,7 +23,9 @@ public sealed class PlacedLine
     public static PlacedLine? Of(TripRoute route)
     {
         ArgumentNullException.ThrowIfNull(route);
-        return Track.Of([.. MapLine.Read(route).Select(p => new GeoPoint(p.LatitudeDeg, p.LongitudeDeg, p.ElevationM))]) is { } track ? new PlacedLine(track, route.LengthKm!.Value) : null;
+        return Track.Of([.. MapLine.Read(route).Select(p => new GeoPoint(p.LatitudeDeg, p.LongitudeDeg, p.ElevationM))]) is { } track
+            ? new PlacedLine(track, route.LengthKm!.Value)
+            : null;
     }
 
     /// <summary>The place at a distance along, km.</summary>

@@ -25,10 +25,15 @@ internal static class MapLine
         var unwrapped = new List<double>(line.Count);
         foreach (var point in line)
         {
-            unwrapped.Add(unwrapped.Count == 0 ? point.LongitudeDeg : unwrapped[^1] + Math.IEEERemainder(point.LongitudeDeg - unwrapped[^1], 360));
+            unwrapped.Add(
+                unwrapped.Count == 0 ? point.LongitudeDeg : unwrapped[^1] + Math.IEEERemainder(point.LongitudeDeg - unwrapped[^1], 360)
+            );
         }
 
-        return (EncodedNumbers.Encode(line.Select(p => (long)Math.Round(p.LatitudeDeg * Scale))), EncodedNumbers.Encode(unwrapped.Select(d => (long)Math.Round(d * Scale))));
+        return (
+            EncodedNumbers.Encode(line.Select(p => (long)Math.Round(p.LatitudeDeg * Scale))),
+            EncodedNumbers.Encode(unwrapped.Select(d => (long)Math.Round(d * Scale)))
+        );
     }
 
     /// <returns>The line with its heights, in the order of the walk; empty for a route without one. Only after its check.</returns>
@@ -41,9 +46,13 @@ internal static class MapLine
 
         List<GeoPoint> points =
         [
-            .. EncodedNumbers.Decode(route.Latitudes)!.Zip(
-                // The kept longitudes run on across the antimeridian.
-                EncodedNumbers.Decode(route.Longitudes)!, (lat, lon) => new GeoPoint(lat / Scale, Math.Round(Math.IEEERemainder(lon / Scale, 360), 5))),
+            .. EncodedNumbers
+                .Decode(route.Latitudes)!
+                .Zip(
+                    // The kept longitudes run on across the antimeridian.
+                    EncodedNumbers.Decode(route.Longitudes)!,
+                    (lat, lon) => new GeoPoint(lat / Scale, Math.Round(Math.IEEERemainder(lon / Scale, 360), 5))
+                ),
         ];
         var along = new double[points.Count];
         for (var i = 1; i < along.Length; i++)
@@ -54,6 +63,17 @@ internal static class MapLine
         // The track was a little longer than the line that is kept of it.
         var stretch = along[^1] > 0 ? route.LengthKm!.Value / along[^1] : 0;
         var ground = route.Ground();
-        return [.. points.Select((p, i) => new LineOnMapPoint(p.LatitudeDeg, p.LongitudeDeg, Math.Round(ground.ElevationAt(along[i] * stretch), 1), along[i] * stretch))];
+        return
+        [
+            .. points.Select(
+                (p, i) =>
+                    new LineOnMapPoint(
+                        p.LatitudeDeg,
+                        p.LongitudeDeg,
+                        Math.Round(ground.ElevationAt(along[i] * stretch), 1),
+                        along[i] * stretch
+                    )
+            ),
+        ];
     }
 }

@@ -36,9 +36,22 @@ public sealed record FoundPlace(string Name, double OffKm, TripSource Source, do
 /// <param name="Lines">The lines of a file that holds several; else null.</param>
 /// <param name="LineTaken">Which of them this is, from 0; −1 for all joined.</param>
 public sealed record ReadRoute(
-    string Name, double LengthKm, double AscentM, double DescentM, string Heights, string? Latitudes, string? Longitudes, IReadOnlyList<TerrainSpan> Terrain,
-    IReadOnlyList<RouteHours> HoursBySchool, IReadOnlyList<FoundPlace> Places, IReadOnlyList<string> Flags, bool HasHeights, TripRoute? Whole = null,
-    IReadOnlyList<FoundLine>? Lines = null, int LineTaken = 0);
+    string Name,
+    double LengthKm,
+    double AscentM,
+    double DescentM,
+    string Heights,
+    string? Latitudes,
+    string? Longitudes,
+    IReadOnlyList<TerrainSpan> Terrain,
+    IReadOnlyList<RouteHours> HoursBySchool,
+    IReadOnlyList<FoundPlace> Places,
+    IReadOnlyList<string> Flags,
+    bool HasHeights,
+    TripRoute? Whole = null,
+    IReadOnlyList<FoundLine>? Lines = null,
+    int LineTaken = 0
+);
 
 /// <summary>One of several lines of a file.</summary>
 /// <param name="Name">Its name; empty without one.</param>
@@ -51,8 +64,22 @@ public sealed record RouteHours(WalkSchool School, string Name, double Hours);
 /// <summary>The calculation "legs": ground from legs typed by hand.</summary>
 public static class ReadLegs
 {
-    private static readonly NumberField Start = new("startM", "Height of the start", Quantity.Elevation, -400, 8000, "Take it from the map.");
-    private static readonly NumberField Distance = new("legs.distanceKm", "Distance of a leg", Quantity.Distance, 0.05, 500, "Measure it on the map.");
+    private static readonly NumberField Start = new(
+        "startM",
+        "Height of the start",
+        Quantity.Elevation,
+        -400,
+        8000,
+        "Take it from the map."
+    );
+    private static readonly NumberField Distance = new(
+        "legs.distanceKm",
+        "Distance of a leg",
+        Quantity.Distance,
+        0.05,
+        500,
+        "Measure it on the map."
+    );
     private static readonly NumberField Up = new("legs.upM", "Ascent of a leg", Quantity.Elevation, 0, 8000, "Count the contours.");
     private static readonly NumberField Down = new("legs.downM", "Descent of a leg", Quantity.Elevation, 0, 8000, "Count the contours.");
     private static readonly ChoiceField LegsField = new("legs", "Legs", ["1 to 500 legs"]);

@@ -20,8 +20,23 @@ public sealed record RoutePlacesResponse(IReadOnlyList<LinePosition> Places);
 public static class RoutePlaces
 {
     private const int MostPoints = 2000;
-    private static readonly NumberField Latitude = new("points.latitudeDeg", "Latitude", Quantity.Angle, -90, 90, "Degrees, north above 0.");
-    private static readonly NumberField Longitude = new("points.longitudeDeg", "Longitude", Quantity.Angle, -180, 180, "Degrees, east above 0.");
+    private static readonly NumberField Latitude = new(
+        "points.latitudeDeg",
+        "Latitude",
+        Quantity.Angle,
+        -90,
+        90,
+        "Degrees, north above 0."
+    );
+    private static readonly NumberField Longitude = new(
+        "points.longitudeDeg",
+        "Longitude",
+        Quantity.Angle,
+        -180,
+        180,
+        "Degrees, east above 0."
+    );
+
     /// <summary>The field that must name a route with a map line.</summary>
     public static readonly ChoiceField RouteField = new("route", "Route", ["a route with a map line"]);
     private static readonly ChoiceField PointsField = new("points", "Places", [$"up to {MostPoints} places"]);
@@ -52,7 +67,10 @@ public static class RoutePlaces
         var points = request.Points ?? [];
         if (points.Count > MostPoints)
         {
-            intake.Refuse(PointsField, $"At most {MostPoints} places can be put on a line at once; this has {points.Count}. Ask for fewer.");
+            intake.Refuse(
+                PointsField,
+                $"At most {MostPoints} places can be put on a line at once; this has {points.Count}. Ask for fewer."
+            );
         }
 
         foreach (var point in points)

@@ -8,11 +8,18 @@ public static class RouteReading
     /// <param name="track">The line.</param>
     /// <param name="flags">What is odd about the file.</param>
     /// <param name="climb">For a track without heights: height of the start, ascent and descent in all, m; null counts none.</param>
-    public static ReadRoute Of(string name, Track track, IReadOnlyList<string> flags, (double StartM, double UpM, double DownM)? climb = null)
+    public static ReadRoute Of(
+        string name,
+        Track track,
+        IReadOnlyList<string> flags,
+        (double StartM, double UpM, double DownM)? climb = null
+    )
     {
         ArgumentNullException.ThrowIfNull(track);
         var isGiven = !track.HasHeights && climb is not null;
-        var ground = isGiven ? Legs.Profile([new RouteLeg(null, track.LengthKm, climb!.Value.UpM, climb.Value.DownM)], climb.Value.StartM) : track.Profile();
+        var ground = isGiven
+            ? Legs.Profile([new RouteLeg(null, track.LengthKm, climb!.Value.UpM, climb.Value.DownM)], climb.Value.StartM)
+            : track.Profile();
         return Of(name, ground, MapLine.Of(track), [], [.. flags, .. track.Flags], track.HasHeights || isGiven);
     }
 
@@ -22,15 +29,36 @@ public static class RouteReading
         ArgumentNullException.ThrowIfNull(route);
         return Of(route.Name!, route.Ground(), null, route.Terrain ?? [], flags, true) with
         {
-            Heights = route.Heights!, Latitudes = route.Latitudes, Longitudes = route.Longitudes, Whole = route,
+            Heights = route.Heights!,
+            Latitudes = route.Latitudes,
+            Longitudes = route.Longitudes,
+            Whole = route,
         };
     }
 
     internal static ReadRoute Of(
-        string name, GroundProfile ground, (string Latitudes, string Longitudes)? line, IReadOnlyList<TerrainSpan> terrain, IReadOnlyList<string> flags, bool hasHeights) =>
+        string name,
+        GroundProfile ground,
+        (string Latitudes, string Longitudes)? line,
+        IReadOnlyList<TerrainSpan> terrain,
+        IReadOnlyList<string> flags,
+        bool hasHeights
+    ) =>
         new(
-            name, ground.LengthKm, ground.AscentM, ground.DescentM, EncodedNumbers.Encode(ground.ElevationM.ToArray().Select(m => (long)Math.Round(m * 10))),
-            line?.Latitudes, line?.Longitudes,
-            terrain, [.. Enum.GetValues<WalkSchool>().Select(s => new RouteHours(s, WalkingTime.Name(s), WalkingTime.Hours(s, ground, offPath: false)))],
-            [], flags, hasHeights);
+            name,
+            ground.LengthKm,
+            ground.AscentM,
+            ground.DescentM,
+            EncodedNumbers.Encode(ground.ElevationM.ToArray().Select(m => (long)Math.Round(m * 10))),
+            line?.Latitudes,
+            line?.Longitudes,
+            terrain,
+            [
+                .. Enum.GetValues<WalkSchool>()
+                    .Select(s => new RouteHours(s, WalkingTime.Name(s), WalkingTime.Hours(s, ground, offPath: false))),
+            ],
+            [],
+            flags,
+            hasHeights
+        );
 }

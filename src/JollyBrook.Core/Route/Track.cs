@@ -86,9 +86,11 @@ public sealed class Track
 
         if (missing > 0)
         {
-            flags.Add(missing == points.Count
-                ? "It has no heights: give ascent and descent by hand, leg by leg."
-                : $"{missing} of {points.Count} points have no height: filled in between their neighbours.");
+            flags.Add(
+                missing == points.Count
+                    ? "It has no heights: give ascent and descent by hand, leg by leg."
+                    : $"{missing} of {points.Count} points have no height: filled in between their neighbours."
+            );
         }
 
         return new Track(points, [.. along], flags, missing, isRecorded);
@@ -104,7 +106,10 @@ public sealed class Track
         // As many points as fall into a step quieten it by their root.
         var perStep = Math.Max(1, (double)Points.Count / (steps + 1));
         var noise = ClimbFilter.NoiseM(AlongKm, heights, NeighboursKm) / Math.Sqrt(perStep);
-        return new GroundProfile(LengthKm, ClimbFilter.Level(means, Math.Max(_isRecorded ? RecordedLeastM : DrawnLeastM, NoiseTimes * noise), _isRecorded));
+        return new GroundProfile(
+            LengthKm,
+            ClimbFilter.Level(means, Math.Max(_isRecorded ? RecordedLeastM : DrawnLeastM, NoiseTimes * noise), _isRecorded)
+        );
     }
 
     /// <summary>The place at a distance along, km; an end for what lies beyond it.</summary>
@@ -116,7 +121,8 @@ public sealed class Track
         var (a, b) = (Points[i - 1], Points[i]);
         return new GeoPoint(
             a.LatitudeDeg + (share * (b.LatitudeDeg - a.LatitudeDeg)),
-            Math.IEEERemainder(a.LongitudeDeg + (share * Math.IEEERemainder(b.LongitudeDeg - a.LongitudeDeg, 360)), 360));
+            Math.IEEERemainder(a.LongitudeDeg + (share * Math.IEEERemainder(b.LongitudeDeg - a.LongitudeDeg, 360)), 360)
+        );
     }
 
     /// <summary>The nearest place of the line to a point: how far along, and how far off, km.</summary>

@@ -13,7 +13,9 @@ internal static class TripClock
     public static DateTimeOffset At(DateOnly firstDay, int day, double hour, Func<int, TimeSpan> offsetOn)
     {
         var falls = day + (int)Math.Floor(hour / HoursADay);
-        return new DateTimeOffset(firstDay.AddDays(falls), TimeOnly.MinValue, offsetOn(falls)).AddMinutes(Math.Round((hour - ((falls - day) * HoursADay)) * 60));
+        return new DateTimeOffset(firstDay.AddDays(falls), TimeOnly.MinValue, offsetOn(falls)).AddMinutes(
+            Math.Round((hour - ((falls - day) * HoursADay)) * 60)
+        );
     }
 
     /// <summary>How far the clock is ahead of UTC on a day; the last told stands for the days after it, null where none is.</summary>

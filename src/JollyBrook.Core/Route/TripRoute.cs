@@ -11,7 +11,13 @@ namespace JollyBrook.Core.Route;
 /// <param name="Role">What it may hold; dirty ones count only for water treated later.</param>
 /// <param name="MassKg">Empty, kg.</param>
 /// <param name="Walker">Who carries it, by name; null for the party.</param>
-public sealed record CarriedContainer(string? Name, double? VolumeL, ContainerRole? Role = null, double? MassKg = null, string? Walker = null);
+public sealed record CarriedContainer(
+    string? Name,
+    double? VolumeL,
+    ContainerRole? Role = null,
+    double? MassKg = null,
+    string? Walker = null
+);
 
 /// <summary>From somewhere on, the ground underfoot.</summary>
 public sealed record TerrainSpan(double? FromKm, Terrain? Terrain);
@@ -30,8 +36,14 @@ public sealed record DayRest(double? FromHour, double? Hours);
 /// <param name="WashL">Washing, L for each person.</param>
 /// <param name="Rest">A rest in the shade; null walks through.</param>
 public sealed record RouteDay(
-    double? StartHour = null, double? EndKm = null, string? CampName = null, double? Meals = null, double? HotDrinks = null, double? WashL = null,
-    DayRest? Rest = null)
+    double? StartHour = null,
+    double? EndKm = null,
+    string? CampName = null,
+    double? Meals = null,
+    double? HotDrinks = null,
+    double? WashL = null,
+    DayRest? Rest = null
+)
 {
     public const double DefaultStartHour = 8;
 
@@ -66,19 +78,38 @@ public sealed record BailOut(string? Name, double? AlongKm);
 /// <param name="ReplaceShare">Share of the loss drunk while walking.</param>
 /// <param name="Sweat">Which sweat equation.</param>
 /// <param name="BailOuts">Places to leave by.</param>
-/// <param name="Certainty">Share of walks that shall not run short, 0.5 to 0.99; at 0.5 the plan is made for the middle, over what is trusted.</param>
+/// <param name="Certainty">Share of walks that shall not run short, 0.5 to 0.99; at 0.5 the plan is made for the middle, over what is
+/// trusted.</param>
 /// <param name="DebtShare">What a body may be owed before it counts as short, share of its mass, 0 to 0.02.</param>
 /// <param name="Country">How wet the country has been.</param>
 /// <param name="TimeZone">The time zone its clock hours are of, by its IANA name ("Atlantic/Azores"); null for the device's own.</param>
 /// <param name="Retired">Whether it was taken out of the list of routes; it can be put back.</param>
 public sealed record TripRoute(
-    string? Name, DateOnly? StartDate, double? LengthKm, string? Heights, string? Latitudes = null, string? Longitudes = null,
-    IReadOnlyList<TerrainSpan>? Terrain = null, WalkSchool? School = null, double? Pace = null, double? BreakShare = null,
-    IReadOnlyList<RouteDay>? Days = null, IReadOnlyList<DayWeather>? Weather = null, double? WeatherElevationM = null,
-    IReadOnlyList<CarriedContainer>? Containers = null, double? ReserveL = null, double? KgKmPerMinute = null, double? ReplaceShare = null,
-    SweatSchool? Sweat = null, IReadOnlyList<BailOut>? BailOuts = null, double? Certainty = null, double? DebtShare = null,
-    CountrySigns? Country = null, string? TimeZone = null,
-    bool? Retired = null)
+    string? Name,
+    DateOnly? StartDate,
+    double? LengthKm,
+    string? Heights,
+    string? Latitudes = null,
+    string? Longitudes = null,
+    IReadOnlyList<TerrainSpan>? Terrain = null,
+    WalkSchool? School = null,
+    double? Pace = null,
+    double? BreakShare = null,
+    IReadOnlyList<RouteDay>? Days = null,
+    IReadOnlyList<DayWeather>? Weather = null,
+    double? WeatherElevationM = null,
+    IReadOnlyList<CarriedContainer>? Containers = null,
+    double? ReserveL = null,
+    double? KgKmPerMinute = null,
+    double? ReplaceShare = null,
+    SweatSchool? Sweat = null,
+    IReadOnlyList<BailOut>? BailOuts = null,
+    double? Certainty = null,
+    double? DebtShare = null,
+    CountrySigns? Country = null,
+    string? TimeZone = null,
+    bool? Retired = null
+)
 {
     public const double DefaultBreakShare = 0.1;
     public const double DefaultKgKmPerMinute = 0.25;
@@ -112,7 +143,11 @@ public sealed record TripRoute(
     internal double ColderC(double elevationM) => WeatherElevationM is { } at ? (elevationM - at) / 1000 * DayWeather.LapseCPerKm : 0;
 
     /// <summary>The route with one of its days changed.</summary>
-    internal TripRoute WithDay(int day, Func<RouteDay, RouteDay> change) => this with { Days = [.. EachDay.Select((d, i) => i == day ? change(d) : d)] };
+    internal TripRoute WithDay(int day, Func<RouteDay, RouteDay> change) =>
+        this with
+        {
+            Days = [.. EachDay.Select((d, i) => i == day ? change(d) : d)],
+        };
 
     /// <summary>The ground; only after <see cref="Check"/>.</summary>
     public GroundProfile Ground() => new(LengthKm!.Value, [.. EncodedNumbers.Decode(Heights!)!.Select(dm => dm / 10.0)]);

@@ -15,40 +15,167 @@ internal static class TripRouteFields
     /// <summary>As many as a file's track may have.</summary>
     private const int MostPoints = 400_000;
     private static readonly ChoiceField Name = new("name", "Name", ["1 to 80 characters"]);
-    private static readonly NumberField Length = new("lengthKm", "Length", Quantity.Distance, 0.05, 5000, "Measure it on the map, or drop a track.");
+    private static readonly NumberField Length = new(
+        "lengthKm",
+        "Length",
+        Quantity.Distance,
+        0.05,
+        5000,
+        "Measure it on the map, or drop a track."
+    );
     private static readonly ChoiceField Heights = new("heights", "Heights", ["encoded heights at equal steps, 2 to 40 001 of them"]);
     private static readonly ChoiceField Line = new("latitudes", "Line on the map", ["at least two places, or none"]);
-    private static readonly NumberField Pace = new("pace", "Pace factor", Quantity.Plain, 0.4, 2.5, "1 is the school's own pace; 1.2 is a fifth slower.");
+    private static readonly NumberField Pace = new(
+        "pace",
+        "Pace factor",
+        Quantity.Plain,
+        0.4,
+        2.5,
+        "1 is the school's own pace; 1.2 is a fifth slower."
+    );
     private static readonly NumberField Breaks = new("breakShare", "Breaks", Quantity.Share, 0, 1, "About 10 % is usual.");
-    private static readonly NumberField WeatherHeight = new("weatherElevationM", "Height of the weather", Quantity.Elevation, -400, 8000, "Give the forecast place's own height.");
-    private static readonly NumberField Certainty = new("certainty", "Certainty", Quantity.Share, TripRoute.Middle, 0.99, "95 % is usual; 50 % plans for the middle.");
-    private static readonly NumberField Debt = new("debtShare", "May be owed", Quantity.Share, 0, 0.02, "Share of body mass: 1 % is usual; 0 counts the last drop.");
+    private static readonly NumberField WeatherHeight = new(
+        "weatherElevationM",
+        "Height of the weather",
+        Quantity.Elevation,
+        -400,
+        8000,
+        "Give the forecast place's own height."
+    );
+    private static readonly NumberField Certainty = new(
+        "certainty",
+        "Certainty",
+        Quantity.Share,
+        TripRoute.Middle,
+        0.99,
+        "95 % is usual; 50 % plans for the middle."
+    );
+    private static readonly NumberField Debt = new(
+        "debtShare",
+        "May be owed",
+        Quantity.Share,
+        0,
+        0.02,
+        "Share of body mass: 1 % is usual; 0 counts the last drop."
+    );
     private static readonly NumberField Reserve = new("reserveL", "Reserve", Quantity.Volume, 0, 50, "For the whole party.");
-    private static readonly NumberField Minute = new("kgKmPerMinute", "Worth of a minute, kg·km", Quantity.Plain, 0, 10, "0 minds no stop; 0.25 is usual.");
+    private static readonly NumberField Minute = new(
+        "kgKmPerMinute",
+        "Worth of a minute, kg·km",
+        Quantity.Plain,
+        0,
+        10,
+        "0 minds no stop; 0.25 is usual."
+    );
     private static readonly ChoiceField Zone = new("timeZone", "Time zone", ["the name of a time zone"]);
-    private static readonly NumberField Share = new("replaceShare", "Share replaced while walking", Quantity.Share, 0.3, 1, "Most people manage 80 %.");
-    private static readonly NumberField From = new("terrain.fromKm", "Start of the ground", Quantity.Distance, 0, 5000, "Measure it along the route.");
+    private static readonly NumberField Share = new(
+        "replaceShare",
+        "Share replaced while walking",
+        Quantity.Share,
+        0.3,
+        1,
+        "Most people manage 80 %."
+    );
+    private static readonly NumberField From = new(
+        "terrain.fromKm",
+        "Start of the ground",
+        Quantity.Distance,
+        0,
+        5000,
+        "Measure it along the route."
+    );
     private static readonly NumberField Start = new("days.startHour", "Start of the day, hour", Quantity.Plain, 0, 23, "8 is 08:00.");
-    private static readonly NumberField End = new("days.endKm", "End of the day", Quantity.Distance, 0, 5000, "Each day ends further on than the one before.");
+    private static readonly NumberField End = new(
+        "days.endKm",
+        "End of the day",
+        Quantity.Distance,
+        0,
+        5000,
+        "Each day ends further on than the one before."
+    );
     private static readonly NumberField Meals = new("days.meals", "Cooked meals each", Quantity.Plain, 0, 10, "For each person.");
     private static readonly NumberField Drinks = new("days.hotDrinks", "Hot drinks each", Quantity.Plain, 0, 20, "For each person.");
     private static readonly NumberField Wash = new("days.washL", "Washing each", Quantity.Volume, 0, 20, "For each person.");
     private static readonly NumberField RestFrom = new("days.rest.fromHour", "Rest from, hour", Quantity.Plain, 0, 23, "12 is noon.");
-    private static readonly NumberField RestHours = new("days.rest.hours", "Hours of rest", Quantity.Plain, 0.25, 8, "Two to four hours pass the worst of the heat.");
+    private static readonly NumberField RestHours = new(
+        "days.rest.hours",
+        "Hours of rest",
+        Quantity.Plain,
+        0.25,
+        8,
+        "Two to four hours pass the worst of the heat."
+    );
     private static readonly NumberField Low = new("weather.lowC", "Lowest temperature", Quantity.Temperature, -40, 50, "The night's.");
-    private static readonly NumberField High = new("weather.highC", "Highest temperature", Quantity.Temperature, -40, 50, "Not below the lowest.");
-    private static readonly NumberField Humidity = new("weather.humidityPercent", "Humidity", Quantity.Percent, 0, 100, "Take it from the forecast.");
+    private static readonly NumberField High = new(
+        "weather.highC",
+        "Highest temperature",
+        Quantity.Temperature,
+        -40,
+        50,
+        "Not below the lowest."
+    );
+    private static readonly NumberField Humidity = new(
+        "weather.humidityPercent",
+        "Humidity",
+        Quantity.Percent,
+        0,
+        100,
+        "Take it from the forecast."
+    );
     private static readonly NumberField Cloud = new("weather.cloud", "Cloud", Quantity.Share, 0, 1, "0 is a clear sky.");
     private static readonly NumberField Wind = new("weather.windMs", "Wind in m/s", Quantity.Plain, 0, 60, "Take it from the forecast.");
-    private static readonly NumberField Volume = new("containers.volumeL", "Volume of a container", Quantity.Volume, 0.05, 200, "Enter what it holds to the brim.");
+    private static readonly NumberField Volume = new(
+        "containers.volumeL",
+        "Volume of a container",
+        Quantity.Volume,
+        0.05,
+        200,
+        "Enter what it holds to the brim."
+    );
     private static readonly NumberField Mass = new("containers.massKg", "Mass of a container", Quantity.KitMass, 0, 10, "Weigh it empty.");
-    private static readonly NumberField Bail = new("bailOuts.alongKm", "Way out, distance along", Quantity.Distance, 0, 5000, "Measure it along the route.");
+    private static readonly NumberField Bail = new(
+        "bailOuts.alongKm",
+        "Way out, distance along",
+        Quantity.Distance,
+        0,
+        5000,
+        "Measure it along the route."
+    );
 
     public static readonly IReadOnlyList<Field> All =
     [
-        Name, Zone, new ChoiceField("startDate", "First day", ["a date such as 2026-08-21"]), Length, Heights, Line, Pace, Breaks, WeatherHeight, Reserve, Certainty, Debt,
-        Minute, Share, ChoiceField.Of<WalkSchool>("school", "Walking time by"), ChoiceField.Of<SweatSchool>("sweat", "Sweat equation"), From, Start, End,
-        Meals, Drinks, Wash, RestFrom, RestHours, Low, High, Humidity, Cloud, Wind, Volume, Mass, Bail,
+        Name,
+        Zone,
+        new ChoiceField("startDate", "First day", ["a date such as 2026-08-21"]),
+        Length,
+        Heights,
+        Line,
+        Pace,
+        Breaks,
+        WeatherHeight,
+        Reserve,
+        Certainty,
+        Debt,
+        Minute,
+        Share,
+        ChoiceField.Of<WalkSchool>("school", "Walking time by"),
+        ChoiceField.Of<SweatSchool>("sweat", "Sweat equation"),
+        From,
+        Start,
+        End,
+        Meals,
+        Drinks,
+        Wash,
+        RestFrom,
+        RestHours,
+        Low,
+        High,
+        Humidity,
+        Cloud,
+        Wind,
+        Volume,
+        Mass,
+        Bail,
     ];
 
     public static void Check(TripRoute route, Intake intake)
@@ -74,7 +201,13 @@ internal static class TripRouteFields
             intake.Required(From, span.FromKm);
         }
 
-        if (route.TimeZone is { } zone && (zone.Length is 0 or > LongestZone || zone.Any(c => !char.IsAsciiLetterOrDigit(c) && !"/_+-".Contains(c, StringComparison.Ordinal))))
+        if (
+            route.TimeZone is { } zone
+            && (
+                zone.Length is 0 or > LongestZone
+                || zone.Any(c => !char.IsAsciiLetterOrDigit(c) && !"/_+-".Contains(c, StringComparison.Ordinal))
+            )
+        )
         {
             intake.Refuse(Zone, "Time zone must be a zone's name, such as Atlantic/Azores. Choose one, or leave it to the device.");
         }
@@ -98,7 +231,8 @@ internal static class TripRouteFields
     }
 
     /// <summary>Whether it has more heights or km than are planned at once.</summary>
-    public static bool IsTooLong(TripRoute route) => route.LengthKm > Length.Max || EncodedNumbers.Decode(route.Heights!)!.Count > MostSteps + 1;
+    public static bool IsTooLong(TripRoute route) =>
+        route.LengthKm > Length.Max || EncodedNumbers.Decode(route.Heights!)!.Count > MostSteps + 1;
 
     private static void CheckLine(TripRoute route, Intake intake)
     {
@@ -115,9 +249,18 @@ internal static class TripRouteFields
         }
 
         var (latitudes, longitudes) = (EncodedNumbers.Decode(route.Latitudes ?? ""), EncodedNumbers.Decode(route.Longitudes ?? ""));
-        if (latitudes is null || latitudes.Count is < 2 or > MostPoints || longitudes is null || longitudes.Count != latitudes.Count || latitudes.Exists(l => Math.Abs(l) > 90 * 100_000))
+        if (
+            latitudes is null
+            || latitudes.Count is < 2 or > MostPoints
+            || longitudes is null
+            || longitudes.Count != latitudes.Count
+            || latitudes.Exists(l => Math.Abs(l) > 90 * 100_000)
+        )
         {
-            intake.Refuse(Line, $"The line on the map must be 2 to {MostPoints} places, each with latitude and longitude. Drop the track again.");
+            intake.Refuse(
+                Line,
+                $"The line on the map must be 2 to {MostPoints} places, each with latitude and longitude. Drop the track again."
+            );
         }
     }
 

@@ -39,12 +39,15 @@ public static class WalkingTime
         }
 
         var hours = (km / NaismithKmH) + (Math.Max(0, riseM) / ClimbMPerH);
-        return hours + (slope switch
-        {
-            _ when -slope > SteepFrom => -riseM / LangmuirM * LangmuirH,
-            _ when -slope >= GentleFrom => riseM / LangmuirM * LangmuirH,
-            _ => 0,
-        });
+        return hours
+            + (
+                slope switch
+                {
+                    _ when -slope > SteepFrom => -riseM / LangmuirM * LangmuirH,
+                    _ when -slope >= GentleFrom => riseM / LangmuirM * LangmuirH,
+                    _ => 0,
+                }
+            );
     }
 
     /// <summary>Hours over a whole profile of one terrain.</summary>

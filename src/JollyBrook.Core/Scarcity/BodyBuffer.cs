@@ -30,11 +30,12 @@ public sealed record BodyBuffer(double MassKg, double ShortNowPercent)
     public double PercentAfter(double needL, double inHandL) => ShortNowPercent + (Math.Max(0, needL - inHandL) / MassKg * 100);
 
     /// <summary>What the signs say of it, % of body mass.</summary>
-    public static double ShortBySigns(BodySigns? signs) => signs switch
-    {
-        BodySigns.None => 0,
-        BodySigns.Thirsty => ThirstyPercent,
-        BodySigns.Grave => GravePercent,
-        _ => UntoldPercent,
-    };
+    public static double ShortBySigns(BodySigns? signs) =>
+        signs switch
+        {
+            BodySigns.None => 0,
+            BodySigns.Thirsty => ThirstyPercent,
+            BodySigns.Grave => GravePercent,
+            _ => UntoldPercent,
+        };
 }

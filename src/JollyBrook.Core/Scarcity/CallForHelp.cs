@@ -18,8 +18,19 @@ namespace JollyBrook.Core.Scarcity;
 /// <param name="Contact">Who to tell, and how; at most 200 characters.</param>
 /// <param name="Now">The time, with its offset.</param>
 public sealed record CallRequest(
-    UnitSystem? Units, double? LatitudeDeg = null, double? LongitudeDeg = null, double? AccuracyM = null, string? Where = null, double? People = null,
-    double? InHandL = null, double? RestLPerH = null, BodySigns? Signs = null, string? Note = null, string? Contact = null, DateTimeOffset? Now = null);
+    UnitSystem? Units,
+    double? LatitudeDeg = null,
+    double? LongitudeDeg = null,
+    double? AccuracyM = null,
+    string? Where = null,
+    double? People = null,
+    double? InHandL = null,
+    double? RestLPerH = null,
+    BodySigns? Signs = null,
+    string? Note = null,
+    string? Contact = null,
+    DateTimeOffset? Now = null
+);
 
 /// <summary>The text to send or read out.</summary>
 /// <param name="Text">All of it, a line for each fact.</param>
@@ -35,15 +46,41 @@ public static class CallForHelp
 
     private static readonly NumberField Latitude = new("latitudeDeg", "Latitude", Quantity.Angle, -90, 90, "Degrees, north above 0.");
     private static readonly NumberField Longitude = new("longitudeDeg", "Longitude", Quantity.Angle, -180, 180, "Degrees, east above 0.");
-    private static readonly NumberField Accuracy = new("accuracyM", "Accuracy of the position", Quantity.Elevation, 0, 1e6, "Take it from the device.");
+    private static readonly NumberField Accuracy = new(
+        "accuracyM",
+        "Accuracy of the position",
+        Quantity.Elevation,
+        0,
+        1e6,
+        "Take it from the device."
+    );
     private static readonly ChoiceField Where = new("where", "Place", [$"up to {LongText} characters"]);
     private static readonly ChoiceField Note = new("note", "Note", [$"up to {LongText} characters"]);
     private static readonly ChoiceField Contact = new("contact", "Emergency contact", [$"up to {ShortText} characters"]);
     private static readonly InstantField Now = new("now", "The time now");
-    private static readonly NumberField Rest = new("restLPerH", "Need at rest", Quantity.Volume, 0, 40, "Take it from where you stand with water.");
+    private static readonly NumberField Rest = new(
+        "restLPerH",
+        "Need at rest",
+        Quantity.Volume,
+        0,
+        40,
+        "Take it from where you stand with water."
+    );
 
     public static IReadOnlyList<Field> Fields =>
-        [Latitude, Longitude, Accuracy, Where, Note, Contact, Now, Rest, TriageFields.People, TriageFields.InHand, ChoiceField.Of<BodySigns>("signs", "Signs")];
+        [
+            Latitude,
+            Longitude,
+            Accuracy,
+            Where,
+            Note,
+            Contact,
+            Now,
+            Rest,
+            TriageFields.People,
+            TriageFields.InHand,
+            ChoiceField.Of<BodySigns>("signs", "Signs"),
+        ];
 
     /// <exception cref="BadInputException">A field is out of its range.</exception>
     public static CallResponse Compute(CallRequest request)
@@ -56,7 +93,14 @@ public static class CallForHelp
         intake.Optional(TriageFields.People, request.People);
         intake.Optional(TriageFields.InHand, request.InHandL);
         intake.Optional(Rest, request.RestLPerH);
-        foreach (var (field, text, most) in new[] { (Where, request.Where, LongText), (Note, request.Note, LongText), (Contact, request.Contact, ShortText) })
+        foreach (
+            var (field, text, most) in new[]
+            {
+                (Where, request.Where, LongText),
+                (Note, request.Note, LongText),
+                (Contact, request.Contact, ShortText),
+            }
+        )
         {
             if (text?.Length > most)
             {
@@ -66,12 +110,14 @@ public static class CallForHelp
 
         intake.ThrowIfWrong();
         return new CallResponse(
-            string.Join('\n', Lines(request, intake.Say)), [.. Missing(request)],
+            string.Join('\n', Lines(request, intake.Say)),
+            [.. Missing(request)],
             [
                 "Call first if there is any signal; a text may get out where a call does not. Try from higher ground, if it is safe.",
                 "Six signals in a minute, a minute’s pause, again: whistle, light or mirror.",
                 "Stay where you said you are, in shade or shelter, and be seen: spread out something bright.",
-            ]);
+            ]
+        );
     }
 
     private static IEnumerable<string> Lines(CallRequest request, Speaker say)
@@ -100,7 +146,9 @@ public static class CallForHelp
 
         if (request.InHandL is { } litres)
         {
-            var lasts = request.RestLPerH is > 0 and var rest ? $"; at rest it lasts {Speaker.Minutes(Math.Floor(litres / rest * 60))}" : "";
+            var lasts = request.RestLPerH is > 0 and var rest
+                ? $"; at rest it lasts {Speaker.Minutes(Math.Floor(litres / rest * 60))}"
+                : "";
             yield return litres <= 0 ? "Water: none left." : $"Water: {say.Of(Quantity.Volume, litres)} left{lasts}.";
         }
 
@@ -128,7 +176,9 @@ public static class CallForHelp
     {
         if (request.LatitudeDeg is null || request.LongitudeDeg is null)
         {
-            yield return string.IsNullOrWhiteSpace(request.Where) ? "Where you are: the position, or the place in words." : "The position, if a device can give it.";
+            yield return string.IsNullOrWhiteSpace(request.Where)
+                ? "Where you are: the position, or the place in words."
+                : "The position, if a device can give it.";
         }
 
         if (request.People is null)

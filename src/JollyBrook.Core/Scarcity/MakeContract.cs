@@ -83,14 +83,38 @@ public sealed record ChosenWay(string? Id, double? Count = null);
 /// <param name="NeedLPerDay">Needed a day, whole party, L, 0.1 to 500; null leaves the comparison out.</param>
 /// <param name="Chosen">Ways put together for the day.</param>
 public sealed record MakeRequest(
-    UnitSystem? Units, double? AirTemperatureC = null, double? HumidityPercent = null, SunLoad? Sun = null, Season? Season = null, double? RainMm = null,
-    IReadOnlyList<PlaceFeature>? Features = null, Soil? Soil = null, double? SheetM2 = null, double? Bags = null, string? Burner = null, double? FuelG = null,
-    PotInput? Pot = null, double? WaterTemperatureC = null, double? ElevationM = null, SnowInput? Snow = null, double? Hours = null, Walker? Walker = null,
-    double? NeedLPerDay = null, IReadOnlyList<ChosenWay>? Chosen = null);
+    UnitSystem? Units,
+    double? AirTemperatureC = null,
+    double? HumidityPercent = null,
+    SunLoad? Sun = null,
+    Season? Season = null,
+    double? RainMm = null,
+    IReadOnlyList<PlaceFeature>? Features = null,
+    Soil? Soil = null,
+    double? SheetM2 = null,
+    double? Bags = null,
+    string? Burner = null,
+    double? FuelG = null,
+    PotInput? Pot = null,
+    double? WaterTemperatureC = null,
+    double? ElevationM = null,
+    SnowInput? Snow = null,
+    double? Hours = null,
+    Walker? Walker = null,
+    double? NeedLPerDay = null,
+    IReadOnlyList<ChosenWay>? Chosen = null
+);
 
 /// <summary>How what was made goes into Treat.</summary>
 public sealed record TreatAs(
-    SourceKind Kind, SourceFlow Flow, Clarity Clarity, WaterColour Colour, SnowKind? Snow, double VolumeL, string Words);
+    SourceKind Kind,
+    SourceFlow Flow,
+    Clarity Clarity,
+    WaterColour Colour,
+    SnowKind? Snow,
+    double VolumeL,
+    string Words
+);
 
 /// <summary>A way to make water, here and today.</summary>
 /// <param name="Id">Its id.</param>
@@ -117,9 +141,30 @@ public sealed record TreatAs(
 /// <param name="Treat">How it goes into Treat.</param>
 /// <param name="Working">The arithmetic.</param>
 public sealed record WayAnswer(
-    string Id, string Name, bool Possible, string WhyNot, double Count, string CountName, double LowL, double HighL, double LabourHours, double SpentL,
-    double NetLowL, double NetHighL, int? BreakEvenDayLow, int? BreakEvenDayHigh, string Headline, double? FuelG, double? FuelGPerL, double SheetM2,
-    IReadOnlyList<string> Setup, IReadOnlyList<string> Mistakes, IReadOnlyList<Caution> Cautions, TreatAs Treat, IReadOnlyList<WorkingStep> Working);
+    string Id,
+    string Name,
+    bool Possible,
+    string WhyNot,
+    double Count,
+    string CountName,
+    double LowL,
+    double HighL,
+    double LabourHours,
+    double SpentL,
+    double NetLowL,
+    double NetHighL,
+    int? BreakEvenDayLow,
+    int? BreakEvenDayHigh,
+    string Headline,
+    double? FuelG,
+    double? FuelGPerL,
+    double SheetM2,
+    IReadOnlyList<string> Setup,
+    IReadOnlyList<string> Mistakes,
+    IReadOnlyList<Caution> Cautions,
+    TreatAs Treat,
+    IReadOnlyList<WorkingStep> Working
+);
 
 /// <summary>The chosen ways of a day, together.</summary>
 /// <param name="LowL">Least, L.</param>
@@ -134,8 +179,18 @@ public sealed record WayAnswer(
 /// <param name="Covers">Whether even the least covers the need; null where no need was given.</param>
 /// <param name="Conflicts">What is wanted twice.</param>
 public sealed record DayTotal(
-    double LowL, double HighL, double SpentL, double NetLowL, double NetHighL, double LabourHours, double FuelG, double SheetM2, string Headline,
-    bool? Covers, IReadOnlyList<string> Conflicts);
+    double LowL,
+    double HighL,
+    double SpentL,
+    double NetLowL,
+    double NetHighL,
+    double LabourHours,
+    double FuelG,
+    double SheetM2,
+    string Headline,
+    bool? Covers,
+    IReadOnlyList<string> Conflicts
+);
 
 /// <summary>Every way, those that work here first, the best net first.</summary>
 /// <param name="Ways">All of them.</param>
@@ -145,28 +200,104 @@ public sealed record DayTotal(
 /// <param name="Assumptions">What was not known.</param>
 /// <param name="Cautions">What to heed in all of it.</param>
 public sealed record MakeResponse(
-    IReadOnlyList<WayAnswer> Ways, DayTotal? Total, double DigSweatLPerH, double LightSweatLPerH,
-    IReadOnlyList<Assumption> Assumptions, IReadOnlyList<Caution> Cautions);
+    IReadOnlyList<WayAnswer> Ways,
+    DayTotal? Total,
+    double DigSweatLPerH,
+    double LightSweatLPerH,
+    IReadOnlyList<Assumption> Assumptions,
+    IReadOnlyList<Caution> Cautions
+);
 
 internal static class MakeFields
 {
-    public static readonly NumberField Air = new("airTemperatureC", "Air temperature", Quantity.Temperature, -40, 50, "Measure it in the shade.");
-    public static readonly NumberField Humidity = new("humidityPercent", "Humidity", Quantity.Percent, 0, 100, "Take it from the forecast.");
-    public static readonly NumberField Rain = new("rainMm", "Rain to come, mm", Quantity.Plain, 0, 500, "Take it from the forecast: 5 mm is a good shower.");
-    public static readonly NumberField Sheet = new("sheetM2", "Clean sheet, m²", Quantity.Plain, 0, 100, "Length times width of tarp, foil and flysheet.");
+    public static readonly NumberField Air = new(
+        "airTemperatureC",
+        "Air temperature",
+        Quantity.Temperature,
+        -40,
+        50,
+        "Measure it in the shade."
+    );
+    public static readonly NumberField Humidity = new(
+        "humidityPercent",
+        "Humidity",
+        Quantity.Percent,
+        0,
+        100,
+        "Take it from the forecast."
+    );
+    public static readonly NumberField Rain = new(
+        "rainMm",
+        "Rain to come, mm",
+        Quantity.Plain,
+        0,
+        500,
+        "Take it from the forecast: 5 mm is a good shower."
+    );
+    public static readonly NumberField Sheet = new(
+        "sheetM2",
+        "Clean sheet, m²",
+        Quantity.Plain,
+        0,
+        100,
+        "Length times width of tarp, foil and flysheet."
+    );
     public static readonly NumberField Bags = new("bags", "Clear bags", Quantity.Plain, 0, 50, "Count those big enough for a branch.");
-    public static readonly NumberField Fuel = new("fuelG", "Fuel left", Quantity.FuelMass, 0, 20000, "Weigh the canister and take off its empty weight.");
-    public static readonly NumberField Water = new("waterTemperatureC", "Temperature of the water to distil", Quantity.Temperature, 0, 40, "Measure it, or leave it out.");
+    public static readonly NumberField Fuel = new(
+        "fuelG",
+        "Fuel left",
+        Quantity.FuelMass,
+        0,
+        20000,
+        "Weigh the canister and take off its empty weight."
+    );
+    public static readonly NumberField Water = new(
+        "waterTemperatureC",
+        "Temperature of the water to distil",
+        Quantity.Temperature,
+        0,
+        40,
+        "Measure it, or leave it out."
+    );
     public static readonly NumberField Elevation = new("elevationM", "Elevation", Quantity.Elevation, -400, 8000, "Take it from the map.");
-    public static readonly NumberField Hours = new("hours", "Hours for it", Quantity.Plain, 0.25, 24, "Say how long somebody can stay at it.");
+    public static readonly NumberField Hours = new(
+        "hours",
+        "Hours for it",
+        Quantity.Plain,
+        0.25,
+        24,
+        "Say how long somebody can stay at it."
+    );
     public static readonly NumberField Need = new("needLPerDay", "Needed a day", Quantity.Volume, 0.1, 500, "For the whole party.");
-    public static readonly NumberField Count = new("chosen.count", "How many", Quantity.Plain, 1, 50, "Count bags, stills, stems or loads.");
+    public static readonly NumberField Count = new(
+        "chosen.count",
+        "How many",
+        Quantity.Plain,
+        1,
+        50,
+        "Count bags, stills, stems or loads."
+    );
     public static readonly ChoiceField Burner = new("burner", "Burner", [.. Burners.All.Select(b => b.Id)]);
 
     public static IReadOnlyList<Field> All =>
-    [
-        ChoiceField.Of<UnitSystem>("units", "Units"), Air, Humidity, ChoiceField.Of<SunLoad>("sun", "Sun"), ChoiceField.Of<Season>("season", "Season"), Rain,
-        ChoiceField.Of<PlaceFeature>("features", "What is here"), ChoiceField.Of<Soil>("soil", "Soil"), Sheet, Bags, Burner, Fuel, Water, Elevation, Hours, Need, Count,
-        .. SnowFields.All,
-    ];
+        [
+            ChoiceField.Of<UnitSystem>("units", "Units"),
+            Air,
+            Humidity,
+            ChoiceField.Of<SunLoad>("sun", "Sun"),
+            ChoiceField.Of<Season>("season", "Season"),
+            Rain,
+            ChoiceField.Of<PlaceFeature>("features", "What is here"),
+            ChoiceField.Of<Soil>("soil", "Soil"),
+            Sheet,
+            Bags,
+            Burner,
+            Fuel,
+            Water,
+            Elevation,
+            Hours,
+            Need,
+            Count,
+            .. SnowFields.All,
+        ];
 }

@@ -8,7 +8,9 @@ using JollyBrook.Core.Water;
 
 namespace JollyBrook.Core.Scarcity;
 
-/// <summary>The calculation "make-water": what every way of making water yields here, what its work costs, and whether it pays (handbook room 90).</summary>
+/// <summary>
+/// The calculation "make-water": what every way of making water yields here, what its work costs, and whether it pays (handbook room 90).
+/// </summary>
 public static class MakeWater
 {
     /// <summary>Farther than this nobody looks for a way to pay, days (pick).</summary>
@@ -21,8 +23,22 @@ public static class MakeWater
 
     private static readonly Func<Place, double?, WayPlan>[] All =
     [
-        CaughtWays.Rain, CaughtWays.DewByCloth, CaughtWays.DewPit, CaughtWays.LeafBag, StillWays.Ground, StillWays.PotWithGreens, StillWays.Tent,
-        StillWays.SteamInCloth, StillWays.PotAndTube, DugWays.Seep, DugWays.DryBed, DugWays.Beach, CaughtWays.Sap, SnowWays.Melt, SnowWays.BodyHeat, DugWays.Wick,
+        CaughtWays.Rain,
+        CaughtWays.DewByCloth,
+        CaughtWays.DewPit,
+        CaughtWays.LeafBag,
+        StillWays.Ground,
+        StillWays.PotWithGreens,
+        StillWays.Tent,
+        StillWays.SteamInCloth,
+        StillWays.PotAndTube,
+        DugWays.Seep,
+        DugWays.DryBed,
+        DugWays.Beach,
+        CaughtWays.Sap,
+        SnowWays.Melt,
+        SnowWays.BodyHeat,
+        DugWays.Wick,
     ];
 
     public static IReadOnlyList<Field> Fields => MakeFields.All;
@@ -44,7 +60,8 @@ public static class MakeWater
         intake.ThrowIfWrong();
         var cost = new WorkCost(walker, place.AirC, place.HumidityPercent, place.Sun);
         var plans = All.Select(way => (Way: way, Plan: way(place, null)))
-            .Select(w => chosen.Find(c => c.Id == w.Plan.Id)?.Count is { } n ? w.Way(place, n) : w.Plan).ToList();
+            .Select(w => chosen.Find(c => c.Id == w.Plan.Id)?.Count is { } n ? w.Way(place, n) : w.Plan)
+            .ToList();
         var unknown = new ChoiceField("chosen.id", "Way of making water", [.. plans.Select(p => p.Id)]);
         foreach (var way in chosen)
         {
@@ -52,14 +69,23 @@ public static class MakeWater
         }
 
         intake.ThrowIfWrong();
-        var ways = plans.Select(p => Answer(p, cost, place.Say)).OrderByDescending(w => w.Possible).ThenByDescending(w => w.NetLowL + w.NetHighL).ToList();
+        var ways = plans
+            .Select(p => Answer(p, cost, place.Say))
+            .OrderByDescending(w => w.Possible)
+            .ThenByDescending(w => w.NetLowL + w.NetHighL)
+            .ToList();
         var together = chosen.Select(c => ways.First(w => w.Id == c.Id)).Where(w => w.Possible).ToList();
         return new MakeResponse(
-            ways, chosen.Count == 0 ? null : Total(together, place, request.NeedLPerDay), cost.DigLPerH, cost.LightLPerH, Assume(request),
+            ways,
+            chosen.Count == 0 ? null : Total(together, place, request.NeedLPerDay),
+            cost.DigLPerH,
+            cost.LightLPerH,
+            Assume(request),
             [
                 new("natural-water", Severity.Warning, "All but distillate and clean rain is surface water: judge, clear, treat."),
                 new("cool-hours", Severity.Note, "Dig and carry in the cool hours; rest in shade through the heat."),
-            ]);
+            ]
+        );
     }
 
     private static Place Check(MakeRequest request, Intake intake)
@@ -77,13 +103,28 @@ public static class MakeWater
         intake.Optional(SnowFields.Temperature, request.Snow?.TemperatureC);
         var burner = request.Burner is null ? null : intake.Listed(MakeFields.Burner, request.Burner, Burners.All, b => b.Id);
         // Who carries a burner carries something to set on it.
-        var pot = request.Pot is not null ? BoilSetup.Check(new BoilOptions(Pot: request.Pot), intake, []).Pot : burner is null ? null : Pot.Assumed;
+        var pot =
+            request.Pot is not null ? BoilSetup.Check(new BoilOptions(Pot: request.Pot), intake, []).Pot
+            : burner is null ? null
+            : Pot.Assumed;
         // An open fire's wood has no end that could be weighed.
         var fuel = burner?.Id == Burners.OpenFireId ? null : request.FuelG;
         return new Place(
-            request, request.AirTemperatureC ?? Effort.Default.TemperatureC!.Value, request.HumidityPercent ?? Effort.Default.HumidityPercent!.Value,
-            request.Sun ?? SunLoad.None, request.RainMm ?? 0, request.SheetM2 ?? 0, (int)(request.Bags ?? 0), burner, fuel, pot,
-            request.WaterTemperatureC ?? DefaultWaterC, BoilingPoint.AtElevationC(request.ElevationM ?? 0), request.Hours ?? DefaultHours, intake.Say);
+            request,
+            request.AirTemperatureC ?? Effort.Default.TemperatureC!.Value,
+            request.HumidityPercent ?? Effort.Default.HumidityPercent!.Value,
+            request.Sun ?? SunLoad.None,
+            request.RainMm ?? 0,
+            request.SheetM2 ?? 0,
+            (int)(request.Bags ?? 0),
+            burner,
+            fuel,
+            pot,
+            request.WaterTemperatureC ?? DefaultWaterC,
+            BoilingPoint.AtElevationC(request.ElevationM ?? 0),
+            request.Hours ?? DefaultHours,
+            intake.Say
+        );
     }
 
     private static WayAnswer Answer(WayPlan plan, WorkCost cost, Speaker say)
@@ -93,10 +134,38 @@ public static class MakeWater
         var (netLow, netHigh) = (plan.LowL - spent, plan.HighL - spent);
         var (evenLow, evenHigh) = (BreakEven(plan.LowL, spent, plan.LabourRepeats), BreakEven(plan.HighL, spent, plan.LabourRepeats));
         return new WayAnswer(
-            plan.Id, plan.Name, possible, plan.WhyNot ?? "", plan.Count, plan.CountName, plan.LowL, plan.HighL, plan.LabourHours, spent, netLow, netHigh, evenLow, evenHigh,
-            possible ? Headline(netLow, netHigh, evenLow, evenHigh, say) : plan.WhyNot!, plan.FuelG, plan.FuelGPerL, plan.SheetM2, plan.Setup, plan.Mistakes, plan.Cautions,
-            new TreatAs(plan.Kind, plan.Flow, plan.Clarity, WaterColour.None, plan.Snow, Math.Max(MinL, plan.LowL > 0 ? plan.LowL : plan.HighL), plan.After),
-            Working(plan, cost, spent, netLow, netHigh));
+            plan.Id,
+            plan.Name,
+            possible,
+            plan.WhyNot ?? "",
+            plan.Count,
+            plan.CountName,
+            plan.LowL,
+            plan.HighL,
+            plan.LabourHours,
+            spent,
+            netLow,
+            netHigh,
+            evenLow,
+            evenHigh,
+            possible ? Headline(netLow, netHigh, evenLow, evenHigh, say) : plan.WhyNot!,
+            plan.FuelG,
+            plan.FuelGPerL,
+            plan.SheetM2,
+            plan.Setup,
+            plan.Mistakes,
+            plan.Cautions,
+            new TreatAs(
+                plan.Kind,
+                plan.Flow,
+                plan.Clarity,
+                WaterColour.None,
+                plan.Snow,
+                Math.Max(MinL, plan.LowL > 0 ? plan.LowL : plan.HighL),
+                plan.After
+            ),
+            Working(plan, cost, spent, netLow, netHigh)
+        );
     }
 
     /// <summary>The day on which what it has given passes what it has cost; null when not within two weeks.</summary>
@@ -116,29 +185,59 @@ public static class MakeWater
     {
         var net = $"Net {Signed(netLow, say)} to {Signed(netHigh, say)} on the first day";
         return netHigh < 0
-            ? $"{net}: costs more than it gives" + (high is { } day ? $"; has paid on day {day} at the earliest{(low is { } late ? $", day {late} at the latest" : ", perhaps never")}." : "; it never pays.")
-            : netLow < 0 ? $"{net}: may cost more than it gives{(low is { } later ? $"; has paid by day {later} at the latest" : "")}." : $"{net}: it pays.";
+                ? $"{net}: costs more than it gives"
+                    + (
+                        high is { } day
+                            ? $"; has paid on day {day} at the earliest{(low is { } late ? $", day {late} at the latest" : ", perhaps never")}."
+                            : "; it never pays."
+                    )
+            : netLow < 0 ? $"{net}: may cost more than it gives{(low is { } later ? $"; has paid by day {later} at the latest" : "")}."
+            : $"{net}: it pays.";
     }
 
-    private static string Signed(double litres, Speaker say) => litres < 0 ? $"−{say.Of(Quantity.Volume, -litres)}" : say.Of(Quantity.Volume, litres);
+    private static string Signed(double litres, Speaker say) =>
+        litres < 0 ? $"−{say.Of(Quantity.Volume, -litres)}" : say.Of(Quantity.Volume, litres);
 
     private static IReadOnlyList<WorkingStep> Working(WayPlan plan, WorkCost cost, double spent, double netLow, double netHigh)
     {
         var working = new Working();
-        working.Add("Yield in a day", plan.Formula, "Handbook room 90", WorkingValue.Of("yield", $"{Speaker.Number(plan.LowL, 2)} to {Speaker.Number(plan.HighL, 2)} L"), [.. plan.Inputs]);
         working.Add(
-            "Water the work costs", "hours × (lost at that work − lost at rest in shade)",
-            plan.Work == Work.Dig ? $"Digging {WorkCost.DiggingW:0} W; sweat and breath as in handbook room 60" : $"Light work {WorkCost.LightW:0} W (pick); sweat and breath as in handbook room 60",
-            WorkingValue.Of("spent", spent, "L"), WorkingValue.Of("hours", plan.LabourHours, "h"), WorkingValue.Of("at work", cost.WorkingLPerH(plan.Work), "L/h"),
-            WorkingValue.Of("at rest", cost.RestingLPerH, "L/h"));
-        working.Add("Net on the first day", "yield − spent", "Handbook room 90", WorkingValue.Of("net", $"{Speaker.Number(netLow, 2)} to {Speaker.Number(netHigh, 2)} L"));
+            "Yield in a day",
+            plan.Formula,
+            "Handbook room 90",
+            WorkingValue.Of("yield", $"{Speaker.Number(plan.LowL, 2)} to {Speaker.Number(plan.HighL, 2)} L"),
+            [.. plan.Inputs]
+        );
+        working.Add(
+            "Water the work costs",
+            "hours × (lost at that work − lost at rest in shade)",
+            plan.Work == Work.Dig
+                ? $"Digging {WorkCost.DiggingW:0} W; sweat and breath as in handbook room 60"
+                : $"Light work {WorkCost.LightW:0} W (pick); sweat and breath as in handbook room 60",
+            WorkingValue.Of("spent", spent, "L"),
+            WorkingValue.Of("hours", plan.LabourHours, "h"),
+            WorkingValue.Of("at work", cost.WorkingLPerH(plan.Work), "L/h"),
+            WorkingValue.Of("at rest", cost.RestingLPerH, "L/h")
+        );
+        working.Add(
+            "Net on the first day",
+            "yield − spent",
+            "Handbook room 90",
+            WorkingValue.Of("net", $"{Speaker.Number(netLow, 2)} to {Speaker.Number(netHigh, 2)} L")
+        );
         return working.Steps;
     }
 
     private static DayTotal Total(List<WayAnswer> ways, Place place, double? need)
     {
         var (low, high, spent, labour, fuel, sheet) = (
-            ways.Sum(w => w.LowL), ways.Sum(w => w.HighL), ways.Sum(w => w.SpentL), ways.Sum(w => w.LabourHours), ways.Sum(w => w.FuelG ?? 0), ways.Sum(w => w.SheetM2));
+            ways.Sum(w => w.LowL),
+            ways.Sum(w => w.HighL),
+            ways.Sum(w => w.SpentL),
+            ways.Sum(w => w.LabourHours),
+            ways.Sum(w => w.FuelG ?? 0),
+            ways.Sum(w => w.SheetM2)
+        );
         List<string> conflicts = [];
         if (sheet > place.SheetM2 + 1e-9)
         {
@@ -164,10 +263,21 @@ public static class MakeWater
         bool? covers = need is { } wanted ? netLow >= wanted && conflicts.Count == 0 : null;
         var words = $"Net {Signed(netLow, place.Say)} to {Signed(netHigh, place.Say)} today";
         return new DayTotal(
-            low, high, spent, netLow, netHigh, labour, fuel, sheet,
-            need is not { } n ? $"{words}." : netLow >= n ? $"{words}: covers the {place.Say.Of(Quantity.Volume, n)} needed."
-                : netHigh >= n ? $"{words}: covers the {place.Say.Of(Quantity.Volume, n)} needed only at its best." : $"{words}: short of the {place.Say.Of(Quantity.Volume, n)} needed.",
-            covers, conflicts);
+            low,
+            high,
+            spent,
+            netLow,
+            netHigh,
+            labour,
+            fuel,
+            sheet,
+            need is not { } n ? $"{words}."
+                : netLow >= n ? $"{words}: covers the {place.Say.Of(Quantity.Volume, n)} needed."
+                : netHigh >= n ? $"{words}: covers the {place.Say.Of(Quantity.Volume, n)} needed only at its best."
+                : $"{words}: short of the {place.Say.Of(Quantity.Volume, n)} needed.",
+            covers,
+            conflicts
+        );
     }
 
     private static List<Assumption> Assume(MakeRequest request)

@@ -19,14 +19,22 @@ public readonly record struct WalkRate(double LPerH, double SpeedKmH);
 /// <param name="Typed">Whether the need was typed in.</param>
 /// <param name="Buffer">What the bodies can be short of.</param>
 /// <param name="OfTheTrip">Whether a trip's ground and hours say it.</param>
-public sealed record Need(double NowLPerH, double SpeedKmH, double RestLPerH, WalkRate? Sparing, double Deviation, bool Typed, BodyBuffer Buffer, bool OfTheTrip)
+public sealed record Need(
+    double NowLPerH,
+    double SpeedKmH,
+    double RestLPerH,
+    WalkRate? Sparing,
+    double Deviation,
+    bool Typed,
+    BodyBuffer Buffer,
+    bool OfTheTrip
+)
 {
     /// <summary>How much cooler early morning and night are than the day, °C (pick).</summary>
     public const double CoolHoursC = 6;
 
     /// <summary>The slower pace that is tried (pick).</summary>
     public const double SlowerShare = 0.75;
-
 
     /// <summary>The cool hours are never counted on to spare more than this share of the need: a forecast is no promise (pick).</summary>
     public const double MostSpared = 0.5;
@@ -54,7 +62,8 @@ public sealed record Need(double NowLPerH, double SpeedKmH, double RestLPerH, Wa
         var onTrip = walk is null ? reckoned : walk.LPerH * reckoned / walkers.Sum(w => LossLPerH(w, request.Tests, walk.Effort));
         var now = request.NeedLPerH ?? onTrip;
         var speed = request.Effort?.SpeedKmH ?? walk?.SpeedKmH ?? effort.SpeedKmH!.Value;
-        var rest = share * walkers.Sum(w => DrinkPlan.RestLPerH(w.Walker.MassKg!.Value, effort.TemperatureC!.Value, effort.ElevationM!.Value));
+        var rest =
+            share * walkers.Sum(w => DrinkPlan.RestLPerH(w.Walker.MassKg!.Value, effort.TemperatureC!.Value, effort.ElevationM!.Value));
         if (PeopleUntold(request))
         {
             // Who needs more walking than one walker is more than one: they need more at rest, too.
@@ -66,13 +75,21 @@ public sealed record Need(double NowLPerH, double SpeedKmH, double RestLPerH, Wa
         // What was typed is spared in the same proportion as what would have been reckoned.
         var sparing = tries
             .Select(t => new WalkRate(
-                now * Math.Max(1 - MostSpared, share * walkers.Sum(w => LossLPerH(w, request.Tests, t)) / reckoned), speed * t.SpeedKmH!.Value / effort.SpeedKmH!.Value))
+                now * Math.Max(1 - MostSpared, share * walkers.Sum(w => LossLPerH(w, request.Tests, t)) / reckoned),
+                speed * t.SpeedKmH!.Value / effort.SpeedKmH!.Value
+            ))
             .MinBy(w => w.LPerH / w.SpeedKmH);
         var deviation = walkers.Max(w => FactorOf(w, request.Tests).LogDeviation);
         return new Need(
-            now, speed, Math.Min(rest, now), sparing.LPerH / sparing.SpeedKmH < now / speed ? sparing : null,
-            Math.Sqrt((deviation * deviation) + (WalkDraws.PaceDeviation * WalkDraws.PaceDeviation)), request.NeedLPerH is not null,
-            new BodyBuffer(share * walkers.Sum(w => w.Walker.MassKg!.Value), BodyBuffer.ShortBySigns(request.Signs)), walk is not null);
+            now,
+            speed,
+            Math.Min(rest, now),
+            sparing.LPerH / sparing.SpeedKmH < now / speed ? sparing : null,
+            Math.Sqrt((deviation * deviation) + (WalkDraws.PaceDeviation * WalkDraws.PaceDeviation)),
+            request.NeedLPerH is not null,
+            new BodyBuffer(share * walkers.Sum(w => w.Walker.MassKg!.Value), BodyBuffer.ShortBySigns(request.Signs)),
+            walk is not null
+        );
     }
 
     /// <summary>The trip's waters at this need and pace; none without a trip.</summary>
@@ -82,7 +99,13 @@ public sealed record Need(double NowLPerH, double SpeedKmH, double RestLPerH, Wa
         {
             var slower = walk!.SpeedKmH / SpeedKmH;
             yield return new WaterOnWay(
-                water.Name, water.IsAhead ? Direction.Ahead : Direction.Behind, water.Km, water.Chance, water.Hours * slower, water.NeedL * slower * NowLPerH / walk.LPerH);
+                water.Name,
+                water.IsAhead ? Direction.Ahead : Direction.Behind,
+                water.Km,
+                water.Chance,
+                water.Hours * slower,
+                water.NeedL * slower * NowLPerH / walk.LPerH
+            );
         }
     }
 
@@ -93,14 +116,24 @@ public sealed record Need(double NowLPerH, double SpeedKmH, double RestLPerH, Wa
     {
         ArgumentNullException.ThrowIfNull(working);
         working.Add(
-            "Need walking", Typed ? "as typed" : OfTheTrip ? "the trip's own, on its ground at its hours" : "Σ (sweat·k + breathed out) of everyone", "Handbook room 60", WorkingValue.Of("need", NowLPerH, "L/h"),
-            WorkingValue.Of("pace", SpeedKmH, "km/h"));
+            "Need walking",
+            Typed ? "as typed"
+                : OfTheTrip ? "the trip's own, on its ground at its hours"
+                : "Σ (sweat·k + breathed out) of everyone",
+            "Handbook room 60",
+            WorkingValue.Of("need", NowLPerH, "L/h"),
+            WorkingValue.Of("pace", SpeedKmH, "km/h")
+        );
         working.Add("Need at rest", "1.5 mL/kg/h, more in heat and height", "Handbook room 60", WorkingValue.Of("rest", RestLPerH, "L/h"));
         if (Sparing is { } spared)
         {
             working.Add(
-                "Need in the cool hours", "the same walk without sun and cooler; at this or three quarters of the pace, whichever costs less for a km; at most half is spared",
-                $"Pick: {CoolHoursC:0} °C cooler", WorkingValue.Of("need", spared.LPerH, "L/h"), WorkingValue.Of("pace", spared.SpeedKmH, "km/h"));
+                "Need in the cool hours",
+                "the same walk without sun and cooler; at this or three quarters of the pace, whichever costs less for a km; at most half is spared",
+                $"Pick: {CoolHoursC:0} °C cooler",
+                WorkingValue.Of("need", spared.LPerH, "L/h"),
+                WorkingValue.Of("pace", spared.SpeedKmH, "km/h")
+            );
         }
     }
 
@@ -109,7 +142,8 @@ public sealed record Need(double NowLPerH, double SpeedKmH, double RestLPerH, Wa
         var loss = Loss.Of(entry.Walker, effort, SweatSchool.Gonzalez2009);
         return Math.Max(
             loss.LPerH(FactorOf(entry, tests).Planned, entry.Walker.IsAcclimatised),
-            DrinkPlan.RestLPerH(entry.Walker.MassKg!.Value, effort.TemperatureC!.Value, effort.ElevationM!.Value));
+            DrinkPlan.RestLPerH(entry.Walker.MassKg!.Value, effort.TemperatureC!.Value, effort.ElevationM!.Value)
+        );
     }
 
     private static PersonalFactor FactorOf(WalkerEntry entry, IReadOnlyList<SweatTestEntry>? tests) =>

@@ -2,9 +2,17 @@ using JollyBrook.Core.Sources;
 
 namespace JollyBrook.Core.Scarcity;
 
-/// <summary>All that the stage is decided by. Less water in hand never gives a calmer stage: every condition only opens wider as it falls.</summary>
+/// <summary>
+/// All that the stage is decided by. Less water in hand never gives a calmer stage: every condition only opens wider as it falls.
+/// </summary>
 internal sealed record Standing(
-    TriageRequest Request, double InHandL, Need Need, IReadOnlyList<WayOutAnswer> Choices, IReadOnlyList<WayOutAnswer> Spared, SourceVerdict? Here)
+    TriageRequest Request,
+    double InHandL,
+    Need Need,
+    IReadOnlyList<WayOutAnswer> Choices,
+    IReadOnlyList<WayOutAnswer> Spared,
+    SourceVerdict? Here
+)
 {
     /// <summary>A way out that fails more rarely than this is good enough (handbook room 70's target).</summary>
     public const double Accepted = 0.05;
@@ -30,7 +38,6 @@ internal sealed record Standing(
 
     public double ShortNow => Choices.Min(c => c.ChanceShort);
 
-
     /// <summary>The chance that the water in hand does not last on the way to take, walked sparingly.</summary>
     public double ShortSpared => Math.Min(Choices.Min(c => c.ChanceShort), Spared.Min(c => c.ChanceShort));
 
@@ -44,8 +51,13 @@ internal sealed record Standing(
     public bool BodyBears => TooFar <= Accepted && ArrivePercent <= BodyBuffer.WellPercent;
 
     /// <summary>Help is called whenever every way passes 7 % of body mass, or 3 % with grave signs.</summary>
-    public bool CallForHelp => Stage >= 3
-        || (!HereTreatable && ArrivePercent > (Request.Signs == BodySigns.Grave ? BodyBuffer.WellPercent : BodyBuffer.DangerPercent) && Stage > 0);
+    public bool CallForHelp =>
+        Stage >= 3
+        || (
+            !HereTreatable
+            && ArrivePercent > (Request.Signs == BodySigns.Grave ? BodyBuffer.WellPercent : BodyBuffer.DangerPercent)
+            && Stage > 0
+        );
 
     public bool NoHelpWithinHours => Request.NoHelp == true || Request.HelpHours >= HelpWithinHours;
 
@@ -55,14 +67,14 @@ internal sealed record Standing(
 
     /// <summary>What must all be true before the last stage opens.</summary>
     public IReadOnlyList<StageCondition> LastConditions =>
-    [
-        new("Nothing at all to treat it with, not even cloth and a fire", Request.Means == Means.None),
-        new("Real dehydration or overheating: dizzy, faint, confused, no urine for 8 h", Request.Signs == BodySigns.Grave),
-        new("Help is not within hours, and that has been said", NoHelpWithinHours),
-        new("No way on, back or by staying is better than a coin", TooFar > Hopeless),
-        new("What is in hand is nearly gone", AlmostOut),
-        new("There is water here, and none of the never-drink kinds", HereUsable),
-    ];
+        [
+            new("Nothing at all to treat it with, not even cloth and a fire", Request.Means == Means.None),
+            new("Real dehydration or overheating: dizzy, faint, confused, no urine for 8 h", Request.Signs == BodySigns.Grave),
+            new("Help is not within hours, and that has been said", NoHelpWithinHours),
+            new("No way on, back or by staying is better than a coin", TooFar > Hopeless),
+            new("What is in hand is nearly gone", AlmostOut),
+            new("There is water here, and none of the never-drink kinds", HereUsable),
+        ];
 
     /// <summary>0 enough · 1 stop losing · 2 choose · 3 collect · 4 any barrier · 5 the last.</summary>
     public int Stage =>

@@ -14,7 +14,6 @@ public static class Triage
     /// <summary>A chance that is not told is that of a seep (pick: no better than a coin).</summary>
     public const double UntoldChance = 0.5;
 
-
     public static IReadOnlyList<Field> Fields => TriageFields.All;
 
     /// <exception cref="BadInputException">A field is missing or out of its range.</exception>
@@ -72,7 +71,14 @@ public static class Triage
         from source in request.Sources ?? []
         where source.DoNotUse != true
         let hours = source.Minutes / 60 ?? source.DistanceKm!.Value / need.SpeedKmH
-        select new WaterOnWay(source.Name, source.Direction ?? Direction.Ahead, source.DistanceKm!.Value, source.Chance ?? UntoldChance, hours, hours * need.NowLPerH);
+        select new WaterOnWay(
+            source.Name,
+            source.Direction ?? Direction.Ahead,
+            source.DistanceKm!.Value,
+            source.Chance ?? UntoldChance,
+            hours,
+            hours * need.NowLPerH
+        );
 
     /// <summary>The water here, judged; null where there is none.</summary>
     private static SourceVerdict? Here(TriageRequest request, Intake intake)
@@ -87,7 +93,14 @@ public static class Triage
         return SourceJudge.Judge(request.Here, water);
     }
 
-    private static TriageResponse Answer(TriageRequest request, IReadOnlyList<WaterOnWay> waters, double inHand, Need need, SourceVerdict? here, Speaker say)
+    private static TriageResponse Answer(
+        TriageRequest request,
+        IReadOnlyList<WaterOnWay> waters,
+        double inHand,
+        Need need,
+        SourceVerdict? here,
+        Speaker say
+    )
     {
         var choices = WayOut.All(request, waters, inHand, need.Now, need, say);
         var spared = need.Sparing is { } slow ? WayOut.All(request, waters, inHand, slow, need, say) : choices;
@@ -97,10 +110,26 @@ public static class Triage
         need.Explain(working);
         WayOut.Explain(working, choices, inHand, need);
         return new TriageResponse(
-            stage, StageWords.Headline(standing, say), StageWords.Action(standing, say), inHand, need.NowLPerH, need.RestLPerH, need.Sparing?.LPerH ?? need.NowLPerH,
-            inHand / need.NowLPerH, inHand / need.RestLPerH, choices, choices[0].Kind, StageWords.All(standing, say), standing.CallForHelp, here?.Verdict,
+            stage,
+            StageWords.Headline(standing, say),
+            StageWords.Action(standing, say),
+            inHand,
+            need.NowLPerH,
+            need.RestLPerH,
+            need.Sparing?.LPerH ?? need.NowLPerH,
+            inHand / need.NowLPerH,
+            inHand / need.RestLPerH,
+            choices,
+            choices[0].Kind,
+            StageWords.All(standing, say),
+            standing.CallForHelp,
+            here?.Verdict,
             here is { Verdict: Verdict.DoNotUse } bad ? [.. bad.Reasons.Where(r => r.Weight == SignWeight.Stop).Select(r => r.Reason)] : [],
-            NeverDrink.All, Assume(request, waters), Cautions(request, standing), working.Steps);
+            NeverDrink.All,
+            Assume(request, waters),
+            Cautions(request, standing),
+            working.Steps
+        );
     }
 
     private static List<Assumption> Assume(TriageRequest request, IReadOnlyList<WaterOnWay> waters)
@@ -123,7 +152,14 @@ public static class Triage
 
         if (request.HelpHours is null)
         {
-            all.Add(new("helpHours", request.NoHelp == true ? "No help is coming: staying is counted as running short." : "Nobody has said when help could come: counted as not coming."));
+            all.Add(
+                new(
+                    "helpHours",
+                    request.NoHelp == true
+                        ? "No help is coming: staying is counted as running short."
+                        : "Nobody has said when help could come: counted as not coming."
+                )
+            );
         }
 
         if (request.NeedLPerH is not null && Need.PeopleUntold(request))
@@ -149,16 +185,30 @@ public static class Triage
         List<Caution> all = [];
         if (at.CallForHelp)
         {
-            all.Add(new("call-now", Severity.Danger, $"Call for help now, if there is any way: {(request.Signs == BodySigns.Grave ? "grave signs, and no water in reach." : "every way out is farther than a body bears.")}"));
+            all.Add(
+                new(
+                    "call-now",
+                    Severity.Danger,
+                    $"Call for help now, if there is any way: {(request.Signs == BodySigns.Grave ? "grave signs, and no water in reach." : "every way out is farther than a body bears.")}"
+                )
+            );
         }
 
         if (request.Signs == BodySigns.Grave)
         {
-            all.Add(new("emergency", Severity.Danger, "Dizzy, faint, confused, fast pulse or no urine for 8 h: an emergency. Call for help now; shade, rest, drink what there is in small sips."));
+            all.Add(
+                new(
+                    "emergency",
+                    Severity.Danger,
+                    "Dizzy, faint, confused, fast pulse or no urine for 8 h: an emergency. Call for help now; shade, rest, drink what there is in small sips."
+                )
+            );
         }
 
         all.Add(new("call", Severity.Warning, "This is no substitute for calling rescue. Call early, while you can still think and walk."));
-        all.Add(new("no-rationing", Severity.Note, "Do not ration to collapse: drink by need what you have. Don’t eat much without water."));
+        all.Add(
+            new("no-rationing", Severity.Note, "Do not ration to collapse: drink by need what you have. Don’t eat much without water.")
+        );
         return all;
     }
 }

@@ -52,9 +52,17 @@ public enum BodySigns
 /// <param name="Minutes">Walk to it, min, where that is known better than by pace.</param>
 /// <param name="DoNotUse">Whether nothing makes it drinkable: it then counts for nothing.</param>
 public sealed record NearSource(
-    string? Name, Direction? Direction, double? DistanceKm, double? Chance = null, double? Minutes = null, bool? DoNotUse = null);
+    string? Name,
+    Direction? Direction,
+    double? DistanceKm,
+    double? Chance = null,
+    double? Minutes = null,
+    bool? DoNotUse = null
+);
 
-/// <summary>Where the party stands with water. Three numbers are enough: litres in hand, litres an hour, and how far the next water is.</summary>
+/// <summary>
+/// Where the party stands with water. Three numbers are enough: litres in hand, litres an hour, and how far the next water is.
+/// </summary>
 /// <param name="Units">The units that words are put in; metric when left out.</param>
 /// <param name="InHandL">Water carried that may be drunk, whole party, L, 0 to 200.</param>
 /// <param name="NeedLPerH">Lost walking, whole party, L/h, 0.05 to 40; reckoned from walkers and effort when left out.</param>
@@ -70,42 +78,107 @@ public sealed record NearSource(
 /// <param name="HereWater">What it is like.</param>
 /// <param name="Means">What there is to treat it with.</param>
 /// <param name="Signs">How the body shows it.</param>
-/// <param name="Walk">The trip as it is now: its waters join those of <paramref name="Sources"/>, on its own ground, hours and weather; who walks and the effort are taken from it where they are left out.</param>
+/// <param name="Walk">The trip as it is now: its waters join those of <paramref name="Sources"/>, on its own ground, hours and weather; who
+/// walks and the effort are taken from it where they are left out.</param>
 /// <param name="AlongKm">Where the party is along that trip, km, 0 to 5 000; its start when left out.</param>
 public sealed record TriageRequest(
-    UnitSystem? Units, double? InHandL, double? NeedLPerH = null, double? People = null, IReadOnlyList<WalkerEntry>? Walkers = null,
-    IReadOnlyList<SweatTestEntry>? Tests = null, Effort? Effort = null, IReadOnlyList<NearSource>? Sources = null, double? HelpHours = null,
-    bool? NoHelp = null, bool? WaterHere = null, SourceInput? Here = null, WaterInput? HereWater = null, Means? Means = null, BodySigns? Signs = null,
-    PlanRequest? Walk = null, double? AlongKm = null);
+    UnitSystem? Units,
+    double? InHandL,
+    double? NeedLPerH = null,
+    double? People = null,
+    IReadOnlyList<WalkerEntry>? Walkers = null,
+    IReadOnlyList<SweatTestEntry>? Tests = null,
+    Effort? Effort = null,
+    IReadOnlyList<NearSource>? Sources = null,
+    double? HelpHours = null,
+    bool? NoHelp = null,
+    bool? WaterHere = null,
+    SourceInput? Here = null,
+    WaterInput? HereWater = null,
+    Means? Means = null,
+    BodySigns? Signs = null,
+    PlanRequest? Walk = null,
+    double? AlongKm = null
+);
 
 internal static class TriageFields
 {
     public static readonly NumberField InHand = new(
-        "inHandL", "Water in hand", Quantity.Volume, 0, 200, "Add up what is in every bottle and may be drunk.");
+        "inHandL",
+        "Water in hand",
+        Quantity.Volume,
+        0,
+        200,
+        "Add up what is in every bottle and may be drunk."
+    );
 
     public static readonly NumberField Need = new(
-        "needLPerH", "Need for an hour", Quantity.Volume, 0.05, 40, "About half a litre each on an easy walk, one in heat.");
+        "needLPerH",
+        "Need for an hour",
+        Quantity.Volume,
+        0.05,
+        40,
+        "About half a litre each on an easy walk, one in heat."
+    );
 
     public static readonly NumberField People = new("people", "People", Quantity.Plain, 1, 40, "Count everyone who drinks from it.");
 
     public static readonly NumberField Help = new(
-        "helpHours", "Hours until help could be here", Quantity.Plain, 0, 240, "Count from now; leave it out when nobody knows.");
+        "helpHours",
+        "Hours until help could be here",
+        Quantity.Plain,
+        0,
+        240,
+        "Count from now; leave it out when nobody knows."
+    );
 
     public static readonly NumberField Distance = new(
-        "sources.distanceKm", "Distance to the water", Quantity.Distance, 0, 500, "Measure it on the map along the way.");
+        "sources.distanceKm",
+        "Distance to the water",
+        Quantity.Distance,
+        0,
+        500,
+        "Measure it on the map along the way."
+    );
 
     public static readonly NumberField Chance = new("sources.chance", "Chance that it runs", Quantity.Share, 0, 1, "100 % is certain.");
 
-    public static readonly NumberField Minutes = new("sources.minutes", "Walk to the water", Quantity.Duration, 0, 10000, "Or leave it out: the pace gives it.");
+    public static readonly NumberField Minutes = new(
+        "sources.minutes",
+        "Walk to the water",
+        Quantity.Duration,
+        0,
+        10000,
+        "Or leave it out: the pace gives it."
+    );
 
-    public static readonly NumberField Along = new("alongKm", "Where you are along the trip", Quantity.Distance, 0, 5000, "Measure it on the map.");
+    public static readonly NumberField Along = new(
+        "alongKm",
+        "Where you are along the trip",
+        Quantity.Distance,
+        0,
+        5000,
+        "Measure it on the map."
+    );
 
     public static IReadOnlyList<Field> All =>
-    [
-        ChoiceField.Of<UnitSystem>("units", "Units"), InHand, Need, People, Help, Distance, Chance, Minutes, Along, .. Effort.FieldsAt("effort"), .. SourceFields.All,
-        .. WaterFields.All, ChoiceField.Of<Means>("means", "What there is to treat with"), ChoiceField.Of<BodySigns>("signs", "Signs"),
-        ChoiceField.Of<Direction>("sources.direction", "Direction"),
-    ];
+        [
+            ChoiceField.Of<UnitSystem>("units", "Units"),
+            InHand,
+            Need,
+            People,
+            Help,
+            Distance,
+            Chance,
+            Minutes,
+            Along,
+            .. Effort.FieldsAt("effort"),
+            .. SourceFields.All,
+            .. WaterFields.All,
+            ChoiceField.Of<Means>("means", "What there is to treat with"),
+            ChoiceField.Of<BodySigns>("signs", "Signs"),
+            ChoiceField.Of<Direction>("sources.direction", "Direction"),
+        ];
 }
 
 /// <summary>The three ways out.</summary>
@@ -134,7 +207,15 @@ internal sealed record WaterOnWay(string? Name, Direction Direction, double Dist
 /// <param name="LeftL">In hand on arrival, L; less than 0 is short by so much.</param>
 /// <param name="ReachChance">That the water in hand lasts to it.</param>
 /// <param name="Words">The same in a line.</param>
-public sealed record SourceOnWay(string Name, double DistanceKm, double Hours, double Chance, double LeftL, double ReachChance, string Words);
+public sealed record SourceOnWay(
+    string Name,
+    double DistanceKm,
+    double Hours,
+    double Chance,
+    double LeftL,
+    double ReachChance,
+    string Words
+);
 
 /// <summary>On, back or stay.</summary>
 /// <param name="Kind">Which.</param>
@@ -143,14 +224,26 @@ public sealed record SourceOnWay(string Name, double DistanceKm, double Hours, d
 /// <param name="Hours">To the water it is walked to or to help, h; null where there is neither.</param>
 /// <param name="NeedL">Needed until then, L.</param>
 /// <param name="LeftL">Left then, L; less than 0 is short by so much.</param>
-/// <param name="ArrivePercent">Short on arrival, % of body mass, what is missing now counted; null where there is neither water nor help.</param>
+/// <param name="ArrivePercent">Short on arrival, % of body mass, what is missing now counted; null where there is neither water nor
+/// help.</param>
 /// <param name="ChanceTooFar">The chance of passing 5 % of body mass before water, 0 to 1: what the ways are compared by.</param>
 /// <param name="Sources">The sources on it, the nearest first.</param>
 /// <param name="Words">What speaks for or against it, with its figures.</param>
-/// <param name="Towards">The water it is walked to: the first that more likely runs than not, else the first; null where there is none.</param>
+/// <param name="Towards">The water it is walked to: the first that more likely runs than not, else the first; null where there is
+/// none.</param>
 public sealed record WayOutAnswer(
-    WayOutKind Kind, string Name, double ChanceShort, double? Hours, double? NeedL, double? LeftL, double? ArrivePercent, double ChanceTooFar,
-    IReadOnlyList<SourceOnWay> Sources, string Words, SourceOnWay? Towards = null)
+    WayOutKind Kind,
+    string Name,
+    double ChanceShort,
+    double? Hours,
+    double? NeedL,
+    double? LeftL,
+    double? ArrivePercent,
+    double ChanceTooFar,
+    IReadOnlyList<SourceOnWay> Sources,
+    string Words,
+    SourceOnWay? Towards = null
+)
 {
     /// <summary>Whether it is too far rarely enough to be counted on.</summary>
     public bool Sure => ChanceTooFar <= Standing.Accepted;
@@ -168,7 +261,14 @@ public sealed record StageCondition(string Words, bool Met);
 /// <param name="Actions">What to do in it; for the last stage only once it is reached.</param>
 /// <param name="Conditions">What opens it; empty where figures alone do.</param>
 public sealed record StageAnswer(
-    int Number, string Name, bool Reached, bool Now, IReadOnlyList<string> Figures, IReadOnlyList<string> Actions, IReadOnlyList<StageCondition> Conditions);
+    int Number,
+    string Name,
+    bool Reached,
+    bool Now,
+    IReadOnlyList<string> Figures,
+    IReadOnlyList<string> Actions,
+    IReadOnlyList<StageCondition> Conditions
+);
 
 /// <summary>Where the party stands.</summary>
 /// <param name="Stage">0 (enough) to 5.</param>
@@ -191,7 +291,23 @@ public sealed record StageAnswer(
 /// <param name="Cautions">What to heed.</param>
 /// <param name="Working">The arithmetic.</param>
 public sealed record TriageResponse(
-    int Stage, string Headline, string Action, double InHandL, double NeedLPerH, double RestLPerH, double SparingLPerH, double HoursWalking,
-    double HoursResting, IReadOnlyList<WayOutAnswer> Choices, WayOutKind Best, IReadOnlyList<StageAnswer> Stages, bool CallForHelp, Verdict? HereVerdict,
-    IReadOnlyList<string> HereStops, IReadOnlyList<string> Never, IReadOnlyList<Assumption> Assumptions, IReadOnlyList<Caution> Cautions,
-    IReadOnlyList<WorkingStep> Working);
+    int Stage,
+    string Headline,
+    string Action,
+    double InHandL,
+    double NeedLPerH,
+    double RestLPerH,
+    double SparingLPerH,
+    double HoursWalking,
+    double HoursResting,
+    IReadOnlyList<WayOutAnswer> Choices,
+    WayOutKind Best,
+    IReadOnlyList<StageAnswer> Stages,
+    bool CallForHelp,
+    Verdict? HereVerdict,
+    IReadOnlyList<string> HereStops,
+    IReadOnlyList<string> Never,
+    IReadOnlyList<Assumption> Assumptions,
+    IReadOnlyList<Caution> Cautions,
+    IReadOnlyList<WorkingStep> Working
+);

@@ -10,4 +10,11 @@ namespace JollyBrook.Core.Scarcity;
 /// <param name="Need">What an hour takes.</param>
 /// <param name="Effort">Air, ground and pace, nothing left out.</param>
 /// <param name="Here">The water here, judged; null where there is none.</param>
-internal sealed record TriageStart(TriageRequest Request, IReadOnlyList<WaterOnWay> Waters, double InHandL, Need Need, Effort Effort, SourceVerdict? Here);
+internal sealed record TriageStart(
+    TriageRequest Request,
+    IReadOnlyList<WaterOnWay> Waters,
+    double InHandL,
+    Need Need,
+    Effort Effort,
+    SourceVerdict? Here
+);

@@ -14,12 +14,23 @@ internal static class WayOut
     /// All three, the one to take first: by how rarely 5 % of body mass is passed before water. Staying comes before walking only where the
     /// best way out passes 5 %, or where finding it dry is the greater danger.
     /// </summary>
-    public static IReadOnlyList<WayOutAnswer> All(TriageRequest request, IReadOnlyList<WaterOnWay> waters, double inHand, WalkRate walk, Need need, Speaker say)
+    public static IReadOnlyList<WayOutAnswer> All(
+        TriageRequest request,
+        IReadOnlyList<WaterOnWay> waters,
+        double inHand,
+        WalkRate walk,
+        Need need,
+        Speaker say
+    )
     {
         var walks = new[] { Walk(WayOutKind.On, waters, inHand, walk, need, say), Walk(WayOutKind.Back, waters, inHand, walk, need, say) }
-            .OrderBy(w => w.ChanceTooFar).ThenBy(w => w.NeedL ?? double.MaxValue).ToList();
+            .OrderBy(w => w.ChanceTooFar)
+            .ThenBy(w => w.NeedL ?? double.MaxValue)
+            .ToList();
         var stay = Stay(request, inHand, need, say);
-        var walkable = walks[0] is { ArrivePercent: <= BodyBuffer.SlowlyPercent } best && best.ChanceTooFar <= Math.Max(Standing.Accepted, stay.ChanceTooFar);
+        var walkable =
+            walks[0] is { ArrivePercent: <= BodyBuffer.SlowlyPercent } best
+            && best.ChanceTooFar <= Math.Max(Standing.Accepted, stay.ChanceTooFar);
         return walkable ? [.. walks, stay] : [.. walks.Append(stay).OrderBy(w => w.ChanceTooFar).ThenBy(w => w.NeedL ?? double.MaxValue)];
     }
 
@@ -45,20 +56,35 @@ internal static class WayOut
 
     /// <summary>The chance that the water in hand lasts for a need known to within its deviation: Φ(ln(in hand/need)/σ).</summary>
     public static double Reach(double inHand, double needL, double deviation) =>
-        needL <= 0 ? 1 : inHand <= 0 ? 0 : NormalBelow(Math.Log(inHand / needL) / deviation);
+        needL <= 0 ? 1
+        : inHand <= 0 ? 0
+        : NormalBelow(Math.Log(inHand / needL) / deviation);
 
     public static void Explain(Working working, IReadOnlyList<WayOutAnswer> choices, double inHand, Need need)
     {
         foreach (var choice in choices.Where(c => c.NeedL is not null))
         {
             working.Add(
-                $"{choice.Name}: chance of running short", ShortFormula, "Log-normal need as in handbook rooms 60 and 70; sources independent (pick)",
-                WorkingValue.Of("P", choice.ChanceShort), WorkingValue.Of("in hand", inHand, "L"), WorkingValue.Of("need to the water walked to", choice.NeedL!.Value, "L"),
-                WorkingValue.Of("hours", choice.Hours!.Value, "h"), WorkingValue.Of("σ", need.Deviation));
+                $"{choice.Name}: chance of running short",
+                ShortFormula,
+                "Log-normal need as in handbook rooms 60 and 70; sources independent (pick)",
+                WorkingValue.Of("P", choice.ChanceShort),
+                WorkingValue.Of("in hand", inHand, "L"),
+                WorkingValue.Of("need to the water walked to", choice.NeedL!.Value, "L"),
+                WorkingValue.Of("hours", choice.Hours!.Value, "h"),
+                WorkingValue.Of("σ", need.Deviation)
+            );
         }
     }
 
-    private static WayOutAnswer Walk(WayOutKind kind, IReadOnlyList<WaterOnWay> waters, double inHand, WalkRate walk, Need need, Speaker say)
+    private static WayOutAnswer Walk(
+        WayOutKind kind,
+        IReadOnlyList<WaterOnWay> waters,
+        double inHand,
+        WalkRate walk,
+        Need need,
+        Speaker say
+    )
     {
         var direction = kind == WayOutKind.On ? Direction.Ahead : Direction.Behind;
         // A slower pace than now takes so much longer, and asks for so much more, on any ground.
@@ -71,14 +97,35 @@ internal static class WayOut
                 var (hours, needed) = (w.Hours * longer, w.NeedL * more);
                 var left = inHand - needed;
                 var name = string.IsNullOrWhiteSpace(w.Name) ? (kind == WayOutKind.On ? "the next water" : "the last water") : w.Name;
-                return (Needed: needed, On: new SourceOnWay(
-                    name, w.DistanceKm, hours, w.Chance, left, Reach(inHand, needed, need.Deviation),
-                    $"{Sentence.Capital(name)}: {say.Of(Quantity.Distance, w.DistanceKm)}, {Speaker.Minutes(hours * 60)}, runs {SourceReliability.Percent(w.Chance)} % · {Left(left, say)}"));
-            }).ToList();
+                return (
+                    Needed: needed,
+                    On: new SourceOnWay(
+                        name,
+                        w.DistanceKm,
+                        hours,
+                        w.Chance,
+                        left,
+                        Reach(inHand, needed, need.Deviation),
+                        $"{Sentence.Capital(name)}: {say.Of(Quantity.Distance, w.DistanceKm)}, {Speaker.Minutes(hours * 60)}, runs {SourceReliability.Percent(w.Chance)} % · {Left(left, say)}"
+                    )
+                );
+            })
+            .ToList();
         var title = kind == WayOutKind.On ? "On to the next water" : "Back to the last water";
         if (sources.Count == 0)
         {
-            return new WayOutAnswer(kind, title, 1, null, null, null, null, 1, [], kind == WayOutKind.On ? "No water is known ahead." : "No water is known behind.");
+            return new WayOutAnswer(
+                kind,
+                title,
+                1,
+                null,
+                null,
+                null,
+                null,
+                1,
+                [],
+                kind == WayOutKind.On ? "No water is known ahead." : "No water is known behind."
+            );
         }
 
         var legs = sources.Select(s => (s.Needed, s.On.Chance)).ToList();
@@ -89,9 +136,18 @@ internal static class WayOut
         var arrive = need.Buffer.PercentAfter(towards.Needed, inHand);
         var unlikely = towards.On.Chance < PromisedWalk.Likely ? " More likely dry." : "";
         return new WayOutAnswer(
-            kind, title, shortOf, towards.On.Hours, towards.Needed, towards.On.LeftL, arrive, tooFar, [.. sources.Select(s => s.On)],
+            kind,
+            title,
+            shortOf,
+            towards.On.Hours,
+            towards.Needed,
+            towards.On.LeftL,
+            arrive,
+            tooFar,
+            [.. sources.Select(s => s.On)],
             $"{Sentence.Capital(towards.On.Name)} needs {say.Of(Quantity.Volume, towards.Needed)}: {Left(towards.On.LeftL, say)}.{unlikely} {Arriving(arrive)} Runs short with {Percent(shortOf)} %, too far with {Percent(tooFar)} %.",
-            towards.On);
+            towards.On
+        );
     }
 
     private static WayOutAnswer Stay(TriageRequest request, double inHand, Need need, Speaker say)
@@ -99,7 +155,18 @@ internal static class WayOut
         const string title = "Stay in the shade for help";
         if (request.HelpHours is not { } hours || request.NoHelp == true)
         {
-            return new WayOutAnswer(WayOutKind.Stay, title, 1, null, null, null, null, 1, [], $"No help is known to come; at rest the water lasts {Speaker.Minutes(Math.Floor(inHand / need.RestLPerH * 60))}.");
+            return new WayOutAnswer(
+                WayOutKind.Stay,
+                title,
+                1,
+                null,
+                null,
+                null,
+                null,
+                1,
+                [],
+                $"No help is known to come; at rest the water lasts {Speaker.Minutes(Math.Floor(inHand / need.RestLPerH * 60))}."
+            );
         }
 
         var needed = hours * need.RestLPerH;
@@ -107,14 +174,24 @@ internal static class WayOut
         var tooFar = 1 - Reach(WithBuffer(inHand, need), needed, need.Deviation);
         var arrive = need.Buffer.PercentAfter(needed, inHand);
         return new WayOutAnswer(
-            WayOutKind.Stay, title, shortOf, hours, needed, inHand - needed, arrive, tooFar, [],
-            $"Help in {Speaker.Minutes(hours * 60)} needs {say.Of(Quantity.Volume, needed)}: {Left(inHand - needed, say)}. {Arriving(arrive)} Runs short with {Percent(shortOf)} %.");
+            WayOutKind.Stay,
+            title,
+            shortOf,
+            hours,
+            needed,
+            inHand - needed,
+            arrive,
+            tooFar,
+            [],
+            $"Help in {Speaker.Minutes(hours * 60)} needs {say.Of(Quantity.Volume, needed)}: {Left(inHand - needed, say)}. {Arriving(arrive)} Runs short with {Percent(shortOf)} %."
+        );
     }
 
     /// <summary>What is in hand, and what the body can be short of before 5 %, L.</summary>
     private static double WithBuffer(double inHand, Need need) => inHand + need.Buffer.LitresTo(BodyBuffer.SlowlyPercent);
 
-    private static string Arriving(double percent) => $"About {Speaker.Number(percent, 1)} % of body mass short by then{(percent <= BodyBuffer.WellPercent ? "" : percent <= BodyBuffer.SlowlyPercent ? ": walking slowly" : percent < BodyBuffer.DangerPercent ? ": too far" : ": danger")}.";
+    private static string Arriving(double percent) =>
+        $"About {Speaker.Number(percent, 1)} % of body mass short by then{(percent <= BodyBuffer.WellPercent ? "" : percent <= BodyBuffer.SlowlyPercent ? ": walking slowly" : percent < BodyBuffer.DangerPercent ? ": too far" : ": danger")}.";
 
     private static string Left(double litres, Speaker say) =>
         litres >= 0 ? $"{say.Of(Quantity.Volume, litres)} left" : $"short by {say.Of(Quantity.Volume, -litres)}";
@@ -127,7 +204,11 @@ internal static class WayOut
     {
         var x = Math.Abs(z) / Math.Sqrt(2);
         var t = 1 / (1 + (0.3275911 * x));
-        var erf = 1 - ((((((((((1.061405429 * t) - 1.453152027) * t) + 1.421413741) * t) - 0.284496736) * t) + 0.254829592) * t) * Math.Exp(-x * x));
+        var erf =
+            1
+            - (
+                (((((((((1.061405429 * t) - 1.453152027) * t) + 1.421413741) * t) - 0.284496736) * t) + 0.254829592) * t) * Math.Exp(-x * x)
+            );
         return z < 0 ? (1 - erf) / 2 : (1 + erf) / 2;
     }
 }

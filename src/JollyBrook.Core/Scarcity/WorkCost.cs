@@ -9,7 +9,9 @@ internal enum Work
     Dig,
 }
 
-/// <summary>Water that work costs beyond resting in the shade, L/h: sweat and breath at that work less those at rest (handbook room 90).</summary>
+/// <summary>
+/// Water that work costs beyond resting in the shade, L/h: sweat and breath at that work less those at rest (handbook room 90).
+/// </summary>
 internal sealed class WorkCost(Walker walker, double airC, double humidityPercent, SunLoad sun)
 {
     /// <summary>Metabolic rate of digging, W (handbook room 90).</summary>

@@ -3,7 +3,14 @@ using JollyBrook.Core.Kit;
 namespace JollyBrook.Core.Schedule;
 
 /// <summary>A batch before it has a time: what for, how much, in what, by which chains.</summary>
-internal sealed class BatchDraft(string key, WantedWater want, double volumeL, KitEntry? container, IReadOnlyList<ShelvedChain> chains, bool reused)
+internal sealed class BatchDraft(
+    string key,
+    WantedWater want,
+    double volumeL,
+    KitEntry? container,
+    IReadOnlyList<ShelvedChain> chains,
+    bool reused
+)
 {
     public string Key => key;
 

@@ -20,7 +20,10 @@ internal static class BatchSplit
         // Their own water goes by the clock line; what else is in a container is drunk nobody knows when.
         var timed = begun.FindAll(d => clock.IsHeld(d)).Select(d => d.Container?.Id).ToHashSet();
         var inUse = (request.InUse ?? []).Where(id => !timed.Contains(id)).ToHashSet();
-        var bottles = kit.Where(e => e.Item is Container { Role: not ContainerRole.Dirty }).OrderBy(HoldsL).ThenBy(e => e.Id, StringComparer.Ordinal).ToList();
+        var bottles = kit.Where(e => e.Item is Container { Role: not ContainerRole.Dirty })
+            .OrderBy(HoldsL)
+            .ThenBy(e => e.Id, StringComparer.Ordinal)
+            .ToList();
         List<BatchDraft> drafts = [.. begun];
         foreach (var want in (request.Wants ?? []).OrderBy(w => w.By))
         {
@@ -31,20 +34,31 @@ internal static class BatchSplit
     }
 
     private static List<BatchDraft> Begun(ScheduleRequest request, IReadOnlyList<KitEntry> kit, ChainShelf shelf) =>
-    [
-        .. (request.Begun ?? []).Where(b => b is { Key: not null, Treat.Water.VolumeL: not null }).DistinctBy(b => b.Key).Select(b =>
-        {
-            var id = WantOf(b.Key!);
-            var litres = b.Treat!.Water!.VolumeL!.Value;
-            var want = request.Wants?.FirstOrDefault(w => w.Id == id)
-                ?? new WantedWater(id, "Begun, no longer wanted", litres, b.PlannedReadyAt ?? b.StartedAt ?? request.From);
-            var chain = shelf.AsBegun(b.Treat);
-            return new BatchDraft(b.Key!, want, litres, kit.FirstOrDefault(e => e.Id == b.ContainerId && e.Item is Container), chain is null ? [] : [chain], reused: false)
-            {
-                Begun = b, Chosen = chain,
-            };
-        }),
-    ];
+        [
+            .. (request.Begun ?? [])
+                .Where(b => b is { Key: not null, Treat.Water.VolumeL: not null })
+                .DistinctBy(b => b.Key)
+                .Select(b =>
+                {
+                    var id = WantOf(b.Key!);
+                    var litres = b.Treat!.Water!.VolumeL!.Value;
+                    var want = request.Wants?.FirstOrDefault(w => w.Id == id)
+                        ?? new WantedWater(id, "Begun, no longer wanted", litres, b.PlannedReadyAt ?? b.StartedAt ?? request.From);
+                    var chain = shelf.AsBegun(b.Treat);
+                    return new BatchDraft(
+                        b.Key!,
+                        want,
+                        litres,
+                        kit.FirstOrDefault(e => e.Id == b.ContainerId && e.Item is Container),
+                        chain is null ? [] : [chain],
+                        reused: false
+                    )
+                    {
+                        Begun = b,
+                        Chosen = chain,
+                    };
+                }),
+        ];
 
     private static string KeyOf(WantedWater want, int i) => $"{want.Id}#{i}";
 
@@ -53,7 +67,13 @@ internal static class BatchSplit
     private static double HoldsL(KitEntry bottle) => (bottle.Item as Container)?.VolumeL ?? NoContainerL;
 
     private static void Split(
-        ScheduleRequest request, WantedWater want, List<KitEntry> bottles, HashSet<string> inUse, ChainShelf shelf, List<BatchDraft> drafts)
+        ScheduleRequest request,
+        WantedWater want,
+        List<KitEntry> bottles,
+        HashSet<string> inUse,
+        ChainShelf shelf,
+        List<BatchDraft> drafts
+    )
     {
         var begun = drafts.FindAll(d => d.Begun is not null && d.Want == want);
         var left = want.Litres!.Value - begun.Sum(d => d.VolumeL);
@@ -76,7 +96,9 @@ internal static class BatchSplit
             var free = bottles.FindAll(b => !used.Contains(b.Id!) && !inUse.Contains(b.Id!));
             var reused = free.Count == 0 && bottles.Count > 0;
             var pool = reused ? bottles : free;
-            var bottle = bottles.Find(b => b.Id == edit?.Container) ?? pool.Find(b => HoldsL(b) >= left - Crumb) ?? (pool.Count > 0 ? pool[^1] : null);
+            var bottle = bottles.Find(b => b.Id == edit?.Container)
+                ?? pool.Find(b => HoldsL(b) >= left - Crumb)
+                ?? (pool.Count > 0 ? pool[^1] : null);
             var most = bottle is null ? NoContainerL : HoldsL(bottle);
             var volume = Math.Min(left, Math.Min(edit?.VolumeL ?? most, most));
             if (bottle is not null)
@@ -86,11 +108,19 @@ internal static class BatchSplit
 
             var chains = shelf.For(volume, bottle);
             var meeting = chains.Where(c => c.Meets).ToList();
-            drafts.Add(new BatchDraft(
-                key, want, volume, bottle, meeting.Count > 0 ? meeting : chains, reused || (bottle is not null && bottles.Count <= used.Count && left - volume > Crumb))
-            {
-                Edit = edit,
-            });
+            drafts.Add(
+                new BatchDraft(
+                    key,
+                    want,
+                    volume,
+                    bottle,
+                    meeting.Count > 0 ? meeting : chains,
+                    reused || (bottle is not null && bottles.Count <= used.Count && left - volume > Crumb)
+                )
+                {
+                    Edit = edit,
+                }
+            );
             left -= volume;
         }
     }

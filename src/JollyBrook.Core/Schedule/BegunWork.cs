@@ -39,7 +39,9 @@ internal static class BegunWork
             var minutes = step.Clock == StepClock.None ? StepMinutes : (int)Math.Ceiling(Math.Max(0, step.Minutes - passed));
             if (minutes > 0 && !step.Optional)
             {
-                left.Add(new Segment(step.Title, minutes, step.Clock != StepClock.Gate && step.Kind is not (StepKind.Clear or StepKind.Cool)));
+                left.Add(
+                    new Segment(step.Title, minutes, step.Clock != StepClock.Gate && step.Kind is not (StepKind.Clear or StepKind.Cool))
+                );
             }
         }
 

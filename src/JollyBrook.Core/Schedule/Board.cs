@@ -14,8 +14,14 @@ internal sealed class Board(ShopProblem problem)
     private readonly int[][] _starts = [.. problem.Jobs.Select(j => new int[j.Blocks.Count])];
 
     /// <summary>Whether the job's next block may be placed: its container is not another's that is under way.</summary>
-    public bool IsOpen(int job) => _next[job] < problem.Jobs[job].Blocks.Count
-        && (_next[job] > 0 || problem.Jobs[job].Container is not { } container || !_containerOf.TryGetValue(container, out var owner) || IsDone(owner));
+    public bool IsOpen(int job) =>
+        _next[job] < problem.Jobs[job].Blocks.Count
+        && (
+            _next[job] > 0
+            || problem.Jobs[job].Container is not { } container
+            || !_containerOf.TryGetValue(container, out var owner)
+            || IsDone(owner)
+        );
 
     public bool IsDone(int job) => _next[job] == problem.Jobs[job].Blocks.Count;
 
@@ -97,7 +103,9 @@ internal sealed class Board(ShopProblem problem)
         return at;
     }
 
-    /// <summary>Null when one more pair of hands is free over the whole stretch; otherwise when the first that is in the way ends.</summary>
+    /// <summary>
+    /// Null when one more pair of hands is free over the whole stretch; otherwise when the first that is in the way ends.
+    /// </summary>
     private int? NextTry(int from, int until)
     {
         foreach (var quiet in problem.Quiet)

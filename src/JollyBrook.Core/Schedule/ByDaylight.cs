@@ -8,7 +8,12 @@ internal static class ByDaylight
 {
     private const int MostRounds = 6;
 
-    public static (ShopProblem Problem, ShopSolution Solution) Solve(List<BatchDraft> drafts, ChainShelf shelf, ClockLine clock, Func<ShopProblem> problemOf)
+    public static (ShopProblem Problem, ShopSolution Solution) Solve(
+        List<BatchDraft> drafts,
+        ChainShelf shelf,
+        ClockLine clock,
+        Func<ShopProblem> problemOf
+    )
     {
         for (var round = 0; ; round++)
         {
@@ -38,7 +43,12 @@ internal static class ByDaylight
         var anew = shelf.Again(chosen, draft.VolumeL, draft.Container, begun);
         if (anew is null)
         {
-            draft.Chosen = draft.Chains.Where(c => c.Chain.Id != chosen.Chain.Id).OrderBy(c => c.LitBlock is null ? 0 : 1).ThenBy(c => c.Minutes).FirstOrDefault() ?? chosen;
+            draft.Chosen = draft
+                .Chains.Where(c => c.Chain.Id != chosen.Chain.Id)
+                .OrderBy(c => c.LitBlock is null ? 0 : 1)
+                .ThenBy(c => c.Minutes)
+                .FirstOrDefault()
+                ?? chosen;
             return draft.Chosen != chosen;
         }
 

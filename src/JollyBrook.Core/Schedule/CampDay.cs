@@ -19,9 +19,19 @@ public sealed record CampDayRequest(UnitSystem? Units, PlanRequest? Plan, double
 /// <param name="WaterName">Where its water is from; empty where none is drawn.</param>
 /// <param name="WaterId">That source.</param>
 /// <param name="Note">What the plan says of this camp that no line shows; empty where there is nothing.</param>
-public sealed record CampDayResponse(DayBook Day, IReadOnlyList<KitEntry> Kit, string CampName, string WaterName, string? WaterId, string Note);
+public sealed record CampDayResponse(
+    DayBook Day,
+    IReadOnlyList<KitEntry> Kit,
+    string CampName,
+    string WaterName,
+    string? WaterId,
+    string Note
+);
 
-/// <summary>The calculation "camp-day": what the plan wants ready on an evening and by the next start, by when and out of which water (handbook room 80).</summary>
+/// <summary>
+/// The calculation "camp-day": what the plan wants ready on an evening and by the next start, by when and out of which water (handbook room
+/// 80).
+/// </summary>
 public static class CampDay
 {
     /// <summary>There is to drink so long after arriving, h (pick).</summary>
@@ -54,7 +64,12 @@ public static class CampDay
         var camps = run.Setup.Line.Timeline.Days.Count - 1;
         if (request.Day >= camps)
         {
-            intake.Refuse(DayField, camps == 0 ? "This walk has no camp. Begin an empty day instead." : camps == 1 ? "This walk has 1 camp. Choose it." : $"This walk has {camps} camps. Choose one of them.");
+            intake.Refuse(
+                DayField,
+                camps == 0 ? "This walk has no camp. Begin an empty day instead."
+                    : camps == 1 ? "This walk has 1 camp. Choose it."
+                    : $"This walk has {camps} camps. Choose one of them."
+            );
             intake.ThrowIfWrong();
         }
 
@@ -66,7 +81,8 @@ public static class CampDay
     {
         var days = Plan.Days(run.Setup, say);
         var (evening, next) = (days[day], days[day + 1]);
-        DateTimeOffset At(int later, double hour) => run.Setup.Request.At(day + later, hour) ?? DateTimeOffset.UnixEpoch.AddDays(day + later).AddHours(hour);
+        DateTimeOffset At(int later, double hour) =>
+            run.Setup.Request.At(day + later, hour) ?? DateTimeOffset.UnixEpoch.AddDays(day + later).AddHours(hour);
         // Who comes late begins late: nothing is wanted of an hour gone by.
         var late = run.Setup.Request.Now is { } now ? (now - At(0, 0)).TotalHours : 0;
         var arrive = Math.Max(evening.ArriveHour, late < 24 + next.StartHour - BreakfastBeforeH ? late : 0);
@@ -74,10 +90,24 @@ public static class CampDay
         var fill = forCamp ?? forMorning;
         var place = fill?.Water;
         var planned = new DayBook(
-            $"{run.Setup.Route.Name}: {evening.CampName}", At(0, arrive),
-            Wants(evening, arrive, forCamp, forMorning, h => At(0, h), At(1, next.StartHour)), Math.Max(1, run.Setup.Request.Walkers?.Count ?? 1),
-            place?.Source is null ? null : run.Setup.Treatment.Ask(place, 1, run.Setup.Treatment.Kit).Water! with { VolumeL = null }, new SkyInput(next.LowC), RestFromHour, RestToHour, Snow: place?.Source is null ? null : run.Setup.Treatment.SnowAt(place));
-        return new CampDayResponse(planned, KitBy(run, fill), evening.CampName!, place?.Name ?? "", place?.Id, Note(run, fill, evening.CampName!));
+            $"{run.Setup.Route.Name}: {evening.CampName}",
+            At(0, arrive),
+            Wants(evening, arrive, forCamp, forMorning, h => At(0, h), At(1, next.StartHour)),
+            Math.Max(1, run.Setup.Request.Walkers?.Count ?? 1),
+            place?.Source is null ? null : run.Setup.Treatment.Ask(place, 1, run.Setup.Treatment.Kit).Water! with { VolumeL = null },
+            new SkyInput(next.LowC),
+            RestFromHour,
+            RestToHour,
+            Snow: place?.Source is null ? null : run.Setup.Treatment.SnowAt(place)
+        );
+        return new CampDayResponse(
+            planned,
+            KitBy(run, fill),
+            evening.CampName!,
+            place?.Name ?? "",
+            place?.Id,
+            Note(run, fill, evening.CampName!)
+        );
     }
 
     /// <summary>The fill for the camp itself, and the one for the way on: drawn in the morning, or with the camp's own.</summary>
@@ -89,8 +119,17 @@ public static class CampDay
         return (camp, here.Where(f => f.CarriedL > 0).MaxBy(f => f.CarriedL));
     }
 
-    /// <summary>Half of a camp's water goes into the evening, half into night and breakfast (pick). What will boil goes to the pot.</summary>
-    private static List<WantedWater> Wants(PlanDay evening, double arriveHour, PlannedFill? forCamp, PlannedFill? forMorning, Func<double, DateTimeOffset> at, DateTimeOffset leave)
+    /// <summary>
+    /// Half of a camp's water goes into the evening, half into night and breakfast (pick). What will boil goes to the pot.
+    /// </summary>
+    private static List<WantedWater> Wants(
+        PlanDay evening,
+        double arriveHour,
+        PlannedFill? forCamp,
+        PlannedFill? forMorning,
+        Func<double, DateTimeOffset> at,
+        DateTimeOffset leave
+    )
     {
         List<WantedWater> wants = [];
         if (forCamp is not null)
@@ -121,15 +160,22 @@ public static class CampDay
     private static IReadOnlyList<KitEntry> KitBy(PlanRun run, PlannedFill? fill)
     {
         var (setup, now) = (run.Setup, run.Setup.Request.Now);
-        return fill is null ? setup.Treatment.Kit : TreatedWalk.Of(setup, [.. run.Walk.Fills.TakeWhile(f => f != fill).Where(f => now is null || setup.Request.DayOf(f.At.Day) > now)]).Kit;
+        return fill is null
+            ? setup.Treatment.Kit
+            : TreatedWalk
+                .Of(setup, [.. run.Walk.Fills.TakeWhile(f => f != fill).Where(f => now is null || setup.Request.DayOf(f.At.Day) > now)])
+                .Kit;
     }
 
-    private static string Note(PlanRun run, PlannedFill? fill, string camp) => fill switch
-    {
-        null => $"Nothing is drawn at {camp}: its water is carried in, treated where it is from.",
-        { Water.Source.NeedsNoTreatment: true } => $"The water of {fill.Water.Name} needs no treatment.",
-        { At.Kind: StopKind.Camp } => $"Its water is fetched from {fill.Water.Name}: {Speaker.Minutes(fill.TripMinutes)} there and back.",
-        _ when run.Treated.Of(fill) is null && run.Setup.Treatment.CanTell => $"Nothing that is left by then treats the water of {fill.Water.Name}.",
-        _ => "",
-    };
+    private static string Note(PlanRun run, PlannedFill? fill, string camp) =>
+        fill switch
+        {
+            null => $"Nothing is drawn at {camp}: its water is carried in, treated where it is from.",
+            { Water.Source.NeedsNoTreatment: true } => $"The water of {fill.Water.Name} needs no treatment.",
+            { At.Kind: StopKind.Camp } =>
+                $"Its water is fetched from {fill.Water.Name}: {Speaker.Minutes(fill.TripMinutes)} there and back.",
+            _ when run.Treated.Of(fill) is null && run.Setup.Treatment.CanTell =>
+                $"Nothing that is left by then treats the water of {fill.Water.Name}.",
+            _ => "",
+        };
 }

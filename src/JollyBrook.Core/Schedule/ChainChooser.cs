@@ -65,7 +65,8 @@ internal sealed class ChainChooser
         }
     }
 
-    private bool Stocked(ShelvedChain chain) => chain.Chain.Uses.All(u => u.Left is not { } left || left - _spent.GetValueOrDefault(u.Id) >= u.Used);
+    private bool Stocked(ShelvedChain chain) =>
+        chain.Chain.Uses.All(u => u.Left is not { } left || left - _spent.GetValueOrDefault(u.Id) >= u.Used);
 
     private void Spend(ShelvedChain chain)
     {

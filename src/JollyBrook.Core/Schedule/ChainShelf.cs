@@ -27,19 +27,34 @@ internal sealed class ChainShelf(ScheduleRequest request, IReadOnlyList<KitEntry
     }
 
     /// <summary>What Treat is asked for such a batch.</summary>
-    public TreatRequest Ask(double volumeL, KitEntry? container, string? method, DateTimeOffset? startAt = null) => new(
-        request.Units, (request.Water ?? new WaterInput(null, null, null, null, null)) with { VolumeL = volumeL }, method, request.CountViruses,
-        Boil: BoilingPot.Options(_pot),
-        Container: Told(container),
-        Snow: request.Snow, Sky: request.Sky, Kit: kit, StartAt: startAt ?? request.From);
+    public TreatRequest Ask(double volumeL, KitEntry? container, string? method, DateTimeOffset? startAt = null) =>
+        new(
+            request.Units,
+            (request.Water ?? new WaterInput(null, null, null, null, null)) with
+            {
+                VolumeL = volumeL,
+            },
+            method,
+            request.CountViruses,
+            Boil: BoilingPot.Options(_pot),
+            Container: Told(container),
+            Snow: request.Snow,
+            Sky: request.Sky,
+            Kit: kit,
+            StartAt: startAt ?? request.From
+        );
 
     /// <summary>Water that will boil anyway: from clearing straight into the pot. Empty without stove and pot.</summary>
-    public IReadOnlyList<ShelvedChain> ToThePot(double volumeL) => _pot is null ? [] :
-    [
-        .. Work(volumeL, null).Where(c => c.Chain.Barriers is [{ Stage: BarrierStage.Heat }])
-            // Eaten and drunk hot: nobody waits for it to cool.
-            .Select(c => c with { Blocks = [.. c.Blocks.Where(b => b.Segments.Any(s => s.Hands))] }),
-    ];
+    public IReadOnlyList<ShelvedChain> ToThePot(double volumeL) =>
+        _pot is null
+            ? []
+            :
+            [
+                .. Work(volumeL, null)
+                    .Where(c => c.Chain.Barriers is [{ Stage: BarrierStage.Heat }])
+                    // Eaten and drunk hot: nobody waits for it to cool.
+                    .Select(c => c with { Blocks = [.. c.Blocks.Where(b => b.Segments.Any(s => s.Hands))] }),
+            ];
 
     /// <summary>The same chain begun at another time, when light may be another; null where it gives nothing then.</summary>
     public ShelvedChain? Again(ShelvedChain chain, double volumeL, KitEntry? container, DateTimeOffset startAt) =>
@@ -67,7 +82,8 @@ internal sealed class ChainShelf(ScheduleRequest request, IReadOnlyList<KitEntry
         var situation = Situation.Of(Ask(volumeL, container, null));
         return
         [
-            .. Chains.All(situation)
+            .. Chains
+                .All(situation)
                 .Where(c => c.Refusal is null && c.Minutes is not null)
                 // Drunk at the lips: nothing is ready by a time.
                 .Where(c => c.Barriers.All(b => b.CanBeFollowed))
@@ -93,18 +109,41 @@ internal sealed class ChainShelf(ScheduleRequest request, IReadOnlyList<KitEntry
             {
                 case BarrierStage.Filter:
                     var alone = result.Detail is FilterAnswer { Style: FilterStyle.Gravity };
-                    Add(blocks, [Hands(alone ? "Hang the filter up" : "Filter", result.HandsOnMinutes), Wait("Runs through", alone ? result.MinutesToSip!.Value : 0)], [held]);
+                    Add(
+                        blocks,
+                        [
+                            Hands(alone ? "Hang the filter up" : "Filter", result.HandsOnMinutes),
+                            Wait("Runs through", alone ? result.MinutesToSip!.Value : 0),
+                        ],
+                        [held]
+                    );
                     break;
                 case BarrierStage.Chemical:
                     var contact = ((ChemicalResult)result.Detail!).Contact!;
-                    Add(blocks, [Hands($"Dose: {result.Headline}", result.HandsOnMinutes), Wait("Contact", contact.MixStandMinutes + contact.WaitMinutes)], [], needsTheHour: true);
+                    Add(
+                        blocks,
+                        [
+                            Hands($"Dose: {result.Headline}", result.HandsOnMinutes),
+                            Wait("Contact", contact.MixStandMinutes + contact.WaitMinutes),
+                        ],
+                        [],
+                        needsTheHour: true
+                    );
                     break;
                 case BarrierStage.Heat:
                     Add(blocks, [Hands("Boil", result.HandsOnMinutes)], [held, _pot?.Id]);
                     Add(blocks, [Wait("Cools", result.MinutesToSip!.Value - result.HandsOnMinutes)], []);
                     break;
                 default:
-                    Add(blocks, [Hands(result.Headline, result.HandsOnMinutes), Wait("In the sun", result.MinutesToSip!.Value - result.HandsOnMinutes)], [held], needsTheHour: result.Detail is SunAnswer);
+                    Add(
+                        blocks,
+                        [
+                            Hands(result.Headline, result.HandsOnMinutes),
+                            Wait("In the sun", result.MinutesToSip!.Value - result.HandsOnMinutes),
+                        ],
+                        [held],
+                        needsTheHour: result.Detail is SunAnswer
+                    );
                     break;
             }
         }
@@ -137,6 +176,8 @@ internal sealed record ShelvedChain(Chain Chain, IReadOnlyList<Block> Blocks)
 
     public bool Meets => Chain.ShortOf.Count == 0;
 
-    /// <summary>The block whose length hangs on the light it falls in: sunlight, and a dose in a wall that lets light through; null without one.</summary>
+    /// <summary>
+    /// The block whose length hangs on the light it falls in: sunlight, and a dose in a wall that lets light through; null without one.
+    /// </summary>
     public int? LitBlock { get; } = Blocks.Index().Where(b => b.Item.NeedsTheHour).Select(b => (int?)b.Index).FirstOrDefault();
 }

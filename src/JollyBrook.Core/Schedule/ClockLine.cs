@@ -44,8 +44,7 @@ internal sealed class ClockLine
     }
 
     /// <summary>Whether what was begun still holds its container by this line: not ready yet, or ready and not yet wanted.</summary>
-    public bool IsHeld(BatchDraft begun) =>
-        Minute(begun.Want.By!.Value) > Now || BegunWork.Of(begun.Begun!, At(Now)).ReadyAt is null;
+    public bool IsHeld(BatchDraft begun) => Minute(begun.Want.By!.Value) > Now || BegunWork.Of(begun.Begun!, At(Now)).ReadyAt is null;
 
     private IEnumerable<(int From, int Until)> Rests()
     {

@@ -31,9 +31,19 @@ public sealed record PlannedEvening(Guid? RouteId, int? Day);
 /// <param name="Snow">Snow or ice all of it is melted from; null for water.</param>
 /// <param name="Follows">The evening whose plan it follows; null for a day of its own.</param>
 public sealed record DayBook(
-    string? Name, DateTimeOffset? From, IReadOnlyList<WantedWater>? Wants, double? People, WaterInput? Water = null, SkyInput? Sky = null,
-    double? QuietFromHour = null, double? QuietToHour = null, IReadOnlyList<BatchEdit>? Edits = null, IReadOnlyList<StartedBatch>? Started = null,
-    PlannedEvening? Follows = null, SnowInput? Snow = null)
+    string? Name,
+    DateTimeOffset? From,
+    IReadOnlyList<WantedWater>? Wants,
+    double? People,
+    WaterInput? Water = null,
+    SkyInput? Sky = null,
+    double? QuietFromHour = null,
+    double? QuietToHour = null,
+    IReadOnlyList<BatchEdit>? Edits = null,
+    IReadOnlyList<StartedBatch>? Started = null,
+    PlannedEvening? Follows = null,
+    SnowInput? Snow = null
+)
 {
     /// <summary>Until when nobody is woken where nothing else is said, clock hour (pick).</summary>
     public const double RestUntilHour = 6;
@@ -56,7 +66,15 @@ public sealed record DayBook(
     public DayBook Over(DayBook planned)
     {
         ArgumentNullException.ThrowIfNull(planned);
-        return this with { From = From ?? planned.From, Wants = Wants ?? planned.Wants, People = People ?? planned.People, Water = Water ?? planned.Water, Snow = Snow ?? planned.Snow, Sky = Sky ?? planned.Sky };
+        return this with
+        {
+            From = From ?? planned.From,
+            Wants = Wants ?? planned.Wants,
+            People = People ?? planned.People,
+            Water = Water ?? planned.Water,
+            Snow = Snow ?? planned.Snow,
+            Sky = Sky ?? planned.Sky,
+        };
     }
 
     /// <exception cref="BadInputException">A field is missing or out of its range.</exception>
@@ -75,8 +93,13 @@ public sealed record DayBook(
         }
 
         // What the plan says is checked with the plan.
-        var (from, people) = day.Follows is null ? (day.From, day.People) : (day.From ?? day.Wants?.Min(w => w.By) ?? DateTimeOffset.UnixEpoch, day.People ?? 1);
-        ScheduleFields.Check(new ScheduleRequest(null, null, day.Water, day.Sky, day.Wants, people, from, day.QuietFromHour, day.QuietToHour, day.Edits), intake);
+        var (from, people) = day.Follows is null
+            ? (day.From, day.People)
+            : (day.From ?? day.Wants?.Min(w => w.By) ?? DateTimeOffset.UnixEpoch, day.People ?? 1);
+        ScheduleFields.Check(
+            new ScheduleRequest(null, null, day.Water, day.Sky, day.Wants, people, from, day.QuietFromHour, day.QuietToHour, day.Edits),
+            intake
+        );
         intake.ThrowIfWrong();
     }
 }

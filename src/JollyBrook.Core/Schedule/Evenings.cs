@@ -18,14 +18,24 @@ public sealed record EveningsRequest(UnitSystem? Units, PlanRequest? Plan, IRead
 /// <param name="HandsMinutes">Hands-on, all together, min.</param>
 /// <param name="Headline">In a line.</param>
 /// <param name="Late">What cannot be ready, each a sentence.</param>
-public sealed record PlanEvening(int Day, string CampName, string WaterName, bool InTime, double HandsMinutes, string Headline, IReadOnlyList<string> Late);
+public sealed record PlanEvening(
+    int Day,
+    string CampName,
+    string WaterName,
+    bool InTime,
+    double HandsMinutes,
+    string Headline,
+    IReadOnlyList<string> Late
+);
 
 /// <summary>The evenings of a trip.</summary>
 /// <param name="Evenings">In order.</param>
 /// <param name="InTime">Whether all of them can be done in time.</param>
 public sealed record EveningsResponse(IReadOnlyList<PlanEvening> Evenings, bool InTime);
 
-/// <summary>The calculation "evenings": tells the plan where a camp's water cannot be ready by the time it is wanted (handbook room 80).</summary>
+/// <summary>
+/// The calculation "evenings": tells the plan where a camp's water cannot be ready by the time it is wanted (handbook room 80).
+/// </summary>
 public static class Evenings
 {
     public static IReadOnlyList<Field> Fields => CampDay.Fields;
@@ -57,9 +67,31 @@ public static class Evenings
             return new PlanEvening(day, camp.CampName, camp.WaterName, true, 0, camp.Note, []);
         }
 
-        var schedule = DaySchedule.Compute(new ScheduleRequest(
-            request.Units, camp.Kit, book.Water, book.Sky, book.Wants, book.People, book.From, book.QuietFromHour, book.QuietToHour, book.Edits, null, request.Plan!.CountViruses, Snow: book.Snow));
+        var schedule = DaySchedule.Compute(
+            new ScheduleRequest(
+                request.Units,
+                camp.Kit,
+                book.Water,
+                book.Sky,
+                book.Wants,
+                book.People,
+                book.From,
+                book.QuietFromHour,
+                book.QuietToHour,
+                book.Edits,
+                null,
+                request.Plan!.CountViruses,
+                Snow: book.Snow
+            )
+        );
         return new PlanEvening(
-            day, camp.CampName, camp.WaterName, schedule.InTime, schedule.People.Sum(p => p.BusyMinutes), schedule.Headline, [.. schedule.Late.Select(l => l.Words)]);
+            day,
+            camp.CampName,
+            camp.WaterName,
+            schedule.InTime,
+            schedule.People.Sum(p => p.BusyMinutes),
+            schedule.Headline,
+            [.. schedule.Late.Select(l => l.Words)]
+        );
     }
 }

@@ -6,9 +6,7 @@ internal sealed class HandsBoard
     private readonly Dictionary<(int Job, int Block, int Segment), int> _who = [];
     private readonly Dictionary<int, List<(int From, int Until)>> _work = [];
 
-    private HandsBoard()
-    {
-    }
+    private HandsBoard() { }
 
     public int Who(int job, int block, int segment) => _who[(job, block, segment)];
 
@@ -38,7 +36,10 @@ internal sealed class HandsBoard
     }
 
     /// <summary>Every hands-on stretch.</summary>
-    public static IEnumerable<(int From, int Until, (int Job, int Block, int Segment) At)> Stretches(ShopProblem problem, ShopSolution solution)
+    public static IEnumerable<(int From, int Until, (int Job, int Block, int Segment) At)> Stretches(
+        ShopProblem problem,
+        ShopSolution solution
+    )
     {
         for (var j = 0; j < problem.Jobs.Count; j++)
         {

@@ -26,7 +26,14 @@ internal sealed record Block(IReadOnlyList<Segment> Segments, IReadOnlyList<stri
 /// <param name="HoldUntil">Until when the container keeps it.</param>
 /// <param name="First">Whether it goes before all others: begun already, or put there by hand.</param>
 internal sealed record Job(
-    string Key, IReadOnlyList<Block> Blocks, string? Container, int Due, int NotBefore = 0, int HoldUntil = 0, bool First = false)
+    string Key,
+    IReadOnlyList<Block> Blocks,
+    string? Container,
+    int Due,
+    int NotBefore = 0,
+    int HoldUntil = 0,
+    bool First = false
+)
 {
     public int Minutes { get; } = Blocks.Sum(b => b.Minutes);
 

@@ -41,7 +41,11 @@ internal sealed class OrderSearch(ShopProblem problem, int mostNodes, (long Late
         }
 
         var firsts = problem.Jobs.Select((j, i) => (j.First, i)).Where(x => x.First && board.IsOpen(x.i)).Select(x => x.i).ToList();
-        foreach (var job in firsts.Count > 0 ? firsts : Enumerable.Range(0, problem.Jobs.Count).Where(board.IsOpen).OrderBy(j => problem.Jobs[j].Due).ToList())
+        foreach (
+            var job in firsts.Count > 0
+                ? firsts
+                : Enumerable.Range(0, problem.Jobs.Count).Where(board.IsOpen).OrderBy(j => problem.Jobs[j].Due).ToList()
+        )
         {
             _order.Add(job);
             Go();

@@ -14,14 +14,30 @@ internal sealed class ScheduleAnswer(ScheduleRequest request, IReadOnlyList<KitE
     public ScheduleResponse Of(List<BatchDraft> drafts, List<BatchDraft> untreatable, ShopProblem problem, ShopSolution solution)
     {
         var hands = HandsBoard.Of(problem, solution);
-        var batches = drafts.Select((d, j) => Batch(d, j, problem, solution, hands)).OrderBy(b => b.StartAt).ThenBy(b => b.ReadyAt).ToList();
+        var batches = drafts
+            .Select((d, j) => Batch(d, j, problem, solution, hands))
+            .OrderBy(b => b.StartAt)
+            .ThenBy(b => b.ReadyAt)
+            .ToList();
         var late = Late(batches);
-        var (from, until) = (batches.Count == 0 ? clock.From : batches.Min(b => b.StartAt), batches.Select(b => b.ReadyAt).Concat((request.Wants ?? []).Select(w => w.By!.Value)).DefaultIfEmpty(clock.From).Max());
+        var (from, until) = (
+            batches.Count == 0 ? clock.From : batches.Min(b => b.StartAt),
+            batches.Select(b => b.ReadyAt).Concat((request.Wants ?? []).Select(w => w.By!.Value)).DefaultIfEmpty(clock.From).Max()
+        );
         return new ScheduleResponse(
-            Headline(batches, late, untreatable), late.Count == 0 && untreatable.Count == 0, from < clock.From ? from : clock.From, until, batches, late,
+            Headline(batches, late, untreatable),
+            late.Count == 0 && untreatable.Count == 0,
+            from < clock.From ? from : clock.From,
+            until,
+            batches,
+            late,
             [.. Enumerable.Range(1, problem.People).Select(p => Load(p, hands))],
             [.. clock.Quiet.Where(q => q.From < clock.Minute(until)).Select(q => new QuietHours(clock.At(q.From), clock.At(q.Until)))],
-            Slips(batches, late), Assume(), Cautions(drafts, untreatable), Working(drafts, problem, solution));
+            Slips(batches, late),
+            Assume(),
+            Cautions(drafts, untreatable),
+            Working(drafts, problem, solution)
+        );
     }
 
     private ScheduledBatch Batch(BatchDraft draft, int j, ShopProblem problem, ShopSolution solution, HandsBoard hands)
@@ -35,15 +51,31 @@ internal sealed class ScheduleAnswer(ScheduleRequest request, IReadOnlyList<KitE
         var late = Math.Max(0, Math.Ceiling((ready - by).TotalMinutes));
         var steps = job.Blocks.SelectMany((block, b) => Steps(block, j, b, solution, hands)).Where(s => s.EndAt > s.StartAt).ToList();
         return new ScheduledBatch(
-            draft.Key, draft.Want.Id!, draft.Want.Name ?? "", draft.VolumeL, draft.Container?.Id, draft.Container?.Item!.Name ?? (draft.Want.WillBoil == true ? "Pot" : "Any clean container"),
-            chain.Chain.Id, chain.Chain.Name, chain.Chain.Headline, start, ready, by, late, job.HandsMinutes, begun is not null,
+            draft.Key,
+            draft.Want.Id!,
+            draft.Want.Name ?? "",
+            draft.VolumeL,
+            draft.Container?.Id,
+            draft.Container?.Item!.Name ?? (draft.Want.WillBoil == true ? "Pot" : "Any clean container"),
+            chain.Chain.Id,
+            chain.Chain.Name,
+            chain.Chain.Headline,
+            start,
+            ready,
+            by,
+            late,
+            job.HandsMinutes,
+            begun is not null,
             draft.Begun?.PlannedReadyAt is { } planned ? Math.Round((ready - planned).TotalMinutes) : 0,
-            draft.Edit?.StartAt is { } put && begun is null && (start - put).TotalMinutes >= 1, chain.Meets,
+            draft.Edit?.StartAt is { } put && begun is null && (start - put).TotalMinutes >= 1,
+            chain.Meets,
             draft.Want.WillBoil == true && draft.Container is null
                 ? $"{say.Of(Quantity.Volume, draft.VolumeL)} straight into the pot: no filter, no dose; {Sentence.Lower(chain.Chain.Headline)}"
                 : $"{say.Of(Quantity.Volume, draft.VolumeL)} in {draft.Container?.Item!.Name ?? "any clean container"}: {chain.Chain.Name}, {chain.Chain.Headline}",
-            steps, [.. draft.Chains.Select(c => new ChainChoice(c.Chain.Id, c.Chain.Name, c.Minutes, c.HandsMinutes))],
-            draft.Begun?.Treat ?? shelf.Ask(draft.VolumeL, draft.Container, chain.Chain.Id));
+            steps,
+            [.. draft.Chains.Select(c => new ChainChoice(c.Chain.Id, c.Chain.Name, c.Minutes, c.HandsMinutes))],
+            draft.Begun?.Treat ?? shelf.Ask(draft.VolumeL, draft.Container, chain.Chain.Id)
+        );
     }
 
     private IEnumerable<ScheduledStep> Steps(Block block, int j, int b, ShopSolution solution, HandsBoard hands)
@@ -53,22 +85,33 @@ internal sealed class ScheduleAnswer(ScheduleRequest request, IReadOnlyList<KitE
         {
             var segment = block.Segments[s];
             yield return new ScheduledStep(
-                segment.Title, clock.At(at), clock.At(at + segment.Minutes), segment.Hands ? hands.Who(j, b, s) : null,
-                [.. block.Equipment.Select(id => kit.First(e => e.Id == id).Item!.Name ?? "")]);
+                segment.Title,
+                clock.At(at),
+                clock.At(at + segment.Minutes),
+                segment.Hands ? hands.Who(j, b, s) : null,
+                [.. block.Equipment.Select(id => kit.First(e => e.Id == id).Item!.Name ?? "")]
+            );
             at += segment.Minutes;
         }
     }
 
     private List<LateWant> Late(List<ScheduledBatch> batches) =>
-    [
-        .. batches.Where(b => b.LateMinutes > 0).GroupBy(b => b.WantId).Select(g =>
-        {
-            var last = g.MaxBy(b => b.ReadyAt)!;
-            return new LateWant(
-                g.Key, last.WantName, last.By, last.ReadyAt,
-                $"{last.WantName}: {say.Of(Quantity.Volume, g.Sum(b => b.VolumeL))} cannot be ready by {Clock(last.By, last.By)}; the earliest is {Clock(last.ReadyAt, last.By)}, {Speaker.Minutes(last.LateMinutes)} later.");
-        }),
-    ];
+        [
+            .. batches
+                .Where(b => b.LateMinutes > 0)
+                .GroupBy(b => b.WantId)
+                .Select(g =>
+                {
+                    var last = g.MaxBy(b => b.ReadyAt)!;
+                    return new LateWant(
+                        g.Key,
+                        last.WantName,
+                        last.By,
+                        last.ReadyAt,
+                        $"{last.WantName}: {say.Of(Quantity.Volume, g.Sum(b => b.VolumeL))} cannot be ready by {Clock(last.By, last.By)}; the earliest is {Clock(last.ReadyAt, last.By)}, {Speaker.Minutes(last.LateMinutes)} later."
+                    );
+                }),
+        ];
 
     private PersonLoad Load(int person, HandsBoard hands)
     {
@@ -90,12 +133,16 @@ internal sealed class ScheduleAnswer(ScheduleRequest request, IReadOnlyList<KitE
         List<string> lines = [];
         foreach (var batch in batches.Where(b => b.Begun && b.SlipMinutes >= SlipWorthSaying))
         {
-            lines.Add($"{batch.WantName}, {batch.Container}: {Speaker.Minutes(batch.SlipMinutes)} later than planned, ready at {Clock(batch.ReadyAt, batch.By)}. What follows was moved.");
+            lines.Add(
+                $"{batch.WantName}, {batch.Container}: {Speaker.Minutes(batch.SlipMinutes)} later than planned, ready at {Clock(batch.ReadyAt, batch.By)}. What follows was moved."
+            );
         }
 
         foreach (var batch in batches.Where(b => b.Moved))
         {
-            lines.Add($"{batch.WantName}, {batch.Container}: hands or things are not free at the time put by hand; it begins at {Clock(batch.StartAt, batch.By)}.");
+            lines.Add(
+                $"{batch.WantName}, {batch.Container}: hands or things are not free at the time put by hand; it begins at {Clock(batch.StartAt, batch.By)}."
+            );
         }
 
         if (lines.Count > 0 && late.Count > 0)
@@ -132,9 +179,13 @@ internal sealed class ScheduleAnswer(ScheduleRequest request, IReadOnlyList<KitE
         List<Caution> all = [];
         if (untreatable.Count > 0)
         {
-            all.Add(new(
-                "untreatable", Severity.Danger,
-                $"Nothing in the kit treats this water for: {string.Join(", ", untreatable.Select(u => u.Want.Name).Distinct())}. Clear it, or judge it again."));
+            all.Add(
+                new(
+                    "untreatable",
+                    Severity.Danger,
+                    $"Nothing in the kit treats this water for: {string.Join(", ", untreatable.Select(u => u.Want.Name).Distinct())}. Clear it, or judge it again."
+                )
+            );
         }
 
         if (drafts.Any(d => !d.Chosen!.Meets))
@@ -144,7 +195,13 @@ internal sealed class ScheduleAnswer(ScheduleRequest request, IReadOnlyList<KitE
 
         if (drafts.Any(d => d.Reused))
         {
-            all.Add(new("containers", Severity.Warning, "More is wanted at once than the containers hold: some are filled twice, and emptied in between."));
+            all.Add(
+                new(
+                    "containers",
+                    Severity.Warning,
+                    "More is wanted at once than the containers hold: some are filled twice, and emptied in between."
+                )
+            );
         }
 
         if (drafts.Any(d => d.Chosen!.Chain.Barriers.Any(b => b.Stage == Barriers.BarrierStage.Heat)))
@@ -159,10 +216,14 @@ internal sealed class ScheduleAnswer(ScheduleRequest request, IReadOnlyList<KitE
     {
         var working = new Working();
         working.Add(
-            "Order of the batches", "by deadline, then by longest chain; other orders tried, the least lateness and then the earliest end kept",
-            "List scheduling, handbook room 80", WorkingValue.Of("late in all", solution.LateMinutes(problem), "min"),
-            WorkingValue.Of("batches", drafts.Count), WorkingValue.Of("pairs of hands", problem.People),
-            WorkingValue.Of("last ready after", solution.Makespan, "min"));
+            "Order of the batches",
+            "by deadline, then by longest chain; other orders tried, the least lateness and then the earliest end kept",
+            "List scheduling, handbook room 80",
+            WorkingValue.Of("late in all", solution.LateMinutes(problem), "min"),
+            WorkingValue.Of("batches", drafts.Count),
+            WorkingValue.Of("pairs of hands", problem.People),
+            WorkingValue.Of("last ready after", solution.Makespan, "min")
+        );
         return working.Steps;
     }
 

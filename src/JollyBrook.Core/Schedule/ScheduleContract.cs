@@ -22,7 +22,13 @@ public sealed record WantedWater(string? Id, string? Name, double? Litres, DateT
 /// <param name="Method">Treated by this chain.</param>
 /// <param name="Container">In this container.</param>
 /// <param name="VolumeL">Of this size, L.</param>
-public sealed record BatchEdit(string? Key, DateTimeOffset? StartAt = null, string? Method = null, string? Container = null, double? VolumeL = null);
+public sealed record BatchEdit(
+    string? Key,
+    DateTimeOffset? StartAt = null,
+    string? Method = null,
+    string? Container = null,
+    double? VolumeL = null
+);
 
 /// <summary>A batch of the schedule that was begun.</summary>
 /// <param name="Key">The batch.</param>
@@ -33,8 +39,14 @@ public sealed record BatchEdit(string? Key, DateTimeOffset? StartAt = null, stri
 /// <param name="ContainerId">What it was begun in; null where that is no container of the kit.</param>
 /// <param name="Treat">What Treat was asked to begin it: its litres and its chain.</param>
 public sealed record BegunBatch(
-    string? Key, DateTimeOffset? StartedAt, DateTimeOffset? PlannedReadyAt, IReadOnlyList<TreatmentStep>? Steps, IReadOnlyList<BatchTap>? Taps,
-    string? ContainerId, TreatRequest? Treat);
+    string? Key,
+    DateTimeOffset? StartedAt,
+    DateTimeOffset? PlannedReadyAt,
+    IReadOnlyList<TreatmentStep>? Steps,
+    IReadOnlyList<BatchTap>? Taps,
+    string? ContainerId,
+    TreatRequest? Treat
+);
 
 /// <summary>A day's water to be put on a clock line.</summary>
 /// <param name="Units">The units that words are put in; metric when left out.</param>
@@ -53,10 +65,22 @@ public sealed record BegunBatch(
 /// <param name="Snow">Snow or ice all of it is melted from; null for water.</param>
 /// <param name="InUse">Containers that hold water: taken for a batch only where no other is left, once they are empty.</param>
 public sealed record ScheduleRequest(
-    UnitSystem? Units, IReadOnlyList<KitEntry>? Kit, WaterInput? Water, SkyInput? Sky, IReadOnlyList<WantedWater>? Wants, double? People,
-    DateTimeOffset? From, double? QuietFromHour = null, double? QuietToHour = null, IReadOnlyList<BatchEdit>? Edits = null,
-    IReadOnlyList<BegunBatch>? Begun = null, bool? CountViruses = null, DateTimeOffset? Now = null,
-    IReadOnlyList<string>? InUse = null, SnowInput? Snow = null);
+    UnitSystem? Units,
+    IReadOnlyList<KitEntry>? Kit,
+    WaterInput? Water,
+    SkyInput? Sky,
+    IReadOnlyList<WantedWater>? Wants,
+    double? People,
+    DateTimeOffset? From,
+    double? QuietFromHour = null,
+    double? QuietToHour = null,
+    IReadOnlyList<BatchEdit>? Edits = null,
+    IReadOnlyList<BegunBatch>? Begun = null,
+    bool? CountViruses = null,
+    DateTimeOffset? Now = null,
+    IReadOnlyList<string>? InUse = null,
+    SnowInput? Snow = null
+);
 
 /// <summary>A stretch on the clock line.</summary>
 /// <param name="Title">What is done.</param>
@@ -90,9 +114,29 @@ public sealed record ScheduledStep(string Title, DateTimeOffset StartAt, DateTim
 /// <param name="Choices">The chains it could be treated by.</param>
 /// <param name="Treat">What Treat is asked to begin it; its start is the moment it is begun.</param>
 public sealed record ScheduledBatch(
-    string Key, string WantId, string WantName, double VolumeL, string? ContainerId, string Container, string Method, string MethodName, string Headline,
-    DateTimeOffset StartAt, DateTimeOffset ReadyAt, DateTimeOffset By, double LateMinutes, double HandsMinutes, bool Begun, double SlipMinutes, bool Moved,
-    bool MeetsTarget, string Words, IReadOnlyList<ScheduledStep> Steps, IReadOnlyList<ChainChoice> Choices, TreatRequest Treat);
+    string Key,
+    string WantId,
+    string WantName,
+    double VolumeL,
+    string? ContainerId,
+    string Container,
+    string Method,
+    string MethodName,
+    string Headline,
+    DateTimeOffset StartAt,
+    DateTimeOffset ReadyAt,
+    DateTimeOffset By,
+    double LateMinutes,
+    double HandsMinutes,
+    bool Begun,
+    double SlipMinutes,
+    bool Moved,
+    bool MeetsTarget,
+    string Words,
+    IReadOnlyList<ScheduledStep> Steps,
+    IReadOnlyList<ChainChoice> Choices,
+    TreatRequest Treat
+);
 
 /// <summary>A chain a batch could be treated by.</summary>
 public sealed record ChainChoice(string Id, string Name, double Minutes, double HandsMinutes);
@@ -120,9 +164,19 @@ public sealed record PersonLoad(int Person, double BusyMinutes, double IdleMinut
 /// <param name="Cautions">What to mind.</param>
 /// <param name="Working">How it was found.</param>
 public sealed record ScheduleResponse(
-    string Headline, bool InTime, DateTimeOffset From, DateTimeOffset Until, IReadOnlyList<ScheduledBatch> Batches, IReadOnlyList<LateWant> Late,
-    IReadOnlyList<PersonLoad> People, IReadOnlyList<QuietHours> Quiet, IReadOnlyList<string> Slips, IReadOnlyList<Assumption> Assumptions,
-    IReadOnlyList<Caution> Cautions, IReadOnlyList<WorkingStep> Working);
+    string Headline,
+    bool InTime,
+    DateTimeOffset From,
+    DateTimeOffset Until,
+    IReadOnlyList<ScheduledBatch> Batches,
+    IReadOnlyList<LateWant> Late,
+    IReadOnlyList<PersonLoad> People,
+    IReadOnlyList<QuietHours> Quiet,
+    IReadOnlyList<string> Slips,
+    IReadOnlyList<Assumption> Assumptions,
+    IReadOnlyList<Caution> Cautions,
+    IReadOnlyList<WorkingStep> Working
+);
 
 /// <summary>When nobody works.</summary>
 public sealed record QuietHours(DateTimeOffset From, DateTimeOffset Until);

@@ -14,17 +14,45 @@ public static class ScheduleFields
     public const double LongestHours = 72;
     private const int MostWants = 60;
 
-    internal static readonly NumberField Litres = new("wants.litres", "Litres wanted", Quantity.Volume, 0.1, 200, "Give what is drunk, cooked or carried.");
+    internal static readonly NumberField Litres = new(
+        "wants.litres",
+        "Litres wanted",
+        Quantity.Volume,
+        0.1,
+        200,
+        "Give what is drunk, cooked or carried."
+    );
     internal static readonly NumberField People = new("people", "Pairs of hands", Quantity.Plain, 1, 12, "Count who can help.");
     internal static readonly InstantField From = new("from", "Beginning");
     internal static readonly InstantField By = new("wants.by", "Wanted by");
     internal static readonly NumberField QuietFrom = new("quietFromHour", "Rest from", Quantity.Plain, 0, 24, "Give the clock hour.");
     internal static readonly NumberField QuietTo = new("quietToHour", "Rest until", Quantity.Plain, 0, 24, "Give the clock hour.");
-    internal static readonly NumberField EditVolume = new("edits.volumeL", "Size of the batch", Quantity.Volume, 0.1, 200, "Give what goes in at once.");
+    internal static readonly NumberField EditVolume = new(
+        "edits.volumeL",
+        "Size of the batch",
+        Quantity.Volume,
+        0.1,
+        200,
+        "Give what goes in at once."
+    );
     private static readonly ChoiceField Wants = new("wants", "Water wanted", [$"up to {MostWants} lines, each with a name of its own"]);
 
     public static readonly IReadOnlyList<Field> All =
-        [ChoiceField.Of<UnitSystem>("units", "Units"), Litres, People, From, By, QuietFrom, QuietTo, EditVolume, Wants, .. WaterFields.All, .. SettingFields.All, .. SnowFields.All, .. KitItem.Fields];
+    [
+        ChoiceField.Of<UnitSystem>("units", "Units"),
+        Litres,
+        People,
+        From,
+        By,
+        QuietFrom,
+        QuietTo,
+        EditVolume,
+        Wants,
+        .. WaterFields.All,
+        .. SettingFields.All,
+        .. SnowFields.All,
+        .. KitItem.Fields,
+    ];
 
     /// <summary>Notes what is missing or can't be right.</summary>
     public static void Check(ScheduleRequest request, Intake intake)
@@ -36,9 +64,16 @@ public static class ScheduleFields
         intake.Optional(QuietFrom, request.QuietFromHour);
         intake.Optional(QuietTo, request.QuietToHour);
         var wants = request.Wants ?? [];
-        if (wants.Count > MostWants || wants.Select(w => w.Id).Distinct().Count() != wants.Count || wants.Any(w => string.IsNullOrEmpty(w.Id)))
+        if (
+            wants.Count > MostWants
+            || wants.Select(w => w.Id).Distinct().Count() != wants.Count
+            || wants.Any(w => string.IsNullOrEmpty(w.Id))
+        )
         {
-            intake.Refuse(Wants, $"Water wanted takes up to {MostWants} lines, each with an id of its own. Take lines out, or make two days of it.");
+            intake.Refuse(
+                Wants,
+                $"Water wanted takes up to {MostWants} lines, each with an id of its own. Take lines out, or make two days of it."
+            );
         }
 
         foreach (var want in wants)

@@ -27,7 +27,9 @@ internal static class Scheduler
             return best;
         }
 
-        return blocks <= FewBlocks ? new OrderSearch(problem, MostNodes, Mark(problem, best)).Run() ?? best : Shuffled(problem, blocks, best);
+        return blocks <= FewBlocks
+            ? new OrderSearch(problem, MostNodes, Mark(problem, best)).Run() ?? best
+            : Shuffled(problem, blocks, best);
     }
 
     /// <summary>The best of the plain rules.</summary>
@@ -40,14 +42,21 @@ internal static class Scheduler
 
     private static readonly Func<Job, double>[] Rules =
     [
-        j => j.Due - (j.Minutes / 10_000.0), j => j.Due - j.Minutes, j => -(j.Minutes - j.HandsMinutes), j => -j.Minutes, j => j.HandsMinutes,
+        j => j.Due - (j.Minutes / 10_000.0),
+        j => j.Due - j.Minutes,
+        j => -(j.Minutes - j.HandsMinutes),
+        j => -j.Minutes,
+        j => j.HandsMinutes,
     ];
 
     /// <summary>Nothing is late and nothing could end sooner than the longest job by itself.</summary>
     private static bool IsIdeal(ShopProblem problem, ShopSolution solution) =>
-        solution.LateMinutes(problem) == 0 && solution.Makespan <= problem.Jobs.Select(j => j.NotBefore + j.Minutes).DefaultIfEmpty(0).Max();
+        solution.LateMinutes(problem) == 0
+        && solution.Makespan <= problem.Jobs.Select(j => j.NotBefore + j.Minutes).DefaultIfEmpty(0).Max();
 
-    /// <summary>Blocks in the order of their jobs' keys, a job's later ones a little behind, so that other hands-on work may come between.</summary>
+    /// <summary>
+    /// Blocks in the order of their jobs' keys, a job's later ones a little behind, so that other hands-on work may come between.
+    /// </summary>
     private static ShopSolution ByKeys(ShopProblem problem, double[] keys, double[][]? own = null)
     {
         var board = new Board(problem);
@@ -87,7 +96,12 @@ internal static class Scheduler
             var rule = Rules[i % Rules.Length];
             // From a little disorder to much.
             var spread = span * (i + 1.0) / tries;
-            double[][] own = [.. problem.Jobs.Select(j => j.Blocks.Select((_, b) => rule(j) + (b * 1e-3) + (spread * (random.Uniform() - 0.5))).ToArray())];
+            double[][] own =
+            [
+                .. problem.Jobs.Select(j =>
+                    j.Blocks.Select((_, b) => rule(j) + (b * 1e-3) + (spread * (random.Uniform() - 0.5))).ToArray()
+                ),
+            ];
             var found = ByKeys(problem, [.. own.Select(o => o[0])], own);
             if (Mark(problem, found) is var its && its.CompareTo(mark) < 0)
             {

@@ -9,15 +9,27 @@ public static class SunPosition
     public static double DeclinationDeg(DateOnly date)
     {
         var g = FractionalYear(date);
-        return (0.006918 - (0.399912 * Math.Cos(g)) + (0.070257 * Math.Sin(g)) - (0.006758 * Math.Cos(2 * g)) + (0.000907 * Math.Sin(2 * g))
-            - (0.002697 * Math.Cos(3 * g)) + (0.00148 * Math.Sin(3 * g))) * 180 / Math.PI;
+        return (
+                0.006918
+                - (0.399912 * Math.Cos(g))
+                + (0.070257 * Math.Sin(g))
+                - (0.006758 * Math.Cos(2 * g))
+                + (0.000907 * Math.Sin(2 * g))
+                - (0.002697 * Math.Cos(3 * g))
+                + (0.00148 * Math.Sin(3 * g))
+            )
+            * 180
+            / Math.PI;
     }
 
     /// <summary>Minutes by which the sun runs ahead of the clock.</summary>
     public static double EquationOfTimeMinutes(DateOnly date)
     {
         var g = FractionalYear(date);
-        return 229.18 * (0.000075 + (0.001868 * Math.Cos(g)) - (0.032077 * Math.Sin(g)) - (0.014615 * Math.Cos(2 * g)) - (0.040849 * Math.Sin(2 * g)));
+        return 229.18
+            * (
+                0.000075 + (0.001868 * Math.Cos(g)) - (0.032077 * Math.Sin(g)) - (0.014615 * Math.Cos(2 * g)) - (0.040849 * Math.Sin(2 * g))
+            );
     }
 
     /// <summary>The sun's height in degrees at an hour angle from noon.</summary>
@@ -38,8 +50,9 @@ public static class SunPosition
 
     /// <summary>The instant of solar noon at a longitude (east positive).</summary>
     public static DateTimeOffset SolarNoon(DateOnly date, double longitudeDeg) =>
-        new DateTimeOffset(date.ToDateTime(TimeOnly.MinValue), TimeSpan.Zero)
-            .AddMinutes(Math.Round(720 - (4 * longitudeDeg) - EquationOfTimeMinutes(date)));
+        new DateTimeOffset(date.ToDateTime(TimeOnly.MinValue), TimeSpan.Zero).AddMinutes(
+            Math.Round(720 - (4 * longitudeDeg) - EquationOfTimeMinutes(date))
+        );
 
     private static double FractionalYear(DateOnly date) =>
         2 * Math.PI / (DateTime.IsLeapYear(date.Year) ? 366 : 365) * (date.DayOfYear - 1);

@@ -56,16 +56,32 @@ public sealed class CountryWeather
         foreach (var (id, source) in sources ?? [])
         {
             var share = SourceReliability.WeatherShare(source.Class);
-            if (share > 0 && source is { ReportedFlowing: { } flowing, ReportedAt: { } at } && now is { } today && at <= today && Weight(today - at) is var weight and > LeastWeight)
+            if (
+                share > 0
+                && source is { ReportedFlowing: { } flowing, ReportedAt: { } at }
+                && now is { } today
+                && at <= today
+                && Weight(today - at) is var weight and > LeastWeight
+            )
             {
-                reports.Add(new Report(id, source.Name ?? "", flowing, LogLikelihood(SourceReliability.OfClass(source.Class!.Value), share, flowing, weight)));
+                reports.Add(
+                    new Report(
+                        id,
+                        source.Name ?? "",
+                        flowing,
+                        LogLikelihood(SourceReliability.OfClass(source.Class!.Value), share, flowing, weight)
+                    )
+                );
             }
         }
 
         return new CountryWeather(signs ?? new CountrySigns(), reports);
     }
 
-    /// <summary>The chance that a source runs when the party comes: its own report and class, moved by the country. The traveller's own word is not moved.</summary>
+    /// <summary>
+    /// The chance that a source runs when the party comes: its own report and class, moved by the country. The traveller's own word is not
+    /// moved.
+    /// </summary>
     /// <param name="id">The source, whose own report is not counted twice.</param>
     /// <param name="source">The same.</param>
     /// <param name="now">The time now.</param>
@@ -83,11 +99,20 @@ public sealed class CountryWeather
     public double Moved(double chance, double share) => share <= 0 ? chance : Sigmoid(Logit(chance) + (share * MeanWithout("")) + Signs);
 
     /// <summary>What moved it; empty where nothing did.</summary>
-    public string WhyMoved(double share) => share <= 0 ? "" : Sentence.Capital(string.Join(", ", (string[])
-    [
-        .. _signs.RainLastWeek == true ? ["rain in the last week"] : Array.Empty<string>(), .. _signs.HotDryMonth == true ? ["a hot, dry month"] : Array.Empty<string>(),
-        .. Math.Abs(MeanWithout("")) > WorthTelling ? Neighbours("") : [],
-    ]));
+    public string WhyMoved(double share) =>
+        share <= 0
+            ? ""
+            : Sentence.Capital(
+                string.Join(
+                    ", ",
+                    (string[])
+                        [
+                            .. _signs.RainLastWeek == true ? ["rain in the last week"] : Array.Empty<string>(),
+                            .. _signs.HotDryMonth == true ? ["a hot, dry month"] : Array.Empty<string>(),
+                            .. Math.Abs(MeanWithout("")) > WorthTelling ? Neighbours("") : [],
+                        ]
+                )
+            );
 
     private double Signs => (_signs.RainLastWeek == true ? RainLogit : 0) + (_signs.HotDryMonth == true ? DryMonthLogit : 0);
 
@@ -101,11 +126,18 @@ public sealed class CountryWeather
             return $"Your own word: {SourceReliability.Percent(word)} %";
         }
 
-        List<string> parts = [source.Class is { } kind ? $"{SourceReliability.Name(kind)} {SourceReliability.Percent(SourceReliability.OfClass(kind))} %" : "Kind not known"];
+        List<string> parts =
+        [
+            source.Class is { } kind
+                ? $"{SourceReliability.Name(kind)} {SourceReliability.Percent(SourceReliability.OfClass(kind))} %"
+                : "Kind not known",
+        ];
         if (source.ReportedFlowing is { } flowing)
         {
             var days = source.ReportedAt is { } at && (arriveAt ?? now) is { } then ? Math.Max(0, (then - at).TotalDays) : (double?)null;
-            parts.Add($"found {(flowing ? "running" : "dry")}{(days is { } d ? $" {Speaker.Number(Math.Round(d), 0)} days before you come" : "")}: {SourceReliability.Percent(source.ChanceOfRunning(now, arriveAt))} %");
+            parts.Add(
+                $"found {(flowing ? "running" : "dry")}{(days is { } d ? $" {Speaker.Number(Math.Round(d), 0)} days before you come" : "")}: {SourceReliability.Percent(source.ChanceOfRunning(now, arriveAt))} %"
+            );
         }
 
         var (moved, share) = (Chance(id, source, now, arriveAt), SourceReliability.WeatherShare(source.Class));
@@ -116,7 +148,9 @@ public sealed class CountryWeather
             .. source.OthersCamped == true ? ["others camped there"] : Array.Empty<string>(),
             .. share > 0 && Math.Abs(MeanWithout(id)) > WorthTelling ? Neighbours(id) : [],
         ];
-        return because.Count == 0 ? string.Join("; ", parts) : $"{string.Join("; ", parts)}; {string.Join(", ", because)}: {SourceReliability.Percent(moved)} %";
+        return because.Count == 0
+            ? string.Join("; ", parts)
+            : $"{string.Join("; ", parts)}; {string.Join(", ", because)}: {SourceReliability.Percent(moved)} %";
     }
 
     /// <summary>What moves a source's logit beside its own report, the less of the weather the fresher that is.</summary>
@@ -124,8 +158,7 @@ public sealed class CountryWeather
     {
         var share = SourceReliability.WeatherShare(source.Class);
         var own = source is { ReportedFlowing: not null, ReportedAt: { } at } && now >= at ? Weight(now.Value - at) : 0;
-        var weather = share <= 0 ? 0
-            : (share * MeanWithout(id)) + Signs;
+        var weather = share <= 0 ? 0 : (share * MeanWithout(id)) + Signs;
         return ((1 - own) * weather) + (source.OthersCamped == true ? OthersCampedLogit : 0);
     }
 
@@ -141,14 +174,17 @@ public sealed class CountryWeather
     private double MeanWithout(string id)
     {
         var own = _reports.Find(r => r.Id == id);
-        return _reports.Count == (own is null ? 0 : 1) ? 0
+        return _reports.Count == (own is null ? 0 : 1)
+            ? 0
             : Moments(own is null ? _logPosterior : [.. _logPosterior.Zip(own.LogLikelihood, (all, one) => all - one)]).Mean;
     }
 
     private static (double Mean, double Deviation) Moments(double[] logPosterior)
     {
         var top = logPosterior.Max();
-        double sum = 0, mean = 0, square = 0;
+        double sum = 0,
+            mean = 0,
+            square = 0;
         for (var i = 0; i < Grid.Length; i++)
         {
             var weight = Math.Exp(logPosterior[i] - top);
@@ -161,7 +197,11 @@ public sealed class CountryWeather
     }
 
     private static double[] LogLikelihood(double byClass, double share, bool flowing, double weight) =>
-        [.. Grid.Select(z => weight * Math.Log(flowing ? Sigmoid(Logit(byClass) + (share * z)) : 1 - Sigmoid(Logit(byClass) + (share * z))))];
+        [
+            .. Grid.Select(z =>
+                weight * Math.Log(flowing ? Sigmoid(Logit(byClass) + (share * z)) : 1 - Sigmoid(Logit(byClass) + (share * z)))
+            ),
+        ];
 
     private static double Weight(TimeSpan age) => Math.Pow(2, -Math.Max(0, age.TotalDays) / HalfLifeDays);
 

@@ -16,8 +16,13 @@ public sealed record TripSourceEntry(string Id, [property: JsonRequired] TripSou
 /// <param name="Now">The time now, for the age of reports.</param>
 /// <param name="Country">How wet the trip's country has been.</param>
 public sealed record JudgeRequest(
-    UnitSystem? Units, SourceInput? Source, WaterInput? Water, IReadOnlyList<TripSourceEntry>? Trip = null, DateTimeOffset? Now = null,
-    CountrySigns? Country = null);
+    UnitSystem? Units,
+    SourceInput? Source,
+    WaterInput? Water,
+    IReadOnlyList<TripSourceEntry>? Trip = null,
+    DateTimeOffset? Now = null,
+    CountrySigns? Country = null
+);
 
 /// <summary>The next source of the trip.</summary>
 /// <param name="Id">Its id.</param>
@@ -37,14 +42,26 @@ public sealed record NextSource(string Id, string Name, string Words, double Rel
 /// <param name="Next">The next source; null without a trip or at its end.</param>
 /// <param name="GoOn">What to do when it is not to be used; empty otherwise.</param>
 public sealed record JudgeResponse(
-    Verdict Verdict, string Words, string Explanation, IReadOnlyList<VerdictReason> Reasons, IReadOnlyList<string> Collect,
-    bool VirusesCountAnyway, NextSource? Next, string GoOn);
+    Verdict Verdict,
+    string Words,
+    string Explanation,
+    IReadOnlyList<VerdictReason> Reasons,
+    IReadOnlyList<string> Collect,
+    bool VirusesCountAnyway,
+    NextSource? Next,
+    string GoOn
+);
 
 /// <summary>The calculation "judge".</summary>
 public static class JudgeSource
 {
     public static readonly IReadOnlyList<Field> Fields =
-        [ChoiceField.Of<UnitSystem>("units", "Units"), .. SourceFields.All, .. WaterFields.All, new InstantField("now", "The time now")];
+    [
+        ChoiceField.Of<UnitSystem>("units", "Units"),
+        .. SourceFields.All,
+        .. WaterFields.All,
+        new InstantField("now", "The time now"),
+    ];
 
     /// <exception cref="BadInputException">A field is out of its range.</exception>
     public static JudgeResponse Compute(JudgeRequest request)
@@ -58,20 +75,27 @@ public static class JudgeSource
         var stop = judged.Verdict == Verdict.DoNotUse;
         var next = Next(request);
         return new JudgeResponse(
-            judged.Verdict, SourceVerdict.Words(judged.Verdict), Explain(judged.Verdict), judged.Reasons,
+            judged.Verdict,
+            SourceVerdict.Words(judged.Verdict),
+            Explain(judged.Verdict),
+            judged.Reasons,
             stop ? [] : Collecting.Advice(request.Source?.Kind, request.Source?.Flow),
             judged.VirusesCountAnyway,
             next,
-            !stop ? "" : next is null ? "No trip is loaded, or this is its last source: take the next one on the map." : $"Go on to {next.Name}: {next.Words}.");
+            !stop ? ""
+                : next is null ? "No trip is loaded, or this is its last source: take the next one on the map."
+                : $"Go on to {next.Name}: {next.Words}."
+        );
     }
 
-    private static string Explain(Verdict verdict) => verdict switch
-    {
-        Verdict.Use => "Nothing speaks against it. It still needs treating: no look, smell or elevation makes water safe.",
-        Verdict.UseWithCare => "It can be made safe. See to the reasons, or prefer another place.",
-        Verdict.LastResort => "Only when there is nothing else within reach: clear it well and treat it against everything.",
-        _ => "Treating does not help: nothing carried here takes this out, and boiling concentrates most of it.",
-    };
+    private static string Explain(Verdict verdict) =>
+        verdict switch
+        {
+            Verdict.Use => "Nothing speaks against it. It still needs treating: no look, smell or elevation makes water safe.",
+            Verdict.UseWithCare => "It can be made safe. See to the reasons, or prefer another place.",
+            Verdict.LastResort => "Only when there is nothing else within reach: clear it well and treat it against everything.",
+            _ => "Treating does not help: nothing carried here takes this out, and boiling concentrates most of it.",
+        };
 
     private static NextSource? Next(JudgeRequest request)
     {
@@ -88,7 +112,11 @@ public static class JudgeSource
         var distance = Speaker.For(request.Units).Of(Quantity.Distance, km);
         var trusted = sure >= SourceReliability.Trusted;
         return new NextSource(
-            next.Id, next.Source.Name ?? "", $"{distance} on, runs with a chance of {SourceReliability.Percent(sure)} %{(trusted ? "" : ", not to be counted on")}",
-            sure, trusted);
+            next.Id,
+            next.Source.Name ?? "",
+            $"{distance} on, runs with a chance of {SourceReliability.Percent(sure)} %{(trusted ? "" : ", not to be counted on")}",
+            sure,
+            trusted
+        );
     }
 }

@@ -1,6 +1,8 @@
 namespace JollyBrook.Core.Sources;
 
-/// <summary>What a mapped source's water is probably like where nobody has measured it, on the side that costs more to treat (rule 2).</summary>
+/// <summary>
+/// What a mapped source's water is probably like where nobody has measured it, on the side that costs more to treat (rule 2).
+/// </summary>
 public static class LikelyWater
 {
     /// <summary>Open water is never colder than this while it runs, °C.</summary>
@@ -16,14 +18,14 @@ public static class LikelyWater
     /// <param name="source">Its class; not known counts as the coldest of those that run.</param>
     /// <param name="meanAirC">The day's mean air at its height, °C.</param>
     /// <returns>°C, 0 to 15.</returns>
-    public static double TemperatureC(SourceClass? source, double meanAirC) => source is SourceClass.SnowPatch
-        ? 0
-        : Math.Clamp(meanAirC - ColderC(source), ColdestRunningC, WarmestC);
+    public static double TemperatureC(SourceClass? source, double meanAirC) =>
+        source is SourceClass.SnowPatch ? 0 : Math.Clamp(meanAirC - ColderC(source), ColdestRunningC, WarmestC);
 
-    private static double ColderC(SourceClass? source) => source switch
-    {
-        SourceClass.Lake or SourceClass.TankOrTap => 4,
-        SourceClass.SeasonalInSeason or SourceClass.SeasonalLate or SourceClass.Seep => 5,
-        _ => 6,
-    };
+    private static double ColderC(SourceClass? source) =>
+        source switch
+        {
+            SourceClass.Lake or SourceClass.TankOrTap => 4,
+            SourceClass.SeasonalInSeason or SourceClass.SeasonalLate or SourceClass.Seep => 5,
+            _ => 6,
+        };
 }

@@ -39,13 +39,17 @@ public enum SourceKind
 public static class SourceKinds
 {
     /// <summary>Caught rather than drawn: it has no flow, no upstream, and no rain washes the ground into it.</summary>
-    public static bool IsCaught(SourceKind? kind) => kind is SourceKind.Snow or SourceKind.Rain or SourceKind.Distilled or SourceKind.FromPlants;
+    public static bool IsCaught(SourceKind? kind) =>
+        kind is SourceKind.Snow or SourceKind.Rain or SourceKind.Distilled or SourceKind.FromPlants;
 
-    /// <summary>Whether its flow, the rain and what lies upstream say anything about it: not of what is caught or comes out of a tap.</summary>
+    /// <summary>
+    /// Whether its flow, the rain and what lies upstream say anything about it: not of what is caught or comes out of a tap.
+    /// </summary>
     public static bool IsOpen(SourceKind? kind) => !IsCaught(kind) && kind != SourceKind.Tap;
 
     /// <summary>Whether there is an upstream to walk.</summary>
-    public static bool HasUpstream(SourceKind? kind) => kind is null or SourceKind.Unknown or SourceKind.Stream or SourceKind.River or SourceKind.Ditch;
+    public static bool HasUpstream(SourceKind? kind) =>
+        kind is null or SourceKind.Unknown or SourceKind.Stream or SourceKind.River or SourceKind.Ditch;
 
     /// <summary>Whether it may be clean enough to be drunk as it is by the traveller's own choice.</summary>
     public static bool MayBeUntreated(SourceKind? kind) => kind is SourceKind.Snow or SourceKind.Rain or SourceKind.Distilled;
@@ -103,19 +107,33 @@ public enum Sighting
 /// <param name="ConductivityUsCm">A probe's reading, µS/cm, 0 to 100 000.</param>
 /// <param name="Here">Which of the trip's sources this is; null for another place.</param>
 public sealed record SourceInput(
-    SourceKind? Kind, SourceFlow? Flow, IReadOnlyList<Sighting>? Seen, YesNo? UpstreamWalked, YesNo? RainLastDay,
-    double? ConductivityUsCm = null, string? Here = null);
+    SourceKind? Kind,
+    SourceFlow? Flow,
+    IReadOnlyList<Sighting>? Seen,
+    YesNo? UpstreamWalked,
+    YesNo? RainLastDay,
+    double? ConductivityUsCm = null,
+    string? Here = null
+);
 
 public static class SourceFields
 {
     public static readonly NumberField Conductivity = new(
-        "source.conductivityUsCm", "Conductivity", Quantity.Conductivity, 0, 100000, "Read the probe again, or leave it out.");
+        "source.conductivityUsCm",
+        "Conductivity",
+        Quantity.Conductivity,
+        0,
+        100000,
+        "Read the probe again, or leave it out."
+    );
 
     public static readonly IReadOnlyList<Field> All =
     [
-        ChoiceField.Of<SourceKind>("source.kind", "Kind of source"), ChoiceField.Of<SourceFlow>("source.flow", "Flow"),
+        ChoiceField.Of<SourceKind>("source.kind", "Kind of source"),
+        ChoiceField.Of<SourceFlow>("source.flow", "Flow"),
         ChoiceField.Of<Sighting>("source.seen", "What is seen"),
-        ChoiceField.Of<YesNo>("source.upstreamWalked", "Upstream walk"), ChoiceField.Of<YesNo>("source.rainLastDay", "Rain in the last day"),
+        ChoiceField.Of<YesNo>("source.upstreamWalked", "Upstream walk"),
+        ChoiceField.Of<YesNo>("source.rainLastDay", "Rain in the last day"),
         Conductivity,
     ];
 }

@@ -30,42 +30,48 @@ public static class SourceReliability
     private const double AfterDry = 0.05;
     private const double HalfLifeDays = 21;
 
-    /// <summary>By class alone: perennial 0.98, lake 0.99, tank or tap 0.9, seasonal 0.75 and late 0.4, seep 0.5, snow patch 0.8, dry 0.05, and no more where the kind is not known (rule 2).</summary>
-    public static double OfClass(SourceClass source) => source switch
-    {
-        SourceClass.Perennial => 0.98,
-        SourceClass.Lake => 0.99,
-        SourceClass.TankOrTap => 0.9,
-        SourceClass.SeasonalInSeason => 0.75,
-        SourceClass.SeasonalLate => 0.4,
-        SourceClass.Seep => 0.5,
-        SourceClass.SnowPatch => 0.8,
-        _ => 0.05,
-    };
+    /// <summary>
+    /// By class alone: perennial 0.98, lake 0.99, tank or tap 0.9, seasonal 0.75 and late 0.4, seep 0.5, snow patch 0.8, dry 0.05, and no
+    /// more where the kind is not known (rule 2).
+    /// </summary>
+    public static double OfClass(SourceClass source) =>
+        source switch
+        {
+            SourceClass.Perennial => 0.98,
+            SourceClass.Lake => 0.99,
+            SourceClass.TankOrTap => 0.9,
+            SourceClass.SeasonalInSeason => 0.75,
+            SourceClass.SeasonalLate => 0.4,
+            SourceClass.Seep => 0.5,
+            SourceClass.SnowPatch => 0.8,
+            _ => 0.05,
+        };
 
     /// <summary>
     /// ρ of a walk's one draw of weather on the logit of the chance: 0.8 for seasonal streams, seeps and snow patches, 0.3 for springs and
     /// rivers, 0 for lakes, taps and caches (handbook room 70, pick).
     /// </summary>
-    public static double WeatherShare(SourceClass? source) => source switch
-    {
-        SourceClass.SeasonalInSeason or SourceClass.SeasonalLate or SourceClass.Seep or SourceClass.SnowPatch => 0.8,
-        SourceClass.Perennial => 0.3,
-        _ => 0,
-    };
+    public static double WeatherShare(SourceClass? source) =>
+        source switch
+        {
+            SourceClass.SeasonalInSeason or SourceClass.SeasonalLate or SourceClass.Seep or SourceClass.SnowPatch => 0.8,
+            SourceClass.Perennial => 0.3,
+            _ => 0,
+        };
 
-    public static string Name(SourceClass source) => source switch
-    {
-        SourceClass.Perennial => "Perennial spring or river",
-        SourceClass.Lake => "Lake",
-        SourceClass.TankOrTap => "Tank, trough or hut tap",
-        SourceClass.SeasonalInSeason => "Seasonal stream, in season",
-        SourceClass.SeasonalLate => "Seasonal stream, late",
-        SourceClass.Seep => "Seep",
-        SourceClass.SnowPatch => "Snow patch",
-        SourceClass.ReportedDry => "Reported dry",
-        _ => "Kind not known",
-    };
+    public static string Name(SourceClass source) =>
+        source switch
+        {
+            SourceClass.Perennial => "Perennial spring or river",
+            SourceClass.Lake => "Lake",
+            SourceClass.TankOrTap => "Tank, trough or hut tap",
+            SourceClass.SeasonalInSeason => "Seasonal stream, in season",
+            SourceClass.SeasonalLate => "Seasonal stream, late",
+            SourceClass.Seep => "Seep",
+            SourceClass.SnowPatch => "Snow patch",
+            SourceClass.ReportedDry => "Reported dry",
+            _ => "Kind not known",
+        };
 
     /// <summary>Whole per cent, never rounded up.</summary>
     public static string Percent(double chance) => Units.Speaker.Number(Math.Floor((chance * 100) + 1e-9), 0);

@@ -27,11 +27,12 @@ public sealed record VerdictReason(string Code, SignWeight Weight, string Reason
 /// <param name="Foul">Whether it is foul enough that a second barrier is worth offering.</param>
 public sealed record SourceVerdict(Verdict Verdict, IReadOnlyList<VerdictReason> Reasons, bool VirusesCountAnyway, bool Foul)
 {
-    public static string Words(Verdict verdict) => verdict switch
-    {
-        Verdict.Use => "Use it, treated",
-        Verdict.UseWithCare => "Use with care, treated",
-        Verdict.LastResort => "Last resort",
-        _ => "Do not use",
-    };
+    public static string Words(Verdict verdict) =>
+        verdict switch
+        {
+            Verdict.Use => "Use it, treated",
+            Verdict.UseWithCare => "Use with care, treated",
+            Verdict.LastResort => "Last resort",
+            _ => "Do not use",
+        };
 }

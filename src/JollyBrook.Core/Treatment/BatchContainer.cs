@@ -3,7 +3,9 @@ using JollyBrook.Core.Kit;
 
 namespace JollyBrook.Core.Treatment;
 
-/// <summary>What a batch stands in where no container was chosen yet: in the dark when the kit has something that keeps light out.</summary>
+/// <summary>
+/// What a batch stands in where no container was chosen yet: in the dark when the kit has something that keeps light out.
+/// </summary>
 internal static class BatchContainer
 {
     public static ContainerInput Of(IReadOnlyList<KitEntry> kit) =>
@@ -14,6 +16,14 @@ internal static class BatchContainer
     {
         ArgumentNullException.ThrowIfNull(container);
         return new ContainerInput(
-            container.Opaque, container.ClearPlastic, container.Squeezable, container.DepthCm, container.HasHose, container.VolumeL, container.LyingDepthCm, container.Role);
+            container.Opaque,
+            container.ClearPlastic,
+            container.Squeezable,
+            container.DepthCm,
+            container.HasHose,
+            container.VolumeL,
+            container.LyingDepthCm,
+            container.Role
+        );
     }
 }

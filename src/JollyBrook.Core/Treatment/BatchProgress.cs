@@ -31,8 +31,12 @@ public static class BatchProgress
     }
 
     private static BatchProgressResponse Report(
-        BatchReplay replay, IReadOnlyList<TreatmentStep> steps, IReadOnlyList<OrganismClass> shortOf, DateTimeOffset now,
-        double? drinkWithinHours)
+        BatchReplay replay,
+        IReadOnlyList<TreatmentStep> steps,
+        IReadOnlyList<OrganismClass> shortOf,
+        DateTimeOffset now,
+        double? drinkWithinHours
+    )
     {
         var current = replay.Current;
         var safeStep = replay.SafeStep;
@@ -41,20 +45,33 @@ public static class BatchProgress
         var cautions = new List<Caution>();
         if (now < replay.LatestInstant)
         {
-            cautions.Add(new(
-                "clock-went-back", Severity.Danger,
-                "This device's clock is behind the times stored in this batch. Check it: the wait shown may be too long, never too short."));
+            cautions.Add(
+                new(
+                    "clock-went-back",
+                    Severity.Danger,
+                    "This device's clock is behind the times stored in this batch. Check it: the wait shown may be too long, never too short."
+                )
+            );
         }
 
         if (replay.ToppedUpWords is { } toppedUp)
         {
-            cautions.Add(new("topped-up", Severity.Warning, toppedUp.Length > 0 ? $"Topped up. {toppedUp}" : "Topped up: dose what was added, and wait anew for all of it."));
+            cautions.Add(
+                new(
+                    "topped-up",
+                    Severity.Warning,
+                    toppedUp.Length > 0 ? $"Topped up. {toppedUp}" : "Topped up: dose what was added, and wait anew for all of it."
+                )
+            );
         }
 
-        var drinkBy = replay.DoneAt(safeStep.Id) is { } safe && drinkWithinHours is { } hours ? safe.AddHours(hours) : (DateTimeOffset?)null;
+        var drinkBy =
+            replay.DoneAt(safeStep.Id) is { } safe && drinkWithinHours is { } hours ? safe.AddHours(hours) : (DateTimeOffset?)null;
         if (drinkBy < now && state == BatchState.Drinkable)
         {
-            cautions.Add(new("kept-too-long", Severity.Warning, "It has no residual and has stood too long: treat it again before you drink it."));
+            cautions.Add(
+                new("kept-too-long", Severity.Warning, "It has no residual and has stood too long: treat it again before you drink it.")
+            );
         }
 
         return new BatchProgressResponse(
@@ -66,7 +83,8 @@ public static class BatchProgress
             drinkBy,
             replay.DiscardedAt ?? (current is null ? replay.DoneAt(steps[^1].Id) : null),
             [.. steps.Select(s => Step(replay, s, current, safeStep))],
-            cautions);
+            cautions
+        );
     }
 
     private static RunningClock? Clock(BatchReplay replay, TreatmentStep? current, DateTimeOffset now)
@@ -124,9 +142,7 @@ public static class BatchProgress
             return done;
         }
 
-        return replay.Current == safeStep && safeStep.Clock == StepClock.Gate
-            ? replay.TurnCame.AddMinutes(safeStep.Minutes)
-            : null;
+        return replay.Current == safeStep && safeStep.Clock == StepClock.Gate ? replay.TurnCame.AddMinutes(safeStep.Minutes) : null;
     }
 
     private static StepProgress Step(BatchReplay replay, TreatmentStep step, TreatmentStep? current, TreatmentStep safeStep)
@@ -142,9 +158,10 @@ public static class BatchProgress
         }
 
         var safe = replay.DoneAt(safeStep.Id) is not null;
-        var why = step.Kind is StepKind.Flavour or StepKind.Drink && !safe
-            ? "Locked until the water is safe"
-            : "Locked until the step before it is done";
+        var why =
+            step.Kind is StepKind.Flavour or StepKind.Drink && !safe
+                ? "Locked until the water is safe"
+                : "Locked until the step before it is done";
         return new StepProgress(step.Id, StepState.Locked, null, null, why);
     }
 }

@@ -12,7 +12,9 @@ public enum BatchEventKind
     /// <summary>The step is done (or an optional one skipped).</summary>
     Done,
 
-    /// <summary>The step was not done after all; it and every later one are taken back. Without a step: not thrown away after all.</summary>
+    /// <summary>
+    /// The step was not done after all; it and every later one are taken back. Without a step: not thrown away after all.
+    /// </summary>
     Undone,
 
     /// <summary>The batch was thrown away.</summary>
@@ -43,7 +45,8 @@ public sealed record BatchProgressRequest(
     IReadOnlyList<BatchTap>? Taps,
     DateTimeOffset? StartedAt,
     DateTimeOffset? Now,
-    double? DrinkWithinHours = null);
+    double? DrinkWithinHours = null
+);
 
 public static class BatchFields
 {

@@ -38,8 +38,7 @@ public enum StepState
 /// <param name="StartedAt">When its clock started (or its turn came).</param>
 /// <param name="DoneAt">When it was done.</param>
 /// <param name="Why">Why it is locked; null otherwise.</param>
-public sealed record StepProgress(
-    string StepId, StepState State, DateTimeOffset? StartedAt, DateTimeOffset? DoneAt, string? Why);
+public sealed record StepProgress(string StepId, StepState State, DateTimeOffset? StartedAt, DateTimeOffset? DoneAt, string? Why);
 
 /// <summary>The clock that counts now.</summary>
 /// <param name="StepId">The step it belongs to.</param>
@@ -47,8 +46,7 @@ public sealed record StepProgress(
 /// <param name="EndsAt">When it has run.</param>
 /// <param name="RemainingSeconds">Whole seconds left, rounded up; 0 when it has run.</param>
 /// <param name="Share">How much of it has run, 0 to 1.</param>
-public sealed record RunningClock(
-    string StepId, DateTimeOffset StartedAt, DateTimeOffset EndsAt, double RemainingSeconds, double Share);
+public sealed record RunningClock(string StepId, DateTimeOffset StartedAt, DateTimeOffset EndsAt, double RemainingSeconds, double Share);
 
 /// <summary>Where a batch stands now.</summary>
 /// <param name="State">The state.</param>
@@ -69,4 +67,5 @@ public sealed record BatchProgressResponse(
     DateTimeOffset? DrinkBy,
     DateTimeOffset? FinishedAt,
     IReadOnlyList<StepProgress> Steps,
-    IReadOnlyList<Caution> Cautions);
+    IReadOnlyList<Caution> Cautions
+);

@@ -14,7 +14,8 @@ internal sealed class BatchReplay(IReadOnlyList<TreatmentStep> steps, DateTimeOf
     public TreatmentStep? Current => _done.Count < steps.Count ? steps[_done.Count] : null;
 
     /// <summary>When the current step's turn came; its clock runs from there.</summary>
-    public DateTimeOffset TurnCame => (_done.Count == 0 ? startedAt : _done[^1].Done) is var came && _toppedUpAt > came ? _toppedUpAt.Value : came;
+    public DateTimeOffset TurnCame =>
+        (_done.Count == 0 ? startedAt : _done[^1].Done) is var came && _toppedUpAt > came ? _toppedUpAt.Value : came;
 
     /// <summary>What the last topping up asks for; null when there was none.</summary>
     public string? ToppedUpWords { get; private set; }
@@ -28,7 +29,10 @@ internal sealed class BatchReplay(IReadOnlyList<TreatmentStep> steps, DateTimeOf
     public int DoneCount => _done.Count;
 
     /// <summary>The step after which the water may be drunk.</summary>
-    public TreatmentStep SafeStep => _safeStep ??= steps.LastOrDefault(s => s.DrinkAfter) ?? steps.LastOrDefault(s => s.Kind is StepKind.Contact or StepKind.Boil) ?? steps[^1];
+    public TreatmentStep SafeStep =>
+        _safeStep ??= steps.LastOrDefault(s => s.DrinkAfter)
+            ?? steps.LastOrDefault(s => s.Kind is StepKind.Contact or StepKind.Boil)
+            ?? steps[^1];
 
     public DateTimeOffset? DoneAt(string stepId) => Find(stepId)?.Done;
 

@@ -6,7 +6,9 @@ using JollyBrook.Core.Water;
 
 namespace JollyBrook.Core.Treatment;
 
-/// <summary>One or two barriers in a row (and carbon behind them) on this water, after clearing it as the first one wants: ledgers add.</summary>
+/// <summary>
+/// One or two barriers in a row (and carbon behind them) on this water, after clearing it as the first one wants: ledgers add.
+/// </summary>
 internal sealed class Chain
 {
     private Chain(IReadOnlyList<IBarrier> barriers, ClearingResult clearing, IReadOnlyList<BarrierResult> results, Situation situation)
@@ -22,9 +24,10 @@ internal sealed class Chain
         Uses = [.. UsesOf(barriers, results, Melt)];
         var melt = Melt?.Minutes ?? 0;
         HandsOnMinutes = melt + clearing.Answer.HandsOnMinutes + results.Sum(r => r.HandsOnMinutes);
-        Minutes = Refusal is not null || results.Any(r => r.MinutesToSip is null)
-            ? null
-            : Math.Ceiling(melt - 1e-9) + clearing.Answer.Minutes + results.Sum(r => r.MinutesToSip!.Value);
+        Minutes =
+            Refusal is not null || results.Any(r => r.MinutesToSip is null)
+                ? null
+                : Math.Ceiling(melt - 1e-9) + clearing.Answer.Minutes + results.Sum(r => r.MinutesToSip!.Value);
     }
 
     public IReadOnlyList<IBarrier> Barriers { get; }
@@ -53,14 +56,17 @@ internal sealed class Chain
 
     public string Name => string.Join(", then ", Barriers.Select((b, i) => i == 0 ? b.Name : Sentence.Lower(b.Name)));
 
-    public string Headline => Refusal is not null
-        ? "No answer for this water"
-        : string.Join(", then ", Results.Select((r, i) => i == 0 ? r.Headline : Sentence.Lower(r.Headline)));
+    public string Headline =>
+        Refusal is not null
+            ? "No answer for this water"
+            : string.Join(", then ", Results.Select((r, i) => i == 0 ? r.Headline : Sentence.Lower(r.Headline)));
 
     public IReadOnlyList<OrganismClass> ShortOf { get; }
 
     public TreatOutcome Outcome =>
-        Refusal is not null ? TreatOutcome.Refused : ShortOf.Count > 0 ? TreatOutcome.ShortOfTarget : TreatOutcome.Meets;
+        Refusal is not null ? TreatOutcome.Refused
+        : ShortOf.Count > 0 ? TreatOutcome.ShortOfTarget
+        : TreatOutcome.Meets;
 
     public double ShortByLogs { get; }
 
@@ -89,11 +95,17 @@ internal sealed class Chain
     }
 
     /// <summary>A source that is not to be used stops every way to a dose.</summary>
-    public static Refusal? StoppedBy(Situation situation) => situation.Judged is { Verdict: Verdict.DoNotUse } judged
-        ? new Refusal(
-            RefusalCode.DoNotUse, judged.Reasons[0].Reason,
-            ["Treating does not help: leave this water.", .. judged.Reasons.Where(r => r.Weight == SignWeight.Stop).Select(r => r.Change).Distinct()])
-        : null;
+    public static Refusal? StoppedBy(Situation situation) =>
+        situation.Judged is { Verdict: Verdict.DoNotUse } judged
+            ? new Refusal(
+                RefusalCode.DoNotUse,
+                judged.Reasons[0].Reason,
+                [
+                    "Treating does not help: leave this water.",
+                    .. judged.Reasons.Where(r => r.Weight == SignWeight.Stop).Select(r => r.Change).Distinct(),
+                ]
+            )
+            : null;
 
     private static IEnumerable<ChainUse> UsesOf(IReadOnlyList<IBarrier> barriers, IReadOnlyList<BarrierResult> results, KitMelt? melt)
     {
@@ -101,7 +113,11 @@ internal sealed class Chain
         foreach (var (barrier, result) in barriers.Zip(results))
         {
             var supply = result.Supplies.Count == 0 ? null : result.Supplies[0];
-            yield return new ChainUse(barrier.Id, (supply?.Used ?? 0) + (barrier.Id == stove?.Id ? melt!.Result.Answer.FuelG : 0), supply?.Left);
+            yield return new ChainUse(
+                barrier.Id,
+                (supply?.Used ?? 0) + (barrier.Id == stove?.Id ? melt!.Result.Answer.FuelG : 0),
+                supply?.Left
+            );
         }
 
         if (stove is not null && !barriers.Any(b => b.Id == stove.Id))

@@ -37,9 +37,21 @@ public sealed record ClassLogs(OrganismClass Organism, double Logs, double Short
 /// <param name="Parts">What is done after one another until it may be drunk; empty where there is no answer.</param>
 /// <param name="IsOutdone">Whether another way is as good or better in every respect: target, wait, work, supplies and taste.</param>
 public sealed record ChainSummary(
-    string Id, string Name, string Headline, TreatOutcome Outcome, string Why, IReadOnlyList<ClassLogs> Classes, string ClearFirst,
-    double HandsOnMinutes, double? DrinkableMinutes, string Supplies, string Taste, IReadOnlyList<string> Risks,
-    IReadOnlyList<WayPart> Parts, bool IsOutdone);
+    string Id,
+    string Name,
+    string Headline,
+    TreatOutcome Outcome,
+    string Why,
+    IReadOnlyList<ClassLogs> Classes,
+    string ClearFirst,
+    double HandsOnMinutes,
+    double? DrinkableMinutes,
+    string Supplies,
+    string Taste,
+    IReadOnlyList<string> Risks,
+    IReadOnlyList<WayPart> Parts,
+    bool IsOutdone
+);
 
 /// <summary>A part of a way: melting, clearing, one barrier.</summary>
 /// <param name="Name">What it is.</param>
@@ -58,8 +70,13 @@ public sealed record ChainOrder(ChainSort Sort, string Name, IReadOnlyList<strin
 /// <param name="MayAcceptUntreated">Whether it may be drunk as it is: the traveller has chosen so, and this water is of that kind.</param>
 /// <param name="Darks">The dark while the ways run; empty where start and place are not known.</param>
 public sealed record ChainListResponse(
-    string? Best, string BestReason, IReadOnlyList<ChainSummary> Chains, IReadOnlyList<ChainOrder> Orders, bool MayAcceptUntreated,
-    IReadOnlyList<DarkSpan> Darks);
+    string? Best,
+    string BestReason,
+    IReadOnlyList<ChainSummary> Chains,
+    IReadOnlyList<ChainOrder> Orders,
+    bool MayAcceptUntreated,
+    IReadOnlyList<DarkSpan> Darks
+);
 
 /// <summary>The calculation "chains".</summary>
 public static class ChainList
@@ -72,7 +89,9 @@ public static class ChainList
         var usable = chains.Where(c => c.Refusal is null).ToList();
         return new ChainListResponse(
             usable.FirstOrDefault()?.Id,
-            usable.Count == 0 ? (chains.Count == 0 ? "There is nothing to treat with." : chains[0].Refusal!.Reason) : Praise(usable[0], usable),
+            usable.Count == 0
+                ? (chains.Count == 0 ? "There is nothing to treat with." : chains[0].Refusal!.Reason)
+                : Praise(usable[0], usable),
             [.. chains.Select(c => Summary(c, situation, IsOutdone(c, usable, situation)))],
             [
                 Order(ChainSort.Best, "Best", chains),
@@ -84,11 +103,13 @@ public static class ChainList
             situation.MayAcceptUntreated,
             situation.Setting.SunFrom(0) is var (from, latitude, longitude)
                 ? Daylight.Darks(from, latitude, longitude, usable.Max(c => c.Minutes) ?? 0)
-                : []);
+                : []
+        );
     }
 
     /// <summary>
-    /// Whether another way is at least as good in every respect. The best is not, and a double barrier over foul water is more than its figures.
+    /// Whether another way is at least as good in every respect. The best is not, and a double barrier over foul water is more than its
+    /// figures.
     /// </summary>
     private static bool IsOutdone(Chain chain, List<Chain> usable, Situation situation)
     {
@@ -102,8 +123,12 @@ public static class ChainList
     }
 
     private static bool IsNoWorse(Chain one, Chain other) =>
-        one.ShortByLogs <= other.ShortByLogs && Chains.Rank(one) <= Chains.Rank(other) && (one.Minutes ?? double.MaxValue) <= (other.Minutes ?? double.MaxValue)
-        && one.HandsOnMinutes <= other.HandsOnMinutes && one.SupplyWeight <= other.SupplyWeight && one.Taste <= other.Taste;
+        one.ShortByLogs <= other.ShortByLogs
+        && Chains.Rank(one) <= Chains.Rank(other)
+        && (one.Minutes ?? double.MaxValue) <= (other.Minutes ?? double.MaxValue)
+        && one.HandsOnMinutes <= other.HandsOnMinutes
+        && one.SupplyWeight <= other.SupplyWeight
+        && one.Taste <= other.Taste;
 
     private static List<WayPart> Parts(Chain chain, Situation situation)
     {
@@ -124,31 +149,48 @@ public static class ChainList
             parts.Add(new WayPart("Clear it", Math.Min(clearing.HandsOnMinutes, clearing.Minutes), clearing.Minutes));
         }
 
-        parts.AddRange(chain.Barriers.Zip(chain.Results, (barrier, result) =>
-            new WayPart(barrier.Name, Math.Min(result.HandsOnMinutes, result.MinutesToSip!.Value), result.MinutesToSip!.Value)));
+        parts.AddRange(
+            chain.Barriers.Zip(chain.Results, (barrier, result) =>
+                new WayPart(barrier.Name, Math.Min(result.HandsOnMinutes, result.MinutesToSip!.Value), result.MinutesToSip!.Value)
+            )
+        );
         return parts;
     }
 
-    public static string TasteWords(Taste taste) => taste switch
-    {
-        Taste.AsItIs => "tastes as it came",
-        Taste.Flat => "tastes flat",
-        Taste.Faint => "faint taste",
-        Taste.Chlorine => "tastes of chlorine",
-        _ => "tastes of iodine",
-    };
+    public static string TasteWords(Taste taste) =>
+        taste switch
+        {
+            Taste.AsItIs => "tastes as it came",
+            Taste.Flat => "tastes flat",
+            Taste.Faint => "faint taste",
+            Taste.Chlorine => "tastes of chlorine",
+            _ => "tastes of iodine",
+        };
 
-    private static ChainOrder Order(ChainSort sort, string name, IEnumerable<Chain> chains) => new(sort, name, [.. chains.Select(c => c.Id)]);
+    private static ChainOrder Order(ChainSort sort, string name, IEnumerable<Chain> chains) =>
+        new(sort, name, [.. chains.Select(c => c.Id)]);
 
-    private static ChainSummary Summary(Chain chain, Situation situation, bool isOutdone) => new(
-        chain.Id, chain.Name, chain.Headline,
-        chain.Outcome,
-        Why(chain),
-        [.. chain.Ledger.Select(r => new ClassLogs(r.Organism, r.TotalLogs, r.ShortByLogs))],
-        chain.Clearing.Answer.SettleMinutes is not null || chain.Clearing.Answer.Flocculant is not null || chain.Clearing.Answer.Way == Clearing.ClearingWay.ImprovisedFilter
-            ? chain.Clearing.Answer.Words
-            : "",
-        chain.HandsOnMinutes, chain.Minutes, Supplies(chain, situation), TasteWords(chain.Taste), chain.Risks, Parts(chain, situation), isOutdone);
+    private static ChainSummary Summary(Chain chain, Situation situation, bool isOutdone) =>
+        new(
+            chain.Id,
+            chain.Name,
+            chain.Headline,
+            chain.Outcome,
+            Why(chain),
+            [.. chain.Ledger.Select(r => new ClassLogs(r.Organism, r.TotalLogs, r.ShortByLogs))],
+            chain.Clearing.Answer.SettleMinutes is not null
+            || chain.Clearing.Answer.Flocculant is not null
+            || chain.Clearing.Answer.Way == Clearing.ClearingWay.ImprovisedFilter
+                ? chain.Clearing.Answer.Words
+                : "",
+            chain.HandsOnMinutes,
+            chain.Minutes,
+            Supplies(chain, situation),
+            TasteWords(chain.Taste),
+            chain.Risks,
+            Parts(chain, situation),
+            isOutdone
+        );
 
     internal static string Supplies(Chain chain, Situation situation) => string.Join(", ", SupplyWords(chain, situation));
 
@@ -180,7 +222,9 @@ public static class ChainList
             return "Meets the target in every class.";
         }
 
-        var gaps = chain.Ledger.Where(r => !r.Meets).Select(r => $"{OrganismClasses.Spoken(r.Organism)} by {Speaker.Number(r.ShortByLogs, 1)} log");
+        var gaps = chain
+            .Ledger.Where(r => !r.Meets)
+            .Select(r => $"{OrganismClasses.Spoken(r.Organism)} by {Speaker.Number(r.ShortByLogs, 1)} log");
         return $"Short on {string.Join(", ", gaps)}.";
     }
 
@@ -203,11 +247,12 @@ public static class ChainList
             virtues.Add("the least supplies");
         }
 
-        var meets = best.ShortOf.Count == 0
-            ? "Meets the target in every class"
-            : $"Nothing here meets the whole target; this comes nearest (short on {OrganismClasses.Spoken(best.ShortOf)})";
-        return peers.Count == 1 && best.ShortOf.Count == 0
-            ? $"{meets}; the only one here that does."
-            : virtues.Count == 0 ? $"{meets}; the best balance of wait, work and supplies." : $"{meets}; {string.Join(", ", virtues)}.";
+        var meets =
+            best.ShortOf.Count == 0
+                ? "Meets the target in every class"
+                : $"Nothing here meets the whole target; this comes nearest (short on {OrganismClasses.Spoken(best.ShortOf)})";
+        return peers.Count == 1 && best.ShortOf.Count == 0 ? $"{meets}; the only one here that does."
+            : virtues.Count == 0 ? $"{meets}; the best balance of wait, work and supplies."
+            : $"{meets}; {string.Join(", ", virtues)}.";
     }
 }

@@ -11,10 +11,9 @@ internal static class ChainRules
     /// <summary>
     /// The filter first and heat last; carbon after a chemical's contact, for the taste; a filter after boiling, for foul water.
     /// </summary>
-    public static bool MayFollow(IBarrier first, IBarrier second) => first.CanBeFollowed && (
-        first.Stage < second.Stage
-        || (second.IsForTaste && first.Stage == BarrierStage.Chemical)
-        || IsSecondThought(first, second));
+    public static bool MayFollow(IBarrier first, IBarrier second) =>
+        first.CanBeFollowed
+        && (first.Stage < second.Stage || (second.IsForTaste && first.Stage == BarrierStage.Chemical) || IsSecondThought(first, second));
 
     /// <summary>Boil, then filter: the double barrier turned round.</summary>
     public static bool IsSecondThought(IBarrier first, IBarrier second) =>

@@ -2,7 +2,9 @@ using JollyBrook.Core.Barriers;
 
 namespace JollyBrook.Core.Treatment;
 
-/// <summary>The steps of a chain in order: melt, clear, each barrier, store, flavour, drink. And how to keep the water afterwards.</summary>
+/// <summary>
+/// The steps of a chain in order: melt, clear, each barrier, store, flavour, drink. And how to keep the water afterwards.
+/// </summary>
 internal static class ChainSteps
 {
     public static IReadOnlyList<TreatmentStep> For(Chain chain, Situation situation)
@@ -16,7 +18,15 @@ internal static class ChainSteps
         var last = chain.Barriers[^1].Stage;
         if (situation.Setting.Container.HasHose == true && chain.Barriers.Any(b => b.Stage == BarrierStage.Chemical))
         {
-            steps.Add(new("hose", StepKind.Store, "Run it through the hose", "Now, after contact: through hose and bite valve, which the dose did not reach.", "Run through"));
+            steps.Add(
+                new(
+                    "hose",
+                    StepKind.Store,
+                    "Run it through the hose",
+                    "Now, after contact: through hose and bite valve, which the dose did not reach.",
+                    "Run through"
+                )
+            );
         }
         else if (last is BarrierStage.Filter)
         {

@@ -18,8 +18,15 @@ internal sealed class Situation
     private readonly Dictionary<string, List<(FieldWater Water, ChainSoFar Before, BarrierResult Result)>> _applied = [];
 
     private Situation(
-        TreatRequest request, FieldWater water, SourceVerdict? judged, BarrierSetting setting, IReadOnlyList<IBarrier> barriers,
-        IReadOnlyList<IBarrier>? asked, ClearingMeans means, IReadOnlyList<KitMelt> melts)
+        TreatRequest request,
+        FieldWater water,
+        SourceVerdict? judged,
+        BarrierSetting setting,
+        IReadOnlyList<IBarrier> barriers,
+        IReadOnlyList<IBarrier>? asked,
+        ClearingMeans means,
+        IReadOnlyList<KitMelt> melts
+    )
     {
         (Request, Water, Judged, Setting, Barriers, Asked, Means, Melts) = (request, water, judged, setting, barriers, asked, means, melts);
     }
@@ -63,7 +70,10 @@ internal sealed class Situation
         && Water is { Clarity: Clarity.Clear, ClarityKnown: true, Colour: WaterColour.None, ColourKnown: true }
         && Judged is { Verdict: Verdict.Use or Verdict.UseWithCare, Foul: false }
         && Judged.Reasons.All(r => r.Weight == SignWeight.Good || r.Code == SourceJudge.VeryColdCode)
-        && (Request.Snow is { Kind: SnowKind.Fresh } || (Request.Snow is null && SourceKinds.MayBeUntreated(Request.Source?.Kind) && Request.Source?.Kind != SourceKind.Snow));
+        && (
+            Request.Snow is { Kind: SnowKind.Fresh }
+            || (Request.Snow is null && SourceKinds.MayBeUntreated(Request.Source?.Kind) && Request.Source?.Kind != SourceKind.Snow)
+        );
 
     /// <param name="request">What is asked.</param>
     /// <param name="sameKit">A situation of the same kit, whose barriers are then not made anew; null for another kit.</param>
@@ -88,8 +98,13 @@ internal sealed class Situation
         var judged = request.Source is null ? null : SourceJudge.Judge(request.Source, water);
         var target = LogTarget.With((request.CountViruses ?? true) || judged?.VirusesCountAnyway == true);
         var setting = new BarrierSetting(
-            intake, target, container, sky, request.StartAt,
-            [.. new object?[] { request.Boil, request.Chemical }.OfType<object>()]);
+            intake,
+            target,
+            container,
+            sky,
+            request.StartAt,
+            [.. new object?[] { request.Boil, request.Chemical }.OfType<object>()]
+        );
         if (kitIsWrong)
         {
             intake.ThrowIfWrong();
@@ -100,10 +115,23 @@ internal sealed class Situation
         intake.ThrowIfWrong();
         var means = new ClearingMeans(
             kit.Select(e => (e.Item as FlocculantPack)?.Flocculant).FirstOrDefault(f => f is not null),
-            kit.Find(MakeshiftFilter.Clears)?.Id);
+            kit.Find(MakeshiftFilter.Clears)?.Id
+        );
         var melts = request.Snow is { } snow ? Melting(water, snow, kit, setting) : [];
         intake.ThrowIfWrong();
-        var situation = new Situation(request, melts is [var melt, ..] ? melt.Result.After : water, judged, setting, barriers, asked, means, melts) { Fills = fills };
+        var situation = new Situation(
+            request,
+            melts is [var melt, ..] ? melt.Result.After : water,
+            judged,
+            setting,
+            barriers,
+            asked,
+            means,
+            melts
+        )
+        {
+            Fills = fills,
+        };
         if (sameKit is not null && moves is not null)
         {
             situation.TakeOver(sameKit, moves);
@@ -115,7 +143,12 @@ internal sealed class Situation
     private static List<KitMelt> Melting(FieldWater water, SnowInput snow, IReadOnlyList<KitEntry> kit, BarrierSetting setting)
     {
         List<KitEntry?> stoves = [.. kit.Where(e => e.Item is Stove { Burner: not null })];
-        return [.. stoves.DefaultIfEmpty(null).Select(s => new KitMelt(s, Boiling.Melting.For(water, snow, (s?.Item as Stove)?.Burner, setting)))];
+        return
+        [
+            .. stoves
+                .DefaultIfEmpty(null)
+                .Select(s => new KitMelt(s, Boiling.Melting.For(water, snow, (s?.Item as Stove)?.Burner, setting))),
+        ];
     }
 
     /// <summary>Equal fills of one container, at least one.</summary>
@@ -145,7 +178,11 @@ internal sealed class Situation
 
         foreach (var (seen, so, found) in known)
         {
-            if ((ReferenceEquals(seen, water) || seen == water) && Math.Abs(so.Minutes - before.Minutes) < 1e-9 && so.Logs.SequenceEqual(before.Logs))
+            if (
+                (ReferenceEquals(seen, water) || seen == water)
+                && Math.Abs(so.Minutes - before.Minutes) < 1e-9
+                && so.Logs.SequenceEqual(before.Logs)
+            )
             {
                 return found;
             }

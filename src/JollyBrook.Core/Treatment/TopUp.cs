@@ -15,11 +15,20 @@ public sealed record TopUpRequest(TreatRequest? Batch, string? Method, double? A
 /// <param name="Words">Both, in a line.</param>
 public sealed record TopUpResponse(string? Dose, double? WaitMinutes, string Words);
 
-/// <summary>The calculation "top-up" (handbook room 40): the added volume is dosed, and the contact clock starts anew for all of it.</summary>
+/// <summary>
+/// The calculation "top-up" (handbook room 40): the added volume is dosed, and the contact clock starts anew for all of it.
+/// </summary>
 public static class TopUp
 {
     private static readonly ChoiceField BatchField = new("batch", "Batch", ["what Treat was asked for it"]);
-    private static readonly NumberField Added = new("addedL", "Water added", Quantity.Volume, 0.05, 200, "Enter how much raw water went in.");
+    private static readonly NumberField Added = new(
+        "addedL",
+        "Water added",
+        Quantity.Volume,
+        0.05,
+        200,
+        "Enter how much raw water went in."
+    );
 
     /// <summary>What is added where the room in the container is not known, L (pick).</summary>
     public const double UsualL = 0.5;
@@ -38,13 +47,21 @@ public static class TopUp
         var (whole, part) = (Treat.Compute(asked), Treat.Compute(asked with { Water = asked.Water! with { VolumeL = added } }));
         if (whole.Contact is not { } contact || part is not { Dose: { } dose, Contact: { } own })
         {
-            return new TopUpResponse(null, null, part.Refusal is { } refusal
-                ? $"The added water can't be treated this way: {refusal.Reason} Pour it all back and begin again."
-                : "All of it is raw water again: treat it from the beginning.");
+            return new TopUpResponse(
+                null,
+                null,
+                part.Refusal is { } refusal
+                    ? $"The added water can't be treated this way: {refusal.Reason} Pour it all back and begin again."
+                    : "All of it is raw water again: treat it from the beginning."
+            );
         }
 
         var wait = Math.Max(contact.WaitMinutes, own.WaitMinutes);
         var litres = intake.Say.Of(Quantity.Volume, added);
-        return new TopUpResponse(dose.Words, wait, $"Add {dose.Words} for the {litres}; all of it then waits {Speaker.Minutes(wait)} from the beginning.");
+        return new TopUpResponse(
+            dose.Words,
+            wait,
+            $"Add {dose.Words} for the {litres}; all of it then waits {Speaker.Minutes(wait)} from the beginning."
+        );
     }
 }

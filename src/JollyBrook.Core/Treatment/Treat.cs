@@ -35,8 +35,10 @@ public static class Treat
         if (situation.Request.Method == Untreated)
         {
             var intake = situation.Setting.Intake;
-            intake.Refuse(TreatFields.Method,
-                "Untreated is open to fresh clean snow, rain off a clean sheet or clean distillate, and only where you have chosen so. Choose a treatment.");
+            intake.Refuse(
+                TreatFields.Method,
+                "Untreated is open to fresh clean snow, rain off a clean sheet or clean distillate, and only where you have chosen so. Choose a treatment."
+            );
             intake.ThrowIfWrong();
         }
 
@@ -47,19 +49,45 @@ public static class Treat
     {
         var minutes = chain.Minutes is { } m ? Math.Ceiling(m - 1e-9) : (double?)null;
         return Finish(
-            chain, situation, chain.Outcome, chain.Headline,
-            VerdictWords(chain.ShortOf, situation.Target), minutes, ChainSteps.For(chain, situation));
+            chain,
+            situation,
+            chain.Outcome,
+            chain.Headline,
+            VerdictWords(chain.ShortOf, situation.Target),
+            minutes,
+            ChainSteps.For(chain, situation)
+        );
     }
 
     private static TreatResponse Refused(Chain chain, Refusal refusal, Situation situation) =>
-        Finish(chain, situation, TreatOutcome.Refused, refusal.Code == RefusalCode.DoNotUse ? "Do not use this water" : chain.Headline, refusal.Reason, null, [])
-            with { Refusal = refusal.AsksForClearing && chain.Clearing.Refusal is { } clearing
-                ? refusal with { Remedies = [clearing.Reason, .. refusal.Remedies] }
-                : refusal };
+        Finish(
+            chain,
+            situation,
+            TreatOutcome.Refused,
+            refusal.Code == RefusalCode.DoNotUse ? "Do not use this water" : chain.Headline,
+            refusal.Reason,
+            null,
+            []
+        ) with
+        {
+            Refusal =
+                refusal.AsksForClearing && chain.Clearing.Refusal is { } clearing
+                    ? refusal with
+                    {
+                        Remedies = [clearing.Reason, .. refusal.Remedies],
+                    }
+                    : refusal,
+        };
 
     private static TreatResponse Finish(
-        Chain chain, Situation situation, TreatOutcome outcome, string headline, string verdict, double? minutes,
-        IReadOnlyList<TreatmentStep> steps)
+        Chain chain,
+        Situation situation,
+        TreatOutcome outcome,
+        string headline,
+        string verdict,
+        double? minutes,
+        IReadOnlyList<TreatmentStep> steps
+    )
     {
         var request = situation.Request;
         var working = new Working();
@@ -68,58 +96,117 @@ public static class Treat
         var results = stopped ? [] : chain.Results;
         if (!stopped)
         {
-            foreach (var step in (chain.Melt?.Result.Working.Steps ?? []).Concat(chain.Clearing.Working.Steps).Concat(results.SelectMany(r => r.Working.Steps)))
+            foreach (
+                var step in (chain.Melt?.Result.Working.Steps ?? [])
+                    .Concat(chain.Clearing.Working.Steps)
+                    .Concat(results.SelectMany(r => r.Working.Steps))
+            )
             {
                 working.Add(step);
             }
         }
 
         working.Add(
-            "Target", situation.Target.CountsViruses ? "bacteria 6, viruses 4, cysts 3 log" : "bacteria 6, cysts 3 log; viruses switched off",
+            "Target",
+            situation.Target.CountsViruses ? "bacteria 6, viruses 4, cysts 3 log" : "bacteria 6, cysts 3 log; viruses switched off",
             LogTarget.Source,
-            WorkingValue.Of("met", chain.ShortOf.Count == 0 ? "yes" : $"short of {OrganismClasses.Spoken(chain.ShortOf)}"));
+            WorkingValue.Of("met", chain.ShortOf.Count == 0 ? "yes" : $"short of {OrganismClasses.Spoken(chain.ShortOf)}")
+        );
         var details = results.Select(r => r.Detail).ToList();
         var chemical = details.OfType<ChemicalResult>().FirstOrDefault();
         var refused = outcome == TreatOutcome.Refused;
         return new TreatResponse(
-            chain.Id, chain.Name, outcome, headline, verdict, chain.ShortOf, minutes,
+            chain.Id,
+            chain.Name,
+            outcome,
+            headline,
+            verdict,
+            chain.ShortOf,
+            minutes,
             minutes is { } m && request.StartAt is { } start ? start.ToUniversalTime().AddMinutes(m) : null,
-            null, chemical?.Dose, chemical?.Contact, refused ? null : details.OfType<BoilAnswer>().FirstOrDefault(), chain.Ledger, steps,
-            stopped ? [] : Assumptions(chain, situation), stopped ? [] : Cautions(chain, situation), working.Steps,
-            stopped ? null : chain.Clearing.Answer, stopped ? null : chain.Melt?.Told, details.OfType<FilterAnswer>().FirstOrDefault(),
-            details.OfType<LampAnswer>().FirstOrDefault(), details.OfType<SunAnswer>().FirstOrDefault(), chain.HandsOnMinutes,
-            refused ? [] : ChainList.SupplyWords(chain, situation), chain.Taste, chain.Risks,
+            null,
+            chemical?.Dose,
+            chemical?.Contact,
+            refused ? null : details.OfType<BoilAnswer>().FirstOrDefault(),
+            chain.Ledger,
+            steps,
+            stopped ? [] : Assumptions(chain, situation),
+            stopped ? [] : Cautions(chain, situation),
+            working.Steps,
+            stopped ? null : chain.Clearing.Answer,
+            stopped ? null : chain.Melt?.Told,
+            details.OfType<FilterAnswer>().FirstOrDefault(),
+            details.OfType<LampAnswer>().FirstOrDefault(),
+            details.OfType<SunAnswer>().FirstOrDefault(),
+            chain.HandsOnMinutes,
+            refused ? [] : ChainList.SupplyWords(chain, situation),
+            chain.Taste,
+            chain.Risks,
             refused ? [] : ChainSteps.Storage(chain, situation),
-            chain.Results[^1].DrinkWithinHours, situation.Judged?.Verdict, situation.Fills);
+            chain.Results[^1].DrinkWithinHours,
+            situation.Judged?.Verdict,
+            situation.Fills
+        );
     }
 
     private static TreatResponse AsItIs(Situation situation)
     {
         const string reason = "Accepted untreated by your own choice: nothing has been taken out";
-        var ledger = OrganismClasses.All.Select(o => LogLedger.Row(o, situation.Target, [new LogCredit("Untreated", 0, reason)], null)).ToList();
+        var ledger = OrganismClasses
+            .All.Select(o => LogLedger.Row(o, situation.Target, [new LogCredit("Untreated", 0, reason)], null))
+            .ToList();
         var melt = situation.Melt?.Told;
         return new TreatResponse(
-            Untreated, "Drunk as it is", TreatOutcome.Accepted, "Accepted untreated", $"{reason}.",
-            [.. ledger.Where(r => !r.Meets).Select(r => r.Organism)], Math.Ceiling(melt?.Minutes ?? 0),
+            Untreated,
+            "Drunk as it is",
+            TreatOutcome.Accepted,
+            "Accepted untreated",
+            $"{reason}.",
+            [.. ledger.Where(r => !r.Meets).Select(r => r.Organism)],
+            Math.Ceiling(melt?.Minutes ?? 0),
             situation.Request.StartAt?.ToUniversalTime().AddMinutes(Math.Ceiling(melt?.Minutes ?? 0)),
-            null, null, null, null, ledger,
+            null,
+            null,
+            null,
+            null,
+            ledger,
             [.. Drawn(situation), DrinkSteps.Flavour("Flat from melting: a pinch of salt, or drink mix."), DrinkSteps.Drink()],
             situation.Melt?.Result.Assumptions ?? [],
             [new Caution("untreated", Severity.Warning, "Fresh and clean by your own eye alone. Treating it is the default.")],
-            situation.Melt?.Result.Working.Steps ?? [], null, melt, HandsOnMinutes: melt?.Minutes ?? 0, Supplies: [], Risks: [], Storage: [],
-            SourceVerdict: situation.Judged?.Verdict);
+            situation.Melt?.Result.Working.Steps ?? [],
+            null,
+            melt,
+            HandsOnMinutes: melt?.Minutes ?? 0,
+            Supplies: [],
+            Risks: [],
+            Storage: [],
+            SourceVerdict: situation.Judged?.Verdict
+        );
     }
 
     /// <summary>Melted, or caught: the last of it done, it may be drunk.</summary>
-    private static IEnumerable<TreatmentStep> Drawn(Situation situation) => situation.Melt?.Result is { } melt
-        ? melt.Steps.Select((s, i) => s with { DrinkAfter = i == melt.Steps.Count - 1 })
-        : [new("catch", StepKind.Prepare, situation.Request.Source?.Kind == SourceKind.Distilled ? "Catch it clean" : "Catch it off the clean sheet",
-            "After the first of it has rinsed the way, into the clean container.", "Caught", DrinkAfter: true)];
+    private static IEnumerable<TreatmentStep> Drawn(Situation situation) =>
+        situation.Melt?.Result is { } melt
+            ? melt.Steps.Select((s, i) => s with { DrinkAfter = i == melt.Steps.Count - 1 })
+            :
+            [
+                new(
+                    "catch",
+                    StepKind.Prepare,
+                    situation.Request.Source?.Kind == SourceKind.Distilled ? "Catch it clean" : "Catch it off the clean sheet",
+                    "After the first of it has rinsed the way, into the clean container.",
+                    "Caught",
+                    DrinkAfter: true
+                ),
+            ];
 
     private static List<Assumption> Assumptions(Chain chain, Situation situation)
     {
-        var all = (chain.Melt?.Result.Assumptions ?? []).Concat(chain.Clearing.Assumptions).Concat(chain.Results.SelectMany(r => r.Assumptions))
-            .DistinctBy(a => a.Field).ToList();
+        var all = (chain.Melt?.Result.Assumptions ?? [])
+            .Concat(chain.Clearing.Assumptions)
+            .Concat(chain.Results.SelectMany(r => r.Assumptions))
+            .DistinctBy(a => a.Field)
+            .ToList();
         if (!situation.Target.CountsViruses)
         {
             all.Add(new("countViruses", "Viruses are switched off in your settings: not part of the target."));
@@ -147,8 +234,13 @@ public static class Treat
         if (chain.Clearing.Answer.LossShare > 0 && situation.Setting.Container.CapacityL is { } holds && collect > holds)
         {
             var say = situation.Setting.Say;
-            all.Add(new("collect-more", Severity.Note,
-                $"Collect {say.Of(Quantity.Volume, collect)}: more than this container holds. Clear it in a bigger one, or twice."));
+            all.Add(
+                new(
+                    "collect-more",
+                    Severity.Note,
+                    $"Collect {say.Of(Quantity.Volume, collect)}: more than this container holds. Clear it in a bigger one, or twice."
+                )
+            );
         }
 
         if (situation.Judged is { Verdict: Verdict.LastResort })
@@ -166,21 +258,32 @@ public static class Treat
         if (situation.Fills > 1 && container.CapacityL is { } holds)
         {
             var each = situation.Water.VolumeL;
-            all.Add(new(
-                "does-not-fit", Severity.Danger,
-                $"{say.Of(Quantity.Volume, each * situation.Fills)} do not fit into {say.Of(Quantity.Volume, holds)}: {situation.Fills} fills of {say.Of(Quantity.Volume, each)}, "
-                + "each treated by itself. The answer is for one fill."));
+            all.Add(
+                new(
+                    "does-not-fit",
+                    Severity.Danger,
+                    $"{say.Of(Quantity.Volume, each * situation.Fills)} do not fit into {say.Of(Quantity.Volume, holds)}: {situation.Fills} fills of {say.Of(Quantity.Volume, each)}, "
+                        + "each treated by itself. The answer is for one fill."
+                )
+            );
         }
 
         if (container.Role == ContainerRole.Clean && chain.Barriers[0].Stage is BarrierStage.Chemical or BarrierStage.Light)
         {
-            all.Add(new(
-                "clean-only", Severity.Warning,
-                "This container is for clean water only. Raw water makes threads, cap and hose dirty: treat it in another, or rinse them with treated water afterwards."));
+            all.Add(
+                new(
+                    "clean-only",
+                    Severity.Warning,
+                    "This container is for clean water only. Raw water makes threads, cap and hose dirty: treat it in another, or rinse them with treated water afterwards."
+                )
+            );
         }
     }
 
-    private static string VerdictWords(IReadOnlyList<OrganismClass> shortOf, LogTarget target) => shortOf.Count == 0
-        ? target.CountsViruses ? "Meets the full target." : "Meets the target without viruses."
-        : $"Falls short on {OrganismClasses.Spoken(shortOf)}.";
+    private static string VerdictWords(IReadOnlyList<OrganismClass> shortOf, LogTarget target) =>
+        shortOf.Count == 0
+            ? target.CountsViruses
+                ? "Meets the full target."
+                : "Meets the target without viruses."
+            : $"Falls short on {OrganismClasses.Spoken(shortOf)}.";
 }

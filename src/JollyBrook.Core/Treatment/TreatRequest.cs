@@ -43,17 +43,24 @@ public sealed record TreatRequest(
     SnowInput? Snow = null,
     IReadOnlyList<KitEntry>? Kit = null,
     bool? BeyondKit = null,
-    bool? AcceptCleanSnowOrRain = null);
+    bool? AcceptCleanSnowOrRain = null
+);
 
 public static class TreatFields
 {
-    public static readonly ChoiceField Method = new(
-        "method", "Method", [TreatmentMethods.Boil, .. ChemicalProfiles.All.Select(p => p.Id)]);
+    public static readonly ChoiceField Method = new("method", "Method", [TreatmentMethods.Boil, .. ChemicalProfiles.All.Select(p => p.Id)]);
 
     public static readonly IReadOnlyList<Field> All =
     [
-        ChoiceField.Of<UnitSystem>("units", "Units"), Method, .. WaterFields.All, .. BoilFields.All, .. ChemicalFields.All,
-        .. SourceFields.All, .. ClearingFields.All, .. SettingFields.All, .. SnowFields.All,
+        ChoiceField.Of<UnitSystem>("units", "Units"),
+        Method,
+        .. WaterFields.All,
+        .. BoilFields.All,
+        .. ChemicalFields.All,
+        .. SourceFields.All,
+        .. ClearingFields.All,
+        .. SettingFields.All,
+        .. SnowFields.All,
         new ChoiceField("countViruses", "Viruses in the target", ["true", "false"]),
         new InstantField("startAt", "Start"),
     ];

@@ -89,4 +89,5 @@ public sealed record TreatResponse(
     IReadOnlyList<string>? Storage = null,
     double? DrinkWithinHours = null,
     Verdict? SourceVerdict = null,
-    int Fills = 1);
+    int Fills = 1
+);

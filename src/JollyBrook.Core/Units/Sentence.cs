@@ -8,5 +8,7 @@ internal static class Sentence
 
     /// <summary>In its middle; "UV lamp" keeps its capitals.</summary>
     public static string Lower(string words) =>
-        words.Length > 1 && char.IsUpper(words[0]) && (char.IsLower(words[1]) || words[1] == ' ') ? char.ToLowerInvariant(words[0]) + words[1..] : words;
+        words.Length > 1 && char.IsUpper(words[0]) && (char.IsLower(words[1]) || words[1] == ' ')
+            ? char.ToLowerInvariant(words[0]) + words[1..]
+            : words;
 }

@@ -52,9 +52,9 @@ public sealed class Speaker
     public static string Minutes(double minutes)
     {
         var whole = (long)Math.Ceiling(minutes - 1e-9);
-        return whole < 60
-            ? $"{whole} min"
-            : whole % 60 == 0 ? $"{whole / 60} h" : $"{whole / 60} h {whole % 60} min";
+        return whole < 60 ? $"{whole} min"
+            : whole % 60 == 0 ? $"{whole / 60} h"
+            : $"{whole / 60} h {whole % 60} min";
     }
 
     /// <summary>A number with at most the given decimals, no trailing zeros, a thin space for thousands.</summary>

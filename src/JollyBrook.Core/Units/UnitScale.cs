@@ -7,8 +7,7 @@ namespace JollyBrook.Core.Units;
 /// <param name="Decimals">Decimals worth showing.</param>
 /// <param name="From">The scale is used from this inside value (absolute) up.</param>
 /// <param name="ForEntry">Whether numbers are typed in this unit.</param>
-public sealed record UnitScale(
-    string Symbol, double Factor, double Offset, int Decimals, double From, bool ForEntry)
+public sealed record UnitScale(string Symbol, double Factor, double Offset, int Decimals, double From, bool ForEntry)
 {
     public double Shown(double inside) => (inside * Factor) + Offset;
 }

@@ -38,7 +38,11 @@ public static class UnitTable
         [(Quantity.Elevation, UnitSystem.Metric)] = [new("m", 1, 0, 0, 0, true)],
         [(Quantity.Elevation, UnitSystem.Us)] = [new("ft", 1 / MetresPerFoot, 0, 0, 0, true)],
         [(Quantity.FuelMass, UnitSystem.Metric)] =
-            [new("g", 1, 0, 1, 0, true), new("g", 1, 0, 0, 100, false), new("kg", 0.001, 0, 2, 1000, false)],
+        [
+            new("g", 1, 0, 1, 0, true),
+            new("g", 1, 0, 0, 100, false),
+            new("kg", 0.001, 0, 2, 1000, false),
+        ],
         [(Quantity.FuelMass, UnitSystem.Us)] = [new("oz", 1 / GramsPerOunce, 0, 2, 0, true)],
         [(Quantity.KitMass, UnitSystem.Metric)] = [new("kg", 1, 0, 2, 0, true)],
         [(Quantity.KitMass, UnitSystem.Us)] = [new("lb", 1 / KilogramsPerPound, 0, 2, 0, true)],
@@ -77,6 +81,5 @@ public static class UnitTable
         Scales[(quantity, system)].Last(s => Math.Abs(inside) >= s.From);
 
     /// <summary>The scale numbers are typed in.</summary>
-    public static UnitScale ForEntry(Quantity quantity, UnitSystem system) =>
-        Scales[(quantity, system)].First(s => s.ForEntry);
+    public static UnitScale ForEntry(Quantity quantity, UnitSystem system) => Scales[(quantity, system)].First(s => s.ForEntry);
 }

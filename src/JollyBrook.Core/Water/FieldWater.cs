@@ -12,37 +12,68 @@ namespace JollyBrook.Core.Water;
 /// <param name="VanishingDepthCm">Depth at which a dark mark vanishes, cm, 0.5 to 300; stands in for the class.</param>
 /// <param name="TurbidityNtu">A probe's reading, NTU, 0 to 10 000; stands in for class and depth.</param>
 public sealed record WaterInput(
-    double? VolumeL, Clarity? Clarity, WaterColour? Colour, double? TemperatureC, double? ElevationM,
-    double? VanishingDepthCm = null, double? TurbidityNtu = null);
+    double? VolumeL,
+    Clarity? Clarity,
+    WaterColour? Colour,
+    double? TemperatureC,
+    double? ElevationM,
+    double? VanishingDepthCm = null,
+    double? TurbidityNtu = null
+);
 
 /// <summary>The fields of <see cref="WaterInput"/> and their ranges.</summary>
 public static class WaterFields
 {
     public static readonly NumberField Volume = new(
-        "water.volumeL", "Water in the container", Quantity.Volume, 0.05, 200,
-        "Enter how much water is really in it.");
+        "water.volumeL",
+        "Water in the container",
+        Quantity.Volume,
+        0.05,
+        200,
+        "Enter how much water is really in it."
+    );
 
     public static readonly ChoiceField Clarity = ChoiceField.Of<Clarity>("water.clarity", "Clarity");
 
     public static readonly ChoiceField Colour = ChoiceField.Of<WaterColour>("water.colour", "Colour");
 
     public static readonly NumberField Temperature = new(
-        "water.temperatureC", "Water temperature", Quantity.Temperature, 0, 40,
-        "Measure the water itself, or say it is not known.");
+        "water.temperatureC",
+        "Water temperature",
+        Quantity.Temperature,
+        0,
+        40,
+        "Measure the water itself, or say it is not known."
+    );
 
     public static readonly NumberField Elevation = new(
-        "water.elevationM", "Elevation", Quantity.Elevation, -430, 9000,
-        "Read it off the map, or say it is not known.");
+        "water.elevationM",
+        "Elevation",
+        Quantity.Elevation,
+        -430,
+        9000,
+        "Read it off the map, or say it is not known."
+    );
 
     public static readonly NumberField VanishingDepth = new(
-        "water.vanishingDepthCm", "Depth at which the mark vanishes", Quantity.Length, 0.5, 300,
-        "Look straight down at a dark mark and measure the water over it.");
+        "water.vanishingDepthCm",
+        "Depth at which the mark vanishes",
+        Quantity.Length,
+        0.5,
+        300,
+        "Look straight down at a dark mark and measure the water over it."
+    );
 
     public static readonly NumberField ProbeTurbidity = new(
-        "water.turbidityNtu", "Turbidity", Quantity.Turbidity, 0, 10000, "Read the probe again, or judge by eye.");
+        "water.turbidityNtu",
+        "Turbidity",
+        Quantity.Turbidity,
+        0,
+        10000,
+        "Read the probe again, or judge by eye."
+    );
 
-    public static readonly IReadOnlyList<Field> All =
-        [Volume, Clarity, Colour, Temperature, Elevation, VanishingDepth, ProbeTurbidity];
+    public static readonly IReadOnlyList<Field> All = [Volume, Clarity, Colour, Temperature, Elevation, VanishingDepth, ProbeTurbidity];
 }
 
 /// <summary>Checked water with every unknown taken as the less favourable case.</summary>
@@ -54,7 +85,14 @@ public static class WaterFields
 /// <param name="Ntu">Turbidity counted with, NTU: measured, or the cloudiest of the class.</param>
 /// <param name="Given">What was actually told.</param>
 public sealed record FieldWater(
-    double VolumeL, Clarity Clarity, WaterColour Colour, double TemperatureC, double? ElevationM, double Ntu, WaterInput Given)
+    double VolumeL,
+    Clarity Clarity,
+    WaterColour Colour,
+    double TemperatureC,
+    double? ElevationM,
+    double Ntu,
+    WaterInput Given
+)
 {
     /// <summary>What an unknown clarity counts as: the worst water that a dose is credited in.</summary>
     public const Clarity WorstDoseable = Clarity.Cloudy;
@@ -79,27 +117,31 @@ public sealed record FieldWater(
         var depth = intake.Optional(WaterFields.VanishingDepth, given.VanishingDepthCm);
         var measured = intake.Optional(WaterFields.ProbeTurbidity, given.TurbidityNtu)
             ?? (depth is { } cm ? Turbidity.FromVanishingDepth(cm) : null);
-        var clarity = measured is { } read
-            ? Turbidity.ClassOf(read)
-            : Counted(given.Clarity);
+        var clarity = measured is { } read ? Turbidity.ClassOf(read) : Counted(given.Clarity);
         return new FieldWater(
             intake.Required(WaterFields.Volume, given.VolumeL),
             clarity,
             // One unit of extra demand either way; tea is the commoner of the two.
-            given.Colour is null or WaterColour.Unknown ? WaterColour.Tea : given.Colour.Value,
+            given.Colour
+                is null
+                    or WaterColour.Unknown
+                ? WaterColour.Tea
+                : given.Colour.Value,
             intake.Optional(WaterFields.Temperature, given.TemperatureC) ?? ColdestC,
             intake.Optional(WaterFields.Elevation, given.ElevationM),
             measured ?? Turbidity.WorstOf(clarity),
-            given);
+            given
+        );
     }
 
     /// <summary>The same water, cleared to a class: it then counts as the cloudiest of that class.</summary>
-    public FieldWater ClearedTo(Clarity clarity) => clarity >= Clarity
-        ? this
-        : this with
-        {
-            Clarity = clarity,
-            Ntu = Turbidity.WorstOf(clarity),
-            Given = Given with { Clarity = clarity, VanishingDepthCm = null, TurbidityNtu = null },
-        };
+    public FieldWater ClearedTo(Clarity clarity) =>
+        clarity >= Clarity
+            ? this
+            : this with
+            {
+                Clarity = clarity,
+                Ntu = Turbidity.WorstOf(clarity),
+                Given = Given with { Clarity = clarity, VanishingDepthCm = null, TurbidityNtu = null },
+            };
 }

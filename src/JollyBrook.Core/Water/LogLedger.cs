@@ -21,7 +21,8 @@ public sealed record LedgerRow(
     double TotalLogs,
     double ShortByLogs,
     bool Meets,
-    double? MinutesToTarget);
+    double? MinutesToTarget
+);
 
 /// <summary>Adds barriers up per class of organism. A 6 log barrier after a 4 log one gives 10; the target is what counts.</summary>
 public static class LogLedger
@@ -29,8 +30,7 @@ public static class LogLedger
     // Waits are rounded up to whole minutes, so this only forgives binary rounding.
     private const double Tolerance = 1e-9;
 
-    public static LedgerRow Row(
-        OrganismClass organism, LogTarget target, IReadOnlyList<LogCredit> credits, double? minutesToTarget)
+    public static LedgerRow Row(OrganismClass organism, LogTarget target, IReadOnlyList<LogCredit> credits, double? minutesToTarget)
     {
         ArgumentNullException.ThrowIfNull(target);
         var total = credits.Sum(c => c.Logs);

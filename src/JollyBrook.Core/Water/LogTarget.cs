@@ -24,14 +24,14 @@ public sealed record LogTarget
     public static LogTarget With(bool viruses) => viruses ? Full : WithoutViruses;
 
     /// <summary>The purifier's figure for a class, whether or not it is switched off.</summary>
-    public static double Standard(OrganismClass organism) => organism switch
-    {
-        OrganismClass.Bacteria => 6,
-        OrganismClass.Viruses => 4,
-        _ => 3,
-    };
+    public static double Standard(OrganismClass organism) =>
+        organism switch
+        {
+            OrganismClass.Bacteria => 6,
+            OrganismClass.Viruses => 4,
+            _ => 3,
+        };
 
     /// <summary>The log reduction wanted for a class, or null where the traveller switched it off.</summary>
-    public double? For(OrganismClass organism) =>
-        organism == OrganismClass.Viruses && !CountsViruses ? null : Standard(organism);
+    public double? For(OrganismClass organism) => organism == OrganismClass.Viruses && !CountsViruses ? null : Standard(organism);
 }

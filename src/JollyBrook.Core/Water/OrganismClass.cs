@@ -16,7 +16,12 @@ public enum OrganismClass
 public static class OrganismClasses
 {
     public static readonly IReadOnlyList<OrganismClass> All =
-        [OrganismClass.Bacteria, OrganismClass.Viruses, OrganismClass.Giardia, OrganismClass.Cryptosporidium];
+    [
+        OrganismClass.Bacteria,
+        OrganismClass.Viruses,
+        OrganismClass.Giardia,
+        OrganismClass.Cryptosporidium,
+    ];
 
     /// <summary>"bacteria, viruses and Giardia", as a sentence holds it.</summary>
     public static string Spoken(IEnumerable<OrganismClass> classes)
@@ -25,10 +30,11 @@ public static class OrganismClasses
         return names.Count < 2 ? string.Concat(names) : $"{string.Join(", ", names[..^1])} and {names[^1]}";
     }
 
-    public static string Spoken(OrganismClass organism) => organism switch
-    {
-        OrganismClass.Bacteria => "bacteria",
-        OrganismClass.Viruses => "viruses",
-        _ => organism.ToString(),
-    };
+    public static string Spoken(OrganismClass organism) =>
+        organism switch
+        {
+            OrganismClass.Bacteria => "bacteria",
+            OrganismClass.Viruses => "viruses",
+            _ => organism.ToString(),
+        };
 }

@@ -27,28 +27,31 @@ public static class Turbidity
     public static double FromVanishingDepth(double depthCm) => Math.Pow(244.13 / depthCm, 1 / 0.662);
 
     /// <summary>The class a turbidity falls in: clear &lt; 5, slightly cloudy to 30, cloudy to 100, muddy to 1000, slurry above.</summary>
-    public static Clarity ClassOf(double ntu) => ntu switch
-    {
-        < ClearBelowNtu => Clarity.Clear,
-        <= SlightlyCloudyToNtu => Clarity.SlightlyCloudy,
-        <= ChemicalLimitNtu => Clarity.Cloudy,
-        <= MuddyToNtu => Clarity.Muddy,
-        _ => Clarity.Slurry,
-    };
+    public static Clarity ClassOf(double ntu) =>
+        ntu switch
+        {
+            < ClearBelowNtu => Clarity.Clear,
+            <= SlightlyCloudyToNtu => Clarity.SlightlyCloudy,
+            <= ChemicalLimitNtu => Clarity.Cloudy,
+            <= MuddyToNtu => Clarity.Muddy,
+            _ => Clarity.Slurry,
+        };
 
     /// <summary>The cloudiest a class can be, NTU, which is what it counts as.</summary>
-    public static double WorstOf(Clarity clarity) => clarity switch
-    {
-        Clarity.Clear => ClearBelowNtu,
-        Clarity.SlightlyCloudy => SlightlyCloudyToNtu,
-        Clarity.Muddy => MuddyToNtu,
-        Clarity.Slurry => SlurryNtu,
-        _ => ChemicalLimitNtu,
-    };
+    public static double WorstOf(Clarity clarity) =>
+        clarity switch
+        {
+            Clarity.Clear => ClearBelowNtu,
+            Clarity.SlightlyCloudy => SlightlyCloudyToNtu,
+            Clarity.Muddy => MuddyToNtu,
+            Clarity.Slurry => SlurryNtu,
+            _ => ChemicalLimitNtu,
+        };
 
-    public static string Spoken(Clarity clarity) => clarity switch
-    {
-        Clarity.SlightlyCloudy => "slightly cloudy",
-        _ => clarity.ToString().ToLowerInvariant(),
-    };
+    public static string Spoken(Clarity clarity) =>
+        clarity switch
+        {
+            Clarity.SlightlyCloudy => "slightly cloudy",
+            _ => clarity.ToString().ToLowerInvariant(),
+        };
 }

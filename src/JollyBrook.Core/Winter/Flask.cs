@@ -11,5 +11,6 @@ public static class Flask
     public const string Source = "Newton cooling; pick: a full litre flask loses 2.5 °C/h at −10 °C";
 
     /// <summary>How hot it is after so many hours, °C.</summary>
-    public static double After(double hours, double volumeL, double fromC, double airC) => airC + ((fromC - airC) * Math.Exp(-hours / (TimeConstantH * Math.Cbrt(volumeL))));
+    public static double After(double hours, double volumeL, double fromC, double airC) =>
+        airC + ((fromC - airC) * Math.Exp(-hours / (TimeConstantH * Math.Cbrt(volumeL))));
 }

@@ -29,9 +29,11 @@ public static class Freezing
     /// <summary>In clothing inside the pack it takes so many times as long (pick).</summary>
     public const double InPackTimes = 3;
 
-    public const string Formula = "t = 20/|Ta| · 1.3 · V^(1/3) · ln((T0 − Ta)/(0 − Ta))/ln((20 − Ta)/(0 − Ta)), in the pack three times that";
+    public const string Formula =
+        "t = 20/|Ta| · 1.3 · V^(1/3) · ln((T0 − Ta)/(0 − Ta))/ln((20 − Ta)/(0 − Ta)), in the pack three times that";
 
-    public const string Source = "Pick: a litre of 20 °C water in a bare bottle, at −5 °C and colder; other volumes and warmth by Newton cooling";
+    public const string Source =
+        "Pick: a litre of 20 °C water in a bare bottle, at −5 °C and colder; other volumes and warmth by Newton cooling";
 
     /// <summary>Hours until ice begins; null where it does not.</summary>
     /// <param name="volumeL">What is in the bottle, L, above 0.</param>

@@ -41,7 +41,12 @@ internal sealed record NightFrame(WinterNight Night, List<KitEntry> Kit, PlanDay
             var days = Carry.Plan.Days(run.Setup, intake.Say);
             if (day >= days.Count - 1)
             {
-                intake.Refuse(NightFields.Day, days.Count == 1 ? "This walk has no camp. Reckon a night of its own instead." : $"This walk has {days.Count - 1} camps. Choose one of them.");
+                intake.Refuse(
+                    NightFields.Day,
+                    days.Count == 1
+                        ? "This walk has no camp. Reckon a night of its own instead."
+                        : $"This walk has {days.Count - 1} camps. Choose one of them."
+                );
                 intake.ThrowIfWrong();
             }
 
@@ -60,18 +65,21 @@ internal sealed record NightFrame(WinterNight Night, List<KitEntry> Kit, PlanDay
         var wants = camp.Day.Wants ?? [];
         var step = setup.Line.Places.First(p => p.Kind == StopKind.Camp && p.Day == next.Day - 1).Step;
         var knowsWeather = next.Weather != WeatherSource.Default;
-        return (told with
-        {
-            People = told.People ?? Math.Max(1, setup.Request.Walkers?.Count ?? 1),
-            LowC = told.LowC ?? (knowsWeather ? Math.Clamp(next.LowC, -60, 10) : null),
-            ElevationM = told.ElevationM ?? Math.Clamp(setup.Ground.ElevationM[step], -430, 9000),
-            From = told.From ?? camp.Day.From,
-            LeaveAt = told.LeaveAt ?? setup.Request.At(next.Day, next.StartHour),
-            BoilL = told.BoilL ?? wants.Where(w => w.WillBoil == true).Sum(w => w.Litres!.Value),
-            DrinkL = told.DrinkL ?? wants.Where(w => w.WillBoil != true).Sum(w => w.Litres!.Value),
-            Snow = told.Snow ?? camp.Day.Snow,
-            Water = told.Water ?? (camp.Day.Snow is null && camp.WaterId is not null ? WinterWater.OpenWater : null),
-        }, [.. camp.Kit]);
+        return (
+            told with
+            {
+                People = told.People ?? Math.Max(1, setup.Request.Walkers?.Count ?? 1),
+                LowC = told.LowC ?? (knowsWeather ? Math.Clamp(next.LowC, -60, 10) : null),
+                ElevationM = told.ElevationM ?? Math.Clamp(setup.Ground.ElevationM[step], -430, 9000),
+                From = told.From ?? camp.Day.From,
+                LeaveAt = told.LeaveAt ?? setup.Request.At(next.Day, next.StartHour),
+                BoilL = told.BoilL ?? wants.Where(w => w.WillBoil == true).Sum(w => w.Litres!.Value),
+                DrinkL = told.DrinkL ?? wants.Where(w => w.WillBoil != true).Sum(w => w.Litres!.Value),
+                Snow = told.Snow ?? camp.Day.Snow,
+                Water = told.Water ?? (camp.Day.Snow is null && camp.WaterId is not null ? WinterWater.OpenWater : null),
+            },
+            [.. camp.Kit]
+        );
     }
 
     private static WinterNight Filled(WinterNight told, DateTimeOffset now, List<Assumption> assumptions, Speaker say)
@@ -79,16 +87,28 @@ internal sealed record NightFrame(WinterNight Night, List<KitEntry> Kit, PlanDay
         var people = told.People ?? 1;
         if (told.LowC is null)
         {
-            assumptions.Add(new("night.lowC", $"How cold the night gets is not known: counted as {say.Of(Quantity.Temperature, Melting.AssumedC)}."));
+            assumptions.Add(
+                new("night.lowC", $"How cold the night gets is not known: counted as {say.Of(Quantity.Temperature, Melting.AssumedC)}.")
+            );
         }
 
         if (told.ElevationM is null)
         {
-            assumptions.Add(new("night.elevationM", "Height of the camp not known: counted as sea level, where water gets hottest and takes the most fuel."));
+            assumptions.Add(
+                new(
+                    "night.elevationM",
+                    "Height of the camp not known: counted as sea level, where water gets hottest and takes the most fuel."
+                )
+            );
         }
 
         var from = told.From ?? now;
-        var bed = told.BedAt ?? AtHour(from, BedHour) switch { var at when at > from.AddHours(AtLeastH) => at, _ => from.AddHours(AtLeastH) };
+        var bed = told.BedAt
+            ?? AtHour(from, BedHour) switch
+            {
+                var at when at > from.AddHours(AtLeastH) => at,
+                _ => from.AddHours(AtLeastH),
+            };
         return told with
         {
             People = people,
@@ -96,8 +116,14 @@ internal sealed record NightFrame(WinterNight Night, List<KitEntry> Kit, PlanDay
             ElevationM = told.ElevationM ?? 0,
             From = from,
             BedAt = bed,
-            LeaveAt = told.LeaveAt ?? AtHour(bed, RouteDay.DefaultStartHour) switch { var at when at > bed => at, var at => at.AddDays(1) },
-            BoilL = told.BoilL ?? people * ((RouteDay.DefaultMeals * DrinkPlan.LPerMeal) + (RouteDay.DefaultHotDrinks * DrinkPlan.LPerHotDrink)),
+            LeaveAt = told.LeaveAt
+                ?? AtHour(bed, RouteDay.DefaultStartHour) switch
+                {
+                    var at when at > bed => at,
+                    var at => at.AddDays(1),
+                },
+            BoilL = told.BoilL
+                ?? people * ((RouteDay.DefaultMeals * DrinkPlan.LPerMeal) + (RouteDay.DefaultHotDrinks * DrinkPlan.LPerHotDrink)),
             DrinkL = told.DrinkL ?? people * DrinkPlan.LeastLPerDay,
             FlaskL = told.FlaskL ?? 0,
             Water = told.Water ?? WinterWater.Snow,

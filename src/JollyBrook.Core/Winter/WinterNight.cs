@@ -39,9 +39,21 @@ public sealed record NightBottle(string? Id, SleepsWhere? Where = null);
 /// <param name="FilledC">How warm the bottles are filled, °C, 0 to 60.</param>
 /// <param name="Bottles">Where bottles are; bare where not said.</param>
 public sealed record WinterNight(
-    double? People = null, double? LowC = null, double? ElevationM = null, DateTimeOffset? From = null, DateTimeOffset? BedAt = null, DateTimeOffset? LeaveAt = null,
-    double? BoilL = null, double? DrinkL = null, double? FlaskL = null, WinterWater? Water = null, SnowInput? Snow = null, bool? BoilAll = null, double? FilledC = null,
-    IReadOnlyList<NightBottle>? Bottles = null);
+    double? People = null,
+    double? LowC = null,
+    double? ElevationM = null,
+    DateTimeOffset? From = null,
+    DateTimeOffset? BedAt = null,
+    DateTimeOffset? LeaveAt = null,
+    double? BoilL = null,
+    double? DrinkL = null,
+    double? FlaskL = null,
+    WinterWater? Water = null,
+    SnowInput? Snow = null,
+    bool? BoilAll = null,
+    double? FilledC = null,
+    IReadOnlyList<NightBottle>? Bottles = null
+);
 
 /// <summary>A winter night to be reckoned.</summary>
 /// <param name="Units">The units that words are put in; metric when left out.</param>
@@ -52,5 +64,11 @@ public sealed record WinterNight(
 /// <param name="Now">The time now.</param>
 /// <param name="CountViruses">Whether viruses are part of the target; true when left out.</param>
 public sealed record WinterNightRequest(
-    UnitSystem? Units, WinterNight? Night = null, PlanRequest? Plan = null, double? Day = null, IReadOnlyList<KitEntry>? Kit = null, DateTimeOffset? Now = null,
-    bool? CountViruses = null);
+    UnitSystem? Units,
+    WinterNight? Night = null,
+    PlanRequest? Plan = null,
+    double? Day = null,
+    IReadOnlyList<KitEntry>? Kit = null,
+    DateTimeOffset? Now = null,
+    bool? CountViruses = null
+);

@@ -29,9 +29,22 @@ public enum WinterUse
 /// <param name="Cautions">What to mind.</param>
 /// <param name="Working">How it was found.</param>
 public sealed record WinterNightResponse(
-    string Headline, WinterNight Night, double WaterL, IReadOnlyList<WinterFuel> Uses, double FuelG, double? FuelLeftG, bool IsFuelEnough, IReadOnlyList<PotWay> Ways,
-    IReadOnlyList<BottleNight> Bottles, FlaskNight? Flask, IReadOnlyList<NightJob> Jobs, string DrinkClock, IReadOnlyList<Assumption> Assumptions,
-    IReadOnlyList<Caution> Cautions, IReadOnlyList<WorkingStep> Working);
+    string Headline,
+    WinterNight Night,
+    double WaterL,
+    IReadOnlyList<WinterFuel> Uses,
+    double FuelG,
+    double? FuelLeftG,
+    bool IsFuelEnough,
+    IReadOnlyList<PotWay> Ways,
+    IReadOnlyList<BottleNight> Bottles,
+    FlaskNight? Flask,
+    IReadOnlyList<NightJob> Jobs,
+    string DrinkClock,
+    IReadOnlyList<Assumption> Assumptions,
+    IReadOnlyList<Caution> Cautions,
+    IReadOnlyList<WorkingStep> Working
+);
 
 /// <summary>Water for one use.</summary>
 /// <param name="Use">What for.</param>
@@ -52,7 +65,17 @@ public sealed record WinterFuel(WinterUse Use, string Name, double Litres, doubl
 /// <param name="DoneAt">When it is done, begun at once.</param>
 /// <param name="InTime">Whether that is before everybody lies.</param>
 /// <param name="IsTaken">Whether the evening was reckoned with it: of those in time the smallest pot, else the quickest.</param>
-public sealed record PotWay(string? PotId, string Name, WinterWater Water, int Loads, double Minutes, double FuelG, DateTimeOffset DoneAt, bool InTime, bool IsTaken);
+public sealed record PotWay(
+    string? PotId,
+    string Name,
+    WinterWater Water,
+    int Loads,
+    double Minutes,
+    double FuelG,
+    DateTimeOffset DoneAt,
+    bool InTime,
+    bool IsTaken
+);
 
 /// <summary>A bottle against the night.</summary>
 /// <param name="Id">The container.</param>
@@ -62,7 +85,15 @@ public sealed record PotWay(string? PotId, string Name, WinterWater Water, int L
 /// <param name="HoursToIce">Until it begins to freeze, h; null where it does not.</param>
 /// <param name="FreezesAt">When that is; null where it stays water until the party leaves.</param>
 /// <param name="Words">In a line.</param>
-public sealed record BottleNight(string Id, string Name, double VolumeL, SleepsWhere Where, double? HoursToIce, DateTimeOffset? FreezesAt, string Words);
+public sealed record BottleNight(
+    string Id,
+    string Name,
+    double VolumeL,
+    SleepsWhere Where,
+    double? HoursToIce,
+    DateTimeOffset? FreezesAt,
+    string Words
+);
 
 /// <summary>Flasks through the night.</summary>
 /// <param name="Litres">In them, L.</param>

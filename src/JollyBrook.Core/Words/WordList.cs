@@ -29,7 +29,10 @@ public static class WordList
     [
         new("Strain", "Take out what the eye sees: a cloth over the mouth of the bottle. It takes no organism away."),
         new("Clear", "Settle or flocculate, so that light and chemicals reach what is left. Clear is not safe."),
-        new("Filter", "Pass through pores small enough to hold protozoa and bacteria: 0.2 to 0.3 µm absolute or less. Most let viruses through."),
+        new(
+            "Filter",
+            "Pass through pores small enough to hold protozoa and bacteria: 0.2 to 0.3 µm absolute or less. Most let viruses through."
+        ),
         new("Pre-filter", "A coarse screen that only spares the filter."),
         new("Disinfect", "Kill or inactivate: heat, chemical or UV."),
         new("Purify", "Reach the full target for bacteria, viruses and protozoan cysts."),

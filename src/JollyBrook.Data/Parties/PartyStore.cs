@@ -30,7 +30,8 @@ public sealed class PartyStore(JollyBrookDb db, TimeProvider time)
     /// <summary>A person's own book, then their trips, the newest first.</summary>
     public async Task<IReadOnlyList<OpenBook>> BooksAsync(Guid personId, CancellationToken cancellation)
     {
-        var trips = await db.Party.AsNoTracking()
+        var trips = await db
+            .Party.AsNoTracking()
             .Where(p => p.PersonId == personId)
             .Join(db.Trips, p => p.TripId, t => t.Id, (p, t) => new OpenBook(t.Id, t.Name, p.Role))
             .ToListAsync(cancellation);
@@ -51,7 +52,14 @@ public sealed class PartyStore(JollyBrookDb db, TimeProvider time)
                 return false;
             }
 
-            db.Trips.Add(new Trip { Id = tripId, Name = name, CreatedAt = time.GetUtcNow() });
+            db.Trips.Add(
+                new Trip
+                {
+                    Id = tripId,
+                    Name = name,
+                    CreatedAt = time.GetUtcNow(),
+                }
+            );
             Join(tripId, personId, PartyRole.Keeper);
         }
         else if (await RoleAsync(personId, tripId, cancellation) == PartyRole.Keeper)
@@ -70,7 +78,8 @@ public sealed class PartyStore(JollyBrookDb db, TimeProvider time)
 
     public async Task<IReadOnlyList<PartyMember>> PartyAsync(Guid tripId, CancellationToken cancellation)
     {
-        var people = await db.Party.AsNoTracking()
+        var people = await db
+            .Party.AsNoTracking()
             .Where(p => p.TripId == tripId)
             .Join(db.Users, p => p.PersonId, u => u.Id, (p, u) => new PartyMember(u.Id, u.UserName!, p.Role, p.JoinedAt))
             .ToListAsync(cancellation);
@@ -210,7 +219,14 @@ public sealed class PartyStore(JollyBrookDb db, TimeProvider time)
         else if (!byThemselves)
         {
             await CloseLinksAsync(tripId, cancellation);
-            db.Removed.Add(new RemovedPerson { TripId = tripId, PersonId = personId, At = time.GetUtcNow() });
+            db.Removed.Add(
+                new RemovedPerson
+                {
+                    TripId = tripId,
+                    PersonId = personId,
+                    At = time.GetUtcNow(),
+                }
+            );
         }
 
         db.Party.Remove(person);
@@ -222,8 +238,11 @@ public sealed class PartyStore(JollyBrookDb db, TimeProvider time)
     /// <summary>People the keeper took out of the party, by name.</summary>
     public async Task<IReadOnlyList<(Guid PersonId, string Name)>> RemovedAsync(Guid tripId, CancellationToken cancellation)
     {
-        var people = await db.Removed.AsNoTracking().Where(r => r.TripId == tripId)
-            .Join(db.Users, r => r.PersonId, u => u.Id, (r, u) => new { u.Id, u.UserName }).ToListAsync(cancellation);
+        var people = await db
+            .Removed.AsNoTracking()
+            .Where(r => r.TripId == tripId)
+            .Join(db.Users, r => r.PersonId, u => u.Id, (r, u) => new { u.Id, u.UserName })
+            .ToListAsync(cancellation);
         return [.. people.Select(p => (p.Id, p.UserName!)).OrderBy(p => p.Item2, StringComparer.Ordinal)];
     }
 
@@ -234,7 +253,15 @@ public sealed class PartyStore(JollyBrookDb db, TimeProvider time)
         db.Invitations.Where(i => i.TripId == tripId).ExecuteDeleteAsync(cancellation);
 
     private void Join(Guid tripId, Guid personId, PartyRole role) =>
-        db.Party.Add(new TripPerson { TripId = tripId, PersonId = personId, Role = role, JoinedAt = time.GetUtcNow() });
+        db.Party.Add(
+            new TripPerson
+            {
+                TripId = tripId,
+                PersonId = personId,
+                Role = role,
+                JoinedAt = time.GetUtcNow(),
+            }
+        );
 
     private bool IsOpen(Invitation invitation) => invitation.UsesLeft > 0 && invitation.ExpiresAt > time.GetUtcNow();
 }

@@ -16,8 +16,8 @@ public sealed record RestoreCounts(int Added, int Changed, int TakenOut, int Sam
 public sealed class BookFullException() : Exception("The book would hold more than it may.");
 
 /// <summary>
-/// Takes a checked backup into the book in hand, whole or not at all, and takes it back. It is laid on a shelf in slices, between which others
-/// write, and swapped in by a few statements, so that the write lock is held only for those.
+/// Takes a checked backup into the book in hand, whole or not at all, and takes it back. It is laid on a shelf in slices, between which
+/// others write, and swapped in by a few statements, so that the write lock is held only for those.
 /// </summary>
 public sealed class BookRestore(JollyBrookDb db, BookInHand book, RecordStore store, ShelfSwap swap, TimeProvider time)
 {
@@ -31,7 +31,12 @@ public sealed class BookRestore(JollyBrookDb db, BookInHand book, RecordStore st
     /// <param name="cancellation">Stops before anything is done.</param>
     /// <exception cref="BookFullException">The book would hold more than it may.</exception>
     public async Task<RestoreCounts> TakeInAsync(
-        IReadOnlyList<BackupEntry> records, RestoreMode mode, Guid author, bool onlyCount, CancellationToken cancellation)
+        IReadOnlyList<BackupEntry> records,
+        RestoreMode mode,
+        Guid author,
+        bool onlyCount,
+        CancellationToken cancellation
+    )
     {
         var lot = Guid.CreateVersion7();
         try
@@ -52,7 +57,15 @@ public sealed class BookRestore(JollyBrookDb db, BookInHand book, RecordStore st
             }
 
             await ForgetPointAsync(cancellation);
-            db.RestorePoints.Add(new RestorePoint { BookId = book.Id, TakenAt = time.GetUtcNow(), Lot = before, RevisionAfter = await store.LatestRevisionAsync(cancellation) });
+            db.RestorePoints.Add(
+                new RestorePoint
+                {
+                    BookId = book.Id,
+                    TakenAt = time.GetUtcNow(),
+                    Lot = before,
+                    RevisionAfter = await store.LatestRevisionAsync(cancellation),
+                }
+            );
             await db.SaveChangesAsync(cancellation);
             await transaction.CommitAsync(cancellation);
             return counts;
@@ -67,7 +80,9 @@ public sealed class BookRestore(JollyBrookDb db, BookInHand book, RecordStore st
     public async Task<DateTimeOffset?> LastAsync(CancellationToken cancellation) =>
         (await db.RestorePoints.AsNoTracking().FirstOrDefaultAsync(cancellation))?.TakenAt;
 
-    /// <summary>Makes the book what it was before the last backup was taken in; what was written since stays. Null when there is nothing to undo.</summary>
+    /// <summary>
+    /// Makes the book what it was before the last backup was taken in; what was written since stays. Null when there is nothing to undo.
+    /// </summary>
     public async Task<RestoreCounts?> UndoAsync(Guid author, CancellationToken cancellation)
     {
         await using var transaction = await WriteTransaction.BeginAsync(db.Database, cancellation);
@@ -93,11 +108,16 @@ public sealed class BookRestore(JollyBrookDb db, BookInHand book, RecordStore st
     {
         foreach (var slice in records.Chunk(Slice))
         {
-            db.Shelf.AddRange(slice.Select(entry => new ShelvedRecord
-            {
-                Lot = lot, Kind = entry.Kind!, Id = entry.Id!.Value, Schema = RecordKinds.Find(entry.Kind!)!.Schema.Current,
-                Body = RecordKinds.Find(entry.Kind!)!.Canonical(entry.Body!.Value.GetRawText(), entry.Schema, out _)!,
-            }));
+            db.Shelf.AddRange(
+                slice.Select(entry => new ShelvedRecord
+                {
+                    Lot = lot,
+                    Kind = entry.Kind!,
+                    Id = entry.Id!.Value,
+                    Schema = RecordKinds.Find(entry.Kind!)!.Schema.Current,
+                    Body = RecordKinds.Find(entry.Kind!)!.Canonical(entry.Body!.Value.GetRawText(), entry.Schema, out _)!,
+                })
+            );
             await db.SaveChangesAsync(cancellation);
             db.ChangeTracker.Clear();
         }

@@ -21,7 +21,11 @@ public sealed class RecordStore(JollyBrookDb db, BookInHand book, TimeProvider t
     }
 
     /// <summary>Writes several records under one lock, each by itself: one that can't be written leaves the others alone.</summary>
-    public async Task<IReadOnlyList<WriteResult>> PutAllAsync(IReadOnlyList<RecordWrite> writes, Guid? author, CancellationToken cancellation)
+    public async Task<IReadOnlyList<WriteResult>> PutAllAsync(
+        IReadOnlyList<RecordWrite> writes,
+        Guid? author,
+        CancellationToken cancellation
+    )
     {
         ArgumentNullException.ThrowIfNull(writes);
         await using var transaction = await WriteTransaction.BeginAsync(db.Database, cancellation);
@@ -56,7 +60,16 @@ public sealed class RecordStore(JollyBrookDb db, BookInHand book, TimeProvider t
             return new WriteResult(WriteEnd.Full, existing);
         }
 
-        var record = existing ?? db.Records.Add(new StoredRecord { BookId = book.Id, Kind = write.Kind, Id = write.Id, Body = write.Body }).Entity;
+        var record = existing
+            ?? db.Records.Add(
+                new StoredRecord
+                {
+                    BookId = book.Id,
+                    Kind = write.Kind,
+                    Id = write.Id,
+                    Body = write.Body,
+                }
+            ).Entity;
         record.Body = write.Body;
         record.Schema = write.Schema;
         record.TakenOut = false;
@@ -87,7 +100,9 @@ public sealed class RecordStore(JollyBrookDb db, BookInHand book, TimeProvider t
     /// <summary>Counts bytes into the book's size; false when they would not fit. For use inside a transaction.</summary>
     private async Task<bool> TakeRoomAsync(long bytes, CancellationToken cancellation)
     {
-        var size = db.BookSizes.Local.FirstOrDefault(s => s.BookId == book.Id) ?? await db.BookSizes.FirstOrDefaultAsync(cancellation) ?? db.BookSizes.Add(new BookSize { BookId = book.Id }).Entity;
+        var size = db.BookSizes.Local.FirstOrDefault(s => s.BookId == book.Id)
+            ?? await db.BookSizes.FirstOrDefaultAsync(cancellation)
+            ?? db.BookSizes.Add(new BookSize { BookId = book.Id }).Entity;
         if (bytes > 0 && size.Bytes + bytes > BookSize.Most)
         {
             return false;

@@ -23,7 +23,9 @@ public sealed class SchemaRise(JollyBrookDb db)
             var current = kind.Schema.Current;
             if (await db.Records.IgnoreQueryFilters().AnyAsync(r => r.Kind == kind.Name && r.Schema > current, cancellation))
             {
-                throw new StoreRefusedException($"A newer version of this program has written to the store ({kind.Title}). Start that version; nothing was changed.");
+                throw new StoreRefusedException(
+                    $"A newer version of this program has written to the store ({kind.Title}). Start that version; nothing was changed."
+                );
             }
 
             while (await SliceAsync(kind, cancellation))
@@ -36,8 +38,19 @@ public sealed class SchemaRise(JollyBrookDb db)
     private async Task<bool> SliceAsync(RecordKind kind, CancellationToken cancellation)
     {
         var current = kind.Schema.Current;
-        var records = await db.Records.IgnoreQueryFilters().Where(r => r.Kind == kind.Name && r.Schema < current).OrderBy(r => r.BookId).ThenBy(r => r.Id).Take(Slice).ToListAsync(cancellation);
-        var shelved = await db.Shelf.Where(s => s.Kind == kind.Name && s.Schema < current).OrderBy(s => s.Lot).ThenBy(s => s.Id).Take(Slice).ToListAsync(cancellation);
+        var records = await db
+            .Records.IgnoreQueryFilters()
+            .Where(r => r.Kind == kind.Name && r.Schema < current)
+            .OrderBy(r => r.BookId)
+            .ThenBy(r => r.Id)
+            .Take(Slice)
+            .ToListAsync(cancellation);
+        var shelved = await db
+            .Shelf.Where(s => s.Kind == kind.Name && s.Schema < current)
+            .OrderBy(s => s.Lot)
+            .ThenBy(s => s.Id)
+            .Take(Slice)
+            .ToListAsync(cancellation);
         foreach (var record in records)
         {
             var before = Bytes(record.Body);

@@ -24,8 +24,11 @@ public sealed class ShelfSwap(JollyBrookDb db, BookInHand book, RecordStore stor
     }
 
     /// <summary>Lays the book as it is on the shelf.</summary>
-    public Task ShelveBookAsync(Guid lot, CancellationToken cancellation) => db.Database.ExecuteSqlAsync(
-        $"INSERT INTO shelved_records (Lot, Kind, Id, Body, Schema) SELECT {lot}, Kind, Id, Body, Schema FROM records WHERE BookId = {book.Id} AND TakenOut = 0", cancellation);
+    public Task ShelveBookAsync(Guid lot, CancellationToken cancellation) =>
+        db.Database.ExecuteSqlAsync(
+            $"INSERT INTO shelved_records (Lot, Kind, Id, Body, Schema) SELECT {lot}, Kind, Id, Body, Schema FROM records WHERE BookId = {book.Id} AND TakenOut = 0",
+            cancellation
+        );
 
     /// <returns>What became of the records.</returns>
     /// <exception cref="BookFullException">The book would hold more than it may.</exception>
@@ -44,17 +47,20 @@ public sealed class ShelfSwap(JollyBrookDb db, BookInHand book, RecordStore stor
     private async Task<Dictionary<int, int>> FatesAsync(Swap swap, CancellationToken cancellation)
     {
         var merge = swap.Mode == RestoreMode.Merge;
-        var rows = await db.Database.SqlQuery<FateCount>(
-            $"""
-            SELECT CASE WHEN r.Id IS NULL THEN 0
-                        WHEN {swap.UntouchedAfter} > 0 AND r.Revision > {swap.UntouchedAfter} THEN 4
-                        WHEN r.TakenOut THEN 1
-                        WHEN r.Body = s.Body THEN 3
-                        WHEN {merge} THEN 4
-                        ELSE 2 END AS Fate, COUNT(*) AS Count
-            FROM shelved_records s LEFT JOIN records r ON r.BookId = {book.Id} AND r.Kind = s.Kind AND r.Id = s.Id
-            WHERE s.Lot = {swap.Lot} GROUP BY 1
-            """).ToListAsync(cancellation);
+        var rows = await db
+            .Database.SqlQuery<FateCount>(
+                $"""
+                SELECT CASE WHEN r.Id IS NULL THEN 0
+                            WHEN {swap.UntouchedAfter} > 0 AND r.Revision > {swap.UntouchedAfter} THEN 4
+                            WHEN r.TakenOut THEN 1
+                            WHEN r.Body = s.Body THEN 3
+                            WHEN {merge} THEN 4
+                            ELSE 2 END AS Fate, COUNT(*) AS Count
+                FROM shelved_records s LEFT JOIN records r ON r.BookId = {book.Id} AND r.Kind = s.Kind AND r.Id = s.Id
+                WHERE s.Lot = {swap.Lot} GROUP BY 1
+                """
+            )
+            .ToListAsync(cancellation);
         return rows.ToDictionary(r => r.Fate, r => r.Count);
     }
 
@@ -67,7 +73,9 @@ public sealed class ShelfSwap(JollyBrookDb db, BookInHand book, RecordStore stor
             SELECT {book.Id}, s.Kind, s.Id, {latest} + ROW_NUMBER() OVER (ORDER BY s.Id, s.Kind), s.Body, s.Schema, {swap.Author}, 0, {time.GetUtcNow()}
             FROM shelved_records s
             WHERE s.Lot = {swap.Lot} AND NOT EXISTS (SELECT 1 FROM records r WHERE r.BookId = {book.Id} AND r.Kind = s.Kind AND r.Id = s.Id)
-            """, cancellation);
+            """,
+            cancellation
+        );
     }
 
     private async Task<int> ChangeAsync(Swap swap, CancellationToken cancellation)
@@ -81,7 +89,9 @@ public sealed class ShelfSwap(JollyBrookDb db, BookInHand book, RecordStore stor
                   WHERE s.Lot = {swap.Lot} AND NOT ({swap.UntouchedAfter} > 0 AND r.Revision > {swap.UntouchedAfter})
                     AND (r.TakenOut OR ({replace} AND r.Body <> s.Body))) AS c
             WHERE records.BookId = {book.Id} AND records.Kind = c.Kind AND records.Id = c.Id
-            """, cancellation);
+            """,
+            cancellation
+        );
     }
 
     private async Task<int> TakeOutAsync(Swap swap, CancellationToken cancellation)
@@ -94,7 +104,9 @@ public sealed class ShelfSwap(JollyBrookDb db, BookInHand book, RecordStore stor
                   WHERE r.BookId = {book.Id} AND NOT r.TakenOut AND NOT ({swap.UntouchedAfter} > 0 AND r.Revision > {swap.UntouchedAfter})
                     AND NOT EXISTS (SELECT 1 FROM shelved_records s WHERE s.Lot = {swap.Lot} AND s.Kind = r.Kind AND s.Id = r.Id)) AS c
             WHERE records.BookId = {book.Id} AND records.Kind = c.Kind AND records.Id = c.Id
-            """, cancellation);
+            """,
+            cancellation
+        );
     }
 
     private async Task MeasureAsync(CancellationToken cancellation)
@@ -104,7 +116,9 @@ public sealed class ShelfSwap(JollyBrookDb db, BookInHand book, RecordStore stor
             $"""
             INSERT INTO book_sizes (BookId, Bytes) SELECT {book.Id}, COALESCE(SUM(LENGTH(CAST(Body AS BLOB))), 0) FROM records WHERE BookId = {book.Id}
             ON CONFLICT (BookId) DO UPDATE SET Bytes = excluded.Bytes
-            """, cancellation);
+            """,
+            cancellation
+        );
         if (await store.BytesAsync(cancellation) is var after && after > BookSize.Most && after > before)
         {
             throw new BookFullException();

@@ -1,6 +1,9 @@
 namespace JollyBrook.Data.Records;
 
-/// <summary>A record that lies beside a book, in a lot of its own, until the lot is swapped in whole: a backup on its way in, or the book before one.</summary>
+/// <summary>
+/// A record that lies beside a book, in a lot of its own, until the lot is swapped in whole: a backup on its way in, or the book before
+/// one.
+/// </summary>
 public sealed class ShelvedRecord
 {
     public Guid Lot { get; set; }

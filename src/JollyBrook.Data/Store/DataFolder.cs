@@ -47,7 +47,10 @@ public sealed class DataFolder : IDisposable
         }
         catch (IOException failure)
         {
-            throw new StoreRefusedException($"Another server has the folder {path}, or it can't be locked. End that one first, or give this one a folder of its own with --data.", failure);
+            throw new StoreRefusedException(
+                $"Another server has the folder {path}, or it can't be locked. End that one first, or give this one a folder of its own with --data.",
+                failure
+            );
         }
     }
 
@@ -59,7 +62,9 @@ public sealed class DataFolder : IDisposable
         {
             if (StoreCheck.Fault(DatabaseFile) is { } fault)
             {
-                throw new StoreRefusedException($"{DatabaseFile} is damaged: {fault} Nothing was changed. Move it aside and put a backup in place with the command restore.");
+                throw new StoreRefusedException(
+                    $"{DatabaseFile} is damaged: {fault} Nothing was changed. Move it aside and put a backup in place with the command restore."
+                );
             }
 
             CheckedAt = TimeProvider.System.GetUtcNow();
@@ -71,7 +76,8 @@ public sealed class DataFolder : IDisposable
         if (Mark.Read() is not null || Directory.Exists(System.IO.Path.Combine(Path, KeysName)))
         {
             throw new StoreRefusedException(
-                $"{DatabaseFile} is gone, but {Path} has held a store before. Put a backup in place with the command restore; to begin anew, give an empty folder.");
+                $"{DatabaseFile} is gone, but {Path} has held a store before. Put a backup in place with the command restore; to begin anew, give an empty folder."
+            );
         }
 
         Open(DatabaseFile, FileMode.CreateNew, FileShare.ReadWrite).Dispose();
@@ -108,7 +114,12 @@ public sealed class DataFolder : IDisposable
 
     private static FileStreamOptions Options(FileMode mode, FileShare share)
     {
-        var options = new FileStreamOptions { Mode = mode, Access = FileAccess.ReadWrite, Share = share };
+        var options = new FileStreamOptions
+        {
+            Mode = mode,
+            Access = FileAccess.ReadWrite,
+            Share = share,
+        };
         if (!OperatingSystem.IsWindows())
         {
             options.UnixCreateMode = OwnersFile;
@@ -139,8 +150,12 @@ public sealed class DataFolder : IDisposable
 
         var keys = System.IO.Path.Combine(path, KeysName);
         // Only what is the store's own: the folder may have been a shared one before.
-        foreach (var file in Directory.EnumerateFiles(path).Where(f => Own.Any(name => System.IO.Path.GetFileName(f).StartsWith(name, StringComparison.Ordinal)))
-            .Concat(Directory.Exists(keys) ? Directory.EnumerateFiles(keys) : []))
+        foreach (
+            var file in Directory
+                .EnumerateFiles(path)
+                .Where(f => Own.Any(name => System.IO.Path.GetFileName(f).StartsWith(name, StringComparison.Ordinal)))
+                .Concat(Directory.Exists(keys) ? Directory.EnumerateFiles(keys) : [])
+        )
         {
             File.SetUnixFileMode(file, OwnersFile);
         }

@@ -23,7 +23,5 @@ public static class DataServices
             .AddScoped<StoreSetup>();
 
     internal static DbContextOptionsBuilder Configure(DbContextOptionsBuilder options, string file) =>
-        options
-            .UseSqlite(new SqliteConnectionStringBuilder { DataSource = file }.ToString())
-            .AddInterceptors(new DurableConnection());
+        options.UseSqlite(new SqliteConnectionStringBuilder { DataSource = file }.ToString()).AddInterceptors(new DurableConnection());
 }

@@ -39,7 +39,12 @@ public sealed class JollyBrookDb(DbContextOptions<JollyBrookDb> options, BookInH
         builder.Entity<StoredRecord>(record =>
         {
             record.ToTable("records");
-            record.HasKey(r => new { r.BookId, r.Kind, r.Id });
+            record.HasKey(r => new
+            {
+                r.BookId,
+                r.Kind,
+                r.Id,
+            });
             record.HasIndex(r => new { r.BookId, r.Revision }).IsUnique();
             record.Property(r => r.Kind).HasMaxLength(40);
             record.HasQueryFilter(r => r.BookId == Book);
@@ -53,7 +58,12 @@ public sealed class JollyBrookDb(DbContextOptions<JollyBrookDb> options, BookInH
         builder.Entity<ShelvedRecord>(shelved =>
         {
             shelved.ToTable("shelved_records");
-            shelved.HasKey(s => new { s.Lot, s.Kind, s.Id });
+            shelved.HasKey(s => new
+            {
+                s.Lot,
+                s.Kind,
+                s.Id,
+            });
             shelved.Property(s => s.Kind).HasMaxLength(40);
         });
         builder.Entity<BookSize>(size =>

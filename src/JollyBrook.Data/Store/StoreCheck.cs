@@ -12,7 +12,14 @@ public static class StoreCheck
     {
         try
         {
-            using var connection = new SqliteConnection(new SqliteConnectionStringBuilder { DataSource = file, Mode = SqliteOpenMode.ReadWrite, Pooling = false }.ToString());
+            using var connection = new SqliteConnection(
+                new SqliteConnectionStringBuilder
+                {
+                    DataSource = file,
+                    Mode = SqliteOpenMode.ReadWrite,
+                    Pooling = false,
+                }.ToString()
+            );
             connection.Open();
             using var command = connection.CreateCommand();
             command.CommandText = thorough ? "PRAGMA integrity_check" : "PRAGMA quick_check";

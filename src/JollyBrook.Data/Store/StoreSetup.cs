@@ -18,7 +18,13 @@ public sealed class StoreSetup(JollyBrookDb db, StoreMark mark, SchemaRise rise,
         var identity = await db.Identity.SingleOrDefaultAsync(cancellation);
         if (identity is null)
         {
-            identity = new StoreIdentity { Id = Guid.CreateVersion7(), OwnerId = Guid.CreateVersion7(), CreatedAt = time.GetUtcNow(), Epoch = Guid.CreateVersion7() };
+            identity = new StoreIdentity
+            {
+                Id = Guid.CreateVersion7(),
+                OwnerId = Guid.CreateVersion7(),
+                CreatedAt = time.GetUtcNow(),
+                Epoch = Guid.CreateVersion7(),
+            };
             db.Identity.Add(identity);
         }
         else if (mark.Read() != identity.Mark)
@@ -39,7 +45,9 @@ public sealed class StoreSetup(JollyBrookDb db, StoreMark mark, SchemaRise rise,
     /// </summary>
     private async Task ClearStaleLockAsync(CancellationToken cancellation)
     {
-        var has = await db.Database.SqlQueryRaw<int>("SELECT COUNT(*) AS Value FROM sqlite_master WHERE type = 'table' AND name = '__EFMigrationsLock'").SingleAsync(cancellation);
+        var has = await db
+            .Database.SqlQueryRaw<int>("SELECT COUNT(*) AS Value FROM sqlite_master WHERE type = 'table' AND name = '__EFMigrationsLock'")
+            .SingleAsync(cancellation);
         if (has > 0)
         {
             await db.Database.ExecuteSqlRawAsync("DELETE FROM \"__EFMigrationsLock\"", cancellation);

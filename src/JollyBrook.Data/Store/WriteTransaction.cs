@@ -18,7 +18,9 @@ public sealed class WriteTransaction : IAsyncDisposable
     public static async Task<WriteTransaction> BeginAsync(DatabaseFacade database, CancellationToken cancellation)
     {
         ArgumentNullException.ThrowIfNull(database);
-        return new WriteTransaction(database.CurrentTransaction is null ? await database.BeginTransactionAsync(IsolationLevel.Serializable, cancellation) : null);
+        return new WriteTransaction(
+            database.CurrentTransaction is null ? await database.BeginTransactionAsync(IsolationLevel.Serializable, cancellation) : null
+        );
     }
 
     public Task CommitAsync(CancellationToken cancellation) => _own?.CommitAsync(cancellation) ?? Task.CompletedTask;

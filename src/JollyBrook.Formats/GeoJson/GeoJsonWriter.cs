@@ -13,7 +13,12 @@ internal static class GeoJsonWriter
     public static string Write(PlacedTrip trip)
     {
         var buffer = new ArrayBufferWriter<byte>(16 * 1024);
-        using (var json = new Utf8JsonWriter(buffer, new JsonWriterOptions { Indented = true, Encoder = JavaScriptEncoder.Create(UnicodeRanges.All) }))
+        using (
+            var json = new Utf8JsonWriter(
+                buffer,
+                new JsonWriterOptions { Indented = true, Encoder = JavaScriptEncoder.Create(UnicodeRanges.All) }
+            )
+        )
         {
             json.WriteStartObject();
             json.WriteString("type", "FeatureCollection");
@@ -26,7 +31,15 @@ internal static class GeoJsonWriter
             json.WriteStartArray("features");
             foreach (var (source, at, words) in trip.Sources)
             {
-                Point(json, at, source.Name!, SourceSaid.Of(source, words), SourceSaid.Kind(source), OwnParts.Source, OwnParts.Write(source));
+                Point(
+                    json,
+                    at,
+                    source.Name!,
+                    SourceSaid.Of(source, words),
+                    SourceSaid.Kind(source),
+                    OwnParts.Source,
+                    OwnParts.Write(source)
+                );
             }
 
             foreach (var (name, at, words) in trip.Stops)

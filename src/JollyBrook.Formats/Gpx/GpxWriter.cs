@@ -13,7 +13,17 @@ internal static class GpxWriter
     public static string Write(PlacedTrip trip)
     {
         var text = new StringBuilder("<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n");
-        using (var xml = XmlWriter.Create(text, new XmlWriterSettings { OmitXmlDeclaration = true, Indent = true, CheckCharacters = false }))
+        using (
+            var xml = XmlWriter.Create(
+                text,
+                new XmlWriterSettings
+                {
+                    OmitXmlDeclaration = true,
+                    Indent = true,
+                    CheckCharacters = false,
+                }
+            )
+        )
         {
             xml.WriteStartElement("gpx", Space);
             xml.WriteAttributeString("version", "1.1");
@@ -99,6 +109,13 @@ internal static class GpxWriter
     }
 
     /// <summary>Letters that XML has no way to write are left out.</summary>
-    private static string Clean(string text) => string.Concat(text.Where((c, i) =>
-        XmlConvert.IsXmlChar(c) || (char.IsHighSurrogate(c) && i + 1 < text.Length && char.IsLowSurrogate(text[i + 1])) || (char.IsLowSurrogate(c) && i > 0 && char.IsHighSurrogate(text[i - 1]))));
+    private static string Clean(string text) =>
+        string.Concat(
+            text.Where(
+                (c, i) =>
+                    XmlConvert.IsXmlChar(c)
+                    || (char.IsHighSurrogate(c) && i + 1 < text.Length && char.IsLowSurrogate(text[i + 1]))
+                    || (char.IsLowSurrogate(c) && i > 0 && char.IsHighSurrogate(text[i - 1]))
+            )
+        );
 }

@@ -96,7 +96,12 @@ internal sealed class KmlReader
             switch (element)
             {
                 case "coordinates":
-                    points.AddRange(_walk.Text(int.MaxValue).Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries).Select(t => Point(t, ',', line)));
+                    points.AddRange(
+                        _walk
+                            .Text(int.MaxValue)
+                            .Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries)
+                            .Select(t => Point(t, ',', line))
+                    );
                     break;
                 case "coord":
                     points.Add(Point(_walk.Text(), ' ', line));

@@ -40,7 +40,14 @@ internal static partial class DateWords
                 if (told.Count > 0)
                 {
                     var past = told.FindAll(d => d <= today);
-                    found.Add(new DateWord(past.Count > 0 ? past.Min() : null, past.Count > 0 ? past.Max() : null, match.Index, match.Index + match.Length));
+                    found.Add(
+                        new DateWord(
+                            past.Count > 0 ? past.Min() : null,
+                            past.Count > 0 ? past.Max() : null,
+                            match.Index,
+                            match.Index + match.Length
+                        )
+                    );
                 }
             }
         }
@@ -55,18 +62,29 @@ internal static partial class DateWords
         (YearFirst, m => [new(Year(m), Int(m, "m"), Int(m, "d"))]),
         (Japanese, m => [new(Year(m), Int(m, "m"), Int(m, "d"))]),
         (Dotted, m => [new(Year(m), Int(m, "m"), Int(m, "d"))]),
-        (Slashed, m => Int(m, "a") == Int(m, "b") ? [new(Year(m), Int(m, "a"), Int(m, "b"))] : [new(Year(m), Int(m, "a"), Int(m, "b")), new(Year(m), Int(m, "b"), Int(m, "a"))]),
+        (Slashed, m =>
+            Int(m, "a") == Int(m, "b")
+                ? [new(Year(m), Int(m, "a"), Int(m, "b"))]
+                : [new(Year(m), Int(m, "a"), Int(m, "b")), new(Year(m), Int(m, "b"), Int(m, "a"))]
+        ),
         (DayMonth, Named),
         (MonthDay, Named),
         (MonthYear, Named),
     ];
 
     private static IEnumerable<Told> Named(Match m) =>
-        WaterLexicon.Months.TryGetValue(m.Groups["name"].Value, out var month) ? [new(Year(m), month, m.Groups["d"].Success ? Int(m, "d") : null)] : [];
+        WaterLexicon.Months.TryGetValue(m.Groups["name"].Value, out var month)
+            ? [new(Year(m), month, m.Groups["d"].Success ? Int(m, "d") : null)]
+            : [];
 
     private static int Int(Match m, string group) => int.Parse(m.Groups[group].ValueSpan, NumberStyles.None, CultureInfo.InvariantCulture);
 
-    private static int? Year(Match m) => m.Groups["y"].Success ? Int(m, "y") is var y && y < 100 ? 2000 + y : y : null;
+    private static int? Year(Match m) =>
+        m.Groups["y"].Success
+            ? Int(m, "y") is var y && y < 100
+                ? 2000 + y
+                : y
+            : null;
 
     /// <summary>The days it may mean: a month without a day is all of them.</summary>
     private static IEnumerable<DateOnly> Days(Told told, DateOnly today)
@@ -105,7 +123,9 @@ internal static partial class DateWords
     [GeneratedRegex(@"(?<![\d/])(?<a>\d{1,2})/(?<b>\d{1,2})(?:/(?<y>\d{4}|\d{2}))?(?![\d/])(?!\s*(?:mi|mile|miles|km|m|l)\b)")]
     private static partial Regex Slashed();
 
-    [GeneratedRegex(@"(?<!\d)(?<d>\d{1,2})(?:st|nd|rd|th|er|º|\.)?[\s-]*(?:de\s+|of\s+)?(?<name>\p{L}{3,})\.?(?:,?[\s-]*(?:de\s+)?(?<y>\d{4}))?")]
+    [GeneratedRegex(
+        @"(?<!\d)(?<d>\d{1,2})(?:st|nd|rd|th|er|º|\.)?[\s-]*(?:de\s+|of\s+)?(?<name>\p{L}{3,})\.?(?:,?[\s-]*(?:de\s+)?(?<y>\d{4}))?"
+    )]
     private static partial Regex DayMonth();
 
     [GeneratedRegex(@"(?<!\p{L})(?<name>\p{L}{3,})\.?\s+(?<d>\d{1,2})(?:st|nd|rd|th)?(?!\d)(?:,?\s*(?<y>\d{4}))?")]

@@ -11,4 +11,10 @@ namespace JollyBrook.Formats.Places;
 /// <param name="Tags">A map's tags, by key; null without.</param>
 /// <param name="Own">The source as this program wrote it; null in others' files.</param>
 internal sealed record FilePlace(
-    GeoPoint At, string Name, string Words = "", string Kind = "", IReadOnlyDictionary<string, string>? Tags = null, TripSource? Own = null);
+    GeoPoint At,
+    string Name,
+    string Words = "",
+    string Kind = "",
+    IReadOnlyDictionary<string, string>? Tags = null,
+    TripSource? Own = null
+);

@@ -22,7 +22,10 @@ internal static class PlaceReading
     private const double MostDetourMinutes = 600;
     private const double SamePlaceKm = 0.001;
 
-    /// <summary>A source of ours this near to where its own distance along is stands there still: the nearest place of a winding line may be another, km.</summary>
+    /// <summary>
+    /// A source of ours this near to where its own distance along is stands there still: the nearest place of a winding line may be
+    /// another, km.
+    /// </summary>
     private const double SameStretchKm = 1;
     private const int LongestName = 80;
 
@@ -45,7 +48,11 @@ internal static class PlaceReading
         var kind = report is { On: null } ? SourceClass.ReportedDry : KindOf(place, name, words, why);
         if (report is { } seen)
         {
-            why.Add(seen.On is { } on ? $"its words: {(seen.IsFlowing ? "running" : "dry")} on {on.ToString("d MMM yyyy", CultureInfo.InvariantCulture)}" : "its words say dry");
+            why.Add(
+                seen.On is { } on
+                    ? $"its words: {(seen.IsFlowing ? "running" : "dry")} on {on.ToString("d MMM yyyy", CultureInfo.InvariantCulture)}"
+                    : "its words say dry"
+            );
         }
 
         var wordedM = DetourWords.MetresIn(words) ?? DetourWords.MetresIn(name);
@@ -56,20 +63,35 @@ internal static class PlaceReading
 
         var off = Math.Max(at.OffKm > OnLineKm ? at.OffKm : 0, (wordedM ?? 0) / 1000);
         var source = new TripSource(
-            Shown(place.Name), kind ?? SourceClass.Unknown, at.AlongKm, report is { On: not null } dated ? dated.IsFlowing : null,
+            Shown(place.Name),
+            kind ?? SourceClass.Unknown,
+            at.AlongKm,
+            report is { On: not null } dated ? dated.IsFlowing : null,
             report?.On is { } day ? new DateTimeOffset(day, TimeOnly.MinValue, TimeSpan.Zero) : null,
-            DetourMinutes: off > 0 ? Math.Min(MostDetourMinutes, Math.Ceiling((off / DetourKmH * 60) - 1e-9)) : 0, LatitudeDeg: place.At.LatitudeDeg, LongitudeDeg: place.At.LongitudeDeg);
+            DetourMinutes: off > 0 ? Math.Min(MostDetourMinutes, Math.Ceiling((off / DetourKmH * 60) - 1e-9)) : 0,
+            LatitudeDeg: place.At.LatitudeDeg,
+            LongitudeDeg: place.At.LongitudeDeg
+        );
         return new FoundPlace(
-            place.Name, at.OffKm, source, source.ChanceOfRunning(now), why, kind is not (null or SourceClass.ReportedDry) && source.ReportedFlowing != false && at.OffKm <= FarOffKm);
+            place.Name,
+            at.OffKm,
+            source,
+            source.ChanceOfRunning(now),
+            why,
+            kind is not (null or SourceClass.ReportedDry) && source.ReportedFlowing != false && at.OffKm <= FarOffKm
+        );
     }
 
     /// <summary>Our own source as it was, for a route without a line to put it on; null for anybody else's place.</summary>
-    public static FoundPlace? AsKept(FilePlace place, DateOnly today) => place.Own is { } own ? Kept(own, 0, new DateTimeOffset(today, TimeOnly.MinValue, TimeSpan.Zero)) : null;
+    public static FoundPlace? AsKept(FilePlace place, DateOnly today) =>
+        place.Own is { } own ? Kept(own, 0, new DateTimeOffset(today, TimeOnly.MinValue, TimeSpan.Zero)) : null;
 
     private static FoundPlace Kept(TripSource own, double offKm, DateTimeOffset now) =>
         new(own.Name ?? "", offKm, own, own.ChanceOfRunning(now), [own.IsOutOfUse ? "as it was kept: do not use" : "as it was kept"], true);
 
-    /// <summary>Our own source as it was, where it still stands where it stood; put on this line anew where it was moved, or the line is another.</summary>
+    /// <summary>
+    /// Our own source as it was, where it still stands where it stood; put on this line anew where it was moved, or the line is another.
+    /// </summary>
     private static TripSource OnLine(TripSource own, GeoPoint place, PlacedLine line, LinePosition at)
     {
         var isMoved = own is { LatitudeDeg: { } lat, LongitudeDeg: { } lon } && new GeoPoint(lat, lon).KmTo(place) > SamePlaceKm;
@@ -77,7 +99,10 @@ internal static class PlaceReading
         var keeps = isHere && !isMoved;
         return own with
         {
-            AlongKm = keeps ? own.AlongKm : at.AlongKm, LatitudeDeg = keeps ? own.LatitudeDeg : place.LatitudeDeg, LongitudeDeg = keeps ? own.LongitudeDeg : place.LongitudeDeg, RouteId = null,
+            AlongKm = keeps ? own.AlongKm : at.AlongKm,
+            LatitudeDeg = keeps ? own.LatitudeDeg : place.LatitudeDeg,
+            LongitudeDeg = keeps ? own.LongitudeDeg : place.LongitudeDeg,
+            RouteId = null,
         };
     }
 
@@ -103,8 +128,16 @@ internal static class PlaceReading
         }
 
         // Of name and description the one that runs less surely counts.
-        var told = new[] { (Where: "name", Word: WaterWords.In(name)), (Where: "words", Word: WaterWords.In(words)), (Where: "type", Word: WaterWords.In(kind)) }
-            .Where(t => t.Word is not null).OrderBy(t => t.Word!.Value.IsOfNoKind).ThenBy(t => SourceReliability.OfClass(t.Word!.Value.Class)).ToList();
+        var told = new[]
+        {
+            (Where: "name", Word: WaterWords.In(name)),
+            (Where: "words", Word: WaterWords.In(words)),
+            (Where: "type", Word: WaterWords.In(kind)),
+        }
+            .Where(t => t.Word is not null)
+            .OrderBy(t => t.Word!.Value.IsOfNoKind)
+            .ThenBy(t => SourceReliability.OfClass(t.Word!.Value.Class))
+            .ToList();
         if (told.Count > 0)
         {
             why.Add($"“{told[0].Word!.Value.Word}” in its {told[0].Where}");
@@ -115,5 +148,6 @@ internal static class PlaceReading
         return null;
     }
 
-    private static string Shown(string name) => name.Trim() is { Length: > 0 } said ? said[..Math.Min(LongestName, said.Length)] : "Unnamed water";
+    private static string Shown(string name) =>
+        name.Trim() is { Length: > 0 } said ? said[..Math.Min(LongestName, said.Length)] : "Unnamed water";
 }

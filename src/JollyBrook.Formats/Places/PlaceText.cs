@@ -17,7 +17,13 @@ internal sealed class PlaceText
     /// <summary>A mark that follows its letter, and the letters with it in one piece.</summary>
     private static readonly (char Mark, string Pairs)[] Accents =
     [
-        ('\u0300', "aàeèiìoòuù"), ('\u0301', "aáeéiíoóuúyý"), ('\u0302', "aâeêiîoôuû"), ('\u0303', "aãnñoõ"), ('\u0308', "aäeëiïoöuü"), ('\u030A', "aå"), ('\u0327', "cç"),
+        ('\u0300', "aàeèiìoòuù"),
+        ('\u0301', "aáeéiíoóuúyý"),
+        ('\u0302', "aâeêiîoôuû"),
+        ('\u0303', "aãnñoõ"),
+        ('\u0308', "aäeëiïoöuü"),
+        ('\u030A', "aå"),
+        ('\u0327', "cç"),
     ];
 
     public PlaceText(string words)
@@ -42,7 +48,14 @@ internal sealed class PlaceText
             }
             else if (letter is '½' or '¼' or '¾')
             {
-                plain.Append(letter switch { '½' => "1/2", '¼' => "1/4", _ => "3/4" });
+                plain.Append(
+                    letter switch
+                    {
+                        '½' => "1/2",
+                        '¼' => "1/4",
+                        _ => "3/4",
+                    }
+                );
             }
             else
             {

@@ -10,7 +10,12 @@ internal static class PlacesOnLine
     private const double OtherWalkKm = 20;
 
     /// <returns>In the order of the walk, with what is odd about them.</returns>
-    public static (IReadOnlyList<FoundPlace> Places, IReadOnlyList<string> Flags) Of(IReadOnlyList<FilePlace> places, PlacedLine line, DateOnly today, Speaker say)
+    public static (IReadOnlyList<FoundPlace> Places, IReadOnlyList<string> Flags) Of(
+        IReadOnlyList<FilePlace> places,
+        PlacedLine line,
+        DateOnly today,
+        Speaker say
+    )
     {
         List<FoundPlace> all = [.. places.Select(p => PlaceReading.Of(p, line, today, say)).OrderBy(p => p.Source.AlongKm)];
         return (all.FindAll(p => p.OffKm <= OtherWalkKm), [.. all.Where(p => p.OffKm > PlaceReading.FarOffKm).Select(p => FarOff(p, say))]);

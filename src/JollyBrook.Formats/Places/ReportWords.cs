@@ -43,8 +43,11 @@ internal static class ReportWords
         DateWord? before = dates.FindLastIndex(d => d.End <= state.At) is >= 0 and var b ? dates[b] : null;
         DateWord? after = dates.FindIndex(d => d.At >= state.End) is >= 0 and var a ? dates[a] : null;
         var found = dateFirst ? before : after;
-        return found is { } date && Math.Max(date.At - state.End, state.At - date.End) <= FarApart
+        return
+            found is { } date
+            && Math.Max(date.At - state.End, state.At - date.End) <= FarApart
             && !states.Exists(s => dateFirst ? s.At > date.At && s.At < state.At : s.At > state.At && s.At < date.At)
-            ? date : null;
+            ? date
+            : null;
     }
 }

@@ -28,7 +28,11 @@ internal static class StateWords
         {
             foreach (var word in words)
             {
-                for (var at = text.Letters.IndexOf(word, StringComparison.Ordinal); at >= 0; at = text.Letters.IndexOf(word, at + 1, StringComparison.Ordinal))
+                for (
+                    var at = text.Letters.IndexOf(word, StringComparison.Ordinal);
+                    at >= 0;
+                    at = text.Letters.IndexOf(word, at + 1, StringComparison.Ordinal)
+                )
                 {
                     found.Add(new StateWord(isFlowing, at, at + word.Length));
                 }

@@ -24,7 +24,12 @@ internal static class WaterWords
         }
 
         var tokens = text.Tokens;
-        var kinds = tokens.Select((_, i) => At(tokens, i)).Append(Unspaced(text.Letters)).OfType<WaterWord>().OrderBy(w => SourceReliability.OfClass(w.Class)).ToList();
+        var kinds = tokens
+            .Select((_, i) => At(tokens, i))
+            .Append(Unspaced(text.Letters))
+            .OfType<WaterWord>()
+            .OrderBy(w => SourceReliability.OfClass(w.Class))
+            .ToList();
         if (kinds.Count > 0)
         {
             return kinds[0];

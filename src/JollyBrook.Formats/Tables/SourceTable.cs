@@ -24,21 +24,44 @@ internal static class SourceTable
     /// <summary>What is known of a source, by the names of its fields.</summary>
     private static readonly string[] Known =
     [
-        "class", "alongKm", "reportedFlowing", "reportedAt", "chance", "detourMinutes", "litresPerMinute", "doNotUse", "onlyIfNeeded", "drinkable", "treatWith", "seen", "othersCamped", "treatLater",
-        "drinkL", "cacheL", "clarity", "colour", "temperatureC",
+        "class",
+        "alongKm",
+        "reportedFlowing",
+        "reportedAt",
+        "chance",
+        "detourMinutes",
+        "litresPerMinute",
+        "doNotUse",
+        "onlyIfNeeded",
+        "drinkable",
+        "treatWith",
+        "seen",
+        "othersCamped",
+        "treatLater",
+        "drinkL",
+        "cacheL",
+        "clarity",
+        "colour",
+        "temperatureC",
     ];
 
     private static readonly (string Column, string[] Names)[] Places =
     [
-        ("latitude", ["latitude", "lat", "y", "latitudedeg", "breite", "breitengrad", "latitud"]), ("longitude", ["longitude", "lon", "lng", "long", "x", "longitudedeg", "länge", "längengrad", "longitud"]),
+        ("latitude", ["latitude", "lat", "y", "latitudedeg", "breite", "breitengrad", "latitud"]),
+        ("longitude", ["longitude", "lon", "lng", "long", "x", "longitudedeg", "länge", "längengrad", "longitud"]),
         ("name", ["name", "title", "waypoint", "nom", "nombre", "nome", "titel"]),
-        ("words", ["desc", "description", "comment", "comments", "notes", "note", "cmt", "beschreibung", "words"]), ("kind", ["type", "kind", "symbol", "sym", "category"]),
+        ("words", ["desc", "description", "comment", "comments", "notes", "note", "cmt", "beschreibung", "words"]),
+        ("kind", ["type", "kind", "symbol", "sym", "category"]),
         ("height", ["elevation", "ele", "altitude", "height"]),
     ];
 
     private static readonly CsvReaderOptions Options = new()
     {
-        HasHeader = true, Separator = null, TrimWhitespace = true, SkipEmptyLines = true, TrackLineNumbers = true,
+        HasHeader = true,
+        Separator = null,
+        TrimWhitespace = true,
+        SkipEmptyLines = true,
+        TrackLineNumbers = true,
         MalformedData = CsvMalformedDataHandling.Throw,
     };
 
@@ -83,7 +106,9 @@ internal static class SourceTable
             csv.ReadHeader();
             string[] headers = [.. (csv.Headers ?? []).Select(h => h.Trim().ToLowerInvariant())];
             var columns = Places.ToDictionary(p => p.Column, p => Array.FindIndex(headers, h => p.Names.Contains(h)));
-            return columns["latitude"] < 0 || columns["longitude"] < 0 ? null : new FileContent("", [], Rows(csv, columns, headers), null, []);
+            return columns["latitude"] < 0 || columns["longitude"] < 0
+                ? null
+                : new FileContent("", [], Rows(csv, columns, headers), null, []);
         }
         catch (CsvFormatException broken)
         {
@@ -113,13 +138,22 @@ internal static class SourceTable
 
             var name = Plain(Cell(columns["name"]));
             var own = isOurs ? Own(name, headers, Cell, lat, lon) : null;
-            places.Add(new FilePlace(
-                new GeoPoint(lat, RouteFile.Around(lon), RouteFile.Height(RouteFile.Number(Cell(columns["height"])))), name, Plain(Cell(columns["words"])),
-                isOurs ? "" : Cell(columns["kind"]), Own: own));
+            places.Add(
+                new FilePlace(
+                    new GeoPoint(lat, RouteFile.Around(lon), RouteFile.Height(RouteFile.Number(Cell(columns["height"])))),
+                    name,
+                    Plain(Cell(columns["words"])),
+                    isOurs ? "" : Cell(columns["kind"]),
+                    Own: own
+                )
+            );
         }
 
-        return wrong.Count == 0 ? places : throw new UnreadableFileException(
-            $"{(wrong.Count == 1 ? "Line" : "Lines")} {string.Join(", ", wrong.Take(5))}{(wrong.Count > 5 ? $" and {wrong.Count - 5} more" : "")}: latitude must be −90 to 90, longitude −180 to 360, in degrees such as 46.21. Mend them and try again.");
+        return wrong.Count == 0
+            ? places
+            : throw new UnreadableFileException(
+                $"{(wrong.Count == 1 ? "Line" : "Lines")} {string.Join(", ", wrong.Take(5))}{(wrong.Count > 5 ? $" and {wrong.Count - 5} more" : "")}: latitude must be −90 to 90, longitude −180 to 360, in degrees such as 46.21. Mend them and try again."
+            );
     }
 
     private static TripSource? Own(string name, string[] headers, Func<int, string> cell, double latitude, double longitude)
@@ -180,17 +214,20 @@ internal static class SourceTable
         }
     }
 
-    private static string Said(JsonElement value) => value.ValueKind switch
-    {
-        JsonValueKind.Null => "",
-        JsonValueKind.Array => string.Join(' ', value.EnumerateArray().Select(v => v.GetString())),
-        JsonValueKind.String => Safe(value.GetString()!),
-        _ => value.GetRawText(),
-    };
+    private static string Said(JsonElement value) =>
+        value.ValueKind switch
+        {
+            JsonValueKind.Null => "",
+            JsonValueKind.Array => string.Join(' ', value.EnumerateArray().Select(v => v.GetString())),
+            JsonValueKind.String => Safe(value.GetString()!),
+            _ => value.GetRawText(),
+        };
 
-    private static string Safe(string text) => text.Length > 0 && (Formula.Contains(text[0], StringComparison.Ordinal) || text[0] == '\'') ? $"'{text}" : text;
+    private static string Safe(string text) =>
+        text.Length > 0 && (Formula.Contains(text[0], StringComparison.Ordinal) || text[0] == '\'') ? $"'{text}" : text;
 
-    private static string Plain(string text) => text is ['\'', var next, ..] && (Formula.Contains(next, StringComparison.Ordinal) || next == '\'') ? text[1..] : text;
+    private static string Plain(string text) =>
+        text is ['\'', var next, ..] && (Formula.Contains(next, StringComparison.Ordinal) || next == '\'') ? text[1..] : text;
 
     private static string Number(double value) => value.ToString("R", CultureInfo.InvariantCulture);
 

@@ -43,19 +43,28 @@ public static class WeatherTable
         if (wrong.Count > 0)
         {
             throw new UnreadableFileException(
-                $"{(wrong.Count == 1 ? "Line" : "Lines")} {string.Join(", ", wrong.Take(MostTold))}{(wrong.Count > MostTold ? $" and {wrong.Count - MostTold} more" : "")} can't be right: a date such as 2026-08-21, an hour 0 to 23, −40 to 50 °C, 0 to 100 %. Mend them and try again.");
+                $"{(wrong.Count == 1 ? "Line" : "Lines")} {string.Join(", ", wrong.Take(MostTold))}{(wrong.Count > MostTold ? $" and {wrong.Count - MostTold} more" : "")} can't be right: a date such as 2026-08-21, an hour 0 to 23, −40 to 50 °C, 0 to 100 %. Mend them and try again."
+            );
         }
 
         return lines.Count == 0
             ? throw new UnreadableFileException("The table has no lines below its header. Give at least one hour.")
             :
             [
-                .. lines.Zip(dates).GroupBy(l => l.Second!.Value).OrderBy(g => g.Key)
-                    .Select(g => new DatedWeather(g.Key, Day(g.GroupBy(l => l.First.Hour).ToDictionary(h => h.Key, h => h.Last().First.Weather!)))),
+                .. lines
+                    .Zip(dates)
+                    .GroupBy(l => l.Second!.Value)
+                    .OrderBy(g => g.Key)
+                    .Select(g => new DatedWeather(
+                        g.Key,
+                        Day(g.GroupBy(l => l.First.Hour).ToDictionary(h => h.Key, h => h.Last().First.Weather!))
+                    )),
             ];
     }
 
-    /// <summary>The weather of each day of a trip, by its dates; a day that the table leaves out has the nearest one's, and that is said.</summary>
+    /// <summary>
+    /// The weather of each day of a trip, by its dates; a day that the table leaves out has the nearest one's, and that is said.
+    /// </summary>
     /// <param name="table">Day by day in order.</param>
     /// <param name="start">The trip's first day; null takes the table's days as they come.</param>
     /// <param name="days">How many days the trip has.</param>
@@ -121,20 +130,41 @@ public static class WeatherTable
         string Text(string column) => csv.TryGetFieldIndex(column, out var index) && index < csv.FieldCount ? csv.GetString(index) : "";
         // A comma before the decimals is one where a semicolon stands between the columns.
         double? Number(string column, double least, double most) =>
-            double.TryParse(Text(column).Replace(',', '.'), NumberStyles.Float, CultureInfo.InvariantCulture, out var value) && value >= least && value <= most ? value : null;
+            double.TryParse(Text(column).Replace(',', '.'), NumberStyles.Float, CultureInfo.InvariantCulture, out var value)
+            && value >= least
+            && value <= most
+                ? value
+                : null;
         bool IsWrong(string column, double least, double most) => Text(column).Length > 0 && Number(column, least, most) is null;
 
         var hour = Number("hour", 0, 23) is { } h && h == Math.Floor(h) ? (int)h : (int?)null;
-        var weather = hour is null || Number("temperature_c", -40, 50) is not { } temperature
-            || IsWrong("humidity_percent", 0, 100) || IsWrong("cloud_percent", 0, 100) || IsWrong("wind_ms", 0, 60)
-            ? null
-            : new HourWeather(temperature, Number("humidity_percent", 0, 100), Number("cloud_percent", 0, 100) / 100, Number("wind_ms", 0, 60));
+        var weather =
+            hour is null
+            || Number("temperature_c", -40, 50) is not { } temperature
+            || IsWrong("humidity_percent", 0, 100)
+            || IsWrong("cloud_percent", 0, 100)
+            || IsWrong("wind_ms", 0, 60)
+                ? null
+                : new HourWeather(
+                    temperature,
+                    Number("humidity_percent", 0, 100),
+                    Number("cloud_percent", 0, 100) / 100,
+                    Number("wind_ms", 0, 60)
+                );
         return new TableLine((int)csv.LineNumber, Text("date"), hour ?? 0, weather);
     }
 
     private static DayWeather Day(Dictionary<int, HourWeather> hours)
     {
         HourWeather[] all = [.. Enumerable.Range(0, 24).Select(h => hours[hours.Keys.MinBy(k => Math.Abs(k - h))])];
-        return new DayWeather(all.Min(h => h.TemperatureC), all.Max(h => h.TemperatureC), all.Average(h => h.HumidityPercent), all.Average(h => h.Cloud), all.Average(h => h.WindMs), WeatherSource.Table, all);
+        return new DayWeather(
+            all.Min(h => h.TemperatureC),
+            all.Max(h => h.TemperatureC),
+            all.Average(h => h.HumidityPercent),
+            all.Average(h => h.Cloud),
+            all.Average(h => h.WindMs),
+            WeatherSource.Table,
+            all
+        );
     }
 }

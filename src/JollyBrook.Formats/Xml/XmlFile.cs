@@ -13,24 +13,31 @@ internal static class XmlFile
     {
         try
         {
-            using var reader = XmlReader.Create(new StringReader(text), new XmlReaderSettings
-            {
-                DtdProcessing = DtdProcessing.Prohibit,
-                XmlResolver = null,
-                MaxCharactersInDocument = RouteFile.MostLetters,
-                IgnoreComments = true,
-                IgnoreProcessingInstructions = true,
-                IgnoreWhitespace = true,
-            });
+            using var reader = XmlReader.Create(
+                new StringReader(text),
+                new XmlReaderSettings
+                {
+                    DtdProcessing = DtdProcessing.Prohibit,
+                    XmlResolver = null,
+                    MaxCharactersInDocument = RouteFile.MostLetters,
+                    IgnoreComments = true,
+                    IgnoreProcessingInstructions = true,
+                    IgnoreWhitespace = true,
+                }
+            );
             reader.MoveToContent();
             var walk = new XmlWalk(reader, cancellation);
             return reader.LocalName switch
             {
                 "gpx" => GpxReader.Read(walk),
                 "kml" => KmlReader.Read(walk),
-                "TrainingCenterDatabase" => throw new UnreadableFileException("It is TCX, which cannot be read here. Export the track as GPX and drop that."),
+                "TrainingCenterDatabase" => throw new UnreadableFileException(
+                    "It is TCX, which cannot be read here. Export the track as GPX and drop that."
+                ),
                 "html" => throw new UnreadableFileException("It is a web page and no track. Download the GPX itself and drop that."),
-                var other => throw new UnreadableFileException($"It is XML of another kind (“{other}”). Export the track as GPX and drop that."),
+                var other => throw new UnreadableFileException(
+                    $"It is XML of another kind (“{other}”). Export the track as GPX and drop that."
+                ),
             };
         }
         catch (XmlException wrong)
@@ -39,7 +46,8 @@ internal static class XmlFile
                 wrong.LineNumber > 0
                     ? $"The file is broken at line {wrong.LineNumber}: it is cut short, or a mark there is not closed. Export it again and try once more."
                     : "The file is broken. Export it again and try once more.",
-                wrong);
+                wrong
+            );
         }
     }
 }

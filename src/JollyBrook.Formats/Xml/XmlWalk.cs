@@ -3,8 +3,8 @@ using System.Xml;
 namespace JollyBrook.Formats.Xml;
 
 /// <summary>
-/// Walks through an XML file in one pass whose cost grows with its length alone: each element is read or passed over, whatever is wrong in it,
-/// as long as the whole is no deeper than such files are and somebody still waits for it.
+/// Walks through an XML file in one pass whose cost grows with its length alone: each element is read or passed over, whatever is wrong in
+/// it, as long as the whole is no deeper than such files are and somebody still waits for it.
 /// </summary>
 internal sealed class XmlWalk(XmlReader reader, CancellationToken cancellation)
 {
@@ -96,7 +96,9 @@ internal sealed class XmlWalk(XmlReader reader, CancellationToken cancellation)
 
         if (reader.Depth > MostDeep)
         {
-            throw new UnreadableFileException("The file is nested deeper than a track ever is. Export it again, without extensions, and try once more.");
+            throw new UnreadableFileException(
+                "The file is nested deeper than a track ever is. Export it again, without extensions, and try once more."
+            );
         }
     }
 }

@@ -35,22 +35,27 @@ internal static class RequestText
         Results.Text(CalculationOutcome.Of(problem).Json, "application/problem+json", Encoding.UTF8, problem.Status);
 
     /// <summary>Turns what an endpoint of the group refuses into a problem.</summary>
-    public static RouteGroupBuilder SaysWhatIsWrong(this RouteGroupBuilder group) => group.AddEndpointFilter(async (context, next) =>
-    {
-        try
-        {
-            return await next(context);
-        }
-        catch (BadInputException bad)
-        {
-            return Problem(Core.Contract.Problem.BadInput(bad.Errors));
-        }
-        catch (TooManyTriesException many)
-        {
-            context.HttpContext.Response.Headers.RetryAfter = ((int)Math.Ceiling(many.Wait.TotalSeconds)).ToString(CultureInfo.InvariantCulture);
-            return Problem(many.Problem);
-        }
-    });
+    public static RouteGroupBuilder SaysWhatIsWrong(this RouteGroupBuilder group) =>
+        group.AddEndpointFilter(
+            async (context, next) =>
+            {
+                try
+                {
+                    return await next(context);
+                }
+                catch (BadInputException bad)
+                {
+                    return Problem(Core.Contract.Problem.BadInput(bad.Errors));
+                }
+                catch (TooManyTriesException many)
+                {
+                    context.HttpContext.Response.Headers.RetryAfter = ((int)Math.Ceiling(many.Wait.TotalSeconds)).ToString(
+                        CultureInfo.InvariantCulture
+                    );
+                    return Problem(many.Problem);
+                }
+            }
+        );
 
     /// <summary>One field that can't be right.</summary>
     public static BadInputException Wrong(string field, string message, string? allowed = null) =>

@@ -14,21 +14,34 @@ internal static class SecretsLimit
     /// <summary>People who may come from one address that is the proxy's (pick).</summary>
     private const int SharedBy = 50;
 
-    public static void AddSecretsLimit(this IServiceCollection services, ServerOptions options) => services.AddRateLimiter(limiter =>
-    {
-        limiter.AddPolicy(Policy, http => RateLimitPartition.GetFixedWindowLimiter(
-            ClientAddress.Of(http),
-            _ => new FixedWindowRateLimiterOptions { PermitLimit = Most(http, options), Window = TimeSpan.FromMinutes(1) }));
-        limiter.OnRejected = async (context, _) =>
+    public static void AddSecretsLimit(this IServiceCollection services, ServerOptions options) =>
+        services.AddRateLimiter(limiter =>
         {
-            var wait = context.Lease.TryGetMetadata(MetadataName.RetryAfter, out var after) ? after : TimeSpan.FromMinutes(1);
-            var seconds = ((int)Math.Ceiling(wait.TotalSeconds)).ToString(CultureInfo.InvariantCulture);
-            context.HttpContext.Response.Headers.RetryAfter = seconds;
-            await RequestText.Problem(new Problem(
-                "/problems/too-many-tries", "Too many tries.", 429, $"Too many tries from here. Wait {seconds} s and try again.", []))
-                .ExecuteAsync(context.HttpContext);
-        };
-    });
+            limiter.AddPolicy(Policy, http =>
+                RateLimitPartition.GetFixedWindowLimiter(ClientAddress.Of(http), _ => new FixedWindowRateLimiterOptions
+                {
+                    PermitLimit = Most(http, options),
+                    Window = TimeSpan.FromMinutes(1),
+                })
+            );
+            limiter.OnRejected = async (context, _) =>
+            {
+                var wait = context.Lease.TryGetMetadata(MetadataName.RetryAfter, out var after) ? after : TimeSpan.FromMinutes(1);
+                var seconds = ((int)Math.Ceiling(wait.TotalSeconds)).ToString(CultureInfo.InvariantCulture);
+                context.HttpContext.Response.Headers.RetryAfter = seconds;
+                await RequestText
+                    .Problem(
+                        new Problem(
+                            "/problems/too-many-tries",
+                            "Too many tries.",
+                            429,
+                            $"Too many tries from here. Wait {seconds} s and try again.",
+                            []
+                        )
+                    )
+                    .ExecuteAsync(context.HttpContext);
+            };
+        });
 
     /// <summary>
     /// Without <c>--proxy</c> everyone behind a proxy comes from this machine, and one of them must not use up what is everyone's; tries at

@@ -14,23 +14,26 @@ internal static class SecurityHeaders
     public static string StyleNonce(this HttpContext http) =>
         (string)(http.Items[NonceItem] ??= Convert.ToBase64String(RandomNumberGenerator.GetBytes(NonceBytes)));
 
-    public static void UseSecurityHeaders(this IApplicationBuilder app) => app.Use((http, next) =>
-    {
-        var headers = http.Response.Headers;
-        headers.ContentSecurityPolicy =
-            "default-src 'none'; script-src 'self' 'wasm-unsafe-eval'; worker-src 'self'; connect-src 'self'; manifest-src 'self'; "
-            + $"style-src 'self' 'nonce-{http.StyleNonce()}'; font-src 'self'; img-src 'self' data: blob:; "
-            + "form-action 'self'; base-uri 'none'; object-src 'none'; frame-ancestors 'none'";
-        headers.XContentTypeOptions = "nosniff";
-        headers["Referrer-Policy"] = "no-referrer";
-        headers["Cross-Origin-Opener-Policy"] = "same-origin";
-        headers["Cross-Origin-Resource-Policy"] = "same-origin";
-        headers["Permissions-Policy"] = "camera=(), microphone=(), payment=(), usb=(), geolocation=(self), screen-wake-lock=(self)";
-        if (http.Request.Path.StartsWithSegments("/api"))
-        {
-            headers.CacheControl = "no-store";
-        }
+    public static void UseSecurityHeaders(this IApplicationBuilder app) =>
+        app.Use(
+            (http, next) =>
+            {
+                var headers = http.Response.Headers;
+                headers.ContentSecurityPolicy =
+                    "default-src 'none'; script-src 'self' 'wasm-unsafe-eval'; worker-src 'self'; connect-src 'self'; manifest-src 'self'; "
+                    + $"style-src 'self' 'nonce-{http.StyleNonce()}'; font-src 'self'; img-src 'self' data: blob:; "
+                    + "form-action 'self'; base-uri 'none'; object-src 'none'; frame-ancestors 'none'";
+                headers.XContentTypeOptions = "nosniff";
+                headers["Referrer-Policy"] = "no-referrer";
+                headers["Cross-Origin-Opener-Policy"] = "same-origin";
+                headers["Cross-Origin-Resource-Policy"] = "same-origin";
+                headers["Permissions-Policy"] = "camera=(), microphone=(), payment=(), usb=(), geolocation=(self), screen-wake-lock=(self)";
+                if (http.Request.Path.StartsWithSegments("/api"))
+                {
+                    headers.CacheControl = "no-store";
+                }
 
-        return next(http);
-    });
+                return next(http);
+            }
+        );
 }

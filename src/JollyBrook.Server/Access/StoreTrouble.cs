@@ -31,19 +31,31 @@ internal sealed class StoreTrouble : IExceptionHandler
         return true;
     }
 
-    private static Problem? Of(Exception? exception) => exception switch
-    {
-        SqliteException { SqliteErrorCode: SqliteFull or SqliteReadOnly or SqliteInputOutput } => Full,
-        SqliteException { SqliteErrorCode: SqliteBusy } => Busy,
-        IOException { HResult: NoSpace } => Full,
-        null => null,
-        _ => Of(exception.InnerException),
-    };
+    private static Problem? Of(Exception? exception) =>
+        exception switch
+        {
+            SqliteException { SqliteErrorCode: SqliteFull or SqliteReadOnly or SqliteInputOutput } => Full,
+            SqliteException { SqliteErrorCode: SqliteBusy } => Busy,
+            IOException { HResult: NoSpace } => Full,
+            null => null,
+            _ => Of(exception.InnerException),
+        };
 
-    private static Problem Full => new(
-        "/problems/server-full", "The server has no room left.", 507,
-        "The server can't write: its disk is full. What you enter stays on this device and is sent once there is room again. Tell whoever runs the server.", []);
+    private static Problem Full =>
+        new(
+            "/problems/server-full",
+            "The server has no room left.",
+            507,
+            "The server can't write: its disk is full. What you enter stays on this device and is sent once there is room again. Tell whoever runs the server.",
+            []
+        );
 
-    private static Problem Busy => new(
-        "/problems/busy", "The server is busy.", 503, "The server is busy writing. What you enter stays on this device and is sent again by itself.", []);
+    private static Problem Busy =>
+        new(
+            "/problems/busy",
+            "The server is busy.",
+            503,
+            "The server is busy writing. What you enter stays on this device and is sent again by itself.",
+            []
+        );
 }

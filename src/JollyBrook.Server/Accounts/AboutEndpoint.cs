@@ -11,17 +11,33 @@ internal static class AboutEndpoint
 {
     public static void MapAbout(this IEndpointRouteBuilder routes)
     {
-        routes.MapGet("/api/about", AnswerAsync).WithName("about").WithSummary("Which store this is, and who is signed in.")
+        routes
+            .MapGet("/api/about", AnswerAsync)
+            .WithName("about")
+            .WithSummary("Which store this is, and who is signed in.")
             .For(Audience.Anyone);
-        routes.MapMethods("/api/about", [HttpMethods.Head], () => Results.Text("", "application/json")).ExcludeFromDescription().For(Audience.Anyone);
+        routes
+            .MapMethods("/api/about", [HttpMethods.Head], () => Results.Text("", "application/json"))
+            .ExcludeFromDescription()
+            .For(Audience.Anyone);
         routes.MapMethods("/api/alive", [HttpMethods.Head], () => Results.NoContent()).ExcludeFromDescription().For(Audience.Anyone);
-        routes.MapGet("/api/alive", () => Results.NoContent()).WithName("alive").WithSummary("Nothing, as fast as it goes.")
+        routes
+            .MapGet("/api/alive", () => Results.NoContent())
+            .WithName("alive")
+            .WithSummary("Nothing, as fast as it goes.")
             .For(Audience.Anyone);
     }
 
     private static async Task<About> AnswerAsync(
-        HttpContext http, FirstStart first, ServerOptions options, JollyBrookDb db, PartyStore parties, AccountService accounts, TimeProvider time,
-        CancellationToken cancellation)
+        HttpContext http,
+        FirstStart first,
+        ServerOptions options,
+        JollyBrookDb db,
+        PartyStore parties,
+        AccountService accounts,
+        TimeProvider time,
+        CancellationToken cancellation
+    )
     {
         var person = http.User.PersonIdOrNull() is { } id
             ? await db.Users.AsNoTracking().FirstOrDefaultAsync(p => p.Id == id, cancellation)
@@ -32,24 +48,37 @@ internal static class AboutEndpoint
             await accounts.SignInAsync(person, http);
         }
 
-        var state = person is not null ? AccountState.SignedIn
+        var state =
+            person is not null ? AccountState.SignedIn
             : await db.Users.AnyAsync(cancellation) ? AccountState.SignedOut
             : AccountState.NeedsOwner;
         return new About(
-            first.StoreId, first.Epoch, options.Demo, state, state == AccountState.NeedsOwner && !DirectLoopback.Is(http),
+            first.StoreId,
+            first.Epoch,
+            options.Demo,
+            state,
+            state == AccountState.NeedsOwner && !DirectLoopback.Is(http),
             person is null ? null : new PersonCard(person.Id, person.UserName!),
             person is null ? [] : await BooksAsync(parties, person.Id, person.UserName!, cancellation),
-            FormTokens.For(http), time.GetUtcNow());
+            FormTokens.For(http),
+            time.GetUtcNow()
+        );
     }
 
-    private static async Task<IReadOnlyList<BookCard>> BooksAsync(PartyStore parties, Guid person, string name, CancellationToken cancellation)
+    private static async Task<IReadOnlyList<BookCard>> BooksAsync(
+        PartyStore parties,
+        Guid person,
+        string name,
+        CancellationToken cancellation
+    )
     {
         List<BookCard> cards = [];
         foreach (var book in await parties.BooksAsync(person, cancellation))
         {
-            IReadOnlyList<PartyCard> party = book.Id == person
-                ? [new PartyCard(person, name, PartyRole.Keeper)]
-                : [.. (await parties.PartyAsync(book.Id, cancellation)).Select(p => new PartyCard(p.PersonId, p.Name, p.Role))];
+            IReadOnlyList<PartyCard> party =
+                book.Id == person
+                    ? [new PartyCard(person, name, PartyRole.Keeper)]
+                    : [.. (await parties.PartyAsync(book.Id, cancellation)).Select(p => new PartyCard(p.PersonId, p.Name, p.Role))];
             cards.Add(new BookCard(book.Id, book.Name, book.Role, party));
         }
 

@@ -31,7 +31,8 @@ public sealed record BookCard(Guid Id, string? Name, PartyRole Role, IReadOnlyLi
 
 /// <summary>What a page must know before anything else.</summary>
 /// <param name="StoreId">Which store this is; a page keeps one local store for each, and each person.</param>
-/// <param name="Epoch">New whenever the store may have gone back in time, by a restore: what a device knows of revisions then means nothing any more.</param>
+/// <param name="Epoch">New whenever the store may have gone back in time, by a restore: what a device knows of revisions then means nothing
+/// any more.</param>
 /// <param name="Demo">Whether it holds the demo data.</param>
 /// <param name="State">Whether anyone is signed in.</param>
 /// <param name="WantsCode">Whether making the owner's account wants the code printed where the server runs.</param>
@@ -40,8 +41,16 @@ public sealed record BookCard(Guid Id, string? Name, PartyRole Role, IReadOnlyLi
 /// <param name="FormToken">Goes with everything that changes something, in the header X-Form-Token.</param>
 /// <param name="ServerTime">What the server's clock shows.</param>
 public sealed record About(
-    Guid StoreId, Guid Epoch, bool Demo, AccountState State, bool WantsCode, PersonCard? Person, IReadOnlyList<BookCard> Books, string FormToken,
-    DateTimeOffset ServerTime);
+    Guid StoreId,
+    Guid Epoch,
+    bool Demo,
+    AccountState State,
+    bool WantsCode,
+    PersonCard? Person,
+    IReadOnlyList<BookCard> Books,
+    string FormToken,
+    DateTimeOffset ServerTime
+);
 
 /// <param name="Name">The owner's name.</param>
 /// <param name="Passphrase">Their passphrase.</param>

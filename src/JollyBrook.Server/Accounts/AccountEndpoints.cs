@@ -19,33 +19,64 @@ internal static class AccountEndpoints
         Post<MakeOwner, FreshCodes>(group, "owner", "Makes the owner's account, once, and signs in.", MakeOwnerAsync, Audience.Anyone);
         Post<JoinByLink, FreshCodes>(group, "join", "Makes an account by an invitation, and signs in.", JoinAsync, Audience.Anyone);
         Post<SignIn, PersonCard>(group, "sign-in", "Signs in on this device.", SignInAsync, Audience.Anyone);
-        Post<Recover, PersonCard>(group, "recover", "Sets a new passphrase by a recovery code, and signs in.", RecoverAsync, Audience.Anyone);
-        Post<ChangePassphrase, PersonCard>(group, "passphrase", "Changes the passphrase; every other device is signed out.", ChangeAsync, Audience.SignedIn);
+        Post<Recover, PersonCard>(
+            group,
+            "recover",
+            "Sets a new passphrase by a recovery code, and signs in.",
+            RecoverAsync,
+            Audience.Anyone
+        );
+        Post<ChangePassphrase, PersonCard>(
+            group,
+            "passphrase",
+            "Changes the passphrase; every other device is signed out.",
+            ChangeAsync,
+            Audience.SignedIn
+        );
         Post<ProvePassphrase, FreshCodes>(group, "recovery-codes", "Makes new recovery codes.", CodesAsync, Audience.SignedIn);
-        group.MapPost("sign-out", async (HttpContext http, AccountService accounts) =>
+        group
+            .MapPost("sign-out", async (HttpContext http, AccountService accounts) =>
             {
                 await accounts.SignOutAsync(http.User);
                 return Results.NoContent();
             })
-            .WithName("account-sign-out").WithSummary("Signs out on this device.").Produces(204).For(Audience.SignedIn);
-        group.MapPost("sign-out-everywhere", async (HttpContext http, AccountService accounts) =>
+            .WithName("account-sign-out")
+            .WithSummary("Signs out on this device.")
+            .Produces(204)
+            .For(Audience.SignedIn);
+        group
+            .MapPost("sign-out-everywhere", async (HttpContext http, AccountService accounts) =>
             {
                 await accounts.SignOutEverywhereAsync(await accounts.TheSignedInAsync(http.User));
                 await accounts.SignOutAsync(http.User);
                 return Results.NoContent();
             })
-            .WithName("account-sign-out-everywhere").WithSummary("Signs out on every device.").Produces(204).For(Audience.SignedIn);
+            .WithName("account-sign-out-everywhere")
+            .WithSummary("Signs out on every device.")
+            .Produces(204)
+            .For(Audience.SignedIn);
     }
 
     private static void Post<TIn, TOut>(
-        RouteGroupBuilder group, string path, string summary, Func<TIn, HttpContext, AccountService, Task<TOut>> run, Audience audience)
+        RouteGroupBuilder group,
+        string path,
+        string summary,
+        Func<TIn, HttpContext, AccountService, Task<TOut>> run,
+        Audience audience
+    )
         where TIn : notnull
         where TOut : notnull =>
-        group.MapPost(path, async (HttpContext http, AccountService accounts) =>
-                Results.Ok(await run(await RequestText.ReadAsync<TIn>(http.Request), http, accounts)))
-            .WithName($"account-{path}").WithSummary(summary)
-            .Accepts<TIn>("application/json").Produces<TOut>().Produces<Problem>(400, "application/problem+json")
-            .LimitsTries().For(audience);
+        group
+            .MapPost(path, async (HttpContext http, AccountService accounts) =>
+                Results.Ok(await run(await RequestText.ReadAsync<TIn>(http.Request), http, accounts))
+            )
+            .WithName($"account-{path}")
+            .WithSummary(summary)
+            .Accepts<TIn>("application/json")
+            .Produces<TOut>()
+            .Produces<Problem>(400, "application/problem+json")
+            .LimitsTries()
+            .For(audience);
 
     private static async Task<FreshCodes> MakeOwnerAsync(MakeOwner asked, HttpContext http, AccountService accounts)
     {
@@ -77,7 +108,10 @@ internal static class AccountEndpoints
         }
 
         // Account and place in the party together: a link makes no more accounts than it has uses.
-        await using var transaction = await WriteTransaction.BeginAsync(http.RequestServices.GetRequiredService<JollyBrookDb>().Database, http.RequestAborted);
+        await using var transaction = await WriteTransaction.BeginAsync(
+            http.RequestServices.GetRequiredService<JollyBrookDb>().Database,
+            http.RequestAborted
+        );
         var person = await accounts.MakeAsync(Guid.CreateVersion7(), asked.Name, asked.Passphrase, isOwner: false);
         if (await parties.AcceptAsync(asked.Secret!, person.Id, http.RequestAborted) is null)
         {
@@ -105,9 +139,14 @@ internal static class AccountEndpoints
         // By what was typed, whoever has that name.
         PassphraseRules.Check("passphrase", asked.Name ?? "", PassphraseRules.Normal(asked.Passphrase));
         tries.Begin("code", asked.Name ?? "", address);
-        await using var transaction = await WriteTransaction.BeginAsync(http.RequestServices.GetRequiredService<JollyBrookDb>().Database, http.RequestAborted);
+        await using var transaction = await WriteTransaction.BeginAsync(
+            http.RequestServices.GetRequiredService<JollyBrookDb>().Database,
+            http.RequestAborted
+        );
         var person = await accounts.FindAsync(asked.Name);
-        var isRight = await http.RequestServices.GetRequiredService<RecoveryCodes>().UseAsync(person?.Id ?? Guid.Empty, asked.Code ?? "", http.RequestAborted);
+        var isRight = await http
+            .RequestServices.GetRequiredService<RecoveryCodes>()
+            .UseAsync(person?.Id ?? Guid.Empty, asked.Code ?? "", http.RequestAborted);
         if (person is null || !isRight)
         {
             throw RequestText.Wrong("code", "The name and the code do not go together, or the code has been used. Check both.");
@@ -137,7 +176,14 @@ internal static class AccountEndpoints
         return await FreshAsync(person.Id, http);
     }
 
-    private static async Task ProveAsync(Person? person, string? name, string? passphrase, string field, HttpContext http, AccountService accounts)
+    private static async Task ProveAsync(
+        Person? person,
+        string? name,
+        string? passphrase,
+        string field,
+        HttpContext http,
+        AccountService accounts
+    )
     {
         var (tries, address) = (http.RequestServices.GetRequiredService<NameTries>(), ClientAddress.Of(http));
         tries.Begin("passphrase", name ?? "", address);

@@ -6,8 +6,7 @@ using Microsoft.AspNetCore.Identity;
 namespace JollyBrook.Server.Accounts;
 
 /// <summary>Makes accounts, and lets their people in and out.</summary>
-public sealed class AccountService(
-    UserManager<Person> people, SignInManager<Person> door, Sessions sessions, TimeProvider time)
+public sealed class AccountService(UserManager<Person> people, SignInManager<Person> door, Sessions sessions, TimeProvider time)
 {
     private static string? _nobodysHash;
 
@@ -17,14 +16,30 @@ public sealed class AccountService(
         var called = PersonNames.Shown(name);
         var secret = PassphraseRules.Normal(passphrase);
         PassphraseRules.Check("passphrase", called, secret);
-        var person = new Person { Id = id, UserName = called, IsOwner = isOwner, CreatedAt = time.GetUtcNow() };
+        var person = new Person
+        {
+            Id = id,
+            UserName = called,
+            IsOwner = isOwner,
+            CreatedAt = time.GetUtcNow(),
+        };
         Expect(await people.CreateAsync(person, secret));
         return person;
     }
 
     /// <summary>A person of the demo data, who has no passphrase.</summary>
     public async Task MakeForDemoAsync(Guid id, string name, bool isOwner) =>
-        Expect(await people.CreateAsync(new Person { Id = id, UserName = name, IsOwner = isOwner, CreatedAt = time.GetUtcNow() }));
+        Expect(
+            await people.CreateAsync(
+                new Person
+                {
+                    Id = id,
+                    UserName = name,
+                    IsOwner = isOwner,
+                    CreatedAt = time.GetUtcNow(),
+                }
+            )
+        );
 
     public Task<Person?> FindAsync(string? name) => people.FindByNameAsync(name ?? "");
 
@@ -81,7 +96,9 @@ public sealed class AccountService(
         Expect(await people.UpdateSecurityStampAsync(person));
     }
 
-    /// <summary>A hash of nothing in particular, of the same cost as any other, so that a name nobody has takes as long as a wrong passphrase.</summary>
+    /// <summary>
+    /// A hash of nothing in particular, of the same cost as any other, so that a name nobody has takes as long as a wrong passphrase.
+    /// </summary>
     private string NobodysHash() => _nobodysHash ??= people.PasswordHasher.HashPassword(new Person(), Guid.NewGuid().ToString());
 
     private static void Expect(IdentityResult result)
@@ -89,7 +106,10 @@ public sealed class AccountService(
         if (!result.Succeeded)
         {
             throw result.Errors.Any(e => e.Code == nameof(IdentityErrorDescriber.DuplicateUserName))
-                ? RequestText.Wrong("name", "Someone here has this name already, or one that looks like it. Take another, or sign in if it is you.")
+                ? RequestText.Wrong(
+                    "name",
+                    "Someone here has this name already, or one that looks like it. Take another, or sign in if it is you."
+                )
                 : RequestText.Wrong("name", string.Join(" ", result.Errors.Select(e => e.Description)));
         }
     }

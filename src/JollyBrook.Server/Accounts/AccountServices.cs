@@ -19,19 +19,27 @@ internal static class AccountServices
     public static void AddAccounts(this IServiceCollection services, ServerOptions options)
     {
         services.AddDataProtection().SetApplicationName("jolly-brook").PersistKeysToFileSystem(new DirectoryInfo(options.KeyFolder));
-        services.AddIdentityCore<Person>(identity =>
+        services
+            .AddIdentityCore<Person>(identity =>
             {
                 // Names may be in any script; the passphrase's own rules stand in PassphraseRules.
                 identity.User.AllowedUserNameCharacters = "";
                 identity.Password = new PasswordOptions
                 {
-                    RequiredLength = 1, RequiredUniqueChars = 1, RequireDigit = false, RequireLowercase = false, RequireUppercase = false, RequireNonAlphanumeric = false,
+                    RequiredLength = 1,
+                    RequiredUniqueChars = 1,
+                    RequireDigit = false,
+                    RequireLowercase = false,
+                    RequireUppercase = false,
+                    RequireNonAlphanumeric = false,
                 };
             })
             .AddEntityFrameworkStores<JollyBrookDb>()
             .AddSignInManager();
         services.Configure<PasswordHasherOptions>(hasher => hasher.IterationCount = Hashing.IterationCount);
-        services.AddAuthentication(IdentityConstants.ApplicationScheme).AddCookie(IdentityConstants.ApplicationScheme, cookie => Cookie(cookie, options.BehindProxy));
+        services
+            .AddAuthentication(IdentityConstants.ApplicationScheme)
+            .AddCookie(IdentityConstants.ApplicationScheme, cookie => Cookie(cookie, options.BehindProxy));
         services.AddAuthorizationBuilder().SetFallbackPolicy(new AuthorizationPolicyBuilder().RequireAuthenticatedUser().Build());
         services.AddScoped<ILookupNormalizer, LooksAlikeNormalizer>();
         services.AddSingleton<NameTries>();
@@ -56,8 +64,10 @@ internal static class AccountServices
             // Signed out everywhere means at once, so the stamp is looked at every time.
             var manager = context.HttpContext.RequestServices.GetRequiredService<SignInManager<Person>>();
             var sessions = context.HttpContext.RequestServices.GetRequiredService<Sessions>();
-            if (await manager.ValidateSecurityStampAsync(context.Principal) is null
-                || !await sessions.HoldsAsync(Sessions.IdOf(context.Principal!), context.HttpContext.RequestAborted))
+            if (
+                await manager.ValidateSecurityStampAsync(context.Principal) is null
+                || !await sessions.HoldsAsync(Sessions.IdOf(context.Principal!), context.HttpContext.RequestAborted)
+            )
             {
                 context.RejectPrincipal();
             }
@@ -66,6 +76,6 @@ internal static class AccountServices
 
     private static Task SayAsync(HttpContext http, Problem problem) => RequestText.Problem(problem).ExecuteAsync(http);
 
-    private static Problem SignedOut => new(
-        "/problems/signed-out", "You are signed out.", 401, "Sign in. What is kept on this device stays, and is sent after that.", []);
+    private static Problem SignedOut =>
+        new("/problems/signed-out", "You are signed out.", 401, "Sign in. What is kept on this device stays, and is sent after that.", []);
 }

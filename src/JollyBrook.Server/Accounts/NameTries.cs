@@ -10,9 +10,14 @@ public sealed class TooManyTriesException(TimeSpan wait) : Exception("Too many t
     public TimeSpan Wait { get; } = wait;
 
     /// <summary>In words, with the seconds to wait.</summary>
-    public Problem Problem => new(
-        "/problems/too-many-tries", "Too many tries.", 429,
-        $"Too many tries at this name from here. Wait {Math.Ceiling(Wait.TotalMinutes)} min, or sign in from another place; a recovery code still works.", []);
+    public Problem Problem =>
+        new(
+            "/problems/too-many-tries",
+            "Too many tries.",
+            429,
+            $"Too many tries at this name from here. Wait {Math.Ceiling(Wait.TotalMinutes)} min, or sign in from another place; a recovery code still works.",
+            []
+        );
 }
 
 /// <summary>
@@ -38,8 +43,10 @@ public sealed class NameTries(TimeProvider time)
         var now = time.GetUtcNow();
         Forget();
         var tries = _tries.AddOrUpdate(
-            Key(secret, name, address), _ => new Tries(1, now),
-            (_, t) => now - t.Since >= Counts ? new Tries(1, now) : t with { Count = t.Count + 1 });
+            Key(secret, name, address),
+            _ => new Tries(1, now),
+            (_, t) => now - t.Since >= Counts ? new Tries(1, now) : t with { Count = t.Count + 1 }
+        );
         if (tries.Count > Most)
         {
             throw new TooManyTriesException(tries.Since + Counts - now);

@@ -15,10 +15,26 @@ internal static class PassphraseRules
     /// <summary>Long passphrases that are tried first because everyone has read them.</summary>
     private static readonly string[] Known =
     [
-        "correcthorsebatterystaple", "passwordpassword", "passphrasepassphrase", "thisismypassword", "thisismypassphrase",
-        "iloveyouiloveyou", "letmeinletmeinletmein", "qwertyuiopasdfgh", "qwertyuiopasdfghjkl", "qwertyuiopasdfghjklzxcvbnm",
-        "1q2w3e4r5t6y7u8i9o0p", "123456789012345", "1234567890123456", "12345678901234567890", "abcdefghijklmnopqrstuvwxyz",
-        "abcdefghijklmno", "jollybrookjollybrook", "mypassphraseissafe", "maytheforcebewithyou", "tobeornottobethatisthequestion",
+        "correcthorsebatterystaple",
+        "passwordpassword",
+        "passphrasepassphrase",
+        "thisismypassword",
+        "thisismypassphrase",
+        "iloveyouiloveyou",
+        "letmeinletmeinletmein",
+        "qwertyuiopasdfgh",
+        "qwertyuiopasdfghjkl",
+        "qwertyuiopasdfghjklzxcvbnm",
+        "1q2w3e4r5t6y7u8i9o0p",
+        "123456789012345",
+        "1234567890123456",
+        "12345678901234567890",
+        "abcdefghijklmnopqrstuvwxyz",
+        "abcdefghijklmno",
+        "jollybrookjollybrook",
+        "mypassphraseissafe",
+        "maytheforcebewithyou",
+        "tobeornottobethatisthequestion",
     ];
 
     /// <summary>The passphrase as it is kept: the same however the keyboard made its letters.</summary>
@@ -55,6 +71,8 @@ internal static class PassphraseRules
     }
 
     /// <summary>Whether it is one short piece over and over.</summary>
-    private static bool Repeats(string text) => Enumerable.Range(1, text.Length / 2)
-        .Any(n => text.Length % n == 0 && string.Concat(Enumerable.Repeat(text[..n], text.Length / n)) == text);
+    private static bool Repeats(string text) =>
+        Enumerable
+            .Range(1, text.Length / 2)
+            .Any(n => text.Length % n == 0 && string.Concat(Enumerable.Repeat(text[..n], text.Length / n)) == text);
 }

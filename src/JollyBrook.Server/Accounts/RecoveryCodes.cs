@@ -33,7 +33,8 @@ public sealed class RecoveryCodes(JollyBrookDb db)
         return await db.RecoveryCodes.Where(c => c.PersonId == personId && c.Hash == hash).ExecuteDeleteAsync(cancellation) == 1;
     }
 
-    private static string New() => string.Join('-', Enumerable.Range(0, Groups).Select(_ => RandomNumberGenerator.GetString(Letters, GroupLength)));
+    private static string New() =>
+        string.Join('-', Enumerable.Range(0, Groups).Select(_ => RandomNumberGenerator.GetString(Letters, GroupLength)));
 
     private static string Plain(string code) => string.Concat(code.ToLowerInvariant().Where(char.IsLetterOrDigit));
 }

@@ -24,7 +24,12 @@ public sealed class Sessions(JollyBrookDb db, TimeProvider time)
     /// <summary>Begins one, and forgets those of the person that have run out.</summary>
     public async Task<Claim> BeginAsync(Guid personId)
     {
-        var session = new Session { Id = Guid.CreateVersion7(), PersonId = personId, RenewedAt = time.GetUtcNow() };
+        var session = new Session
+        {
+            Id = Guid.CreateVersion7(),
+            PersonId = personId,
+            RenewedAt = time.GetUtcNow(),
+        };
         var sessions = await db.Sessions.Where(s => s.PersonId == personId).ToListAsync();
         db.Sessions.RemoveRange(sessions.Where(s => s.RenewedAt < time.GetUtcNow() - Holds));
         db.Sessions.Add(session);

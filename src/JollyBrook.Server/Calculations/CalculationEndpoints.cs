@@ -1,13 +1,16 @@
 using System.Text;
 using JollyBrook.Core.Contract;
+using JollyBrook.Formats;
 using JollyBrook.Server.Access;
 using Microsoft.AspNetCore.Mvc;
-using JollyBrook.Formats;
 using OfCore = JollyBrook.Core.Calculations;
 
 namespace JollyBrook.Server.Calculations;
 
-/// <summary><c>POST /api/calc/{name}</c> for every calculation of the core, and for what is done with files. They change nothing, so want no form token.</summary>
+/// <summary>
+/// <c>POST /api/calc/{name}</c> for every calculation of the core, and for what is done with files. They change nothing, so want no form
+/// token.
+/// </summary>
 internal static class CalculationEndpoints
 {
     /// <summary>A log of 50 000 lines, bytes.</summary>
@@ -24,7 +27,16 @@ internal static class CalculationEndpoints
         var group = routes.MapGroup("/api/calc").WithTags("calculations");
         foreach (var calculation in OfCore.All.Concat(FileCalculations.All))
         {
-            var route = group.MapPost(calculation.Name, (HttpRequest request, LongRuns runs) => RunAsync(calculation.Run, calculation.IsLong, calculation.TakesFile ? LongestFile : Timeout.InfiniteTimeSpan, request, runs))
+            var route = group
+                .MapPost(calculation.Name, (HttpRequest request, LongRuns runs) =>
+                    RunAsync(
+                        calculation.Run,
+                        calculation.IsLong,
+                        calculation.TakesFile ? LongestFile : Timeout.InfiniteTimeSpan,
+                        request,
+                        runs
+                    )
+                )
                 .WithName(calculation.Name)
                 .WithSummary(calculation.Summary)
                 .Accepts(calculation.RequestType, "application/json")
@@ -38,11 +50,27 @@ internal static class CalculationEndpoints
         }
 
         // An unknown name, or a body sent under another content type: the core answers both.
-        group.MapPost("{name}", (string name, HttpRequest request, LongRuns runs) => RunAsync((text, cancellation) => OfCore.Run(name, text, cancellation), isLong: true, Timeout.InfiniteTimeSpan, request, runs))
-            .ExcludeFromDescription().For(Audience.SignedIn);
+        group
+            .MapPost("{name}", (string name, HttpRequest request, LongRuns runs) =>
+                RunAsync(
+                    (text, cancellation) => OfCore.Run(name, text, cancellation),
+                    isLong: true,
+                    Timeout.InfiniteTimeSpan,
+                    request,
+                    runs
+                )
+            )
+            .ExcludeFromDescription()
+            .For(Audience.SignedIn);
     }
 
-    private static async Task<IResult> RunAsync(Func<string, CancellationToken, CalculationOutcome> run, bool isLong, TimeSpan longest, HttpRequest request, LongRuns runs)
+    private static async Task<IResult> RunAsync(
+        Func<string, CancellationToken, CalculationOutcome> run,
+        bool isLong,
+        TimeSpan longest,
+        HttpRequest request,
+        LongRuns runs
+    )
     {
         var text = await RequestText.ReadAsync(request);
         if (!isLong)
@@ -59,7 +87,11 @@ internal static class CalculationEndpoints
         }
         catch (OperationCanceledException) when (!http.RequestAborted.IsCancellationRequested)
         {
-            return RequestText.Problem(Problem.BadInput([new FieldProblem("file", "The file takes too long to read. Thin the track out, or split it, and try again.", null)]));
+            return RequestText.Problem(
+                Problem.BadInput([
+                    new FieldProblem("file", "The file takes too long to read. Thin the track out, or split it, and try again.", null),
+                ])
+            );
         }
         catch (LineTooLongException)
         {
@@ -67,9 +99,6 @@ internal static class CalculationEndpoints
         }
     }
 
-    private static IResult Answer(CalculationOutcome outcome) => Results.Text(
-        outcome.Json,
-        outcome.Status == 200 ? "application/json" : "application/problem+json",
-        Encoding.UTF8,
-        outcome.Status);
+    private static IResult Answer(CalculationOutcome outcome) =>
+        Results.Text(outcome.Json, outcome.Status == 200 ? "application/json" : "application/problem+json", Encoding.UTF8, outcome.Status);
 }

@@ -7,8 +7,14 @@ namespace JollyBrook.Server.Calculations;
 public sealed class LineTooLongException() : Exception("Too many are waiting.")
 {
     /// <summary>In words.</summary>
-    public static Problem Problem => new(
-        "/problems/busy", "The server is busy.", 503, "Too many long calculations are waiting here. This device can work it out by itself; or try again in a minute.", []);
+    public static Problem Problem =>
+        new(
+            "/problems/busy",
+            "The server is busy.",
+            503,
+            "Too many long calculations are waiting here. This device can work it out by itself; or try again in a minute.",
+            []
+        );
 }
 
 /// <summary>
@@ -37,7 +43,12 @@ public sealed class LongRuns : IDisposable
                 await _machine.WaitAsync(cancellation);
                 try
                 {
-                    return await Task.Factory.StartNew(() => run(cancellation), cancellation, TaskCreationOptions.LongRunning, TaskScheduler.Default);
+                    return await Task.Factory.StartNew(
+                        () => run(cancellation),
+                        cancellation,
+                        TaskCreationOptions.LongRunning,
+                        TaskScheduler.Default
+                    );
                 }
                 finally
                 {

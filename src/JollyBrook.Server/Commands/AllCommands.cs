@@ -13,10 +13,15 @@ internal static class AllCommands
     };
 
     /// <returns>How it ended; null when the arguments name no command.</returns>
-    public static int? Run(string[] args) => args switch
-    {
-        [var name, .. var rest] when ByName.TryGetValue(name, out var run) => run(new ConfigurationBuilder().AddCommandLine(rest).Build()),
-        [['-', ..], ..] or [] => null,
-        [var unknown, ..] => StoreFile.Fail($"There is no command '{unknown}'. Known: {string.Join(", ", ByName.Keys)}; without one the server starts."),
-    };
+    public static int? Run(string[] args) =>
+        args switch
+        {
+            [var name, .. var rest] when ByName.TryGetValue(name, out var run) => run(
+                new ConfigurationBuilder().AddCommandLine(rest).Build()
+            ),
+            [['-', ..], ..] or [] => null,
+            [var unknown, ..] => StoreFile.Fail(
+                $"There is no command '{unknown}'. Known: {string.Join(", ", ByName.Keys)}; without one the server starts."
+            ),
+        };
 }

@@ -26,7 +26,13 @@ public static class BackupCommand
             return 1;
         }
 
-        var to = Path.GetFullPath(named.Replace(DateMark, TimeProvider.System.GetUtcNow().ToString("yyyy-MM-dd-HHmmss", System.Globalization.CultureInfo.InvariantCulture), StringComparison.Ordinal));
+        var to = Path.GetFullPath(
+            named.Replace(
+                DateMark,
+                TimeProvider.System.GetUtcNow().ToString("yyyy-MM-dd-HHmmss", System.Globalization.CultureInfo.InvariantCulture),
+                StringComparison.Ordinal
+            )
+        );
         if (File.Exists(to))
         {
             return StoreFile.Fail($"{to} is there already. Take another name; a backup is never written over.");

@@ -5,7 +5,8 @@ namespace JollyBrook.Server.Commands;
 
 /// <summary>
 /// <c>restore --data FOLDER --from FILE</c>: puts a backup in place of the store while no server has the folder. The backup is checked
-/// first, what was there is kept beside it, and the next start begins a new epoch, by which devices know to send again what the backup lacks.
+/// first, what was there is kept beside it, and the next start begins a new epoch, by which devices know to send again what the backup
+/// lacks.
 /// </summary>
 public static class RestoreCommand
 {
@@ -42,7 +43,9 @@ public static class RestoreCommand
             folder.Mark.Remove();
             File.Move(half, folder.DatabaseFile);
             using var store = StoreFile.Open(folder.DatabaseFile, SqliteOpenMode.ReadWrite);
-            Console.WriteLine($"In place: {StoreFile.Contents(store)}.{(File.Exists(aside) ? $" What was there lies in {aside}." : "")} Start the server.");
+            Console.WriteLine(
+                $"In place: {StoreFile.Contents(store)}.{(File.Exists(aside) ? $" What was there lies in {aside}." : "")} Start the server."
+            );
             return 0;
         }
         catch (Exception failure) when (failure is StoreRefusedException or SqliteException or IOException or UnauthorizedAccessException)

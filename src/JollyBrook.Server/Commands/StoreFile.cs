@@ -8,7 +8,14 @@ internal static class StoreFile
 {
     public static SqliteConnection Open(string file, SqliteOpenMode mode)
     {
-        var connection = new SqliteConnection(new SqliteConnectionStringBuilder { DataSource = file, Mode = mode, Pooling = false }.ToString());
+        var connection = new SqliteConnection(
+            new SqliteConnectionStringBuilder
+            {
+                DataSource = file,
+                Mode = mode,
+                Pooling = false,
+            }.ToString()
+        );
         connection.Open();
         return connection;
     }

@@ -7,8 +7,7 @@ public static class TripsCommand
 {
     public const string Name = "trips";
 
-    private const string Listed =
-        """
+    private const string Listed = """
         SELECT t.Name,
           (SELECT p.UserName FROM trip_people k JOIN people p ON p.Id = k.PersonId WHERE k.TripId = t.Id AND k.Role = 2),
           (SELECT COUNT(*) FROM trip_people k WHERE k.TripId = t.Id),
@@ -28,7 +27,9 @@ public static class TripsCommand
         using var store = StoreFile.Open(file, SqliteOpenMode.ReadWrite);
         foreach (var row in StoreFile.Rows(store, Listed))
         {
-            Console.WriteLine($"{row[0]}: kept by {(row[1] is string keeper ? keeper : "nobody")}, {row[2]} people, {row[3]} records, {(long)row[4]! / 1024} KB");
+            Console.WriteLine(
+                $"{row[0]}: kept by {(row[1] is string keeper ? keeper : "nobody")}, {row[2]} people, {row[3]} records, {(long)row[4]! / 1024} KB"
+            );
         }
 
         return 0;

@@ -47,12 +47,22 @@ public static class VerifyCommand
             yield return $"a row of {row[0]} points to nothing in {row[2]}";
         }
 
-        foreach (var row in StoreFile.Rows(store, "SELECT r.BookId FROM records r WHERE NOT EXISTS (SELECT 1 FROM people p WHERE p.Id = r.BookId) AND NOT EXISTS (SELECT 1 FROM trips t WHERE t.Id = r.BookId) GROUP BY r.BookId"))
+        foreach (
+            var row in StoreFile.Rows(
+                store,
+                "SELECT r.BookId FROM records r WHERE NOT EXISTS (SELECT 1 FROM people p WHERE p.Id = r.BookId) AND NOT EXISTS (SELECT 1 FROM trips t WHERE t.Id = r.BookId) GROUP BY r.BookId"
+            )
+        )
         {
             yield return $"the book {row[0]} is nobody's";
         }
 
-        foreach (var row in StoreFile.Rows(store, "SELECT s.BookId FROM book_sizes s WHERE s.Bytes <> (SELECT COALESCE(SUM(LENGTH(CAST(r.Body AS BLOB))), 0) FROM records r WHERE r.BookId = s.BookId)"))
+        foreach (
+            var row in StoreFile.Rows(
+                store,
+                "SELECT s.BookId FROM book_sizes s WHERE s.Bytes <> (SELECT COALESCE(SUM(LENGTH(CAST(r.Body AS BLOB))), 0) FROM records r WHERE r.BookId = s.BookId)"
+            )
+        )
         {
             yield return $"the size of the book {row[0]} is not that of its records";
         }

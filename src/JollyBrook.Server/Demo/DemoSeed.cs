@@ -1,13 +1,13 @@
 using System.Text.Json;
+using JollyBrook.Core;
+using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Boiling;
 using JollyBrook.Core.Book;
 using JollyBrook.Core.Chemistry;
-using JollyBrook.Core.Contract;
-using JollyBrook.Core.Barriers;
+using JollyBrook.Core.Records;
 using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
-using JollyBrook.Core.Records;
 using JollyBrook.Data.Parties;
 using JollyBrook.Data.Records;
 using JollyBrook.Data.Store;
@@ -111,29 +111,71 @@ internal sealed class DemoSeed(JollyBrookDb db, RecordStore store, BookInHand bo
 
     private static readonly DemoBatch[] Batches =
     [
-        new("Soft bladder with hose", TimeSpan.FromHours(5.5),
-            new TreatRequest(UnitSystem.Metric, new WaterInput(2, Clarity.Clear, WaterColour.None, 11, 340), "clo2-tablet",
-                Chemical: new ChemicalOptions(DateCheck.InDate, BottleLight.ShadeOrOpaque)),
-            Finish: true),
-        new("Aluminium pot with lid", TimeSpan.FromHours(22),
-            new TreatRequest(UnitSystem.Metric, new WaterInput(1.1, Clarity.SlightlyCloudy, WaterColour.Tea, 9, 1180), TreatmentMethods.Boil,
-                Boil: new BoilOptions(
-                    BoilSchool.OneOrThree, null, "canister-sheltered", new PotInput(1.3, 0.19, PotMaterial.Aluminium), true, null,
-                    CoolingPlace.Stream, 12)),
-            Finish: true),
-        new("Quart bottle", TimeSpan.FromHours(19),
+        new(
+            "Soft bladder with hose",
+            TimeSpan.FromHours(5.5),
             new TreatRequest(
-                UnitSystem.Metric, new WaterInput(UnitTable.LitresPerQuart, Clarity.Clear, WaterColour.None, 9, 1180), "iodine-tablet",
-                Chemical: new ChemicalOptions(DateCheck.InDate, BottleLight.ShadeOrOpaque)),
-            Finish: true),
-        new("Camp bag", TimeSpan.FromMinutes(95),
-            new TreatRequest(UnitSystem.Metric, new WaterInput(10, Clarity.Clear, WaterColour.None, 8, 1180), "clo2-drops",
-                Chemical: new ChemicalOptions(DateCheck.InDate, BottleLight.ShadeOrOpaque)),
-            Finish: false, ByCompanion: true),
-        new("Litre bottle, wide mouth", TimeSpan.FromMinutes(21),
-            new TreatRequest(UnitSystem.Metric, new WaterInput(1, Clarity.SlightlyCloudy, WaterColour.None, 9, 1040), "nadcc-8.5",
-                Chemical: new ChemicalOptions(DateCheck.InDate, BottleLight.ShadeOrOpaque)),
-            Finish: false),
+                UnitSystem.Metric,
+                new WaterInput(2, Clarity.Clear, WaterColour.None, 11, 340),
+                "clo2-tablet",
+                Chemical: new ChemicalOptions(DateCheck.InDate, BottleLight.ShadeOrOpaque)
+            ),
+            Finish: true
+        ),
+        new(
+            "Aluminium pot with lid",
+            TimeSpan.FromHours(22),
+            new TreatRequest(
+                UnitSystem.Metric,
+                new WaterInput(1.1, Clarity.SlightlyCloudy, WaterColour.Tea, 9, 1180),
+                TreatmentMethods.Boil,
+                Boil: new BoilOptions(
+                    BoilSchool.OneOrThree,
+                    null,
+                    "canister-sheltered",
+                    new PotInput(1.3, 0.19, PotMaterial.Aluminium),
+                    true,
+                    null,
+                    CoolingPlace.Stream,
+                    12
+                )
+            ),
+            Finish: true
+        ),
+        new(
+            "Quart bottle",
+            TimeSpan.FromHours(19),
+            new TreatRequest(
+                UnitSystem.Metric,
+                new WaterInput(UnitTable.LitresPerQuart, Clarity.Clear, WaterColour.None, 9, 1180),
+                "iodine-tablet",
+                Chemical: new ChemicalOptions(DateCheck.InDate, BottleLight.ShadeOrOpaque)
+            ),
+            Finish: true
+        ),
+        new(
+            "Camp bag",
+            TimeSpan.FromMinutes(95),
+            new TreatRequest(
+                UnitSystem.Metric,
+                new WaterInput(10, Clarity.Clear, WaterColour.None, 8, 1180),
+                "clo2-drops",
+                Chemical: new ChemicalOptions(DateCheck.InDate, BottleLight.ShadeOrOpaque)
+            ),
+            Finish: false,
+            ByCompanion: true
+        ),
+        new(
+            "Litre bottle, wide mouth",
+            TimeSpan.FromMinutes(21),
+            new TreatRequest(
+                UnitSystem.Metric,
+                new WaterInput(1, Clarity.SlightlyCloudy, WaterColour.None, 9, 1040),
+                "nadcc-8.5",
+                Chemical: new ChemicalOptions(DateCheck.InDate, BottleLight.ShadeOrOpaque)
+            ),
+            Finish: false
+        ),
     ];
 
     private sealed record DemoBatch(string Container, TimeSpan Ago, TreatRequest Request, bool Finish, bool ByCompanion = false);
@@ -167,11 +209,22 @@ internal sealed class DemoSeed(JollyBrookDb db, RecordStore store, BookInHand bo
     }
 
     private async Task<Guid> PutAsync<T>(
-        Guid author, string kind, T body, System.Text.Json.Serialization.Metadata.JsonTypeInfo<T> json,
-        DateTimeOffset? madeAt = null)
+        Guid author,
+        string kind,
+        T body,
+        System.Text.Json.Serialization.Metadata.JsonTypeInfo<T> json,
+        DateTimeOffset? madeAt = null
+    )
     {
         var id = madeAt is { } at ? Guid.CreateVersion7(at) : Guid.CreateVersion7();
-        await store.PutAsync(new RecordWrite(kind, id, JsonSerializer.Serialize(body, json), null, false) { Schema = RecordKinds.Find(kind)!.Schema.Current }, author, CancellationToken.None);
+        await store.PutAsync(
+            new RecordWrite(kind, id, JsonSerializer.Serialize(body, json), null, false)
+            {
+                Schema = RecordKinds.Find(kind)!.Schema.Current,
+            },
+            author,
+            CancellationToken.None
+        );
         return id;
     }
 }

@@ -12,12 +12,31 @@ internal static class ProbeEndpoint
     private const int LongestName = 80;
 
     public static void MapProbe(this IEndpointRouteBuilder routes) =>
-        routes.MapGet("/api/probe", (HttpContext http, IWaterProbe probe, IHostApplicationLifetime life, CancellationToken cancellation, string water = "stream") =>
-                water.Length > LongestName
-                    ? RequestText.Problem(Core.Contract.Problem.BadInput(
-                        [new Core.Contract.FieldProblem("water", "Water must be named in 80 characters or fewer. Give it a short name.", "1 to 80 characters")]))
-                    : TypedResults.ServerSentEvents(Readings(http, probe, water, life, cancellation)))
-            .WithName("probe").WithTags("devices").WithSummary("Readings of the (simulated) water probe, one a second.")
+        routes
+            .MapGet(
+                "/api/probe",
+                (
+                    HttpContext http,
+                    IWaterProbe probe,
+                    IHostApplicationLifetime life,
+                    CancellationToken cancellation,
+                    string water = "stream"
+                ) =>
+                    water.Length > LongestName
+                        ? RequestText.Problem(
+                            Core.Contract.Problem.BadInput([
+                                new Core.Contract.FieldProblem(
+                                    "water",
+                                    "Water must be named in 80 characters or fewer. Give it a short name.",
+                                    "1 to 80 characters"
+                                ),
+                            ])
+                        )
+                        : TypedResults.ServerSentEvents(Readings(http, probe, water, life, cancellation))
+            )
+            .WithName("probe")
+            .WithTags("devices")
+            .WithSummary("Readings of the (simulated) water probe, one a second.")
             .For(Audience.SignedIn);
 
     private static async Task<bool> SessionHoldsAsync(HttpContext http)
@@ -27,7 +46,12 @@ internal static class ProbeEndpoint
     }
 
     private static async IAsyncEnumerable<SseItem<ProbeReading>> Readings(
-        HttpContext http, IWaterProbe probe, string water, IHostApplicationLifetime life, [EnumeratorCancellation] CancellationToken cancellation)
+        HttpContext http,
+        IWaterProbe probe,
+        string water,
+        IHostApplicationLifetime life,
+        [EnumeratorCancellation] CancellationToken cancellation
+    )
     {
         // A stream that never ends must not keep the server from stopping.
         using var ends = CancellationTokenSource.CreateLinkedTokenSource(cancellation, life.ApplicationStopping);

@@ -13,40 +13,100 @@ internal static class PartyEndpoints
     public static void MapParties(this IEndpointRouteBuilder routes)
     {
         var trips = routes.MapGroup("/api/trips").WithTags("party").SaysWhatIsWrong().WantsFormToken();
-        trips.MapPut("{book}", NameAsync).WithName("name-trip").WithSummary("Makes a trip of that id, or names the keeper's anew.")
-            .Accepts<TripName>("application/json").Produces<TripName>().Produces<Problem>(400, "application/problem+json").For(Audience.SignedIn);
-        trips.MapGet("{book}/invitations", async (Guid book, PartyStore parties, CancellationToken cancellation) =>
-                (await parties.InvitationsAsync(book, cancellation)).Select(Card).ToList())
-            .WithName("invitations").WithSummary("Invitations that still hold.").For(Audience.Keeper);
-        trips.MapPost("{book}/invitations", InviteAsync).WithName("invite").WithSummary("Makes an invitation link.")
-            .Accepts<RoleGiven>("application/json").Produces<FreshInvitation>().Produces<Problem>(400, "application/problem+json").For(Audience.Keeper);
-        trips.MapDelete("{book}/invitations/{invitation}", async (Guid book, Guid invitation, PartyStore parties, CancellationToken cancellation) =>
-            {
-                await parties.WithdrawAsync(book, invitation, cancellation);
-                return Results.NoContent();
-            })
-            .WithName("withdraw").WithSummary("Withdraws an invitation.").Produces(204).For(Audience.Keeper);
-        trips.MapGet("{book}/removed", async (Guid book, PartyStore parties, CancellationToken cancellation) =>
-                (await parties.RemovedAsync(book, cancellation)).Select(p => new PersonCard(p.PersonId, p.Name)).ToList())
-            .WithName("removed").WithSummary("People the keeper took out. A role given to them lets them back in.").For(Audience.Keeper);
-        trips.MapPut("{book}/party/{person}", ChangeRoleAsync).WithName("change-role").WithSummary("Gives a person another role, or makes them keeper.")
-            .Accepts<RoleGiven>("application/json").Produces<RoleGiven>().Produces<Problem>(400, "application/problem+json").For(Audience.Keeper);
-        trips.MapDelete("{book}/party/{person}", TakeOutAsync).WithName("remove").WithSummary("Takes a person out of the party.")
-            .Produces(204).Produces<Problem>(400, "application/problem+json").For(Audience.Keeper);
-        trips.MapPost("{book}/leave", (Guid book, HttpContext http, PartyStore parties) => TakeOutAsync(book, http.User.PersonId(), http, parties))
-            .WithName("leave").WithSummary("Leaves the party.").Produces(204).Produces<Problem>(400, "application/problem+json").For(Audience.Reader);
+        trips
+            .MapPut("{book}", NameAsync)
+            .WithName("name-trip")
+            .WithSummary("Makes a trip of that id, or names the keeper's anew.")
+            .Accepts<TripName>("application/json")
+            .Produces<TripName>()
+            .Produces<Problem>(400, "application/problem+json")
+            .For(Audience.SignedIn);
+        trips
+            .MapGet("{book}/invitations", async (Guid book, PartyStore parties, CancellationToken cancellation) =>
+                (await parties.InvitationsAsync(book, cancellation)).Select(Card).ToList()
+            )
+            .WithName("invitations")
+            .WithSummary("Invitations that still hold.")
+            .For(Audience.Keeper);
+        trips
+            .MapPost("{book}/invitations", InviteAsync)
+            .WithName("invite")
+            .WithSummary("Makes an invitation link.")
+            .Accepts<RoleGiven>("application/json")
+            .Produces<FreshInvitation>()
+            .Produces<Problem>(400, "application/problem+json")
+            .For(Audience.Keeper);
+        trips
+            .MapDelete(
+                "{book}/invitations/{invitation}",
+                async (Guid book, Guid invitation, PartyStore parties, CancellationToken cancellation) =>
+                {
+                    await parties.WithdrawAsync(book, invitation, cancellation);
+                    return Results.NoContent();
+                }
+            )
+            .WithName("withdraw")
+            .WithSummary("Withdraws an invitation.")
+            .Produces(204)
+            .For(Audience.Keeper);
+        trips
+            .MapGet("{book}/removed", async (Guid book, PartyStore parties, CancellationToken cancellation) =>
+                (await parties.RemovedAsync(book, cancellation)).Select(p => new PersonCard(p.PersonId, p.Name)).ToList()
+            )
+            .WithName("removed")
+            .WithSummary("People the keeper took out. A role given to them lets them back in.")
+            .For(Audience.Keeper);
+        trips
+            .MapPut("{book}/party/{person}", ChangeRoleAsync)
+            .WithName("change-role")
+            .WithSummary("Gives a person another role, or makes them keeper.")
+            .Accepts<RoleGiven>("application/json")
+            .Produces<RoleGiven>()
+            .Produces<Problem>(400, "application/problem+json")
+            .For(Audience.Keeper);
+        trips
+            .MapDelete("{book}/party/{person}", TakeOutAsync)
+            .WithName("remove")
+            .WithSummary("Takes a person out of the party.")
+            .Produces(204)
+            .Produces<Problem>(400, "application/problem+json")
+            .For(Audience.Keeper);
+        trips
+            .MapPost("{book}/leave", (Guid book, HttpContext http, PartyStore parties) =>
+                TakeOutAsync(book, http.User.PersonId(), http, parties)
+            )
+            .WithName("leave")
+            .WithSummary("Leaves the party.")
+            .Produces(204)
+            .Produces<Problem>(400, "application/problem+json")
+            .For(Audience.Reader);
 
         var links = routes.MapGroup("/api/invitations").WithTags("party").SaysWhatIsWrong().WantsFormToken();
-        links.MapPost("look", LookAsync).WithName("look-at-invitation").WithSummary("What a link invites to.")
-            .Accepts<LinkSecret>("application/json").Produces<InvitedTo>().Produces<Problem>(400, "application/problem+json")
-            .LimitsTries().For(Audience.Anyone);
-        links.MapPost("accept", AcceptAsync).WithName("accept-invitation").WithSummary("Joins a party by a link.")
-            .Accepts<LinkSecret>("application/json").Produces<InvitedTo>().Produces<Problem>(400, "application/problem+json")
-            .LimitsTries().For(Audience.SignedIn);
+        links
+            .MapPost("look", LookAsync)
+            .WithName("look-at-invitation")
+            .WithSummary("What a link invites to.")
+            .Accepts<LinkSecret>("application/json")
+            .Produces<InvitedTo>()
+            .Produces<Problem>(400, "application/problem+json")
+            .LimitsTries()
+            .For(Audience.Anyone);
+        links
+            .MapPost("accept", AcceptAsync)
+            .WithName("accept-invitation")
+            .WithSummary("Joins a party by a link.")
+            .Accepts<LinkSecret>("application/json")
+            .Produces<InvitedTo>()
+            .Produces<Problem>(400, "application/problem+json")
+            .LimitsTries()
+            .For(Audience.SignedIn);
     }
 
     internal static BadInputException LinkNoLongerHolds() =>
-        RequestText.Wrong("secret", "This link no longer holds: it was withdrawn, used up or is past its date, or the keeper has taken you out. Ask the trip's keeper.");
+        RequestText.Wrong(
+            "secret",
+            "This link no longer holds: it was withdrawn, used up or is past its date, or the keeper has taken you out. Ask the trip's keeper."
+        );
 
     private static async Task<IResult> NameAsync(string book, HttpContext http, PartyStore parties)
     {
@@ -58,12 +118,24 @@ internal static class PartyEndpoints
         var name = ((await RequestText.ReadAsync<TripName>(http.Request)).Name ?? "").Trim();
         if (name.Length is < 1 or > LongestName || name.Any(char.IsControl))
         {
-            throw RequestText.Wrong("name", $"The trip's name must have 1 to {LongestName} characters. Say where it goes.", $"1 to {LongestName} characters");
+            throw RequestText.Wrong(
+                "name",
+                $"The trip's name must have 1 to {LongestName} characters. Say where it goes.",
+                $"1 to {LongestName} characters"
+            );
         }
 
         return await parties.NameTripAsync(id, name, http.User.PersonId(), http.RequestAborted)
             ? Results.Ok(new TripName(name))
-            : RequestText.Problem(new Problem("/problems/no-such-book", "There is no such trip of yours.", 404, "There is no such trip, or you are not its keeper.", []));
+            : RequestText.Problem(
+                new Problem(
+                    "/problems/no-such-book",
+                    "There is no such trip of yours.",
+                    404,
+                    "There is no such trip, or you are not its keeper.",
+                    []
+                )
+            );
     }
 
     private static async Task<IResult> InviteAsync(Guid book, HttpContext http, PartyStore parties)
@@ -77,7 +149,11 @@ internal static class PartyEndpoints
         var role = await RoleAsync(http.Request);
         if (role == PartyRole.Keeper)
         {
-            throw RequestText.Wrong("role", "A link invites a member or a follower. Make someone keeper once they are in.", "member, follower");
+            throw RequestText.Wrong(
+                "role",
+                "A link invites a member or a follower. Make someone keeper once they are in.",
+                "member, follower"
+            );
         }
 
         var (invitation, secret) = await parties.InviteAsync(book, role, http.RequestAborted);

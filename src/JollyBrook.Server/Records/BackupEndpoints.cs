@@ -1,3 +1,4 @@
+using JollyBrook.Core;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Records;
 using JollyBrook.Data.Records;
@@ -15,16 +16,38 @@ internal static class BackupEndpoints
     public static void MapBackups(this IEndpointRouteBuilder routes)
     {
         var group = routes.MapGroup("/api/books/{book}/restore").WithTags("backup").SaysWhatIsWrong().WantsFormToken();
-        group.MapPost("", TakeInAsync).WithName("restore").WithSummary("Takes a backup in, or counts what that would do.")
-            .Accepts<BackupFile>("application/json").Produces<RestoreCounts>().Produces<Problem>(400, "application/problem+json")
-            .WithMetadata(new RequestSizeLimitAttribute(MostBytes)).For(Audience.Keeper);
-        group.MapGet("", async (string book, BookRestore restore, CancellationToken cancellation) => new LastRestore(await restore.LastAsync(cancellation)))
-            .WithName("last-restore").WithSummary("When a backup was last taken in, while that can be undone.").For(Audience.Keeper);
-        group.MapPost("undo", UndoAsync).WithName("undo-restore").WithSummary("Makes the book what it was before; what was written since stays.")
-            .Produces<RestoreCounts>().Produces<Problem>(400, "application/problem+json").For(Audience.Keeper);
+        group
+            .MapPost("", TakeInAsync)
+            .WithName("restore")
+            .WithSummary("Takes a backup in, or counts what that would do.")
+            .Accepts<BackupFile>("application/json")
+            .Produces<RestoreCounts>()
+            .Produces<Problem>(400, "application/problem+json")
+            .WithMetadata(new RequestSizeLimitAttribute(MostBytes))
+            .For(Audience.Keeper);
+        group
+            .MapGet("", async (string book, BookRestore restore, CancellationToken cancellation) =>
+                new LastRestore(await restore.LastAsync(cancellation))
+            )
+            .WithName("last-restore")
+            .WithSummary("When a backup was last taken in, while that can be undone.")
+            .For(Audience.Keeper);
+        group
+            .MapPost("undo", UndoAsync)
+            .WithName("undo-restore")
+            .WithSummary("Makes the book what it was before; what was written since stays.")
+            .Produces<RestoreCounts>()
+            .Produces<Problem>(400, "application/problem+json")
+            .For(Audience.Keeper);
     }
 
-    private static async Task<IResult> TakeInAsync(Guid book, HttpContext http, BookRestore restore, string mode = "merge", bool onlyCount = false)
+    private static async Task<IResult> TakeInAsync(
+        Guid book,
+        HttpContext http,
+        BookRestore restore,
+        string mode = "merge",
+        bool onlyCount = false
+    )
     {
         OwnBook(book, http);
         if (mode is not ("merge" or "replace"))
@@ -36,13 +59,22 @@ internal static class BackupEndpoints
         var check = CheckBackup.Compute(file);
         if (!check.Sound)
         {
-            throw new BadInputException([.. check.Faults.Select(f => new FieldProblem($"records[{f.Number - 1}]", $"Record {f.Number}: {f.Message}", null))]);
+            throw new BadInputException([
+                .. check.Faults.Select(f => new FieldProblem($"records[{f.Number - 1}]", $"Record {f.Number}: {f.Message}", null)),
+            ]);
         }
 
         try
         {
-            return Results.Ok(await restore.TakeInAsync(
-                file.Records!, mode == "replace" ? RestoreMode.Replace : RestoreMode.Merge, http.User.PersonId(), onlyCount, http.RequestAborted));
+            return Results.Ok(
+                await restore.TakeInAsync(
+                    file.Records!,
+                    mode == "replace" ? RestoreMode.Replace : RestoreMode.Merge,
+                    http.User.PersonId(),
+                    onlyCount,
+                    http.RequestAborted
+                )
+            );
         }
         catch (BookFullException)
         {
@@ -61,7 +93,9 @@ internal static class BackupEndpoints
     private static BackupFile Read(string text)
     {
         var file = StrictJson.Read(text, ContractJson.Default.BackupFile, () => BackupFile.Fields, out var problem);
-        return problem is null ? file! : throw new BadInputException(problem.Errors.Count > 0 ? problem.Errors : [new FieldProblem("", problem.Detail, null)]);
+        return problem is null
+            ? file!
+            : throw new BadInputException(problem.Errors.Count > 0 ? problem.Errors : [new FieldProblem("", problem.Detail, null)]);
     }
 
     private static void OwnBook(Guid book, HttpContext http)

@@ -21,7 +21,10 @@ internal sealed class ChangesPage(RecordStore store, long since) : IResult
         // What is latest when the page begins; a record written meanwhile comes with the next.
         var latest = await store.LatestRevisionAsync(cancellation);
         response.ContentType = "application/json; charset=utf-8";
-        await using var json = new Utf8JsonWriter(response.BodyWriter, new JsonWriterOptions { Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping });
+        await using var json = new Utf8JsonWriter(
+            response.BodyWriter,
+            new JsonWriterOptions { Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping }
+        );
         var (revision, count, bytes, more) = (since, 0, 0L, false);
         json.WriteStartObject();
         json.WriteStartArray("records");

@@ -28,7 +28,15 @@ public sealed record ChangedRecord(string Kind, Guid Id, long Revision, Guid? Au
 /// <param name="Bytes">How much the book holds.</param>
 /// <param name="MostBytes">How much it may hold.</param>
 /// <param name="NearlyFull">Whether it is time to say so.</param>
-public sealed record Changes(IReadOnlyList<ChangedRecord> Records, long Revision, bool More, long Latest, long Bytes, long MostBytes, bool NearlyFull);
+public sealed record Changes(
+    IReadOnlyList<ChangedRecord> Records,
+    long Revision,
+    bool More,
+    long Latest,
+    long Bytes,
+    long MostBytes,
+    bool NearlyFull
+);
 
 /// <summary>One of several records on their way in.</summary>
 /// <param name="Kind">Its kind.</param>

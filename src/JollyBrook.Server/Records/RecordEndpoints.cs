@@ -17,8 +17,10 @@ internal static class RecordEndpoints
         var group = routes.MapGroup("/api/books/{book}/records").WithTags("records").WantsFormToken();
         foreach (var kind in RecordKinds.All)
         {
-            group.MapPut($"{kind.Name}/{{id}}", (string book, string id, HttpRequest request, RecordStore store) =>
-                    PutAsync(kind.Name, book, id, request, store))
+            group
+                .MapPut($"{kind.Name}/{{id}}", (string book, string id, HttpRequest request, RecordStore store) =>
+                    PutAsync(kind.Name, book, id, request, store)
+                )
                 .WithName($"put-{kind.Name}")
                 .WithSummary(kind.AppendOnly ? "Keeps a record, once and for good." : "Keeps a record or a change of it.")
                 .For(Audience.Writer)
@@ -31,13 +33,25 @@ internal static class RecordEndpoints
 
         // An unknown kind, or a body sent under another content type.
         group.MapPut("{kind}/{id}", PutAsync).ExcludeFromDescription().For(Audience.Writer);
-        group.MapPost("", PutAllAsync).WithName("put-records").WithSummary("Keeps several records, each by itself; the answers stand in the same order.")
-            .Accepts<RecordBatch>("application/json").Produces<RecordBatchAnswer>().Produces<Problem>(400, "application/problem+json").For(Audience.Writer);
-        group.MapGet("{kind}/{id:guid}", GetAsync).WithName("get-record").WithSummary("A record as it now stands.")
+        group
+            .MapPost("", PutAllAsync)
+            .WithName("put-records")
+            .WithSummary("Keeps several records, each by itself; the answers stand in the same order.")
+            .Accepts<RecordBatch>("application/json")
+            .Produces<RecordBatchAnswer>()
+            .Produces<Problem>(400, "application/problem+json")
+            .For(Audience.Writer);
+        group
+            .MapGet("{kind}/{id:guid}", GetAsync)
+            .WithName("get-record")
+            .WithSummary("A record as it now stands.")
             .Produces<ChangedRecord>()
             .Produces<Problem>(404, "application/problem+json")
             .For(Audience.Reader);
-        routes.MapGet("/api/books/{book}/changes", ChangesAsync).WithName("changes").WithTags("records")
+        routes
+            .MapGet("/api/books/{book}/changes", ChangesAsync)
+            .WithName("changes")
+            .WithTags("records")
             .WithSummary("Records written after a revision, oldest first, a page of them.")
             .Produces<Changes>()
             .For(Audience.Reader);
@@ -78,7 +92,9 @@ internal static class RecordEndpoints
         var person = request.HttpContext.User.PersonId();
         var own = Guid.Parse(book) == person;
         var read = entries.Select(e => (Write: RecordIntake.Read(e, own, out var problem), Problem: problem)).ToList();
-        var results = new Queue<WriteResult>(await store.PutAllAsync([.. read.Select(r => r.Write).OfType<RecordWrite>()], person, request.HttpContext.RequestAborted));
+        var results = new Queue<WriteResult>(
+            await store.PutAllAsync([.. read.Select(r => r.Write).OfType<RecordWrite>()], person, request.HttpContext.RequestAborted)
+        );
         return Results.Ok(new RecordBatchAnswer([.. read.Select(r => Answer(r.Write, r.Problem))]));
 
         RecordEnd Answer(RecordWrite? write, Problem? problem)
@@ -89,17 +105,27 @@ internal static class RecordEndpoints
             }
 
             var result = results.Dequeue();
-            return RecordIntake.Refusal(write, result) is { } refused ? new RecordEnd(null, refused) : new RecordEnd(result.Current!.Revision, null);
+            return RecordIntake.Refusal(write, result) is { } refused
+                ? new RecordEnd(null, refused)
+                : new RecordEnd(result.Current!.Revision, null);
         }
     }
 
-    private static async Task<IResult> GetAsync(
-        string book, string kind, Guid id, RecordStore store, CancellationToken cancellation) =>
+    private static async Task<IResult> GetAsync(string book, string kind, Guid id, RecordStore store, CancellationToken cancellation) =>
         await store.FindAsync(kind, id, cancellation) is { } found
-            ? Results.Ok(new ChangedRecord(
-                found.Kind, found.Id, found.Revision, found.AuthorId, found.Schema, found.TakenOut ? null : JsonSerializer.Deserialize<JsonElement>(found.Body)))
-            : RequestText.Problem(new Problem(
-                "/problems/no-such-record", "There is no such record.", 404, $"There is no {kind} with the id {id}.", []));
+            ? Results.Ok(
+                new ChangedRecord(
+                    found.Kind,
+                    found.Id,
+                    found.Revision,
+                    found.AuthorId,
+                    found.Schema,
+                    found.TakenOut ? null : JsonSerializer.Deserialize<JsonElement>(found.Body)
+                )
+            )
+            : RequestText.Problem(
+                new Problem("/problems/no-such-record", "There is no such record.", 404, $"There is no {kind} with the id {id}.", [])
+            );
 
     private static ChangesPage ChangesAsync(string book, RecordStore store, long since = 0) => new(store, since);
 }

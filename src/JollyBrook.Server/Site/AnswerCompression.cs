@@ -24,7 +24,9 @@ internal static class AnswerCompression
         services.Configure<GzipCompressionProviderOptions>(options => options.Level = CompressionLevel.Fastest);
     }
 
-    public static void UseAnswerCompression(this IApplicationBuilder app) => app.UseWhen(
-        context => Array.Exists(Compressed, path => context.Request.Path.StartsWithSegments(path, StringComparison.OrdinalIgnoreCase)),
-        branch => branch.UseResponseCompression());
+    public static void UseAnswerCompression(this IApplicationBuilder app) =>
+        app.UseWhen(
+            context => Array.Exists(Compressed, path => context.Request.Path.StartsWithSegments(path, StringComparison.OrdinalIgnoreCase)),
+            branch => branch.UseResponseCompression()
+        );
 }

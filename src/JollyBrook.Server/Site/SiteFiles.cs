@@ -4,7 +4,9 @@ using Microsoft.Extensions.FileProviders;
 
 namespace JollyBrook.Server.Site;
 
-/// <summary>Serves the built page: compressed files as they lie beside the plain ones, and the page itself for every room's address.</summary>
+/// <summary>
+/// Serves the built page: compressed files as they lie beside the plain ones, and the page itself for every room's address.
+/// </summary>
 internal static class SiteFiles
 {
     private const string Brotli = ".br";
@@ -28,17 +30,21 @@ internal static class SiteFiles
         types.Mappings[".pmtiles"] = "application/octet-stream";
         types.Mappings[".webmanifest"] = "application/manifest+json";
 
-        app.Use((context, next) =>
-        {
-            PreferCompressed(context, files);
-            return next(context);
-        });
-        app.UseStaticFiles(new StaticFileOptions
-        {
-            FileProvider = files,
-            ContentTypeProvider = new CompressedContentType(types),
-            OnPrepareResponse = served => Describe(served.Context),
-        });
+        app.Use(
+            (context, next) =>
+            {
+                PreferCompressed(context, files);
+                return next(context);
+            }
+        );
+        app.UseStaticFiles(
+            new StaticFileOptions
+            {
+                FileProvider = files,
+                ContentTypeProvider = new CompressedContentType(types),
+                OnPrepareResponse = served => Describe(served.Context),
+            }
+        );
     }
 
     /// <summary>A room's address opened directly, or reloaded, gets the page; an unknown API address stays a 404.</summary>
@@ -50,14 +56,20 @@ internal static class SiteFiles
         }
 
         var page = new SitePage(Path.Combine(folder, "index.html"));
-        app.MapMethods("/", GetAndHead, (HttpContext http) => page.Answer(http, StatusCodes.Status200OK)).ExcludeFromDescription().For(Audience.Anyone);
+        app.MapMethods("/", GetAndHead, (HttpContext http) => page.Answer(http, StatusCodes.Status200OK))
+            .ExcludeFromDescription()
+            .For(Audience.Anyone);
         foreach (var room in SiteRooms.All)
         {
-            app.MapMethods($"/{room}/{{**rest:nonfile}}", GetAndHead, (HttpContext http) => page.Answer(http, StatusCodes.Status200OK)).ExcludeFromDescription().For(Audience.Anyone);
+            app.MapMethods($"/{room}/{{**rest:nonfile}}", GetAndHead, (HttpContext http) => page.Answer(http, StatusCodes.Status200OK))
+                .ExcludeFromDescription()
+                .For(Audience.Anyone);
         }
 
         // A page all the same, which leads on; but not one that is there.
-        app.MapFallback("{*path:nonfile}", (HttpContext http) => SiteRooms.IsForPeople(http.Request.Path) ? page.Answer(http, StatusCodes.Status404NotFound) : Results.NotFound())
+        app.MapFallback("{*path:nonfile}", (HttpContext http) =>
+                SiteRooms.IsForPeople(http.Request.Path) ? page.Answer(http, StatusCodes.Status404NotFound) : Results.NotFound()
+            )
             .For(Audience.Anyone);
     }
 
@@ -69,9 +81,11 @@ internal static class SiteFiles
         {
             context.Request.Path = "/";
         }
-        else if (HttpMethods.IsGet(context.Request.Method)
+        else if (
+            HttpMethods.IsGet(context.Request.Method)
             && context.Request.Headers.AcceptEncoding.ToString().Contains("br", StringComparison.Ordinal)
-            && files.GetFileInfo(path + Brotli).Exists)
+            && files.GetFileInfo(path + Brotli).Exists
+        )
         {
             context.Request.Path = path + Brotli;
         }
@@ -93,12 +107,17 @@ internal static class SiteFiles
     /// <summary>Files whose names change with their content may be kept for good; the rest are asked for again each time.</summary>
     private static bool IsNamedByContent(string path) =>
         path.StartsWith("/assets/", StringComparison.Ordinal)
-        || (path.StartsWith("/_framework/", StringComparison.Ordinal) && !path.StartsWith("/_framework/dotnet.js", StringComparison.Ordinal));
+        || (
+            path.StartsWith("/_framework/", StringComparison.Ordinal) && !path.StartsWith("/_framework/dotnet.js", StringComparison.Ordinal)
+        );
 
     /// <summary>Names the type of the file inside a compressed one.</summary>
     private sealed class CompressedContentType(FileExtensionContentTypeProvider inner) : IContentTypeProvider
     {
-        public bool TryGetContentType(string subpath, out string contentType) => inner.TryGetContentType(
-            subpath.EndsWith(Brotli, StringComparison.Ordinal) ? subpath[..^Brotli.Length] : subpath, out contentType!);
+        public bool TryGetContentType(string subpath, out string contentType) =>
+            inner.TryGetContentType(
+                subpath.EndsWith(Brotli, StringComparison.Ordinal) ? subpath[..^Brotli.Length] : subpath,
+                out contentType!
+            );
     }
 }

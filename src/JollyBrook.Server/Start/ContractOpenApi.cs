@@ -2,6 +2,7 @@ using System.Reflection;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using System.Text.Json.Serialization;
+using JollyBrook.Core;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Records;
 using Microsoft.OpenApi;
@@ -24,26 +25,37 @@ internal static class ContractOpenApi
         });
         services.AddOpenApi(options =>
         {
-            options.AddSchemaTransformer((schema, context, _) =>
-            {
-                NameEnum(schema, context.JsonTypeInfo.Type);
-                return Task.CompletedTask;
-            });
-            options.AddSchemaTransformer((schema, context, _) =>
-            {
-                RequireKind(schema, context.JsonTypeInfo.Type);
-                LimitLists(schema);
-                return Task.CompletedTask;
-            });
-            options.AddDocumentTransformer((document, _, _) =>
-            {
-                document.Info.Title = "Jolly Brook";
-                document.Info.Version = "1";
-                document.Servers = [];
-                // The page stamps what it writes with these.
-                document.AddExtension("x-record-schemas", new JsonNodeExtension(new JsonObject([.. RecordKinds.All.Select(k => KeyValuePair.Create(k.Name, (JsonNode?)k.Schema.Current))])));
-                return Task.CompletedTask;
-            });
+            options.AddSchemaTransformer(
+                (schema, context, _) =>
+                {
+                    NameEnum(schema, context.JsonTypeInfo.Type);
+                    return Task.CompletedTask;
+                }
+            );
+            options.AddSchemaTransformer(
+                (schema, context, _) =>
+                {
+                    RequireKind(schema, context.JsonTypeInfo.Type);
+                    LimitLists(schema);
+                    return Task.CompletedTask;
+                }
+            );
+            options.AddDocumentTransformer(
+                (document, _, _) =>
+                {
+                    document.Info.Title = "Jolly Brook";
+                    document.Info.Version = "1";
+                    document.Servers = [];
+                    // The page stamps what it writes with these.
+                    document.AddExtension(
+                        "x-record-schemas",
+                        new JsonNodeExtension(
+                            new JsonObject([.. RecordKinds.All.Select(k => KeyValuePair.Create(k.Name, (JsonNode?)k.Schema.Current))])
+                        )
+                    );
+                    return Task.CompletedTask;
+                }
+            );
         });
     }
 
@@ -86,5 +98,6 @@ internal static class ContractOpenApi
         }
     }
 
-    private static List<JsonNode> NamesOf(Type enumType) => [.. Enum.GetNames(enumType).Select(name => (JsonNode)JsonNamingPolicy.CamelCase.ConvertName(name))];
+    private static List<JsonNode> NamesOf(Type enumType) =>
+        [.. Enum.GetNames(enumType).Select(name => (JsonNode)JsonNamingPolicy.CamelCase.ConvertName(name))];
 }

@@ -12,7 +12,9 @@ namespace JollyBrook.Server.Start;
 /// <param name="CheckedAt">When the store was last looked through; told on this machine alone.</param>
 public sealed record Readiness(bool Ready, IReadOnlyList<string> Faults, long? FreeMegabytes, DateTimeOffset? CheckedAt);
 
-/// <summary><c>GET /health/live</c>: the process answers; <c>GET /health/ready</c>: it can write, has room, and its store was found whole.</summary>
+/// <summary>
+/// <c>GET /health/live</c>: the process answers; <c>GET /health/ready</c>: it can write, has room, and its store was found whole.
+/// </summary>
 internal static class HealthEndpoints
 {
     /// <summary>Less room than this is told before it runs out, MB (pick).</summary>
@@ -41,13 +43,16 @@ internal static class HealthEndpoints
             await using var transaction = await WriteTransaction.BeginAsync(db.Database, cancellation);
             await db.Identity.ExecuteUpdateAsync(s => s.SetProperty(i => i.CreatedAt, i => i.CreatedAt), cancellation);
         }
-        catch (Exception failure) when (failure is IOException or UnauthorizedAccessException or Microsoft.Data.Sqlite.SqliteException or DbUpdateException)
+        catch (Exception failure)
+            when (failure is IOException or UnauthorizedAccessException or Microsoft.Data.Sqlite.SqliteException or DbUpdateException)
         {
             faults.Add($"The store can't be written: {failure.Message}");
         }
 
         var here = http.Connection.RemoteIpAddress is { } from && IPAddress.IsLoopback(from);
-        var readiness = here ? new Readiness(faults.Count == 0, faults, free, folder.CheckedAt) : new Readiness(faults.Count == 0, [], null, null);
+        var readiness = here
+            ? new Readiness(faults.Count == 0, faults, free, folder.CheckedAt)
+            : new Readiness(faults.Count == 0, [], null, null);
         return Results.Json(readiness, statusCode: readiness.Ready ? StatusCodes.Status200OK : StatusCodes.Status503ServiceUnavailable);
     }
 }

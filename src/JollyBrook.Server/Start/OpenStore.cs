@@ -4,7 +4,10 @@ using Microsoft.EntityFrameworkCore;
 
 namespace JollyBrook.Server.Start;
 
-/// <summary>Opens the store before the first request: the folder's lock, a look at the database, migrations, identity, and the demo data where asked for.</summary>
+/// <summary>
+/// Opens the store before the first request: the folder's lock, a look at the database, migrations, identity, and the demo data where asked
+/// for.
+/// </summary>
 internal static class OpenStore
 {
     /// <exception cref="StoreRefusedException">Another server has the folder, or the database is gone or damaged.</exception>
@@ -24,12 +27,16 @@ internal static class OpenStore
 
         if (options.Demo)
         {
-            await scope.ServiceProvider.GetRequiredService<DemoSeed>().WriteAsync(identity.OwnerId, scope.ServiceProvider.GetRequiredService<TimeProvider>().GetUtcNow(), cancellation);
+            await scope
+                .ServiceProvider.GetRequiredService<DemoSeed>()
+                .WriteAsync(identity.OwnerId, scope.ServiceProvider.GetRequiredService<TimeProvider>().GetUtcNow(), cancellation);
         }
         else
         {
             // On the console alone: a log may be read by others.
-            Console.WriteLine($"No account yet. Open the page on this machine to make the owner's, or from another one with the code {first.Code}");
+            Console.WriteLine(
+                $"No account yet. Open the page on this machine to make the owner's, or from another one with the code {first.Code}"
+            );
         }
     }
 }

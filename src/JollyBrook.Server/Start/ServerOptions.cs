@@ -6,26 +6,37 @@ namespace JollyBrook.Server.Start;
 /// <param name="SiteFolder">The built page; null serves the API alone.</param>
 /// <param name="BehindProxy">Whether a reverse proxy on this machine stands in front and says who is calling.</param>
 /// <param name="Local">
-/// Whether whoever reaches the server on loopback sits at this machine. Not by itself: a proxy in front that says nothing of itself looks the same.
+/// Whether whoever reaches the server on loopback sits at this machine. Not by itself: a proxy in front that says nothing of itself looks
+/// the same.
 /// </param>
 /// <param name="MetricsPort">The port of this machine on which metrics can be fetched; none unless named.</param>
 /// <param name="JsonLogs">Whether the log is written as JSON, a line for each entry.</param>
 /// <param name="SecretTriesPerMinute">Tries at a passphrase, code or link a minute from one address.</param>
-public sealed record ServerOptions(bool Demo, string DataFolder, string? SiteFolder, bool BehindProxy = false, int SecretTriesPerMinute = 20, bool Local = false,
-    int? MetricsPort = null, bool JsonLogs = false)
+public sealed record ServerOptions(
+    bool Demo,
+    string DataFolder,
+    string? SiteFolder,
+    bool BehindProxy = false,
+    int SecretTriesPerMinute = 20,
+    bool Local = false,
+    int? MetricsPort = null,
+    bool JsonLogs = false
+)
 {
     public string DatabaseFile => Path.Combine(DataFolder, Data.Store.DataFolder.DatabaseName);
 
     /// <summary>The keys that cookies are sealed with; without them everyone signs in anew.</summary>
     public string KeyFolder => Path.Combine(DataFolder, Data.Store.DataFolder.KeysName);
 
-    public static ServerOptions From(IConfiguration configuration) => new(
-        configuration.GetValue("demo", false),
-        Path.GetFullPath(configuration["data"] ?? ".data/own"),
-        configuration["site"] is { } site ? Path.GetFullPath(site) : null,
-        configuration.GetValue("proxy", false),
-        configuration.GetValue("secretTriesPerMinute", 20),
-        configuration.GetValue("local", false),
-        configuration.GetValue<int?>("metrics"),
-        configuration["logs"] == "json");
+    public static ServerOptions From(IConfiguration configuration) =>
+        new(
+            configuration.GetValue("demo", false),
+            Path.GetFullPath(configuration["data"] ?? ".data/own"),
+            configuration["site"] is { } site ? Path.GetFullPath(site) : null,
+            configuration.GetValue("proxy", false),
+            configuration.GetValue("secretTriesPerMinute", 20),
+            configuration.GetValue("local", false),
+            configuration.GetValue<int?>("metrics"),
+            configuration["logs"] == "json"
+        );
 }

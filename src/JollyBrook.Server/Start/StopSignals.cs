@@ -10,12 +10,17 @@ internal sealed class StopSignals : IDisposable
 
     public StopSignals(WebApplication app)
     {
-        _signals = [.. new[] { PosixSignal.SIGINT, PosixSignal.SIGTERM, PosixSignal.SIGQUIT }.Select(signal => PosixSignalRegistration.Create(signal, context =>
-        {
-            context.Cancel = true;
-            _asked.Cancel();
-            app.Lifetime.StopApplication();
-        }))];
+        _signals =
+        [
+            .. new[] { PosixSignal.SIGINT, PosixSignal.SIGTERM, PosixSignal.SIGQUIT }.Select(signal =>
+                PosixSignalRegistration.Create(signal, context =>
+                {
+                    context.Cancel = true;
+                    _asked.Cancel();
+                    app.Lifetime.StopApplication();
+                })
+            ),
+        ];
     }
 
     /// <summary>Cancelled once a stop was asked for.</summary>

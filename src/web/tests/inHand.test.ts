@@ -107,7 +107,7 @@ test('whatever is written, folded on it is what it is from nothing', async () =>
             kind: random.of(['done', 'undone', 'discarded'] as const),
             stepId: random.chance(0.5) ? 'dose' : null,
             at,
-          } as never);
+          });
       } else if (what !== null) written.push(await write(what));
       const on = await fold(known, minute);
       expect(plain(on.answer), `seed ${seed}, minute ${minute}`).toEqual(

@@ -31,9 +31,16 @@ internal sealed partial class Workshop
 
     public IReadOnlyList<Mutant> Mutants { get; }
 
-    /// <summary>Draws so many faults from each room and builds them in; those that do not compile are dropped.</summary>
+    /// <summary>Draws faults from each room and builds them in; those that do not compile are dropped.</summary>
+    /// <param name="rooms">Rooms, and how many faults are drawn from each.</param>
     /// <param name="known">Faults that are always among them: file and change.</param>
-    public static Workshop Build(IReadOnlyList<string> rooms, int perRoom, int seed, IReadOnlyList<(string File, string Change)> known)
+    /// <param name="since">Only lines changed since this commit; null for all.</param>
+    public static Workshop Build(
+        IReadOnlyList<(string Name, int Faults)> rooms,
+        int seed,
+        IReadOnlyList<(string File, string Change)> known,
+        string? since
+    )
     {
         if (Directory.Exists(Folder))
         {
@@ -43,7 +50,7 @@ internal sealed partial class Workshop
         Copy(CoreFolder, Path.Combine(Folder, "JollyBrook.Core"));
         Copy(Path.Combine(Repository.Root, "tests/JollyBrook.Core.Tests/bin/Release/net10.0"), Tests);
         File.WriteAllText(Path.Combine(Folder, "JollyBrook.Core", "MutantSwitch.cs"), Switch);
-        var draw = Draw(rooms, perRoom, seed, known);
+        var draw = Draw(rooms, seed, known, since is null ? null : ChangedLines.Since(since));
         var dropped = new HashSet<int>();
         while (true)
         {
@@ -58,13 +65,19 @@ internal sealed partial class Workshop
             foreach (var (file, line) in errors)
             {
                 var code = File.ReadAllLines(Path.Combine(Folder, "JollyBrook.Core", file))[line - 1];
-                dropped.UnionWith(SwitchedOn().Matches(code).Select(m => int.Parse(m.Groups[1].ValueSpan, System.Globalization.CultureInfo.InvariantCulture)));
+                dropped.UnionWith(
+                    SwitchedOn()
+                        .Matches(code)
+                        .Select(m => int.Parse(m.Groups[1].ValueSpan, System.Globalization.CultureInfo.InvariantCulture))
+                );
                 dropped.UnionWith(mutants.Where(m => m.Constant is { } name && Regex.IsMatch(code, $@"\b{name}\b")).Select(m => m.Id));
             }
 
             if (dropped.Count == before)
             {
-                throw new InvalidOperationException($"The faulty core does not compile: {errors[0].File}:{errors[0].Line}; see {Path.Combine(Folder, "build.log")}.");
+                throw new InvalidOperationException(
+                    $"The faulty core does not compile: {errors[0].File}:{errors[0].Line}; see {Path.Combine(Folder, "build.log")}."
+                );
             }
         }
     }
@@ -72,7 +85,11 @@ internal sealed partial class Workshop
     /// <summary>Whether the tests fail with this fault on; one that never ends has failed.</summary>
     public static bool Fails(int mutant, params string[] filter)
     {
-        var start = new ProcessStartInfo(Path.Combine(Tests, "JollyBrook.Core.Tests"), ["-noLogo", "-noColor", "-stopOnFail", .. filter]) { RedirectStandardOutput = true, RedirectStandardError = true };
+        var start = new ProcessStartInfo(Path.Combine(Tests, "JollyBrook.Core.Tests"), ["-noLogo", "-noColor", "-stopOnFail", .. filter])
+        {
+            RedirectStandardOutput = true,
+            RedirectStandardError = true,
+        };
         start.Environment["JOLLY_BROOK_MUTANT"] = mutant.ToString(System.Globalization.CultureInfo.InvariantCulture);
         using var run = Process.Start(start)!;
         run.OutputDataReceived += (_, _) => { };
@@ -89,18 +106,30 @@ internal sealed partial class Workshop
     }
 
     private static Dictionary<(string Room, string File), Dictionary<int, int>> Draw(
-        IReadOnlyList<string> rooms, int perRoom, int seed, IReadOnlyList<(string File, string Change)> known)
+        IReadOnlyList<(string Name, int Faults)> rooms,
+        int seed,
+        IReadOnlyList<(string File, string Change)> known,
+        ChangedLines? changed
+    )
     {
         var (drawn, id) = (new Dictionary<(string, string), Dictionary<int, int>>(), 0);
-        foreach (var room in rooms)
+        foreach (var (room, faults) in rooms)
         {
-            var all = Files(room).SelectMany(file =>
-            {
-                var counter = new Seeder(room, file, _ => null);
-                counter.Visit(CSharpSyntaxTree.ParseText(File.ReadAllText(Path.Combine(CoreFolder, file))).GetRoot());
-                return counter.Possible.Select((change, at) => (file, at, IsKnown: known.Contains((file, change)), Lot: Lot(seed, file, change, at)));
-            }).ToArray();
-            foreach (var (file, at, _, _) in all.OrderByDescending(f => f.IsKnown).ThenBy(f => f.Lot, StringComparer.Ordinal).Take(perRoom))
+            var all = Files(room)
+                .SelectMany(file =>
+                {
+                    var counter = new Seeder(room, file, _ => null);
+                    counter.Visit(CSharpSyntaxTree.ParseText(File.ReadAllText(Path.Combine(CoreFolder, file))).GetRoot());
+                    return counter.Possible.Select(
+                        (fault, at) =>
+                            (file, at, fault.Line, IsKnown: known.Contains((file, fault.Change)), Lot: Lot(seed, file, fault.Change, at))
+                    );
+                })
+                .Where(f => f.IsKnown || changed is null || changed.Has(f.file, f.Line))
+                .ToArray();
+            foreach (
+                var (file, at, _, _, _) in all.OrderByDescending(f => f.IsKnown).ThenBy(f => f.Lot, StringComparer.Ordinal).Take(faults)
+            )
             {
                 if (!drawn.TryGetValue((room, file), out var places))
                 {
@@ -116,7 +145,13 @@ internal sealed partial class Workshop
 
     /// <summary>A fault keeps its lot when others come and go, so that two runs can be compared.</summary>
     private static string Lot(int seed, string file, string change, int at) =>
-        Convert.ToHexString(SHA256.HashData(Encoding.UTF8.GetBytes(string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{seed} {file} {change} {at / 10}"))));
+        Convert.ToHexString(
+            SHA256.HashData(
+                Encoding.UTF8.GetBytes(
+                    string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{seed} {file} {change} {at / 10}")
+                )
+            )
+        );
 
     private static List<Mutant> Write(Dictionary<(string Room, string File), Dictionary<int, int>> drawn, HashSet<int> dropped)
     {
@@ -135,10 +170,28 @@ internal sealed partial class Workshop
     private static List<(string File, int Line)> Compile()
     {
         var project = Path.Combine(Folder, "JollyBrook.Core");
-        var start = new ProcessStartInfo("dotnet",
-            ["build", project, "-c", "Release", "-nologo", "-v", "quiet", "-o", Path.Combine(Folder, "built"),
-                "-p:TreatWarningsAsErrors=false", "-p:RunAnalyzers=false", "-p:EnforceCodeStyleInBuild=false", "-p:GenerateDocumentationFile=false", "-p:WarningLevel=0"])
-        { RedirectStandardOutput = true };
+        var start = new ProcessStartInfo(
+            "dotnet",
+            [
+                "build",
+                project,
+                "-c",
+                "Release",
+                "-nologo",
+                "-v",
+                "quiet",
+                "-o",
+                Path.Combine(Folder, "built"),
+                "-p:TreatWarningsAsErrors=false",
+                "-p:RunAnalyzers=false",
+                "-p:EnforceCodeStyleInBuild=false",
+                "-p:GenerateDocumentationFile=false",
+                "-p:WarningLevel=0",
+            ]
+        )
+        {
+            RedirectStandardOutput = true,
+        };
         using var build = Process.Start(start)!;
         var output = build.StandardOutput.ReadToEnd();
         build.WaitForExit();
@@ -149,12 +202,27 @@ internal sealed partial class Workshop
             return [];
         }
 
-        var errors = ErrorAt().Matches(output).Select(m => (Path.GetRelativePath(project, m.Groups[1].Value), int.Parse(m.Groups[2].ValueSpan, System.Globalization.CultureInfo.InvariantCulture))).Distinct().ToList();
-        return errors.Count > 0 ? errors : throw new InvalidOperationException($"The faulty core does not build; see {Path.Combine(Folder, "build.log")}.");
+        var errors = ErrorAt()
+            .Matches(output)
+            .Select(m =>
+                (
+                    Path.GetRelativePath(project, m.Groups[1].Value),
+                    int.Parse(m.Groups[2].ValueSpan, System.Globalization.CultureInfo.InvariantCulture)
+                )
+            )
+            .Distinct()
+            .ToList();
+        return errors.Count > 0
+            ? errors
+            : throw new InvalidOperationException($"The faulty core does not build; see {Path.Combine(Folder, "build.log")}.");
     }
 
     private static IEnumerable<string> Files(string room) =>
-        Directory.EnumerateFiles(Path.Combine(CoreFolder, room), "*.cs", SearchOption.AllDirectories).Where(f => !f.EndsWith("Fields.cs", StringComparison.Ordinal)).Order(StringComparer.Ordinal).Select(f => Path.GetRelativePath(CoreFolder, f));
+        Directory
+            .EnumerateFiles(Path.Combine(CoreFolder, room), "*.cs", SearchOption.AllDirectories)
+            .Where(f => !f.EndsWith("Fields.cs", StringComparison.Ordinal))
+            .Order(StringComparer.Ordinal)
+            .Select(f => Path.GetRelativePath(CoreFolder, f));
 
     private static void Copy(string from, string to)
     {

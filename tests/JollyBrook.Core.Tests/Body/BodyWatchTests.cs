@@ -10,8 +10,16 @@ public class BodyWatchTests
     private static readonly DateTimeOffset From = new(2026, 8, 10, 8, 0, 0, TimeSpan.Zero);
     private static readonly Walker Ilva = new("Ilva", 60, 168, true, Clothing.ShortsAndShirt, 10);
 
-    private static WatchRequest At(double hours, params (double Hours, double Litres)[] drinks) => new(
-        UnitSystem.Metric, Ilva, From: From, Drinks: [.. drinks.Select(d => new Drunk(From.AddHours(d.Hours), d.Litres))], UrineAt: From.AddHours(hours), Now: From.AddHours(hours), Rested: true);
+    private static WatchRequest At(double hours, params (double Hours, double Litres)[] drinks) =>
+        new(
+            UnitSystem.Metric,
+            Ilva,
+            From: From,
+            Drinks: [.. drinks.Select(d => new Drunk(From.AddHours(d.Hours), d.Litres))],
+            UrineAt: From.AddHours(hours),
+            Now: From.AddHours(hours),
+            Rested: true
+        );
 
     [Fact]
     public void At_rest_a_body_loses_its_need()
@@ -48,21 +56,31 @@ public class BodyWatchTests
 
     [Fact]
     public void In_the_cold_the_clock_says_when() =>
-        BodyWatch.Compute(At(10) with { Effort = Effort.Default with { TemperatureC = 2 } }).Cautions.ShouldContain(c => c.Code == "cold-thirst");
+        BodyWatch
+            .Compute(At(10) with { Effort = Effort.Default with { TemperatureC = 2 } })
+            .Cautions.ShouldContain(c => c.Code == "cold-thirst");
 
     [Fact]
-    public void Dark_urine_outranks_the_reckoning() => BodyWatch.Compute(At(1) with { UrineColour = 7 }).State.ShouldBe(WaterState.RunningShort);
+    public void Dark_urine_outranks_the_reckoning() =>
+        BodyWatch.Compute(At(1) with { UrineColour = 7 }).State.ShouldBe(WaterState.RunningShort);
 
     [Fact]
-    public void Nobody_is_told_to_drink_more_than_was_lost() => Gen.Select(Gen.Double[0, 40], Gen.Double[0, 4], Gen.Double[-20, 40], Gen.Double[0, 12]).Sample((hours, litres, temperature, walked) =>
-    {
-        var answer = BodyWatch.Compute(At(hours, (hours / 2, litres)) with
-        {
-            Effort = Effort.Default with { TemperatureC = temperature }, Walks = [new WalkedStretch(From, From.AddHours(walked))],
-        });
-        answer.NextDrinkL.ShouldBeLessThanOrEqualTo(Math.Max(0, answer.DeficitL) + 1e-9);
-        answer.NextDrinkL.ShouldBeLessThanOrEqualTo(0.5);
-    });
+    public void Nobody_is_told_to_drink_more_than_was_lost() =>
+        Gen.Select(Gen.Double[0, 40], Gen.Double[0, 4], Gen.Double[-20, 40], Gen.Double[0, 12])
+            .Sample(
+                (hours, litres, temperature, walked) =>
+                {
+                    var answer = BodyWatch.Compute(
+                        At(hours, (hours / 2, litres)) with
+                        {
+                            Effort = Effort.Default with { TemperatureC = temperature },
+                            Walks = [new WalkedStretch(From, From.AddHours(walked))],
+                        }
+                    );
+                    answer.NextDrinkL.ShouldBeLessThanOrEqualTo(Math.Max(0, answer.DeficitL) + 1e-9);
+                    answer.NextDrinkL.ShouldBeLessThanOrEqualTo(0.5);
+                }
+            );
 
     /// <summary>60 kg: 0.6 L a per cent.</summary>
     [Theory]
@@ -97,7 +115,15 @@ public class BodyWatchTests
     public void No_urine_for_eight_hours_is_no_fine(double hours, bool written, WaterState state)
     {
         var now = From.AddHours(12);
-        var answer = BodyWatch.Compute(At(12, (11, 1.08)) with { From = written ? From : now.AddHours(-hours), UrineAt = written ? now.AddHours(-hours) : null, WeighedKg = 60, WeighedAt = now });
+        var answer = BodyWatch.Compute(
+            At(12, (11, 1.08)) with
+            {
+                From = written ? From : now.AddHours(-hours),
+                UrineAt = written ? now.AddHours(-hours) : null,
+                WeighedKg = 60,
+                WeighedAt = now,
+            }
+        );
         answer.State.ShouldBe(state);
         answer.Cautions.Any(c => c.Code == "no-urine").ShouldBe(hours >= 8);
     }
@@ -107,7 +133,8 @@ public class BodyWatchTests
     [InlineData(4, WaterState.DrinkSoon)]
     [InlineData(5, WaterState.DrinkSoon)]
     [InlineData(6, WaterState.RunningShort)]
-    public void Urine_by_its_colour(double colour, WaterState state) => BodyWatch.Compute(At(1) with { UrineColour = colour }).State.ShouldBe(state);
+    public void Urine_by_its_colour(double colour, WaterState state) =>
+        BodyWatch.Compute(At(1) with { UrineColour = colour }).State.ShouldBe(state);
 
     [Theory]
     [InlineData(new[] { BodySign.Confused, BodySign.Thirst }, WaterState.Emergency)]
@@ -124,7 +151,8 @@ public class BodyWatchTests
     [InlineData(new[] { BodySign.DarkLittleUrine }, WaterState.RunningShort)]
     [InlineData(new[] { BodySign.Headache, BodySign.ClearMuchUrine }, WaterState.TooMuch)]
     [InlineData(new[] { BodySign.Headache }, WaterState.DrinkSoon)]
-    public void Signs_are_asked_and_answered(BodySign[] signs, WaterState state) => BodyWatch.Compute(At(1) with { Signs = signs }).State.ShouldBe(state);
+    public void Signs_are_asked_and_answered(BodySign[] signs, WaterState state) =>
+        BodyWatch.Compute(At(1) with { Signs = signs }).State.ShouldBe(state);
 
     [Fact]
     public void More_than_a_litre_in_the_hour_with_a_headache_is_too_much()
@@ -139,22 +167,36 @@ public class BodyWatchTests
     [Fact]
     public void Without_a_word_on_walking_the_day_is_not_taken_for_rest()
     {
-        var (untold, told) = (BodyWatch.Compute(At(10) with { Rested = null }), BodyWatch.Compute(At(10) with { Rested = null, Walks = [new(From, From.AddHours(8))] }));
+        var (untold, told) = (
+            BodyWatch.Compute(At(10) with { Rested = null }),
+            BodyWatch.Compute(At(10) with { Rested = null, Walks = [new(From, From.AddHours(8))] })
+        );
         untold.LostL.ShouldBe(told.LostL, 1e-9);
         untold.LostL.ShouldBeGreaterThan(BodyWatch.Compute(At(10)).LostL);
         untold.Assumptions.ShouldContain(a => a.Field == "walks");
     }
 
     [Fact]
-    public void Worse_never_looks_calmer() => Gen.Select(Gen.Double[-3, 12], Gen.Double[0, 3], Gen.Enum<BodySign>().Array[0, 4], Gen.Enum<BodySign>()).Sample((percent, more, signs, sign) =>
-    {
-        SignsSeen Seen(double p, BodySign[] s) => new(s, p, 0, 3, 1, true);
-        // Above nothing lost, more lost is never calmer; one more sign never is, but that too much and too little water look alike.
-        if (percent >= 0)
-        {
-            ((int)SignCheck.Judge(Seen(percent + more, []))).ShouldBeGreaterThanOrEqualTo((int)SignCheck.Judge(Seen(percent, [])));
-            ((int)SignCheck.Judge(Seen(percent, [.. signs, sign]))).ShouldBeGreaterThanOrEqualTo(
-                sign == BodySign.HeavySweat ? (int)WaterState.Fine : Math.Min((int)WaterState.StopAndDrink, (int)SignCheck.Judge(Seen(percent, signs))));
-        }
-    }, iter: 2000);
+    public void Worse_never_looks_calmer() =>
+        Gen.Select(Gen.Double[-3, 12], Gen.Double[0, 3], Gen.Enum<BodySign>().Array[0, 4], Gen.Enum<BodySign>())
+            .Sample(
+                (percent, more, signs, sign) =>
+                {
+                    SignsSeen Seen(double p, BodySign[] s) => new(s, p, 0, 3, 1, true);
+                    // Above nothing lost, more lost is never calmer; one more sign never is, but that too much and too little water look
+                    // alike.
+                    if (percent >= 0)
+                    {
+                        ((int)SignCheck.Judge(Seen(percent + more, []))).ShouldBeGreaterThanOrEqualTo(
+                            (int)SignCheck.Judge(Seen(percent, []))
+                        );
+                        ((int)SignCheck.Judge(Seen(percent, [.. signs, sign]))).ShouldBeGreaterThanOrEqualTo(
+                            sign == BodySign.HeavySweat
+                                ? (int)WaterState.Fine
+                                : Math.Min((int)WaterState.StopAndDrink, (int)SignCheck.Judge(Seen(percent, signs)))
+                        );
+                    }
+                },
+                iter: 2000
+            );
 }

@@ -14,14 +14,30 @@ public sealed class FloorsTests
     private static SweatResponse Ask(Walker walker, Effort effort) => Sweat.Compute(new SweatRequest(null, walker, Effort: effort));
 
     [Fact]
-    public void Walking_never_plans_less_than_resting() => Gen.Select(
-        Gen.Double[-40, 50], Gen.Double[0, 100], Gen.Double[0.5, 25], Gen.Double[-40, 40], Gen.Double[0, 8000], Gen.Enum<Clothing>(), Gen.Double[0, 40]).Sample(
-        (air, damp, speed, grade, height, worn, wind) =>
-        {
-            var answer = Ask(Ilva with { Worn = worn }, new Effort(air, damp, SunLoad.None, speed, grade, Terrain.Road, height, WindMs: wind));
-            answer.DrinkLPerH.ShouldBeGreaterThanOrEqualTo(answer.RestLPerH - 1e-12);
-            answer.LossLPerH.Low.ShouldBeLessThanOrEqualTo(answer.LossLPerH.High);
-        });
+    public void Walking_never_plans_less_than_resting() =>
+        Gen.Select(
+                Gen.Double[-40, 50],
+                Gen.Double[0, 100],
+                Gen.Double[0.5, 25],
+                Gen.Double[-40, 40],
+                Gen.Double[0, 8000],
+                Gen.Enum<Clothing>(),
+                Gen.Double[0, 40]
+            )
+            .Sample(
+                (air, damp, speed, grade, height, worn, wind) =>
+                {
+                    var answer = Ask(
+                        Ilva with
+                        {
+                            Worn = worn,
+                        },
+                        new Effort(air, damp, SunLoad.None, speed, grade, Terrain.Road, height, WindMs: wind)
+                    );
+                    answer.DrinkLPerH.ShouldBeGreaterThanOrEqualTo(answer.RestLPerH - 1e-12);
+                    answer.LossLPerH.Low.ShouldBeLessThanOrEqualTo(answer.LossLPerH.High);
+                }
+            );
 
     /// <summary>
     /// Comfort sweating (Fanger): 0.42·(M/A − 58.15)/0.68 g/m²/h. 75 kg at 1.3 m/s on a road: 352/82·75 = 321.9 W; A 62 kg, 168 cm:
@@ -29,7 +45,8 @@ public sealed class FloorsTests
     /// </summary>
     [Fact]
     public void A_cool_walk_sweats_for_comfort() =>
-        Ask(Ilva with { Worn = Clothing.ShortsAndShirt }, new Effort(5, 50, SunLoad.None, 1.3 * 3.6, 0, Terrain.Road, 300)).SweatLPerH.Middle.ShouldBe(0.138, 0.001);
+        Ask(Ilva with { Worn = Clothing.ShortsAndShirt }, new Effort(5, 50, SunLoad.None, 1.3 * 3.6, 0, Terrain.Road, 300))
+            .SweatLPerH.Middle.ShouldBe(0.138, 0.001);
 
     [Theory]
     [InlineData(-15)]
@@ -38,14 +55,16 @@ public sealed class FloorsTests
     public void A_day_out_takes_two_and_a_half_litres(double airC)
     {
         var request = Routes.Level(12, ("Spring", 5, 0.98));
-        var day = Plan.Compute(request with
-        {
-            Route = request.Route! with
+        var day = Plan.Compute(
+            request with
             {
-                Weather = [new DayWeather(airC, airC, 50, 0, 2, WeatherSource.Typed)],
-                Days = [new RouteDay(9, 6, "Hollow", 0, 0, 0), new RouteDay(9)],
-            },
-        }).Days[0];
+                Route = request.Route! with
+                {
+                    Weather = [new DayWeather(airC, airC, 50, 0, 2, WeatherSource.Typed)],
+                    Days = [new RouteDay(9, 6, "Hollow", 0, 0, 0), new RouteDay(9)],
+                },
+            }
+        ).Days[0];
         (day.WalkL + day.CampL).ShouldBeGreaterThanOrEqualTo(2.5 - 1e-9);
     }
 
@@ -59,20 +78,25 @@ public sealed class FloorsTests
     public void Clothing_follows_the_air(double airC, Clothing worn) => ClothingForAir.Usual(airC).ShouldBe(worn);
 
     [Fact]
-    public void Clothing_not_told_asks_for_no_less_water_than_any_a_step_away_and_is_said() => Gen.Double[-40, 50].Sample(air =>
-    {
-        var effort = new Effort(air, 50, SunLoad.Full, 5, 5, Terrain.GoodPath, 500);
-        var untold = Ask(Ilva with { Worn = null }, effort);
-        untold.Assumptions.ShouldContain(a => a.Field == "walker.worn");
-        foreach (var worn in ClothingForAir.Possible(air))
-        {
-            untold.DrinkLPerH.ShouldBeGreaterThanOrEqualTo(Ask(Ilva with { Worn = worn }, effort).DrinkLPerH - 1e-12);
-        }
+    public void Clothing_not_told_asks_for_no_less_water_than_any_a_step_away_and_is_said() =>
+        Gen.Double[-40, 50]
+            .Sample(air =>
+            {
+                var effort = new Effort(air, 50, SunLoad.Full, 5, 5, Terrain.GoodPath, 500);
+                var untold = Ask(Ilva with { Worn = null }, effort);
+                untold.Assumptions.ShouldContain(a => a.Field == "walker.worn");
+                foreach (var worn in ClothingForAir.Possible(air))
+                {
+                    untold.DrinkLPerH.ShouldBeGreaterThanOrEqualTo(Ask(Ilva with { Worn = worn }, effort).DrinkLPerH - 1e-12);
+                }
 
-        Ask(Ilva with { Worn = Clothing.Shell }, effort).Assumptions.ShouldNotContain(a => a.Field == "walker.worn");
-    });
+                Ask(Ilva with { Worn = Clothing.Shell }, effort).Assumptions.ShouldNotContain(a => a.Field == "walker.worn");
+            });
 
-    /// <summary>σ 0.35 for a test on the floor, as wide as the prior: one ratio of 5 moves log k by half of log 5 = 0.80, held to 0.35: k 1.42, never 5.</summary>
+    /// <summary>
+    /// σ 0.35 for a test on the floor, as wide as the prior: one ratio of 5 moves log k by half of log 5 = 0.80, held to 0.35: k 1.42,
+    /// never 5.
+    /// </summary>
     [Fact]
     public void One_cool_test_does_not_make_a_factor_of_five()
     {
@@ -83,7 +107,9 @@ public sealed class FloorsTests
         PersonalFactor.After([.. Enumerable.Repeat(new SweatRatio(0.1, AtFloor: true), 9)]).K.ShouldBe(Math.Exp(-0.35), 1e-9);
     }
 
-    /// <summary>Until a test in warmth, the 80th centile: exp(0.8416·0.35) = 1.3426 times the prediction, and the middle from then on.</summary>
+    /// <summary>
+    /// Until a test in warmth, the 80th centile: exp(0.8416·0.35) = 1.3426 times the prediction, and the middle from then on.
+    /// </summary>
     [Fact]
     public void Until_tested_a_walker_is_counted_as_one_who_sweats_more()
     {
@@ -109,7 +135,8 @@ public sealed class FloorsTests
     [Fact]
     public void Eight_an_hour_is_walked_and_faster_or_told_is_run()
     {
-        double Watts(double kmH, bool? running = null) => Ask(Ilva, new Effort(15, 50, SunLoad.None, kmH, 0, Terrain.Road, 300, running)).MetabolicW;
+        double Watts(double kmH, bool? running = null) =>
+            Ask(Ilva, new Effort(15, 50, SunLoad.None, kmH, 0, Terrain.Road, 300, running)).MetabolicW;
         Watts(8).ShouldBe(MetabolicRate.Walking(75, 8 / 3.6, 0, 1), 1e-6);
         Watts(8.01).ShouldBe(75 * MetabolicRate.RunningPerKg(8.01 / 3.6, 0), 1e-6);
         Watts(6, running: true).ShouldBe(75 * MetabolicRate.RunningPerKg(6 / 3.6, 0), 1e-6);
@@ -126,18 +153,34 @@ public sealed class FloorsTests
         answer.DrinkLPerH.ShouldBe(1, 1e-9);
     }
 
-    /// <summary>The working shows what was counted: with its own A, M, T_op and clo it gives its own E_req, in wind and with clothing not told.</summary>
+    /// <summary>
+    /// The working shows what was counted: with its own A, M, T_op and clo it gives its own E_req, in wind and with clothing not told.
+    /// </summary>
     [Fact]
-    public void The_working_is_of_what_was_counted() => Gen.Select(Gen.Double[-20, 40], Gen.Double[0, 30]).Sample((air, wind) =>
-    {
-        var working = Ask(Ilva with { Worn = null }, new Effort(air, 50, SunLoad.Full, 5, 0, Terrain.GoodPath, 500, WindMs: wind)).Working;
-        double Of(string step, string name)
-        {
-            var found = working.Single(w => w.Label == step);
-            return found.Result.Name == name ? found.Result.Value!.Value : found.Inputs.Single(v => v.Name == name).Value!.Value;
-        }
+    public void The_working_is_of_what_was_counted() =>
+        Gen.Select(Gen.Double[-20, 40], Gen.Double[0, 30])
+            .Sample(
+                (air, wind) =>
+                {
+                    var working = Ask(
+                        Ilva with
+                        {
+                            Worn = null,
+                        },
+                        new Effort(air, 50, SunLoad.Full, 5, 0, Terrain.GoodPath, 500, WindMs: wind)
+                    ).Working;
+                    double Of(string step, string name)
+                    {
+                        var found = working.Single(w => w.Label == step);
+                        return found.Result.Name == name
+                            ? found.Result.Value!.Value
+                            : found.Inputs.Single(v => v.Name == name).Value!.Value;
+                    }
 
-        var heat = (Of("Metabolic rate", "M") / Of("Body surface", "A")) + (6.45 * (Of("Heat to shed", "T_op") - 36) / Of("Heat to shed", "clo"));
-        heat.ShouldBe(Of("Heat to shed", "E_req"), 0.01);
-    });
+                    var heat =
+                        (Of("Metabolic rate", "M") / Of("Body surface", "A"))
+                        + (6.45 * (Of("Heat to shed", "T_op") - 36) / Of("Heat to shed", "clo"));
+                    heat.ShouldBe(Of("Heat to shed", "E_req"), 0.01);
+                }
+            );
 }

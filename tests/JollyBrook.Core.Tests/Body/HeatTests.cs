@@ -4,7 +4,9 @@ namespace JollyBrook.Core.Tests.Body;
 
 public sealed class HeatTests
 {
-    /// <summary>82 kg at 1.3 m/s: 82·(1.44 + 1.94·1.3^0.43 + 0.24·1.3⁴) = 82·(1.44 + 2.1717 + 0.6855) = 352.4 W; at 10 % 689 W (handbook).</summary>
+    /// <summary>
+    /// 82 kg at 1.3 m/s: 82·(1.44 + 1.94·1.3^0.43 + 0.24·1.3⁴) = 82·(1.44 + 2.1717 + 0.6855) = 352.4 W; at 10 % 689 W (handbook).
+    /// </summary>
     [Theory]
     [InlineData(0, 352)]
     [InlineData(10, 689)]
@@ -53,7 +55,11 @@ public sealed class HeatTests
     [Fact]
     public void In_warm_damp_air_the_equation_counts()
     {
-        var heat = Loss.Of(new Walker("A", 70, 175, true), new Effort(36, 60, SunLoad.None, 5, 5, Terrain.Road, 0), SweatSchool.Gonzalez2009).Heat;
+        var heat = Loss.Of(
+            new Walker("A", 70, 175, true),
+            new Effort(36, 60, SunLoad.None, 5, 5, Terrain.Road, 0),
+            SweatSchool.Gonzalez2009
+        ).Heat;
         heat.EquationGPerM2H(SweatSchool.Gonzalez2009).ShouldBeGreaterThan(heat.BalanceGPerM2H);
         heat.SweatGPerM2H(SweatSchool.Gonzalez2009).ShouldBe(heat.EquationGPerM2H(SweatSchool.Gonzalez2009));
     }

@@ -10,10 +10,20 @@ public class SignClockTests
 
     private static readonly SignTimes Quiet = new(Seven, null, null, null, WaterState.Fine, HasSigns: false, IsCold: false);
 
-    private static readonly Gen<DateTimeOffset?> AnyTime = Gen.OneOf(Gen.Const((DateTimeOffset?)null), Gen.Int[0, 900].Select(m => (DateTimeOffset?)Seven.AddMinutes(m)));
+    private static readonly Gen<DateTimeOffset?> AnyTime = Gen.OneOf(
+        Gen.Const((DateTimeOffset?)null),
+        Gen.Int[0, 900].Select(m => (DateTimeOffset?)Seven.AddMinutes(m))
+    );
 
     private static readonly Gen<SignTimes> Any = Gen.Select(
-        AnyTime, AnyTime, AnyTime, Gen.Enum<WaterState>(), Gen.Bool, Gen.Bool, (looked, drunk, urine, state, signs, cold) => new SignTimes(Seven, looked, drunk, urine, state, signs, cold));
+        AnyTime,
+        AnyTime,
+        AnyTime,
+        Gen.Enum<WaterState>(),
+        Gen.Bool,
+        Gen.Bool,
+        (looked, drunk, urine, state, signs, cold) => new SignTimes(Seven, looked, drunk, urine, state, signs, cold)
+    );
 
     [Fact]
     public void Two_hours_with_nothing_written_ask() => SignClock.Next(Quiet).At.ShouldBe(Seven.AddHours(2));
@@ -44,7 +54,9 @@ public class SignClockTests
     [InlineData(WaterState.DrinkSoon, 30)]
     [InlineData(WaterState.Fine, 60)]
     public void What_was_found_is_looked_at_again(WaterState state, int minutes) =>
-        SignClock.Next(Quiet with { State = state, HasSigns = true, LookedAt = Seven.AddHours(1) }).At.ShouldBe(Seven.AddHours(1).AddMinutes(minutes));
+        SignClock
+            .Next(Quiet with { State = state, HasSigns = true, LookedAt = Seven.AddHours(1) })
+            .At.ShouldBe(Seven.AddHours(1).AddMinutes(minutes));
 
     [Fact]
     public void Short_by_the_reckoning_and_not_looked_at_is_due_from_the_beginning()
@@ -55,19 +67,28 @@ public class SignClockTests
 
     /// <summary>Reminders stop when they are answered: a look just made puts the next one at least a quarter of an hour off.</summary>
     [Fact]
-    public void A_look_now_is_never_due_at_once() => Any.Sample(times =>
-        SignClock.Next(times with { LookedAt = Seven.AddMinutes(900) }).At.ShouldBeGreaterThanOrEqualTo(Seven.AddMinutes(915)));
+    public void A_look_now_is_never_due_at_once() =>
+        Any.Sample(times =>
+            SignClock.Next(times with { LookedAt = Seven.AddMinutes(900) }).At.ShouldBeGreaterThanOrEqualTo(Seven.AddMinutes(915))
+        );
 
     [Fact]
-    public void Looking_later_never_asks_sooner() => Gen.Select(Any, Gen.Int[0, 900], Gen.Int[0, 300]).Sample((times, at, more) =>
-        SignClock.Next(times with { LookedAt = Seven.AddMinutes(at + more) }).At.ShouldBeGreaterThanOrEqualTo(SignClock.Next(times with { LookedAt = Seven.AddMinutes(at) }).At));
+    public void Looking_later_never_asks_sooner() =>
+        Gen.Select(Any, Gen.Int[0, 900], Gen.Int[0, 300])
+            .Sample(
+                (times, at, more) =>
+                    SignClock
+                        .Next(times with { LookedAt = Seven.AddMinutes(at + more) })
+                        .At.ShouldBeGreaterThanOrEqualTo(SignClock.Next(times with { LookedAt = Seven.AddMinutes(at) }).At)
+            );
 
     [Fact]
-    public void Cold_signs_and_a_worse_state_never_ask_later() => Any.Sample(times =>
-    {
-        var at = SignClock.Next(times).At;
-        SignClock.Next(times with { IsCold = true }).At.ShouldBeLessThanOrEqualTo(at);
-        SignClock.Next(times with { HasSigns = true }).At.ShouldBeLessThanOrEqualTo(at);
-        SignClock.Next(times with { State = WaterState.Emergency }).At.ShouldBeLessThanOrEqualTo(at);
-    });
+    public void Cold_signs_and_a_worse_state_never_ask_later() =>
+        Any.Sample(times =>
+        {
+            var at = SignClock.Next(times).At;
+            SignClock.Next(times with { IsCold = true }).At.ShouldBeLessThanOrEqualTo(at);
+            SignClock.Next(times with { HasSigns = true }).At.ShouldBeLessThanOrEqualTo(at);
+            SignClock.Next(times with { State = WaterState.Emergency }).At.ShouldBeLessThanOrEqualTo(at);
+        });
 }

@@ -17,14 +17,47 @@ public class SipClockTests
 
     private static readonly Effort Hot = Effort.Default with { TemperatureC = 30 };
 
-    private static PartyMember Walking(Guid id, double massKg, double hours, params Drunk[] drinks) => new(
-        id, "Walker", new WatchRequest(null, new Walker("Walker", massKg, 172), Effort: Hot, From: Morning, Walks: [new WalkedStretch(Morning)], Drinks: drinks, Now: Morning.AddHours(hours)));
+    private static PartyMember Walking(Guid id, double massKg, double hours, params Drunk[] drinks) =>
+        new(
+            id,
+            "Walker",
+            new WatchRequest(
+                null,
+                new Walker("Walker", massKg, 172),
+                Effort: Hot,
+                From: Morning,
+                Walks: [new WalkedStretch(Morning)],
+                Drinks: drinks,
+                Now: Morning.AddHours(hours)
+            )
+        );
 
-    private static PartyMember Resting(Guid id, double hours, params Drunk[] drinks) => new(
-        id, "Walker", new WatchRequest(null, new Walker("Walker", 70, 172), From: Morning, Rested: true, Drinks: drinks, Now: Morning.AddHours(hours), UrineAt: Morning.AddHours(hours)));
+    private static PartyMember Resting(Guid id, double hours, params Drunk[] drinks) =>
+        new(
+            id,
+            "Walker",
+            new WatchRequest(
+                null,
+                new Walker("Walker", 70, 172),
+                From: Morning,
+                Rested: true,
+                Drinks: drinks,
+                Now: Morning.AddHours(hours),
+                UrineAt: Morning.AddHours(hours)
+            )
+        );
 
     private static SipReminder Ask(double hours, double litres, double sinceHours, Guid? drinker, params PartyMember[] members) =>
-        SipClock.Compute(new SipsRequest(UnitSystem.Metric, Morning.AddHours(hours), [new HiddenWater(Bladder, "Bladder", litres, Morning.AddHours(sinceHours), drinker)], members)).Reminders.Single();
+        SipClock
+            .Compute(
+                new SipsRequest(
+                    UnitSystem.Metric,
+                    Morning.AddHours(hours),
+                    [new HiddenWater(Bladder, "Bladder", litres, Morning.AddHours(sinceHours), drinker)],
+                    members
+                )
+            )
+            .Reminders.Single();
 
     private static double LostL(PartyMember member) => BodyWatch.Compute(member.Day!).LostL;
 
@@ -42,7 +75,9 @@ public class SipClockTests
         reminder.Headline.ShouldStartWith("Bladder: ");
     }
 
-    /// <summary>At rest a body of 70 kg loses little in a few minutes: nothing is due, and the next is when a quarter of a litre is lost.</summary>
+    /// <summary>
+    /// At rest a body of 70 kg loses little in a few minutes: nothing is due, and the next is when a quarter of a litre is lost.
+    /// </summary>
     [Fact]
     public void A_reminder_comes_with_every_quarter_of_a_litre()
     {
@@ -99,31 +134,48 @@ public class SipClockTests
     public void Without_anybody_known_nothing_is_said()
     {
         SipClock.Compute(new SipsRequest(null, Morning, [new HiddenWater(Bladder, "Bladder", 1, Morning)], [])).Reminders.ShouldBeEmpty();
-        SipClock.Compute(new SipsRequest(null, Morning, [new HiddenWater(Bladder, "Bladder", 1, Morning)], [new PartyMember(Ilva, "Ilva", new WatchRequest(null, null))])).Reminders.ShouldBeEmpty();
-        Should.Throw<BadInputException>(() => SipClock.Compute(new SipsRequest(null, null, [new HiddenWater(Bladder, "Bladder", -1, null)])))
-            .Errors.Select(e => e.Field).ShouldBe(["now", "hidden.litres", "hidden.since"]);
+        SipClock
+            .Compute(
+                new SipsRequest(
+                    null,
+                    Morning,
+                    [new HiddenWater(Bladder, "Bladder", 1, Morning)],
+                    [new PartyMember(Ilva, "Ilva", new WatchRequest(null, null))]
+                )
+            )
+            .Reminders.ShouldBeEmpty();
+        Should
+            .Throw<BadInputException>(() => SipClock.Compute(new SipsRequest(null, null, [new HiddenWater(Bladder, "Bladder", -1, null)])))
+            .Errors.Select(e => e.Field)
+            .ShouldBe(["now", "hidden.litres", "hidden.since"]);
     }
 
-    /// <summary>Never more than is in it, nor than may be drunk in the hours gone by; later is never less; more drunk elsewhere is never more.</summary>
+    /// <summary>
+    /// Never more than is in it, nor than may be drunk in the hours gone by; later is never less; more drunk elsewhere is never more.
+    /// </summary>
     [Fact]
     public void It_never_asks_for_more_than_there_is_or_than_is_safe() =>
-        Gen.Select(Gen.Double[0.06, 12], Gen.Double[0, 200], Gen.Double[0, 12], Gen.Double[25, 200], Gen.Double[0, 4]).Sample((hours, litres, since, massKg, drunkL) =>
-        {
-            var member = Walking(Ilva, massKg, hours);
-            var drinks = new Drunk(Morning.AddHours(hours), drunkL);
-            var from = Math.Min(since, hours);
-            if (litres <= 0)
-            {
-                return;
-            }
+        Gen.Select(Gen.Double[0.06, 12], Gen.Double[0, 200], Gen.Double[0, 12], Gen.Double[25, 200], Gen.Double[0, 4])
+            .Sample(
+                (hours, litres, since, massKg, drunkL) =>
+                {
+                    var member = Walking(Ilva, massKg, hours);
+                    var drinks = new Drunk(Morning.AddHours(hours), drunkL);
+                    var from = Math.Min(since, hours);
+                    if (litres <= 0)
+                    {
+                        return;
+                    }
 
-            var asked = Ask(hours, litres, from, Ilva, member);
-            asked.DueL.ShouldBeLessThanOrEqualTo(litres + 1e-9);
-            asked.DueL.ShouldBeLessThanOrEqualTo(Math.Max(0, hours - from) * SignCheck.MostDrunkLPerH + 1e-9);
-            asked.IsDue.ShouldBe(asked.NextAt <= Morning.AddHours(hours));
-            Ask(hours, litres, from, Ilva, Walking(Ilva, massKg, hours, drinks)).DueL.ShouldBeLessThanOrEqualTo(asked.DueL + 1e-9);
-            Ask(hours + 0.5, litres, from, Ilva, Walking(Ilva, massKg, hours + 0.5)).DueL.ShouldBeGreaterThanOrEqualTo(asked.DueL - 1e-9);
-        });
+                    var asked = Ask(hours, litres, from, Ilva, member);
+                    asked.DueL.ShouldBeLessThanOrEqualTo(litres + 1e-9);
+                    asked.DueL.ShouldBeLessThanOrEqualTo(Math.Max(0, hours - from) * SignCheck.MostDrunkLPerH + 1e-9);
+                    asked.IsDue.ShouldBe(asked.NextAt <= Morning.AddHours(hours));
+                    Ask(hours, litres, from, Ilva, Walking(Ilva, massKg, hours, drinks)).DueL.ShouldBeLessThanOrEqualTo(asked.DueL + 1e-9);
+                    Ask(hours + 0.5, litres, from, Ilva, Walking(Ilva, massKg, hours + 0.5))
+                        .DueL.ShouldBeGreaterThanOrEqualTo(asked.DueL - 1e-9);
+                }
+            );
 
     /// <summary>0.6 L in an hour is 0.15 L every quarter of one; 0.1 L in an hour is a mouthful every half.</summary>
     [Theory]

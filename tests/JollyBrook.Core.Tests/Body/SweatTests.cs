@@ -10,8 +10,22 @@ public sealed class SweatTests
     private static readonly Walker Ilva = new("Ilva", 70, 175, true, Clothing.ShortsAndShirt, 12);
     private static readonly Guid Id = Guid.Parse("019b7892-1c00-75e4-a1db-9167beeef5fe");
 
-    private static SweatTest Test(double after, double hours = 2, double drunk = 0.75, double urine = 0.25, double eaten = 0) => new(
-        Id, new DateTimeOffset(2026, 8, 21, 14, 0, 0, TimeSpan.Zero), hours, 70, after, drunk, urine, eaten, Warm, 175, true, Clothing.ShortsAndShirt, 12);
+    private static SweatTest Test(double after, double hours = 2, double drunk = 0.75, double urine = 0.25, double eaten = 0) =>
+        new(
+            Id,
+            new DateTimeOffset(2026, 8, 21, 14, 0, 0, TimeSpan.Zero),
+            hours,
+            70,
+            after,
+            drunk,
+            urine,
+            eaten,
+            Warm,
+            175,
+            true,
+            Clothing.ShortsAndShirt,
+            12
+        );
 
     /// <summary>
     /// 70.00 → 69.60 kg in 2 h, 0.75 L drunk, 0.25 L urine: 0.40 + 0.75 − 0.25 = 0.90 L, 0.45 L/h; without 0.0384 breathed 0.4116 L/h;
@@ -29,7 +43,9 @@ public sealed class SweatTests
         SweatTestResult.Of(Test(69.6, eaten: 0.2), SweatSchool.Gonzalez2009).LossL.ShouldBe(1.1, 1e-9);
     }
 
-    /// <summary>1/0.35² = 8.163, 1/0.15² = 44.444. One ratio of 2: exp(0.6931·44.444/52.608) = 1.796, sd 0.1379; three: 1.921, sd 0.0841.</summary>
+    /// <summary>
+    /// 1/0.35² = 8.163, 1/0.15² = 44.444. One ratio of 2: exp(0.6931·44.444/52.608) = 1.796, sd 0.1379; three: 1.921, sd 0.0841.
+    /// </summary>
     [Theory]
     [InlineData(0, 1.0, 0.35)]
     [InlineData(1, 1.796, 0.1379)]
@@ -79,18 +95,37 @@ public sealed class SweatTests
     }
 
     [Fact]
-    public void Never_planned_above_a_litre_an_hour_nor_above_the_loss() => Gen.Select(
-            Gen.Double[40, 120], Gen.Double[-20, 45], Gen.Double[1, 7], Gen.Double[-20, 30], Gen.Double[0.3, 1])
-        .Sample((mass, temperature, speed, grade, share) =>
-        {
-            var answer = Sweat.Compute(new SweatRequest(
-                null, Ilva with { MassKg = mass }, [], Warm with { TemperatureC = temperature, SpeedKmH = speed, GradePercent = grade }, null, share));
-            answer.DrinkLPerH.ShouldBeLessThanOrEqualTo(1.0);
-            // An hour walked needs no less than an hour of rest; what is planned is reckoned at the 80th centile, inside the band.
-            answer.DrinkLPerH.ShouldBeLessThanOrEqualTo(Math.Max(answer.RestLPerH, answer.LossLPerH.High) + 1e-12);
-            answer.DrinkLPerH.ShouldBeGreaterThanOrEqualTo(Math.Min(1, answer.RestLPerH) - 1e-12);
-            answer.SweatLPerH.Low.ShouldBeLessThanOrEqualTo(answer.SweatLPerH.Middle);
-        }, iter: 300);
+    public void Never_planned_above_a_litre_an_hour_nor_above_the_loss() =>
+        Gen.Select(Gen.Double[40, 120], Gen.Double[-20, 45], Gen.Double[1, 7], Gen.Double[-20, 30], Gen.Double[0.3, 1])
+            .Sample(
+                (mass, temperature, speed, grade, share) =>
+                {
+                    var answer = Sweat.Compute(
+                        new SweatRequest(
+                            null,
+                            Ilva with
+                            {
+                                MassKg = mass,
+                            },
+                            [],
+                            Warm with
+                            {
+                                TemperatureC = temperature,
+                                SpeedKmH = speed,
+                                GradePercent = grade,
+                            },
+                            null,
+                            share
+                        )
+                    );
+                    answer.DrinkLPerH.ShouldBeLessThanOrEqualTo(1.0);
+                    // An hour walked needs no less than an hour of rest; what is planned is reckoned at the 80th centile, inside the band.
+                    answer.DrinkLPerH.ShouldBeLessThanOrEqualTo(Math.Max(answer.RestLPerH, answer.LossLPerH.High) + 1e-12);
+                    answer.DrinkLPerH.ShouldBeGreaterThanOrEqualTo(Math.Min(1, answer.RestLPerH) - 1e-12);
+                    answer.SweatLPerH.Low.ShouldBeLessThanOrEqualTo(answer.SweatLPerH.Middle);
+                },
+                iter: 300
+            );
 
     [Fact]
     public void Hotter_never_sweats_less()
@@ -102,7 +137,9 @@ public sealed class SweatTests
     [Fact]
     public void What_is_wrong_is_named_field_by_field()
     {
-        var wrong = Should.Throw<BadInputException>(() => Sweat.Compute(new SweatRequest(null, new Walker(" ", 12, null), null, Warm with { TemperatureC = 80 })));
+        var wrong = Should.Throw<BadInputException>(() =>
+            Sweat.Compute(new SweatRequest(null, new Walker(" ", 12, null), null, Warm with { TemperatureC = 80 }))
+        );
         wrong.Errors.Select(e => e.Field).ShouldBe(["name", "massKg", "heightCm", "effort.temperatureC"]);
     }
 }

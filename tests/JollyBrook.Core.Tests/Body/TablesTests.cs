@@ -16,14 +16,16 @@ public sealed class TablesTests
     [InlineData(Terrain.Brush, 1.5, true)]
     [InlineData(Terrain.Sand, 2.1, true)]
     [InlineData(Terrain.SoftSnow, 2.5, true)]
-    public void Ground(Terrain terrain, double factor, bool offPath) => (Terrains.Factor(terrain), Terrains.IsOffPath(terrain)).ShouldBe((factor, offPath));
+    public void Ground(Terrain terrain, double factor, bool offPath) =>
+        (Terrains.Factor(terrain), Terrains.IsOffPath(terrain)).ShouldBe((factor, offPath));
 
     [Theory]
     [InlineData(Clothing.ShortsAndShirt, 0.6, 0.70)]
     [InlineData(Clothing.LongLight, 0.9, 0.45)]
     [InlineData(Clothing.Shell, 1.3, 0.25)]
     [InlineData(Clothing.WinterLayers, 2.0, 0.20)]
-    public void Worn(Clothing worn, double clo, double permeability) => ClothingResistance.Of(worn).ShouldBe(new ClothingResistance(clo, permeability));
+    public void Worn(Clothing worn, double clo, double permeability) =>
+        ClothingResistance.Of(worn).ShouldBe(new ClothingResistance(clo, permeability));
 
     /// <summary>A step either way, and none beyond the ends.</summary>
     [Theory]
@@ -61,15 +63,42 @@ public sealed class TablesTests
     public void The_days_ceiling_counts_what_was_drunk()
     {
         var hot = new Effort(40, 30, SunLoad.Full, 6, 5, Terrain.Sand, 300);
-        WatchResponse After(params double[] drunk) => BodyWatch.Compute(new WatchRequest(
-            UnitSystem.Metric, Ilva, From: From, Drinks: [.. drunk.Select((l, i) => new Drunk(From.AddHours(1 + i), l))], UrineAt: From.AddHours(12), Now: From.AddHours(13), Effort: hot));
+        WatchResponse After(params double[] drunk) =>
+            BodyWatch.Compute(
+                new WatchRequest(
+                    UnitSystem.Metric,
+                    Ilva,
+                    From: From,
+                    Drinks: [.. drunk.Select((l, i) => new Drunk(From.AddHours(1 + i), l))],
+                    UrineAt: From.AddHours(12),
+                    Now: From.AddHours(13),
+                    Effort: hot
+                )
+            );
         After(3.7, 3.7, 3.8).NextDrinkL.ShouldBeLessThanOrEqualTo(0.2 + 1e-9);
         After(3.8, 3.8, 3.9).NextDrinkL.ShouldBe(0);
         After(2, 2, 2).NextDrinkL.ShouldBeGreaterThan(0.2);
     }
 
-    private static SweatTestResult Weighed(double after, double hours, double drunk, double urine = 0, double air = 25) => SweatTestResult.Of(
-        new SweatTest(Guid.NewGuid(), From, hours, 70, after, drunk, urine, 0, new Effort(air, 50, SunLoad.Full, 4.7, 0, Terrain.Road, 300), 175, true, Clothing.ShortsAndShirt, 12), SweatSchool.Gonzalez2009);
+    private static SweatTestResult Weighed(double after, double hours, double drunk, double urine = 0, double air = 25) =>
+        SweatTestResult.Of(
+            new SweatTest(
+                Guid.NewGuid(),
+                From,
+                hours,
+                70,
+                after,
+                drunk,
+                urine,
+                0,
+                new Effort(air, 50, SunLoad.Full, 4.7, 0, Terrain.Road, 300),
+                175,
+                true,
+                Clothing.ShortsAndShirt,
+                12
+            ),
+            SweatSchool.Gonzalez2009
+        );
 
     /// <summary>4 L an hour exactly is the most a body can lose; 3 % exactly is not yet much.</summary>
     [Fact]
@@ -99,7 +128,18 @@ public sealed class TablesTests
     [Fact]
     public void An_emergency_after_too_much_is_told_no_water()
     {
-        var drowned = BodyWatch.Compute(new WatchRequest(UnitSystem.Metric, Ilva, From: From, Drinks: [new(From.AddHours(1), 3)], UrineAt: From.AddHours(2), Now: From.AddHours(2), Rested: true, Signs: [BodySign.Confused]));
+        var drowned = BodyWatch.Compute(
+            new WatchRequest(
+                UnitSystem.Metric,
+                Ilva,
+                From: From,
+                Drinks: [new(From.AddHours(1), 3)],
+                UrineAt: From.AddHours(2),
+                Now: From.AddHours(2),
+                Rested: true,
+                Signs: [BodySign.Confused]
+            )
+        );
         drowned.State.ShouldBe(WaterState.Emergency);
         drowned.NextDrinkL.ShouldBe(0);
         drowned.Actions.ShouldContain(a => a.StartsWith("No water", StringComparison.Ordinal));
@@ -108,8 +148,11 @@ public sealed class TablesTests
     [Theory]
     [InlineData(9.9, true)]
     [InlineData(10, false)]
-    public void In_the_cold_thirst_hides(double air, bool said) => Sweat.Compute(new SweatRequest(null, Ilva, Effort: new Effort(air, 50, SunLoad.None, 4, 0, Terrain.Road, 300)))
-        .Cautions.Any(c => c.Code == "cold-thirst").ShouldBe(said);
+    public void In_the_cold_thirst_hides(double air, bool said) =>
+        Sweat
+            .Compute(new SweatRequest(null, Ilva, Effort: new Effort(air, 50, SunLoad.None, 4, 0, Terrain.Road, 300)))
+            .Cautions.Any(c => c.Code == "cold-thirst")
+            .ShouldBe(said);
 
     /// <summary>The factor's band about 1: without a test 0.64 to 1.57, e^(∓1.2816·0.35).</summary>
     [Fact]

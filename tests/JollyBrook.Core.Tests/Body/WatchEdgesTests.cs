@@ -9,7 +9,14 @@ public sealed class WatchEdgesTests
     private static readonly DateTimeOffset From = new(2026, 8, 10, 8, 0, 0, TimeSpan.Zero);
     private static readonly Walker Ilva = new("Ilva", 60, 168, true, Clothing.ShortsAndShirt, 10);
 
-    private static readonly BodySign[] GraveSigns = [BodySign.Confused, BodySign.Faint, BodySign.Fits, BodySign.HotNotSweating, BodySign.Staggering];
+    private static readonly BodySign[] GraveSigns =
+    [
+        BodySign.Confused,
+        BodySign.Faint,
+        BodySign.Fits,
+        BodySign.HotNotSweating,
+        BodySign.Staggering,
+    ];
 
     [Fact]
     public void Five_signs_are_grave_and_no_other()
@@ -23,13 +30,24 @@ public sealed class WatchEdgesTests
     public void Tests_count_in_the_watch()
     {
         var effort = new Effort(26, 60, SunLoad.Full, 4.5, 0, Terrain.GoodPath, 300);
-        var walk = new WatchRequest(UnitSystem.Metric, Ilva, Effort: effort, From: From, Walks: [new WalkedStretch(From, From.AddHours(3))], Now: From.AddHours(3), UrineAt: From.AddHours(3));
+        var walk = new WatchRequest(
+            UnitSystem.Metric,
+            Ilva,
+            Effort: effort,
+            From: From,
+            Walks: [new WalkedStretch(From, From.AddHours(3))],
+            Now: From.AddHours(3),
+            UrineAt: From.AddHours(3)
+        );
         var test = new SweatTest(Guid.Empty, From, 2, 60.5, 58.5, 0.2, 0, null, effort, 168, true, Clothing.ShortsAndShirt, 10);
-        BodyWatch.Compute(walk with { Tests = [new SweatTestEntry("a", test), new SweatTestEntry("b", test), new SweatTestEntry("c", test)] }).LostL
-            .ShouldBeGreaterThan(BodyWatch.Compute(walk).LostL);
+        BodyWatch
+            .Compute(walk with { Tests = [new SweatTestEntry("a", test), new SweatTestEntry("b", test), new SweatTestEntry("c", test)] })
+            .LostL.ShouldBeGreaterThan(BodyWatch.Compute(walk).LostL);
     }
 
-    /// <summary>Gonzalez: 147 + 1.527·100 − 0.87·200 = 125.7; Shapiro 27.9·100·200^−0.455 = 250.5; below 1 W/m² of uptake it stays at 1: 2790.</summary>
+    /// <summary>
+    /// Gonzalez: 147 + 1.527·100 − 0.87·200 = 125.7; Shapiro 27.9·100·200^−0.455 = 250.5; below 1 W/m² of uptake it stays at 1: 2790.
+    /// </summary>
     [Theory]
     [InlineData(100, 200, 125.7, 250.5)]
     [InlineData(100, 0.5, 299.3, 2790)]
@@ -56,7 +74,15 @@ public sealed class WatchEdgesTests
         // 1.5 % short of 60 kg in 10 h of rest; walking the last hour makes it more.
         var rest = new WatchRequest(UnitSystem.Metric, Ilva, From: From, Now: From.AddHours(14), Rested: true, UrineAt: From.AddHours(14));
         BodyWatch.Compute(rest).Cautions.ShouldNotContain(c => c.Code == "rest");
-        var walk = new WatchRequest(UnitSystem.Metric, Ilva, Effort: new Effort(26, 60, SunLoad.Full, 4.5, 0, Terrain.GoodPath, 300), From: From, Walks: [new WalkedStretch(From, null)], Now: From.AddHours(4), UrineAt: From.AddHours(4));
+        var walk = new WatchRequest(
+            UnitSystem.Metric,
+            Ilva,
+            Effort: new Effort(26, 60, SunLoad.Full, 4.5, 0, Terrain.GoodPath, 300),
+            From: From,
+            Walks: [new WalkedStretch(From, null)],
+            Now: From.AddHours(4),
+            UrineAt: From.AddHours(4)
+        );
         var answer = BodyWatch.Compute(walk);
         answer.Cautions.Any(c => c.Code == "rest").ShouldBe(answer.State == WaterState.RunningShort);
         BodyWatch.Compute(walk with { Now = From.AddMinutes(10), UrineAt = From }).Cautions.ShouldNotContain(c => c.Code == "rest");
@@ -86,8 +112,17 @@ public sealed class WatchEdgesTests
     {
         var effort = new Effort(34, 60, SunLoad.Full, 5, 5, Terrain.GoodPath, 300);
         var walk = new WatchRequest(
-            UnitSystem.Metric, Ilva, Effort: effort, From: From, Now: From.AddHours(4), UrineAt: From.AddHours(4), Signs: [BodySign.Headache, BodySign.Tired],
-            Walks: [new WalkedStretch(From.AddHours(begun), ended is { } e ? From.AddHours(e) : null)], WeighedKg: 58.7, WeighedAt: From.AddHours(4));
+            UnitSystem.Metric,
+            Ilva,
+            Effort: effort,
+            From: From,
+            Now: From.AddHours(4),
+            UrineAt: From.AddHours(4),
+            Signs: [BodySign.Headache, BodySign.Tired],
+            Walks: [new WalkedStretch(From.AddHours(begun), ended is { } e ? From.AddHours(e) : null)],
+            WeighedKg: 58.7,
+            WeighedAt: From.AddHours(4)
+        );
         var answer = BodyWatch.Compute(walk);
         answer.State.ShouldBe(WaterState.RunningShort);
         answer.Cautions.Any(c => c.Code == "rest").ShouldBe(walking);
@@ -100,11 +135,16 @@ public sealed class WatchEdgesTests
     [InlineData(0.2, "small sips", 0.25)]
     public void An_emergency_of_too_much_or_too_little(double percentShort, string words, double sip)
     {
-        var advice = StateAdvice.Of(WaterState.Emergency, new SignsSeen([BodySign.Confused], percentShort, 0, null, 1, true), Speaker.Metric);
+        var advice = StateAdvice.Of(
+            WaterState.Emergency,
+            new SignsSeen([BodySign.Confused], percentShort, 0, null, 1, true),
+            Speaker.Metric
+        );
         advice.Actions.ShouldContain(a => a.Contains(words));
         advice.DrinkNowL.ShouldBe(sip);
     }
 
     [Fact]
-    public void Meals_hot_drinks_and_washing() => (DrinkPlan.LPerMeal, DrinkPlan.LPerHotDrink, DrinkPlan.LPerWash).ShouldBe((0.5, 0.3, 0.5));
+    public void Meals_hot_drinks_and_washing() =>
+        (DrinkPlan.LPerMeal, DrinkPlan.LPerHotDrink, DrinkPlan.LPerWash).ShouldBe((0.5, 0.3, 0.5));
 }

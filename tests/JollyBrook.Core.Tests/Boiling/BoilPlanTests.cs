@@ -9,8 +9,12 @@ namespace JollyBrook.Core.Tests.Boiling;
 public class BoilPlanTests
 {
     private static readonly BoilOptions Setup = new(
-        BurnerId: "canister-sheltered", Pot: new PotInput(1.3, 0.19, PotMaterial.Aluminium), LidOn: true,
-        Cooling: CoolingPlace.StillAir, AirTemperatureC: 15);
+        BurnerId: "canister-sheltered",
+        Pot: new PotInput(1.3, 0.19, PotMaterial.Aluminium),
+        LidOn: true,
+        Cooling: CoolingPlace.StillAir,
+        AirTemperatureC: 15
+    );
 
     [Fact]
     public void At_2600_m_the_three_schools_cost_what_the_arithmetic_says()
@@ -46,9 +50,8 @@ public class BoilPlanTests
 
     [Fact]
     public void Boiling_meets_the_target_for_every_class() =>
-        Ask.Boil(Ask.Water(1), Setup).ShouldSatisfyAllConditions(
-            a => a.Outcome.ShouldBe(TreatOutcome.Meets),
-            a => a.Ledger.ShouldAllBe(r => r.TotalLogs == 6));
+        Ask.Boil(Ask.Water(1), Setup)
+            .ShouldSatisfyAllConditions(a => a.Outcome.ShouldBe(TreatOutcome.Meets), a => a.Ledger.ShouldAllBe(r => r.TotalLogs == 6));
 
     [Fact]
     public void Unknowns_are_said_and_cost_more()
@@ -57,8 +60,9 @@ public class BoilPlanTests
         var unknown = Ask.Boil(Ask.Water(1, temperatureC: null, elevationM: null));
 
         unknown.Boil!.FuelG.ShouldBeGreaterThan(known.Boil!.FuelG);
-        unknown.Assumptions.Select(a => a.Field).ShouldBe(
-            ["boil.pot", "boil.lidOn", "water.elevationM", "water.temperatureC", "boil.airTemperatureC"], ignoreOrder: true);
+        unknown
+            .Assumptions.Select(a => a.Field)
+            .ShouldBe(["boil.pot", "boil.lidOn", "water.elevationM", "water.temperatureC", "boil.airTemperatureC"], ignoreOrder: true);
     }
 
     [Fact]
@@ -75,7 +79,16 @@ public class BoilPlanTests
     public void A_pot_that_would_boil_dry_is_refused()
     {
         // Open, 1.5 kW, 30 min: 1500·1800/2.257e6 = 1.2 L away from 0.3 L
-        var answer = Ask.Boil(Ask.Water(0.3), Setup with { School = BoilSchool.LongBoil, LongMinutes = 30, LidOn = false, BurnerId = "open-fire" });
+        var answer = Ask.Boil(
+            Ask.Water(0.3),
+            Setup with
+            {
+                School = BoilSchool.LongBoil,
+                LongMinutes = 30,
+                LidOn = false,
+                BurnerId = "open-fire",
+            }
+        );
 
         answer.Outcome.ShouldBe(TreatOutcome.Refused);
         answer.Refusal!.Code.ShouldBe(RefusalCode.BoilsDry);
@@ -90,13 +103,15 @@ public class BoilPlanTests
         Ask.Boil(Ask.Water(1), weighed).Boil!.Efficiency.ShouldBe(0.43, 0.001);
 
         var impossible = Setup with { Calibration = new BurnerWeighing(5, 1, 10, 0) };
-        Should.Throw<BadInputException>(() => Ask.Boil(Ask.Water(1), impossible))
-            .Errors.Single().Field.ShouldBe("boil.calibration.fuelG");
+        Should.Throw<BadInputException>(() => Ask.Boil(Ask.Water(1), impossible)).Errors.Single().Field.ShouldBe("boil.calibration.fuelG");
     }
 
     [Fact]
     public void Higher_never_boils_less() =>
-        Gen.Select(Gen.Double[-430, 9000], Gen.Double[-430, 9000]).Sample((a, b) =>
-            Ask.Boil(Ask.Water(1, elevationM: Math.Max(a, b)), Setup).Boil!.HoldMinutes
-            >= Ask.Boil(Ask.Water(1, elevationM: Math.Min(a, b)), Setup).Boil!.HoldMinutes);
+        Gen.Select(Gen.Double[-430, 9000], Gen.Double[-430, 9000])
+            .Sample(
+                (a, b) =>
+                    Ask.Boil(Ask.Water(1, elevationM: Math.Max(a, b)), Setup).Boil!.HoldMinutes
+                    >= Ask.Boil(Ask.Water(1, elevationM: Math.Min(a, b)), Setup).Boil!.HoldMinutes
+            );
 }

@@ -19,6 +19,6 @@ public class BoilingPointTests
 
     [Fact]
     public void Higher_never_boils_hotter() =>
-        Gen.Select(Gen.Double[-430, 9000], Gen.Double[-430, 9000]).Sample((a, b) =>
-            BoilingPoint.AtElevationC(Math.Max(a, b)) <= BoilingPoint.AtElevationC(Math.Min(a, b)) + 1e-12);
+        Gen.Select(Gen.Double[-430, 9000], Gen.Double[-430, 9000])
+            .Sample((a, b) => BoilingPoint.AtElevationC(Math.Max(a, b)) <= BoilingPoint.AtElevationC(Math.Min(a, b)) + 1e-12);
 }

@@ -19,8 +19,22 @@ public class PasteurisingTests
     [Fact]
     public void By_a_thermometer_it_meets_the_target_and_burns_less_than_a_boil()
     {
-        TreatResponse Held(double celsius) => Ask.Boil(Ask.Water(1), new BoilOptions(BoilSchool.Pasteurise, HeldC: celsius, Thermometer: true, BurnerId: "canister-sheltered", Pot: new(1.3, 0.19, PotMaterial.Aluminium)));
-        var (warm, hot, boiled) = (Held(65), Held(70), Ask.Boil(Ask.Water(1), new BoilOptions(BurnerId: "canister-sheltered", Pot: new(1.3, 0.19, PotMaterial.Aluminium))));
+        TreatResponse Held(double celsius) =>
+            Ask.Boil(
+                Ask.Water(1),
+                new BoilOptions(
+                    BoilSchool.Pasteurise,
+                    HeldC: celsius,
+                    Thermometer: true,
+                    BurnerId: "canister-sheltered",
+                    Pot: new(1.3, 0.19, PotMaterial.Aluminium)
+                )
+            );
+        var (warm, hot, boiled) = (
+            Held(65),
+            Held(70),
+            Ask.Boil(Ask.Water(1), new BoilOptions(BurnerId: "canister-sheltered", Pot: new(1.3, 0.19, PotMaterial.Aluminium)))
+        );
         hot.Outcome.ShouldBe(TreatOutcome.Meets);
         hot.Row(OrganismClass.Viruses).TotalLogs.ShouldBe(4);
         hot.Boil!.FuelG.ShouldBeLessThan(boiled.Boil!.FuelG);
@@ -33,7 +47,9 @@ public class PasteurisingTests
         var without = Ask.Boil(Ask.Water(1), new BoilOptions(BoilSchool.Pasteurise));
         without.Outcome.ShouldBe(TreatOutcome.Refused);
         without.Refusal!.Remedies.ShouldNotBeEmpty();
-        Should.Throw<BadInputException>(() => Ask.Boil(Ask.Water(1), new BoilOptions(BoilSchool.Pasteurise, HeldC: 64, Thermometer: true)))
-            .Errors.ShouldHaveSingleItem().Field.ShouldBe("boil.heldC");
+        Should
+            .Throw<BadInputException>(() => Ask.Boil(Ask.Water(1), new BoilOptions(BoilSchool.Pasteurise, HeldC: 64, Thermometer: true)))
+            .Errors.ShouldHaveSingleItem()
+            .Field.ShouldBe("boil.heldC");
     }
 }

@@ -13,11 +13,21 @@ public class SnowTests
 
     private static readonly SourceInput CleanSnow = new(SourceKind.Snow, SourceFlow.Unknown, [Sighting.NobodyAbove], YesNo.No, YesNo.No);
 
-    private static TreatResponse Melt(string method, SnowKind kind = SnowKind.Settled, bool accept = false, SourceInput? source = null) => Treat.Compute(
-        new TreatRequest(
-            UnitSystem.Metric, Ask.Water(2, temperatureC: null, elevationM: 0), method, StartAt: Kits.Now, Boil: Pot, Chemical: Ask.InDateInShade,
-            Snow: new SnowInput(kind, -12), Kit: [Kits.Burner("canister-windy"), Kits.Entry(Kits.Tablets)], AcceptCleanSnowOrRain: accept,
-            Source: source ?? CleanSnow));
+    private static TreatResponse Melt(string method, SnowKind kind = SnowKind.Settled, bool accept = false, SourceInput? source = null) =>
+        Treat.Compute(
+            new TreatRequest(
+                UnitSystem.Metric,
+                Ask.Water(2, temperatureC: null, elevationM: 0),
+                method,
+                StartAt: Kits.Now,
+                Boil: Pot,
+                Chemical: Ask.InDateInShade,
+                Snow: new SnowInput(kind, -12),
+                Kit: [Kits.Burner("canister-windy"), Kits.Entry(Kits.Tablets)],
+                AcceptCleanSnowOrRain: accept,
+                Source: source ?? CleanSnow
+            )
+        );
 
     [Fact]
     public void Two_litres_from_settled_snow_at_minus_12_on_a_windy_canister()
@@ -58,8 +68,9 @@ public class SnowTests
         accepted.Steps.Single(s => s.DrinkAfter).Id.ShouldBe("melt");
         Should.Throw<Core.Contract.BadInputException>(() => Melt(Treat.Untreated, SnowKind.Fresh));
         Should.Throw<Core.Contract.BadInputException>(() => Melt(Treat.Untreated, SnowKind.Settled, accept: true));
-        Should.Throw<Core.Contract.BadInputException>(() => Melt(
-            Treat.Untreated, SnowKind.Fresh, accept: true, CleanSnow with { Seen = [Sighting.Stock] }));
+        Should.Throw<Core.Contract.BadInputException>(() =>
+            Melt(Treat.Untreated, SnowKind.Fresh, accept: true, CleanSnow with { Seen = [Sighting.Stock] })
+        );
     }
 
     [Fact]

@@ -33,13 +33,24 @@ public class TablesTests
     public void Pots(PotMaterial material, double heat) => new Pot(1, 0.1, material).SpecificHeat.ShouldBe(heat);
 
     [Fact]
-    public void A_pot_nobody_told_of_is_big_and_heavy() => (Core.Boiling.Pot.Assumed.CapacityL, Core.Boiling.Pot.Assumed.MassKg).ShouldBe((1.5, 0.25));
+    public void A_pot_nobody_told_of_is_big_and_heavy() =>
+        (Core.Boiling.Pot.Assumed.CapacityL, Core.Boiling.Pot.Assumed.MassKg).ShouldBe((1.5, 0.25));
 
     /// <summary>Fuel that is just enough is enough; a hair less is not, and a held 70 °C is offered where that much is left.</summary>
     [Fact]
     public void Fuel_to_the_gram()
     {
-        TreatResponse With(double fuelG) => Treat.Compute(new TreatRequest(UnitSystem.Metric, Ask.Water(1), "burner", StartAt: Kits.Now, Kit: [Kits.Burner(fuelG: fuelG)], Boil: new BoilOptions(Pot: Pot)));
+        TreatResponse With(double fuelG) =>
+            Treat.Compute(
+                new TreatRequest(
+                    UnitSystem.Metric,
+                    Ask.Water(1),
+                    "burner",
+                    StartAt: Kits.Now,
+                    Kit: [Kits.Burner(fuelG: fuelG)],
+                    Boil: new BoilOptions(Pot: Pot)
+                )
+            );
         var needed = With(500).Boil!.FuelG;
         With(needed).Outcome.ShouldBe(TreatOutcome.Meets);
         var short1 = With(needed - 0.01);
@@ -49,8 +60,8 @@ public class TablesTests
     }
 
     /// <summary>
-    /// A kilogram of snow at −10 °C to water at 1 °C in 0.1 kg of steel: 2.05·10 or 2.1·10 kJ of ice, 334 of fusion, 4.186 of water, and the
-    /// pot's 0.1·500·11 = 550 J: 360 kJ, within what the constants' last digits leave.
+    /// A kilogram of snow at −10 °C to water at 1 °C in 0.1 kg of steel: 2.05·10 or 2.1·10 kJ of ice, 334 of fusion, 4.186 of water, and
+    /// the pot's 0.1·500·11 = 550 J: 360 kJ, within what the constants' last digits leave.
     /// </summary>
     [Fact]
     public void Melting_to_what_was_measured()
@@ -69,7 +80,10 @@ public class TablesTests
     [InlineData(8.01, 11)]
     public void Snow_by_pot_loads(double snowL, int loads) => Melting.Loads(new Pot(1, 0.1, PotMaterial.Steel), snowL).ShouldBe(loads);
 
-    /// <summary>What it steams away: with the lid off a tenth of the power while it heats, and all of the boil's; the danger is called at three quarters.</summary>
+    /// <summary>
+    /// What it steams away: with the lid off a tenth of the power while it heats, and all of the boil's; the danger is called at three
+    /// quarters.
+    /// </summary>
     [Fact]
     public void A_lid_keeps_the_water()
     {
@@ -88,5 +102,6 @@ public class TablesTests
     [InlineData(12, true)]
     public void Long_and_lidless_boils_away(double minutes, bool danger) =>
         Ask.Boil(Ask.Water(0.5), new BoilOptions(BoilSchool.LongBoil, minutes, LidOn: false, Pot: Pot, BurnerId: "canister-sheltered"))
-            .Cautions.Any(c => c.Code == "boils-away").ShouldBe(danger);
+            .Cautions.Any(c => c.Code == "boils-away")
+            .ShouldBe(danger);
 }

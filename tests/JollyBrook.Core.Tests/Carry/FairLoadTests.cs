@@ -31,7 +31,10 @@ public sealed class FairLoadTests
     [Fact]
     public void Containers_go_with_whose_they_are()
     {
-        var load = new FairLoad([Of("A", 60, 12), Of("B", 60, 8)], [new("Bottle", 1, Walker: "A"), new("Flask", 0.5, Walker: "B"), new("Bag", 4)]);
+        var load = new FairLoad(
+            [Of("A", 60, 12), Of("B", 60, 8)],
+            [new("Bottle", 1, Walker: "A"), new("Flask", 0.5, Walker: "B"), new("Bag", 4)]
+        );
         var shares = load.Share(3);
         shares[0].Into.Select(c => c.Container).ShouldBe(["Bottle"]);
         shares[1].Into.Select(c => c.Container).ShouldBe(["Bag"]);
@@ -39,27 +42,48 @@ public sealed class FairLoadTests
         Litres(load, 5.5).ShouldBe([1, 4.5], 1e-9);
     }
 
-    private static readonly Gen<Walker[]> Party = Gen.Select(Gen.Double[30, 150], Gen.Double[0, 30]).Select((kg, pack) => (kg, pack)).Array[1, 5].Select(all => all.Select((w, i) => Of($"w{i}", w.kg, w.pack)).ToArray());
+    private static readonly Gen<Walker[]> Party = Gen.Select(Gen.Double[30, 150], Gen.Double[0, 30])
+        .Select((kg, pack) => (kg, pack))
+        .Array[1, 5]
+        .Select(all => all.Select((w, i) => Of($"w{i}", w.kg, w.pack)).ToArray());
 
-    /// <summary>All of it is carried where it fits, nobody more than their containers hold, and nobody overladen while another has room and is not.</summary>
+    /// <summary>
+    /// All of it is carried where it fits, nobody more than their containers hold, and nobody overladen while another has room and is not.
+    /// </summary>
     [Fact]
-    public void All_is_carried_and_none_is_overladen_without_need() => Gen.Select(Party, Gen.Select(Gen.Double[0.3, 6], Gen.Int[0, 5]).Array[1, 8], Gen.Double[0, 1]).Sample((walkers, bags, share) =>
-    {
-        CarriedContainer[] containers = [.. bags.Select((b, i) => new CarriedContainer($"c{i}", b.Item1, Walker: b.Item2 < walkers.Length ? $"w{b.Item2}" : null))];
-        var litres = containers.Sum(c => c.VolumeL!.Value) * share;
-        var shares = new FairLoad(walkers, containers).Share(litres);
-        shares.Sum(s => s.Litres).ShouldBe(litres, 0.02);
-        for (var i = 0; i < walkers.Length; i++)
-        {
-            shares[i].Into.Sum(c => c.Litres).ShouldBe(shares[i].Litres, 0.02);
-            for (var j = 0; j < walkers.Length; j++)
-            {
-                if (FairLoad.LoadShare(walkers[i], shares[i].Litres) > 0.25 + 1e-3 && shares[i].Litres > 0.02 && FairLoad.LoadShare(walkers[j], shares[j].Litres) < 0.25 - 1e-3)
+    public void All_is_carried_and_none_is_overladen_without_need() =>
+        Gen.Select(Party, Gen.Select(Gen.Double[0.3, 6], Gen.Int[0, 5]).Array[1, 8], Gen.Double[0, 1])
+            .Sample(
+                (walkers, bags, share) =>
                 {
-                    // The other has no room left: all of theirs is full.
-                    shares[j].Into.ShouldAllBe(c => Math.Abs(c.Litres - containers.Single(x => x.Name == c.Container).VolumeL!.Value) < 0.02);
+                    CarriedContainer[] containers =
+                    [
+                        .. bags.Select(
+                            (b, i) => new CarriedContainer($"c{i}", b.Item1, Walker: b.Item2 < walkers.Length ? $"w{b.Item2}" : null)
+                        ),
+                    ];
+                    var litres = containers.Sum(c => c.VolumeL!.Value) * share;
+                    var shares = new FairLoad(walkers, containers).Share(litres);
+                    shares.Sum(s => s.Litres).ShouldBe(litres, 0.02);
+                    for (var i = 0; i < walkers.Length; i++)
+                    {
+                        shares[i].Into.Sum(c => c.Litres).ShouldBe(shares[i].Litres, 0.02);
+                        for (var j = 0; j < walkers.Length; j++)
+                        {
+                            if (
+                                FairLoad.LoadShare(walkers[i], shares[i].Litres) > 0.25 + 1e-3
+                                && shares[i].Litres > 0.02
+                                && FairLoad.LoadShare(walkers[j], shares[j].Litres) < 0.25 - 1e-3
+                            )
+                            {
+                                // The other has no room left: all of theirs is full.
+                                shares[j]
+                                    .Into.ShouldAllBe(c =>
+                                        Math.Abs(c.Litres - containers.Single(x => x.Name == c.Container).VolumeL!.Value) < 0.02
+                                    );
+                            }
+                        }
+                    }
                 }
-            }
-        }
-    });
+            );
 }

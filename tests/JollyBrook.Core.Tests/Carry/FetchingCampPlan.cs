@@ -4,8 +4,8 @@ using JollyBrook.Core.Carry.Promise;
 namespace JollyBrook.Core.Tests.Carry;
 
 /// <summary>
-/// A way whose waters all run, with camps that fetch, as a mixed-integer model: whole steps of litres in hand flow from place to place, a camp
-/// draws its night where it fetches, or carries it there, or eats cold; a general solver finds the least cost.
+/// A way whose waters all run, with camps that fetch, as a mixed-integer model: whole steps of litres in hand flow from place to place, a
+/// camp draws its night where it fetches, or carries it there, or eats cold; a general solver finds the least cost.
 /// </summary>
 internal static class FetchingCampPlan
 {
@@ -22,7 +22,8 @@ internal static class FetchingCampPlan
         {
             var place = problem.Places[k];
             var leave = solver.MakeIntVar(0, most / step, $"leave {k}");
-            LinearExpr filled = new(), takenInAll = new();
+            LinearExpr filled = new(),
+                takenInAll = new();
             for (var j = 0; j < place.Waters.Count; j++)
             {
                 var water = place.Waters[j];

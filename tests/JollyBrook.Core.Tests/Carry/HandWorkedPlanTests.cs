@@ -24,13 +24,20 @@ public sealed class HandWorkedPlanTests
     private static PlanRequest Still(double km, DayWeather? air = null, params TripSourceEntry[] sources)
     {
         var request = Routes.Level(km);
-        return request with { Route = request.Route! with { Weather = [air ?? new DayWeather(24, 24, 50, 0, 0, WeatherSource.Typed)] }, Sources = sources };
+        return request with
+        {
+            Route = request.Route! with { Weather = [air ?? new DayWeather(24, 24, 50, 0, 0, WeatherSource.Typed)] },
+            Sources = sources,
+        };
     }
 
     [Fact]
     public void Twenty_level_kilometres() => Plan.Compute(Still(20)).NeedL.ShouldBe(20 * LPerKm, 0.002);
 
-    /// <summary>6.5 °C colder for each kilometre higher: at 20.1 °C 0.2585 L/h of sweat and 0.0440 breathed, at 30.5 °C 0.5480 and 0.0346; · 0.8 for the same 20 km.</summary>
+    /// <summary>
+    /// 6.5 °C colder for each kilometre higher: at 20.1 °C 0.2585 L/h of sweat and 0.0440 breathed, at 30.5 °C 0.5480 and 0.0346; · 0.8 for
+    /// the same 20 km.
+    /// </summary>
     [Theory]
     [InlineData(-300, 0.9609)]
     [InlineData(300, 1.2950)]
@@ -41,7 +48,9 @@ public sealed class HandWorkedPlanTests
         Plan.Compute(request with { Route = request.Route! with { WeatherElevationM = weatherAtM } }).NeedL.ShouldBe(litres, 0.003);
     }
 
-    /// <summary>Up to three tenths of cloud is full sun, up to seven part of it: +7, +4, +0 °C; 30 °C in no sun is 26 in part of it and 23 in full.</summary>
+    /// <summary>
+    /// Up to three tenths of cloud is full sun, up to seven part of it: +7, +4, +0 °C; 30 °C in no sun is 26 in part of it and 23 in full.
+    /// </summary>
     [Theory]
     [InlineData(0.3, 7)]
     [InlineData(0.31, 4)]
@@ -89,7 +98,9 @@ public sealed class HandWorkedPlanTests
     public void What_is_drawn_spreads_as_the_handbook_says()
     {
         var draws = new WalkDraws([(0.35, 1)], 1, []);
-        List<double> pace = [], sweat = [], warm = [];
+        List<double> pace = [],
+            sweat = [],
+            warm = [];
         for (var run = 0; run < 20_000; run++)
         {
             draws.Draw(5, run);
@@ -98,8 +109,13 @@ public sealed class HandWorkedPlanTests
             warm.Add(draws.DayC[0]);
         }
 
-        static double Deviation(List<double> values) => Math.Sqrt(values.Sum(v => (v - values.Average()) * (v - values.Average())) / values.Count);
-        (pace.Average(), sweat.Average(), warm.Average()).ShouldSatisfyAllConditions(m => m.Item1.ShouldBe(1, 0.004), m => m.Item2.ShouldBe(0, 0.01), m => m.Item3.ShouldBe(0, 0.08));
+        static double Deviation(List<double> values) =>
+            Math.Sqrt(values.Sum(v => (v - values.Average()) * (v - values.Average())) / values.Count);
+        (pace.Average(), sweat.Average(), warm.Average()).ShouldSatisfyAllConditions(
+            m => m.Item1.ShouldBe(1, 0.004),
+            m => m.Item2.ShouldBe(0, 0.01),
+            m => m.Item3.ShouldBe(0, 0.08)
+        );
         Deviation(pace).ShouldBe(0.12, 0.003);
         Deviation(sweat).ShouldBe(0.35, 0.008);
         Deviation(warm).ShouldBe(2.5, 0.06);
@@ -110,7 +126,15 @@ public sealed class HandWorkedPlanTests
     public void The_fullest_containers_first_and_the_empty_ones_weigh_nothing()
     {
         var request = Still(20);
-        var plan = Plan.Compute(request with { Route = request.Route! with { Containers = [new("Flask", 1, MassKg: 0.04), new("Bladder", 3, MassKg: 0.15), new("Other flask", 1, MassKg: 0.04)] } });
+        var plan = Plan.Compute(
+            request with
+            {
+                Route = request.Route! with
+                {
+                    Containers = [new("Flask", 1, MassKg: 0.04), new("Bladder", 3, MassKg: 0.15), new("Other flask", 1, MassKg: 0.04)],
+                },
+            }
+        );
         plan.Stops[0].WeightKg.ShouldBe(1.795 + 0.15, 0.003);
     }
 

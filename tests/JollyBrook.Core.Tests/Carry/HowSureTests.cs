@@ -23,7 +23,11 @@ public sealed class HowSureTests
         var (u1, u2) = (route.WantedL[0], route.WantedL[1]);
         var (a, b) = (walk.Fills[0].LeaveL, walk.Fills[1].LeaveL);
         // The country's weather out of it, so that the chance is the chance.
-        var tally = new CarrySimulation(route, () => new WalkDraws(setup.Party.Spread(), 1, [new SourceChance(p, 0)], 0, 0), setup.CleanL).Run(walk.Decide, Runs, 7);
+        var tally = new CarrySimulation(
+            route,
+            () => new WalkDraws(setup.Party.Spread(), 1, [new SourceChance(p, 0)], 0, 0),
+            setup.CleanL
+        ).Run(walk.Decide, Runs, 7);
 
         var exact = 1 - (p * Phi(Math.Log(Math.Min(a / u1, b / u2)) / 0.35)) - ((1 - p) * Phi(Math.Log(a / (u1 + u2)) / 0.35));
         var share = (double)tally.RunsShort / Runs;
@@ -32,11 +36,19 @@ public sealed class HowSureTests
     }
 
     [Fact]
-    public void A_surer_source_never_makes_short_more_likely() => Gen.Select(Gen.Double[0.3, 0.9], Gen.Double[0, 0.09], Gen.Int[0, 1000]).Sample((p, more, seed) =>
-    {
-        double Short(double chance) => HowSure.Compute(new HowSureRequest(Routes.Level(24, ("Spring", 9, 0.97), ("Brook", 15, chance)), 300, seed)).ShortChance;
-        Short(Math.Min(0.94, p + more)).ShouldBeLessThanOrEqualTo(Short(p));
-    }, iter: 40);
+    public void A_surer_source_never_makes_short_more_likely() =>
+        Gen.Select(Gen.Double[0.3, 0.9], Gen.Double[0, 0.09], Gen.Int[0, 1000])
+            .Sample(
+                (p, more, seed) =>
+                {
+                    double Short(double chance) =>
+                        HowSure
+                            .Compute(new HowSureRequest(Routes.Level(24, ("Spring", 9, 0.97), ("Brook", 15, chance)), 300, seed))
+                            .ShortChance;
+                    Short(Math.Min(0.94, p + more)).ShouldBeLessThanOrEqualTo(Short(p));
+                },
+                iter: 40
+            );
 
     [Fact]
     public void The_same_seed_gives_the_same_walks_on_one_core_and_on_two()
@@ -61,7 +73,10 @@ public sealed class HowSureTests
     private static double Phi(double x)
     {
         var t = 1 / (1 + (0.2316419 * Math.Abs(x)));
-        var tail = Math.Exp(-x * x / 2) / Math.Sqrt(2 * Math.PI) * t
+        var tail =
+            Math.Exp(-x * x / 2)
+            / Math.Sqrt(2 * Math.PI)
+            * t
             * (0.319381530 + (t * (-0.356563782 + (t * (1.781477937 + (t * (-1.821255978 + (t * 1.330274429))))))));
         return x >= 0 ? 1 - tail : tail;
     }

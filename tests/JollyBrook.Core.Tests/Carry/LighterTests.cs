@@ -10,40 +10,67 @@ public class LighterTests
     /// <summary>The trip with an offer taken.</summary>
     private static PlanRequest Taken(PlanRequest trip, Remedy remedy)
     {
-        PlanRequest Day(Func<RouteDay, RouteDay> change) => trip with
-        {
-            Route = trip.Route! with { Days = [.. (trip.Route.Days is { Count: > 0 } days ? days : [new RouteDay()]).Select((d, i) => i == remedy.Day ? change(d) : d)] },
-        };
+        PlanRequest Day(Func<RouteDay, RouteDay> change) =>
+            trip with
+            {
+                Route = trip.Route! with
+                {
+                    Days =
+                    [
+                        .. (trip.Route.Days is { Count: > 0 } days ? days : [new RouteDay()]).Select(
+                            (d, i) => i == remedy.Day ? change(d) : d
+                        ),
+                    ],
+                },
+            };
         return remedy.Kind switch
         {
             RemedyKind.StartHour => Day(d => d with { StartHour = remedy.Hour }),
             RemedyKind.Rest => Day(d => d with { Rest = new DayRest(Math.Floor(remedy.Hour!.Value * 60) / 60, remedy.Hours) }),
             RemedyKind.MoveCamp => Day(d => d with { EndKm = remedy.AlongKm }),
-            RemedyKind.UseSource => trip with { Sources = [.. trip.Sources!.Select(s => s.Id == remedy.SourceId ? s with { Source = s.Source with { OnlyIfNeeded = false } } : s)] },
+            RemedyKind.UseSource => trip with
+            {
+                Sources =
+                [
+                    .. trip.Sources!.Select(s => s.Id == remedy.SourceId ? s with { Source = s.Source with { OnlyIfNeeded = false } } : s),
+                ],
+            },
             _ => throw new InvalidOperationException($"{remedy.Kind} is not for weight"),
         };
     }
 
     [Fact]
-    public void Every_offer_is_what_the_plan_says_once_it_is_taken() => Gen.Select(GeneratedTrips.Any, Gen.Double[20, 36]).Sample((trip, high) =>
-    {
-        var warm = trip with { Route = trip.Route! with { Weather = [new DayWeather(10, high, 45, 0)] }, Sources = [.. trip.Sources!.Select((s, i) => i == 0 ? s with { Source = s.Source with { OnlyIfNeeded = true } } : s)] };
-        var before = Plan.Compute(warm);
-        var offers = Lighter.Compute(warm).Offers;
-        offers.Count.ShouldBeLessThanOrEqualTo(4);
-        foreach (var offer in offers)
-        {
-            var after = Plan.Compute(Taken(warm, offer.Remedy));
-            (before.KgKm - after.KgKm).ShouldBe(offer.KgKmSaved, 0.5, offer.Remedy.Words);
-            after.MostCarriedL.ShouldBe(offer.MostCarriedL, 0.05);
-            after.Feasible.ShouldBeTrue();
-            (after.Promise.Kept || !before.Promise.Kept).ShouldBeTrue();
-            if (!offer.Remedy.Solves)
-            {
-                (offer.KgKmSaved + (TripRoute.DefaultKgKmPerMinute * offer.MinutesSaved)).ShouldBeGreaterThan(1.9);
-            }
-        }
-    }, iter: 40);
+    public void Every_offer_is_what_the_plan_says_once_it_is_taken() =>
+        Gen.Select(GeneratedTrips.Any, Gen.Double[20, 36])
+            .Sample(
+                (trip, high) =>
+                {
+                    var warm = trip with
+                    {
+                        Route = trip.Route! with { Weather = [new DayWeather(10, high, 45, 0)] },
+                        Sources =
+                        [
+                            .. trip.Sources!.Select((s, i) => i == 0 ? s with { Source = s.Source with { OnlyIfNeeded = true } } : s),
+                        ],
+                    };
+                    var before = Plan.Compute(warm);
+                    var offers = Lighter.Compute(warm).Offers;
+                    offers.Count.ShouldBeLessThanOrEqualTo(4);
+                    foreach (var offer in offers)
+                    {
+                        var after = Plan.Compute(Taken(warm, offer.Remedy));
+                        (before.KgKm - after.KgKm).ShouldBe(offer.KgKmSaved, 0.5, offer.Remedy.Words);
+                        after.MostCarriedL.ShouldBe(offer.MostCarriedL, 0.05);
+                        after.Feasible.ShouldBeTrue();
+                        (after.Promise.Kept || !before.Promise.Kept).ShouldBeTrue();
+                        if (!offer.Remedy.Solves)
+                        {
+                            (offer.KgKmSaved + (TripRoute.DefaultKgKmPerMinute * offer.MinutesSaved)).ShouldBeGreaterThan(1.9);
+                        }
+                    }
+                },
+                iter: 40
+            );
 
     [Fact]
     public void Leaving_in_the_cool_is_offered_on_a_hot_walk_and_not_on_a_cool_one()
@@ -65,7 +92,11 @@ public class LighterTests
         var level = Routes.Level(30, ("Low spring", 3, 1), ("High spring", 17, 1));
         var dry = level with
         {
-            Route = level.Route! with { Days = [new RouteDay(8, 14, "Dry terrace", 2, 2, 0.5), new RouteDay(8)], Containers = [new CarriedContainer("Bags", 14)] },
+            Route = level.Route! with
+            {
+                Days = [new RouteDay(8, 14, "Dry terrace", 2, 2, 0.5), new RouteDay(8)],
+                Containers = [new CarriedContainer("Bags", 14)],
+            },
             Walkers = [new("a", Routes.Ilva), new("b", Routes.Ilva with { Name = "Torren" })],
         };
         var offer = Lighter.Compute(dry).Offers.First(o => o.Remedy.Kind == RemedyKind.MoveCamp);

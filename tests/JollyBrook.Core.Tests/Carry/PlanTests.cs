@@ -55,16 +55,28 @@ public sealed class PlanTests
         plan.Headline.ShouldStartWith("Not with this kit");
 
         var more = stretch.Remedies.Single(r => r.Kind == RemedyKind.AddContainer);
-        Plan.Compute(request with { Route = request.Route! with { Containers = [.. request.Route.Containers!, new CarriedContainer("More", more.Litres)] } })
+        Plan.Compute(
+                request with
+                {
+                    Route = request.Route! with { Containers = [.. request.Route.Containers!, new CarriedContainer("More", more.Litres)] },
+                }
+            )
             .Feasible.ShouldBeTrue();
         var side = stretch.Remedies.Single(r => r.Kind == RemedyKind.UseSource);
-        var used = Plan.Compute(request with { Sources = [request.Sources![0] with { Source = request.Sources[0].Source with { OnlyIfNeeded = false } }] });
+        var used = Plan.Compute(
+            request with
+            {
+                Sources = [request.Sources![0] with { Source = request.Sources[0].Source with { OnlyIfNeeded = false } }],
+            }
+        );
         used.Feasible.ShouldBe(side.Solves);
         var cache = stretch.Remedies.Single(r => r.Kind == RemedyKind.Cache);
-        var cached = Plan.Compute(request with
-        {
-            Sources = [new("cache", new TripSource("Cache", SourceClass.TankOrTap, cache.AlongKm, Chance: 1, CacheL: cache.Litres))],
-        });
+        var cached = Plan.Compute(
+            request with
+            {
+                Sources = [new("cache", new TripSource("Cache", SourceClass.TankOrTap, cache.AlongKm, Chance: 1, CacheL: cache.Litres))],
+            }
+        );
         cached.Feasible.ShouldBe(cache.Solves);
     }
 
@@ -99,11 +111,17 @@ public sealed class PlanTests
     public void The_load_is_split_by_what_each_one_carries_it_in()
     {
         var request = Routes.Level(20);
-        var plan = Plan.Compute(request with
-        {
-            Route = request.Route! with { Containers = [new("Flask", 1, Walker: "Ilva"), new("Bladder", 2, Walker: "Ilva"), new("Bag", 3, Walker: "Torren")], ReserveL = 1 },
-            Walkers = [new("a", Routes.Ilva), new("b", Routes.Ilva with { Name = "Torren" })],
-        });
+        var plan = Plan.Compute(
+            request with
+            {
+                Route = request.Route! with
+                {
+                    Containers = [new("Flask", 1, Walker: "Ilva"), new("Bladder", 2, Walker: "Ilva"), new("Bag", 3, Walker: "Torren")],
+                    ReserveL = 1,
+                },
+                Walkers = [new("a", Routes.Ilva), new("b", Routes.Ilva with { Name = "Torren" })],
+            }
+        );
         var (all, split) = (plan.Stops[0].LeaveL, plan.Stops[0].Split);
         split.Select(s => s.Walker).ShouldBe(["Ilva", "Torren"]);
         split.ShouldAllBe(s => Math.Abs(s.Litres - (all / 2)) < 1e-3); // 3 L of room each
@@ -115,7 +133,12 @@ public sealed class PlanTests
     public void What_must_not_be_used_is_never_planned_on()
     {
         var request = Routes.Level(20, ("Tarn", 10, 1));
-        var plan = Plan.Compute(request with { Sources = [request.Sources![0] with { Source = request.Sources[0].Source with { DoNotUse = true } }] });
+        var plan = Plan.Compute(
+            request with
+            {
+                Sources = [request.Sources![0] with { Source = request.Sources[0].Source with { DoNotUse = true } }],
+            }
+        );
         plan.Stops[1].Planned.ShouldBeFalse();
         plan.Stops[1].Words.ShouldStartWith("Do not use");
     }
@@ -124,10 +147,13 @@ public sealed class PlanTests
     public void Cooler_air_never_needs_more()
     {
         var request = Routes.Level(20);
-        double Need(double temperature) => Plan.Compute(request with
-        {
-            Route = request.Route! with { Weather = [new DayWeather(temperature, temperature, 50, 0)] },
-        }).NeedL;
+        double Need(double temperature) =>
+            Plan.Compute(
+                request with
+                {
+                    Route = request.Route! with { Weather = [new DayWeather(temperature, temperature, 50, 0)] },
+                }
+            ).NeedL;
         // Below about 20 °C a walker sweats for comfort alone, and what is breathed out grows.
         for (var t = 20; t < 35; t += 5)
         {
@@ -138,7 +164,9 @@ public sealed class PlanTests
     [Fact]
     public void Every_field_that_is_wrong_is_named()
     {
-        var wrong = Should.Throw<BadInputException>(() => Plan.Compute(new PlanRequest(null, new TripRoute("", null, 0, "abc é", Pace: 9))));
+        var wrong = Should.Throw<BadInputException>(() =>
+            Plan.Compute(new PlanRequest(null, new TripRoute("", null, 0, "abc é", Pace: 9)))
+        );
         wrong.Errors.Select(e => e.Field).ShouldBe(["name", "lengthKm", "heights", "pace"]);
     }
 }

@@ -19,8 +19,14 @@ public sealed class PolicyTests
         from hidden in Gen.Bool
         select new PolicyWater(chance, capacity * Step)
         {
-            TripMinutes = trip, MinutesPerL = perL, DrinkL = drink * Step, CacheL = cache, WaitNeedL = waits ? Step : 0, WaitMinutes = waits ? 30 : 0,
-            KgKmPerL = perL / 5, IsSeenOnlyThere = hidden,
+            TripMinutes = trip,
+            MinutesPerL = perL,
+            DrinkL = drink * Step,
+            CacheL = cache,
+            WaitNeedL = waits ? Step : 0,
+            WaitMinutes = waits ? 30 : 0,
+            KgKmPerL = perL / 5,
+            IsSeenOnlyThere = hidden,
         };
 
     private static readonly Gen<PolicyPlace> Place =
@@ -30,7 +36,12 @@ public sealed class PolicyTests
         from waters in Water.Array[0, 2]
         from night in Gen.Frequency((4, Gen.Const(0)), (1, Gen.Int[1, 3]))
         from dry in Gen.Int[0, 1]
-        select new PolicyPlace(need * Step, effort, hours) { Waters = waters, NightL = night * Step, DryNightL = Math.Max(0, night - dry) * Step };
+        select new PolicyPlace(need * Step, effort, hours)
+        {
+            Waters = waters,
+            NightL = night * Step,
+            DryNightL = Math.Max(0, night - dry) * Step,
+        };
 
     private static readonly Gen<PolicyProblem> Small =
         from start in Gen.Int[1, 6]
@@ -38,15 +49,27 @@ public sealed class PolicyTests
         from places in Place.Array[1, 3]
         from reserve in Gen.Int[0, 2]
         from debt in Gen.Int[0, 2]
-        select new PolicyProblem([first with { Waters = [new PolicyWater(1, start * Step)], NightL = 0, DryNightL = 0 }, .. places, new PolicyPlace(0, 0, 0)], Step)
+        select new PolicyProblem(
+            [first with { Waters = [new PolicyWater(1, start * Step)], NightL = 0, DryNightL = 0 }, .. places, new PolicyPlace(0, 0, 0)],
+            Step
+        )
         {
-            ReserveL = reserve * Step / 2, DebtL = debt * Step, KgKmPerMinute = 0.25,
+            ReserveL = reserve * Step / 2,
+            DebtL = debt * Step,
+            KgKmPerMinute = 0.25,
         };
 
-    /// <summary>Every amount to leave with tried at every place, in hand and outcome, with nothing remembered: no policy does better.</summary>
+    /// <summary>
+    /// Every amount to leave with tried at every place, in hand and outcome, with nothing remembered: no policy does better.
+    /// </summary>
     [Fact]
-    public void No_policy_is_cheaper() => Gen.Select(Small, Gen.OneOf(Gen.Const(5.0), Gen.Const(300.0), Gen.Const(10_000.0))).Sample((problem, price) =>
-        PolicySolver.Solve(problem, 1, price).ExpectedCost.ShouldBe(new Everything(problem, price).Cost(0, 0), 1e-6), iter: 400);
+    public void No_policy_is_cheaper() =>
+        Gen.Select(Small, Gen.OneOf(Gen.Const(5.0), Gen.Const(300.0), Gen.Const(10_000.0)))
+            .Sample(
+                (problem, price) =>
+                    PolicySolver.Solve(problem, 1, price).ExpectedCost.ShouldBe(new Everything(problem, price).Cost(0, 0), 1e-6),
+                iter: 400
+            );
 
     /// <summary>Two to seven legs with water that runs, every third or so a camp with one or two waters about it to fetch from.</summary>
     private static readonly Gen<PolicyProblem> Sure =
@@ -58,17 +81,35 @@ public sealed class PolicyTests
                 from capacity in Gen.Int[1, 9]
                 from trip in Gen.Int[0, 60]
                 from perL in Gen.Int[0, 50]
-                select new PolicyWater(1, capacity * Step) { TripMinutes = trip, MinutesPerL = perL / 10.0, KgKmPerL = perL / 50.0 }).Array[0, 2]
+                select new PolicyWater(1, capacity * Step)
+                {
+                    TripMinutes = trip,
+                    MinutesPerL = perL / 10.0,
+                    KgKmPerL = perL / 50.0,
+                }
+            ).Array[0, 2]
             from night in Gen.Frequency((2, Gen.Const(0)), (1, Gen.Int[1, 4]))
             from dry in Gen.Int[0, 2]
-            select new PolicyPlace(need * Step, effort / 10.0, 1) { Waters = waters, NightL = night * Step, DryNightL = Math.Max(0, night - dry) * Step }).Array[2, 7]
+            select new PolicyPlace(need * Step, effort / 10.0, 1)
+            {
+                Waters = waters,
+                NightL = night * Step,
+                DryNightL = Math.Max(0, night - dry) * Step,
+            }
+        ).Array[2, 7]
         from reserve in Gen.Int[0, 2]
-        select new PolicyProblem([new PolicyPlace(Step, 2, 1) { Waters = [new PolicyWater(1, start * Step)] }, .. places, new PolicyPlace(0, 0, 0)], Step)
+        select new PolicyProblem(
+            [new PolicyPlace(Step, 2, 1) { Waters = [new PolicyWater(1, start * Step)] }, .. places, new PolicyPlace(0, 0, 0)],
+            Step
+        )
         {
-            ReserveL = reserve * Step / 2, KgKmPerMinute = 0.25,
+            ReserveL = reserve * Step / 2,
+            KgKmPerMinute = 0.25,
         };
 
-    /// <summary>A general mixed-integer solver finds the same cost on 320 generated ways with camps that fetch, and none where the plan runs short.</summary>
+    /// <summary>
+    /// A general mixed-integer solver finds the same cost on 320 generated ways with camps that fetch, and none where the plan runs short.
+    /// </summary>
     [Fact]
     public void With_water_that_runs_it_is_the_optimum_of_a_general_model()
     {
@@ -93,38 +134,78 @@ public sealed class PolicyTests
 
     /// <summary>The table, followed through every outcome by its chance, costs what it says: it is a policy that can be walked.</summary>
     [Fact]
-    public void A_table_followed_costs_what_it_says() => Gen.Select(Small, Gen.OneOf(Gen.Const(5.0), Gen.Const(300.0), Gen.Const(10_000.0))).Sample((problem, price) =>
-    {
-        var table = PolicySolver.Solve(problem, 1, price);
-        new Everything(problem, price).Cost(0, 0, table).ShouldBe(table.ExpectedCost, 1e-6);
-    }, iter: 400);
+    public void A_table_followed_costs_what_it_says() =>
+        Gen.Select(Small, Gen.OneOf(Gen.Const(5.0), Gen.Const(300.0), Gen.Const(10_000.0)))
+            .Sample(
+                (problem, price) =>
+                {
+                    var table = PolicySolver.Solve(problem, 1, price);
+                    new Everything(problem, price).Cost(0, 0, table).ShouldBe(table.ExpectedCost, 1e-6);
+                },
+                iter: 400
+            );
 
     [Fact]
-    public void Another_water_never_costs_more() => Gen.Select(Small, Gen.Int[1, 4], Water).Sample((problem, at, water) =>
-    {
-        List<PolicyPlace> places = [.. problem.Places];
-        var k = Math.Min(at, places.Count - 2);
-        places[k] = places[k] with { Waters = [.. places[k].Waters, water] };
-        // With a reserve, a place with water is one to arrive at with it.
-        var (before, after) = (problem with { ReserveL = 0 }, problem with { ReserveL = 0, Places = places });
-        PolicySolver.Solve(after, 1, 1000).ExpectedCost.ShouldBeLessThanOrEqualTo(PolicySolver.Solve(before, 1, 1000).ExpectedCost + 1e-6);
-    }, iter: 400);
+    public void Another_water_never_costs_more() =>
+        Gen.Select(Small, Gen.Int[1, 4], Water)
+            .Sample(
+                (problem, at, water) =>
+                {
+                    List<PolicyPlace> places = [.. problem.Places];
+                    var k = Math.Min(at, places.Count - 2);
+                    places[k] = places[k] with { Waters = [.. places[k].Waters, water] };
+                    // With a reserve, a place with water is one to arrive at with it.
+                    var (before, after) = (problem with { ReserveL = 0 }, problem with { ReserveL = 0, Places = places });
+                    PolicySolver
+                        .Solve(after, 1, 1000)
+                        .ExpectedCost.ShouldBeLessThanOrEqualTo(PolicySolver.Solve(before, 1, 1000).ExpectedCost + 1e-6);
+                },
+                iter: 400
+            );
 
     [Fact]
-    public void Surer_and_closer_never_costs_more() => Gen.Select(Small, Gen.Double[0, 1], Gen.Double[0, 1]).Sample((problem, surer, closer) =>
-    {
-        var better = problem with
-        {
-            Places = [.. problem.Places.Select(p => p with { Waters = [.. p.Waters.Select(w => w with { Chance = w.Chance + ((1 - w.Chance) * surer), TripMinutes = w.TripMinutes * closer })] })],
-        };
-        PolicySolver.Solve(better, 1, 1000).ExpectedCost.ShouldBeLessThanOrEqualTo(PolicySolver.Solve(problem, 1, 1000).ExpectedCost + 1e-6);
-    }, iter: 400);
+    public void Surer_and_closer_never_costs_more() =>
+        Gen.Select(Small, Gen.Double[0, 1], Gen.Double[0, 1])
+            .Sample(
+                (problem, surer, closer) =>
+                {
+                    var better = problem with
+                    {
+                        Places =
+                        [
+                            .. problem.Places.Select(p =>
+                                p with
+                                {
+                                    Waters =
+                                    [
+                                        .. p.Waters.Select(w =>
+                                            w with
+                                            {
+                                                Chance = w.Chance + ((1 - w.Chance) * surer),
+                                                TripMinutes = w.TripMinutes * closer,
+                                            }
+                                        ),
+                                    ],
+                                }
+                            ),
+                        ],
+                    };
+                    PolicySolver
+                        .Solve(better, 1, 1000)
+                        .ExpectedCost.ShouldBeLessThanOrEqualTo(PolicySolver.Solve(problem, 1, 1000).ExpectedCost + 1e-6);
+                },
+                iter: 400
+            );
 
     [Fact]
     public void Where_all_is_sure_and_minutes_are_free_it_fills_everywhere()
     {
         var place = new PolicyPlace(1, 4, 1) { Waters = [new PolicyWater(1, 6)] };
-        var table = PolicySolver.Solve(new PolicyProblem([place, place, place, place, new PolicyPlace(0, 0, 0)], 0.1) { KgKmPerMinute = 0, ReserveL = 0.5 }, 1, 1e6);
+        var table = PolicySolver.Solve(
+            new PolicyProblem([place, place, place, place, new PolicyPlace(0, 0, 0)], 0.1) { KgKmPerMinute = 0, ReserveL = 0.5 },
+            1,
+            1e6
+        );
         var hand = 0.0;
         for (var k = 0; k < 4; k++)
         {
@@ -142,7 +223,15 @@ public sealed class PolicyTests
     [Fact]
     public void What_may_be_dry_is_carried_for_when_running_short_costs_enough()
     {
-        PolicyProblem Of(double chance) => new([new PolicyPlace(2, 10, 2) { Waters = [new PolicyWater(1, 4)] }, new PolicyPlace(2, 10, 2) { Waters = [new PolicyWater(chance, 4) { TripMinutes = 20 }] }, new PolicyPlace(0, 0, 0)], 1);
+        PolicyProblem Of(double chance) =>
+            new(
+                [
+                    new PolicyPlace(2, 10, 2) { Waters = [new PolicyWater(1, 4)] },
+                    new PolicyPlace(2, 10, 2) { Waters = [new PolicyWater(chance, 4) { TripMinutes = 20 }] },
+                    new PolicyPlace(0, 0, 0),
+                ],
+                1
+            );
         PolicySolver.Solve(Of(0.9), 1, 50).LeaveWith(0, 0, 0).ShouldBe(2);
         PolicySolver.Solve(Of(0.9), 1, 500).LeaveWith(0, 0, 0).ShouldBe(4);
         PolicySolver.Solve(Of(1), 1, 1e9).LeaveWith(0, 0, 0).ShouldBe(2);
@@ -155,7 +244,8 @@ public sealed class PolicyTests
     [InlineData(3, 2, 2)]
     [InlineData(-1, 2, 0)]
     [InlineData(2, 0, 2)]
-    public void The_mean_of_what_is_carried(double level, double fall, double mean) => PolicyLeg.MeanAbove(level, fall).ShouldBe(mean, 1e-12);
+    public void The_mean_of_what_is_carried(double level, double fall, double mean) =>
+        PolicyLeg.MeanAbove(level, fall).ShouldBe(mean, 1e-12);
 
     /// <summary>Written apart from the solver: forward, by recursion, with legs cut into slices instead of integrals.</summary>
     private sealed class Everything(PolicyProblem problem, double price)
@@ -176,7 +266,10 @@ public sealed class PolicyTests
             var place = problem.Places[k];
             if (j == place.Waters.Count)
             {
-                return Math.Min(On(k, hand - place.NightL, 0, table), (10 * (place.NightL - place.DryNightL)) + On(k, hand - place.DryNightL, 0, table));
+                return Math.Min(
+                    On(k, hand - place.NightL, 0, table),
+                    (10 * (place.NightL - place.DryNightL)) + On(k, hand - place.DryNightL, 0, table)
+                );
             }
 
             var water = place.Waters[j];
@@ -186,10 +279,19 @@ public sealed class PolicyTests
                 var taken = leave - hand;
                 var missing = water.WaitNeedL - hand;
                 // Half an hour's wait: 7.5, or 10 for each litre owed for an hour, half of what is missing for half an hour.
-                var wait = missing <= 1e-9 || water.WaitMinutes == 0 ? 0 : missing <= problem.DebtL + 1e-9 ? Math.Min(7.5, 2.5 * missing) : 7.5;
-                var there = (0.25 * (taken + place.NightL) * water.MinutesPerL) + wait + ((taken + place.NightL) * water.KgKmPerL) + On(k, leave, water.DrinkL, table);
+                var wait =
+                    missing <= 1e-9 || water.WaitMinutes == 0 ? 0
+                    : missing <= problem.DebtL + 1e-9 ? Math.Min(7.5, 2.5 * missing)
+                    : 7.5;
+                var there =
+                    (0.25 * (taken + place.NightL) * water.MinutesPerL)
+                    + wait
+                    + ((taken + place.NightL) * water.KgKmPerL)
+                    + On(k, leave, water.DrinkL, table);
                 var trip = 0.25 * water.TripMinutes;
-                return water.IsSeenOnlyThere ? trip + (water.Chance * there) + ((1 - water.Chance) * by) : (water.Chance * (trip + there)) + ((1 - water.Chance) * by);
+                return water.IsSeenOnlyThere
+                    ? trip + (water.Chance * there) + ((1 - water.Chance) * by)
+                    : (water.Chance * (trip + there)) + ((1 - water.Chance) * by);
             }
 
             if (table is not null)
@@ -198,7 +300,11 @@ public sealed class PolicyTests
             }
 
             var best = by;
-            for (var leave = hand + (place.NightL > 0 ? 0 : problem.StepL); leave <= Math.Min(water.CapacityL + water.DrinkL, hand + water.CacheL) + 1e-9; leave += problem.StepL)
+            for (
+                var leave = hand + (place.NightL > 0 ? 0 : problem.StepL);
+                leave <= Math.Min(water.CapacityL + water.DrinkL, hand + water.CacheL) + 1e-9;
+                leave += problem.StepL
+            )
             {
                 best = Math.Min(best, Trying(leave));
             }

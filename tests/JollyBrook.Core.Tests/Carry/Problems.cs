@@ -9,7 +9,18 @@ internal static class Problems
     /// <summary>To three decimals: a general solver stumbles over figures of 1e-50.</summary>
     private static Gen<double> Between(double low, double high) => Gen.Int[(int)(low * 1000), (int)(high * 1000)].Select(n => n / 1000.0);
 
-    private static readonly Gen<(double Use, double Effort, bool Camp, double Capacity, double Drink, double Stop, double PerL, double WaitNeed, double Wait, double Detour)> Leg =
+    private static readonly Gen<(
+        double Use,
+        double Effort,
+        bool Camp,
+        double Capacity,
+        double Drink,
+        double Stop,
+        double PerL,
+        double WaitNeed,
+        double Wait,
+        double Detour
+    )> Leg =
         from use in Between(0.2, 3)
         from effort in Between(0.5, 12)
         from camp in Gen.Int[0, 9]
@@ -21,7 +32,18 @@ internal static class Problems
         from need in Between(0.1, 1.5)
         from wait in Between(5, 60)
         from detour in Between(0, 0.3)
-        select (use, effort, camp == 0, capacity, Math.Round(drink * use * 0.9, 3), stop, perL, waits == 0 ? need : 0, waits == 0 ? wait : 0, detour);
+        select (
+            use,
+            effort,
+            camp == 0,
+            capacity,
+            Math.Round(drink * use * 0.9, 3),
+            stop,
+            perL,
+            waits == 0 ? need : 0,
+            waits == 0 ? wait : 0,
+            detour
+        );
 
     public static readonly Gen<CarryProblem> Any =
         from legs in Leg.Array[2, 9]
@@ -30,7 +52,21 @@ internal static class Problems
         select Of(legs, reserve, lambda);
 
     private static CarryProblem Of(
-        (double Use, double Effort, bool Camp, double Capacity, double Drink, double Stop, double PerL, double WaitNeed, double Wait, double Detour)[] legs, double reserve, double lambda)
+        (
+            double Use,
+            double Effort,
+            bool Camp,
+            double Capacity,
+            double Drink,
+            double Stop,
+            double PerL,
+            double WaitNeed,
+            double Wait,
+            double Detour
+        )[] legs,
+        double reserve,
+        double lambda
+    )
     {
         var (use, effort, area) = (new double[legs.Length + 1], new double[legs.Length + 1], new double[legs.Length + 1]);
         List<CarryStop> stops = [];
@@ -41,9 +77,21 @@ internal static class Problems
             area[i + 1] = area[i] + ((use[i] + (leg.Use / 2)) * q);
             use[i + 1] = use[i] + leg.Use;
             effort[i + 1] = effort[i] + q;
-            stops.Add(i == 0
-                ? new CarryStop(0, leg.Capacity)
-                : new CarryStop(i, leg.Capacity, leg.Camp ? 0 : leg.Drink, leg.Stop, leg.PerL, leg.Camp ? 0 : leg.WaitNeed, leg.Camp ? 0 : leg.Wait, leg.Camp ? 0 : leg.Detour, leg.Camp ? leg.Use : 0));
+            stops.Add(
+                i == 0
+                    ? new CarryStop(0, leg.Capacity)
+                    : new CarryStop(
+                        i,
+                        leg.Capacity,
+                        leg.Camp ? 0 : leg.Drink,
+                        leg.Stop,
+                        leg.PerL,
+                        leg.Camp ? 0 : leg.WaitNeed,
+                        leg.Camp ? 0 : leg.Wait,
+                        leg.Camp ? 0 : leg.Detour,
+                        leg.Camp ? leg.Use : 0
+                    )
+            );
         }
 
         stops.Add(new CarryStop(legs.Length, 0));

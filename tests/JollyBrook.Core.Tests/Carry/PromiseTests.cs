@@ -12,72 +12,118 @@ public sealed class PromiseTests
 {
     private static readonly Gen<PlanRequest> Trip = GeneratedTrips.Any;
 
-    private static PlanRequest At(PlanRequest request, double certainty) => request with { Route = request.Route! with { Certainty = certainty } };
+    private static PlanRequest At(PlanRequest request, double certainty) =>
+        request with
+        {
+            Route = request.Route! with { Certainty = certainty },
+        };
 
     /// <summary>Wherever water lies, the start and the finish among it, and for whatever certainty: every place is told.</summary>
     [Fact]
-    public void Every_trip_is_planned() => Gen.Select(Trip, Gen.Double[0.5, 0.99], Gen.Double[0.5, 30]).Sample((request, certainty, room) =>
-    {
-        var tight = request with { Route = request.Route! with { Certainty = certainty, Containers = [new CarriedContainer("Bags", room)] } };
-        var plan = Plan.Compute(tight);
-        plan.Stops.Count.ShouldBeGreaterThanOrEqualTo(request.Sources!.Count + 2);
-        plan.Carried.ShouldAllBe(p => double.IsFinite(p.Value));
-        plan.Stops.Where(s => s.Planned && s.Kind == StopKind.Source).ShouldAllBe(s => s.IfElse.Length > 0);
-    }, iter: 200);
+    public void Every_trip_is_planned() =>
+        Gen.Select(Trip, Gen.Double[0.5, 0.99], Gen.Double[0.5, 30])
+            .Sample(
+                (request, certainty, room) =>
+                {
+                    var tight = request with
+                    {
+                        Route = request.Route! with { Certainty = certainty, Containers = [new CarriedContainer("Bags", room)] },
+                    };
+                    var plan = Plan.Compute(tight);
+                    plan.Stops.Count.ShouldBeGreaterThanOrEqualTo(request.Sources!.Count + 2);
+                    plan.Carried.ShouldAllBe(p => double.IsFinite(p.Value));
+                    plan.Stops.Where(s => s.Planned && s.Kind == StopKind.Source).ShouldAllBe(s => s.IfElse.Length > 0);
+                },
+                iter: 200
+            );
 
-    /// <summary>On walks the plan has never seen: three standard errors of the 1 000 it was told by are 2.1 %, two of these 4 000 0.7 %.</summary>
+    /// <summary>
+    /// On walks the plan has never seen: three standard errors of the 1 000 it was told by are 2.1 %, two of these 4 000 0.7 %.
+    /// </summary>
     [Fact]
-    public void The_promise_holds_on_fresh_walks() => Gen.Select(Trip, Gen.Int[1, 1_000_000]).Sample((request, seed) =>
-    {
-        var promise = Plan.Compute(request).Promise;
-        if (!promise.Kept)
-        {
-            promise.Words.ShouldStartWith("Not 95 % sure");
-            return;
-        }
+    public void The_promise_holds_on_fresh_walks() =>
+        Gen.Select(Trip, Gen.Int[1, 1_000_000])
+            .Sample(
+                (request, seed) =>
+                {
+                    var promise = Plan.Compute(request).Promise;
+                    if (!promise.Kept)
+                    {
+                        promise.Words.ShouldStartWith("Not 95 % sure");
+                        return;
+                    }
 
-        HowSure.Compute(new HowSureRequest(request, 4_000, seed, Compare: false)).ShortChance.ShouldBeLessThanOrEqualTo(0.05 + 0.03);
-    }, iter: 100);
+                    HowSure
+                        .Compute(new HowSureRequest(request, 4_000, seed, Compare: false))
+                        .ShortChance.ShouldBeLessThanOrEqualTo(0.05 + 0.03);
+                },
+                iter: 100
+            );
 
     /// <summary>But for the grain of the search: up to 4 % on 1 500 trips at sixteen certainties.</summary>
     [Fact]
-    public void More_certainty_never_costs_less() => Gen.Select(Trip, Gen.Double[0.51, 0.95], Gen.Double[0, 0.04]).Sample((request, certainty, more) =>
-    {
-        double Cost(double wanted)
-        {
-            var setup = new PlanSetup(At(request, wanted));
-            return ((PromisedWalk)PlanSolver.Solve(setup)).Policy is { } policy && policy.ShortChance <= 1 - wanted ? policy.Cost : double.PositiveInfinity;
-        }
+    public void More_certainty_never_costs_less() =>
+        Gen.Select(Trip, Gen.Double[0.51, 0.95], Gen.Double[0, 0.04])
+            .Sample(
+                (request, certainty, more) =>
+                {
+                    double Cost(double wanted)
+                    {
+                        var setup = new PlanSetup(At(request, wanted));
+                        return ((PromisedWalk)PlanSolver.Solve(setup)).Policy is { } policy && policy.ShortChance <= 1 - wanted
+                            ? policy.Cost
+                            : double.PositiveInfinity;
+                    }
 
-        Cost(certainty).ShouldBeLessThanOrEqualTo((Cost(certainty + more) * 1.07) + 0.5);
-    }, iter: 60);
+                    Cost(certainty).ShouldBeLessThanOrEqualTo((Cost(certainty + more) * 1.07) + 0.5);
+                },
+                iter: 60
+            );
 
     /// <summary>No cliff: a source a hair more or less sure gives nearly the same burden.</summary>
     [Fact]
-    public void There_is_no_cliff_where_a_source_begins_to_be_trusted() => Gen.Select(Gen.Double[6, 14], Gen.Int[1, 3]).Sample((km, people) =>
-    {
-        double KgKm(double chance)
-        {
-            var request = GeneratedTrips.Of(1, 20, 200, [new TripSource("", SourceClass.TankOrTap, km / 20, Chance: chance)], people, 18);
-            return HowSure.Compute(new HowSureRequest(request, 2_000, 1, Compare: false)).Policies[0].KgKm;
-        }
+    public void There_is_no_cliff_where_a_source_begins_to_be_trusted() =>
+        Gen.Select(Gen.Double[6, 14], Gen.Int[1, 3])
+            .Sample(
+                (km, people) =>
+                {
+                    double KgKm(double chance)
+                    {
+                        var request = GeneratedTrips.Of(
+                            1,
+                            20,
+                            200,
+                            [new TripSource("", SourceClass.TankOrTap, km / 20, Chance: chance)],
+                            people,
+                            18
+                        );
+                        return HowSure.Compute(new HowSureRequest(request, 2_000, 1, Compare: false)).Policies[0].KgKm;
+                    }
 
-        (KgKm(0.96) / KgKm(0.94)).ShouldBeInRange(0.85, 1.15);
-    }, iter: 20);
+                    (KgKm(0.96) / KgKm(0.94)).ShouldBeInRange(0.85, 1.15);
+                },
+                iter: 20
+            );
 
     [Fact]
-    public void At_the_median_each_arrives_with_the_reserve_wherever_there_is_room() => Trip.Sample(request =>
-    {
-        var plan = Plan.Compute(request);
-        // What lies in a cache is all there is of it.
-        var caches = request.Sources!.Where(s => s.Source.CacheL is not null).Select(s => s.Id).ToHashSet();
-        foreach (var (stop, next) in plan.Stops.Where(s => s.ArriveNextL is not null).Select(s => (s, s.ArriveNextL!.Value)))
-        {
-            (caches.Contains(stop.Id) || next >= plan.ReserveL - 1e-3 || stop.LeaveL >= plan.CapacityL - 0.3).ShouldBeTrue($"{stop.Name}: {next} on arrival, leaving with {stop.LeaveL} of {plan.CapacityL}");
-        }
+    public void At_the_median_each_arrives_with_the_reserve_wherever_there_is_room() =>
+        Trip.Sample(
+            request =>
+            {
+                var plan = Plan.Compute(request);
+                // What lies in a cache is all there is of it.
+                var caches = request.Sources!.Where(s => s.Source.CacheL is not null).Select(s => s.Id).ToHashSet();
+                foreach (var (stop, next) in plan.Stops.Where(s => s.ArriveNextL is not null).Select(s => (s, s.ArriveNextL!.Value)))
+                {
+                    (caches.Contains(stop.Id) || next >= plan.ReserveL - 1e-3 || stop.LeaveL >= plan.CapacityL - 0.3).ShouldBeTrue(
+                        $"{stop.Name}: {next} on arrival, leaving with {stop.LeaveL} of {plan.CapacityL}"
+                    );
+                }
 
-        plan.Stops.ShouldAllBe(s => s.LeaveL <= plan.CapacityL + 1e-3);
-    }, iter: 100);
+                plan.Stops.ShouldAllBe(s => s.LeaveL <= plan.CapacityL + 1e-3);
+            },
+            iter: 100
+        );
 
     /// <summary>13 L of camp water are not carried for hours to a camp that has a sure well a few minutes further on.</summary>
     [Fact]
@@ -102,7 +148,17 @@ public sealed class PromiseTests
     [Fact]
     public void A_well_a_little_before_the_camp_is_filled_at_on_the_way()
     {
-        var request = GeneratedTrips.Of(2, 14, 0, [new TripSource("Spring", SourceClass.Lake, 3.0 / 28, Chance: 1), new TripSource("Well", SourceClass.Lake, 13.4 / 28, Chance: 1)], 3, 18);
+        var request = GeneratedTrips.Of(
+            2,
+            14,
+            0,
+            [
+                new TripSource("Spring", SourceClass.Lake, 3.0 / 28, Chance: 1),
+                new TripSource("Well", SourceClass.Lake, 13.4 / 28, Chance: 1),
+            ],
+            3,
+            18
+        );
         var plan = Plan.Compute(request);
         plan.Stops.Single(s => s.Name == "Water 1").Planned.ShouldBeTrue();
         plan.Stops.Single(s => s.Kind == StopKind.Camp).Planned.ShouldBeFalse();
@@ -111,7 +167,17 @@ public sealed class PromiseTests
     [Fact]
     public void A_well_out_of_reach_is_not_fetched_from()
     {
-        var request = GeneratedTrips.Of(2, 14, 0, [new TripSource("Spring", SourceClass.Lake, 11.0 / 28, Chance: 1), new TripSource("Well", SourceClass.Lake, 17.0 / 28, Chance: 1)], 3, 18);
+        var request = GeneratedTrips.Of(
+            2,
+            14,
+            0,
+            [
+                new TripSource("Spring", SourceClass.Lake, 11.0 / 28, Chance: 1),
+                new TripSource("Well", SourceClass.Lake, 17.0 / 28, Chance: 1),
+            ],
+            3,
+            18
+        );
         Plan.Compute(request).Stops.Single(s => s.Kind == StopKind.Camp).Planned.ShouldBeFalse();
     }
 
@@ -161,26 +227,33 @@ public sealed class PromiseTests
     [InlineData(0.6, true)]
     [InlineData(1, false)]
     public void The_card_says_if_it_runs(double chance, bool doubtful) =>
-        Plan.Compute(At(GeneratedTrips.Of(1, 24, 0, [new TripSource("Water", SourceClass.TankOrTap, 0.5, Chance: chance)], 1, 22), 0.9)).Stops[1].Policy
-            .StartsWith("If it runs: ", StringComparison.Ordinal).ShouldBe(doubtful);
+        Plan.Compute(At(GeneratedTrips.Of(1, 24, 0, [new TripSource("Water", SourceClass.TankOrTap, 0.5, Chance: chance)], 1, 22), 0.9))
+            .Stops[1]
+            .Policy.StartsWith("If it runs: ", StringComparison.Ordinal)
+            .ShouldBe(doubtful);
 
-    /// <summary>What the card says by what is in hand is what the policy does, never less, and it never leaves with less than it came with.</summary>
+    /// <summary>
+    /// What the card says by what is in hand is what the policy does, never less, and it never leaves with less than it came with.
+    /// </summary>
     [Fact]
-    public void The_card_says_what_the_policy_does() => Trip.Sample(
-        request =>
-        {
-            var setup = new PlanSetup(request with { Route = request.Route! with { Certainty = 0.9 } });
-            var walk = PlanSolver.Solve(setup);
-            foreach (var place in setup.Line.Places.Where(p => p.Kind == StopKind.Source && !p.IsEvening))
+    public void The_card_says_what_the_policy_does() =>
+        Trip.Sample(
+            request =>
             {
-                var (k, rungs) = (setup.Line.Places.IndexOf(place), walk.Rungs(place));
-                rungs.Select(r => r.FromL).ShouldBe(rungs.Select(r => r.FromL).Order());
-                for (var hand = 0.0; rungs.Count > 0 && hand <= walk.Fills.Max(f => f.CarriedL); hand += 0.25)
+                var setup = new PlanSetup(request with { Route = request.Route! with { Certainty = 0.9 } });
+                var walk = PlanSolver.Solve(setup);
+                foreach (var place in setup.Line.Places.Where(p => p.Kind == StopKind.Source && !p.IsEvening))
                 {
-                    var (told, done) = (rungs.Last(r => r.FromL <= hand + 1e-6).LeaveL, walk.Decide(k, 0, hand));
-                    (told ?? hand).ShouldBeGreaterThanOrEqualTo((done ?? hand) - 1e-6);
-                    ((told ?? hand) - (done ?? hand)).ShouldBeLessThanOrEqualTo(0.26);
+                    var (k, rungs) = (setup.Line.Places.IndexOf(place), walk.Rungs(place));
+                    rungs.Select(r => r.FromL).ShouldBe(rungs.Select(r => r.FromL).Order());
+                    for (var hand = 0.0; rungs.Count > 0 && hand <= walk.Fills.Max(f => f.CarriedL); hand += 0.25)
+                    {
+                        var (told, done) = (rungs.Last(r => r.FromL <= hand + 1e-6).LeaveL, walk.Decide(k, 0, hand));
+                        (told ?? hand).ShouldBeGreaterThanOrEqualTo((done ?? hand) - 1e-6);
+                        ((told ?? hand) - (done ?? hand)).ShouldBeLessThanOrEqualTo(0.26);
+                    }
                 }
-            }
-        }, iter: 25);
+            },
+            iter: 25
+        );
 }

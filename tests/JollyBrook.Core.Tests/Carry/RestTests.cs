@@ -9,7 +9,10 @@ namespace JollyBrook.Core.Tests.Carry;
 public class RestTests
 {
     private static PlanRequest With(PlanRequest request, DayRest? rest, double start = 8) =>
-        request with { Route = request.Route! with { Days = [new RouteDay(start, Rest: rest)] } };
+        request with
+        {
+            Route = request.Route! with { Days = [new RouteDay(start, Rest: rest)] },
+        };
 
     [Fact]
     public void It_is_taken_at_the_next_place_and_drinks_what_rest_drinks()
@@ -53,7 +56,10 @@ public class RestTests
     {
         var trip = With(Routes.Level(24, ("Spring", 18, 1)), new DayRest(9, 2));
         PlanRequest At(double hour) => trip with { Now = new DateTimeOffset(2026, 8, 21, 0, 0, 0, TimeSpan.Zero).AddHours(hour) };
-        FromHere.Compute(new(At(10.5), 10, 1)).Ahead[^1].ArriveHour.ShouldBe(FromHere.Compute(new(At(11.5), 10, 1)).Ahead[^1].ArriveHour + 1, 0.02);
+        FromHere
+            .Compute(new(At(10.5), 10, 1))
+            .Ahead[^1]
+            .ArriveHour.ShouldBe(FromHere.Compute(new(At(11.5), 10, 1)).Ahead[^1].ArriveHour + 1, 0.02);
     }
 
     [Theory]
@@ -62,5 +68,7 @@ public class RestTests
     [InlineData(24.0, 2.0)]
     [InlineData(9.0, 9.0)]
     public void What_cannot_be_is_refused(double? from, double? hours) =>
-        Should.Throw<BadInputException>(() => Plan.Compute(With(Routes.Level(24), new DayRest(from, hours)))).Errors.ShouldAllBe(e => e.Field.StartsWith("days.rest."));
+        Should
+            .Throw<BadInputException>(() => Plan.Compute(With(Routes.Level(24), new DayRest(from, hours))))
+            .Errors.ShouldAllBe(e => e.Field.StartsWith("days.rest."));
 }

@@ -1,5 +1,5 @@
-using JollyBrook.Core.Boiling;
 using JollyBrook.Core.Body;
+using JollyBrook.Core.Boiling;
 using JollyBrook.Core.Carry;
 using JollyBrook.Core.Chemistry;
 using JollyBrook.Core.Kit;
@@ -16,8 +16,11 @@ public class SnowTripTests
 {
     private static readonly KitEntry[] Carried =
     [
-        Kits.Entry(new ProductSpec("clo2-tablet", new DateOnly(2028, 1, 1)), "clo2", 60, "Dioxide tablets"), Kits.Burner(fuelG: 460, id: "stove"), new KitEntry("pot", Kits.Pot),
-        new KitEntry("bag", new Container(4) { Name = "Bag" }), new KitEntry("bottle", new Container(1) { Name = "Bottle" }),
+        Kits.Entry(new ProductSpec("clo2-tablet", new DateOnly(2028, 1, 1)), "clo2", 60, "Dioxide tablets"),
+        Kits.Burner(fuelG: 460, id: "stove"),
+        new KitEntry("pot", Kits.Pot),
+        new KitEntry("bag", new Container(4) { Name = "Bag" }),
+        new KitEntry("bottle", new Container(1) { Name = "Bottle" }),
     ];
 
     private static PlanRequest Trip(double airC, params KitEntry[] kit)
@@ -25,16 +28,41 @@ public class SnowTripTests
         var now = new DateTimeOffset(2026, 1, 9, 12, 0, 0, TimeSpan.Zero);
         var ground = ReadLegs.Compute(new LegsRequest(null, 300, [new("Out", 10, 0, 0), new("On", 10, 0, 0)]));
         var route = new TripRoute(
-            "Two days", new DateOnly(2026, 1, 10), ground.LengthKm, ground.Heights, Days: [new(8, 10, "Snow camp", 2, 2, 0.5), new(8)],
-            Weather: [new DayWeather(airC, airC, 50, 0.2, 3, WeatherSource.Typed)], WeatherElevationM: 300);
+            "Two days",
+            new DateOnly(2026, 1, 10),
+            ground.LengthKm,
+            ground.Heights,
+            Days: [new(8, 10, "Snow camp", 2, 2, 0.5), new(8)],
+            Weather: [new DayWeather(airC, airC, 50, 0.2, 3, WeatherSource.Typed)],
+            WeatherElevationM: 300
+        );
         return new PlanRequest(
-            null, route, [new("snow", new TripSource("Snow at camp", SourceClass.SnowPatch, 10, Chance: 1, Clarity: Clarity.Clear, Colour: WaterColour.None, TreatWith: "clo2"))],
-            [new("w", new Walker("Ilva", 62, 168, true)), new("v", new Walker("Torren", 81, 183, false))], Now: now, Kit: kit.Length == 0 ? Carried : kit, OffsetsMinutes: [0]);
+            null,
+            route,
+            [
+                new(
+                    "snow",
+                    new TripSource(
+                        "Snow at camp",
+                        SourceClass.SnowPatch,
+                        10,
+                        Chance: 1,
+                        Clarity: Clarity.Clear,
+                        Colour: WaterColour.None,
+                        TreatWith: "clo2"
+                    )
+                ),
+            ],
+            [new("w", new Walker("Ilva", 62, 168, true)), new("v", new Walker("Torren", 81, 183, false))],
+            Now: now,
+            Kit: kit.Length == 0 ? Carried : kit,
+            OffsetsMinutes: [0]
+        );
     }
 
     /// <summary>
-    /// From settled snow at −8 °C: (2090·8 + 333 550 J/kg)/(0.5·45.6 MJ/kg) = 15.36 g a litre, and the pot, 0.19 kg·900 J/kgK·8 K, 0.06 g each time
-    /// it is put on. What is dosed takes no other fuel: the stove's share beyond the pot's water is melting alone.
+    /// From settled snow at −8 °C: (2090·8 + 333 550 J/kg)/(0.5·45.6 MJ/kg) = 15.36 g a litre, and the pot, 0.19 kg·900 J/kgK·8 K, 0.06 g
+    /// each time it is put on. What is dosed takes no other fuel: the stove's share beyond the pot's water is melting alone.
     /// </summary>
     [Fact]
     public void The_plan_counts_the_fuel_that_melting_takes()
@@ -77,9 +105,24 @@ public class SnowTripTests
         var camp = CampDay.Compute(new CampDayRequest(null, trip, 0));
         camp.Day.Snow.ShouldBe(new SnowInput(SnowKind.Settled, -8));
         var book = camp.Day;
-        var schedule = DaySchedule.Compute(new ScheduleRequest(null, camp.Kit, book.Water, book.Sky, book.Wants, book.People, book.From, book.QuietFromHour, book.QuietToHour, Snow: book.Snow));
+        var schedule = DaySchedule.Compute(
+            new ScheduleRequest(
+                null,
+                camp.Kit,
+                book.Water,
+                book.Sky,
+                book.Wants,
+                book.People,
+                book.From,
+                book.QuietFromHour,
+                book.QuietToHour,
+                Snow: book.Snow
+            )
+        );
         schedule.Batches.ShouldNotBeEmpty();
-        schedule.Batches.ShouldAllBe(b => b.Steps[0].Title.StartsWith("Melt ") && b.Steps[0].Person != null && b.Steps[0].Things.Contains("Stove"));
+        schedule.Batches.ShouldAllBe(b =>
+            b.Steps[0].Title.StartsWith("Melt ") && b.Steps[0].Person != null && b.Steps[0].Things.Contains("Stove")
+        );
         schedule.Batches.ShouldAllBe(b => b.Treat.Snow == book.Snow);
 
         CampDay.Compute(new CampDayRequest(null, Trip(0.5), 0)).Day.Snow.ShouldBeNull();
@@ -91,7 +134,20 @@ public class SnowTripTests
     {
         var camp = CampDay.Compute(new CampDayRequest(null, Trip(-8), 0));
         var book = camp.Day;
-        var schedule = DaySchedule.Compute(new ScheduleRequest(null, camp.Kit, book.Water, book.Sky, book.Wants, 2, book.From, book.QuietFromHour, book.QuietToHour, Snow: book.Snow));
+        var schedule = DaySchedule.Compute(
+            new ScheduleRequest(
+                null,
+                camp.Kit,
+                book.Water,
+                book.Sky,
+                book.Wants,
+                2,
+                book.From,
+                book.QuietFromHour,
+                book.QuietToHour,
+                Snow: book.Snow
+            )
+        );
         var atStove = schedule.Batches.SelectMany(b => b.Steps).Where(s => s.Things.Contains("Stove")).OrderBy(s => s.StartAt).ToList();
         atStove.Zip(atStove.Skip(1)).ShouldAllBe(p => p.First.EndAt <= p.Second.StartAt);
     }
@@ -108,9 +164,21 @@ public class SnowTripTests
         finding.State.ShouldBe(FindingState.Holds);
         finding.Figure.ShouldContain($"Melting {melted:0.0} L of snow takes ");
 
-        KitFinding With(double? fuelG, bool stove = true) => CheckKit.Compute(new KitCheckRequest(
-            null, [.. Carried.Where(e => e.Id != "stove"), .. stove ? [Kits.Burner(fuelG: fuelG, id: "stove")] : Array.Empty<KitEntry>()], null,
-            new KitTrip(10, LastDay: new DateOnly(2026, 1, 11), ColdestAirC: -8, SnowL: 10), Now: trip.Now)).Findings.Single(f => f.Number == 3);
+        KitFinding With(double? fuelG, bool stove = true) =>
+            CheckKit
+                .Compute(
+                    new KitCheckRequest(
+                        null,
+                        [
+                            .. Carried.Where(e => e.Id != "stove"),
+                            .. stove ? [Kits.Burner(fuelG: fuelG, id: "stove")] : Array.Empty<KitEntry>(),
+                        ],
+                        null,
+                        new KitTrip(10, LastDay: new DateOnly(2026, 1, 11), ColdestAirC: -8, SnowL: 10),
+                        Now: trip.Now
+                    )
+                )
+                .Findings.Single(f => f.Number == 3);
 
         // 12.5 L · 15.36 g and the pot's share: 192 g at least.
         With(191).State.ShouldBe(FindingState.Fails);

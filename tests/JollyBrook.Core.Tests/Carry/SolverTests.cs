@@ -5,7 +5,9 @@ namespace JollyBrook.Core.Tests.Carry;
 
 public sealed class SolverTests
 {
-    /// <summary>A generic mixed-integer solver on 360 generated routes finds the same cost, and finds none where the plan says none fits.</summary>
+    /// <summary>
+    /// A generic mixed-integer solver on 360 generated routes finds the same cost, and finds none where the plan says none fits.
+    /// </summary>
     [Fact]
     public void The_plan_is_the_optimum_of_a_general_model()
     {
@@ -26,14 +28,14 @@ public sealed class SolverTests
     }
 
     /// <summary>
-    /// 10 km with a spring at 6 km, 0.5 L/km, reserve 1 L, no worth of minutes. Leave with 3 + 1 = 4 L, mean 2.5 over 6 km: 15; take 2 L, leave
-    /// with 3, mean 2 over 4 km: 8. Together 23 kg·km. Walking by: 6 L, mean 3.5 over 10 km: 35.
+    /// 10 km with a spring at 6 km, 0.5 L/km, reserve 1 L, no worth of minutes. Leave with 3 + 1 = 4 L, mean 2.5 over 6 km: 15; take 2 L,
+    /// leave with 3, mean 2 over 4 km: 8. Together 23 kg·km. Walking by: 6 L, mean 3.5 over 10 km: 35.
     /// </summary>
     [Fact]
     public void A_spring_on_the_way_worked_by_hand()
     {
-        CarryProblem With(double lambda, double minutes) => new(
-            [0, 3, 5], [0, 6, 10], [0, 9, 25], [new(0, 10), new(1, 10, StopMinutes: minutes), new(2, 0)], 1, lambda);
+        CarryProblem With(double lambda, double minutes) =>
+            new([0, 3, 5], [0, 6, 10], [0, 9, 25], [new(0, 10), new(1, 10, StopMinutes: minutes), new(2, 0)], 1, lambda);
         var plan = CarrySolver.Solve(With(0, 0));
         plan.Cost.ShouldBe(23, 1e-9);
         plan.Fills.Select(f => f.LeaveL).ShouldBe([4, 3]);
@@ -44,32 +46,45 @@ public sealed class SolverTests
     }
 
     [Fact]
-    public void A_bigger_reserve_is_never_a_lighter_burden() => Problems.Any.Sample(problem =>
-    {
-        var more = CarrySolver.Solve(problem with { ReserveL = problem.ReserveL + 0.3 });
-        var plan = CarrySolver.Solve(problem);
-        (!more.IsFeasible || more.Cost >= plan.Cost - 1e-9).ShouldBeTrue();
-        (plan.IsFeasible || !more.IsFeasible).ShouldBeTrue();
-    });
-
-    [Fact]
-    public void One_more_source_on_the_line_never_makes_it_worse() => Problems.Any.Sample(problem =>
-    {
-        var without = problem with { Stops = [.. problem.Stops.Where((_, i) => i != 1 || problem.Stops.Count < 3)] };
-        var (with, less) = (CarrySolver.Solve(problem), CarrySolver.Solve(without));
-        (!less.IsFeasible || (with.IsFeasible && with.Cost <= less.Cost + 1e-9)).ShouldBeTrue();
-    });
-
-    [Fact]
-    public void Where_minutes_are_worth_nothing_every_stop_on_the_line_is_filled_at() => Problems.Any.Sample(problem =>
-    {
-        var plan = CarrySolver.Solve(problem with
+    public void A_bigger_reserve_is_never_a_lighter_burden() =>
+        Problems.Any.Sample(problem =>
         {
-            KgKmPerMinute = 0,
-            Stops = [.. problem.Stops.Select(s => s with { CapacityL = 100, DetourUseL = 0, WaitNeedL = 0, DrinkL = 0, OnTheSpotL = 0 })],
-            EffortKm = [.. problem.EffortKm.Select((e, i) => e + (i * 0.01))],
-            UseByEffort = [.. problem.UseByEffort.Select((a, i) => a + Enumerable.Range(0, i).Sum(k => (problem.UseL[k] + problem.UseL[k + 1]) / 2 * 0.01))],
+            var more = CarrySolver.Solve(problem with { ReserveL = problem.ReserveL + 0.3 });
+            var plan = CarrySolver.Solve(problem);
+            (!more.IsFeasible || more.Cost >= plan.Cost - 1e-9).ShouldBeTrue();
+            (plan.IsFeasible || !more.IsFeasible).ShouldBeTrue();
         });
-        plan.Fills.Count.ShouldBe(problem.Stops.Count - 1);
-    });
+
+    [Fact]
+    public void One_more_source_on_the_line_never_makes_it_worse() =>
+        Problems.Any.Sample(problem =>
+        {
+            var without = problem with { Stops = [.. problem.Stops.Where((_, i) => i != 1 || problem.Stops.Count < 3)] };
+            var (with, less) = (CarrySolver.Solve(problem), CarrySolver.Solve(without));
+            (!less.IsFeasible || (with.IsFeasible && with.Cost <= less.Cost + 1e-9)).ShouldBeTrue();
+        });
+
+    [Fact]
+    public void Where_minutes_are_worth_nothing_every_stop_on_the_line_is_filled_at() =>
+        Problems.Any.Sample(problem =>
+        {
+            var plan = CarrySolver.Solve(
+                problem with
+                {
+                    KgKmPerMinute = 0,
+                    Stops =
+                    [
+                        .. problem.Stops.Select(s => s with { CapacityL = 100, DetourUseL = 0, WaitNeedL = 0, DrinkL = 0, OnTheSpotL = 0 }),
+                    ],
+                    EffortKm = [.. problem.EffortKm.Select((e, i) => e + (i * 0.01))],
+                    UseByEffort =
+                    [
+                        .. problem.UseByEffort.Select(
+                            (a, i) => a + Enumerable.Range(0, i).Sum(k => (problem.UseL[k] + problem.UseL[k + 1]) / 2 * 0.01)
+                        ),
+                    ],
+                }
+            );
+            plan.Fills.Count.ShouldBe(problem.Stops.Count - 1);
+        });
 }

@@ -11,9 +11,19 @@ namespace JollyBrook.Core.Tests.Carry;
 /// <summary>Turning back, and when water is drinkable.</summary>
 public sealed class WayBackTests
 {
-    private static PlanRequest Slope(double km, double riseM) => Still(Routes.Of(ReadLegs.Compute(new LegsRequest(null, 1500, [new RouteLeg("", km, riseM > 0 ? riseM : 0, riseM < 0 ? -riseM : 0)])), []));
+    private static PlanRequest Slope(double km, double riseM) =>
+        Still(
+            Routes.Of(
+                ReadLegs.Compute(new LegsRequest(null, 1500, [new RouteLeg("", km, riseM > 0 ? riseM : 0, riseM < 0 ? -riseM : 0)])),
+                []
+            )
+        );
 
-    private static PlanRequest Still(PlanRequest request) => request with { Route = request.Route! with { Weather = [new DayWeather(22, 22, 50, 0, 0, WeatherSource.Typed)] } };
+    private static PlanRequest Still(PlanRequest request) =>
+        request with
+        {
+            Route = request.Route! with { Weather = [new DayWeather(22, 22, 50, 0, 0, WeatherSource.Typed)] },
+        };
 
     /// <summary>On the level the way back is the way out: half of what was carried away reaches back.</summary>
     [Fact]
@@ -43,14 +53,28 @@ public sealed class WayBackTests
         turn.ShouldBeLessThan(down.Stops[0].LeaveL / 2 / (down.NeedL / 16));
     }
 
-    private static readonly KitEntry[] Tablets = [Kits.Entry(new ProductSpec("clo2-tablet", new DateOnly(2028, 1, 1)), "clo2", name: "Chlorine dioxide tablets")];
+    private static readonly KitEntry[] Tablets =
+    [
+        Kits.Entry(new ProductSpec("clo2-tablet", new DateOnly(2028, 1, 1)), "clo2", name: "Chlorine dioxide tablets"),
+    ];
 
     private static PlanRequest WithKit(params KitEntry[] kit)
     {
         var request = Routes.Level(20, ("Spring", 8, 0.98));
         var source = request.Sources![0];
         // Minutes cheap, or the spring would be walked by.
-        return request with { Route = request.Route! with { KgKmPerMinute = 0.001 }, Kit = kit, Sources = [source with { Source = source.Source with { Drinkable = null, Clarity = Clarity.Clear, Colour = WaterColour.None, TemperatureC = 8 } }] };
+        return request with
+        {
+            Route = request.Route! with { KgKmPerMinute = 0.001 },
+            Kit = kit,
+            Sources =
+            [
+                source with
+                {
+                    Source = source.Source with { Drinkable = null, Clarity = Clarity.Clear, Colour = WaterColour.None, TemperatureC = 8 },
+                },
+            ],
+        };
     }
 
     /// <summary>What Treat says of these litres and this water is the soonest a plan may say.</summary>
@@ -59,8 +83,15 @@ public sealed class WayBackTests
     {
         var request = WithKit(Tablets);
         var stop = Plan.Compute(request).Stops[1];
-        var treat = Treat.Compute(new TreatRequest(
-            null, new WaterInput(stop.TakeL, Clarity.Clear, WaterColour.None, 8, 300), "clo2", StartAt: new DateTimeOffset(2026, 8, 21, 12, 0, 0, TimeSpan.Zero), Kit: Tablets));
+        var treat = Treat.Compute(
+            new TreatRequest(
+                null,
+                new WaterInput(stop.TakeL, Clarity.Clear, WaterColour.None, 8, 300),
+                "clo2",
+                StartAt: new DateTimeOffset(2026, 8, 21, 12, 0, 0, TimeSpan.Zero),
+                Kit: Tablets
+            )
+        );
         treat.DrinkableMinutes!.Value.ShouldBeGreaterThanOrEqualTo(240);
         stop.ReadyHour!.Value.ShouldBeGreaterThanOrEqualTo(stop.ArriveHour + (treat.DrinkableMinutes.Value / 60) - 1e-3);
         stop.TreatBy.ShouldStartWith("Chlorine dioxide tablets");
@@ -78,8 +109,14 @@ public sealed class WayBackTests
     [Fact]
     public void A_dropped_filter_is_gone_from_the_plan()
     {
-        static KitEntry Gravity(Happened dropped) => Kits.Entry(new FilterAsIs(FilterElement.Ceramic, FilterStyle.Gravity, 0.25, 2000, 10, 0, 0, Happened.Yes, Happened.No, dropped), "gravity", name: "Gravity filter");
-        string TreatBy(Happened dropped) => Plan.Compute(WithKit(Gravity(dropped), Tablets[0]) with { CountViruses = false }).Stops[1].TreatBy;
+        static KitEntry Gravity(Happened dropped) =>
+            Kits.Entry(
+                new FilterAsIs(FilterElement.Ceramic, FilterStyle.Gravity, 0.25, 2000, 10, 0, 0, Happened.Yes, Happened.No, dropped),
+                "gravity",
+                name: "Gravity filter"
+            );
+        string TreatBy(Happened dropped) =>
+            Plan.Compute(WithKit(Gravity(dropped), Tablets[0]) with { CountViruses = false }).Stops[1].TreatBy;
         TreatBy(Happened.No).ShouldContain("Gravity filter");
         TreatBy(Happened.Yes).ShouldStartWith("Chlorine dioxide tablets");
     }
@@ -94,12 +131,17 @@ public sealed class WayBackTests
         stops[0].ReadyHour!.Value.ShouldBeGreaterThanOrEqualTo(stops[0].ArriveHour + 4);
         stops.ShouldAllBe(s => s.ReadyHour >= s.ArriveHour);
         // So many litres boiled in a pot of 1.3 L are no matter of as many minutes: a dozen loads. Meals and hot drinks are the pot's own.
-        var boiled = Plan.Compute(request with { Kit = [Kits.Burner(fuelG: 5000), new("pot", Kits.Pot)] })
-            .Stops.First(s => s.Planned);
+        var boiled = Plan.Compute(request with { Kit = [Kits.Burner(fuelG: 5000), new("pot", Kits.Pot)] }).Stops.First(s => s.Planned);
         boiled.BoilL.ShouldBe((2 * 0.5) + (2 * 0.3), 1e-6); // one walker's two meals and two hot drinks
-        var asked = Treat.Compute(new TreatRequest(
-            null, new WaterInput(boiled.TakeL - boiled.BoilL, Clarity.Clear, WaterColour.None, 8, 300), "burner", Kit: [Kits.Burner(fuelG: 5000)],
-            Boil: new(Pot: new(1.3, 0.19, Core.Boiling.PotMaterial.Aluminium), LidOn: true)));
+        var asked = Treat.Compute(
+            new TreatRequest(
+                null,
+                new WaterInput(boiled.TakeL - boiled.BoilL, Clarity.Clear, WaterColour.None, 8, 300),
+                "burner",
+                Kit: [Kits.Burner(fuelG: 5000)],
+                Boil: new(Pot: new(1.3, 0.19, Core.Boiling.PotMaterial.Aluminium), LidOn: true)
+            )
+        );
         ((boiled.ReadyHour!.Value - boiled.ArriveHour) * 60).ShouldBeGreaterThanOrEqualTo(asked.DrinkableMinutes!.Value - 0.1);
     }
 }

@@ -29,7 +29,9 @@ public class CtTablesTests
         FreeChlorineCt.GiardiaCt(3, new ContactConditions(1, 5, 7)).ShouldBe(179.9, 0.2);
     }
 
-    /// <summary>US EPA SWTR, CT for 3 log Giardia by free chlorine: rows of the published tables. The formula is never below them.</summary>
+    /// <summary>
+    /// US EPA SWTR, CT for 3 log Giardia by free chlorine: rows of the published tables. The formula is never below them.
+    /// </summary>
     [Theory]
     [InlineData(0.5, 6, 0.4, 137)]
     [InlineData(0.5, 6, 1, 148)]
@@ -73,7 +75,9 @@ public class CtTablesTests
 
     [Fact]
     public void Chlorine_never_reaches_cryptosporidium() =>
-        Disinfectant.Rate(ActiveIngredient.FreeChlorine, OrganismClass.Cryptosporidium, new ContactConditions(50, 25, 6)).LogsPerMinute.ShouldBe(0);
+        Disinfectant
+            .Rate(ActiveIngredient.FreeChlorine, OrganismClass.Cryptosporidium, new ContactConditions(50, 25, 6))
+            .LogsPerMinute.ShouldBe(0);
 
     [Theory]
     [InlineData(OrganismClass.Giardia, 0, 63)]
@@ -140,6 +144,5 @@ public class CtTablesTests
     [InlineData(Clarity.SlightlyCloudy, WaterColour.None, 1.5)]
     [InlineData(Clarity.Cloudy, WaterColour.Tea, 4)]
     [InlineData(Clarity.Clear, WaterColour.Green, 1.5)]
-    public void Demand(Clarity clarity, WaterColour colour, double mgPerL) =>
-        DisinfectantDemand.MgPerL(clarity, colour).ShouldBe(mgPerL);
+    public void Demand(Clarity clarity, WaterColour colour, double mgPerL) => DisinfectantDemand.MgPerL(clarity, colour).ShouldBe(mgPerL);
 }

@@ -9,7 +9,11 @@ namespace JollyBrook.Core.Tests.Chemistry;
 public class DoseTests
 {
     private static ChemicalOptions Bleach(double? percent = 6, double? months = 0) =>
-        Ask.InDateInShade with { BleachStrengthPercent = percent, BleachAgeMonths = months };
+        Ask.InDateInShade with
+        {
+            BleachStrengthPercent = percent,
+            BleachAgeMonths = months,
+        };
 
     [Theory]
     [InlineData("nadcc-8.5", 1, Clarity.Clear, 1)]
@@ -94,10 +98,18 @@ public class DoseTests
     [InlineData("nadcc-8.5", 0.75, Clarity.Cloudy, null, 1, 0.5)] // 2 tablets = 13.3, 1 = 6.7 mg/L; 10 wanted: brim not known, filled less
     [InlineData("nadcc-8.5", 0.75, Clarity.Cloudy, 1.0, 2, 1)] // a litre bottle is filled up instead
     [InlineData("nadcc-8.5", 0.75, Clarity.Cloudy, 0.9, 1, 0.5)]
-    public void Where_rounding_up_would_pass_the_ceiling_the_answer_is_the_fill(string profile, double litres, Clarity clarity, double? brim, double units, double fillL)
+    public void Where_rounding_up_would_pass_the_ceiling_the_answer_is_the_fill(
+        string profile,
+        double litres,
+        Clarity clarity,
+        double? brim,
+        double units,
+        double fillL
+    )
     {
-        var answer = Treat.Compute(new TreatRequest(
-            UnitSystem.Metric, Ask.Water(litres, clarity), profile, Chemical: Bleach(), Container: new(CapacityL: brim)));
+        var answer = Treat.Compute(
+            new TreatRequest(UnitSystem.Metric, Ask.Water(litres, clarity), profile, Chemical: Bleach(), Container: new(CapacityL: brim))
+        );
         answer.Dose!.Units.ShouldBe(units);
         answer.Dose.FillL.ShouldBe(fillL, 1e-9);
         answer.Dose.MgPerL.ShouldBeLessThanOrEqualTo(2 * ChemicalProfiles.Find(profile)!.LabelMgPerL + 1e-9);
@@ -108,8 +120,9 @@ public class DoseTests
     [Fact]
     public void A_container_that_no_whole_number_fits_is_refused_with_one_that_it_does()
     {
-        var answer = Treat.Compute(new TreatRequest(
-            UnitSystem.Metric, Ask.Water(0.3), "nadcc-17", Chemical: Ask.InDateInShade, Container: new(CapacityL: 0.5)));
+        var answer = Treat.Compute(
+            new TreatRequest(UnitSystem.Metric, Ask.Water(0.3), "nadcc-17", Chemical: Ask.InDateInShade, Container: new(CapacityL: 0.5))
+        );
         answer.Refusal!.Code.ShouldBe(RefusalCode.TooStrong);
         answer.Refusal.Remedies.ShouldContain("Take a bigger container: 1 L or more takes 1 tablet.");
         answer.Steps.ShouldBeEmpty();

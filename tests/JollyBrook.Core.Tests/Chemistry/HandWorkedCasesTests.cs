@@ -36,8 +36,14 @@ public class HandWorkedCasesTests
         // Giardia 4 °C: 1.13·0.2828·3·268.73·1.23114/0.933 = 340.0; /8.976 = 37.9 → 38 min; label 30.
         // Never shorter than in milder water: slightly cloudy at 5 °C takes 6 mg/L, C = 4.5, 317.2/4.5 = 70.5 → 71 min.
         var answer = Ask.Chemical(
-            "bleach", Ask.Water(20, Clarity.Cloudy, 4),
-            Ask.InDateInShade with { BleachStrengthPercent = 8.25, BleachAgeMonths = 8 });
+            "bleach",
+            Ask.Water(20, Clarity.Cloudy, 4),
+            Ask.InDateInShade with
+            {
+                BleachStrengthPercent = 8.25,
+                BleachAgeMonths = 8,
+            }
+        );
 
         answer.Headline.ShouldBe("67 drops");
         answer.Dose!.HandMeasure.ShouldBe("3.4 mL (¾ tsp)");

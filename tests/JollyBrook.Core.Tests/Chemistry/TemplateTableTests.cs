@@ -55,7 +55,9 @@ public class TemplateTableTests
             var copy = profile.AsLabel().Over(profile, null)!;
             copy.Dose.PerL.ShouldBe(profile.Dose.PerL, 1e-9);
             copy.LabelMgPerL.ShouldBe(profile.LabelMgPerL, 0.005);
-            (copy.Dose.CloudyFactor, copy.MixStandMinutes, copy.DissolveMinutes).ShouldBe((profile.Dose.CloudyFactor, profile.MixStandMinutes, profile.DissolveMinutes));
+            (copy.Dose.CloudyFactor, copy.MixStandMinutes, copy.DissolveMinutes).ShouldBe(
+                (profile.Dose.CloudyFactor, profile.MixStandMinutes, profile.DissolveMinutes)
+            );
             profile.AsLabel().Doubt(profile, null).ShouldBeNull();
             foreach (var organism in OrganismClasses.All)
             {
@@ -78,13 +80,21 @@ public class TemplateTableTests
         // Straining takes a minute beside.
         (Ask.Chemical(id, Ask.Water(1, temperatureC: celsius)).HandsOnMinutes - 1).ShouldBe(minutes);
 
-    /// <summary>Every class the label claims is credited in clear, warm water, iodine's bacteria too; what it does not claim, never.</summary>
+    /// <summary>
+    /// Every class the label claims is credited in clear, warm water, iodine's bacteria too; what it does not claim, never.
+    /// </summary>
     [Theory]
     [InlineData("nadcc-8.5", 6, 4, 3, 0)]
     [InlineData("clo2-tablet", 6, 4, 3, 3)]
     [InlineData("iodine-tablet", 6, 4, 3, 0)]
     [InlineData("iodine-tincture", 6, 4, 3, 0)]
-    public void Clear_water_at_twenty_degrees_reaches_at_least(string id, double bacteria, double viruses, double giardia, double cryptosporidium)
+    public void Clear_water_at_twenty_degrees_reaches_at_least(
+        string id,
+        double bacteria,
+        double viruses,
+        double giardia,
+        double cryptosporidium
+    )
     {
         var rows = Ask.Chemical(id, Ask.Water(UnitLitres(id), temperatureC: 20)).Ledger;
         double[] least = [bacteria, viruses, giardia, cryptosporidium];
@@ -107,7 +117,8 @@ public class TemplateTableTests
         answer.Refusal!.Reason.ShouldContain(reason);
         answer.Refusal.Remedies.ShouldNotBeEmpty();
         answer.Ledger.ShouldAllBe(r => r.TotalLogs == 0);
-        Copied(template, new CopiedLabel(1, 1, MgPerL: mgPerL + 0.2), Ask.Water(1, temperatureC: 20)).Outcome.ShouldNotBe(TreatOutcome.Refused);
+        Copied(template, new CopiedLabel(1, 1, MgPerL: mgPerL + 0.2), Ask.Water(1, temperatureC: 20))
+            .Outcome.ShouldNotBe(TreatOutcome.Refused);
     }
 
     /// <summary>A chlorine label that claims Cryptosporidium: no wait reaches it, and its own wait is still kept.</summary>
@@ -123,8 +134,18 @@ public class TemplateTableTests
 
     private static double UnitLitres(string id) => ChemicalProfiles.Find(id)!.Dose.VolumeL;
 
-    private static TreatResponse Copied(string template, CopiedLabel label, WaterInput water) => Treat.Compute(new TreatRequest(
-        Core.Units.UnitSystem.Metric, water, "own", StartAt: Kits.Now, Chemical: Ask.InDateInShade, Kit: [Kits.Entry(new ProductSpec(template, new DateOnly(2028, 1, 1), Label: label), "own")]));
+    private static TreatResponse Copied(string template, CopiedLabel label, WaterInput water) =>
+        Treat.Compute(
+            new TreatRequest(
+                Core.Units.UnitSystem.Metric,
+                water,
+                "own",
+                StartAt: Kits.Now,
+                Chemical: Ask.InDateInShade,
+                Kit: [Kits.Entry(new ProductSpec(template, new DateOnly(2028, 1, 1), Label: label), "own")]
+            )
+        );
 
-    private static FieldWater Water(double celsius, Clarity clarity = Clarity.Clear) => new(1, clarity, WaterColour.None, celsius, null, 0, new WaterInput(1, clarity, WaterColour.None, celsius, null));
+    private static FieldWater Water(double celsius, Clarity clarity = Clarity.Clear) =>
+        new(1, clarity, WaterColour.None, celsius, null, 0, new WaterInput(1, clarity, WaterColour.None, celsius, null));
 }

@@ -13,10 +13,25 @@ public class AskedForTests
 {
     private static readonly KitEntry Sand = new("sand", new MakeshiftFilter { Name = "Sand and charcoal" });
 
-    private static TreatResponse Clear(Clarity clarity, ClearingOptions options, ContainerInput? container = null, string method = "tablets", params KitEntry[] kit) =>
-        Treat.Compute(new TreatRequest(
-            UnitSystem.Metric, Ask.Water(1, clarity, 10), method, Chemical: Ask.InDateInShade, StartAt: Kits.Now, Clearing: options, Container: container,
-            Kit: [Kits.Entry(Kits.Tablets), Kits.Entry(Kits.Squeeze), .. kit]));
+    private static TreatResponse Clear(
+        Clarity clarity,
+        ClearingOptions options,
+        ContainerInput? container = null,
+        string method = "tablets",
+        params KitEntry[] kit
+    ) =>
+        Treat.Compute(
+            new TreatRequest(
+                UnitSystem.Metric,
+                Ask.Water(1, clarity, 10),
+                method,
+                Chemical: Ask.InDateInShade,
+                StartAt: Kits.Now,
+                Clearing: options,
+                Container: container,
+                Kit: [Kits.Entry(Kits.Tablets), Kits.Entry(Kits.Squeeze), .. kit]
+            )
+        );
 
     /// <summary>A tablet would do in cloudy water at twice the dose; settled first, it is slightly cloudy, and one is enough.</summary>
     [Fact]
@@ -52,14 +67,26 @@ public class AskedForTests
     [InlineData(null)]
     [InlineData(false)]
     public void A_rigid_bottle_is_not_squeezed_out(bool? squeezable) =>
-        Should.Throw<BadInputException>(() => Clear(Clarity.Cloudy, new(Grit.Silty, DrawOff.InvertedBottle, ClearingWay.Settle), new ContainerInput(Squeezable: squeezable)))
-            .Errors.ShouldHaveSingleItem().Field.ShouldBe("clearing.drawOff");
+        Should
+            .Throw<BadInputException>(() =>
+                Clear(
+                    Clarity.Cloudy,
+                    new(Grit.Silty, DrawOff.InvertedBottle, ClearingWay.Settle),
+                    new ContainerInput(Squeezable: squeezable)
+                )
+            )
+            .Errors.ShouldHaveSingleItem()
+            .Field.ShouldBe("clearing.drawOff");
 
     [Fact]
     public void A_soft_one_is() =>
-        Clear(Clarity.Cloudy, new(Grit.Silty, DrawOff.InvertedBottle, ClearingWay.Settle), new ContainerInput(Squeezable: true)).Clearing!.DrawOff.ShouldStartWith("It has settled");
+        Clear(Clarity.Cloudy, new(Grit.Silty, DrawOff.InvertedBottle, ClearingWay.Settle), new ContainerInput(Squeezable: true))
+            .Clearing!.DrawOff.ShouldStartWith("It has settled");
 
-    /// <summary>5 % stays behind of clearish water, 15 % of mud, a quarter of slurry; read off, 8 of 20 cm are two fifths; never under 5 nor over 90 %.</summary>
+    /// <summary>
+    /// 5 % stays behind of clearish water, 15 % of mud, a quarter of slurry; read off, 8 of 20 cm are two fifths; never under 5 nor over 90
+    /// %.
+    /// </summary>
     [Theory]
     [InlineData(Clarity.SlightlyCloudy, null, 0.05)]
     [InlineData(Clarity.Cloudy, 8.0, 0.05)]
@@ -68,7 +95,8 @@ public class AskedForTests
     [InlineData(Clarity.Slurry, 8.0, 0.4)]
     [InlineData(Clarity.Slurry, 0.5, 0.05)]
     [InlineData(Clarity.Slurry, 30.0, 0.9)]
-    public void So_much_stays_with_the_sediment(Clarity clarity, double? sludgeCm, double share) => DrawOffs.Loss(clarity, sludgeCm, 20).ShouldBe(share, 1e-12);
+    public void So_much_stays_with_the_sediment(Clarity clarity, double? sludgeCm, double share) =>
+        DrawOffs.Loss(clarity, sludgeCm, 20).ShouldBe(share, 1e-12);
 
     /// <summary>A tenth stays in the sand: a litre takes 1/0.9 = 1.11 L, ten minutes a litre, and one class clearer, never clear.</summary>
     [Theory]
@@ -87,7 +115,8 @@ public class AskedForTests
     [Fact]
     public void Settled_silt_is_collected_with_its_loss()
     {
-        // Muddy: 15 % stays: 1/0.85 = 1.176 L. 10 µm in 20 cm at 10 °C: v = 8.9925e-8/1.3076e-3 = 6.877e-5 m/s: 48.5 min, ·1.5 = 72.7 → 73, and 5 to draw off.
+        // Muddy: 15 % stays: 1/0.85 = 1.176 L. 10 µm in 20 cm at 10 °C: v = 8.9925e-8/1.3076e-3 = 6.877e-5 m/s: 48.5 min, ·1.5 = 72.7 → 73,
+        // and 5 to draw off.
         var answer = Clear(Clarity.Muddy, new(Grit.Silty, Way: ClearingWay.Settle), method: "filter").Clearing!;
         answer.CollectL.ShouldBe(1 / 0.85, 1e-9);
         (answer.SettleMinutes, answer.Minutes, answer.HandsOnMinutes).ShouldBe((73, 78, 5));
@@ -109,7 +138,8 @@ public class AskedForTests
     [Theory]
     [InlineData(Clarity.Clear, "Fill through a cloth over the mouth.")]
     [InlineData(Clarity.SlightlyCloudy, "Let it settle if you can, draw off the clear water, and fill through a cloth.")]
-    public void How_to_strain(Clarity clarity, string how) => Clear(clarity, new()).Steps.Single(s => s.Id == "strain").Detail.ShouldBe(how);
+    public void How_to_strain(Clarity clarity, string how) =>
+        Clear(clarity, new()).Steps.Single(s => s.Id == "strain").Detail.ShouldBe(how);
 
     /// <summary>A way that was not chosen, or is done as chosen, is not said to be left aside.</summary>
     [Fact]

@@ -32,9 +32,17 @@ public class SettlingTests
     [Fact]
     public void Silty_mud_is_settled_once_and_more_is_collected_than_is_wanted()
     {
-        // Muddy to cloudy, one class: settled again, the fines stay. One settling of 56 min; 15 % of mud stays behind: 1/0.85. Cloudy: two tablets.
-        var answer = Treat.Compute(new TreatRequest(
-            UnitSystem.Metric, Ask.Water(1, Clarity.Muddy, 20), "nadcc-8.5", Chemical: Ask.InDateInShade, Clearing: new(Grit.Silty, DrawOff.Siphon)));
+        // Muddy to cloudy, one class: settled again, the fines stay. One settling of 56 min; 15 % of mud stays behind: 1/0.85. Cloudy: two
+        // tablets.
+        var answer = Treat.Compute(
+            new TreatRequest(
+                UnitSystem.Metric,
+                Ask.Water(1, Clarity.Muddy, 20),
+                "nadcc-8.5",
+                Chemical: Ask.InDateInShade,
+                Clearing: new(Grit.Silty, DrawOff.Siphon)
+            )
+        );
         answer.Clearing!.Way.ShouldBe(ClearingWay.Settle);
         answer.Clearing.SettleMinutes.ShouldBe(56);
         answer.Clearing.CollectL.ShouldBe(1 / 0.85, 1e-9);
@@ -45,16 +53,32 @@ public class SettlingTests
 
     [Fact]
     public void A_container_too_small_for_what_must_be_collected_is_said() =>
-        Treat.Compute(new TreatRequest(
-            UnitSystem.Metric, Ask.Water(1, Clarity.Muddy, 20), "nadcc-8.5", Chemical: Ask.InDateInShade, Clearing: new(Grit.Silty),
-            Container: new(CapacityL: 1))).Cautions.ShouldContain(c => c.Code == "collect-more" && c.Message.Contains("1.18 L"));
+        Treat
+            .Compute(
+                new TreatRequest(
+                    UnitSystem.Metric,
+                    Ask.Water(1, Clarity.Muddy, 20),
+                    "nadcc-8.5",
+                    Chemical: Ask.InDateInShade,
+                    Clearing: new(Grit.Silty),
+                    Container: new(CapacityL: 1)
+                )
+            )
+            .Cautions.ShouldContain(c => c.Code == "collect-more" && c.Message.Contains("1.18 L"));
 
     [Fact]
     public void The_way_of_clearing_is_the_travellers_where_it_works()
     {
-        TreatResponse By(ClearingWay? way) => Treat.Compute(new TreatRequest(
-            UnitSystem.Metric, Ask.Water(1, Clarity.Muddy, 20), "filter", Clearing: new(Grit.Silty, Way: way),
-            Kit: [Kits.Entry(Kits.Squeeze), Kits.Entry(Kits.Alum), new("sand", new MakeshiftFilter { Name = "Sand and charcoal" })]));
+        TreatResponse By(ClearingWay? way) =>
+            Treat.Compute(
+                new TreatRequest(
+                    UnitSystem.Metric,
+                    Ask.Water(1, Clarity.Muddy, 20),
+                    "filter",
+                    Clearing: new(Grit.Silty, Way: way),
+                    Kit: [Kits.Entry(Kits.Squeeze), Kits.Entry(Kits.Alum), new("sand", new MakeshiftFilter { Name = "Sand and charcoal" })]
+                )
+            );
         By(null).Clearing!.Way.ShouldBe(ClearingWay.ImprovisedFilter); // ten minutes a litre, against 31 and 61
         By(ClearingWay.Settle).Clearing!.Way.ShouldBe(ClearingWay.Settle);
         By(ClearingWay.Flocculate).Clearing!.Way.ShouldBe(ClearingWay.Flocculate);
@@ -66,8 +90,15 @@ public class SettlingTests
     [InlineData(Grit.Clay)]
     public void Clay_and_the_unknown_do_not_settle(Grit? grit)
     {
-        var answer = Treat.Compute(new TreatRequest(
-            UnitSystem.Metric, Ask.Water(1, Clarity.Muddy, 20), "nadcc-8.5", Chemical: Ask.InDateInShade, Clearing: new(grit)));
+        var answer = Treat.Compute(
+            new TreatRequest(
+                UnitSystem.Metric,
+                Ask.Water(1, Clarity.Muddy, 20),
+                "nadcc-8.5",
+                Chemical: Ask.InDateInShade,
+                Clearing: new(grit)
+            )
+        );
         answer.Refusal!.Code.ShouldBe(RefusalCode.Muddy);
         answer.Refusal.Remedies[0].ShouldBe("Clay does not settle, and there is nothing here to flocculate it with.");
     }
@@ -92,19 +123,41 @@ public class SettlingTests
     [Fact]
     public void Muddy_water_is_flocculated_drawn_off_filtered_and_dosed()
     {
-        var answer = Treat.Compute(new TreatRequest(
-            UnitSystem.Metric, Ask.Water(2, Clarity.Muddy, 12.5), "filter+tablets", StartAt: Kits.Now, Chemical: Ask.InDateInShade,
-            Kit: [Kits.Entry(Kits.Squeeze), Kits.Entry(Kits.Tablets), Kits.Entry(Kits.Alum)]));
+        var answer = Treat.Compute(
+            new TreatRequest(
+                UnitSystem.Metric,
+                Ask.Water(2, Clarity.Muddy, 12.5),
+                "filter+tablets",
+                StartAt: Kits.Now,
+                Chemical: Ask.InDateInShade,
+                Kit: [Kits.Entry(Kits.Squeeze), Kits.Entry(Kits.Tablets), Kits.Entry(Kits.Alum)]
+            )
+        );
         answer.Clearing!.Way.ShouldBe(ClearingWay.Flocculate);
         answer.Clearing.CollectL.ShouldBe(2 / 0.85, 1e-9);
         answer.Clearing.Flocculant.ShouldBe("0.15 g of alum"); // 60·2.353 = 141.2 mg
         answer.Clearing.StandMinutes.ShouldBe(40);
         answer.Outcome.ShouldBe(TreatOutcome.Meets);
-        answer.Steps.Select(s => s.Id).ShouldBe(
-        [
-            "collect", "floc", "stir-fast", "stir-slow", "floc-stand", "draw-1", "look", "integrity", "filter", "measure", "dose", "dissolve",
-            "threads", "contact", "flavour", "drink",
-        ]);
+        answer
+            .Steps.Select(s => s.Id)
+            .ShouldBe([
+                "collect",
+                "floc",
+                "stir-fast",
+                "stir-slow",
+                "floc-stand",
+                "draw-1",
+                "look",
+                "integrity",
+                "filter",
+                "measure",
+                "dose",
+                "dissolve",
+                "threads",
+                "contact",
+                "flavour",
+                "drink",
+            ]);
     }
 
     [Fact]

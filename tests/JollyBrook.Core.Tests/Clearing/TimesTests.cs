@@ -12,16 +12,37 @@ public class TimesTests
 {
     private static readonly KitEntry Sand = new("sand", new MakeshiftFilter { Name = "Sand and charcoal" });
 
-    private static ClearingAnswer By(ClearingWay way, double litres, Grit grit = Grit.Silty, double? depthCm = null, double celsius = 10, Clarity clarity = Clarity.Muddy) => Treat.Compute(new TreatRequest(
-        UnitSystem.Metric, Ask.Water(litres, clarity, celsius), "filter", StartAt: Kits.Now, Clearing: new ClearingOptions(grit, Way: way), Container: new ContainerInput(DepthCm: depthCm),
-        Kit: [Kits.Entry(Kits.Squeeze), Kits.Entry(Kits.Alum), Sand])).Clearing!;
+    private static ClearingAnswer By(
+        ClearingWay way,
+        double litres,
+        Grit grit = Grit.Silty,
+        double? depthCm = null,
+        double celsius = 10,
+        Clarity clarity = Clarity.Muddy
+    ) =>
+        Treat
+            .Compute(
+                new TreatRequest(
+                    UnitSystem.Metric,
+                    Ask.Water(litres, clarity, celsius),
+                    "filter",
+                    StartAt: Kits.Now,
+                    Clearing: new ClearingOptions(grit, Way: way),
+                    Container: new ContainerInput(DepthCm: depthCm),
+                    Kit: [Kits.Entry(Kits.Squeeze), Kits.Entry(Kits.Alum), Sand]
+                )
+            )
+            .Clearing!;
 
-    /// <summary>Half the depth, half the time: 48.5 min for 10 µm in 20 cm at 10 °C, with the margin of a half 72.7; in 10 cm 36.4.</summary>
+    /// <summary>
+    /// Half the depth, half the time: 48.5 min for 10 µm in 20 cm at 10 °C, with the margin of a half 72.7; in 10 cm 36.4.
+    /// </summary>
     [Theory]
     [InlineData(null, 73)]
     [InlineData(20.0, 73)]
     [InlineData(10.0, 37)]
-    public void Settling_goes_by_the_depth(double? depthCm, double minutes) => By(ClearingWay.Settle, 1, depthCm: depthCm).SettleMinutes.ShouldBe(minutes);
+    public void Settling_goes_by_the_depth(double? depthCm, double minutes) =>
+        By(ClearingWay.Settle, 1, depthCm: depthCm).SettleMinutes.ShouldBe(minutes);
 
     [Theory]
     [InlineData(Grit.Sandy, 50)]
@@ -31,7 +52,9 @@ public class TimesTests
     [InlineData(Grit.Unknown, 1)]
     public void Grains(Grit grit, double micrometres) => Settling.DiameterUm(grit).ShouldBe(micrometres);
 
-    /// <summary>Alum: a minute fast, some slow, the stand by the cold (60 min at 4 °C, 20 at 20), five to draw off; hands but for the stand.</summary>
+    /// <summary>
+    /// Alum: a minute fast, some slow, the stand by the cold (60 min at 4 °C, 20 at 20), five to draw off; hands but for the stand.
+    /// </summary>
     [Theory]
     [InlineData(4, 60)]
     [InlineData(12.5, 40)]
@@ -48,7 +71,8 @@ public class TimesTests
     [Theory]
     [InlineData(0.5, 5)]
     [InlineData(3, 30)]
-    public void An_improvised_filter_takes_ten_minutes_a_litre(double litres, double minutes) => By(ClearingWay.ImprovisedFilter, litres).Minutes.ShouldBe(minutes);
+    public void An_improvised_filter_takes_ten_minutes_a_litre(double litres, double minutes) =>
+        By(ClearingWay.ImprovisedFilter, litres).Minutes.ShouldBe(minutes);
 
     /// <summary>Clear water is neither settled nor flocculated, even where that is asked for; only what clouds it is.</summary>
     [Theory]

@@ -10,7 +10,8 @@ public class DeviceClockTests
 
     private static string[] Codes(DeviceClockRequest request) => [.. DeviceClock.Compute(request).Cautions.Select(c => c.Code)];
 
-    private static string Message(DeviceClockRequest request) => string.Join(" ", DeviceClock.Compute(request).Cautions.Select(c => c.Message));
+    private static string Message(DeviceClockRequest request) =>
+        string.Join(" ", DeviceClock.Compute(request).Cautions.Select(c => c.Message));
 
     [Fact]
     public void A_clock_nobody_has_looked_at_is_not_complained_of() => Codes(new(Noon)).ShouldBeEmpty();
@@ -18,8 +19,7 @@ public class DeviceClockTests
     [Theory]
     [InlineData(30)]
     [InlineData(-60)]
-    public void A_slow_line_is_no_wrong_clock(double ahead) =>
-        Codes(new(Noon, Noon.AddSeconds(20), ahead, 0, ahead, true)).ShouldBeEmpty();
+    public void A_slow_line_is_no_wrong_clock(double ahead) => Codes(new(Noon, Noon.AddSeconds(20), ahead, 0, ahead, true)).ShouldBeEmpty();
 
     [Theory]
     [InlineData(720, "is 12 min behind the server's")]
@@ -40,9 +40,16 @@ public class DeviceClockTests
     {
         // The server was level with it and is now 40 min behind: the device was put on by 40 min.
         var request = new DeviceClockRequest(Noon, null, -2400, 0, null, true);
-        DeviceClock.Compute(request).Cautions[0].ShouldBe(new Caution(
-            "clock-set-forward", Severity.Danger,
-            "This device's clock was set forward by 40 min. A wait begun before that ends 40 min too soon: add it, by a watch."));
+        DeviceClock
+            .Compute(request)
+            .Cautions[0]
+            .ShouldBe(
+                new Caution(
+                    "clock-set-forward",
+                    Severity.Danger,
+                    "This device's clock was set forward by 40 min. A wait begun before that ends 40 min too soon: add it, by a watch."
+                )
+            );
         DeviceClock.Compute(request with { WaitRunning = false }).Cautions[0].Severity.ShouldBe(Severity.Warning);
     }
 
@@ -81,18 +88,28 @@ public class DeviceClockTests
     [InlineData(2e9)]
     [InlineData(double.NaN)]
     public void What_no_clock_is_off_by_is_refused(double ahead) =>
-        Should.Throw<BadInputException>(() => DeviceClock.Compute(new(Noon, ServerAheadSeconds: ahead))).Errors.ShouldHaveSingleItem().Field.ShouldBe("serverAheadSeconds");
+        Should
+            .Throw<BadInputException>(() => DeviceClock.Compute(new(Noon, ServerAheadSeconds: ahead)))
+            .Errors.ShouldHaveSingleItem()
+            .Field.ShouldBe("serverAheadSeconds");
 
     [Fact]
     public void The_time_now_must_be_told() =>
         Should.Throw<BadInputException>(() => DeviceClock.Compute(new(null))).Errors.ShouldHaveSingleItem().Field.ShouldBe("now");
 
     [Fact]
-    public void More_put_forward_is_never_said_less_gravely() => Gen.Select(Gen.Double[-5000, 5000], Gen.Double[0, 5000]).Sample((ahead, more) =>
-    {
-        var (less, further) = (Gravest(new(Noon, null, ahead, 0, null, true)), Gravest(new(Noon, null, ahead - more, 0, null, true)));
-        return ahead > 0 || further >= less;
-    });
+    public void More_put_forward_is_never_said_less_gravely() =>
+        Gen.Select(Gen.Double[-5000, 5000], Gen.Double[0, 5000])
+            .Sample(
+                (ahead, more) =>
+                {
+                    var (less, further) = (
+                        Gravest(new(Noon, null, ahead, 0, null, true)),
+                        Gravest(new(Noon, null, ahead - more, 0, null, true))
+                    );
+                    return ahead > 0 || further >= less;
+                }
+            );
 
     private static int Gravest(DeviceClockRequest request) =>
         DeviceClock.Compute(request).Cautions.Select(c => (int)c.Severity + 1).DefaultIfEmpty(0).Max();

@@ -8,7 +8,12 @@ namespace JollyBrook.Core.Tests.Contract;
 public class AnswerKindsTests
 {
     private static readonly Type[] Answers =
-        [.. typeof(AnswerJson).GetCustomAttributesData().Where(a => a.AttributeType == typeof(JsonSerializableAttribute)).Select(a => (Type)a.ConstructorArguments[0].Value!)];
+    [
+        .. typeof(AnswerJson)
+            .GetCustomAttributesData()
+            .Where(a => a.AttributeType == typeof(JsonSerializableAttribute))
+            .Select(a => (Type)a.ConstructorArguments[0].Value!),
+    ];
 
     [Fact]
     public void No_lean_answer_holds_one_of_several_kinds()
@@ -23,7 +28,10 @@ public class AnswerKindsTests
 
     private static string? Within(Type type, string path, HashSet<Type> seen)
     {
-        var held = type.IsGenericType ? type.GetGenericArguments() : type.IsArray ? [type.GetElementType()!] : [];
+        var held =
+            type.IsGenericType ? type.GetGenericArguments()
+            : type.IsArray ? [type.GetElementType()!]
+            : [];
         if (held.Length > 0)
         {
             return held.Select(t => Within(t, path, seen)).FirstOrDefault(p => p is not null);
@@ -39,7 +47,9 @@ public class AnswerKindsTests
             return path;
         }
 
-        return type.GetProperties().Where(p => p.GetCustomAttribute<JsonIgnoreAttribute>() is null)
-            .Select(p => Within(p.PropertyType, $"{path}.{p.Name}", seen)).FirstOrDefault(p => p is not null);
+        return type.GetProperties()
+            .Where(p => p.GetCustomAttribute<JsonIgnoreAttribute>() is null)
+            .Select(p => Within(p.PropertyType, $"{path}.{p.Name}", seen))
+            .FirstOrDefault(p => p is not null);
     }
 }

@@ -5,7 +5,9 @@ using JollyBrook.Core.Contract;
 
 namespace JollyBrook.Core.Tests.Contract;
 
-/// <summary>Whatever is left out, null or of the wrong kind anywhere in a request is answered or named; nothing ends in an exception.</summary>
+/// <summary>
+/// Whatever is left out, null or of the wrong kind anywhere in a request is answered or named; nothing ends in an exception.
+/// </summary>
 public class AnythingMissingTests
 {
     private const int Deepest = 6;
@@ -63,10 +65,21 @@ public class AnythingMissingTests
         var plain = Nullable.GetUnderlyingType(type.Type) ?? type.Type;
         return type.Kind switch
         {
-            JsonTypeInfoKind.Object => new JsonObject(Properties(type).Select(p => KeyValuePair.Create(p.Name, Filled(type.Options.GetTypeInfo(p.PropertyType), depth + 1, variant)))),
-            JsonTypeInfoKind.Enumerable => new JsonArray([.. Enumerable.Range(0, Kinds(type.Options.GetTypeInfo(type.ElementType!))).Select(v => Filled(type.Options.GetTypeInfo(type.ElementType!), depth + 1, v))]),
-            JsonTypeInfoKind.Dictionary => new JsonObject([KeyValuePair.Create("a", Filled(type.Options.GetTypeInfo(type.ElementType!), depth + 1))]),
-            _ when plain.IsEnum => JsonNode.Parse(JsonSerializer.Serialize(Enum.GetValues(plain).Cast<object>().First(), type.Options.GetTypeInfo(plain))),
+            JsonTypeInfoKind.Object => new JsonObject(
+                Properties(type)
+                    .Select(p => KeyValuePair.Create(p.Name, Filled(type.Options.GetTypeInfo(p.PropertyType), depth + 1, variant)))
+            ),
+            JsonTypeInfoKind.Enumerable => new JsonArray([
+                .. Enumerable
+                    .Range(0, Kinds(type.Options.GetTypeInfo(type.ElementType!)))
+                    .Select(v => Filled(type.Options.GetTypeInfo(type.ElementType!), depth + 1, v)),
+            ]),
+            JsonTypeInfoKind.Dictionary => new JsonObject([
+                KeyValuePair.Create("a", Filled(type.Options.GetTypeInfo(type.ElementType!), depth + 1)),
+            ]),
+            _ when plain.IsEnum => JsonNode.Parse(
+                JsonSerializer.Serialize(Enum.GetValues(plain).Cast<object>().First(), type.Options.GetTypeInfo(plain))
+            ),
             _ when plain == typeof(bool) => true,
             _ when plain == typeof(Guid) => "01980000-0000-7000-8000-000000000001",
             _ when plain == typeof(DateTimeOffset) || plain == typeof(DateTime) => "2026-08-21T14:00:00Z",
@@ -79,17 +92,39 @@ public class AnythingMissingTests
     }
 
     /// <summary>How many entries show every kind of a list's element.</summary>
-    private static int Kinds(JsonTypeInfo element) => element.PolymorphismOptions?.DerivedTypes.Count
-        ?? (element.Kind == JsonTypeInfoKind.Object ? Properties(element).Max(p => (int?)(element.Options.GetTypeInfo(p.PropertyType).PolymorphismOptions?.DerivedTypes.Count ?? 1)) ?? 1 : 1);
+    private static int Kinds(JsonTypeInfo element) =>
+        element.PolymorphismOptions?.DerivedTypes.Count
+        ?? (
+            element.Kind == JsonTypeInfoKind.Object
+                ? Properties(element)
+                    .Max(p => (int?)(element.Options.GetTypeInfo(p.PropertyType).PolymorphismOptions?.DerivedTypes.Count ?? 1))
+                    ?? 1
+                : 1
+        );
 
-    private static IEnumerable<JsonPropertyInfo> Properties(JsonTypeInfo type) => type.Properties.Where(p => p.Set is not null || p.AssociatedParameter is not null);
+    private static IEnumerable<JsonPropertyInfo> Properties(JsonTypeInfo type) =>
+        type.Properties.Where(p => p.Set is not null || p.AssociatedParameter is not null);
 
-    private static IEnumerable<object[]> Paths(JsonNode? node, params object[] at) => node switch
-    {
-        JsonObject o => o.SelectMany(p => (object[][])[[.. at, p.Key], .. Paths(p.Value, [.. at, p.Key])]),
-        JsonArray a => a.SelectMany((e, i) => (object[][])[[.. at, i], .. Paths(e, [.. at, i])]),
-        _ => [],
-    };
+    private static IEnumerable<object[]> Paths(JsonNode? node, params object[] at) =>
+        node switch
+        {
+            JsonObject o => o.SelectMany(p =>
+                (object[][])
+                    [
+                        [.. at, p.Key],
+                        .. Paths(p.Value, [.. at, p.Key]),
+                    ]
+            ),
+            JsonArray a => a.SelectMany(
+                (e, i) =>
+                    (object[][])
+                        [
+                            [.. at, i],
+                            .. Paths(e, [.. at, i]),
+                        ]
+            ),
+            _ => [],
+        };
 
     private static JsonNode With(JsonNode whole, object[] path, JsonNode? value)
     {

@@ -12,7 +12,8 @@ public class BadInputTests
         return JsonDocument.Parse(outcome.Json).RootElement;
     }
 
-    private static string Water(string fields) => """{"method":"boil","water":{FIELDS}}""".Replace("FIELDS", fields, StringComparison.Ordinal);
+    private static string Water(string fields) =>
+        """{"method":"boil","water":{FIELDS}}""".Replace("FIELDS", fields, StringComparison.Ordinal);
 
     [Theory]
     [InlineData("\"volumeL\":0", "water.volumeL", "Water in the container must be 0.05 to 200 L; this says 0 L.")]
@@ -37,13 +38,17 @@ public class BadInputTests
     [Fact]
     public void Says_everything_that_is_wrong_at_once() =>
         Problem("""{"method":"snake-oil","water":{"volumeL":400,"temperatureC":80,"elevationM":12000}}""")
-            .GetProperty("errors").EnumerateArray().Select(e => e.GetProperty("field").GetString())
+            .GetProperty("errors")
+            .EnumerateArray()
+            .Select(e => e.GetProperty("field").GetString())
             .ShouldBe(["water.volumeL", "water.temperatureC", "water.elevationM", "method"]);
 
     [Fact]
     public void Speaks_the_travellers_units() =>
         Problem("""{"units":"us","method":"boil","water":{"volumeL":1,"temperatureC":80}}""")
-            .GetProperty("detail").GetString()!.ShouldContain("must be 32 to 104 °F; this says 176 °F");
+            .GetProperty("detail")
+            .GetString()!
+            .ShouldContain("must be 32 to 104 °F; this says 176 °F");
 
     [Theory]
     [InlineData("""{"method":"boil","water":{"volumeL":1""")]
@@ -63,7 +68,13 @@ public class BadInputTests
     [InlineData("bleach", "\"bleachAgeMonths\":-1", "chemical.bleachAgeMonths")]
     [InlineData("bleach", "\"dropCount\":{\"drops\":200,\"millilitres\":1}", "chemical.dropCount.drops")]
     public void Product_fields_are_checked(string method, string options, string field) =>
-        Problem("""{"method":"METHOD","water":{"volumeL":1},"chemical":{OPTIONS}}"""
-                .Replace("METHOD", method, StringComparison.Ordinal).Replace("OPTIONS", options, StringComparison.Ordinal))
-            .GetProperty("errors")[0].GetProperty("field").GetString().ShouldBe(field);
+        Problem(
+                """{"method":"METHOD","water":{"volumeL":1},"chemical":{OPTIONS}}"""
+                    .Replace("METHOD", method, StringComparison.Ordinal)
+                    .Replace("OPTIONS", options, StringComparison.Ordinal)
+            )
+            .GetProperty("errors")[0]
+            .GetProperty("field")
+            .GetString()
+            .ShouldBe(field);
 }

@@ -8,16 +8,25 @@ public class CatalogueTests
 {
     [Fact]
     public void Offers_boiling_and_all_seven_products() =>
-        CatalogueList.Compute(new CatalogueRequest(null)).Methods.Select(m => m.Id).ShouldBe(
-            ["boil", "nadcc-8.5", "nadcc-17", "bleach", "clo2-tablet", "clo2-drops", "iodine-tablet", "iodine-tincture"]);
+        CatalogueList
+            .Compute(new CatalogueRequest(null))
+            .Methods.Select(m => m.Id)
+            .ShouldBe(["boil", "nadcc-8.5", "nadcc-17", "bleach", "clo2-tablet", "clo2-drops", "iodine-tablet", "iodine-tincture"]);
 
     [Fact]
     public void Its_defaults_give_an_answer()
     {
         var d = CatalogueList.Defaults;
-        Treat.Compute(new TreatRequest(
-            UnitSystem.Metric, new(d.VolumeL, d.Clarity, d.Colour, d.TemperatureC, d.ElevationM), d.Method,
-            Chemical: new(d.Date, d.Light))).Outcome.ShouldNotBe(TreatOutcome.Refused);
+        Treat
+            .Compute(
+                new TreatRequest(
+                    UnitSystem.Metric,
+                    new(d.VolumeL, d.Clarity, d.Colour, d.TemperatureC, d.ElevationM),
+                    d.Method,
+                    Chemical: new(d.Date, d.Light)
+                )
+            )
+            .Outcome.ShouldNotBe(TreatOutcome.Refused);
     }
 
     [Fact]

@@ -38,5 +38,6 @@ public sealed class ListLimitsTests
 
     /// <summary>Both hosts answer the same, since both ask the core.</summary>
     [Fact]
-    public void Every_calculation_names_a_null_entry() => Calculations.All.ShouldAllBe(c => c.Run("""{"kit":[null]}""").Json.Contains("kit[0]"));
+    public void Every_calculation_names_a_null_entry() =>
+        Calculations.All.ShouldAllBe(c => c.Run("""{"kit":[null]}""").Json.Contains("kit[0]"));
 }

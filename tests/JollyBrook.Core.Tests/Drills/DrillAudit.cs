@@ -19,10 +19,20 @@ internal static class DrillAudit
 
         var treatment = better.Treatment!;
         return new DrillAnswers(
-            [new(source.Id, Look.Upstream), new(source.Id, Look.Edges)], source.Id,
-            treatment.Clearing!.Way switch { ClearingWay.Settle => ClearBy.Settle, ClearingWay.Flocculate => ClearBy.Flocculate, _ => ClearBy.Strain },
-            treatment.Method, treatment.Dose?.Units ?? treatment.Boil?.HoldMinutes ?? treatment.Lamp?.Cycles, treatment.Contact?.WaitMinutes, StoreBy.RinseThreads,
-            scene.HasCarry ? better.Carry!.Litres : null);
+            [new(source.Id, Look.Upstream), new(source.Id, Look.Edges)],
+            source.Id,
+            treatment.Clearing!.Way switch
+            {
+                ClearingWay.Settle => ClearBy.Settle,
+                ClearingWay.Flocculate => ClearBy.Flocculate,
+                _ => ClearBy.Strain,
+            },
+            treatment.Method,
+            treatment.Dose?.Units ?? treatment.Boil?.HoldMinutes ?? treatment.Lamp?.Cycles,
+            treatment.Contact?.WaitMinutes,
+            StoreBy.RinseThreads,
+            scene.HasCarry ? better.Carry!.Litres : null
+        );
     }
 
     /// <summary>What is wrong with a drill; null when nothing is.</summary>
@@ -39,20 +49,30 @@ internal static class DrillAudit
             }
         }
 
-        if (better.Refuses ? better.Verdicts.Values.Any(v => v.Verdict != Verdict.DoNotUse) : better.Treatment!.Outcome != TreatOutcome.Meets)
+        if (
+            better.Refuses
+                ? better.Verdicts.Values.Any(v => v.Verdict != Verdict.DoNotUse)
+                : better.Treatment!.Outcome != TreatOutcome.Meets
+        )
         {
             return "the reference neither meets the target nor rightly refuses";
         }
 
-        if (!better.Refuses && Treat.Compute(scene.Ask(better.Source!, better.Treatment!.Method)) is var again && again.Headline != better.Treatment.Headline)
+        if (
+            !better.Refuses
+            && Treat.Compute(scene.Ask(better.Source!, better.Treatment!.Method)) is var again
+            && again.Headline != better.Treatment.Headline
+        )
         {
             return "the reference's own way gives another answer";
         }
 
         var played = Drill.Compute(new(null, seed, level, focus, Best(seed, level, focus)));
         return played.Debrief is not { } debrief ? $"still open at {played.Next}"
-            : !debrief.Passed ? $"the better hand fails: {string.Join("; ", debrief.Steps.Where(s => !s.Passed).Select(s => $"{s.Skill}: {s.Yours} / {s.Better} / {s.Why}"))}"
+            : !debrief.Passed
+                ? $"the better hand fails: {string.Join("; ", debrief.Steps.Where(s => !s.Passed).Select(s => $"{s.Skill}: {s.Yours} / {s.Better} / {s.Why}"))}"
             : !better.Refuses && debrief.Ledger.Any(r => !r.Meets) ? "the better hand's ledger falls short"
-            : debrief.Refuses != better.Refuses ? "refusal is told otherwise" : null;
+            : debrief.Refuses != better.Refuses ? "refusal is told otherwise"
+            : null;
     }
 }

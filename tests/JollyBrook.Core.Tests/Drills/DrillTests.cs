@@ -36,7 +36,11 @@ public class DrillTests
     [Fact]
     public void What_is_hidden_shows_only_to_a_look()
     {
-        var (seed, stop) = Enumerable.Range(0, 500).Select(s => ((double)s, SceneMaker.Make(s, 3, Skill.Judge).Scene.Sources.FirstOrDefault(w => w.Truth.Seen!.Contains(Sighting.Bloom))))
+        var (seed, stop) = Enumerable
+            .Range(0, 500)
+            .Select(s =>
+                ((double)s, SceneMaker.Make(s, 3, Skill.Judge).Scene.Sources.FirstOrDefault(w => w.Truth.Seen!.Contains(Sighting.Bloom)))
+            )
             .First(s => s.Item2 is not null);
         var before = Drill.Compute(new(null, seed, 3, Skill.Judge));
         string.Join(' ', before.Sources.SelectMany(s => s.Seen)).ShouldNotContain("bloom");
@@ -45,7 +49,9 @@ public class DrillTests
         after.Sources.Single(s => s.Id == stop.Id).Looks.Single(l => l.Look == Look.Edges).Found!.ShouldContain("bloom");
         after.Minutes.ShouldBe(2);
         // And who draws from it all the same is told what lay there.
-        var drawn = Drill.Compute(new(null, seed, 3, Skill.Judge, new(null, stop.Id, ClearBy.Nothing, "tablets", 1, 30, StoreBy.RinseThreads)));
+        var drawn = Drill.Compute(
+            new(null, seed, 3, Skill.Judge, new(null, stop.Id, ClearBy.Nothing, "tablets", 1, 30, StoreBy.RinseThreads))
+        );
         drawn.Debrief!.Passed.ShouldBeFalse();
         drawn.Debrief.Ledger.ShouldBeEmpty();
         drawn.Debrief.Steps.Single(s => s.Skill == Skill.Judge).Why.ShouldContain("A look along the edges shows it.");
@@ -66,26 +72,37 @@ public class DrillTests
 
     [Fact]
     public void Waiting_longer_is_never_marked_down() =>
-        Gen.Select(Any, Gen.Int[0, 600]).Sample((d, more) =>
-        {
-            var best = DrillAudit.Best(d.Seed, d.Level, d.Focus);
-            var longer = best with { WaitMinutes = best.WaitMinutes + more };
-            Drill.Compute(new(null, d.Seed, d.Level, d.Focus, longer)).Debrief!.Passed.ShouldBeTrue();
-        }, iter: 150);
+        Gen.Select(Any, Gen.Int[0, 600])
+            .Sample(
+                (d, more) =>
+                {
+                    var best = DrillAudit.Best(d.Seed, d.Level, d.Focus);
+                    var longer = best with { WaitMinutes = best.WaitMinutes + more };
+                    Drill.Compute(new(null, d.Seed, d.Level, d.Focus, longer)).Debrief!.Passed.ShouldBeTrue();
+                },
+                iter: 150
+            );
 
     [Fact]
     public void A_lower_dose_never_gives_a_better_ledger() =>
-        Gen.Select(Any, Gen.Int[0, 40], Gen.Int[0, 40], Gen.Int[0, 300]).Sample((d, a, b, wait) =>
-        {
-            var best = DrillAudit.Best(d.Seed, d.Level, d.Focus);
-            if (best.Source == Drill.GoOn)
-            {
-                return;
-            }
+        Gen.Select(Any, Gen.Int[0, 40], Gen.Int[0, 40], Gen.Int[0, 300])
+            .Sample(
+                (d, a, b, wait) =>
+                {
+                    var best = DrillAudit.Best(d.Seed, d.Level, d.Focus);
+                    if (best.Source == Drill.GoOn)
+                    {
+                        return;
+                    }
 
-            double Logs(int dose) => Drill.Compute(new(null, d.Seed, d.Level, d.Focus, best with { Method = "tablets", Dose = dose, WaitMinutes = wait })).Debrief!.Ledger.Sum(r => r.TotalLogs);
-            Logs(Math.Min(a, b)).ShouldBeLessThanOrEqualTo(Logs(Math.Max(a, b)) + 1e-9);
-        }, iter: 150);
+                    double Logs(int dose) =>
+                        Drill
+                            .Compute(new(null, d.Seed, d.Level, d.Focus, best with { Method = "tablets", Dose = dose, WaitMinutes = wait }))
+                            .Debrief!.Ledger.Sum(r => r.TotalLogs);
+                    Logs(Math.Min(a, b)).ShouldBeLessThanOrEqualTo(Logs(Math.Max(a, b)) + 1e-9);
+                },
+                iter: 150
+            );
 
     [Fact]
     public void Litres_to_carry_by_hand_skip_water_that_may_not_run()
@@ -96,7 +113,9 @@ public class DrillTests
         better.Carry!.Litres.ShouldBe((sure.WalkingHours * scene.WalkingLPerH) + (sure.Nights * scene.CampL) + reserve, 1e-9);
         scene.Ahead[0].ShouldNotBe(sure);
         var best = DrillAudit.Best(12, 6, null);
-        var hoping = Drill.Compute(new(null, 12, 6, null, best with { Source = best.Source ?? "a", CarryL = scene.Ahead[0].WalkingHours * scene.WalkingLPerH }));
+        var hoping = Drill.Compute(
+            new(null, 12, 6, null, best with { Source = best.Source ?? "a", CarryL = scene.Ahead[0].WalkingHours * scene.WalkingLPerH })
+        );
         if (!better.Refuses)
         {
             var carry = hoping.Debrief!.Steps.Single(s => s.Skill == Skill.Carry);

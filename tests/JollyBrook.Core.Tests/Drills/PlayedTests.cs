@@ -18,53 +18,67 @@ public class PlayedTests
 
     [Fact]
     public void The_asked_dose_and_wait_give_Treats_own_ledger() =>
-        Any.Sample(d =>
-        {
-            var (scene, better) = SceneMaker.Make(d.Seed, d.Level, null);
-            if (better.Refuses || better.Treatment!.Dose is null)
+        Any.Sample(
+            d =>
             {
-                return;
-            }
+                var (scene, better) = SceneMaker.Make(d.Seed, d.Level, null);
+                if (better.Refuses || better.Treatment!.Dose is null)
+                {
+                    return;
+                }
 
-            var best = DrillAudit.Best(d.Seed, d.Level, null);
-            var ledger = Play(d.Seed, d.Level, best)!.Ledger;
-            foreach (var (mine, treats) in ledger.Zip(better.Treatment.Ledger))
-            {
-                mine.TotalLogs.ShouldBe(treats.TotalLogs, 1e-9, $"{mine.Organism} in {scene.Container}");
-            }
-        }, iter: 300);
+                var best = DrillAudit.Best(d.Seed, d.Level, null);
+                var ledger = Play(d.Seed, d.Level, best)!.Ledger;
+                foreach (var (mine, treats) in ledger.Zip(better.Treatment.Ledger))
+                {
+                    mine.TotalLogs.ShouldBe(treats.TotalLogs, 1e-9, $"{mine.Organism} in {scene.Container}");
+                }
+            },
+            iter: 300
+        );
 
     [Fact]
     public void Whatever_is_decided_nothing_short_is_called_safe()
     {
-        var decisions = Gen.Select(Gen.Enum<ClearBy>(), Gen.OneOf("tablets", "stove", "filter", "filter+tablets", "filter+stove", "drops"), Gen.Int[0, 20], Gen.Int[0, 400], Gen.Enum<StoreBy>(), Gen.Int[0, 30]);
-        Gen.Select(Any, Gen.OneOf("a", "b", "c"), decisions).Sample((d, source, made) =>
-        {
-            var (scene, better) = SceneMaker.Make(d.Seed, d.Level, null);
-            var (clear, method, dose, wait, store, carry) = made;
-            if (scene.Sources.All(s => s.Id != source) || !DrillSteps.IsMethod(scene, method) || !DrillSteps.CanClear(scene, clear))
-            {
-                return;
-            }
+        var decisions = Gen.Select(
+            Gen.Enum<ClearBy>(),
+            Gen.OneOf("tablets", "stove", "filter", "filter+tablets", "filter+stove", "drops"),
+            Gen.Int[0, 20],
+            Gen.Int[0, 400],
+            Gen.Enum<StoreBy>(),
+            Gen.Int[0, 30]
+        );
+        Gen.Select(Any, Gen.OneOf("a", "b", "c"), decisions)
+            .Sample(
+                (d, source, made) =>
+                {
+                    var (scene, better) = SceneMaker.Make(d.Seed, d.Level, null);
+                    var (clear, method, dose, wait, store, carry) = made;
+                    if (scene.Sources.All(s => s.Id != source) || !DrillSteps.IsMethod(scene, method) || !DrillSteps.CanClear(scene, clear))
+                    {
+                        return;
+                    }
 
-            var debrief = Play(d.Seed, d.Level, new(null, source, clear, method, dose, wait, store, carry))!;
-            if (debrief.Passed)
-            {
-                debrief.Ledger.ShouldNotBeEmpty();
-                debrief.Ledger.ShouldAllBe(r => r.Meets);
-                better.Verdicts[source].Verdict.ShouldNotBe(Verdict.DoNotUse);
-                store.ShouldBe(StoreBy.RinseThreads);
-            }
-            else
-            {
-                debrief.Steps.ShouldContain(s => !s.Passed);
-                debrief.Steps.Where(s => !s.Passed).ShouldAllBe(s => s.Why.Length > 0 && s.Better.Length > 0);
-            }
+                    var debrief = Play(d.Seed, d.Level, new(null, source, clear, method, dose, wait, store, carry))!;
+                    if (debrief.Passed)
+                    {
+                        debrief.Ledger.ShouldNotBeEmpty();
+                        debrief.Ledger.ShouldAllBe(r => r.Meets);
+                        better.Verdicts[source].Verdict.ShouldNotBe(Verdict.DoNotUse);
+                        store.ShouldBe(StoreBy.RinseThreads);
+                    }
+                    else
+                    {
+                        debrief.Steps.ShouldContain(s => !s.Passed);
+                        debrief.Steps.Where(s => !s.Passed).ShouldAllBe(s => s.Why.Length > 0 && s.Better.Length > 0);
+                    }
 
-            debrief.Steps.Select(s => s.Skill).ShouldBeUnique();
-            debrief.Truth.Count.ShouldBe(scene.Sources.Count);
-            debrief.Minutes.ShouldBeGreaterThanOrEqualTo(0);
-        }, iter: 500);
+                    debrief.Steps.Select(s => s.Skill).ShouldBeUnique();
+                    debrief.Truth.Count.ShouldBe(scene.Sources.Count);
+                    debrief.Minutes.ShouldBeGreaterThanOrEqualTo(0);
+                },
+                iter: 500
+            );
     }
 
     [Fact]
@@ -95,8 +109,7 @@ public class PlayedTests
     public void A_chlorine_dioxide_tablet_by_hand(int tablets, int minutes, double atLeast)
     {
         // One litre, clear, 15 °C: 4 − 0.5 = 3.5 mg/L; Cryptosporidium 0.001506·1.09116^15·3.5·240 = 4.68 log.
-        var situation = Situation.Of(new(
-            UnitSystem.Metric, Ask.Water(1, Clarity.Clear, 15), "clo2-tablet", Chemical: Ask.InDateInShade));
+        var situation = Situation.Of(new(UnitSystem.Metric, Ask.Water(1, Clarity.Clear, 15), "clo2-tablet", Chemical: Ask.InDateInShade));
         var credits = GivenDose.Credits((ChemicalBarrier)situation.Asked![0], situation.Water, situation.Setting, tablets, minutes);
         credits[3].Logs.ShouldBeGreaterThanOrEqualTo(atLeast);
         credits[3].Logs.ShouldBe(tablets * minutes / 240.0 * 4.68, 0.02);

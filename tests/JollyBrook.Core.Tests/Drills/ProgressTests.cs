@@ -8,10 +8,17 @@ public class ProgressTests
 {
     private static readonly DateTimeOffset Start = new(2026, 8, 1, 9, 0, 0, TimeSpan.Zero);
 
-    private static DrillResult Done(double seed, int day, bool passed, Skill skill = Skill.Dose, int level = 1, DrillKind kind = DrillKind.Drill) =>
-        new(kind, seed, kind == DrillKind.Drill ? level : null, null, Start.AddDays(day), [new(skill, passed)]);
+    private static DrillResult Done(
+        double seed,
+        int day,
+        bool passed,
+        Skill skill = Skill.Dose,
+        int level = 1,
+        DrillKind kind = DrillKind.Drill
+    ) => new(kind, seed, kind == DrillKind.Drill ? level : null, null, Start.AddDays(day), [new(skill, passed)]);
 
-    private static ProgressResponse At(int day, params DrillResult[] results) => Progress.Compute(new(results, Start.AddDays(day).AddHours(1)));
+    private static ProgressResponse At(int day, params DrillResult[] results) =>
+        Progress.Compute(new(results, Start.AddDays(day).AddHours(1)));
 
     private static SkillStanding Of(ProgressResponse at, Skill skill) => at.Skills.Single(s => s.Skill == skill);
 
@@ -30,8 +37,7 @@ public class ProgressTests
     }
 
     [Fact]
-    public void A_second_pass_on_the_same_day_counts_once() =>
-        Of(At(0, Done(1, 0, true), Done(2, 0, true)), Skill.Dose).Step.ShouldBe(1);
+    public void A_second_pass_on_the_same_day_counts_once() => Of(At(0, Done(1, 0, true), Done(2, 0, true)), Skill.Dose).Step.ShouldBe(1);
 
     [Fact]
     public void What_went_wrong_comes_again_until_it_is_passed()
@@ -69,5 +75,8 @@ public class ProgressTests
 
     [Fact]
     public void A_result_without_skills_is_refused() =>
-        Should.Throw<BadInputException>(() => DrillResult.Check(new(DrillKind.Drill, 1, 1, null, Start, []))).Errors.Single().Field.ShouldBe("skills");
+        Should
+            .Throw<BadInputException>(() => DrillResult.Check(new(DrillKind.Drill, 1, 1, null, Start, [])))
+            .Errors.Single()
+            .Field.ShouldBe("skills");
 }

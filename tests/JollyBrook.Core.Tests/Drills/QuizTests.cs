@@ -56,7 +56,8 @@ public class QuizTests
         asked.Expected.ShouldBeNull();
         bool Is(QuizResponse q) => q.Given.SequenceEqual(asked.Given);
         Answer(Skill.Cold, Is, 30).Right.ShouldBe(false);
-        // The label doubles it to 60 min; at 5 °C and pH 8 Giardia's 3 log with 4.5 mg/L need 1.13·0.2828·3·8^2.69·4^0.15 = 317/4.5 = 71 min.
+        // The label doubles it to 60 min; at 5 °C and pH 8 Giardia's 3 log with 4.5 mg/L need 1.13·0.2828·3·8^2.69·4^0.15 = 317/4.5 = 71
+        // min.
         Answer(Skill.Cold, Is, 71).Right.ShouldBe(true);
         Answer(Skill.Cold, Is, 70).Right.ShouldBe(false);
         Answer(Skill.Cold, Is, 500).Right.ShouldBe(true);
@@ -64,38 +65,44 @@ public class QuizTests
 
     [Fact]
     public void Every_question_can_be_answered_and_none_by_what_is_unsafe() =>
-        Gen.Select(Gen.Int[0, 1_000_000], Gen.OneOf(Skills.Traps.ToArray())).Sample((seed, trap) =>
-        {
-            var (question, solution) = QuizQuestion.Draw(seed, trap, Speaker.Metric);
-            var asked = Quiz.Compute(new(UnitSystem.Metric, seed, trap));
-            switch (question, solution)
-            {
-                case (NumberQuestion number, NumberSolution right):
-                    var unsafeSide = right.Side == SafeSide.Less ? right.Expected + 1 : 0;
-                    Quiz.Compute(new(UnitSystem.Metric, seed, trap, unsafeSide)).Right.ShouldBe(false);
-                    Quiz.Compute(new(UnitSystem.Metric, seed, trap, right.Expected)).Right.ShouldBe(true);
-                    number.Naive!.Value.Answer.ShouldBeLessThanOrEqualTo(100);
-                    right.Expected.ShouldBeGreaterThan(0);
-                    asked.Choices.ShouldBeEmpty();
-                    break;
-                case (ChoiceQuestion choice, ChoiceSolution right):
-                    var marked = choice.Choices.Select(c => Quiz.Compute(new(UnitSystem.Metric, seed, trap, Choice: c.Id))).ToList();
-                    marked.Count(m => m.Right == true).ShouldBe(1);
-                    marked.ShouldAllBe(m => m.ExpectedChoice == right.Expected && m.Why.Length > 0);
-                    (asked.Unit, asked.ExpectedChoice).ShouldBe(("", null));
-                    // A number is no answer to it.
-                    Quiz.Compute(new(UnitSystem.Metric, seed, trap, 1)).Right.ShouldBeNull();
-                    break;
-                default:
-                    throw new InvalidOperationException($"{trap} is answered by what it does not ask for.");
-            }
+        Gen.Select(Gen.Int[0, 1_000_000], Gen.OneOf(Skills.Traps.ToArray()))
+            .Sample(
+                (seed, trap) =>
+                {
+                    var (question, solution) = QuizQuestion.Draw(seed, trap, Speaker.Metric);
+                    var asked = Quiz.Compute(new(UnitSystem.Metric, seed, trap));
+                    switch (question, solution)
+                    {
+                        case (NumberQuestion number, NumberSolution right):
+                            var unsafeSide = right.Side == SafeSide.Less ? right.Expected + 1 : 0;
+                            Quiz.Compute(new(UnitSystem.Metric, seed, trap, unsafeSide)).Right.ShouldBe(false);
+                            Quiz.Compute(new(UnitSystem.Metric, seed, trap, right.Expected)).Right.ShouldBe(true);
+                            number.Naive!.Value.Answer.ShouldBeLessThanOrEqualTo(100);
+                            right.Expected.ShouldBeGreaterThan(0);
+                            asked.Choices.ShouldBeEmpty();
+                            break;
+                        case (ChoiceQuestion choice, ChoiceSolution right):
+                            var marked = choice
+                                .Choices.Select(c => Quiz.Compute(new(UnitSystem.Metric, seed, trap, Choice: c.Id)))
+                                .ToList();
+                            marked.Count(m => m.Right == true).ShouldBe(1);
+                            marked.ShouldAllBe(m => m.ExpectedChoice == right.Expected && m.Why.Length > 0);
+                            (asked.Unit, asked.ExpectedChoice).ShouldBe(("", null));
+                            // A number is no answer to it.
+                            Quiz.Compute(new(UnitSystem.Metric, seed, trap, 1)).Right.ShouldBeNull();
+                            break;
+                        default:
+                            throw new InvalidOperationException($"{trap} is answered by what it does not ask for.");
+                    }
 
-            if (question is DoseQuestion dose)
-            {
-                Treat.Compute(dose.Treat).Outcome.ShouldNotBe(TreatOutcome.Refused);
-                ChemicalProfiles.All.ShouldContain(p => p.Id == dose.Treat.Method);
-            }
-        }, iter: 300);
+                    if (question is DoseQuestion dose)
+                    {
+                        Treat.Compute(dose.Treat).Outcome.ShouldNotBe(TreatOutcome.Refused);
+                        ChemicalProfiles.All.ShouldContain(p => p.Id == dose.Treat.Method);
+                    }
+                },
+                iter: 300
+            );
 
     private static QuizResponse Chosen(Skill trap, Func<QuizResponse, bool> wanted, string choice)
     {
@@ -103,7 +110,10 @@ public class QuizTests
         return Quiz.Compute(new(null, seed, trap, Choice: choice));
     }
 
-    /// <summary>Handbook room 95: a grave sign outranks all; alike signs with more drunk than lost are too much water; heavy sweat with dizziness is heat.</summary>
+    /// <summary>
+    /// Handbook room 95: a grave sign outranks all; alike signs with more drunk than lost are too much water; heavy sweat with dizziness is
+    /// heat.
+    /// </summary>
     [Theory]
     [InlineData("Confused", "help", "drink", "One grave sign is enough")]
     [InlineData("Staggering", "help", "noWater", "One grave sign is enough")]
@@ -128,14 +138,18 @@ public class QuizTests
 
     [Fact]
     public void Every_state_comes_up_in_the_quiz() =>
-        Enumerable.Range(0, 200).Select(s => ((ChoiceSolution)QuizQuestion.Draw(s, Skill.Signs, Speaker.Metric).Solution).Expected).Distinct()
+        Enumerable
+            .Range(0, 200)
+            .Select(s => ((ChoiceSolution)QuizQuestion.Draw(s, Skill.Signs, Speaker.Metric).Solution).Expected)
+            .Distinct()
             .ShouldBe(["nothing", "drink", "noWater", "cool", "help"], ignoreOrder: true);
 
     /// <summary>What the quiz calls right is what the triage and the walk say of the same place.</summary>
     [Fact]
     public void Dry_sources_and_stops_are_answered_as_elsewhere()
     {
-        HashSet<string> dry = [], stops = [];
+        HashSet<string> dry = [],
+            stops = [];
         for (var seed = 0; seed < 60; seed++)
         {
             var (question, solution) = QuizQuestion.Draw(seed, Skill.DrySource, Speaker.Metric);
@@ -158,7 +172,9 @@ public class QuizTests
         wrong.Message.ShouldContain("drink");
     }
 
-    /// <summary>A litre of fresh snow holds 0.1 L, of settled 0.25, of wind-packed 0.4, of firn 0.55; a pot takes 0.8 of its brim.</summary>
+    /// <summary>
+    /// A litre of fresh snow holds 0.1 L, of settled 0.25, of wind-packed 0.4, of firn 0.55; a pot takes 0.8 of its brim.
+    /// </summary>
     [Theory]
     [InlineData("1 L of water are wanted from fresh", "0.75 L", 17)] // 10/0.6 = 16.7
     [InlineData("2 L of water are wanted from settled", "1 L", 10)] // 8/0.8
@@ -199,5 +215,8 @@ public class QuizTests
 
     [Fact]
     public void Bad_fields_are_named() =>
-        Should.Throw<BadInputException>(() => Quiz.Compute(new(null, -3, Skill.Carry, -1))).Errors.Select(e => e.Field).ShouldBe(["seed", "answer", "trap"]);
+        Should
+            .Throw<BadInputException>(() => Quiz.Compute(new(null, -3, Skill.Carry, -1)))
+            .Errors.Select(e => e.Field)
+            .ShouldBe(["seed", "answer", "trap"]);
 }

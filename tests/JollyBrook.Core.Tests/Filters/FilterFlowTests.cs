@@ -22,20 +22,29 @@ public class FilterFlowTests
 
     [Fact]
     public void The_volumes_time_is_the_integral_of_the_slowing_flow() =>
-        Gen.Select(Load, Temperature, Gen.Double[0.2, 10], Gen.Double[1, 400]).Sample((load, temperature, litres, ntu) =>
-        {
-            const int slices = 2000;
-            var step = litres / slices;
-            var summed = Enumerable.Range(0, slices)
-                .Sum(i => step / FilterFlow.LPerMin(1.5, 0.1, load + (ntu * step * (i + 0.5)), 300, temperature));
-            FilterFlow.Minutes(litres, ntu, 1.5, 0.1, load, 300, temperature).ShouldBe(summed, summed * 1e-5);
-        }, iter: 100);
+        Gen.Select(Load, Temperature, Gen.Double[0.2, 10], Gen.Double[1, 400])
+            .Sample(
+                (load, temperature, litres, ntu) =>
+                {
+                    const int slices = 2000;
+                    var step = litres / slices;
+                    var summed = Enumerable
+                        .Range(0, slices)
+                        .Sum(i => step / FilterFlow.LPerMin(1.5, 0.1, load + (ntu * step * (i + 0.5)), 300, temperature));
+                    FilterFlow.Minutes(litres, ntu, 1.5, 0.1, load, 300, temperature).ShouldBe(summed, summed * 1e-5);
+                },
+                iter: 100
+            );
 
     [Fact]
     public void Colder_or_more_clogged_is_never_faster() =>
-        Gen.Select(Load, Load, Temperature, Temperature).Sample((a, b, t, u) =>
-            FilterFlow.LPerMin(1, 0, Math.Max(a, b), 300, Math.Min(t, u))
-                .ShouldBeLessThanOrEqualTo(FilterFlow.LPerMin(1, 0, Math.Min(a, b), 300, Math.Max(t, u))));
+        Gen.Select(Load, Load, Temperature, Temperature)
+            .Sample(
+                (a, b, t, u) =>
+                    FilterFlow
+                        .LPerMin(1, 0, Math.Max(a, b), 300, Math.Min(t, u))
+                        .ShouldBeLessThanOrEqualTo(FilterFlow.LPerMin(1, 0, Math.Min(a, b), 300, Math.Max(t, u)))
+            );
 
     [Theory]
     [InlineData(0, 1.79)]

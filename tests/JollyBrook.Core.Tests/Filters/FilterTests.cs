@@ -35,22 +35,25 @@ public class FilterTests
     [InlineData(FilterElement.OneMicron, 0, 0, 3, 2)]
     [InlineData(FilterElement.Carbon, 0, 0, 0, 0)]
     public void The_table_of_elements(FilterElement element, double bacteria, double viruses, double giardia, double crypto) =>
-        Through(Kits.Squeeze with { Element = element }, Ask.Water(1)).Ledger.Select(r => r.TotalLogs).ShouldBe([bacteria, viruses, giardia, crypto]);
+        Through(Kits.Squeeze with { Element = element }, Ask.Water(1))
+            .Ledger.Select(r => r.TotalLogs)
+            .ShouldBe([bacteria, viruses, giardia, crypto]);
 
     [Fact]
     public void A_label_may_claim_more_but_no_more_than_6_4_4_4() =>
         Through(Kits.Squeeze with { Claims = new(9, 9, 9, 9) }, Ask.Water(1)).Ledger.Select(r => r.TotalLogs).ShouldBe([6, 4, 4, 4]);
 
-    public static TheoryData<FilterAsIs, string> Uncounted => new()
-    {
-        { Kits.Squeeze with { Frozen = Happened.Yes }, "frozen" },
-        { Kits.Squeeze with { Frozen = null }, "frozen" },
-        { Kits.Squeeze with { Frozen = Happened.Unknown, Wetted = null }, "frozen" },
-        { Kits.Squeeze with { Element = FilterElement.Ceramic, Dropped = Happened.Yes }, "cracked" },
-        { Kits.Squeeze with { Element = FilterElement.Ceramic, Dropped = null }, "cracked" },
-        { Kits.Squeeze with { UsedL = 3999.5 }, "Past its rated litres" },
-        { Kits.Squeeze with { RatedLifeL = null }, "life is not known" },
-    };
+    public static TheoryData<FilterAsIs, string> Uncounted =>
+        new()
+        {
+            { Kits.Squeeze with { Frozen = Happened.Yes }, "frozen" },
+            { Kits.Squeeze with { Frozen = null }, "frozen" },
+            { Kits.Squeeze with { Frozen = Happened.Unknown, Wetted = null }, "frozen" },
+            { Kits.Squeeze with { Element = FilterElement.Ceramic, Dropped = Happened.Yes }, "cracked" },
+            { Kits.Squeeze with { Element = FilterElement.Ceramic, Dropped = null }, "cracked" },
+            { Kits.Squeeze with { UsedL = 3999.5 }, "Past its rated litres" },
+            { Kits.Squeeze with { RatedLifeL = null }, "life is not known" },
+        };
 
     [Theory]
     [MemberData(nameof(Uncounted))]
@@ -65,7 +68,16 @@ public class FilterTests
     [Fact]
     public void Dry_and_new_does_not_mind_the_frost()
     {
-        var answer = Through(Kits.Squeeze with { Wetted = Happened.No, Frozen = Happened.Yes, NewOrStored = true, UsedL = 0 }, Ask.Water(1));
+        var answer = Through(
+            Kits.Squeeze with
+            {
+                Wetted = Happened.No,
+                Frozen = Happened.Yes,
+                NewOrStored = true,
+                UsedL = 0,
+            },
+            Ask.Water(1)
+        );
         answer.Outcome.ShouldBe(TreatOutcome.ShortOfTarget);
         answer.Steps[1].Id.ShouldBe("discard");
     }
@@ -87,16 +99,25 @@ public class FilterTests
     public void Gravity_is_no_work_and_a_pump_is_a_minute_a_litre()
     {
         Through(Kits.Squeeze with { Style = FilterStyle.Gravity, RatedFlowLPerMin = 0.5 }, Ask.Water(4)).HandsOnMinutes.ShouldBeLessThan(6);
-        Through(Kits.Squeeze with { Style = FilterStyle.Pump, RatedFlowLPerMin = 5 }, Ask.Water(4, temperatureC: 20)).Filter!.Minutes.ShouldBe(4);
+        Through(Kits.Squeeze with { Style = FilterStyle.Pump, RatedFlowLPerMin = 5 }, Ask.Water(4, temperatureC: 20))
+            .Filter!.Minutes.ShouldBe(4);
     }
 
     [Fact]
     public void Filter_then_chlorine_closes_the_virus_gap()
     {
-        // Filter 6/0/3/3: only viruses are wanted behind it. In clear water at 10 °C, C 4.5: CT 6/4.5 = 2 min; the label's 30: 4·4.5·30/6 = 90, capped at 6.
-        var answer = Treat.Compute(new TreatRequest(
-            UnitSystem.Metric, Ask.Water(1), "filter+tablets", StartAt: Kits.Now, Chemical: Ask.InDateInShade,
-            Kit: [Kits.Entry(Kits.Squeeze), Kits.Entry(Kits.Tablets)]));
+        // Filter 6/0/3/3: only viruses are wanted behind it. In clear water at 10 °C, C 4.5: CT 6/4.5 = 2 min; the label's 30: 4·4.5·30/6 =
+        // 90, capped at 6.
+        var answer = Treat.Compute(
+            new TreatRequest(
+                UnitSystem.Metric,
+                Ask.Water(1),
+                "filter+tablets",
+                StartAt: Kits.Now,
+                Chemical: Ask.InDateInShade,
+                Kit: [Kits.Entry(Kits.Squeeze), Kits.Entry(Kits.Tablets)]
+            )
+        );
         answer.Outcome.ShouldBe(TreatOutcome.Meets);
         answer.Row(OrganismClass.Viruses).Credits.Select(c => c.Logs).ShouldBe([0, 6]);
         answer.Row(OrganismClass.Cryptosporidium).Credits.Select(c => c.Logs).ShouldBe([3, 0]);

@@ -32,12 +32,14 @@ public class TablesTests
     [Theory]
     [InlineData(3999, 6)]
     [InlineData(3999.01, 0)]
-    public void Life_holds_to_its_last_litre(double used, double bacteria) => Through(Kits.Squeeze with { UsedL = used }).Ledger[0].TotalLogs.ShouldBe(bacteria);
+    public void Life_holds_to_its_last_litre(double used, double bacteria) =>
+        Through(Kits.Squeeze with { UsedL = used }).Ledger[0].TotalLogs.ShouldBe(bacteria);
 
     [Theory]
     [InlineData(3599, true)] // 3599 + 1 = 0.9·4000
     [InlineData(3598.9, false)]
-    public void It_warns_from_nine_tenths(double used, bool warns) => Through(Kits.Squeeze with { UsedL = used }).Cautions.Any(c => c.Code == "life").ShouldBe(warns);
+    public void It_warns_from_nine_tenths(double used, bool warns) =>
+        Through(Kits.Squeeze with { UsedL = used }).Cautions.Any(c => c.Code == "life").ShouldBe(warns);
 
     [Theory]
     [InlineData(FilterElement.Purifier, false)]
@@ -60,17 +62,21 @@ public class TablesTests
     [Theory]
     [InlineData(FilterStyle.DrinkThrough, true)]
     [InlineData(FilterStyle.Squeeze, false)]
-    public void A_straw_gives_nothing_to_cook_with(FilterStyle style, bool said) => Through(Kits.Squeeze with { Style = style }).Cautions.Any(c => c.Code == "no-cooking").ShouldBe(said);
+    public void A_straw_gives_nothing_to_cook_with(FilterStyle style, bool said) =>
+        Through(Kits.Squeeze with { Style = style }).Cautions.Any(c => c.Code == "no-cooking").ShouldBe(said);
 
     [Fact]
     public void Carbon_is_drunk_within_a_day()
     {
         var kit = new[] { Kits.Entry(Kits.Squeeze with { Element = FilterElement.Carbon }, "carbon"), Kits.Entry(Kits.Tablets) };
-        Treat.Compute(new TreatRequest(UnitSystem.Metric, Ask.Water(1), "tablets+carbon", StartAt: Kits.Now, Kit: kit)).DrinkWithinHours.ShouldBe(24);
+        Treat
+            .Compute(new TreatRequest(UnitSystem.Metric, Ask.Water(1), "tablets+carbon", StartAt: Kits.Now, Kit: kit))
+            .DrinkWithinHours.ShouldBe(24);
     }
 
     [Theory]
     [InlineData(0.9, true)]
     [InlineData(1, false)]
-    public void Ice_cold_water_may_freeze_it(double celsius, bool risk) => Through(Kits.Squeeze, Ask.Water(1, temperatureC: celsius)).Risks!.Contains("freezing").ShouldBe(risk);
+    public void Ice_cold_water_may_freeze_it(double celsius, bool risk) =>
+        Through(Kits.Squeeze, Ask.Water(1, temperatureC: celsius)).Risks!.Contains("freezing").ShouldBe(risk);
 }

@@ -9,7 +9,14 @@ namespace JollyBrook.Core.Tests.Filters;
 /// <summary>Minutes, supplies, risks and steps of a filter, worked from its flow.</summary>
 public class ToTheMinuteTests
 {
-    private static readonly FilterAsIs Clean = Kits.Squeeze with { RatedFlowLPerMin = 1, ClogLoadLNtu = 0, LostShare = 0, UsedL = 100, RatedLifeL = 4000 };
+    private static readonly FilterAsIs Clean = Kits.Squeeze with
+    {
+        RatedFlowLPerMin = 1,
+        ClogLoadLNtu = 0,
+        LostShare = 0,
+        UsedL = 100,
+        RatedLifeL = 4000,
+    };
 
     private static TreatRequest Request(FilterAsIs filter, WaterInput? water = null) =>
         new(UnitSystem.Metric, water ?? Ask.Water(2, temperatureC: 20), "filter", StartAt: Kits.Now, Kit: [Kits.Entry(filter)]);
@@ -47,13 +54,25 @@ public class ToTheMinuteTests
         Through(Clean with { LostShare = null }).Filter!.FlowLPerMin.ShouldBe(Through(Clean).Filter!.FlowLPerMin, 1e-9);
     }
 
-    /// <summary>A litre of filter life weighs a fifth of a tablet when ways are put in order by supplies: 10 L are 2 tablets, 1 L less than one.</summary>
+    /// <summary>
+    /// A litre of filter life weighs a fifth of a tablet when ways are put in order by supplies: 10 L are 2 tablets, 1 L less than one.
+    /// </summary>
     [Theory]
     [InlineData(4, true)] // 0.8 of a tablet against one a litre, 4
     [InlineData(1, true)] // 0.2 against 1
     public void A_litre_of_life_is_less_than_a_tablet(double litres, bool filterFirst)
     {
-        var list = ChainList.Compute(new TreatRequest(UnitSystem.Metric, Ask.Water(litres, temperatureC: 20), null, StartAt: Kits.Now, Kit: [Kits.Entry(Clean with { Element = FilterElement.Purifier }), Kits.Entry(Kits.Tablets)], Chemical: Ask.InDateInShade, CountViruses: false));
+        var list = ChainList.Compute(
+            new TreatRequest(
+                UnitSystem.Metric,
+                Ask.Water(litres, temperatureC: 20),
+                null,
+                StartAt: Kits.Now,
+                Kit: [Kits.Entry(Clean with { Element = FilterElement.Purifier }), Kits.Entry(Kits.Tablets)],
+                Chemical: Ask.InDateInShade,
+                CountViruses: false
+            )
+        );
         var order = list.Orders.Single(o => o.Sort == ChainSort.LeastSupplies).Ids.ToList();
         (order.IndexOf("filter") < order.IndexOf("tablets")).ShouldBe(filterFirst);
     }
@@ -81,7 +100,10 @@ public class ToTheMinuteTests
     public void A_claim_of_one_log_counts_as_some(double claimed, bool said) =>
         Through(Clean with { Claims = new FilterClaims(6, claimed, 3, 3) }).Cautions.Any(c => c.Code == "no-viruses").ShouldBe(said);
 
-    /// <summary>Carbon takes nothing away, so what has run through it is not to be drunk yet; an element that holds bacteria or Giardia gives drinkable water.</summary>
+    /// <summary>
+    /// Carbon takes nothing away, so what has run through it is not to be drunk yet; an element that holds bacteria or Giardia gives
+    /// drinkable water.
+    /// </summary>
     [Theory]
     [InlineData(FilterElement.HollowFibre, true)]
     [InlineData(FilterElement.OneMicron, true)] // no bacteria, but Giardia

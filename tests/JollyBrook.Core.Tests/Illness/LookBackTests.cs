@@ -10,11 +10,29 @@ public class LookBackTests
 {
     private static readonly DateTimeOffset Onset = new(2026, 8, 20, 8, 0, 0, TimeSpan.Zero);
 
-    private static DrunkBatch Batch(string id, double daysBefore, double bacteria = 6, double viruses = 4, double giardia = 3, double crypto = 3) => new(
-        id, "Bottle", Onset.AddDays(-daysBefore), "Chlorine tablets",
-        [new(OrganismClass.Bacteria, bacteria), new(OrganismClass.Viruses, viruses), new(OrganismClass.Giardia, giardia), new(OrganismClass.Cryptosporidium, crypto)]);
+    private static DrunkBatch Batch(
+        string id,
+        double daysBefore,
+        double bacteria = 6,
+        double viruses = 4,
+        double giardia = 3,
+        double crypto = 3
+    ) =>
+        new(
+            id,
+            "Bottle",
+            Onset.AddDays(-daysBefore),
+            "Chlorine tablets",
+            [
+                new(OrganismClass.Bacteria, bacteria),
+                new(OrganismClass.Viruses, viruses),
+                new(OrganismClass.Giardia, giardia),
+                new(OrganismClass.Cryptosporidium, crypto),
+            ]
+        );
 
-    private static LookBackResponse Back(params DrunkBatch[] batches) => LookBack.Compute(new(UnitSystem.Metric, Onset, Batches: batches, Now: Onset.AddDays(1)));
+    private static LookBackResponse Back(params DrunkBatch[] batches) =>
+        LookBack.Compute(new(UnitSystem.Metric, Onset, Batches: batches, Now: Onset.AddDays(1)));
 
     [Theory]
     [InlineData(1.9, false)]
@@ -37,9 +55,15 @@ public class LookBackTests
     [Fact]
     public void Untreated_water_comes_before_all()
     {
-        var answer = LookBack.Compute(new(
-            UnitSystem.Metric, Onset, Batches: [Batch("a", 5, giardia: 0)],
-            Lines: [new(Guid.NewGuid(), new Drank(0.5, Untreated: true) { At = Onset.AddDays(-6), Note = "straight from the beck" })], Now: Onset));
+        var answer = LookBack.Compute(
+            new(
+                UnitSystem.Metric,
+                Onset,
+                Batches: [Batch("a", 5, giardia: 0)],
+                Lines: [new(Guid.NewGuid(), new Drank(0.5, Untreated: true) { At = Onset.AddDays(-6), Note = "straight from the beck" })],
+                Now: Onset
+            )
+        );
         var giardia = answer.Agents.Single(a => a.Name == "Giardia");
         giardia.Fits[0].Untreated.ShouldBeTrue();
         giardia.Fits[0].Words.ShouldBe("0.5 L untreated: straight from the beck");
@@ -51,14 +75,17 @@ public class LookBackTests
         Back(Batch("a", 5)).Headline.ShouldBe("All the water that fits in time met the target: look at hands and food first");
 
     [Fact]
-    public void Nothing_drunk_fits_nothing() => Back().Headline.ShouldBe("No water written in the book fits in time; what was drunk and not written may");
+    public void Nothing_drunk_fits_nothing() =>
+        Back().Headline.ShouldBe("No water written in the book fits in time; what was drunk and not written may");
 
     [Fact]
     public void What_calls_for_a_clinician_is_said()
     {
         var answer = LookBack.Compute(new(UnitSystem.Metric, Onset, "cramps", 38.6, true, true, true, Now: Onset.AddDays(3.1)));
         answer.SeeClinician.Count.ShouldBe(5);
-        LookBack.Compute(new(UnitSystem.Metric, Onset, "cramps", 38.5, false, false, false, Now: Onset.AddDays(3))).SeeClinician.ShouldBeEmpty();
+        LookBack
+            .Compute(new(UnitSystem.Metric, Onset, "cramps", 38.5, false, false, false, Now: Onset.AddDays(3)))
+            .SeeClinician.ShouldBeEmpty();
         answer.Letter.ShouldContain("Not a diagnosis");
         answer.Cautions.Single().Message.ShouldContain("Food and hands are commoner causes");
     }

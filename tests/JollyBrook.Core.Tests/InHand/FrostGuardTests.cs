@@ -18,17 +18,32 @@ public class FrostGuardTests
 
     private readonly Log _log = new();
 
-    /// <summary>A walk on level ground at 500 m from the log's morning on, a camp each night, its lows typed; null for none known.</summary>
+    /// <summary>
+    /// A walk on level ground at 500 m from the log's morning on, a camp each night, its lows typed; null for none known.
+    /// </summary>
     internal static DatedTrip Trip(double?[] lows, double campM = 500, double? latitude = 47, DateOnly? from = null)
     {
-        var days = Enumerable.Range(0, lows.Length + 1).Select(d => new RouteDay(8, d < lows.Length ? 5 * (d + 1) : null, d < lows.Length ? $"Camp {d + 1}" : null));
+        var days = Enumerable
+            .Range(0, lows.Length + 1)
+            .Select(d => new RouteDay(8, d < lows.Length ? 5 * (d + 1) : null, d < lows.Length ? $"Camp {d + 1}" : null));
         // The first day's own morning is no night of the walk.
-        var weather = lows.Prepend(5).Select(l => new DayWeather(l, Math.Max(10, l ?? 10), 60, 0.5, 2, l is null ? WeatherSource.Default : WeatherSource.Typed));
+        var weather = lows.Prepend(5)
+            .Select(l => new DayWeather(l, Math.Max(10, l ?? 10), 60, 0.5, 2, l is null ? WeatherSource.Default : WeatherSource.Typed));
         long Degrees(double deg) => (long)(deg * 1e5);
-        return new DatedTrip(new TripRoute(
-            "Ridge", from ?? DateOnly.FromDateTime(Log.Morning.DateTime), 5 * (lows.Length + 1), EncodedNumbers.Encode([(long)(campM * 10), (long)(campM * 10)]),
-            latitude is { } lat ? EncodedNumbers.Encode([Degrees(lat), Degrees(lat + 0.1)]) : null, latitude is null ? null : EncodedNumbers.Encode([Degrees(9), Degrees(9.1)]),
-            Days: [.. days], Weather: [.. weather], WeatherElevationM: 500), [0]);
+        return new DatedTrip(
+            new TripRoute(
+                "Ridge",
+                from ?? DateOnly.FromDateTime(Log.Morning.DateTime),
+                5 * (lows.Length + 1),
+                EncodedNumbers.Encode([(long)(campM * 10), (long)(campM * 10)]),
+                latitude is { } lat ? EncodedNumbers.Encode([Degrees(lat), Degrees(lat + 0.1)]) : null,
+                latitude is null ? null : EncodedNumbers.Encode([Degrees(9), Degrees(9.1)]),
+                Days: [.. days],
+                Weather: [.. weather],
+                WeatherElevationM: 500
+            ),
+            [0]
+        );
     }
 
     private static bool IsCounted(InHandResponse state) => state.Supply(Log.Gravity).Suspect is null;
@@ -58,8 +73,13 @@ public class FrostGuardTests
         var dawn = _log.At(Dawn);
         IsCounted(dawn).ShouldBeFalse();
         dawn.Kit.Single(k => k.Id == Log.Gravity.ToString()).Filter!.Frozen.ShouldBe(Happened.Unknown);
-        dawn.Supply(Log.Gravity).Suspect.ShouldBe("It may have frozen in the night to 22 Aug: nobody has said whether it stayed warm. Not counted until somebody does.");
-        dawn.Frost.ShouldHaveSingleItem().ShouldBeOfType<SayIfItStayedWarm>().Headline.ShouldBe("Gravity filter: did it stay warm all night?");
+        dawn.Supply(Log.Gravity)
+            .Suspect.ShouldBe(
+                "It may have frozen in the night to 22 Aug: nobody has said whether it stayed warm. Not counted until somebody does."
+            );
+        dawn.Frost.ShouldHaveSingleItem()
+            .ShouldBeOfType<SayIfItStayedWarm>()
+            .Headline.ShouldBe("Gravity filter: did it stay warm all night?");
 
         _log.Write(Dawn + 90, new StayedWarm(Log.Gravity));
         var answered = _log.At(Dawn + 91);

@@ -216,7 +216,9 @@ public class InHandTests
         Should.Throw<BadInputException>(() => _log.At(30, since)).Errors[0].Field.ShouldBe("lines");
     }
 
-    /// <summary>Nobody said that it was not the bottle with the dirty threads: the drink counts as untreated, and the same litres are gone.</summary>
+    /// <summary>
+    /// Nobody said that it was not the bottle with the dirty threads: the drink counts as untreated, and the same litres are gone.
+    /// </summary>
     [Fact]
     public void A_drink_without_a_bottle_does_not_pass_over_a_dirty_one()
     {

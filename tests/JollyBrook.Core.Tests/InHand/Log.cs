@@ -1,6 +1,6 @@
 using JollyBrook.Core.Barriers;
-using JollyBrook.Core.Book;
 using JollyBrook.Core.Boiling;
+using JollyBrook.Core.Book;
 using JollyBrook.Core.Chemistry;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Filters;
@@ -35,12 +35,31 @@ internal sealed class Log
 
     public static readonly IReadOnlyList<KitEntry> Kit =
     [
-        Entry(Bottle, new Container(1) { Name = "Litre bottle", At = CarriedAt.Belt }), Entry(Steel, new Container(0.75) { Name = "Steel bottle" }),
-        Entry(Bladder, new Container(2, Role: ContainerRole.Clean, HasHose: true) { Name = "Bladder" }), Entry(Pot, Kits.Pot),
+        Entry(Bottle, new Container(1) { Name = "Litre bottle", At = CarriedAt.Belt }),
+        Entry(Steel, new Container(0.75) { Name = "Steel bottle" }),
+        Entry(Bladder, new Container(2, Role: ContainerRole.Clean, HasHose: true) { Name = "Bladder" }),
+        Entry(Pot, Kits.Pot),
         Kits.Entry(new ProductSpec("nadcc-8.5", new DateOnly(2028, 1, 1)), Tablets.ToString(), 20, "Tablets"),
-        Kits.Entry(new FilterAsIs(FilterElement.Ceramic, FilterStyle.Gravity, 0.25, 2000, 100, 90, 0, Happened.Yes, Happened.No, Happened.No, false), Gravity.ToString(), "Gravity filter"),
+        Kits.Entry(
+            new FilterAsIs(
+                FilterElement.Ceramic,
+                FilterStyle.Gravity,
+                0.25,
+                2000,
+                100,
+                90,
+                0,
+                Happened.Yes,
+                Happened.No,
+                Happened.No,
+                false
+            ),
+            Gravity.ToString(),
+            "Gravity filter"
+        ),
         Kits.Burner(Burners.Default.Id, 164, Stove.ToString()),
-        Kits.Entry(new LampAsIs(1, 90, 22, Battery.Lithium), Lamp.ToString()), Entry(Layered, new MakeshiftFilter { Name = "Layered filter" }),
+        Kits.Entry(new LampAsIs(1, 90, 22, Battery.Lithium), Lamp.ToString()),
+        Entry(Layered, new MakeshiftFilter { Name = "Layered filter" }),
     ];
 
     private int _next = 1000;
@@ -62,23 +81,57 @@ internal sealed class Log
     }
 
     /// <summary>Tablets into a container: measured and dosed at once, then half an hour's contact.</summary>
-    public Guid Dose(double minutes, Guid container, double litres, double tablets = 1, double contactMinutes = 30, params (double Minutes, BatchEventKind Kind, string? Step)[] taps)
+    public Guid Dose(
+        double minutes,
+        Guid container,
+        double litres,
+        double tablets = 1,
+        double contactMinutes = 30,
+        params (double Minutes, BatchEventKind Kind, string? Step)[] taps
+    )
     {
         var id = Of(_next++);
         List<KeptTap> kept = [new(Of(_next++), new BatchTap(BatchEventKind.Done, "dose", Morning.AddMinutes(minutes + 1)))];
-        kept.AddRange(taps.Select(t => new KeptTap(Of(_next++), new BatchTap(t.Kind, t.Step, Morning.AddMinutes(t.Minutes), AddedL: t.Kind == BatchEventKind.ToppedUp ? 0.5 : null))));
-        Batches.Add(new KeptBatch(
-            id, Morning.AddMinutes(minutes), Tablets.ToString(), "Tablets", litres,
-            [
-                new("dose", StepKind.Dose, "Dose", "", "Added"), new("contact", StepKind.Contact, "Wait", "", null, StepClock.Gate, contactMinutes, DrinkAfter: true),
-                new("drink", StepKind.Drink, "Drink", "", "Put by"),
-            ],
-            container, Use: new BatchUse(DoseUnits: tablets), Taps: kept));
+        kept.AddRange(
+            taps.Select(t => new KeptTap(
+                Of(_next++),
+                new BatchTap(t.Kind, t.Step, Morning.AddMinutes(t.Minutes), AddedL: t.Kind == BatchEventKind.ToppedUp ? 0.5 : null)
+            ))
+        );
+        Batches.Add(
+            new KeptBatch(
+                id,
+                Morning.AddMinutes(minutes),
+                Tablets.ToString(),
+                "Tablets",
+                litres,
+                [
+                    new("dose", StepKind.Dose, "Dose", "", "Added"),
+                    new("contact", StepKind.Contact, "Wait", "", null, StepClock.Gate, contactMinutes, DrinkAfter: true),
+                    new("drink", StepKind.Drink, "Drink", "", "Put by"),
+                ],
+                container,
+                Use: new BatchUse(DoseUnits: tablets),
+                Taps: kept
+            )
+        );
         return id;
     }
 
-    public InHandResponse At(double minutes, Snapshot? since = null) => WhatIsInHand.Compute(new InHandRequest(
-        UnitSystem.Metric, Morning.AddMinutes(minutes), Kit, [new(Ilva, "Ilva"), new(Torren, "Torren")], [new(Spring.ToString(), new TripSource("Spring", SourceClass.Perennial, 3, true, Morning.AddDays(-1)))], Lines, Batches, since, Trips));
+    public InHandResponse At(double minutes, Snapshot? since = null) =>
+        WhatIsInHand.Compute(
+            new InHandRequest(
+                UnitSystem.Metric,
+                Morning.AddMinutes(minutes),
+                Kit,
+                [new(Ilva, "Ilva"), new(Torren, "Torren")],
+                [new(Spring.ToString(), new TripSource("Spring", SourceClass.Perennial, 3, true, Morning.AddDays(-1)))],
+                Lines,
+                Batches,
+                since,
+                Trips
+            )
+        );
 
     public static string Json(InHandResponse response) => ContractWriter.Write(response, KindsJson.Default.InHandResponse);
 

@@ -16,9 +16,20 @@ public class SupplyTests
     private readonly Log _log = new();
 
     /// <summary>A batch of one step that uses something up, done at once.</summary>
-    private void Batch(double minutes, string method, StepKind kind, double litres, BatchUse use, Clarity clarity = Clarity.Clear) => _log.Batches.Add(new KeptBatch(
-        Guid.NewGuid(), Log.Morning.AddMinutes(minutes), method, method, litres, [new("step", kind, "Step", "", "Done", DrinkAfter: true)], Clarity: clarity, Use: use,
-        Taps: [new(Guid.NewGuid(), new BatchTap(BatchEventKind.Done, "step", Log.Morning.AddMinutes(minutes + 1)))]));
+    private void Batch(double minutes, string method, StepKind kind, double litres, BatchUse use, Clarity clarity = Clarity.Clear) =>
+        _log.Batches.Add(
+            new KeptBatch(
+                Guid.NewGuid(),
+                Log.Morning.AddMinutes(minutes),
+                method,
+                method,
+                litres,
+                [new("step", kind, "Step", "", "Done", DrinkAfter: true)],
+                Clarity: clarity,
+                Use: use,
+                Taps: [new(Guid.NewGuid(), new BatchTap(BatchEventKind.Done, "step", Log.Morning.AddMinutes(minutes + 1)))]
+            )
+        );
 
     [Fact]
     public void Tablets_of_every_chain_they_are_in_are_taken_off()
@@ -72,19 +83,35 @@ public class SupplyTests
         Spring().ReportedFlowing.ShouldBe(true);
     }
 
-    /// <summary>What was seen there and is worse counts at once, in plan and all; what is better waits, and is not unseen by a line that is silent.</summary>
+    /// <summary>
+    /// What was seen there and is worse counts at once, in plan and all; what is better waits, and is not unseen by a line that is silent.
+    /// </summary>
     [Fact]
     public void What_was_seen_at_a_source_and_is_worse_counts_at_once()
     {
         TripSource Spring() => _log.At(60).TripSources.Single().Source;
         var before = Spring();
-        _log.Write(0, new SourceSeen(Log.Spring, Flowing: true, Clarity: Clarity.Muddy, TemperatureC: 2, Seen: [Sighting.Stock, Sighting.NobodyAbove]));
-        Spring().ShouldSatisfyAllConditions(
-            s => s.Clarity.ShouldBe(Clarity.Muddy), s => s.TemperatureC.ShouldBe(2), s => s.Seen.ShouldBe([Sighting.Stock]), s => s.ReportedAt.ShouldBe(before.ReportedAt), s => s.IsOutOfUse.ShouldBeFalse());
+        _log.Write(
+            0,
+            new SourceSeen(Log.Spring, Flowing: true, Clarity: Clarity.Muddy, TemperatureC: 2, Seen: [Sighting.Stock, Sighting.NobodyAbove])
+        );
+        Spring()
+            .ShouldSatisfyAllConditions(
+                s => s.Clarity.ShouldBe(Clarity.Muddy),
+                s => s.TemperatureC.ShouldBe(2),
+                s => s.Seen.ShouldBe([Sighting.Stock]),
+                s => s.ReportedAt.ShouldBe(before.ReportedAt),
+                s => s.IsOutOfUse.ShouldBeFalse()
+            );
         _log.Write(5, new SourceSeen(Log.Spring, Flowing: true, Seen: [Sighting.Bloom]));
         Spring().IsOutOfUse.ShouldBeTrue();
         _log.Write(9, new SourceSeen(Log.Spring, Flowing: true, Clarity: Clarity.Clear, TemperatureC: 14));
-        Spring().ShouldSatisfyAllConditions(s => s.IsOutOfUse.ShouldBeTrue(), s => s.Clarity.ShouldBe(before.Clarity), s => s.TemperatureC.ShouldBe(before.TemperatureC));
+        Spring()
+            .ShouldSatisfyAllConditions(
+                s => s.IsOutOfUse.ShouldBeTrue(),
+                s => s.Clarity.ShouldBe(before.Clarity),
+                s => s.TemperatureC.ShouldBe(before.TemperatureC)
+            );
     }
 
     /// <summary>Where somebody last stood: filled, found or passed by, whichever came last.</summary>
@@ -101,7 +128,9 @@ public class SupplyTests
         _log.At(60).Place!.SourceId.ShouldBe(other);
     }
 
-    /// <summary>A litre wanted takes 1.11 L poured in, a tenth staying in the layers; what runs cloudy is not counted on until they are washed.</summary>
+    /// <summary>
+    /// A litre wanted takes 1.11 L poured in, a tenth staying in the layers; what runs cloudy is not counted on until they are washed.
+    /// </summary>
     [Fact]
     public void A_layered_filter_counts_its_litres_until_it_runs_cloudy()
     {
@@ -126,7 +155,16 @@ public class SupplyTests
     }
 
     /// <summary>Through which layered filter Treat clears muddy water with the kit as it is.</summary>
-    private static string? Cleared(InHandResponse state) => Treat.Compute(new TreatRequest(
-        UnitSystem.Metric, new WaterInput(1, Clarity.Muddy, WaterColour.None, 12, 300), Log.Stove.ToString(), Kit: state.Kit,
-        Clearing: new ClearingOptions { Grit = Grit.Clay })).Clearing?.ThroughId;
+    private static string? Cleared(InHandResponse state) =>
+        Treat
+            .Compute(
+                new TreatRequest(
+                    UnitSystem.Metric,
+                    new WaterInput(1, Clarity.Muddy, WaterColour.None, 12, 300),
+                    Log.Stove.ToString(),
+                    Kit: state.Kit,
+                    Clearing: new ClearingOptions { Grit = Grit.Clay }
+                )
+            )
+            .Clearing?.ThroughId;
 }

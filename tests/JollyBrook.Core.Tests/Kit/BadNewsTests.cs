@@ -19,8 +19,13 @@ public class BadNewsTests
     private static double Bacteria(FilterAsIs filter, params BookLine[] lines)
     {
         var entry = Kits.Entry(filter, Id.ToString());
-        var state = WhatIsInHand.Compute(new InHandRequest(UnitSystem.Metric, Kits.Now, [entry], Lines: [.. lines.Select(l => new KeptLine(Guid.NewGuid(), l))]));
-        return Treat.Compute(new TreatRequest(UnitSystem.Metric, Ask.Water(1), Id.ToString(), StartAt: Kits.Now, Kit: state.Kit)).Ledger[0].TotalLogs;
+        var state = WhatIsInHand.Compute(
+            new InHandRequest(UnitSystem.Metric, Kits.Now, [entry], Lines: [.. lines.Select(l => new KeptLine(Guid.NewGuid(), l))])
+        );
+        return Treat
+            .Compute(new TreatRequest(UnitSystem.Metric, Ask.Water(1), Id.ToString(), StartAt: Kits.Now, Kit: state.Kit))
+            .Ledger[0]
+            .TotalLogs;
     }
 
     [Theory]
@@ -36,20 +41,30 @@ public class BadNewsTests
         Bacteria(filter, new Mishap(Id, kind) { At = Kits.Now.AddHours(5) }).ShouldBe(bacteria); // by a clock that is ahead
     }
 
-    /// <summary>Its owner's word about a filter is taken, for better and worse, until the log tells of a mishap; then only a new element helps.</summary>
+    /// <summary>
+    /// Its owner's word about a filter is taken, for better and worse, until the log tells of a mishap; then only a new element helps.
+    /// </summary>
     [Fact]
     public void A_mishap_outweighs_what_its_owner_says_of_it()
     {
-        FilterLookedOver Told(Happened frozen, int hours) => new(Id, Kits.Squeeze.State with { Frozen = frozen }) { At = Kits.Now.AddHours(hours) };
+        FilterLookedOver Told(Happened frozen, int hours) =>
+            new(Id, Kits.Squeeze.State with { Frozen = frozen }) { At = Kits.Now.AddHours(hours) };
         Bacteria(Kits.Squeeze, Told(Happened.Yes, -9)).ShouldBe(0);
         Bacteria(Kits.Squeeze, Told(Happened.Unknown, -9)).ShouldBe(0);
         Bacteria(Kits.Squeeze, Told(Happened.Yes, -9), Told(Happened.No, -8)).ShouldBe(6);
         Bacteria(Kits.Squeeze, Frozen(Kits.Now.AddHours(-9)), Told(Happened.No, -8)).ShouldBe(0);
-        Bacteria(Kits.Squeeze, Frozen(Kits.Now.AddHours(-9)), new FilterServiced(Id, FilterService.NewElement) { At = Kits.Now.AddHours(-8) }).ShouldBe(6);
+        Bacteria(
+                Kits.Squeeze,
+                Frozen(Kits.Now.AddHours(-9)),
+                new FilterServiced(Id, FilterService.NewElement) { At = Kits.Now.AddHours(-8) }
+            )
+            .ShouldBe(6);
         Bacteria(Kits.Squeeze, Told(Happened.No, -9), Frozen(Kits.Now.AddHours(-9))).ShouldBe(0); // at the same instant: the mishap
     }
 
-    /// <summary>New and dry, it takes no harm from frost; what a look at it says of its wetting does not outlive water seen to go through.</summary>
+    /// <summary>
+    /// New and dry, it takes no harm from frost; what a look at it says of its wetting does not outlive water seen to go through.
+    /// </summary>
     [Fact]
     public void Told_dry_after_a_mishap_it_stays_wet_when_it_was()
     {

@@ -10,23 +10,53 @@ using JollyBrook.Core.Water;
 
 namespace JollyBrook.Core.Tests.Kit;
 
-/// <summary>The copied label is the product: its dose, unit, waits, rules and words are what Treat says, and nothing goes below them.</summary>
+/// <summary>
+/// The copied label is the product: its dose, unit, waits, rules and words are what Treat says, and nothing goes below them.
+/// </summary>
 public class CopiedLabelTests
 {
     private static readonly DateOnly Good = new(2028, 1, 1);
 
-    private static TreatResponse Treated(CopiedLabel label, WaterInput water, string template = "clo2-tablet", double? strength = null, ContainerInput? container = null) =>
-        Treat.Compute(new TreatRequest(
-            UnitSystem.Metric, water, "own", StartAt: Kits.Now, Chemical: Ask.InDateInShade, Container: container,
-            Kit: [Kits.Entry(new ProductSpec(template, Good, Kits.Now.Date is var d ? DateOnly.FromDateTime(d) : null, strength, Label: label), "own", 20)]));
+    private static TreatResponse Treated(
+        CopiedLabel label,
+        WaterInput water,
+        string template = "clo2-tablet",
+        double? strength = null,
+        ContainerInput? container = null
+    ) =>
+        Treat.Compute(
+            new TreatRequest(
+                UnitSystem.Metric,
+                water,
+                "own",
+                StartAt: Kits.Now,
+                Chemical: Ask.InDateInShade,
+                Container: container,
+                Kit:
+                [
+                    Kits.Entry(
+                        new ProductSpec(template, Good, Kits.Now.Date is var d ? DateOnly.FromDateTime(d) : null, strength, Label: label),
+                        "own",
+                        20
+                    ),
+                ]
+            )
+        );
 
-    private static KitItemResponse Described(CopiedLabel label, string template = "nadcc-8.5") => DescribeItem.Compute(new KitItemRequest(
-        UnitSystem.Metric, new ChemicalProduct(new ProductSpec(template, Good, Label: label)) { Name = "Tablets" }, 20));
+    private static KitItemResponse Described(CopiedLabel label, string template = "nadcc-8.5") =>
+        DescribeItem.Compute(
+            new KitItemRequest(
+                UnitSystem.Metric,
+                new ChemicalProduct(new ProductSpec(template, Good, Label: label)) { Name = "Tablets" },
+                20
+            )
+        );
 
     [Fact]
     public void One_tablet_per_half_litre_and_eight_hours_is_two_tablets_and_eight_hours()
     {
-        // 1 L takes 1/0.5 = 2 tablets of the template's 4 mg: 8 mg/L. Cryptosporidium at 10 °C: CT 3/(0.001506·1.09116^10) = 832.5; C = 7.5: 111 min.
+        // 1 L takes 1/0.5 = 2 tablets of the template's 4 mg: 8 mg/L. Cryptosporidium at 10 °C: CT 3/(0.001506·1.09116^10) = 832.5; C =
+        // 7.5: 111 min.
         // The label's 480 min is the floor.
         var answer = Treated(new CopiedLabel(1, 0.5, Waits: new CopiedWaits(480, 480, 480, 480)), Ask.Water(1));
         answer.Headline.ShouldBe("2 tablets");
@@ -53,14 +83,22 @@ public class CopiedLabelTests
     [InlineData(8, 40)]
     [InlineData(9.9, 40)] // the template's 10 °C does not hold here
     public void The_labels_cold_rule_is_its_own(double celsius, double minutes) =>
-        Treated(new CopiedLabel(1, 1, Waits: new CopiedWaits(40, 40, 40), Cold: new CopiedCold(8, 2, 20)), Ask.Water(1, temperatureC: celsius), "nadcc-8.5")
+        Treated(
+            new CopiedLabel(1, 1, Waits: new CopiedWaits(40, 40, 40), Cold: new CopiedCold(8, 2, 20)),
+            Ask.Water(1, temperatureC: celsius),
+            "nadcc-8.5"
+        )
             .Contact!.LabelMinutes.ShouldBe(minutes);
 
     [Fact]
     public void The_labels_cloudy_rule_is_its_own()
     {
         // Three times the dose when cloudy: past twice the clear dose, but the label's own word. 4 times the wait.
-        var answer = Treated(new CopiedLabel(1, 1, Waits: new CopiedWaits(20, 20, 20), Cloudy: new CopiedCloudy(3, 4)), Ask.Water(1, Clarity.Cloudy), "nadcc-8.5");
+        var answer = Treated(
+            new CopiedLabel(1, 1, Waits: new CopiedWaits(20, 20, 20), Cloudy: new CopiedCloudy(3, 4)),
+            Ask.Water(1, Clarity.Cloudy),
+            "nadcc-8.5"
+        );
         answer.Headline.ShouldBe("3 tablets");
         answer.Contact!.LabelMinutes.ShouldBe(80);
         answer.Contact.LabelWords.ShouldContain("cloudy 4 times");
@@ -79,7 +117,14 @@ public class CopiedLabelTests
     [Fact]
     public void Mg_per_litre_steps_and_warnings_are_the_labels()
     {
-        var label = new CopiedLabel(2, 1, MgPerL: 6, DissolveMinutes: 12, Steps: ["Tear along the line."], Warnings: ["Keep from children."]);
+        var label = new CopiedLabel(
+            2,
+            1,
+            MgPerL: 6,
+            DissolveMinutes: 12,
+            Steps: ["Tear along the line."],
+            Warnings: ["Keep from children."]
+        );
         var answer = Treated(label, Ask.Water(1));
         answer.Dose!.MgPerL.ShouldBe(6, 1e-9); // not the template's 4 mg a tablet
         answer.Contact!.DissolveMinutes.ShouldBe(12);
@@ -120,7 +165,10 @@ public class CopiedLabelTests
     {
         var label = new CopiedLabel(1, 1, Active: ActiveIngredient.Iodine);
         Should.Throw<BadInputException>(() => Described(label)).Errors.Single().Field.ShouldBe("product.label.mgPerL");
-        Should.Throw<BadInputException>(() => Described(new CopiedLabel(1, 1, Waits: new CopiedWaits()))).Errors.Single().Field.ShouldBe("product.label.waits");
+        Should
+            .Throw<BadInputException>(() => Described(new CopiedLabel(1, 1, Waits: new CopiedWaits())))
+            .Errors.Single()
+            .Field.ShouldBe("product.label.waits");
     }
 
     [Theory]
@@ -128,46 +176,76 @@ public class CopiedLabelTests
     [InlineData(29, false)]
     public void An_opened_pack_lasts_the_days_its_label_gives(double days, bool counts)
     {
-        var product = new ProductSpec("clo2-tablet", Good, Label: new CopiedLabel(1, 1), OpenedOn: new DateOnly(2026, 7, 11), KeepsOpenDays: days);
-        var answer = Treat.Compute(new TreatRequest(UnitSystem.Metric, Ask.Water(1), "own", StartAt: Kits.Now, Chemical: Ask.InDateInShade, Kit: [Kits.Entry(product, "own")]));
+        var product = new ProductSpec(
+            "clo2-tablet",
+            Good,
+            Label: new CopiedLabel(1, 1),
+            OpenedOn: new DateOnly(2026, 7, 11),
+            KeepsOpenDays: days
+        );
+        var answer = Treat.Compute(
+            new TreatRequest(
+                UnitSystem.Metric,
+                Ask.Water(1),
+                "own",
+                StartAt: Kits.Now,
+                Chemical: Ask.InDateInShade,
+                Kit: [Kits.Entry(product, "own")]
+            )
+        );
         (answer.Outcome == TreatOutcome.Meets).ShouldBe(counts);
         product.LastDay.ShouldBe(new DateOnly(2026, 7, 11).AddDays((int)days));
     }
 
     [Fact]
     public void Whatever_is_copied_no_dose_and_no_wait_goes_below_it() =>
-        Gen.Select(Labels, Waters, Gen.OneOf(ChemicalProfiles.All.ToArray())).Sample((label, water, template) =>
-        {
-            var answer = Treated(label, water, template.Id);
-            if (answer.Dose is not { } dose || answer.Contact is not { } contact)
-            {
-                answer.Refusal!.Remedies.ShouldNotBeEmpty();
-                return;
-            }
-
-            // By hand from the copy: its count for the fill, but for the 6 % within which a whole number of tablets holds.
-            var least = label.Amount!.Value / label.WaterL!.Value * dose.FillL;
-            var slack = template.Form == ProductForm.Tablet ? 1.06 : 1;
-            var form = template.Form == ProductForm.Drops && template.Id == ChemicalProfiles.BleachId;
-            if (!form)
-            {
-                dose.Units.ShouldBeGreaterThanOrEqualTo((least / slack) - 1e-6);
-            }
-
-            foreach (var (organism, minutes) in new[] { (OrganismClass.Bacteria, label.Waits!.Bacteria), (OrganismClass.Viruses, label.Waits.Viruses), (OrganismClass.Giardia, label.Waits.Giardia), (OrganismClass.Cryptosporidium, label.Waits.Cryptosporidium) })
-            {
-                if (minutes is { } named)
+        Gen.Select(Labels, Waters, Gen.OneOf(ChemicalProfiles.All.ToArray()))
+            .Sample(
+                (label, water, template) =>
                 {
-                    contact.WaitMinutes.ShouldBeGreaterThanOrEqualTo(named, organism.ToString());
-                }
-                else
-                {
-                    answer.Row(organism).TotalLogs.ShouldBe(0);
-                }
-            }
-        }, iter: 2000);
+                    var answer = Treated(label, water, template.Id);
+                    if (answer.Dose is not { } dose || answer.Contact is not { } contact)
+                    {
+                        answer.Refusal!.Remedies.ShouldNotBeEmpty();
+                        return;
+                    }
 
-    private static readonly Gen<double?> Minutes = Gen.Frequency<double?>((3, Gen.Double[1, 1440].Select(m => (double?)Math.Ceiling(m))), (1, Gen.Const((double?)null)));
+                    // By hand from the copy: its count for the fill, but for the 6 % within which a whole number of tablets holds.
+                    var least = label.Amount!.Value / label.WaterL!.Value * dose.FillL;
+                    var slack = template.Form == ProductForm.Tablet ? 1.06 : 1;
+                    var form = template.Form == ProductForm.Drops && template.Id == ChemicalProfiles.BleachId;
+                    if (!form)
+                    {
+                        dose.Units.ShouldBeGreaterThanOrEqualTo((least / slack) - 1e-6);
+                    }
+
+                    foreach (
+                        var (organism, minutes) in new[]
+                        {
+                            (OrganismClass.Bacteria, label.Waits!.Bacteria),
+                            (OrganismClass.Viruses, label.Waits.Viruses),
+                            (OrganismClass.Giardia, label.Waits.Giardia),
+                            (OrganismClass.Cryptosporidium, label.Waits.Cryptosporidium),
+                        }
+                    )
+                    {
+                        if (minutes is { } named)
+                        {
+                            contact.WaitMinutes.ShouldBeGreaterThanOrEqualTo(named, organism.ToString());
+                        }
+                        else
+                        {
+                            answer.Row(organism).TotalLogs.ShouldBe(0);
+                        }
+                    }
+                },
+                iter: 2000
+            );
+
+    private static readonly Gen<double?> Minutes = Gen.Frequency<double?>(
+        (3, Gen.Double[1, 1440].Select(m => (double?)Math.Ceiling(m))),
+        (1, Gen.Const((double?)null))
+    );
 
     private static readonly Gen<CopiedLabel> Labels =
         from amount in Gen.Double[0.25, 20]
@@ -179,7 +257,14 @@ public class CopiedLabelTests
         from crypto in Minutes
         from cold in Gen.Double[1, 3]
         from cloudy in Gen.Double[1, 3]
-        select new CopiedLabel(amount, water, unit, new CopiedWaits(Math.Ceiling(bacteria), viruses, giardia, crypto), new CopiedCold(12, cold, 5), new CopiedCloudy(cloudy, cloudy));
+        select new CopiedLabel(
+            amount,
+            water,
+            unit,
+            new CopiedWaits(Math.Ceiling(bacteria), viruses, giardia, crypto),
+            new CopiedCold(12, cold, 5),
+            new CopiedCloudy(cloudy, cloudy)
+        );
 
     private static readonly Gen<WaterInput> Waters =
         from litres in Gen.Double[0.1, 40]
@@ -193,9 +278,17 @@ public class CopiedLabelTests
     {
         var stove = new Stove(new BurnerSpec("canister-sheltered", EmptyG: 131)) { Name = "Stove" };
         DescribeItem.Compute(new KitItemRequest(UnitSystem.Metric, stove, WeighedG: 278)).FuelLeftG.ShouldBe(147);
-        Should.Throw<BadInputException>(() => DescribeItem.Compute(new KitItemRequest(UnitSystem.Metric, stove, WeighedG: 120)))
-            .Errors.Single().Message.ShouldBe("It weighs less than its empty weight, 131 g. Check the scale and the empty weight.");
-        Should.Throw<BadInputException>(() => DescribeItem.Compute(new KitItemRequest(UnitSystem.Metric, stove with { Burner = new BurnerSpec("canister-sheltered") }, WeighedG: 278)))
-            .Errors.Single().Field.ShouldBe("burner.emptyG");
+        Should
+            .Throw<BadInputException>(() => DescribeItem.Compute(new KitItemRequest(UnitSystem.Metric, stove, WeighedG: 120)))
+            .Errors.Single()
+            .Message.ShouldBe("It weighs less than its empty weight, 131 g. Check the scale and the empty weight.");
+        Should
+            .Throw<BadInputException>(() =>
+                DescribeItem.Compute(
+                    new KitItemRequest(UnitSystem.Metric, stove with { Burner = new BurnerSpec("canister-sheltered") }, WeighedG: 278)
+                )
+            )
+            .Errors.Single()
+            .Field.ShouldBe("burner.emptyG");
     }
 }

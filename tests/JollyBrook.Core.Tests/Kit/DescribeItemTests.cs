@@ -11,7 +11,9 @@ public class DescribeItemTests
         DescribeItem.Compute(new KitItemRequest(units, piece.Item, piece.Left, piece.Filter)).Words;
 
     private static IEnumerable<string> Wrong(KitItem? item, double? left = null, FilterState? filter = null) =>
-        Should.Throw<BadInputException>(() => DescribeItem.Compute(new KitItemRequest(null, item, left, filter))).Errors.Select(e => e.Field);
+        Should
+            .Throw<BadInputException>(() => DescribeItem.Compute(new KitItemRequest(null, item, left, filter)))
+            .Errors.Select(e => e.Field);
 
     [Fact]
     public void A_filter_says_life_flow_and_suspicion()
@@ -30,7 +32,8 @@ public class DescribeItemTests
         Say(Tests.Kits.Entry(Tests.Kits.Tablets)).ShouldBe("Chlorine tablet, NaDCC 8.5 mg; good to 2027-05-31; not counted");
         Say(Tests.Kits.Burner(fuelG: 164)).ShouldBe("Canister stove, sheltered; 164 g of fuel left");
         Say(Tests.Kits.Entry(Tests.Kits.Alum)).ShouldBe("Alum powder, 30 to 60 mg/L");
-        Say(new KitEntry(null, new Container(2, HasHose: true) { Name = "Bladder" }), UnitSystem.Us).ShouldBe("2.11 qt, not opaque, with a hose");
+        Say(new KitEntry(null, new Container(2, HasHose: true) { Name = "Bladder" }), UnitSystem.Us)
+            .ShouldBe("2.11 qt, not opaque, with a hose");
     }
 
     [Fact]
@@ -42,7 +45,8 @@ public class DescribeItemTests
         Wrong(new CookingPot((double?)null) { Name = "Pot" }).ShouldBe(["massKg", "volumeL"]);
         Wrong(new WaterFilter(Tests.Kits.Squeeze.Label with { RatedFlowLPerMin = 0 }) { Name = "Filter" }, filter: new FilterState(-1))
             .ShouldBe(["filter.ratedFlowLPerMin", "filter.usedL"]);
-        Wrong(new ChemicalProduct(new Core.Chemistry.ProductSpec("snake-oil")) { Name = "Tablets" }, 20001).ShouldBe(["product.profileId", "left"]);
+        Wrong(new ChemicalProduct(new Core.Chemistry.ProductSpec("snake-oil")) { Name = "Tablets" }, 20001)
+            .ShouldBe(["product.profileId", "left"]);
         Wrong(new UvLamp(new Core.Light.LampSpec(null, 90)) { Name = "Lamp" }).ShouldBe(["lamp.volumePerCycleL"]);
     }
 }

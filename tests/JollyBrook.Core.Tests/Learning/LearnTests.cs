@@ -1,6 +1,6 @@
 using JollyBrook.Core.Body;
-using JollyBrook.Core.Book;
 using JollyBrook.Core.Boiling;
+using JollyBrook.Core.Book;
 using JollyBrook.Core.Carry;
 using JollyBrook.Core.Chemistry;
 using JollyBrook.Core.Kit;
@@ -20,25 +20,39 @@ public class LearnTests
     private static readonly Guid Ilva = Guid.Parse("019c0000-0000-7000-8000-000000000001");
     private static readonly Guid Thing = Guid.Parse("019c0000-0000-7000-8000-000000000002");
 
-    private static PlanRequest Plan(IReadOnlyList<TripSourceEntry>? sources = null, double pace = 1) => new(
-        UnitSystem.Metric, TripOf(ReadLegs.Compute(new LegsRequest(null, 0, [new("Along", 12, 200, 200)])), pace), sources,
-        [new WalkerEntry(Ilva.ToString(), new Walker("Ilva", 62, 168, true, Clothing.ShortsAndShirt, 10))], Now: Now);
+    private static PlanRequest Plan(IReadOnlyList<TripSourceEntry>? sources = null, double pace = 1) =>
+        new(
+            UnitSystem.Metric,
+            TripOf(ReadLegs.Compute(new LegsRequest(null, 0, [new("Along", 12, 200, 200)])), pace),
+            sources,
+            [new WalkerEntry(Ilva.ToString(), new Walker("Ilva", 62, 168, true, Clothing.ShortsAndShirt, 10))],
+            Now: Now
+        );
 
-    private static TripRoute TripOf(ReadRoute ground, double pace) => new("Day", new DateOnly(2026, 8, 10), ground.LengthKm, ground.Heights, Pace: pace, BreakShare: 0);
+    private static TripRoute TripOf(ReadRoute ground, double pace) =>
+        new("Day", new DateOnly(2026, 8, 10), ground.LengthKm, ground.Heights, Pace: pace, BreakShare: 0);
 
     private static LearnResponse Learnt(IReadOnlyList<BookLine> lines, PlanRequest? plan = null, IReadOnlyList<KitEntry>? kit = null) =>
-        Learn.Compute(new LearnRequest(UnitSystem.Metric, plan, null, [.. lines.Select(e => new KeptLine(Guid.NewGuid(), e))], kit, 0, Now));
+        Learn.Compute(
+            new LearnRequest(UnitSystem.Metric, plan, null, [.. lines.Select(e => new KeptLine(Guid.NewGuid(), e))], kit, 0, Now)
+        );
 
     [Fact]
     public void Weighed_twice_is_a_sweat_test()
     {
         // 62.0 − 61.2 + 0.9 drunk − 0.2 passed = 1.5 L in 3 h.
         var proposal = Learnt(
-        [
-            new BodyWeighed(Ilva, 62) { At = Morning }, new Drank(0.5, WalkerId: Ilva) { At = Morning.AddHours(1) }, new Drank(0.4, WalkerId: Ilva) { At = Morning.AddHours(2) },
-            new UrinePassed(Ilva, Litres: 0.2) { At = Morning.AddHours(2) }, new BodyWeighed(Ilva, 61.2) { At = Morning.AddHours(3) },
-            new Drank(1, WalkerId: Ilva) { At = Morning.AddHours(4) }, // after the weighing
-        ], Plan()).Proposals.Single(p => p.Kind == ProposalKind.SweatFactor);
+            [
+                new BodyWeighed(Ilva, 62) { At = Morning },
+                new Drank(0.5, WalkerId: Ilva) { At = Morning.AddHours(1) },
+                new Drank(0.4, WalkerId: Ilva) { At = Morning.AddHours(2) },
+                new UrinePassed(Ilva, Litres: 0.2) { At = Morning.AddHours(2) },
+                new BodyWeighed(Ilva, 61.2) { At = Morning.AddHours(3) },
+                new Drank(1, WalkerId: Ilva) { At = Morning.AddHours(4) }, // after the weighing
+            ],
+            Plan()
+        )
+            .Proposals.Single(p => p.Kind == ProposalKind.SweatFactor);
         proposal.Test!.DrunkL!.Value.ShouldBe(0.9, 1e-9);
         proposal.Test.Hours.ShouldBe(3);
         var result = SweatTestResult.Of(proposal.Test, SweatSchool.Gonzalez2009);

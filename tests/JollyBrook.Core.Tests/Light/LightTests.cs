@@ -11,14 +11,32 @@ public class LightTests
 {
     private static readonly ContainerInput ClearBottle = new(Opaque: false, ClearPlastic: true, CapacityL: 1, LyingDepthCm: 9);
 
-    private static TreatResponse Lamp(LampAsIs lamp, WaterInput water, double? airC) => Treat.Compute(new TreatRequest(
-        UnitSystem.Metric, water, "lamp", StartAt: Kits.Now, Sky: new SkyInput(airC), Kit: [Kits.Entry(lamp)]));
+    private static TreatResponse Lamp(LampAsIs lamp, WaterInput water, double? airC) =>
+        Treat.Compute(
+            new TreatRequest(UnitSystem.Metric, water, "lamp", StartAt: Kits.Now, Sky: new SkyInput(airC), Kit: [Kits.Entry(lamp)])
+        );
 
-    private static TreatResponse Sun(double latitude, DateOnly date, double cloud, Clarity clarity = Clarity.Clear, bool rain = false, ContainerInput? bottle = null, WaterColour colour = WaterColour.None, int hour = 9) => Treat.Compute(
-        new TreatRequest(
-            UnitSystem.Metric, Ask.Water(1, clarity, colour: colour), SunBarrier.GenericId, StartAt: new DateTimeOffset(date, new TimeOnly(hour, 0), TimeSpan.Zero),
-            Container: bottle ?? ClearBottle,
-            Sky: new SkyInput(15, latitude, -28.6, cloud, rain, date), Kit: [Kits.Entry(Kits.Tablets)]));
+    private static TreatResponse Sun(
+        double latitude,
+        DateOnly date,
+        double cloud,
+        Clarity clarity = Clarity.Clear,
+        bool rain = false,
+        ContainerInput? bottle = null,
+        WaterColour colour = WaterColour.None,
+        int hour = 9
+    ) =>
+        Treat.Compute(
+            new TreatRequest(
+                UnitSystem.Metric,
+                Ask.Water(1, clarity, colour: colour),
+                SunBarrier.GenericId,
+                StartAt: new DateTimeOffset(date, new TimeOnly(hour, 0), TimeSpan.Zero),
+                Container: bottle ?? ClearBottle,
+                Sky: new SkyInput(15, latitude, -28.6, cloud, rain, date),
+                Kit: [Kits.Entry(Kits.Tablets)]
+            )
+        );
 
     [Fact]
     public void A_lamp_with_six_cycles_left_at_minus_8_in_tea_coloured_water()
@@ -43,7 +61,8 @@ public class LightTests
     [InlineData(Battery.Alkaline, 0, 0.5)]
     [InlineData(Battery.Unknown, 0, 0.5)]
     [InlineData(Battery.Alkaline, -30, 0)]
-    public void What_the_cold_leaves(Battery battery, double airC, double share) => BatteryCharge.Share(battery, airC).ShouldBe(share, 1e-9);
+    public void What_the_cold_leaves(Battery battery, double airC, double share) =>
+        BatteryCharge.Share(battery, airC).ShouldBe(share, 1e-9);
 
     [Theory]
     [InlineData(Clarity.Clear, 1, 1)]
@@ -62,8 +81,9 @@ public class LightTests
     public void A_litre_lamp_takes_a_gate_that_no_tap_ends_and_wiped_threads()
     {
         var answer = Lamp(Kits.Lamp, Ask.Water(1), 15);
-        answer.Steps.Single(s => s.Id == "light-1").ShouldSatisfyAllConditions(
-            s => s.Clock.ShouldBe(StepClock.Gate), s => s.Minutes.ShouldBe(1.5), s => s.Done.ShouldBeNull());
+        answer
+            .Steps.Single(s => s.Id == "light-1")
+            .ShouldSatisfyAllConditions(s => s.Clock.ShouldBe(StepClock.Gate), s => s.Minutes.ShouldBe(1.5), s => s.Done.ShouldBeNull());
         answer.Steps.Last(s => s.DrinkAfter).Id.ShouldBe("wipe");
         answer.DrinkWithinHours.ShouldBe(24);
         answer.Cautions.ShouldContain(c => c.Code == "adenovirus");
@@ -145,8 +165,17 @@ public class LightTests
     {
         // Cloudy water through 1 µm stays cloudy: no light counts behind it. Through hollow fibre it comes out clear.
         var coarse = Kits.Squeeze with { Element = Core.Filters.FilterElement.OneMicron };
-        TreatResponse Behind(FilterAsIs filter) => Treat.Compute(new TreatRequest(
-            UnitSystem.Metric, Ask.Water(1, Clarity.Cloudy), "filter+lamp", StartAt: Kits.Now, Sky: new SkyInput(15), Kit: [Kits.Entry(filter), Kits.Entry(Kits.Lamp)]));
+        TreatResponse Behind(FilterAsIs filter) =>
+            Treat.Compute(
+                new TreatRequest(
+                    UnitSystem.Metric,
+                    Ask.Water(1, Clarity.Cloudy),
+                    "filter+lamp",
+                    StartAt: Kits.Now,
+                    Sky: new SkyInput(15),
+                    Kit: [Kits.Entry(filter), Kits.Entry(Kits.Lamp)]
+                )
+            );
         Behind(coarse).Refusal!.Code.ShouldBe(RefusalCode.TooCloudyForLight);
         Behind(Kits.Squeeze).Outcome.ShouldBe(TreatOutcome.Meets);
     }

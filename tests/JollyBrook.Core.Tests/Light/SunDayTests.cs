@@ -3,7 +3,9 @@ using JollyBrook.Core.Sky;
 
 namespace JollyBrook.Core.Tests.Light;
 
-/// <summary>Days of strong sun, counted minute by minute apart from the program and compared with it, over places, seasons, hours and cloud.</summary>
+/// <summary>
+/// Days of strong sun, counted minute by minute apart from the program and compared with it, over places, seasons, hours and cloud.
+/// </summary>
 public class SunDayTests
 {
     /// <summary>Strong minutes between two instants, by the published formulas.</summary>
@@ -42,13 +44,16 @@ public class SunDayTests
         do
         {
             midnight = midnight.AddMinutes(1);
-        }
-        while (!(Height(midnight) <= Height(midnight.AddMinutes(-1)) && Height(midnight) <= Height(midnight.AddMinutes(1))));
+        } while (!(Height(midnight) <= Height(midnight.AddMinutes(-1)) && Height(midnight) <= Height(midnight.AddMinutes(1))));
 
         (midnight - from).TotalHours.ShouldBeLessThanOrEqualTo(24.1);
         var today = Strong(from, midnight, latitude, longitude, covered) / 60.0;
         var tomorrow = Strong(midnight, midnight.AddDays(1), latitude, longitude, covered) / 60.0;
-        var days = today < 2 ? 0 : today >= 5 && covered <= 0.5 ? 1 : tomorrow >= 2 ? 2 : 0;
+        var days =
+            today < 2 ? 0
+            : today >= 5 && covered <= 0.5 ? 1
+            : tomorrow >= 2 ? 2
+            : 0;
         var exposure = SunExposure.From(from, latitude, longitude, covered);
         exposure.Days.ShouldBe(days);
         exposure.Today.Hours.ShouldBe(today, 1e-9);
@@ -73,26 +78,35 @@ public class SunDayTests
     }
 
     /// <summary>
-    /// In autumn each day has less than the one before. Cloud upon cloud, the days are those counted by hand: among so many covers there are some
-    /// with exactly five hours or two today, and some with enough today and too little tomorrow.
+    /// In autumn each day has less than the one before. Cloud upon cloud, the days are those counted by hand: among so many covers there
+    /// are some with exactly five hours or two today, and some with enough today and too little tomorrow.
     /// </summary>
     [Fact]
     public void Cloud_by_cloud_at_the_edges()
     {
-        const double latitude = 46.2, longitude = -28.6;
+        const double latitude = 46.2,
+            longitude = -28.6;
         var from = new DateTimeOffset(2026, 9, 28, 6, 0, 0, TimeSpan.Zero);
         var midnight = from.AddHours(20);
         double[] Watts(DateTimeOffset start, int minutes) =>
-        [
-            .. Enumerable.Range(0, minutes).Select(m => Math.Sin(SunPosition.ElevationDeg(start.AddMinutes(m), latitude, longitude) * Math.PI / 180)).Where(s => s > 0).Select(s => 1098 * s * Math.Exp(-0.057 / s)),
-        ];
+            [
+                .. Enumerable
+                    .Range(0, minutes)
+                    .Select(m => Math.Sin(SunPosition.ElevationDeg(start.AddMinutes(m), latitude, longitude) * Math.PI / 180))
+                    .Where(s => s > 0)
+                    .Select(s => 1098 * s * Math.Exp(-0.057 / s)),
+            ];
         var (ofToday, ofTomorrow) = (Watts(from, 20 * 60), Watts(midnight, 24 * 60));
         var seen = new HashSet<(bool, int)>();
         for (var covered = 0.0; covered <= 0.76; covered += 0.0005)
         {
             var factor = 1 - (0.75 * Math.Pow(covered, 3.4));
             var (today, tomorrow) = (ofToday.Count(w => w * factor >= 500), ofTomorrow.Count(w => w * factor >= 500));
-            var days = today < 120 ? 0 : today >= 300 && covered <= 0.5 ? 1 : tomorrow >= 120 ? 2 : 0;
+            var days =
+                today < 120 ? 0
+                : today >= 300 && covered <= 0.5 ? 1
+                : tomorrow >= 120 ? 2
+                : 0;
             SunExposure.From(from, latitude, longitude, covered).Days.ShouldBe(days, $"cover {covered}: {today} and {tomorrow} min");
             seen.Add((today >= 120 && tomorrow < 120, days));
         }
@@ -103,5 +117,6 @@ public class SunDayTests
 
     /// <summary>Two hours are enough for half a day's sun, a minute less is not; the figures are room 50's.</summary>
     [Fact]
-    public void Limits() => (Sunlight.HalfDayHours, Sunlight.FullDayHours, Sunlight.StrongWPerM2, Sunlight.MostCoverForOneDay).ShouldBe((2.0, 5.0, 500.0, 0.5));
+    public void Limits() =>
+        (Sunlight.HalfDayHours, Sunlight.FullDayHours, Sunlight.StrongWPerM2, Sunlight.MostCoverForOneDay).ShouldBe((2.0, 5.0, 500.0, 0.5));
 }

@@ -19,13 +19,16 @@ public class SunTests
         SunPosition.ElevationDeg(Noon, Latitude, Longitude).ShouldBe(59.2, 0.5);
         SunPosition.ElevationDeg(Noon.AddHours(12), Latitude, Longitude).ShouldBe(-28.4, 0.5);
         // The same instant by another offset is the same sun.
-        SunPosition.ElevationDeg(Noon.ToOffset(TimeSpan.FromHours(-2)), Latitude, Longitude).ShouldBe(SunPosition.ElevationDeg(Noon, Latitude, Longitude), 1e-9);
+        SunPosition
+            .ElevationDeg(Noon.ToOffset(TimeSpan.FromHours(-2)), Latitude, Longitude)
+            .ShouldBe(SunPosition.ElevationDeg(Noon, Latitude, Longitude), 1e-9);
     }
 
     [Fact]
     public void The_dark_of_a_summer_night_and_of_the_poles()
     {
-        // cos H = (sin(−0.833°) − sin 46.2·sin 15.4)/(cos 46.2·cos 15.4) = −0.308: H = 107.9°, 7.2 h either side of noon; sunset 21:12, sunrise 6:48 UTC.
+        // cos H = (sin(−0.833°) − sin 46.2·sin 15.4)/(cos 46.2·cos 15.4) = −0.308: H = 107.9°, 7.2 h either side of noon; sunset 21:12,
+        // sunrise 6:48 UTC.
         Daylight.MinutesOfDark(Noon, Latitude, Longitude).ShouldBe(0);
         Daylight.MinutesOfDark(Noon.AddHours(12), Latitude, Longitude).ShouldBe(4.8 * 60, 8);
         Daylight.MinutesOfDark(Noon.AddHours(7), Latitude, Longitude).ShouldBe(0);
@@ -77,50 +80,65 @@ public class SunTests
     [InlineData(16, 30)] // 1.6 h of strong sun are left
     [InlineData(19, 0)] // the evening: none
     [InlineData(1, 0)] // solar midnight is at 2:00 here: none before it
-    public void Too_late_in_the_day_counts_for_nothing(int hour, int minute) => SunExposure.From(At(10, hour, minute), Latitude, Longitude, 0).Days.ShouldBe(0);
+    public void Too_late_in_the_day_counts_for_nothing(int hour, int minute) =>
+        SunExposure.From(At(10, hour, minute), Latitude, Longitude, 0).Days.ShouldBe(0);
 
     [Theory]
     [InlineData(0.5, 1)]
     [InlineData(0.51, 2)] // more than half covered: two days
     [InlineData(1, 0)] // overcast leaves a quarter: never 500 W/m²
-    public void Cloud_takes_days(double covered, int days) => SunExposure.From(At(10, 9, 0), Latitude, Longitude, covered).Days.ShouldBe(days);
+    public void Cloud_takes_days(double covered, int days) =>
+        SunExposure.From(At(10, 9, 0), Latitude, Longitude, covered).Days.ShouldBe(days);
 
     [Fact]
     public void No_minute_counts_in_which_the_sun_is_down_and_the_exposure_holds_all_it_needs() =>
-        Gen.Select(Gen.Double[-70, 70], Gen.Double[-180, 180], Gen.Int[0, 365 * 24 * 60], Gen.Double[0, 1]).Sample((latitude, longitude, minute, covered) =>
-        {
-            var from = new DateTimeOffset(2026, 1, 1, 0, 0, 0, TimeSpan.Zero).AddMinutes(minute);
-            var exposure = SunExposure.From(from, latitude, longitude, covered);
-            if (exposure.Days == 0)
-            {
-                exposure.EndsAt.ShouldBeNull();
-                return;
-            }
+        Gen.Select(Gen.Double[-70, 70], Gen.Double[-180, 180], Gen.Int[0, 365 * 24 * 60], Gen.Double[0, 1])
+            .Sample(
+                (latitude, longitude, minute, covered) =>
+                {
+                    var from = new DateTimeOffset(2026, 1, 1, 0, 0, 0, TimeSpan.Zero).AddMinutes(minute);
+                    var exposure = SunExposure.From(from, latitude, longitude, covered);
+                    if (exposure.Days == 0)
+                    {
+                        exposure.EndsAt.ShouldBeNull();
+                        return;
+                    }
 
-            // Counted again by the minute, apart from the code: strong minutes between start and end.
-            var strong = 0;
-            for (var at = from; at < exposure.EndsAt!.Value; at = at.AddMinutes(1))
-            {
-                var height = SunPosition.ElevationDeg(at, latitude, longitude);
-                strong += height > 0 && Sunlight.ClearSkyWPerM2(height) * (1 - (0.75 * Math.Pow(covered, 3.4))) >= 500 ? 1 : 0;
-            }
+                    // Counted again by the minute, apart from the code: strong minutes between start and end.
+                    var strong = 0;
+                    for (var at = from; at < exposure.EndsAt!.Value; at = at.AddMinutes(1))
+                    {
+                        var height = SunPosition.ElevationDeg(at, latitude, longitude);
+                        strong += height > 0 && Sunlight.ClearSkyWPerM2(height) * (1 - (0.75 * Math.Pow(covered, 3.4))) >= 500 ? 1 : 0;
+                    }
 
-            strong.ShouldBeGreaterThanOrEqualTo(exposure.Days == 1 ? 5 * 60 : (2 * 60) + (2 * 60) - 1);
-            (exposure.EndsAt.Value - from).TotalHours.ShouldBeGreaterThanOrEqualTo(exposure.Days == 1 ? 6 - 1e-6 : 4 - 1e-6);
-        }, iter: 80);
+                    strong.ShouldBeGreaterThanOrEqualTo(exposure.Days == 1 ? 5 * 60 : (2 * 60) + (2 * 60) - 1);
+                    (exposure.EndsAt.Value - from).TotalHours.ShouldBeGreaterThanOrEqualTo(exposure.Days == 1 ? 6 - 1e-6 : 4 - 1e-6);
+                },
+                iter: 80
+            );
 
     [Fact]
     public void More_cloud_never_needs_fewer_days_nor_ends_sooner() =>
-        Gen.Select(Gen.Double[-60, 60], Gen.Int[0, 364 * 24], Gen.Double[0, 1], Gen.Double[0, 1]).Sample((latitude, hour, a, b) =>
-        {
-            var from = new DateTimeOffset(2026, 1, 1, 0, 0, 0, TimeSpan.Zero).AddHours(hour);
-            var (clear, cloudy) = (SunExposure.From(from, latitude, 10, Math.Min(a, b)), SunExposure.From(from, latitude, 10, Math.Max(a, b)));
-            if (cloudy.Days > 0)
-            {
-                clear.Days.ShouldBeInRange(1, cloudy.Days);
-                clear.EndsAt!.Value.ShouldBeLessThanOrEqualTo(cloudy.EndsAt!.Value.AddHours(clear.Days == cloudy.Days && clear.Days == 2 ? 6 : 0));
-            }
-        }, iter: 80);
+        Gen.Select(Gen.Double[-60, 60], Gen.Int[0, 364 * 24], Gen.Double[0, 1], Gen.Double[0, 1])
+            .Sample(
+                (latitude, hour, a, b) =>
+                {
+                    var from = new DateTimeOffset(2026, 1, 1, 0, 0, 0, TimeSpan.Zero).AddHours(hour);
+                    var (clear, cloudy) = (
+                        SunExposure.From(from, latitude, 10, Math.Min(a, b)),
+                        SunExposure.From(from, latitude, 10, Math.Max(a, b))
+                    );
+                    if (cloudy.Days > 0)
+                    {
+                        clear.Days.ShouldBeInRange(1, cloudy.Days);
+                        clear.EndsAt!.Value.ShouldBeLessThanOrEqualTo(
+                            cloudy.EndsAt!.Value.AddHours(clear.Days == cloudy.Days && clear.Days == 2 ? 6 : 0)
+                        );
+                    }
+                },
+                iter: 80
+            );
 
     [Fact]
     public void Solar_noon_follows_longitude_and_the_equation_of_time()

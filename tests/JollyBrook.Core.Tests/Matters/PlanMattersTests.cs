@@ -14,8 +14,8 @@ public class PlanMattersTests
         WhatMatters.Compute(new MattersRequest(new PlanInQuestion(request), told));
 
     /// <summary>
-    /// Twenty level kilometres with one water in the middle that may be dry: known to run it halves what is carried; known dry, all of it is
-    /// carried from the start.
+    /// Twenty level kilometres with one water in the middle that may be dry: known to run it halves what is carried; known dry, all of it
+    /// is carried from the start.
     /// </summary>
     [Fact]
     public void The_one_doubtful_water_in_the_middle_decides_what_is_carried()
@@ -58,13 +58,27 @@ public class PlanMattersTests
                 {
                     foreach (var tried in question.Tried)
                     {
-                        var then = Plan.Compute(request with
-                        {
-                            Sources = [.. request.Sources!.Select(e => $"sources.{e.Id}" != question.Field ? e : e with
+                        var then = Plan.Compute(
+                            request with
                             {
-                                Source = e.Source with { Chance = null, ReportedFlowing = tried.Id == "flowing", ReportedAt = Now },
-                            })],
-                        });
+                                Sources =
+                                [
+                                    .. request.Sources!.Select(e =>
+                                        $"sources.{e.Id}" != question.Field
+                                            ? e
+                                            : e with
+                                            {
+                                                Source = e.Source with
+                                                {
+                                                    Chance = null,
+                                                    ReportedFlowing = tried.Id == "flowing",
+                                                    ReportedAt = Now,
+                                                },
+                                            }
+                                    ),
+                                ],
+                            }
+                        );
                         (tried.Stake.Kind == StakeKind.Verdict).ShouldBe(then.Feasible != before.Feasible);
                         if (tried.Stake.Kind == StakeKind.Nothing)
                         {
@@ -74,5 +88,6 @@ public class PlanMattersTests
                     }
                 }
             },
-            iter: 25);
+            iter: 25
+        );
 }

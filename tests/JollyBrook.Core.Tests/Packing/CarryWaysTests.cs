@@ -45,9 +45,20 @@ public class CarryWaysTests
     public void A_filter_that_is_squeezed_through_speaks_for_what_can_be_squeezed()
     {
         var bare = Outing(20, 1, 8, 18, ("Brook", 10, 1));
-        var filter = bare with { Kit = [new KitEntry("f", new WaterFilter(new FilterSpec(FilterElement.HollowFibre, FilterStyle.Squeeze, 1.7)) { Name = "Squeeze filter" })] };
-        var gain = Of(CarryWays.Compute(filter), CarryWayKind.VestFlasks).Score - Of(CarryWays.Compute(bare), CarryWayKind.VestFlasks).Score;
-        var other = Of(CarryWays.Compute(filter), CarryWayKind.PackBottles).Score - Of(CarryWays.Compute(bare), CarryWayKind.PackBottles).Score;
+        var filter = bare with
+        {
+            Kit =
+            [
+                new KitEntry(
+                    "f",
+                    new WaterFilter(new FilterSpec(FilterElement.HollowFibre, FilterStyle.Squeeze, 1.7)) { Name = "Squeeze filter" }
+                ),
+            ],
+        };
+        var gain =
+            Of(CarryWays.Compute(filter), CarryWayKind.VestFlasks).Score - Of(CarryWays.Compute(bare), CarryWayKind.VestFlasks).Score;
+        var other =
+            Of(CarryWays.Compute(filter), CarryWayKind.PackBottles).Score - Of(CarryWays.Compute(bare), CarryWayKind.PackBottles).Score;
         gain.ShouldBeGreaterThan(other);
         Of(CarryWays.Compute(bare), CarryWayKind.VestFlasks).Good.ShouldNotContain("Can be squeezed through the filter");
     }
@@ -55,7 +66,9 @@ public class CarryWaysTests
     [Fact]
     public void What_is_not_seen_is_drunk_by_the_clock()
     {
-        var answers = Enumerable.Range(1, 9).Select(n => CarryWays.Compute(Outing(3 * n, 1, 10, 20) with { Walkers = [new("w", Routes.Ilva)] }));
+        var answers = Enumerable
+            .Range(1, 9)
+            .Select(n => CarryWays.Compute(Outing(3 * n, 1, 10, 20) with { Walkers = [new("w", Routes.Ilva)] }));
         // With a full pack there is no vest.
         var hidden = answers.Where(a => a.Kinds.Contains(CarryWayKind.HoseBladder)).ToList();
         hidden.ShouldNotBeEmpty();
@@ -63,31 +76,47 @@ public class CarryWaysTests
     }
 
     [Fact]
-    public void There_is_room_for_what_is_carried_and_for_no_vessel_more() => Gen.Select(Gen.Double[2, 45], Gen.Double[0.45, 1.6], Gen.Double[-15, 25], Gen.Int[1, 4]).Sample((km, pace, low, people) =>
-    {
-        var outing = Outing(km, pace, low, low + 10, ("Spring", km / 2, 1));
-        var answer = CarryWays.Compute(outing with { Walkers = [.. Enumerable.Range(0, people).Select(i => new WalkerEntry($"{i}", Routes.Ilva with { Name = $"Walker {i}", PackKg = 3 * i }))] });
-        var each = answer.Containers.GroupBy(c => c.Walker).Select(g => g.ToList()).ToList();
-        each.Count.ShouldBe(people);
-        foreach (var own in each)
-        {
-            own.Select(c => c.VolumeL).ShouldBe(each[0].Select(c => c.VolumeL));
-            var litres = own.Sum(c => c.VolumeL!.Value);
-            litres.ShouldBeGreaterThanOrEqualTo(Math.Min(6, answer.BetweenL) - 1e-6);
-            // Without its last one it would not be enough.
-            (own.Count == 1 || litres - own[^1].VolumeL < answer.BetweenL).ShouldBeTrue();
-        }
+    public void There_is_room_for_what_is_carried_and_for_no_vessel_more() =>
+        Gen.Select(Gen.Double[2, 45], Gen.Double[0.45, 1.6], Gen.Double[-15, 25], Gen.Int[1, 4])
+            .Sample(
+                (km, pace, low, people) =>
+                {
+                    var outing = Outing(km, pace, low, low + 10, ("Spring", km / 2, 1));
+                    var answer = CarryWays.Compute(
+                        outing with
+                        {
+                            Walkers =
+                            [
+                                .. Enumerable
+                                    .Range(0, people)
+                                    .Select(i => new WalkerEntry($"{i}", Routes.Ilva with { Name = $"Walker {i}", PackKg = 3 * i })),
+                            ],
+                        }
+                    );
+                    var each = answer.Containers.GroupBy(c => c.Walker).Select(g => g.ToList()).ToList();
+                    each.Count.ShouldBe(people);
+                    foreach (var own in each)
+                    {
+                        own.Select(c => c.VolumeL).ShouldBe(each[0].Select(c => c.VolumeL));
+                        var litres = own.Sum(c => c.VolumeL!.Value);
+                        litres.ShouldBeGreaterThanOrEqualTo(Math.Min(6, answer.BetweenL) - 1e-6);
+                        // Without its last one it would not be enough.
+                        (own.Count == 1 || litres - own[^1].VolumeL < answer.BetweenL).ShouldBeTrue();
+                    }
 
-        answer.Ways.Count.ShouldBe(5);
-        answer.Ways.ShouldAllBe(w => w.Score >= 0 && w.Score <= 100);
-        answer.Ways.Select(w => w.Score).ShouldBeInOrder(SortDirection.Descending);
-    }, iter: 60);
+                    answer.Ways.Count.ShouldBe(5);
+                    answer.Ways.ShouldAllBe(w => w.Score >= 0 && w.Score <= 100);
+                    answer.Ways.Select(w => w.Score).ShouldBeInOrder(SortDirection.Descending);
+                },
+                iter: 60
+            );
 
     [Fact]
     public void A_camps_bag_stays()
     {
         var outing = Outing(20, 1, 10, 24);
-        CarriedContainer bag = new("Camp bag", 10, Walker: "Ilva"), dirty = new("Raw bag", 2, JollyBrook.Core.Water.ContainerRole.Dirty);
+        CarriedContainer bag = new("Camp bag", 10, Walker: "Ilva"),
+            dirty = new("Raw bag", 2, JollyBrook.Core.Water.ContainerRole.Dirty);
         var answer = CarryWays.Compute(outing with { Route = outing.Route! with { Containers = [bag, new("Bottle", 1), dirty] } });
         answer.Containers.TakeLast(2).ShouldBe([bag, dirty]);
         answer.Containers.ShouldNotContain(c => c.Name == "Bottle");

@@ -17,12 +17,46 @@ public class CheckKitTests
 
     private static readonly KitTrip Trip = new(40, First, Last, 8, Clarity.Clear, WaterColour.None, 900, 4, 6, 9);
 
-    private static readonly KitEntry Filter = Carried(new WaterFilter(Kits.Squeeze.Label) { Name = "Squeeze filter", MassKg = 0.09, Bag = "Ilva" }) with { Filter = Kits.Squeeze.State };
-    private static readonly KitEntry Tablets = Carried(new ChemicalProduct(Kits.Tablets) { Name = "Chlorine tablets", MassKg = 0.02, Bag = "Ilva" }, 60);
+    private static readonly KitEntry Filter = Carried(
+        new WaterFilter(Kits.Squeeze.Label)
+        {
+            Name = "Squeeze filter",
+            MassKg = 0.09,
+            Bag = "Ilva",
+        }
+    ) with
+    {
+        Filter = Kits.Squeeze.State,
+    };
+    private static readonly KitEntry Tablets = Carried(
+        new ChemicalProduct(Kits.Tablets)
+        {
+            Name = "Chlorine tablets",
+            MassKg = 0.02,
+            Bag = "Ilva",
+        },
+        60
+    );
     private static readonly ProductSpec Dated = new("clo2-tablet", new DateOnly(2028, 1, 1));
     private static readonly KitEntry Dioxide = Carried(Of(Dated), 30);
-    private static readonly KitEntry Lamp = Carried(new UvLamp(Kits.Lamp.Label) { Name = "UV lamp", MassKg = 0.1, Bag = "Sorrel" }, 40);
-    private static readonly KitEntry Stove = Carried(new Stove(new BurnerSpec("canister-sheltered", 130)) { Name = "Canister stove", MassKg = 0.1, Bag = "Torren" }, 230);
+    private static readonly KitEntry Lamp = Carried(
+        new UvLamp(Kits.Lamp.Label)
+        {
+            Name = "UV lamp",
+            MassKg = 0.1,
+            Bag = "Sorrel",
+        },
+        40
+    );
+    private static readonly KitEntry Stove = Carried(
+        new Stove(new BurnerSpec("canister-sheltered", 130))
+        {
+            Name = "Canister stove",
+            MassKg = 0.1,
+            Bag = "Torren",
+        },
+        230
+    );
     private static readonly KitEntry Pot = Carried(Kits.Pot with { Bag = "Torren" });
     private static readonly Container Bottles = new(6, Opaque: true) { Name = "Bottles" };
     private static readonly KitEntry Bottle = Carried(Bottles);
@@ -32,10 +66,18 @@ public class CheckKitTests
 
     private static KitEntry Carried(KitItem item, double? left = null) => new(item.Name, item, left);
 
-    private static ChemicalProduct Of(ProductSpec dioxide) => new(dioxide) { Name = "Chlorine dioxide tablets", MassKg = 0.03, Bag = "Torren" };
+    private static ChemicalProduct Of(ProductSpec dioxide) =>
+        new(dioxide)
+        {
+            Name = "Chlorine dioxide tablets",
+            MassKg = 0.03,
+            Bag = "Torren",
+        };
 
     private static KitCheckResponse Check(IEnumerable<KitEntry> kit, KitTrip? trip = null) =>
-        CheckKit.Compute(new KitCheckRequest(UnitSystem.Metric, [.. kit.Select((piece, i) => piece with { Id = $"k{i}" })], Trip: trip ?? Trip));
+        CheckKit.Compute(
+            new KitCheckRequest(UnitSystem.Metric, [.. kit.Select((piece, i) => piece with { Id = $"k{i}" })], Trip: trip ?? Trip)
+        );
 
     private static KitFinding Finding(int number, IEnumerable<KitEntry> kit, KitTrip? trip = null) => Check(kit, trip).Findings[number - 1];
 
@@ -141,7 +183,8 @@ public class CheckKitTests
     [Fact]
     public void Four_bleach_holds_a_year_from_its_pack_date()
     {
-        KitEntry Bleach(DateOnly packed) => Kits.Entry(new ProductSpec("bleach", PackDate: packed, StrengthPercent: 6), left: 30, name: "Bleach");
+        KitEntry Bleach(DateOnly packed) =>
+            Kits.Entry(new ProductSpec("bleach", PackDate: packed, StrengthPercent: 6), left: 30, name: "Bleach");
         Finding(4, [.. Whole, Bleach(Last.AddMonths(-12))]).State.ShouldBe(FindingState.Holds);
         Finding(4, [.. Whole, Bleach(Last.AddMonths(-12).AddDays(-1))]).State.ShouldBe(FindingState.Fails);
     }
@@ -164,7 +207,8 @@ public class CheckKitTests
     public void Six_containers_and_a_way_to_cook()
     {
         Finding(6, With(Bottle, Carried(Bottles with { VolumeL = 4 }))).Fix.ShouldBe("Take 2 L more of clean volume.");
-        Finding(6, Without(Bag)).Fix.ShouldBe("Take 3 L more for the camp. Mark one container for dirty water: a filter is filled from it.");
+        Finding(6, Without(Bag))
+            .Fix.ShouldBe("Take 3 L more for the camp. Mark one container for dirty water: a filter is filled from it.");
         Finding(6, Without(Pot)).Fix.ShouldBe("Take a pot and a stove to cook with.");
     }
 
@@ -184,5 +228,8 @@ public class CheckKitTests
 
     [Fact]
     public void Without_plan_or_litres_it_says_what_is_missing() =>
-        Should.Throw<BadInputException>(() => CheckKit.Compute(new KitCheckRequest(null, []))).Errors.Single().Field.ShouldBe("trip.litres");
+        Should
+            .Throw<BadInputException>(() => CheckKit.Compute(new KitCheckRequest(null, [])))
+            .Errors.Single()
+            .Field.ShouldBe("trip.litres");
 }

@@ -15,19 +15,43 @@ namespace JollyBrook.Core.Tests.Packing;
 /// <summary>What another party is given (handbook room 80).</summary>
 public sealed class SpareTests
 {
-    private static readonly KitTrip Ours = new(20, new DateOnly(2026, 8, 10), new DateOnly(2026, 8, 13), 8, Clarity.Clear, WaterColour.None, 900, 4, 6, 9);
+    private static readonly KitTrip Ours = new(
+        20,
+        new DateOnly(2026, 8, 10),
+        new DateOnly(2026, 8, 13),
+        8,
+        Clarity.Clear,
+        WaterColour.None,
+        900,
+        4,
+        6,
+        9
+    );
 
     private static readonly KitEntry Pot = new("pot", Kits.Pot);
-    private static readonly KitEntry Stove = new("stove", new Stove(new BurnerSpec("canister-sheltered", 130)) { Name = "Canister stove", MassKg = 0.1 }, 450);
+    private static readonly KitEntry Stove = new(
+        "stove",
+        new Stove(new BurnerSpec("canister-sheltered", 130)) { Name = "Canister stove", MassKg = 0.1 },
+        450
+    );
     private static readonly KitEntry Lamp = Kits.Entry(Kits.Lamp with { CyclesLeft = 90 });
 
-    private static KitEntry Dioxide(double left) => new("clo2", new ChemicalProduct(new("clo2-tablet", new DateOnly(2028, 1, 1))) { Name = "Chlorine dioxide tablets", MassKg = 0.03 }, left);
+    private static KitEntry Dioxide(double left) =>
+        new(
+            "clo2",
+            new ChemicalProduct(new("clo2-tablet", new DateOnly(2028, 1, 1))) { Name = "Chlorine dioxide tablets", MassKg = 0.03 },
+            left
+        );
 
-    private static SpareResponse Ask(OthersNeed need, params KitEntry[] kit) => SpareForOthers.Compute(new SpareRequest(UnitSystem.Metric, kit, need, Trip: Ours));
+    private static SpareResponse Ask(OthersNeed need, params KitEntry[] kit) =>
+        SpareForOthers.Compute(new SpareRequest(UnitSystem.Metric, kit, need, Trip: Ours));
 
     private static SpareCard Tablets(SpareResponse answer) => answer.Cards.Single(c => c.Kind == SpareKind.Tablets);
 
-    /// <summary>Two people on the way out: 2 L each, a tablet for each litre; 450 g of gas and the lamp's 90 cycles keep our 20 L · 1.25 whatever is given.</summary>
+    /// <summary>
+    /// Two people on the way out: 2 L each, a tablet for each litre; 450 g of gas and the lamp's 90 cycles keep our 20 L · 1.25 whatever is
+    /// given.
+    /// </summary>
     [Fact]
     public void A_strip_of_tablets_for_the_way_out()
     {
@@ -38,7 +62,15 @@ public sealed class SpareTests
         (card.Give, card.Amount, card.IsEnough, card.IsTight, card.LeftAfter).ShouldBe(("4 tablets", 4, true, false, 26));
         card.Dose.ShouldBe("1 tablet in each 1 L");
         // What Water says of the same litre.
-        var water = Treat.Compute(new TreatRequest(UnitSystem.Metric, new WaterInput(1, Clarity.Clear, WaterColour.None, 12, 900), "clo2", StartAt: new DateTimeOffset(2026, 8, 10, 0, 0, 0, TimeSpan.Zero), Kit: [Dioxide(30)]));
+        var water = Treat.Compute(
+            new TreatRequest(
+                UnitSystem.Metric,
+                new WaterInput(1, Clarity.Clear, WaterColour.None, 12, 900),
+                "clo2",
+                StartAt: new DateTimeOffset(2026, 8, 10, 0, 0, 0, TimeSpan.Zero),
+                Kit: [Dioxide(30)]
+            )
+        );
         card.Wait.ShouldBe($"Wait {Speaker.Minutes(water.Steps.Single(s => s.Kind == StepKind.Contact).Minutes)} before drinking");
         card.Cautions.ShouldContain(c => c.Contains("label comes first"));
         card.Spoken.ShouldContain($"1 tablet in each 1 L. {card.Wait}");
@@ -103,32 +135,47 @@ public sealed class SpareTests
     {
         var answer = Ask(new OthersNeed(), Dioxide(60), Pot, Stove, Lamp);
         answer.Assumptions.Select(a => a.Field).ShouldBe(["need.hasClearWater", "need.hasPot", "need.waterC"], ignoreOrder: true);
-        Tablets(answer).Wait.ShouldNotBe(Tablets(Ask(new OthersNeed(HasClearWater: YesNo.Yes, WaterC: 20), Dioxide(60), Pot, Stove, Lamp)).Wait);
+        Tablets(answer)
+            .Wait.ShouldNotBe(Tablets(Ask(new OthersNeed(HasClearWater: YesNo.Yes, WaterC: 20), Dioxide(60), Pot, Stove, Lamp)).Wait);
     }
 
-    /// <summary>Whatever they need and we have: never more than there is, and where the card is not tight, kit check's supplies hold as before.</summary>
+    /// <summary>
+    /// Whatever they need and we have: never more than there is, and where the card is not tight, kit check's supplies hold as before.
+    /// </summary>
     [Fact]
     public void A_gift_never_breaks_our_own_supplies() =>
-        Gen.Select(Gen.Int[1, 12], Gen.Enum<TheirWay>(), Gen.Int[1, 6], Gen.Int[0, 60], Gen.Bool, Gen.Enum<YesNo>()).Sample((people, way, days, left, withStove, clear) =>
-        {
-            KitEntry[] kit = withStove ? [Dioxide(left), Pot, Stove, Lamp] : [Dioxide(left), Lamp];
-            foreach (var card in Ask(new OthersNeed(people, way, days, HasClearWater: clear), kit).Cards.Where(c => c.Kind == SpareKind.Tablets))
-            {
-                card.Amount.ShouldBeLessThanOrEqualTo(left);
-                card.LeftAfter!.Value.ShouldBe(left - card.Amount);
-                if (!card.IsTight)
+        Gen.Select(Gen.Int[1, 12], Gen.Enum<TheirWay>(), Gen.Int[1, 6], Gen.Int[0, 60], Gen.Bool, Gen.Enum<YesNo>())
+            .Sample(
+                (people, way, days, left, withStove, clear) =>
                 {
-                    KitFinding Supplies(double tablets) => CheckKit.Compute(new KitCheckRequest(UnitSystem.Metric, [Dioxide(tablets), .. kit[1..]], Trip: Ours)).Findings[2];
-                    if (Supplies(left).State == FindingState.Holds)
+                    KitEntry[] kit = withStove ? [Dioxide(left), Pot, Stove, Lamp] : [Dioxide(left), Lamp];
+                    foreach (
+                        var card in Ask(new OthersNeed(people, way, days, HasClearWater: clear), kit)
+                            .Cards.Where(c => c.Kind == SpareKind.Tablets)
+                    )
                     {
-                        Supplies(card.LeftAfter.Value).State.ShouldBe(FindingState.Holds);
+                        card.Amount.ShouldBeLessThanOrEqualTo(left);
+                        card.LeftAfter!.Value.ShouldBe(left - card.Amount);
+                        if (!card.IsTight)
+                        {
+                            KitFinding Supplies(double tablets) =>
+                                CheckKit
+                                    .Compute(new KitCheckRequest(UnitSystem.Metric, [Dioxide(tablets), .. kit[1..]], Trip: Ours))
+                                    .Findings[2];
+                            if (Supplies(left).State == FindingState.Holds)
+                            {
+                                Supplies(card.LeftAfter.Value).State.ShouldBe(FindingState.Holds);
+                            }
+                        }
                     }
-                }
-            }
-        }, iter: 60);
+                },
+                iter: 60
+            );
 
     [Fact]
     public void Bad_fields_are_named() =>
-        Should.Throw<BadInputException>(() => Ask(new OthersNeed(0, Days: 90, WaterC: 99, BottleL: 50))).Errors.Select(e => e.Field)
+        Should
+            .Throw<BadInputException>(() => Ask(new OthersNeed(0, Days: 90, WaterC: 99, BottleL: 50)))
+            .Errors.Select(e => e.Field)
             .ShouldBe(["need.people", "need.days", "need.waterC", "need.bottleL"]);
 }

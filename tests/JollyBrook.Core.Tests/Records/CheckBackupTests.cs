@@ -57,9 +57,15 @@ public class CheckBackupTests
     [InlineData("jolly-brook-backup", 2, "version")]
     [InlineData("jolly-brook-backup", null, "version")]
     public void Another_format_or_version_is_refused_by_name(string format, int? version, string field) =>
-        Should.Throw<BadInputException>(() => CheckBackup.Compute(new BackupFile(format, version, null, []))).Errors.ShouldHaveSingleItem().Field.ShouldBe(field);
+        Should
+            .Throw<BadInputException>(() => CheckBackup.Compute(new BackupFile(format, version, null, [])))
+            .Errors.ShouldHaveSingleItem()
+            .Field.ShouldBe(field);
 
     [Fact]
     public void A_file_without_records_is_none() =>
-        Should.Throw<BadInputException>(() => CheckBackup.Compute(new BackupFile(BackupFile.FormatName, 1, null, null))).Errors.ShouldHaveSingleItem().Field.ShouldBe("records");
+        Should
+            .Throw<BadInputException>(() => CheckBackup.Compute(new BackupFile(BackupFile.FormatName, 1, null, null)))
+            .Errors.ShouldHaveSingleItem()
+            .Field.ShouldBe("records");
 }

@@ -22,7 +22,8 @@ public class RecordSchemaTests
         {
             body["name"] = body["title"]!.GetValue<string>();
             body.Remove("title");
-        });
+        }
+    );
 
     [Theory]
     [InlineData(1, """{"title":"Flask","millilitres":750}""")]
@@ -32,7 +33,9 @@ public class RecordSchemaTests
     public void Steps_bring_every_earlier_body_up(int? schema, string body)
     {
         Moved.Current.ShouldBe(3);
-        JsonNode.DeepEquals(JsonNode.Parse(Moved.BringUp(body, schema, out var problem)!), JsonNode.Parse("""{"name":"Flask","litres":0.75}""")).ShouldBeTrue();
+        JsonNode
+            .DeepEquals(JsonNode.Parse(Moved.BringUp(body, schema, out var problem)!), JsonNode.Parse("""{"name":"Flask","litres":0.75}"""))
+            .ShouldBeTrue();
         problem.ShouldBeNull();
     }
 
@@ -61,16 +64,34 @@ public class RecordSchemaTests
     [Fact]
     public void A_kind_checks_what_its_steps_made()
     {
-        var kind = new RecordKind<PersonSettings>("settings", "Settings", RecordPlace.Personal, 1024, ContractJson.Default.PersonSettings, PersonSettings.Fields, PersonSettings.Check)
+        var kind = new RecordKind<PersonSettings>(
+            "settings",
+            "Settings",
+            RecordPlace.Personal,
+            1024,
+            ContractJson.Default.PersonSettings,
+            PersonSettings.Fields,
+            PersonSettings.Check
+        )
         {
-            Schema = new RecordSchema(body => { body["theme"] = body["look"]!.DeepClone(); body.Remove("look"); }),
+            Schema = new RecordSchema(body =>
+            {
+                body["theme"] = body["look"]!.DeepClone();
+                body.Remove("look");
+            }),
         };
         kind.Canonical("""{"look":"dusk"}""", 1, out _).ShouldBe("""{"theme":"dusk"}""");
         kind.Canonical("""{"look":"neon"}""", 1, out var problem).ShouldBeNull();
         problem!.Errors.ShouldHaveSingleItem().Field.ShouldBe("theme");
     }
 
-    public static TheoryData<string> Samples => [.. typeof(RecordSchemaTests).Assembly.GetManifestResourceNames().Where(n => n.StartsWith("sample/", StringComparison.Ordinal)).Order()];
+    public static TheoryData<string> Samples =>
+        [
+            .. typeof(RecordSchemaTests)
+                .Assembly.GetManifestResourceNames()
+                .Where(n => n.StartsWith("sample/", StringComparison.Ordinal))
+                .Order(),
+        ];
 
     /// <summary>A sample, once written, is never changed: a new shape gets a step and a folder of its own.</summary>
     [Theory]
@@ -98,7 +119,11 @@ public class RecordSchemaTests
     public void A_device_brings_up_what_it_kept_in_order_and_hears_what_could_not_be()
     {
         var (_, _, walker) = Read("sample/1/walker");
-        var asked = new BringUpRequest([new BackupEntry("walker", null, JsonElement.Parse(walker), 1), new BackupEntry("walker", null, JsonElement.Parse("{}"), 9), new BackupEntry("yeti", null, null)]);
+        var asked = new BringUpRequest([
+            new BackupEntry("walker", null, JsonElement.Parse(walker), 1),
+            new BackupEntry("walker", null, JsonElement.Parse("{}"), 9),
+            new BackupEntry("yeti", null, null),
+        ]);
         var up = BringUpRecords.Compute(asked).Records;
         up[0].Problem.ShouldBeNull();
         JsonElement.DeepEquals(up[0].Body!.Value, JsonElement.Parse(walker)).ShouldBeTrue();
@@ -108,10 +133,16 @@ public class RecordSchemaTests
 
     private static IEnumerable<string> Shapes(RecordKind kind)
     {
-        var names = kind.BodyType == typeof(KitItem) || kind.BodyType == typeof(BookLine)
-            ? kind.BodyType.GetCustomAttributes(typeof(JsonDerivedTypeAttribute), false).Cast<JsonDerivedTypeAttribute>().Select(d => $"{kind.Name}.{d.TypeDiscriminator}")
-            : [kind.Name];
-        return names.SelectMany(name => Enumerable.Range(RecordSchema.First, kind.Schema.Current).Select(schema => $"sample/{schema}/{name}"));
+        var names =
+            kind.BodyType == typeof(KitItem) || kind.BodyType == typeof(BookLine)
+                ? kind
+                    .BodyType.GetCustomAttributes(typeof(JsonDerivedTypeAttribute), false)
+                    .Cast<JsonDerivedTypeAttribute>()
+                    .Select(d => $"{kind.Name}.{d.TypeDiscriminator}")
+                : [kind.Name];
+        return names.SelectMany(name =>
+            Enumerable.Range(RecordSchema.First, kind.Schema.Current).Select(schema => $"sample/{schema}/{name}")
+        );
     }
 
     private static (RecordKind Kind, int Schema, string Body) Read(string sample)
@@ -119,6 +150,10 @@ public class RecordSchemaTests
         var parts = sample.Split('/');
         using var stream = typeof(RecordSchemaTests).Assembly.GetManifestResourceStream(sample)!;
         using var reader = new StreamReader(stream);
-        return (RecordKinds.Find(parts[2].Split('.')[0])!, int.Parse(parts[1], System.Globalization.CultureInfo.InvariantCulture), reader.ReadToEnd());
+        return (
+            RecordKinds.Find(parts[2].Split('.')[0])!,
+            int.Parse(parts[1], System.Globalization.CultureInfo.InvariantCulture),
+            reader.ReadToEnd()
+        );
     }
 }

@@ -7,8 +7,15 @@ namespace JollyBrook.Core.Tests.Route;
 public class ClimbTests
 {
     /// <summary>Points 10 m apart along a meridian.</summary>
-    private static Track Line(double km, Func<double, double> heightAtM, Func<int, double>? noise = null, bool isRecorded = false) => Track.Of(
-        [.. Enumerable.Range(0, (int)(km * 100) + 1).Select(i => new GeoPoint(46 + (i * 10 / 111_195.0), -28, heightAtM(i * 10) + (noise?.Invoke(i) ?? 0)))], isRecorded)!;
+    private static Track Line(double km, Func<double, double> heightAtM, Func<int, double>? noise = null, bool isRecorded = false) =>
+        Track.Of(
+            [
+                .. Enumerable
+                    .Range(0, (int)(km * 100) + 1)
+                    .Select(i => new GeoPoint(46 + (i * 10 / 111_195.0), -28, heightAtM(i * 10) + (noise?.Invoke(i) ?? 0))),
+            ],
+            isRecorded
+        )!;
 
     private static Func<int, double> White(double sigma, int seed)
     {
@@ -51,25 +58,40 @@ public class ClimbTests
 
     /// <summary>A drawn hill of any size counts whole, up to what sampling it every 50 m takes off its top.</summary>
     [Fact]
-    public void A_drawn_hill_counts_whole() => Gen.Select(Gen.Double[5, 800], Gen.Double[1000, 8000]).Sample((top, lengthM) =>
-        Line(lengthM / 1000, m => 200 + (top * Math.Sin(Math.PI * m / lengthM))).Profile().AscentM.ShouldBe(top, 0.02 * top + 0.5));
+    public void A_drawn_hill_counts_whole() =>
+        Gen.Select(Gen.Double[5, 800], Gen.Double[1000, 8000])
+            .Sample(
+                (top, lengthM) =>
+                    Line(lengthM / 1000, m => 200 + (top * Math.Sin(Math.PI * m / lengthM)))
+                        .Profile()
+                        .AscentM.ShouldBe(top, 0.02 * top + 0.5)
+            );
 
     /// <summary>Ends stay, climb less fall is what lies between them, and nothing is added to what was given.</summary>
     [Fact]
-    public void Level_adds_nothing() => Gen.Select(Gen.Double[-50, 3000].Array[2, 200], Gen.Double[0, 100]).Sample((heights, least) =>
-    {
-        var level = ClimbFilter.Level(heights, least);
-        double Up(double[] h) => h.Zip(h.Skip(1)).Sum(p => Math.Max(0, p.Second - p.First));
-        (level[0], level[^1]).ShouldBe((heights[0], heights[^1]));
-        Up(level).ShouldBeLessThanOrEqualTo(Up(heights) + 1e-6);
-        level.Max().ShouldBeLessThanOrEqualTo(heights.Max() + 1e-9);
-        level.Min().ShouldBeGreaterThanOrEqualTo(heights.Min() - 1e-9);
-    });
+    public void Level_adds_nothing() =>
+        Gen.Select(Gen.Double[-50, 3000].Array[2, 200], Gen.Double[0, 100])
+            .Sample(
+                (heights, least) =>
+                {
+                    var level = ClimbFilter.Level(heights, least);
+                    double Up(double[] h) => h.Zip(h.Skip(1)).Sum(p => Math.Max(0, p.Second - p.First));
+                    (level[0], level[^1]).ShouldBe((heights[0], heights[^1]));
+                    Up(level).ShouldBeLessThanOrEqualTo(Up(heights) + 1e-6);
+                    level.Max().ShouldBeLessThanOrEqualTo(heights.Max() + 1e-9);
+                    level.Min().ShouldBeGreaterThanOrEqualTo(heights.Min() - 1e-9);
+                }
+            );
 
     [Fact]
-    public void The_more_is_taken_for_noise_the_less_it_climbs() => Gen.Select(Gen.Double[0, 300].Array[2, 100], Gen.Double[0, 50], Gen.Double[0, 50]).Sample((heights, a, b) =>
-    {
-        double Up(double least) => ClimbFilter.Level(heights, least) is var h ? h.Zip(h.Skip(1)).Sum(p => Math.Max(0, p.Second - p.First)) : 0;
-        Up(Math.Max(a, b)).ShouldBeLessThanOrEqualTo(Up(Math.Min(a, b)) + 1e-6);
-    });
+    public void The_more_is_taken_for_noise_the_less_it_climbs() =>
+        Gen.Select(Gen.Double[0, 300].Array[2, 100], Gen.Double[0, 50], Gen.Double[0, 50])
+            .Sample(
+                (heights, a, b) =>
+                {
+                    double Up(double least) =>
+                        ClimbFilter.Level(heights, least) is var h ? h.Zip(h.Skip(1)).Sum(p => Math.Max(0, p.Second - p.First)) : 0;
+                    Up(Math.Max(a, b)).ShouldBeLessThanOrEqualTo(Up(Math.Min(a, b)) + 1e-6);
+                }
+            );
 }

@@ -71,7 +71,8 @@ public sealed class GroundTests
         WalkingTime.Hours(WalkSchool.Tobler, Slope(10, rise), offPath).ShouldBe(hours, 0.002);
 
     /// <summary>
-    /// 6 km and 600 m up: 1.2 + 1 = 2.2 h. 6 km, 600 m down (5.7°): 1.2 − 2·10 min = 0.867 h. 2 km, 600 m down (16.7°): 0.4 + 2·10 min = 0.733 h.
+    /// 6 km and 600 m up: 1.2 + 1 = 2.2 h. 6 km, 600 m down (5.7°): 1.2 − 2·10 min = 0.867 h. 2 km, 600 m down (16.7°): 0.4 + 2·10 min =
+    /// 0.733 h.
     /// 6 km, 300 m down (2.9°): 1.2 h.
     /// </summary>
     [Theory]

@@ -7,7 +7,8 @@ namespace JollyBrook.Core.Tests.Route;
 public class HeightDropsTests
 {
     /// <summary>Points 20 m apart along a meridian.</summary>
-    private static Track Line(Func<int, double> height, int count = 400) => Track.Of([.. Enumerable.Range(0, count).Select(i => new GeoPoint(46 + (i * 20 / 111_195.0), -28, height(i)))])!;
+    private static Track Line(Func<int, double> height, int count = 400) =>
+        Track.Of([.. Enumerable.Range(0, count).Select(i => new GeoPoint(46 + (i * 20 / 111_195.0), -28, height(i)))])!;
 
     /// <summary>Level at 800 m with a kilometre of zeros: 800 m down and 800 m up that nobody walks.</summary>
     [Fact]
@@ -15,7 +16,9 @@ public class HeightDropsTests
     {
         var track = Line(i => i is >= 100 and < 150 ? 0 : 800);
         track.Profile().AscentM.ShouldBe(0, 1e-9);
-        track.Flags.ShouldHaveSingleItem().ShouldBe("The height is lost from 2.0 to 3.0 km (it says 0 m): filled in from what is given on both sides.");
+        track
+            .Flags.ShouldHaveSingleItem()
+            .ShouldBe("The height is lost from 2.0 to 3.0 km (it says 0 m): filled in from what is given on both sides.");
     }
 
     [Fact]
@@ -36,19 +39,26 @@ public class HeightDropsTests
 
     /// <summary>Ground as steep as paths are is left as it is, whatever its shape.</summary>
     [Fact]
-    public void Real_ground_is_left_alone() => Gen.Double[-0.7, 0.7].Array[50, 300].Sample(slopes =>
-    {
-        var height = 2000.0;
-        double[] ground = [.. slopes.Select(s => height += s * 20)];
-        Line(i => ground[i], ground.Length).Flags.ShouldBeEmpty();
-    });
+    public void Real_ground_is_left_alone() =>
+        Gen.Double[-0.7, 0.7]
+            .Array[50, 300]
+            .Sample(slopes =>
+            {
+                var height = 2000.0;
+                double[] ground = [.. slopes.Select(s => height += s * 20)];
+                Line(i => ground[i], ground.Length).Flags.ShouldBeEmpty();
+            });
 
     /// <summary>Wherever it is lost, the climb is what it is without.</summary>
     [Fact]
-    public void Lost_anywhere_the_climb_stays() => Gen.Select(Gen.Int[5, 300], Gen.Int[1, 80], Gen.OneOf(Gen.Const(0.0), Gen.Const(-500.0), Gen.Const(4000.0))).Sample((from, length, says) =>
-    {
-        var track = Line(i => i >= from && i < from + length && i < 395 ? says : 1000 + i);
-        track.Profile().AscentM.ShouldBe(Line(i => 1000 + i).Profile().AscentM, 0.01);
-        track.Flags.ShouldHaveSingleItem().ShouldContain("The height is lost");
-    });
+    public void Lost_anywhere_the_climb_stays() =>
+        Gen.Select(Gen.Int[5, 300], Gen.Int[1, 80], Gen.OneOf(Gen.Const(0.0), Gen.Const(-500.0), Gen.Const(4000.0)))
+            .Sample(
+                (from, length, says) =>
+                {
+                    var track = Line(i => i >= from && i < from + length && i < 395 ? says : 1000 + i);
+                    track.Profile().AscentM.ShouldBe(Line(i => 1000 + i).Profile().AscentM, 0.01);
+                    track.Flags.ShouldHaveSingleItem().ShouldContain("The height is lost");
+                }
+            );
 }

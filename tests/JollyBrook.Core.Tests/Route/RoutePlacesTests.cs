@@ -29,11 +29,18 @@ public class RoutePlacesTests
     public void A_route_without_a_line_is_refused()
     {
         var typed = ReadLegs.Compute(new LegsRequest(null, 0, [new("A", 5, 0, 0)]));
-        Should.Throw<BadInputException>(() => RoutePlaces.Compute(new(new TripRoute("T", null, typed.LengthKm, typed.Heights), [new(46, -28)])))
-            .Errors.Single().Message.ShouldContain("no line on the map");
+        Should
+            .Throw<BadInputException>(() =>
+                RoutePlaces.Compute(new(new TripRoute("T", null, typed.LengthKm, typed.Heights), [new(46, -28)]))
+            )
+            .Errors.Single()
+            .Message.ShouldContain("no line on the map");
     }
 
     [Fact]
     public void A_place_that_is_nowhere_is_refused() =>
-        Should.Throw<BadInputException>(() => RoutePlaces.Compute(new(Line(), [new(95, null)]))).Errors.Select(e => e.Field).ShouldBe(["points.latitudeDeg", "points.longitudeDeg"]);
+        Should
+            .Throw<BadInputException>(() => RoutePlaces.Compute(new(Line(), [new(95, null)])))
+            .Errors.Select(e => e.Field)
+            .ShouldBe(["points.latitudeDeg", "points.longitudeDeg"]);
 }

@@ -23,12 +23,22 @@ internal static class SafeCases
 
     private static Gen<bool?> MaybeBool { get; } = Gen.OneOf(Gen.Const((bool?)null), Gen.Const((bool?)true), Gen.Const((bool?)false));
 
-    public static readonly Gen<Happened> Happening = Gen.Frequency((6, Gen.Const(Happened.No)), (1, Gen.OneOf(Happened.Yes, Happened.Unknown)));
+    public static readonly Gen<Happened> Happening = Gen.Frequency(
+        (6, Gen.Const(Happened.No)),
+        (1, Gen.OneOf(Happened.Yes, Happened.Unknown))
+    );
 
     /// <summary>Round figures and edges as often as any other.</summary>
-    private static readonly Gen<double> Litres = Gen.Frequency((1, Gen.OneOf(0.05, 0.5, 0.946353, 1, 1.5, 2, 3.785412, 20, 200)), (2, Gen.Double[0.05, 25]), (1, Gen.Double[25, 200]));
+    private static readonly Gen<double> Litres = Gen.Frequency(
+        (1, Gen.OneOf(0.05, 0.5, 0.946353, 1, 1.5, 2, 3.785412, 20, 200)),
+        (2, Gen.Double[0.05, 25]),
+        (1, Gen.Double[25, 200])
+    );
 
-    private static readonly Gen<double> Celsius = Gen.Frequency((1, Gen.OneOf(0, 0.5, 1, 2, 5, 9.99, 10, 20, 25, 40)), (3, Gen.Double[0, 40]));
+    private static readonly Gen<double> Celsius = Gen.Frequency(
+        (1, Gen.OneOf(0, 0.5, 1, 2, 5, 9.99, 10, 20, 25, 40)),
+        (3, Gen.Double[0, 40])
+    );
 
     public static readonly Gen<WaterInput> Water =
         from litres in Litres
@@ -50,8 +60,15 @@ internal static class SafeCases
         from mgPerL in Maybe(Gen.Double[0.2, 12])
         from split in MaybeBool
         select new CopiedLabel(
-            amount, water, unit, new CopiedWaits(Math.Ceiling(bacteria), Up(others[0]), Up(others[1]), Up(others[2])), new CopiedCold(coldBelow, coldTimes, 5),
-            new CopiedCloudy(cloudy, cloudy), mgPerL, MaySplit: split);
+            amount,
+            water,
+            unit,
+            new CopiedWaits(Math.Ceiling(bacteria), Up(others[0]), Up(others[1]), Up(others[2])),
+            new CopiedCold(coldBelow, coldTimes, 5),
+            new CopiedCloudy(cloudy, cloudy),
+            mgPerL,
+            MaySplit: split
+        );
 
     private static double? Up(double? minutes) => minutes is { } m ? Math.Ceiling(m) : null;
 
@@ -61,7 +78,13 @@ internal static class SafeCases
         from age in Gen.Int[0, 400]
         from percent in Gen.OneOf(5, 6, 8, 8.25, 8.5, 9.0)
         from label in Gen.Frequency((1, Gen.Const((CopiedLabel?)null)), (1, Label.Select(l => (CopiedLabel?)l)))
-        select new ProductSpec(profile.Id, Today.AddDays(days), Today.AddDays(-age), profile.Id == ChemicalProfiles.BleachId ? percent : null, Label: label);
+        select new ProductSpec(
+            profile.Id,
+            Today.AddDays(days),
+            Today.AddDays(-age),
+            profile.Id == ChemicalProfiles.BleachId ? percent : null,
+            Label: label
+        );
 
     private static readonly Gen<FilterAsIs> Filter =
         from element in Gen.Enum<FilterElement>()
@@ -119,8 +142,17 @@ internal static class SafeCases
         from filtered in Gen.Bool
         from viruses in Gen.Bool
         select new TreatRequest(
-            UnitSystem.Metric, water, filtered ? "filter+own" : "own", viruses, StartAt: Now.AddHours(hour), Container: container, Sky: sky, Clearing: new ClearingOptions(grit),
-            Chemical: new ChemicalOptions(Light: light, PH: ph), Kit: [Kits.Entry(product, "own"), Kits.Entry(Kits.Squeeze), Kits.Entry(Kits.Alum)]);
+            UnitSystem.Metric,
+            water,
+            filtered ? "filter+own" : "own",
+            viruses,
+            StartAt: Now.AddHours(hour),
+            Container: container,
+            Sky: sky,
+            Clearing: new ClearingOptions(grit),
+            Chemical: new ChemicalOptions(Light: light, PH: ph),
+            Kit: [Kits.Entry(product, "own"), Kits.Entry(Kits.Squeeze), Kits.Entry(Kits.Alum)]
+        );
 
     /// <summary>Whole kits at a source.</summary>
     public static readonly Gen<TreatRequest> Any =
@@ -136,12 +168,24 @@ internal static class SafeCases
         from viruses in Gen.Bool
         from grit in Gen.Enum<Grit>()
         select new TreatRequest(
-            UnitSystem.Metric, water, null, viruses, StartAt: Now.AddHours(hour), Source: source, Container: container, Sky: sky, Clearing: new ClearingOptions(grit),
+            UnitSystem.Metric,
+            water,
+            null,
+            viruses,
+            StartAt: Now.AddHours(hour),
+            Source: source,
+            Container: container,
+            Sky: sky,
+            Clearing: new ClearingOptions(grit),
             Boil: new BoilOptions(Pot: new PotInput(1.3, 0.19, PotMaterial.Aluminium)),
             Kit:
             [
-                .. filters.Select((f, i) => Kits.Entry(f, $"filter{i}")), .. lamps.Select((l, i) => Kits.Entry(l, $"lamp{i}")), .. products.Select((p, i) => Kits.Entry(p, $"product{i}")),
-                .. parts[0] ? new[] { Kits.Burner() } : [], .. parts[1] ? new[] { Kits.Entry(Kits.Alum) } : [],
+                .. filters.Select((f, i) => Kits.Entry(f, $"filter{i}")),
+                .. lamps.Select((l, i) => Kits.Entry(l, $"lamp{i}")),
+                .. products.Select((p, i) => Kits.Entry(p, $"product{i}")),
+                .. parts[0] ? new[] { Kits.Burner() } : [],
+                .. parts[1] ? new[] { Kits.Entry(Kits.Alum) } : [],
                 .. parts[2] ? new[] { Kits.Entry(Kits.Squeeze with { Element = FilterElement.Carbon }, "carbon", "Carbon") } : [],
-            ]);
+            ]
+        );
 }

@@ -45,7 +45,9 @@ internal static class SafeRules
             var water = Situation.Of(request).Water;
             foreach (var row in answer.Ledger.Where(r => r.TargetLogs is not null))
             {
-                var named = product.Label is { } copied ? Named(copied, row.Organism) : profile.Wait.For(row.Organism, water with { TemperatureC = 20, Clarity = Clarity.Clear });
+                var named = product.Label is { } copied
+                    ? Named(copied, row.Organism)
+                    : profile.Wait.For(row.Organism, water with { TemperatureC = 20, Clarity = Clarity.Clear });
                 if (named > contact.WaitMinutes + Hair)
                 {
                     return $"waits {contact.WaitMinutes} where the label says {named} for {row.Organism}";
@@ -79,7 +81,10 @@ internal static class SafeRules
 
             foreach (var row in answer.Ledger)
             {
-                if (Math.Abs(row.TotalLogs - row.Credits.Sum(c => c.Logs)) > Hair || row.Credits.Any(c => c.Logs < 0 || c.Logs > LogTarget.Cap + Hair))
+                if (
+                    Math.Abs(row.TotalLogs - row.Credits.Sum(c => c.Logs)) > Hair
+                    || row.Credits.Any(c => c.Logs < 0 || c.Logs > LogTarget.Cap + Hair)
+                )
                 {
                     return $"{chain.Id}: {row.Organism} is more than its parts";
                 }
@@ -105,19 +110,22 @@ internal static class SafeRules
         return null;
     }
 
-    private static bool TakesNothing(TreatRequest request, string barrier, OrganismClass organism) => request.Kit!.FirstOrDefault(e => e.Id == barrier)?.Item switch
-    {
-        WaterFilter { Filter.Element: FilterElement.Carbon } => true,
-        WaterFilter { Filter.Element: not FilterElement.Purifier } when organism == OrganismClass.Viruses => true,
-        ChemicalProduct { Product.Profile.Active: ActiveIngredient.FreeChlorine or ActiveIngredient.Iodine } when organism == OrganismClass.Cryptosporidium => true,
-        _ => false,
-    };
+    private static bool TakesNothing(TreatRequest request, string barrier, OrganismClass organism) =>
+        request.Kit!.FirstOrDefault(e => e.Id == barrier)?.Item switch
+        {
+            WaterFilter { Filter.Element: FilterElement.Carbon } => true,
+            WaterFilter { Filter.Element: not FilterElement.Purifier } when organism == OrganismClass.Viruses => true,
+            ChemicalProduct { Product.Profile.Active: ActiveIngredient.FreeChlorine or ActiveIngredient.Iodine }
+                when organism == OrganismClass.Cryptosporidium => true,
+            _ => false,
+        };
 
-    private static double? Named(CopiedLabel label, OrganismClass organism) => organism switch
-    {
-        OrganismClass.Bacteria => label.Waits!.Bacteria,
-        OrganismClass.Viruses => label.Waits!.Viruses,
-        OrganismClass.Giardia => label.Waits!.Giardia,
-        _ => label.Waits!.Cryptosporidium,
-    };
+    private static double? Named(CopiedLabel label, OrganismClass organism) =>
+        organism switch
+        {
+            OrganismClass.Bacteria => label.Waits!.Bacteria,
+            OrganismClass.Viruses => label.Waits!.Viruses,
+            OrganismClass.Giardia => label.Waits!.Giardia,
+            _ => label.Waits!.Cryptosporidium,
+        };
 }

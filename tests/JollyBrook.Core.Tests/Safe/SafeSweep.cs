@@ -45,7 +45,9 @@ internal static class SafeSweep
                 {
                     found.Enqueue(wrong);
                 }
-            }, iter: cases);
+            },
+            iter: cases
+        );
         return new SweptRule(name, cases, found.Count, found.FirstOrDefault());
     }
 
@@ -64,9 +66,35 @@ internal static class SafeSweep
         return new PlanRequest(
             null,
             new TripRoute(
-                "Walk", new DateOnly(2026, 8, 21), read.LengthKm, read.Heights, Days: twoDays ? [new RouteDay(8, km * at[0], "Camp"), new RouteDay(7)] : null, Containers: [new CarriedContainer("Bag", 10)]),
-            [.. at.Select((share, i) => new TripSourceEntry($"s{i}", new TripSource($"Brook {i}", SourceClass.Perennial, km * share, Clarity: water.Clarity, Colour: water.Colour, TemperatureC: water.TemperatureC)))],
-            [new WalkerEntry("w", Carry.Routes.Ilva)], [], SafeCases.Now, asked.Kit, asked.CountViruses);
+                "Walk",
+                new DateOnly(2026, 8, 21),
+                read.LengthKm,
+                read.Heights,
+                Days: twoDays ? [new RouteDay(8, km * at[0], "Camp"), new RouteDay(7)] : null,
+                Containers: [new CarriedContainer("Bag", 10)]
+            ),
+            [
+                .. at.Select(
+                    (share, i) =>
+                        new TripSourceEntry(
+                            $"s{i}",
+                            new TripSource(
+                                $"Brook {i}",
+                                SourceClass.Perennial,
+                                km * share,
+                                Clarity: water.Clarity,
+                                Colour: water.Colour,
+                                TemperatureC: water.TemperatureC
+                            )
+                        )
+                ),
+            ],
+            [new WalkerEntry("w", Carry.Routes.Ilva)],
+            [],
+            SafeCases.Now,
+            asked.Kit,
+            asked.CountViruses
+        );
     }
 
     private static string? PlanSooner(PlanRequest request)
@@ -74,16 +102,45 @@ internal static class SafeSweep
         // Water nobody measured is as cold as the plan says it assumes.
         var setup = new Core.Carry.PlanSetup(request);
         double Likely(PlanStop stop) => setup.Treatment.LikelyTemperatureC(setup.Line.Places.First(p => p.Id == stop.Id));
-        foreach (var stop in Core.Carry.Plan.Compute(request).Stops.Where(s => s is { Planned: true, ReadyHour: not null, Kind: StopKind.Source }))
+        foreach (
+            var stop in Core
+                .Carry.Plan.Compute(request)
+                .Stops.Where(s => s is { Planned: true, ReadyHour: not null, Kind: StopKind.Source })
+        )
         {
             var source = request.Sources!.First(s => s.Id == stop.Id).Source;
             var dosedL = stop.TakeL - stop.BoilL > 1e-6 ? stop.TakeL - stop.BoilL : stop.BoilL;
-            var chains = ChainList.Compute(new TreatRequest(
-                null, new Core.Water.WaterInput(Math.Clamp(dosedL, 0.05, 200), source.Clarity, source.Colour, source.TemperatureC ?? Likely(stop), stop.ElevationM), null, request.CountViruses,
-                Boil: BoilingPot.Options(BoilingPot.Of(KitOf(request))), StartAt: request.DayOf(stop.Day), Container: BatchContainer.Of(KitOf(request)), Kit: request.Kit)).Chains;
-            var soonest = chains.Where(c => c is { Outcome: TreatOutcome.Meets, DrinkableMinutes: not null }).Select(c => c.DrinkableMinutes!.Value).DefaultIfEmpty(double.PositiveInfinity).Min();
+            var chains = ChainList
+                .Compute(
+                    new TreatRequest(
+                        null,
+                        new Core.Water.WaterInput(
+                            Math.Clamp(dosedL, 0.05, 200),
+                            source.Clarity,
+                            source.Colour,
+                            source.TemperatureC ?? Likely(stop),
+                            stop.ElevationM
+                        ),
+                        null,
+                        request.CountViruses,
+                        Boil: BoilingPot.Options(BoilingPot.Of(KitOf(request))),
+                        StartAt: request.DayOf(stop.Day),
+                        Container: BatchContainer.Of(KitOf(request)),
+                        Kit: request.Kit
+                    )
+                )
+                .Chains;
+            var soonest = chains
+                .Where(c => c is { Outcome: TreatOutcome.Meets, DrinkableMinutes: not null })
+                .Select(c => c.DrinkableMinutes!.Value)
+                .DefaultIfEmpty(double.PositiveInfinity)
+                .Min();
             // Water for the morning may be treated the evening before.
-            if (stop.Name.EndsWith(", morning", StringComparison.Ordinal) ? double.IsInfinity(soonest) : (stop.ReadyHour!.Value - stop.ArriveHour) * 60 < soonest - 0.05)
+            if (
+                stop.Name.EndsWith(", morning", StringComparison.Ordinal)
+                    ? double.IsInfinity(soonest)
+                    : (stop.ReadyHour!.Value - stop.ArriveHour) * 60 < soonest - 0.05
+            )
             {
                 return $"{stop.Name}: {dosedL} L in {(stop.ReadyHour!.Value - stop.ArriveHour) * 60} min, Treat {soonest}";
             }

@@ -4,5 +4,11 @@ namespace JollyBrook.Core.Tests.Safe;
 public class SafeSweepTests
 {
     [Fact]
-    public void No_rule_breaks() => SafeSweep.Run(10_000).Where(r => r.Violations > 0).Select(r => $"{r.Name}: {r.Violations} of {r.Cases}, {r.First}").ToList().ShouldBeEmpty();
+    public void No_rule_breaks() =>
+        SafeSweep
+            .Run(10_000)
+            .Where(r => r.Violations > 0)
+            .Select(r => $"{r.Name}: {r.Violations} of {r.Cases}, {r.First}")
+            .ToList()
+            .ShouldBeEmpty();
 }

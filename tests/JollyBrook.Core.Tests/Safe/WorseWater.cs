@@ -1,5 +1,5 @@
-using JollyBrook.Core.Barriers;
 using CsCheck;
+using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Water;
@@ -42,29 +42,64 @@ internal static class WorseWater
         // Cloudier than doseable is cleared, or refused: another question than how much worse the same way is.
         var told = request.Water! with
         {
-            TemperatureC = request.Water!.TemperatureC ?? 12, ElevationM = request.Water.ElevationM ?? 300,
-            Clarity = request.Water.Clarity is Clarity.Clear or Clarity.SlightlyCloudy or Clarity.Cloudy ? request.Water.Clarity : Clarity.SlightlyCloudy,
+            TemperatureC = request.Water!.TemperatureC ?? 12,
+            ElevationM = request.Water.ElevationM ?? 300,
+            Clarity = request.Water.Clarity is Clarity.Clear or Clarity.SlightlyCloudy or Clarity.Cloudy
+                ? request.Water.Clarity
+                : Clarity.SlightlyCloudy,
             Colour = request.Water.Colour == WaterColour.Unknown ? WaterColour.None : request.Water.Colour,
         };
-        // What takes longer to come through a filter may come to stand in the dark of the evening, where less is lost: opaque, it makes no difference.
+        // What takes longer to come through a filter may come to stand in the dark of the evening, where less is lost: opaque, it makes no
+        // difference.
         var better = request with
         {
-            Container = request.Method == "filter+own" ? request.Container! with { Opaque = true } : request.Container, Water = told, Chemical = request.Chemical! with { PH = request.Chemical!.PH ?? 7 },
+            Container = request.Method == "filter+own" ? request.Container! with { Opaque = true } : request.Container,
+            Water = told,
+            Chemical = request.Chemical! with { PH = request.Chemical!.PH ?? 7 },
         };
-        return (better, change switch
-        {
-            Change.Colder => better with { Water = told with { TemperatureC = told.TemperatureC * part } },
-            Change.TemperatureNotTold => better with { Water = told with { TemperatureC = null } },
-            Change.Cloudier => better with { Water = told with { Clarity = (Clarity)Math.Min((int)Clarity.Cloudy, (int)told.Clarity!.Value + 1) } },
-            Change.ClarityNotTold => better with { Water = told with { Clarity = Clarity.Unknown } },
-            Change.Coloured => better with { Water = told with { Colour = told.Colour == WaterColour.None ? WaterColour.Tea : told.Colour } },
-            Change.ColourNotTold => better with { Water = told with { Colour = WaterColour.Unknown } },
-            Change.Older => better with { Kit = [.. better.Kit!.Select(e => e.Item is ChemicalProduct { Product: { } p } own ? e with { Item = own with { Product = p with { BestBefore = p.BestBefore!.Value.AddDays((int)(-900 * part)), PackDate = p.PackDate!.Value.AddDays((int)(-300 * part)) } } } : e)] },
-            Change.Higher => better with { Water = told with { ElevationM = told.ElevationM + ((8800 - told.ElevationM) * part) } },
-            Change.HeightNotTold => better with { Water = told with { ElevationM = null } },
-            Change.AcidityNotTold => better with { Chemical = better.Chemical! with { PH = null } },
-            _ => better with { Chemical = better.Chemical! with { Light = Core.Chemistry.BottleLight.Unknown } },
-        });
+        return (
+            better,
+            change switch
+            {
+                Change.Colder => better with { Water = told with { TemperatureC = told.TemperatureC * part } },
+                Change.TemperatureNotTold => better with { Water = told with { TemperatureC = null } },
+                Change.Cloudier => better with
+                {
+                    Water = told with { Clarity = (Clarity)Math.Min((int)Clarity.Cloudy, (int)told.Clarity!.Value + 1) },
+                },
+                Change.ClarityNotTold => better with { Water = told with { Clarity = Clarity.Unknown } },
+                Change.Coloured => better with
+                {
+                    Water = told with { Colour = told.Colour == WaterColour.None ? WaterColour.Tea : told.Colour },
+                },
+                Change.ColourNotTold => better with { Water = told with { Colour = WaterColour.Unknown } },
+                Change.Older => better with
+                {
+                    Kit =
+                    [
+                        .. better.Kit!.Select(e =>
+                            e.Item is ChemicalProduct { Product: { } p } own
+                                ? e with
+                                {
+                                    Item = own with
+                                    {
+                                        Product = p with
+                                        {
+                                            BestBefore = p.BestBefore!.Value.AddDays((int)(-900 * part)),
+                                            PackDate = p.PackDate!.Value.AddDays((int)(-300 * part)),
+                                        },
+                                    },
+                                }
+                                : e
+                        ),
+                    ],
+                },
+                Change.Higher => better with { Water = told with { ElevationM = told.ElevationM + ((8800 - told.ElevationM) * part) } },
+                Change.HeightNotTold => better with { Water = told with { ElevationM = null } },
+                Change.AcidityNotTold => better with { Chemical = better.Chemical! with { PH = null } },
+                _ => better with { Chemical = better.Chemical! with { Light = Core.Chemistry.BottleLight.Unknown } },
+            }
+        );
     }
 
     public static string? Fault((TreatRequest Better, TreatRequest Worse) pair)
@@ -85,7 +120,9 @@ internal static class WorseWater
         if (better.Outcome == TreatOutcome.Refused)
         {
             // No fill of whole units, or a dose that clear water's own demand eats: a stronger dose is another.
-            return better.Refusal!.Code is RefusalCode.TooStrong or RefusalCode.NoResidual ? null : $"{Name(pair)}: refused ({better.Refusal.Code}) where worse water is answered";
+            return better.Refusal!.Code is RefusalCode.TooStrong or RefusalCode.NoResidual
+                ? null
+                : $"{Name(pair)}: refused ({better.Refusal.Code}) where worse water is answered";
         }
 
         if (!stronger && better.ShortOf.Except(worse.ShortOf).Any())
@@ -97,7 +134,9 @@ internal static class WorseWater
         return !stronger && short1 < short0 - Hair ? $"{Name(pair)}: {short1} min where better water waits {short0}" : null;
     }
 
-    private static string Name((TreatRequest Better, TreatRequest Worse) pair) => $"{pair.Better.Method} {pair.Better.Water} → {pair.Worse.Water}";
+    private static string Name((TreatRequest Better, TreatRequest Worse) pair) =>
+        $"{pair.Better.Method} {pair.Better.Water} → {pair.Worse.Water}";
 
-    private static double Wait(TreatResponse answer) => (answer.Contact?.WaitMinutes ?? 0) + (answer.Boil?.HoldMinutes ?? 0) + (answer.Dose is null ? answer.Filter?.Minutes ?? 0 : 0);
+    private static double Wait(TreatResponse answer) =>
+        (answer.Contact?.WaitMinutes ?? 0) + (answer.Boil?.HoldMinutes ?? 0) + (answer.Dose is null ? answer.Filter?.Minutes ?? 0 : 0);
 }

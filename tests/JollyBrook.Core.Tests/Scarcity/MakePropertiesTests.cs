@@ -13,8 +13,24 @@ public class MakePropertiesTests
 
     /// <summary>A place that offers everything, in full sun.</summary>
     private static readonly MakeRequest Rich = new(
-        UnitSystem.Metric, 22, 60, SunLoad.Full, Season.Summer, 10, Everything, Soil.Loam, 1, 1, "open-fire", null, new PotInput(1.3, 0.19, PotMaterial.Titanium), 10, 0,
-        new SnowInput(SnowKind.Settled, -5), 1);
+        UnitSystem.Metric,
+        22,
+        60,
+        SunLoad.Full,
+        Season.Summer,
+        10,
+        Everything,
+        Soil.Loam,
+        1,
+        1,
+        "open-fire",
+        null,
+        new PotInput(1.3, 0.19, PotMaterial.Titanium),
+        10,
+        0,
+        new SnowInput(SnowKind.Settled, -5),
+        1
+    );
 
     private static readonly Gen<MakeRequest> Places =
         from air in Gen.Double[-15, 45]
@@ -28,8 +44,24 @@ public class MakePropertiesTests
         from fuel in Gen.Double[0, 450]
         from hours in Gen.Double[0.25, 10]
         select new MakeRequest(
-            UnitSystem.Metric, air, humidity, sun, season, rain, features, Soil.Sand, sheet, bags, "canister-sheltered", fuel, new PotInput(1.3, 0.19, PotMaterial.Titanium), 12, 300,
-            new SnowInput(SnowKind.Firn, -8), hours);
+            UnitSystem.Metric,
+            air,
+            humidity,
+            sun,
+            season,
+            rain,
+            features,
+            Soil.Sand,
+            sheet,
+            bags,
+            "canister-sheltered",
+            fuel,
+            new PotInput(1.3, 0.19, PotMaterial.Titanium),
+            12,
+            300,
+            new SnowInput(SnowKind.Firn, -8),
+            hours
+        );
 
     [Theory]
     [InlineData("dew-cloth", 0.1, 0.5, 1.0)]
@@ -59,70 +91,103 @@ public class MakePropertiesTests
 
     [Fact]
     public void Net_is_yield_less_sweat_and_the_best_net_comes_first() =>
-        Places.Sample(place =>
-        {
-            var made = MakeWater.Compute(place);
-            foreach (var way in made.Ways)
+        Places.Sample(
+            place =>
             {
-                way.LowL.ShouldBeLessThanOrEqualTo(way.HighL + 1e-9, way.Id);
-                way.NetLowL.ShouldBe(way.LowL - way.SpentL, 1e-9);
-                way.NetHighL.ShouldBe(way.HighL - way.SpentL, 1e-9);
-                way.SpentL.ShouldBeGreaterThanOrEqualTo(0);
-                (way.Headline.Contains("costs more than it gives", StringComparison.Ordinal) && way.Possible).ShouldBe(way.Possible && way.NetHighL < 0, way.Id);
-                if (way is { BreakEvenDayLow: { } late, BreakEvenDayHigh: { } soon })
+                var made = MakeWater.Compute(place);
+                foreach (var way in made.Ways)
                 {
-                    late.ShouldBeGreaterThanOrEqualTo(soon);
+                    way.LowL.ShouldBeLessThanOrEqualTo(way.HighL + 1e-9, way.Id);
+                    way.NetLowL.ShouldBe(way.LowL - way.SpentL, 1e-9);
+                    way.NetHighL.ShouldBe(way.HighL - way.SpentL, 1e-9);
+                    way.SpentL.ShouldBeGreaterThanOrEqualTo(0);
+                    (way.Headline.Contains("costs more than it gives", StringComparison.Ordinal) && way.Possible).ShouldBe(
+                        way.Possible && way.NetHighL < 0,
+                        way.Id
+                    );
+                    if (way is { BreakEvenDayLow: { } late, BreakEvenDayHigh: { } soon })
+                    {
+                        late.ShouldBeGreaterThanOrEqualTo(soon);
+                    }
+
+                    if (way.FuelG is { } fuel)
+                    {
+                        (way.Id == "steam-cloth" || fuel <= place.FuelG + 1e-6).ShouldBeTrue(way.Id);
+                    }
                 }
 
-                if (way.FuelG is { } fuel)
-                {
-                    (way.Id == "steam-cloth" || fuel <= place.FuelG + 1e-6).ShouldBeTrue(way.Id);
-                }
-            }
-
-            var (works, not) = (made.Ways.TakeWhile(w => w.Possible).ToList(), made.Ways.SkipWhile(w => w.Possible).ToList());
-            not.ShouldAllBe(w => !w.Possible && w.WhyNot.Length > 0);
-            works.Select(w => -(w.NetLowL + w.NetHighL)).ShouldBeInOrder();
-        }, iter: 600);
+                var (works, not) = (made.Ways.TakeWhile(w => w.Possible).ToList(), made.Ways.SkipWhile(w => w.Possible).ToList());
+                not.ShouldAllBe(w => !w.Possible && w.WhyNot.Length > 0);
+                works.Select(w => -(w.NetLowL + w.NetHighL)).ShouldBeInOrder();
+            },
+            iter: 600
+        );
 
     [Fact]
     public void Hotter_air_never_makes_digging_cheaper() =>
-        Gen.Select(Places, Gen.Double[-15, 45]).Sample((place, other) =>
-        {
-            double Digging(double air) => MakeWater.Compute(place with { AirTemperatureC = air, Walker = Core.Carry.Party.Unnamed with { Worn = Clothing.ShortsAndShirt } }).DigSweatLPerH;
-            Digging(Math.Max(place.AirTemperatureC!.Value, other)).ShouldBeGreaterThanOrEqualTo(Digging(Math.Min(place.AirTemperatureC.Value, other)) - 0.06);
-        }, iter: 400);
+        Gen.Select(Places, Gen.Double[-15, 45])
+            .Sample(
+                (place, other) =>
+                {
+                    double Digging(double air) =>
+                        MakeWater
+                            .Compute(
+                                place with
+                                {
+                                    AirTemperatureC = air,
+                                    Walker = Core.Carry.Party.Unnamed with { Worn = Clothing.ShortsAndShirt },
+                                }
+                            )
+                            .DigSweatLPerH;
+                    Digging(Math.Max(place.AirTemperatureC!.Value, other))
+                        .ShouldBeGreaterThanOrEqualTo(Digging(Math.Min(place.AirTemperatureC.Value, other)) - 0.06);
+                },
+                iter: 400
+            );
 
     [Fact]
     public void Less_sun_sheet_or_rain_never_yields_more() =>
-        Gen.Select(Places, Gen.Double[0, 1]).Sample((place, share) =>
-        {
-            var (more, less) = (MakeWater.Compute(place).Ways, MakeWater.Compute(place with { RainMm = place.RainMm * share, SheetM2 = place.SheetM2 * share, Sun = SunLoad.None }).Ways);
-            foreach (var way in less.Where(w => w.Possible))
-            {
-                var before = more.Single(w => w.Id == way.Id);
-                before.Possible.ShouldBeTrue(way.Id);
-                way.HighL.ShouldBeLessThanOrEqualTo(before.HighL + 1e-9, way.Id);
-            }
-        }, iter: 400);
+        Gen.Select(Places, Gen.Double[0, 1])
+            .Sample(
+                (place, share) =>
+                {
+                    var (more, less) = (
+                        MakeWater.Compute(place).Ways,
+                        MakeWater
+                            .Compute(place with { RainMm = place.RainMm * share, SheetM2 = place.SheetM2 * share, Sun = SunLoad.None })
+                            .Ways
+                    );
+                    foreach (var way in less.Where(w => w.Possible))
+                    {
+                        var before = more.Single(w => w.Id == way.Id);
+                        before.Possible.ShouldBeTrue(way.Id);
+                        way.HighL.ShouldBeLessThanOrEqualTo(before.HighL + 1e-9, way.Id);
+                    }
+                },
+                iter: 400
+            );
 
     [Fact]
     public void A_day_of_ways_is_the_sum_of_its_ways() =>
-        Gen.Select(Places, Gen.Int[1, 4].Array[1, 4]).Sample((place, counts) =>
-        {
-            var ids = MakeWater.Compute(place).Ways.Where(w => w.Possible).Select(w => w.Id).Take(counts.Length).ToList();
-            var request = place with { Chosen = [.. ids.Select((id, i) => new ChosenWay(id, counts[i]))], NeedLPerDay = 4 };
-            var made = MakeWater.Compute(request);
-            if (ids.Count == 0)
-            {
-                made.Total.ShouldBeNull();
-                return;
-            }
+        Gen.Select(Places, Gen.Int[1, 4].Array[1, 4])
+            .Sample(
+                (place, counts) =>
+                {
+                    var ids = MakeWater.Compute(place).Ways.Where(w => w.Possible).Select(w => w.Id).Take(counts.Length).ToList();
+                    var request = place with { Chosen = [.. ids.Select((id, i) => new ChosenWay(id, counts[i]))], NeedLPerDay = 4 };
+                    var made = MakeWater.Compute(request);
+                    if (ids.Count == 0)
+                    {
+                        made.Total.ShouldBeNull();
+                        return;
+                    }
 
-            var chosen = made.Ways.Where(w => ids.Contains(w.Id) && w.Possible).ToList();
-            made.Total!.NetLowL.ShouldBe(chosen.Sum(w => w.NetLowL), 1e-9);
-            made.Total.NetHighL.ShouldBe(chosen.Sum(w => w.NetHighL), 1e-9);
-            made.Total.LabourHours.ShouldBe(chosen.Sum(w => w.LabourHours), 1e-9);
-            (made.Total.Covers == true).ShouldBe(made.Total.NetLowL >= 4 && made.Total.Conflicts.Count == 0);
-        }, iter: 300);
+                    var chosen = made.Ways.Where(w => ids.Contains(w.Id) && w.Possible).ToList();
+                    made.Total!.NetLowL.ShouldBe(chosen.Sum(w => w.NetLowL), 1e-9);
+                    made.Total.NetHighL.ShouldBe(chosen.Sum(w => w.NetHighL), 1e-9);
+                    made.Total.LabourHours.ShouldBe(chosen.Sum(w => w.LabourHours), 1e-9);
+                    (made.Total.Covers == true).ShouldBe(made.Total.NetLowL >= 4 && made.Total.Conflicts.Count == 0);
+                },
+                iter: 300
+            );
 }

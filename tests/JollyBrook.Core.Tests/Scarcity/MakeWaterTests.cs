@@ -15,7 +15,17 @@ public class MakeWaterTests
     private static readonly PotInput Pot = new(1.3, 0.19, PotMaterial.Titanium);
 
     /// <summary>35 °C, 30 %, full sun.</summary>
-    private static readonly MakeRequest Heat = new(UnitSystem.Metric, 35, 30, SunLoad.Full, SheetM2: 1, Walker: Core.Carry.Party.Unnamed with { Worn = Clothing.ShortsAndShirt });
+    private static readonly MakeRequest Heat = new(
+        UnitSystem.Metric,
+        35,
+        30,
+        SunLoad.Full,
+        SheetM2: 1,
+        Walker: Core.Carry.Party.Unnamed with
+        {
+            Worn = Clothing.ShortsAndShirt,
+        }
+    );
 
     private static WayAnswer Way(MakeRequest request, string id) => MakeWater.Compute(request).Ways.Single(w => w.Id == id);
 
@@ -23,8 +33,10 @@ public class MakeWaterTests
     public void Work_costs_what_it_sweats_beyond_resting_in_the_shade()
     {
         // 75 kg, 175 cm: A 1.9031 m². At 35 °C and 30 % the air holds 1.687 kPa (12.65 mmHg).
-        // Digging 500 W in full sun: E_req 500/1.9031 + 6.45·6/0.6 = 327.2, E_res 19.0 W/m²: (327.2 − 19.0)/0.68 = 453.2 g/m²h, 0.863 L/h; breathed 0.053.
-        // At rest 1.44·75 = 108 W in shade: E_req 56.7 − 10.8 = 46.0, E_res 4.1: 61.6 g/m²h, 0.117 L/h; breathed 0.0115. Difference 0.787 L/h.
+        // Digging 500 W in full sun: E_req 500/1.9031 + 6.45·6/0.6 = 327.2, E_res 19.0 W/m²: (327.2 − 19.0)/0.68 = 453.2 g/m²h, 0.863 L/h;
+        // breathed 0.053.
+        // At rest 1.44·75 = 108 W in shade: E_req 56.7 − 10.8 = 46.0, E_res 4.1: 61.6 g/m²h, 0.117 L/h; breathed 0.0115. Difference 0.787
+        // L/h.
         MakeWater.Compute(Heat).DigSweatLPerH.ShouldBe(0.787, 0.003);
     }
 
@@ -85,9 +97,20 @@ public class MakeWaterTests
     [Fact]
     public void Sea_water_on_gas_takes_115_g_a_litre()
     {
-        // (4186·85 + 2.257e6)/(0.5·45.6e6) = 2 612 810/22.8e6 = 0.1146 kg a litre. A 229.2 g canister gives 2 L, in 2·2612.8 s = 1.45 h at 1 kW.
+        // (4186·85 + 2.257e6)/(0.5·45.6e6) = 2 612 810/22.8e6 = 0.1146 kg a litre. A 229.2 g canister gives 2 L, in 2·2612.8 s = 1.45 h at
+        // 1 kW.
         var still = Way(
-            new(UnitSystem.Metric, Burner: "canister-sheltered", FuelG: 229.2, Pot: Pot, WaterTemperatureC: 15, Hours: 6, Features: [PlaceFeature.SaltWater]), "pot-tube");
+            new(
+                UnitSystem.Metric,
+                Burner: "canister-sheltered",
+                FuelG: 229.2,
+                Pot: Pot,
+                WaterTemperatureC: 15,
+                Hours: 6,
+                Features: [PlaceFeature.SaltWater]
+            ),
+            "pot-tube"
+        );
         still.FuelGPerL!.Value.ShouldBe(114.6, 0.1);
         still.HighL.ShouldBe(2, 0.002);
         still.LabourHours.ShouldBe(1.452, 0.003);
@@ -100,16 +123,30 @@ public class MakeWaterTests
     public void Time_ends_distilling_where_fuel_does_not()
     {
         // An open fire brings 1.5 kW into the pot: 2 h give 2·3600·1500/2 612 810 = 4.13 L.
-        var fire = Way(new(UnitSystem.Metric, Burner: "open-fire", Pot: Pot, WaterTemperatureC: 15, Hours: 2, Features: [PlaceFeature.SaltWater]), "pot-tube");
+        var fire = Way(
+            new(UnitSystem.Metric, Burner: "open-fire", Pot: Pot, WaterTemperatureC: 15, Hours: 2, Features: [PlaceFeature.SaltWater]),
+            "pot-tube"
+        );
         fire.HighL.ShouldBe(4.13, 0.01);
     }
 
     [Fact]
     public void Snow_takes_fuel_by_the_litre()
     {
-        // From −10 °C: 20 900 + 333 550 = 354.5 kJ, the 0.19 kg titanium pot 0.19·520·10 = 1.0 kJ: 355.4 kJ/(0.5·45.6) = 15.59 g a litre; 62.36 g give 4 L.
+        // From −10 °C: 20 900 + 333 550 = 354.5 kJ, the 0.19 kg titanium pot 0.19·520·10 = 1.0 kJ: 355.4 kJ/(0.5·45.6) = 15.59 g a litre;
+        // 62.36 g give 4 L.
         var snow = Way(
-            new(UnitSystem.Metric, Burner: "canister-sheltered", FuelG: 62.36, Pot: Pot, Snow: new(SnowKind.Settled, -10), Hours: 12, Features: [PlaceFeature.Snow]), "snow");
+            new(
+                UnitSystem.Metric,
+                Burner: "canister-sheltered",
+                FuelG: 62.36,
+                Pot: Pot,
+                Snow: new(SnowKind.Settled, -10),
+                Hours: 12,
+                Features: [PlaceFeature.Snow]
+            ),
+            "snow"
+        );
         snow.FuelGPerL!.Value.ShouldBe(15.59, 0.02);
         snow.HighL.ShouldBe(4, 0.01);
         snow.LowL.ShouldBe(2.4, 0.01); // in wind
@@ -121,7 +158,9 @@ public class MakeWaterTests
     {
         var request = Heat with
         {
-            Bags = 3, Features = [PlaceFeature.LeafyBranches, PlaceFeature.WetSoil], NeedLPerDay = 3,
+            Bags = 3,
+            Features = [PlaceFeature.LeafyBranches, PlaceFeature.WetSoil],
+            NeedLPerDay = 3,
             Chosen = [new("leaf-bag"), new("ground-still", 2)],
         };
         var total = MakeWater.Compute(request).Total!;
@@ -144,9 +183,14 @@ public class MakeWaterTests
     [Fact]
     public void Bad_fields_are_named()
     {
-        var bad = Should.Throw<BadInputException>(() => MakeWater.Compute(new(UnitSystem.Metric, RainMm: -1, Burner: "lava", Chosen: [new("dowsing")])));
+        var bad = Should.Throw<BadInputException>(() =>
+            MakeWater.Compute(new(UnitSystem.Metric, RainMm: -1, Burner: "lava", Chosen: [new("dowsing")]))
+        );
         bad.Errors.Select(e => e.Field).ShouldBe(["rainMm", "burner"]);
-        Should.Throw<BadInputException>(() => MakeWater.Compute(new(UnitSystem.Metric, Chosen: [new("dowsing")]))).Errors.Single().Field.ShouldBe("chosen.id");
+        Should
+            .Throw<BadInputException>(() => MakeWater.Compute(new(UnitSystem.Metric, Chosen: [new("dowsing")])))
+            .Errors.Single()
+            .Field.ShouldBe("chosen.id");
     }
 
     [Fact]
@@ -160,7 +204,8 @@ public class MakeWaterTests
             var answer = Treat.Compute(new(UnitSystem.Metric, water, "boil", Source: source, Snow: snow));
             answer.Outcome.ShouldBe(TreatOutcome.Meets, way.Id);
             var may = way.Treat.Kind is SourceKind.Rain or SourceKind.Distilled;
-            var untreated = () => Treat.Compute(new(UnitSystem.Metric, water, Treat.Untreated, Source: source, AcceptCleanSnowOrRain: true));
+            var untreated = () =>
+                Treat.Compute(new(UnitSystem.Metric, water, Treat.Untreated, Source: source, AcceptCleanSnowOrRain: true));
             if (may)
             {
                 untreated().Outcome.ShouldBe(TreatOutcome.Accepted, way.Id);

@@ -11,11 +11,15 @@ namespace JollyBrook.Core.Tests.Scarcity;
 /// <summary>Things made of what lies about (handbook room 90).</summary>
 public sealed class MakeshiftTests
 {
-    private static IReadOnlyList<MakeshiftCard> Cards(double litres = 1, double vesselL = 1.5) => MakeshiftCards.Compute(new MakeshiftRequest(UnitSystem.Metric, litres, vesselL)).Cards;
+    private static IReadOnlyList<MakeshiftCard> Cards(double litres = 1, double vesselL = 1.5) =>
+        MakeshiftCards.Compute(new MakeshiftRequest(UnitSystem.Metric, litres, vesselL)).Cards;
 
     private static MakeshiftCard Card(string id, double litres = 1) => Cards(litres).Single(c => c.Id == id);
 
-    /// <summary>0.1 to 0.3 L an hour for the wick; 10 min for each litre poured into the layers, a tenth of which stays in: 3 L out are 3.33 in, 33.3 min; 20 to 40 min over embers; a siphon 0.3 to 1 L/min.</summary>
+    /// <summary>
+    /// 0.1 to 0.3 L an hour for the wick; 10 min for each litre poured into the layers, a tenth of which stays in: 3 L out are 3.33 in,
+    /// 33.3 min; 20 to 40 min over embers; a siphon 0.3 to 1 L/min.
+    /// </summary>
     [Theory]
     [InlineData("wick", 3, 600, 1800, 3)]
     [InlineData("layered-filter", 3, 33.333, 33.333, 3.3333)]
@@ -47,8 +51,18 @@ public sealed class MakeshiftTests
     }
 
     [Fact]
-    public void Every_card_is_whole() => Cards().ShouldAllBe(c =>
-        c.Name.Length > 0 && c.Needs.Count > 0 && c.MakeMinutes > 0 && c.Yield.Length > 0 && c.Steps.Count >= 3 && c.Check.Length > 0 && c.NotTakenOut.Length > 0 && c.Next.Length > 0);
+    public void Every_card_is_whole() =>
+        Cards()
+            .ShouldAllBe(c =>
+                c.Name.Length > 0
+                && c.Needs.Count > 0
+                && c.MakeMinutes > 0
+                && c.Yield.Length > 0
+                && c.Steps.Count >= 3
+                && c.Check.Length > 0
+                && c.NotTakenOut.Length > 0
+                && c.Next.Length > 0
+            );
 
     [Fact]
     public void What_only_clears_says_that_it_is_still_unsafe() =>
@@ -56,16 +70,22 @@ public sealed class MakeshiftTests
 
     [Fact]
     public void More_water_never_takes_less_time() =>
-        Gen.Select(Gen.Double[0.1, 50], Gen.Double[1, 2]).Sample((litres, more) =>
-        {
-            foreach (var (few, many) in Cards(litres).Zip(Cards(litres * more)))
-            {
-                (many.RunMinutesLow ?? 0).ShouldBeGreaterThanOrEqualTo(few.RunMinutesLow ?? 0);
-                (few.RunMinutesHigh ?? 0).ShouldBeGreaterThanOrEqualTo(few.RunMinutesLow ?? 0);
-            }
-        }, iter: 200);
+        Gen.Select(Gen.Double[0.1, 50], Gen.Double[1, 2])
+            .Sample(
+                (litres, more) =>
+                {
+                    foreach (var (few, many) in Cards(litres).Zip(Cards(litres * more)))
+                    {
+                        (many.RunMinutesLow ?? 0).ShouldBeGreaterThanOrEqualTo(few.RunMinutesLow ?? 0);
+                        (few.RunMinutesHigh ?? 0).ShouldBeGreaterThanOrEqualTo(few.RunMinutesLow ?? 0);
+                    }
+                },
+                iter: 200
+            );
 
-    /// <summary>What is put in the kit is sound, and does there what the card says: the can boils, the layers clear and are no barrier.</summary>
+    /// <summary>
+    /// What is put in the kit is sound, and does there what the card says: the can boils, the layers clear and are no barrier.
+    /// </summary>
     [Fact]
     public void In_the_kit_they_do_what_the_card_says()
     {
@@ -75,7 +95,15 @@ public sealed class MakeshiftTests
         }
 
         var can = new KitEntry("can", Card("can").ToKit);
-        TreatResponse Boiled(params KitEntry[] kit) => Treat.Compute(new TreatRequest(UnitSystem.Metric, new WaterInput(0.5, Clarity.Clear, WaterColour.None, 10, 300), null, Kit: [.. kit, Kits.Burner(), can]));
+        TreatResponse Boiled(params KitEntry[] kit) =>
+            Treat.Compute(
+                new TreatRequest(
+                    UnitSystem.Metric,
+                    new WaterInput(0.5, Clarity.Clear, WaterColour.None, 10, 300),
+                    null,
+                    Kit: [.. kit, Kits.Burner(), can]
+                )
+            );
         Boiled().Outcome.ShouldBe(TreatOutcome.Meets);
         new KitEntry("layers", Card("layered-filter").ToKit).Item!.ShouldBeOfType<MakeshiftFilter>();
     }

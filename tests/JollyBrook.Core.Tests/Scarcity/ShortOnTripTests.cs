@@ -15,9 +15,17 @@ public sealed class ShortOnTripTests
     private static readonly DateTimeOffset Nine = new(2026, 8, 21, 9, 0, 0, TimeSpan.Zero);
 
     /// <summary>20 km on the flat without wind: 5.0367 km/h and 0.06476 L/km (see <see cref="HandWorkedPlanTests"/>).</summary>
-    private static PlanRequest Level(params (string Name, double Km, double Chance)[] sources) => Still(Routes.Level(20, sources)) with { Now = Nine };
+    private static PlanRequest Level(params (string Name, double Km, double Chance)[] sources) =>
+        Still(Routes.Level(20, sources)) with
+        {
+            Now = Nine,
+        };
 
-    private static PlanRequest Still(PlanRequest walk) => walk with { Route = walk.Route! with { Weather = [new DayWeather(24, 24, 50, 0, 0, WeatherSource.Typed)] } };
+    private static PlanRequest Still(PlanRequest walk) =>
+        walk with
+        {
+            Route = walk.Route! with { Weather = [new DayWeather(24, 24, 50, 0, 0, WeatherSource.Typed)] },
+        };
 
     private static TriageResponse Ask(PlanRequest walk, double km, double inHandL = 1, double? needLPerH = null, Effort? effort = null) =>
         Triage.Compute(new TriageRequest(UnitSystem.Metric, inHandL, needLPerH, Walk: walk, AlongKm: km, Effort: effort));
@@ -41,7 +49,13 @@ public sealed class ShortOnTripTests
     [Fact]
     public void Uphill_takes_longer_and_asks_for_more()
     {
-        var walk = Routes.Of(ReadLegs.Compute(new LegsRequest(null, 300, [new RouteLeg("", 12, 1200, 0)])), [Routes.Source("Brook", 0.5, 0.98), Routes.Source("Spring", 11.5, 0.98)]) with { Now = Nine };
+        var walk = Routes.Of(
+            ReadLegs.Compute(new LegsRequest(null, 300, [new RouteLeg("", 12, 1200, 0)])),
+            [Routes.Source("Brook", 0.5, 0.98), Routes.Source("Spring", 11.5, 0.98)]
+        ) with
+        {
+            Now = Nine,
+        };
         var at = Ask(walk, 6);
         var (on, back) = (Way(at, WayOutKind.On), Way(at, WayOutKind.Back));
         on.Hours!.Value.ShouldBeGreaterThan(back.Hours!.Value * 1.1);
@@ -62,7 +76,8 @@ public sealed class ShortOnTripTests
     {
         var walk = Level(("Spring", 16, 0.98));
         Way(Ask(walk, 10, effort: new Effort(SpeedKmH: 2.5)), WayOutKind.On).Hours!.Value.ShouldBe(6 / 2.5, 0.001);
-        Way(Ask(walk, 10, effort: new Effort(TemperatureC: 38)), WayOutKind.On).NeedL!.Value.ShouldBeGreaterThan(Way(Ask(walk, 10), WayOutKind.On).NeedL!.Value * 1.3);
+        Way(Ask(walk, 10, effort: new Effort(TemperatureC: 38)), WayOutKind.On)
+            .NeedL!.Value.ShouldBeGreaterThan(Way(Ask(walk, 10), WayOutKind.On).NeedL!.Value * 1.3);
     }
 
     [Fact]
@@ -82,34 +97,45 @@ public sealed class ShortOnTripTests
         at.NeedLPerH.ShouldBeGreaterThan(0);
     }
 
-    /// <summary>Wherever one stands, the next water is as far, as long and as likely as "from here" has it, as long as no night or rest lies in between.</summary>
+    /// <summary>
+    /// Wherever one stands, the next water is as far, as long and as likely as "from here" has it, as long as no night or rest lies in
+    /// between.
+    /// </summary>
     [Fact]
     public void The_next_water_is_the_one_that_Now_tells() =>
-        Gen.Select(GeneratedTrips.Any, Gen.Double[0, 0.98], Gen.Double[0, 3], Gen.Int[7, 17]).Sample((trip, share, inHandL, hour) =>
-        {
-            var walk = trip with { Now = Nine.Date.AddHours(hour) };
-            var km = share * walk.Route!.LengthKm!.Value;
-            var now = FromHere.Compute(new FromHereRequest(walk, km, inHandL));
-            var next = now.Next;
-            var waters = new WalkFromHere(walk, km).Waters;
-            var days = walk.Route.EachDay;
-            if (next is null || waters.Where(w => w.IsAhead).MinBy(w => w.Km) is not { } first || days.Any(d => d.EndKm is { } end && end > km - CutTrip.HereKm && end < next.AlongKm - 0.001))
-            {
-                return;
-            }
+        Gen.Select(GeneratedTrips.Any, Gen.Double[0, 0.98], Gen.Double[0, 3], Gen.Int[7, 17])
+            .Sample(
+                (trip, share, inHandL, hour) =>
+                {
+                    var walk = trip with { Now = Nine.Date.AddHours(hour) };
+                    var km = share * walk.Route!.LengthKm!.Value;
+                    var now = FromHere.Compute(new FromHereRequest(walk, km, inHandL));
+                    var next = now.Next;
+                    var waters = new WalkFromHere(walk, km).Waters;
+                    var days = walk.Route.EachDay;
+                    if (
+                        next is null
+                        || waters.Where(w => w.IsAhead).MinBy(w => w.Km) is not { } first
+                        || days.Any(d => d.EndKm is { } end && end > km - CutTrip.HereKm && end < next.AlongKm - 0.001)
+                    )
+                    {
+                        return;
+                    }
 
-            var off = (walk.Sources!.Single(s => s.Id == next.Id).Source.DetourMinutes ?? 0) / 60;
-            first.Name.ShouldBe(next.Name);
-            first.Km.ShouldBe(next.OnKm, 0.001);
-            first.Chance.ShouldBe(next.Chance, 1e-9);
-            if (now.Here is { Planned: true })
-            {
-                // Now counts the stop here as well.
-                (first.Hours - off).ShouldBeLessThanOrEqualTo(next.Hours + 0.01);
-            }
-            else
-            {
-                (first.Hours - off).ShouldBe(next.Hours, 0.01);
-            }
-        }, iter: 60);
+                    var off = (walk.Sources!.Single(s => s.Id == next.Id).Source.DetourMinutes ?? 0) / 60;
+                    first.Name.ShouldBe(next.Name);
+                    first.Km.ShouldBe(next.OnKm, 0.001);
+                    first.Chance.ShouldBe(next.Chance, 1e-9);
+                    if (now.Here is { Planned: true })
+                    {
+                        // Now counts the stop here as well.
+                        (first.Hours - off).ShouldBeLessThanOrEqualTo(next.Hours + 0.01);
+                    }
+                    else
+                    {
+                        (first.Hours - off).ShouldBe(next.Hours, 0.01);
+                    }
+                },
+                iter: 60
+            );
 }

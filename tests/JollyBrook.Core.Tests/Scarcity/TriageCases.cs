@@ -36,8 +36,20 @@ internal static class TriageCases
         from signs in Gen.Enum<BodySigns>()
         from air in Gen.Double[-20, 44]
         select new TriageRequest(
-            UnitSystem.Metric, litres, need, 2, Sources: sources, HelpHours: help, NoHelp: noHelp, WaterHere: here, Here: seen,
-            HereWater: new WaterInput(null, Clarity.Cloudy, WaterColour.Green, null, null), Means: means, Signs: signs, Effort: new Effort(TemperatureC: air));
+            UnitSystem.Metric,
+            litres,
+            need,
+            2,
+            Sources: sources,
+            HelpHours: help,
+            NoHelp: noHelp,
+            WaterHere: here,
+            Here: seen,
+            HereWater: new WaterInput(null, Clarity.Cloudy, WaterColour.Green, null, null),
+            Means: means,
+            Signs: signs,
+            Effort: new Effort(TemperatureC: air)
+        );
 
     /// <summary>What is calmer with less water; null when nothing is.</summary>
     public static string? Calmer(TriageRequest more, TriageRequest less)
@@ -48,10 +60,13 @@ internal static class TriageCases
             return $"stage {poor.Stage} with {less.InHandL} L, {rich.Stage} with {more.InHandL}";
         }
 
-        return Enum.GetValues<WayOutKind>().Where(kind =>
+        return Enum.GetValues<WayOutKind>()
+            .Where(kind =>
                 poor.Choices.Single(c => c.Kind == kind).ChanceShort < rich.Choices.Single(c => c.Kind == kind).ChanceShort - 1e-12
-                || poor.Choices.Single(c => c.Kind == kind).ChanceTooFar < rich.Choices.Single(c => c.Kind == kind).ChanceTooFar - 1e-12)
-            .Select(kind => $"{kind} is surer with less").FirstOrDefault();
+                || poor.Choices.Single(c => c.Kind == kind).ChanceTooFar < rich.Choices.Single(c => c.Kind == kind).ChanceTooFar - 1e-12
+            )
+            .Select(kind => $"{kind} is surer with less")
+            .FirstOrDefault();
     }
 
     /// <summary>What is advised that is never drunk; null when nothing is.</summary>
@@ -59,8 +74,15 @@ internal static class TriageCases
     {
         var at = Triage.Compute(state);
         var words = Words(at);
-        if (at.HereVerdict == Verdict.DoNotUse
-            && (at.Stage > 3 || at.HereStops.Count == 0 || words.Contains("Drink the best source here", StringComparison.Ordinal) || at.Action.Contains("here,", StringComparison.Ordinal)))
+        if (
+            at.HereVerdict == Verdict.DoNotUse
+            && (
+                at.Stage > 3
+                || at.HereStops.Count == 0
+                || words.Contains("Drink the best source here", StringComparison.Ordinal)
+                || at.Action.Contains("here,", StringComparison.Ordinal)
+            )
+        )
         {
             return $"Water not to be used is advised at stage {at.Stage}";
         }
@@ -70,15 +92,28 @@ internal static class TriageCases
             return $"Untreated is spoken of at stage {at.Stage}";
         }
 
-        if (at.Stage == 5 && !(words.Contains("see a clinician", StringComparison.Ordinal) && state.Means == Means.None && state.Signs == BodySigns.Grave))
+        if (
+            at.Stage == 5
+            && !(words.Contains("see a clinician", StringComparison.Ordinal) && state.Means == Means.None && state.Signs == BodySigns.Grave)
+        )
         {
             return "The last stage opened too soon";
         }
 
-        return at.Never.Count == 5 && at.Choices.SelectMany(c => c.Sources).Count() == state.Sources!.Count(s => s.DoNotUse != true) ? null : "A source or a never is left out";
+        return at.Never.Count == 5 && at.Choices.SelectMany(c => c.Sources).Count() == state.Sources!.Count(s => s.DoNotUse != true)
+            ? null
+            : "A source or a never is left out";
     }
 
-    private static string Words(TriageResponse at) => string.Join(
-        '\n',
-        [at.Headline, at.Action, .. at.Choices.Select(c => c.Words), .. at.Stages.SelectMany(s => s.Actions.Concat(s.Figures).Append(s.Name)), .. at.Cautions.Select(c => c.Message)]);
+    private static string Words(TriageResponse at) =>
+        string.Join(
+            '\n',
+            [
+                at.Headline,
+                at.Action,
+                .. at.Choices.Select(c => c.Words),
+                .. at.Stages.SelectMany(s => s.Actions.Concat(s.Figures).Append(s.Name)),
+                .. at.Cautions.Select(c => c.Message),
+            ]
+        );
 }

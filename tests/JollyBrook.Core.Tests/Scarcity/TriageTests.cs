@@ -46,8 +46,9 @@ public class TriageTests
     {
         // Needs 1 and 2 L, running with 0.6 and 0.9; 2 L in hand, σ 0.37: r₁ = Φ(ln 2/0.37) = Φ(1.8734) = 0.9695, r₂ = Φ(0) = 0.5.
         // P = 1 − r₁ + (r₁ − r₂)·0.4 + r₂·0.4·0.1 = 0.0305 + 0.1878 + 0.02 = 0.2383.
-        var at = Triage.Compute(new(
-            UnitSystem.Metric, 2, 0.5, Sources: [new("Far", Direction.Ahead, 16, 0.9), new("Near", Direction.Ahead, 8, 0.6)]));
+        var at = Triage.Compute(
+            new(UnitSystem.Metric, 2, 0.5, Sources: [new("Far", Direction.Ahead, 16, 0.9), new("Near", Direction.Ahead, 8, 0.6)])
+        );
         at.Choices.Single(c => c.Kind == WayOutKind.On).ChanceShort.ShouldBe(0.2383, 0.0005);
     }
 
@@ -55,7 +56,9 @@ public class TriageTests
     [Fact]
     public void Nobody_is_sent_to_a_water_that_was_found_dry()
     {
-        var at = Triage.Compute(new(UnitSystem.Metric, 0.8, 0.5, 1, Sources: [new("Sink", Direction.Ahead, 5, 0.05), new("Beck", Direction.Ahead, 10, 0.97)]));
+        var at = Triage.Compute(
+            new(UnitSystem.Metric, 0.8, 0.5, 1, Sources: [new("Sink", Direction.Ahead, 5, 0.05), new("Beck", Direction.Ahead, 10, 0.97)])
+        );
         var on = at.Choices.Single(c => c.Kind == WayOutKind.On);
         on.Towards!.Name.ShouldBe("Beck");
         on.Hours!.Value.ShouldBe(2.5, 1e-9);
@@ -67,7 +70,11 @@ public class TriageTests
     [Fact]
     public void Where_every_water_is_more_likely_dry_the_nearest_is_named_and_that_is_said()
     {
-        var on = Triage.Compute(new(UnitSystem.Metric, 0.8, 0.5, 1, Sources: [new("Sink", Direction.Ahead, 5, 0.05), new("Seep", Direction.Ahead, 10, 0.4)])).Choices.Single(c => c.Kind == WayOutKind.On);
+        var on = Triage
+            .Compute(
+                new(UnitSystem.Metric, 0.8, 0.5, 1, Sources: [new("Sink", Direction.Ahead, 5, 0.05), new("Seep", Direction.Ahead, 10, 0.4)])
+            )
+            .Choices.Single(c => c.Kind == WayOutKind.On);
         on.Towards!.Name.ShouldBe("Sink");
         on.Words.ShouldContain("More likely dry.");
     }
@@ -75,9 +82,18 @@ public class TriageTests
     [Fact]
     public void Back_is_chosen_by_water_at_hand_and_not_by_hope()
     {
-        // Ahead the brook is near but runs with 0.3; behind 0.6 L reach a sure spring: 1 − Φ(ln 2.5/0.37)·0.98 = 0.027. Help in 12 h needs 1.35 L: 0.39.
-        var at = Triage.Compute(new(
-            UnitSystem.Metric, 1.5, 0.4, 1, Sources: [new("Brook", Direction.Ahead, 3, 0.3), new("Spring", Direction.Behind, 6, 0.98)], HelpHours: 12));
+        // Ahead the brook is near but runs with 0.3; behind 0.6 L reach a sure spring: 1 − Φ(ln 2.5/0.37)·0.98 = 0.027. Help in 12 h needs
+        // 1.35 L: 0.39.
+        var at = Triage.Compute(
+            new(
+                UnitSystem.Metric,
+                1.5,
+                0.4,
+                1,
+                Sources: [new("Brook", Direction.Ahead, 3, 0.3), new("Spring", Direction.Behind, 6, 0.98)],
+                HelpHours: 12
+            )
+        );
         at.Choices.Select(c => c.Kind).ShouldBe([WayOutKind.Back, WayOutKind.On, WayOutKind.Stay]);
         at.Choices[0].ChanceShort.ShouldBe(0.0265, 0.0005);
         at.Choices[2].ChanceShort.ShouldBe(0.388, 0.001);
@@ -92,8 +108,10 @@ public class TriageTests
     [InlineData(0, 0.3, 1)]
     public void Stages_follow_the_water_and_what_a_body_bears(double litres, double km, int stage)
     {
-        // 30 km at 4 km/h and 0.5 L/h: 3.75 L. 9 L: 80 h at rest. A body of 75 kg, 1 % short already, owes 3 L to 5 %: with 6 L too far with
-        // 1 − Φ(ln(9/3.75)/0.37)·0.98 = 0.03. 20 km: 2.5 L, with 0.1 L 1 − Φ(ln(3.1/2.5)/0.37)·0.98 = 0.30 at most. 80 km: 10 L, half of it in
+        // 30 km at 4 km/h and 0.5 L/h: 3.75 L. 9 L: 80 h at rest. A body of 75 kg, 1 % short already, owes 3 L to 5 %: with 6 L too far
+        // with
+        // 1 − Φ(ln(9/3.75)/0.37)·0.98 = 0.03. 20 km: 2.5 L, with 0.1 L 1 − Φ(ln(3.1/2.5)/0.37)·0.98 = 0.30 at most. 80 km: 10 L, half of it
+        // in
         // the cool at best: 1 − Φ(ln(3.1/5)/0.37)·0.98 = 0.90. 6 km need 0.75 L: arriving 1 + 0.55/0.75 = 1.7 % short. 300 m: 1.05 %.
         var at = Triage.Compute(new(UnitSystem.Metric, litres, 0.5, 1, Sources: [new("Spring", Direction.Ahead, km, 0.98)]));
         at.Stage.ShouldBe(stage);
@@ -128,7 +146,9 @@ public class TriageTests
 
     [Fact]
     public void Water_here_that_can_be_treated_ends_the_matter() =>
-        Triage.Compute(new(UnitSystem.Metric, 0, 0.5, WaterHere: true, Here: Brook, Means: Means.Full)).Action.ShouldStartWith("Treat what is here");
+        Triage
+            .Compute(new(UnitSystem.Metric, 0, 0.5, WaterHere: true, Here: Brook, Means: Means.Full))
+            .Action.ShouldStartWith("Treat what is here");
 
     [Fact]
     public void A_weak_barrier_is_used_when_nothing_better_is_left()
@@ -142,16 +162,56 @@ public class TriageTests
     public void The_last_stage_opens_only_when_every_condition_is_met()
     {
         var all = new TriageRequest(
-            UnitSystem.Metric, 0.1, 0.5, WaterHere: true, Here: Brook, Means: Means.None, Signs: BodySigns.Grave, NoHelp: true);
+            UnitSystem.Metric,
+            0.1,
+            0.5,
+            WaterHere: true,
+            Here: Brook,
+            Means: Means.None,
+            Signs: BodySigns.Grave,
+            NoHelp: true
+        );
         var last = Triage.Compute(all);
         last.Stage.ShouldBe(5);
         last.Stages[5].Actions.ShouldContain(a => a.Contains("see a clinician"));
-        foreach (var other in new[]
-        {
-            all with { Means = Means.Unknown }, all with { Signs = BodySigns.Thirsty }, all with { NoHelp = null }, all with { NoHelp = null, HelpHours = 3 },
-            all with { InHandL = 2 }, all with { WaterHere = false }, all with { Here = Brook with { Seen = [Sighting.Bloom] } },
-            all with { Sources = [new("Spring", Direction.Behind, 0.3, 0.98)] },
-        })
+        foreach (
+            var other in new[]
+            {
+                all with
+                {
+                    Means = Means.Unknown,
+                },
+                all with
+                {
+                    Signs = BodySigns.Thirsty,
+                },
+                all with
+                {
+                    NoHelp = null,
+                },
+                all with
+                {
+                    NoHelp = null,
+                    HelpHours = 3,
+                },
+                all with
+                {
+                    InHandL = 2,
+                },
+                all with
+                {
+                    WaterHere = false,
+                },
+                all with
+                {
+                    Here = Brook with { Seen = [Sighting.Bloom] },
+                },
+                all with
+                {
+                    Sources = [new("Spring", Direction.Behind, 0.3, 0.98)],
+                },
+            }
+        )
         {
             var at = Triage.Compute(other);
             at.Stage.ShouldBeLessThan(5);
@@ -162,7 +222,8 @@ public class TriageTests
 
     [Fact]
     public void Less_water_never_gives_a_calmer_stage() =>
-        Gen.Select(TriageCases.State, Gen.Double[0, 1]).Sample((state, share) => TriageCases.Calmer(state, state with { InHandL = state.InHandL * share }).ShouldBeNull(), iter: 3000);
+        Gen.Select(TriageCases.State, Gen.Double[0, 1])
+            .Sample((state, share) => TriageCases.Calmer(state, state with { InHandL = state.InHandL * share }).ShouldBeNull(), iter: 3000);
 
     [Fact]
     public void What_is_never_drunk_is_never_advised_and_untreated_only_last() =>
@@ -170,14 +231,21 @@ public class TriageTests
 
     [Fact]
     public void A_higher_chance_never_runs_short_more_often() =>
-        Gen.Select(TriageCases.State, Gen.Double[0, 1]).Sample((state, up) =>
-        {
-            var better = state with { Sources = [.. state.Sources!.Select(s => s with { Chance = Math.Max(s.Chance ?? Triage.UntoldChance, up) })] };
-            var (more, less) = (Triage.Compute(better), Triage.Compute(state));
-            more.Choices.Min(c => c.ChanceShort).ShouldBeLessThanOrEqualTo(less.Choices.Min(c => c.ChanceShort) + 1e-12);
-            more.Choices.Min(c => c.ChanceTooFar).ShouldBeLessThanOrEqualTo(less.Choices.Min(c => c.ChanceTooFar) + 1e-12);
-            more.Stage.ShouldBeLessThanOrEqualTo(less.Stage);
-        }, iter: 2000);
+        Gen.Select(TriageCases.State, Gen.Double[0, 1])
+            .Sample(
+                (state, up) =>
+                {
+                    var better = state with
+                    {
+                        Sources = [.. state.Sources!.Select(s => s with { Chance = Math.Max(s.Chance ?? Triage.UntoldChance, up) })],
+                    };
+                    var (more, less) = (Triage.Compute(better), Triage.Compute(state));
+                    more.Choices.Min(c => c.ChanceShort).ShouldBeLessThanOrEqualTo(less.Choices.Min(c => c.ChanceShort) + 1e-12);
+                    more.Choices.Min(c => c.ChanceTooFar).ShouldBeLessThanOrEqualTo(less.Choices.Min(c => c.ChanceTooFar) + 1e-12);
+                    more.Stage.ShouldBeLessThanOrEqualTo(less.Stage);
+                },
+                iter: 2000
+            );
 
     [Fact]
     public void Bad_fields_are_named()
@@ -189,16 +257,35 @@ public class TriageTests
     [Fact]
     public void A_call_for_help_says_where_who_and_how_much()
     {
-        var call = CallForHelp.Compute(new(
-            UnitSystem.Metric, 46.2051, -28.742, 12, "Below the ledge seep", 3, 0.9, 0.3, BodySigns.Thirsty, "One twisted ankle", "Ama, 555 0100",
-            new DateTimeOffset(2026, 8, 22, 14, 5, 0, TimeSpan.FromHours(-1))));
-        call.Text.Split('\n').ShouldBe(
-        [
-            "We need help: short of water.", "Position (WGS 84): 46.20510, −28.74200, to within 12 m.", "Place: Below the ledge seep.", "Time: 2026-08-22 14:05 (UTC-01:00).", "People: 3.",
-            "Water: 0.9 L left; at rest it lasts 3 h.", "State: thirsty, little dark urine, headache; can walk.", "One twisted ankle", "Please tell: Ama, 555 0100.",
-        ]);
+        var call = CallForHelp.Compute(
+            new(
+                UnitSystem.Metric,
+                46.2051,
+                -28.742,
+                12,
+                "Below the ledge seep",
+                3,
+                0.9,
+                0.3,
+                BodySigns.Thirsty,
+                "One twisted ankle",
+                "Ama, 555 0100",
+                new DateTimeOffset(2026, 8, 22, 14, 5, 0, TimeSpan.FromHours(-1))
+            )
+        );
+        call.Text.Split('\n')
+            .ShouldBe([
+                "We need help: short of water.",
+                "Position (WGS 84): 46.20510, −28.74200, to within 12 m.",
+                "Place: Below the ledge seep.",
+                "Time: 2026-08-22 14:05 (UTC-01:00).",
+                "People: 3.",
+                "Water: 0.9 L left; at rest it lasts 3 h.",
+                "State: thirsty, little dark urine, headache; can walk.",
+                "One twisted ankle",
+                "Please tell: Ama, 555 0100.",
+            ]);
         call.Missing.ShouldBeEmpty();
         CallForHelp.Compute(new(UnitSystem.Metric)).Missing.Count.ShouldBe(3);
     }
-
 }

@@ -21,14 +21,25 @@ public class CampDayTests
     {
         var ground = ReadLegs.Compute(new LegsRequest(null, 300, [new("Out", 10, 200, 100), new("On", 10, 100, 200)]));
         var route = new TripRoute(
-            "Two days", new DateOnly(2026, 8, 10), ground.LengthKm, ground.Heights, Days: [new(8, 10, "Beck camp", 2, 2, 0.5), new(7)],
-            Weather: [new DayWeather(6, 20, 50, 0.2, 3, WeatherSource.Typed)], WeatherElevationM: 300);
+            "Two days",
+            new DateOnly(2026, 8, 10),
+            ground.LengthKm,
+            ground.Heights,
+            Days: [new(8, 10, "Beck camp", 2, 2, 0.5), new(7)],
+            Weather: [new DayWeather(6, 20, 50, 0.2, 3, WeatherSource.Typed)],
+            WeatherElevationM: 300
+        );
         return new PlanRequest(
-            null, route, [new("beck", new TripSource("Beck", SourceClass.Perennial, 10, true, Now.AddDays(-1)))],
-            [new("w", new Walker("Ilva", 62, 168, true)), new("v", new Walker("Torren", 81, 183, false))], Now: Now);
+            null,
+            route,
+            [new("beck", new TripSource("Beck", SourceClass.Perennial, 10, true, Now.AddDays(-1)))],
+            [new("w", new Walker("Ilva", 62, 168, true)), new("v", new Walker("Torren", 81, 183, false))],
+            Now: Now
+        );
     }
 
-    private static CampDayResponse Evening(PlanRequest? trip = null) => CampDay.Compute(new CampDayRequest(null, (trip ?? Trip()) with { OffsetsMinutes = [60] }, 0));
+    private static CampDayResponse Evening(PlanRequest? trip = null) =>
+        CampDay.Compute(new CampDayRequest(null, (trip ?? Trip()) with { OffsetsMinutes = [60] }, 0));
 
     /// <summary>
     /// Summer time ends in the night: the evening is by a clock 2 h ahead of UTC, breakfast at 6 by one 1 h ahead; the night is an hour
@@ -41,11 +52,21 @@ public class CampDayTests
         var day = CampDay.Compute(new CampDayRequest(null, trip, 0)).Day;
         day.From!.Value.Offset.ShouldBe(TimeSpan.FromHours(2));
         day.Wants!.Single(w => w.Id == "breakfast").By.ShouldBe(new DateTimeOffset(2026, 8, 11, 6, 0, 0, TimeSpan.FromHours(1)));
-        var late = DaySchedule.Compute(new ScheduleRequest(
-            null, [], new WaterInput(null, null, null, null, null), null, [new WantedWater("a", "Breakfast", 1, new DateTimeOffset(2026, 8, 11, 6, 0, 0, TimeSpan.FromHours(1)))], 1,
-            new DateTimeOffset(2026, 8, 11, 6, 0, 0, TimeSpan.FromHours(1)).ToOffset(TimeSpan.FromHours(2))));
+        var late = DaySchedule.Compute(
+            new ScheduleRequest(
+                null,
+                [],
+                new WaterInput(null, null, null, null, null),
+                null,
+                [new WantedWater("a", "Breakfast", 1, new DateTimeOffset(2026, 8, 11, 6, 0, 0, TimeSpan.FromHours(1)))],
+                1,
+                new DateTimeOffset(2026, 8, 11, 6, 0, 0, TimeSpan.FromHours(1)).ToOffset(TimeSpan.FromHours(2))
+            )
+        );
         (late.Late.Count == 0 || late.Late[0].Words.Contains("by 06:00", StringComparison.Ordinal)).ShouldBeTrue();
-        Should.Throw<BadInputException>(() => CampDay.Compute(new CampDayRequest(null, trip with { OffsetsMinutes = [900, 0.5] }, 0))).Errors.Count.ShouldBe(2);
+        Should
+            .Throw<BadInputException>(() => CampDay.Compute(new CampDayRequest(null, trip with { OffsetsMinutes = [900, 0.5] }, 0)))
+            .Errors.Count.ShouldBe(2);
     }
 
     /// <summary>A source that was taken out is as if it had never been there.</summary>
@@ -65,7 +86,8 @@ public class CampDayTests
         var day = Evening().Day;
         var wants = day.Wants!;
         wants.Select(w => w.Id).ShouldBe(["cooking", "drinking", "night", "breakfast", "leaving"]);
-        // Two meals of 0.5 L and two hot drinks of 0.3 L for each of two boil: 3.2 L, half in the evening. The rest is drunk and washed with.
+        // Two meals of 0.5 L and two hot drinks of 0.3 L for each of two boil: 3.2 L, half in the evening. The rest is drunk and washed
+        // with.
         wants[0].Litres.ShouldBe(1.75);
         wants.Select(w => w.WillBoil == true).ShouldBe([true, false, false, true, false]);
         wants[1].Litres.ShouldBe(Math.Ceiling((plan.Days[0].CampL - 3.2) / 2 * 4) / 4);
@@ -83,9 +105,29 @@ public class CampDayTests
     [Fact]
     public void Its_water_is_the_source_as_the_plan_knows_it()
     {
-        var cloudy = Trip() with { Sources = [new("beck", new TripSource("Beck", SourceClass.Perennial, 10, true, Now.AddDays(-1), Clarity: Clarity.Cloudy, Colour: WaterColour.Tea, TemperatureC: 7))] };
+        var cloudy = Trip() with
+        {
+            Sources =
+            [
+                new(
+                    "beck",
+                    new TripSource(
+                        "Beck",
+                        SourceClass.Perennial,
+                        10,
+                        true,
+                        Now.AddDays(-1),
+                        Clarity: Clarity.Cloudy,
+                        Colour: WaterColour.Tea,
+                        TemperatureC: 7
+                    )
+                ),
+            ],
+        };
         var evening = Evening(trip: cloudy);
-        (evening.Day.Water!.Clarity, evening.Day.Water.Colour, evening.Day.Water.TemperatureC).ShouldBe((Clarity.Cloudy, WaterColour.Tea, 7));
+        (evening.Day.Water!.Clarity, evening.Day.Water.Colour, evening.Day.Water.TemperatureC).ShouldBe(
+            (Clarity.Cloudy, WaterColour.Tea, 7)
+        );
         // The camp is as high as the legs bring it: 300 + 200 − 100 m.
         evening.Day.Water.ElevationM!.Value.ShouldBe(400, 1);
         (evening.WaterName, evening.WaterId).ShouldBe(("Beck", "beck"));
@@ -128,7 +170,8 @@ public class CampDayTests
     [Fact]
     public void The_fills_before_a_camp_have_taken_their_tablets_from_its_kit()
     {
-        TripSource Clear(string name, double km) => new(name, SourceClass.Perennial, km, true, Now.AddDays(-1), Clarity: Clarity.Clear, Colour: WaterColour.None, TemperatureC: 15);
+        TripSource Clear(string name, double km) =>
+            new(name, SourceClass.Perennial, km, true, Now.AddDays(-1), Clarity: Clarity.Clear, Colour: WaterColour.None, TemperatureC: 15);
         var trip = Trip() with
         {
             Sources = [new("beck", Clear("Beck", 10)), new("well", Clear("Well", 15))],
@@ -142,7 +185,10 @@ public class CampDayTests
         CampDay.Compute(new CampDayRequest(null, trip, 1)).Kit.Single().Left.ShouldBe(200 - told);
         CampDay.Compute(new CampDayRequest(null, trip, 0)).Kit.Single().Left.ShouldBe(200);
         // Once that day is past, what is left has them in it already.
-        CampDay.Compute(new CampDayRequest(null, trip with { Now = new DateTimeOffset(2026, 8, 11, 12, 0, 0, TimeSpan.Zero) }, 1)).Kit.Single().Left.ShouldBe(200);
+        CampDay
+            .Compute(new CampDayRequest(null, trip with { Now = new DateTimeOffset(2026, 8, 11, 12, 0, 0, TimeSpan.Zero) }, 1))
+            .Kit.Single()
+            .Left.ShouldBe(200);
     }
 
     [Fact]
@@ -152,13 +198,35 @@ public class CampDayTests
         var trip = Trip() with
         {
             Kit = [Kits.Entry(Kits.Tablets, "t", 60)],
-            Sources = [new("beck", new TripSource("Beck", SourceClass.Perennial, 10, true, Now.AddDays(-1), Clarity: Clarity.Clear, Colour: WaterColour.None, TemperatureC: 15))],
+            Sources =
+            [
+                new(
+                    "beck",
+                    new TripSource(
+                        "Beck",
+                        SourceClass.Perennial,
+                        10,
+                        true,
+                        Now.AddDays(-1),
+                        Clarity: Clarity.Clear,
+                        Colour: WaterColour.None,
+                        TemperatureC: 15
+                    )
+                ),
+            ],
         };
         var can = Evenings.Compute(new EveningsRequest(null, trip with { OffsetsMinutes = [60] }));
         can.Evenings.Single().CampName.ShouldBe("Beck camp");
         can.InTime.ShouldBeTrue(can.Evenings.Single().Headline);
         var arrives = Evening(trip: trip).Day.From!.Value;
-        DayBook hurried = new("Hurried", null, [new("a", "At once", 2, arrives.AddMinutes(2))], 2, QuietToHour: 6, Follows: new(Guid.NewGuid(), 0));
+        DayBook hurried = new(
+            "Hurried",
+            null,
+            [new("a", "At once", 2, arrives.AddMinutes(2))],
+            2,
+            QuietToHour: 6,
+            Follows: new(Guid.NewGuid(), 0)
+        );
         var cannot = Evenings.Compute(new EveningsRequest(null, trip with { OffsetsMinutes = [60] }, [hurried]));
         cannot.InTime.ShouldBeFalse();
         cannot.Evenings.Single().Late.Single().ShouldStartWith("At once: 2 L cannot be ready by ");
@@ -168,11 +236,16 @@ public class CampDayTests
     [InlineData(1, "This walk has 1 camp. Choose it.")]
     [InlineData(7, "This walk has 1 camp. Choose it.")]
     public void An_evening_that_there_is_not_is_refused(int day, string words) =>
-        Should.Throw<BadInputException>(() => CampDay.Compute(new CampDayRequest(null, Trip(), day))).Errors.Single().Message.ShouldBe(words);
+        Should
+            .Throw<BadInputException>(() => CampDay.Compute(new CampDayRequest(null, Trip(), day)))
+            .Errors.Single()
+            .Message.ShouldBe(words);
 
     [Fact]
     public void A_day_of_no_known_evening_is_refused() =>
-        Should.Throw<BadInputException>(() => DayBook.Check(new DayBook("Day", null, null, null, Follows: new(null, 0)))).Errors.ShouldContain(e => e.Field == "follows");
+        Should
+            .Throw<BadInputException>(() => DayBook.Check(new DayBook("Day", null, null, null, Follows: new(null, 0))))
+            .Errors.ShouldContain(e => e.Field == "follows");
 
     [Fact]
     public void Without_a_trip_it_says_so() =>

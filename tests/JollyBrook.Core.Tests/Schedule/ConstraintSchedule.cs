@@ -3,7 +3,9 @@ using JollyBrook.Core.Schedule;
 
 namespace JollyBrook.Core.Tests.Schedule;
 
-/// <summary>The same day as a constraint model: starts of blocks are free, a general solver finds the least lateness, then the earliest end.</summary>
+/// <summary>
+/// The same day as a constraint model: starts of blocks are free, a general solver finds the least lateness, then the earliest end.
+/// </summary>
 internal static class ConstraintSchedule
 {
     private const int Horizon = 4000;
@@ -24,7 +26,8 @@ internal static class ConstraintSchedule
         List<LinearExpr> late = [];
         foreach (var job in problem.Jobs)
         {
-            IntVar? first = null, before = null;
+            IntVar? first = null,
+                before = null;
             var beforeMinutes = 0;
             foreach (var block in job.Blocks)
             {

@@ -18,13 +18,16 @@ public class DayScheduleTests
 
     private static readonly KitEntry[] Kit =
     [
-        new("bottle", new Container(1, Opaque: true) { Name = "Bottle" }), new("bag", new Container(10, Opaque: true) { Name = "Camp bag" }),
+        new("bottle", new Container(1, Opaque: true) { Name = "Bottle" }),
+        new("bag", new Container(10, Opaque: true) { Name = "Camp bag" }),
         new("pot", Kits.Pot),
-        Kits.Burner(), Kits.Entry(Kits.Lamp), Kits.Entry(new ProductSpec("clo2-tablet", new DateOnly(2028, 1, 1)), "clo2", 30, name: "Chlorine dioxide tablets"),
+        Kits.Burner(),
+        Kits.Entry(Kits.Lamp),
+        Kits.Entry(new ProductSpec("clo2-tablet", new DateOnly(2028, 1, 1)), "clo2", 30, name: "Chlorine dioxide tablets"),
     ];
 
-    private static ScheduleRequest Request(params WantedWater[] wants) => new(
-        UnitSystem.Metric, Kit, Ask.Water(1), new SkyInput(12), wants, 1, Evening, 22, 6);
+    private static ScheduleRequest Request(params WantedWater[] wants) =>
+        new(UnitSystem.Metric, Kit, Ask.Water(1), new SkyInput(12), wants, 1, Evening, 22, 6);
 
     private static WantedWater Want(string id, double litres, double hours) => new(id, id, litres, Evening.AddHours(hours));
 
@@ -43,7 +46,10 @@ public class DayScheduleTests
     public void Nobody_works_in_the_hours_of_rest()
     {
         var answer = DaySchedule.Compute(Request(Want("breakfast", 1, 13.5)) with { From = Evening.AddHours(5.5) });
-        answer.Batches.SelectMany(b => b.Steps).Where(s => s.Person is not null).ShouldAllBe(s => s.StartAt.TimeOfDay >= TimeSpan.FromHours(6) && s.EndAt.TimeOfDay <= TimeSpan.FromHours(22));
+        answer
+            .Batches.SelectMany(b => b.Steps)
+            .Where(s => s.Person is not null)
+            .ShouldAllBe(s => s.StartAt.TimeOfDay >= TimeSpan.FromHours(6) && s.EndAt.TimeOfDay <= TimeSpan.FromHours(22));
     }
 
     [Fact]
@@ -79,31 +85,59 @@ public class DayScheduleTests
     {
         var batch = DaySchedule.Compute(Request(Want("a", 1, 3))).Batches.Single();
         var begun = new BegunBatch(batch.Key, Evening, batch.ReadyAt, Treat.Compute(batch.Treat).Steps, [], "bag", batch.Treat);
-        var now = DaySchedule.Compute(Request(Want("a", 1, 3), Want("b", 1, 4)) with { Begun = [begun], InUse = ["bag"], Now = Evening.AddMinutes(1) });
+        var now = DaySchedule.Compute(
+            Request(Want("a", 1, 3), Want("b", 1, 4)) with
+            {
+                Begun = [begun],
+                InUse = ["bag"],
+                Now = Evening.AddMinutes(1),
+            }
+        );
         now.Batches.Single(b => b.Key == "a#1").Container.ShouldBe("Camp bag");
         now.Batches.Single(b => b.Key == "b#1").Container.ShouldBe("Bottle");
     }
 
     [Fact]
     public void Beginning_what_is_next_leaves_the_rest_as_it_was() =>
-        Gen.Select(Gen.Double[0.25, 6], Gen.Double[0.5, 14]).Array[1, 4].Sample(
-            wanted =>
-            {
-                var asked = Request([.. wanted.Select((w, i) => Want($"w{i}", w.Item1, w.Item2))]);
-                List<BegunBatch> begun = [];
-                var planned = DaySchedule.Compute(asked).Batches;
-                foreach (var next in planned)
+        Gen.Select(Gen.Double[0.25, 6], Gen.Double[0.5, 14])
+            .Array[1, 4]
+            .Sample(
+                wanted =>
                 {
-                    begun.Add(new BegunBatch(next.Key, next.StartAt, next.ReadyAt, Treat.Compute(next.Treat).Steps, [], next.ContainerId, next.Treat));
-                    var now = DaySchedule.Compute(asked with
+                    var asked = Request([.. wanted.Select((w, i) => Want($"w{i}", w.Item1, w.Item2))]);
+                    List<BegunBatch> begun = [];
+                    var planned = DaySchedule.Compute(asked).Batches;
+                    foreach (var next in planned)
                     {
-                        Begun = begun, Now = next.StartAt, InUse = [.. begun.Select(b => b.ContainerId).OfType<string>().Distinct()],
-                    }).Batches;
-                    now.Select(b => (b.Key, b.VolumeL, b.ContainerId)).Order().ShouldBe(planned.Select(b => (b.Key, b.VolumeL, b.ContainerId)).Order());
-                    now.Count(b => b.Begun).ShouldBe(begun.Count);
-                }
-            },
-            iter: 60);
+                        begun.Add(
+                            new BegunBatch(
+                                next.Key,
+                                next.StartAt,
+                                next.ReadyAt,
+                                Treat.Compute(next.Treat).Steps,
+                                [],
+                                next.ContainerId,
+                                next.Treat
+                            )
+                        );
+                        var now = DaySchedule
+                            .Compute(
+                                asked with
+                                {
+                                    Begun = begun,
+                                    Now = next.StartAt,
+                                    InUse = [.. begun.Select(b => b.ContainerId).OfType<string>().Distinct()],
+                                }
+                            )
+                            .Batches;
+                        now.Select(b => (b.Key, b.VolumeL, b.ContainerId))
+                            .Order()
+                            .ShouldBe(planned.Select(b => (b.Key, b.VolumeL, b.ContainerId)).Order());
+                        now.Count(b => b.Begun).ShouldBe(begun.Count);
+                    }
+                },
+                iter: 60
+            );
 
     [Fact]
     public void What_was_begun_stays_when_it_is_no_longer_wanted()
@@ -132,8 +166,23 @@ public class DayScheduleTests
         var plan = DaySchedule.Compute(Request(Want("a", 1, 2)) with { Edits = [new BatchEdit("a#1", Method: "clo2")] });
         var batch = plan.Batches.Single();
         // Begun twenty minutes late, nothing tapped yet.
-        var begun = new BegunBatch(batch.Key, Evening.AddMinutes(20), batch.ReadyAt, Treat.Compute(batch.Treat).Steps, [], batch.ContainerId, batch.Treat);
-        var now = DaySchedule.Compute(Request(Want("a", 1, 2)) with { Edits = [new BatchEdit("a#1", Method: "clo2")], Begun = [begun], Now = Evening.AddMinutes(20) });
+        var begun = new BegunBatch(
+            batch.Key,
+            Evening.AddMinutes(20),
+            batch.ReadyAt,
+            Treat.Compute(batch.Treat).Steps,
+            [],
+            batch.ContainerId,
+            batch.Treat
+        );
+        var now = DaySchedule.Compute(
+            Request(Want("a", 1, 2)) with
+            {
+                Edits = [new BatchEdit("a#1", Method: "clo2")],
+                Begun = [begun],
+                Now = Evening.AddMinutes(20),
+            }
+        );
         now.Batches.Single().Begun.ShouldBeTrue();
         now.Batches.Single().SlipMinutes.ShouldBeGreaterThan(10);
         now.Slips[0].ShouldContain("later than planned");
@@ -142,15 +191,24 @@ public class DayScheduleTests
     [Fact]
     public void Supplies_that_run_out_are_not_given_out_twice()
     {
-        var kit = Kit.Where(k => k.Id != "lamp" && k.Id != "burner").Select(k => k.Id == "clo2" ? k with { Left = 1 } : k)
-            .Append(Kits.Burner("open-fire", null, "boil", "Open fire")).ToList();
-        var answer = DaySchedule.Compute(Request(Want("a", 1, 8), Want("b", 1, 9)) with { Kit = kit, Edits = [new BatchEdit("a#1", Method: "clo2"), new BatchEdit("b#1", Method: "clo2")] });
+        var kit = Kit.Where(k => k.Id != "lamp" && k.Id != "burner")
+            .Select(k => k.Id == "clo2" ? k with { Left = 1 } : k)
+            .Append(Kits.Burner("open-fire", null, "boil", "Open fire"))
+            .ToList();
+        var answer = DaySchedule.Compute(
+            Request(Want("a", 1, 8), Want("b", 1, 9)) with
+            {
+                Kit = kit,
+                Edits = [new BatchEdit("a#1", Method: "clo2"), new BatchEdit("b#1", Method: "clo2")],
+            }
+        );
         answer.Batches.Count(b => b.Method == "clo2").ShouldBe(1);
     }
 
     [Fact]
     public void Water_that_nothing_treats_is_said() =>
-        DaySchedule.Compute(Request(Want("a", 1, 8)) with { Kit = [Kit[0], Kits.Entry(Kits.Lamp)], Water = Ask.Water(1, Clarity.Slurry) })
+        DaySchedule
+            .Compute(Request(Want("a", 1, 8)) with { Kit = [Kit[0], Kits.Entry(Kits.Lamp)], Water = Ask.Water(1, Clarity.Slurry) })
             .Headline.ShouldBe("Some of it cannot be treated with this kit");
 
     [Fact]

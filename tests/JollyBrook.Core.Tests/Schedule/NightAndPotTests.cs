@@ -18,13 +18,17 @@ public class NightAndPotTests
     [
         new("clear", new Container(1, Opaque: false, ClearPlastic: true, LyingDepthCm: 8) { Name = "Clear bottle" }),
         new("pot", Kits.Pot),
-        Kits.Burner(), Kits.Entry(Kits.Squeeze), Kits.Entry(Kits.Tablets),
+        Kits.Burner(),
+        Kits.Entry(Kits.Squeeze),
+        Kits.Entry(Kits.Tablets),
     ];
 
-    private static ScheduleRequest Request(KitEntry[] kit, params WantedWater[] wants) => new(
-        UnitSystem.Metric, kit, Ask.Water(1, temperatureC: 15), new SkyInput(18, 46.2, -28.6, 0, false), wants, 1, Seven);
+    private static ScheduleRequest Request(KitEntry[] kit, params WantedWater[] wants) =>
+        new(UnitSystem.Metric, kit, Ask.Water(1, temperatureC: 15), new SkyInput(18, 46.2, -28.6, 0, false), wants, 1, Seven);
 
-    /// <summary>Sunset at 46° north on 10 August is before 19:30 local solar time: nothing put out at 19:00 has had its sun by midnight.</summary>
+    /// <summary>
+    /// Sunset at 46° north on 10 August is before 19:30 local solar time: nothing put out at 19:00 has had its sun by midnight.
+    /// </summary>
     [Fact]
     public void No_sun_is_counted_after_dark()
     {
@@ -39,7 +43,13 @@ public class NightAndPotTests
     [Fact]
     public void A_batch_is_what_treat_answers_at_its_start()
     {
-        var answer = DaySchedule.Compute(Request(Kit, new WantedWater("evening", "Evening", 1, Seven.AddHours(2)), new WantedWater("morning", "Morning", 2, Seven.AddHours(12))));
+        var answer = DaySchedule.Compute(
+            Request(
+                Kit,
+                new WantedWater("evening", "Evening", 1, Seven.AddHours(2)),
+                new WantedWater("morning", "Morning", 2, Seven.AddHours(12))
+            )
+        );
         answer.Batches.ShouldNotBeEmpty();
         foreach (var batch in answer.Batches)
         {
@@ -53,11 +63,19 @@ public class NightAndPotTests
     [Fact]
     public void Water_for_the_pot_is_boiled_and_neither_filtered_nor_dosed()
     {
-        var answer = DaySchedule.Compute(Request(Kit, new WantedWater("soup", "Soup", 1, Seven.AddHours(2), WillBoil: true), new WantedWater("drink", "Drinking", 1, Seven.AddHours(2))));
+        var answer = DaySchedule.Compute(
+            Request(
+                Kit,
+                new WantedWater("soup", "Soup", 1, Seven.AddHours(2), WillBoil: true),
+                new WantedWater("drink", "Drinking", 1, Seven.AddHours(2))
+            )
+        );
         var soup = answer.Batches.Single(b => b.WantId == "soup");
         soup.Method.ShouldBe("burner");
         soup.Treat.Water!.VolumeL.ShouldBe(1);
-        soup.Steps.ShouldNotContain(s => s.Title.Contains("filter", StringComparison.OrdinalIgnoreCase) || s.Title.Contains("tablet", StringComparison.OrdinalIgnoreCase));
+        soup.Steps.ShouldNotContain(s =>
+            s.Title.Contains("filter", StringComparison.OrdinalIgnoreCase) || s.Title.Contains("tablet", StringComparison.OrdinalIgnoreCase)
+        );
         answer.Batches.Single(b => b.WantId == "drink").Steps.Count.ShouldBeGreaterThan(1);
     }
 }

@@ -9,59 +9,89 @@ public class SchedulerTests(ITestOutputHelper output)
     private static readonly string[] Things = ["filter", "burner", "lamp"];
     private static readonly string[] Bottles = ["a", "b", "c", "d", "e", "f"];
 
-    private static readonly Gen<Segment> AnySegment = Gen.Select(Gen.Int[1, 40], Gen.Bool, (minutes, hands) => new Segment("s", hands ? Math.Min(minutes, 15) : minutes * 3, hands));
+    private static readonly Gen<Segment> AnySegment = Gen.Select(Gen.Int[1, 40], Gen.Bool, (minutes, hands) =>
+        new Segment("s", hands ? Math.Min(minutes, 15) : minutes * 3, hands)
+    );
 
     private static readonly Gen<Block> AnyBlock = Gen.Select(
-        AnySegment.Array[1, 2], Gen.Frequency((2, Gen.Const(Array.Empty<string>())), (3, Gen.Int[0, 2].Select(t => new[] { Things[t] }))), (segments, equipment) => new Block(segments, equipment));
+        AnySegment.Array[1, 2],
+        Gen.Frequency((2, Gen.Const(Array.Empty<string>())), (3, Gen.Int[0, 2].Select(t => new[] { Things[t] }))),
+        (segments, equipment) => new Block(segments, equipment)
+    );
 
-    private static Gen<ShopProblem> Problems(int mostJobs, int mostBlocks, bool quiet) => Gen.Select(
-        Gen.Select(AnyBlock.Array[1, mostBlocks], Gen.Int[0, 5].Select(b => Bottles[b]), Gen.Int[60, 600], Gen.Int[0, 40], Gen.Bool).Array[1, mostJobs], Gen.Int[1, 2], Gen.Int[30, 200],
-        (jobs, people, rest) => new ShopProblem(
-            [.. jobs.Select((j, i) => new Job($"j{i}", j.Item1, j.Item2, j.Item3, j.Item4, j.Item5 ? j.Item3 : 0))], people, quiet ? [(rest, rest + 90)] : []));
+    private static Gen<ShopProblem> Problems(int mostJobs, int mostBlocks, bool quiet) =>
+        Gen.Select(
+            Gen.Select(
+                AnyBlock.Array[1, mostBlocks],
+                Gen.Int[0, 5].Select(b => Bottles[b]),
+                Gen.Int[60, 600],
+                Gen.Int[0, 40],
+                Gen.Bool
+            ).Array[1, mostJobs],
+            Gen.Int[1, 2],
+            Gen.Int[30, 200],
+            (jobs, people, rest) =>
+                new ShopProblem(
+                    [.. jobs.Select((j, i) => new Job($"j{i}", j.Item1, j.Item2, j.Item3, j.Item4, j.Item5 ? j.Item3 : 0))],
+                    people,
+                    quiet ? [(rest, rest + 90)] : []
+                )
+        );
 
     [Fact]
-    public void Nothing_is_double_booked_out_of_order_or_before_its_time() => Problems(14, 3, quiet: true).Sample(
-        problem =>
-        {
-            var solution = Scheduler.Solve(problem);
-            Sound(problem, solution);
-        },
-        iter: 300);
+    public void Nothing_is_double_booked_out_of_order_or_before_its_time() =>
+        Problems(14, 3, quiet: true)
+            .Sample(
+                problem =>
+                {
+                    var solution = Scheduler.Solve(problem);
+                    Sound(problem, solution);
+                },
+                iter: 300
+            );
 
     [Fact]
-    public void The_same_day_gives_the_same_schedule() => Problems(8, 3, quiet: false).Sample(
-        problem => Scheduler.Solve(problem).Starts.SelectMany(s => s).ShouldBe(Scheduler.Solve(problem).Starts.SelectMany(s => s)), iter: 30);
+    public void The_same_day_gives_the_same_schedule() =>
+        Problems(8, 3, quiet: false)
+            .Sample(
+                problem => Scheduler.Solve(problem).Starts.SelectMany(s => s).ShouldBe(Scheduler.Solve(problem).Starts.SelectMany(s => s)),
+                iter: 30
+            );
 
     [Fact]
     public void A_small_day_is_late_only_when_it_cannot_be_helped_and_ends_within_a_tenth_of_the_soonest()
     {
         var (cases, ratio, late, missed) = (0, 0.0, 0, new List<string>());
-        Problems(4, 2, quiet: true).Sample(
-            problem =>
-            {
-                var best = ConstraintSchedule.Best(problem);
-                var found = Scheduler.Solve(problem);
-                Sound(problem, found);
-                lock (missed)
+        Problems(4, 2, quiet: true)
+            .Sample(
+                problem =>
                 {
-                    cases++;
-                    if (best.Late > 0)
+                    var best = ConstraintSchedule.Best(problem);
+                    var found = Scheduler.Solve(problem);
+                    Sound(problem, found);
+                    lock (missed)
                     {
-                        late++;
-                        found.LateMinutes(problem).ShouldBeGreaterThanOrEqualTo(best.Late);
+                        cases++;
+                        if (best.Late > 0)
+                        {
+                            late++;
+                            found.LateMinutes(problem).ShouldBeGreaterThanOrEqualTo(best.Late);
+                        }
+                        else if (found.LateMinutes(problem) > 0)
+                        {
+                            missed.Add($"{found.LateMinutes(problem)} min");
+                        }
+                        else
+                        {
+                            ratio += (double)found.Makespan / Math.Max(1, best.Makespan);
+                        }
                     }
-                    else if (found.LateMinutes(problem) > 0)
-                    {
-                        missed.Add($"{found.LateMinutes(problem)} min");
-                    }
-                    else
-                    {
-                        ratio += (double)found.Makespan / Math.Max(1, best.Makespan);
-                    }
-                }
-            },
-            iter: 250);
-        output.WriteLine($"{cases} days, {late} that no schedule can keep; the others end at {ratio / Math.Max(1, cases - late):0.000} of the soonest");
+                },
+                iter: 250
+            );
+        output.WriteLine(
+            $"{cases} days, {late} that no schedule can keep; the others end at {ratio / Math.Max(1, cases - late):0.000} of the soonest"
+        );
         missed.ShouldBeEmpty();
         (ratio / (cases - late)).ShouldBeInRange(1 - 1e-9, 1.10);
     }
@@ -79,7 +109,11 @@ public class SchedulerTests(ITestOutputHelper output)
     public void Hands_are_free_while_tablets_work()
     {
         // 5 min dosing, 30 min contact; meanwhile 12 min of filtering: ready after 35, not 47.
-        Job[] jobs = [new("dose", [new Block([new("dose", 5, true), new("contact", 30, false)], [])], "a", 60), new("filter", [Hands(12, "filter")], "b", 60)];
+        Job[] jobs =
+        [
+            new("dose", [new Block([new("dose", 5, true), new("contact", 30, false)], [])], "a", 60),
+            new("filter", [Hands(12, "filter")], "b", 60),
+        ];
         Scheduler.Solve(new(jobs, 1, [])).Makespan.ShouldBe(35);
     }
 

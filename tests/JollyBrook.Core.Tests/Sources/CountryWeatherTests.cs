@@ -24,18 +24,20 @@ public sealed class CountryWeatherTests
     [InlineData(null, null, true, 0.574443)]
     [InlineData(false, false, false, 0.5)]
     public void What_the_traveller_knows_of_the_country_moves_the_logit(bool? rain, bool? dry, bool? others, double expected) =>
-        Chance(CountryWeather.Of([], Now, new CountrySigns(rain, dry)), Of("seep", SourceClass.Seep, others: others)).ShouldBe(expected, 1e-6);
+        Chance(CountryWeather.Of([], Now, new CountrySigns(rain, dry)), Of("seep", SourceClass.Seep, others: others))
+            .ShouldBe(expected, 1e-6);
 
     /// <summary>Lakes, tanks and caches know no rain.</summary>
     [Theory]
     [InlineData(SourceClass.Lake, 0.99)]
     [InlineData(SourceClass.TankOrTap, 0.9)]
     public void A_lake_is_not_moved(SourceClass kind, double expected) =>
-        Chance(CountryWeather.Of([Of("b", SourceClass.Seep, false)], Now, new CountrySigns(HotDryMonth: true)), Of("a", kind)).ShouldBe(expected, 1e-9);
+        Chance(CountryWeather.Of([Of("b", SourceClass.Seep, false)], Now, new CountrySigns(HotDryMonth: true)), Of("a", kind))
+            .ShouldBe(expected, 1e-9);
 
     /// <summary>
-    /// One seep (½, ρ 0.8) found dry today: the posterior of z is 2·φ(z)·σ(−0.8 z), whose mean is −2·0.8·E[σ′(0.8 z)] (Stein). σ′ is ¼ at 0 and
-    /// averages about 0.22 over N(0, 1), so the mean is about −0.35, and another seep falls to σ(−0.8·0.35) = 0.43.
+    /// One seep (½, ρ 0.8) found dry today: the posterior of z is 2·φ(z)·σ(−0.8 z), whose mean is −2·0.8·E[σ′(0.8 z)] (Stein). σ′ is ¼ at 0
+    /// and averages about 0.22 over N(0, 1), so the mean is about −0.35, and another seep falls to σ(−0.8·0.35) = 0.43.
     /// </summary>
     [Fact]
     public void A_neighbour_found_dry_moves_the_others()
@@ -47,7 +49,10 @@ public sealed class CountryWeatherTests
         dry.Deviation.ShouldBeLessThan(1);
         CountryWeather.Unknown.Deviation.ShouldBe(1, 1e-3);
         // A spring (ρ 0.3) is moved less.
-        (Logit(0.98) - Logit(Chance(dry, Of("a", SourceClass.Perennial)))).ShouldBe(0.3 / 0.8 * -Logit(Chance(dry, Of("a", SourceClass.Seep))), 1e-6);
+        (Logit(0.98) - Logit(Chance(dry, Of("a", SourceClass.Perennial)))).ShouldBe(
+            0.3 / 0.8 * -Logit(Chance(dry, Of("a", SourceClass.Seep))),
+            1e-6
+        );
     }
 
     /// <summary>Its own report is in its own chance already.</summary>
@@ -75,7 +80,11 @@ public sealed class CountryWeatherTests
     {
         var brook = Of("Brook", SourceClass.SeasonalLate, true, 9);
         var country = CountryWeather.Of([brook, Of("Seep", SourceClass.Seep, false, 2)], Now, new CountrySigns(true));
-        country.Why("Brook", brook.Source, Now, Now, Speaker.Metric).ShouldStartWith("Seasonal stream, late 40 %; found running 9 days before you come: 82 %; rain in the last week, Seep found dry: ");
+        country
+            .Why("Brook", brook.Source, Now, Now, Speaker.Metric)
+            .ShouldStartWith(
+                "Seasonal stream, late 40 %; found running 9 days before you come: 82 %; rain in the last week, Seep found dry: "
+            );
         country.Why("Lake", Of("Lake", SourceClass.Lake).Source, Now, Now, Speaker.Metric).ShouldBe("Lake 99 %");
     }
 
@@ -87,21 +96,36 @@ public sealed class CountryWeatherTests
         CountryWeather.Of([Of("b", SourceClass.Seep, false)], null).Chance("a", Of("a", SourceClass.Seep).Source, null).ShouldBe(0.5, 1e-9);
     }
 
-    private static readonly Gen<TripSourceEntry[]> Some =
-        Gen.Select(Gen.Enum<SourceClass>(), Gen.Bool.Nullable(0.3), Gen.Double[0, 120], Gen.Bool.Nullable(0.6))
-            .Select((kind, flowing, days, others) => (kind, flowing, days, others)).Array[0, 8]
-            .Select(all => all.Select((s, i) => Of($"s{i}", s.kind, s.flowing, s.days, s.others)).ToArray());
+    private static readonly Gen<TripSourceEntry[]> Some = Gen.Select(
+            Gen.Enum<SourceClass>(),
+            Gen.Bool.Nullable(0.3),
+            Gen.Double[0, 120],
+            Gen.Bool.Nullable(0.6)
+        )
+        .Select((kind, flowing, days, others) => (kind, flowing, days, others))
+        .Array[0, 8]
+        .Select(all => all.Select((s, i) => Of($"s{i}", s.kind, s.flowing, s.days, s.others)).ToArray());
 
-    /// <summary>One more found dry never makes another surer, one more found running never less sure, and the fresher it is the more it moves.</summary>
+    /// <summary>
+    /// One more found dry never makes another surer, one more found running never less sure, and the fresher it is the more it moves.
+    /// </summary>
     [Fact]
-    public void One_more_found_dry_makes_no_other_surer() => Gen.Select(Some, Gen.Enum<SourceClass>(), Gen.Enum<SourceClass>(), Gen.Double[0, 60]).Sample((some, kind, other, days) =>
-    {
-        var asked = Of("asked", kind);
-        var before = Chance(CountryWeather.Of(some, Now), asked);
-        Chance(CountryWeather.Of([.. some, Of("more", other, false, days)], Now), asked).ShouldBeLessThanOrEqualTo(before + 1e-9);
-        Chance(CountryWeather.Of([.. some, Of("more", other, true, days)], Now), asked).ShouldBeGreaterThanOrEqualTo(before - 1e-9);
-        Chance(CountryWeather.Of(some, Now, new CountrySigns(RainLastWeek: true)), asked).ShouldBeGreaterThanOrEqualTo(before - 1e-12);
-        Chance(CountryWeather.Of(some, Now, new CountrySigns(HotDryMonth: true)), asked).ShouldBeLessThanOrEqualTo(before + 1e-12);
-        before.ShouldBeInRange(0, 1);
-    });
+    public void One_more_found_dry_makes_no_other_surer() =>
+        Gen.Select(Some, Gen.Enum<SourceClass>(), Gen.Enum<SourceClass>(), Gen.Double[0, 60])
+            .Sample(
+                (some, kind, other, days) =>
+                {
+                    var asked = Of("asked", kind);
+                    var before = Chance(CountryWeather.Of(some, Now), asked);
+                    Chance(CountryWeather.Of([.. some, Of("more", other, false, days)], Now), asked)
+                        .ShouldBeLessThanOrEqualTo(before + 1e-9);
+                    Chance(CountryWeather.Of([.. some, Of("more", other, true, days)], Now), asked)
+                        .ShouldBeGreaterThanOrEqualTo(before - 1e-9);
+                    Chance(CountryWeather.Of(some, Now, new CountrySigns(RainLastWeek: true)), asked)
+                        .ShouldBeGreaterThanOrEqualTo(before - 1e-12);
+                    Chance(CountryWeather.Of(some, Now, new CountrySigns(HotDryMonth: true)), asked)
+                        .ShouldBeLessThanOrEqualTo(before + 1e-12);
+                    before.ShouldBeInRange(0, 1);
+                }
+            );
 }

@@ -1,5 +1,5 @@
-using JollyBrook.Core.Barriers;
 using CsCheck;
+using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Sources;
 using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Units;
@@ -9,7 +9,13 @@ namespace JollyBrook.Core.Tests.Sources;
 
 public class JudgeTests
 {
-    private static readonly SourceInput GoodSpring = new(SourceKind.Spring, SourceFlow.Flowing, [Sighting.LivingInsects], YesNo.Yes, YesNo.No);
+    private static readonly SourceInput GoodSpring = new(
+        SourceKind.Spring,
+        SourceFlow.Flowing,
+        [Sighting.LivingInsects],
+        YesNo.Yes,
+        YesNo.No
+    );
 
     private static JudgeResponse Judge(SourceInput source, WaterInput? water = null, IReadOnlyList<TripSourceEntry>? trip = null) =>
         JudgeSource.Compute(new JudgeRequest(UnitSystem.Metric, source, water ?? Ask.Water(1), trip, Kits.Now));
@@ -38,8 +44,13 @@ public class JudgeTests
         answer.Refusal!.Code.ShouldBe(RefusalCode.DoNotUse);
         answer.Steps.ShouldBeEmpty();
         answer.ShouldSatisfyAllConditions(
-            a => a.Dose.ShouldBeNull(), a => a.Contact.ShouldBeNull(), a => a.Boil.ShouldBeNull(), a => a.Clearing.ShouldBeNull(),
-            a => a.Working.ShouldHaveSingleItem(), a => a.Supplies!.ShouldBeEmpty());
+            a => a.Dose.ShouldBeNull(),
+            a => a.Contact.ShouldBeNull(),
+            a => a.Boil.ShouldBeNull(),
+            a => a.Clearing.ShouldBeNull(),
+            a => a.Working.ShouldHaveSingleItem(),
+            a => a.Supplies!.ShouldBeEmpty()
+        );
         answer.Ledger.ShouldAllBe(r => r.TotalLogs == 0);
     }
 
@@ -65,8 +76,10 @@ public class JudgeTests
     [Fact]
     public void Foul_and_standing_or_three_cares_is_a_last_resort()
     {
-        Judge(new SourceInput(SourceKind.Pond, SourceFlow.Stagnant, [Sighting.Stock], YesNo.Yes, YesNo.No)).Verdict.ShouldBe(Verdict.LastResort);
-        Judge(GoodSpring with { Seen = [Sighting.Stock, Sighting.CampOrToilet], RainLastDay = YesNo.Yes }).Verdict.ShouldBe(Verdict.LastResort);
+        Judge(new SourceInput(SourceKind.Pond, SourceFlow.Stagnant, [Sighting.Stock], YesNo.Yes, YesNo.No))
+            .Verdict.ShouldBe(Verdict.LastResort);
+        Judge(GoodSpring with { Seen = [Sighting.Stock, Sighting.CampOrToilet], RainLastDay = YesNo.Yes })
+            .Verdict.ShouldBe(Verdict.LastResort);
         Judge(GoodSpring with { Seen = [Sighting.Stock, Sighting.CampOrToilet] }).Verdict.ShouldBe(Verdict.UseWithCare);
     }
 
@@ -85,18 +98,27 @@ public class JudgeTests
 
     [Fact]
     public void Not_knowing_never_judges_better_than_the_worst_that_is_known() =>
-        Gen.Select(Source, Gen.Enum<WaterColour>(), Gen.OneOf<double?>(null, 0, 4.9, 5, 15)).Sample((told, colour, cold) =>
-        {
-            int Of(SourceInput source, WaterColour seen, double? celsius) => (int)Judge(source, Ask.Water(1, temperatureC: celsius, colour: seen)).Verdict;
-            var known = Enum.GetValues<SourceFlow>().Where(f => f != SourceFlow.Unknown).Max(f => Of(told with { Flow = f }, colour, cold));
-            Of(told with { Flow = SourceFlow.Unknown }, colour, cold).ShouldBeGreaterThanOrEqualTo(known);
-            Of(told with { RainLastDay = null }, colour, cold).ShouldBeGreaterThanOrEqualTo(Of(told with { RainLastDay = YesNo.Yes }, colour, cold));
-            Of(told with { UpstreamWalked = null }, colour, cold).ShouldBeGreaterThanOrEqualTo(Of(told with { UpstreamWalked = YesNo.No }, colour, cold));
-            Of(told, WaterColour.Unknown, cold).ShouldBeGreaterThanOrEqualTo(Of(told, WaterColour.Tea, cold));
-            Of(told, colour, null).ShouldBeGreaterThanOrEqualTo(Of(told, colour, 0));
-            // Any sign ticked never makes it better, but for the good ones.
-            Of(told with { Seen = [.. told.Seen!, Sighting.Stock] }, colour, cold).ShouldBeGreaterThanOrEqualTo(Of(told, colour, cold));
-        });
+        Gen.Select(Source, Gen.Enum<WaterColour>(), Gen.OneOf<double?>(null, 0, 4.9, 5, 15))
+            .Sample(
+                (told, colour, cold) =>
+                {
+                    int Of(SourceInput source, WaterColour seen, double? celsius) =>
+                        (int)Judge(source, Ask.Water(1, temperatureC: celsius, colour: seen)).Verdict;
+                    var known = Enum.GetValues<SourceFlow>()
+                        .Where(f => f != SourceFlow.Unknown)
+                        .Max(f => Of(told with { Flow = f }, colour, cold));
+                    Of(told with { Flow = SourceFlow.Unknown }, colour, cold).ShouldBeGreaterThanOrEqualTo(known);
+                    Of(told with { RainLastDay = null }, colour, cold)
+                        .ShouldBeGreaterThanOrEqualTo(Of(told with { RainLastDay = YesNo.Yes }, colour, cold));
+                    Of(told with { UpstreamWalked = null }, colour, cold)
+                        .ShouldBeGreaterThanOrEqualTo(Of(told with { UpstreamWalked = YesNo.No }, colour, cold));
+                    Of(told, WaterColour.Unknown, cold).ShouldBeGreaterThanOrEqualTo(Of(told, WaterColour.Tea, cold));
+                    Of(told, colour, null).ShouldBeGreaterThanOrEqualTo(Of(told, colour, 0));
+                    // Any sign ticked never makes it better, but for the good ones.
+                    Of(told with { Seen = [.. told.Seen!, Sighting.Stock] }, colour, cold)
+                        .ShouldBeGreaterThanOrEqualTo(Of(told, colour, cold));
+                }
+            );
 
     [Theory]
     [InlineData(SourceKind.Tap)]
@@ -127,7 +149,8 @@ public class JudgeTests
     {
         var judged = Judge(
             new SourceInput(SourceKind.Stream, SourceFlow.Unknown, [.. Enum.GetValues<Sighting>()], YesNo.No, YesNo.Yes),
-            Ask.Water(1, temperatureC: 2, colour: WaterColour.Tea));
+            Ask.Water(1, temperatureC: 2, colour: WaterColour.Tea)
+        );
         judged.Reasons.ShouldAllBe(r => r.Reason.Length > 0);
         judged.Reasons.Where(r => r.Weight != SignWeight.Good).ShouldAllBe(r => r.Change.Length > 0);
         judged.Reasons[0].Weight.ShouldBe(SignWeight.Stop);
@@ -142,8 +165,18 @@ public class JudgeTests
     [Fact]
     public void People_or_stock_above_put_viruses_back()
     {
-        var answer = Treat.Compute(new TreatRequest(
-            UnitSystem.Metric, Ask.Water(1), "boil", CountViruses: false, Source: GoodSpring with { Seen = [Sighting.CampOrToilet] }));
+        var answer = Treat.Compute(
+            new TreatRequest(
+                UnitSystem.Metric,
+                Ask.Water(1),
+                "boil",
+                CountViruses: false,
+                Source: GoodSpring with
+                {
+                    Seen = [Sighting.CampOrToilet],
+                }
+            )
+        );
         answer.Row(OrganismClass.Viruses).TargetLogs.ShouldBe(4);
         answer.Assumptions.ShouldContain(a => a.Field == "countViruses" && a.Message.Contains("viruses count here"));
     }

@@ -17,10 +17,14 @@ public sealed class LikelyWaterTests
     [InlineData(SourceClass.SnowPatch, 16, 0)]
     [InlineData(SourceClass.Perennial, 35, 15)]
     [InlineData(SourceClass.Lake, -10, 1)]
-    public void By_class_and_air(SourceClass? source, double air, double expected) => LikelyWater.TemperatureC(source, air).ShouldBe(expected);
+    public void By_class_and_air(SourceClass? source, double air, double expected) =>
+        LikelyWater.TemperatureC(source, air).ShouldBe(expected);
 
     [Fact]
     public void Colder_air_never_makes_it_warmer() =>
-        Gen.Select(Gen.Enum<SourceClass>(), Gen.Double[-40, 45], Gen.Double[0, 30]).Sample((source, air, colder) =>
-            LikelyWater.TemperatureC(source, air - colder).ShouldBeLessThanOrEqualTo(LikelyWater.TemperatureC(source, air)));
+        Gen.Select(Gen.Enum<SourceClass>(), Gen.Double[-40, 45], Gen.Double[0, 30])
+            .Sample(
+                (source, air, colder) =>
+                    LikelyWater.TemperatureC(source, air - colder).ShouldBeLessThanOrEqualTo(LikelyWater.TemperatureC(source, air))
+            );
 }

@@ -11,11 +11,21 @@ public class NextAndSignsTests
 
     private static readonly TripSourceEntry[] Trip =
     [
-        new("c", new TripSource("Well", SourceClass.TankOrTap, 9)), new("a", new TripSource("Brook", SourceClass.Perennial, 2)), new("b", new TripSource("Seep", SourceClass.Seep, 5)),
+        new("c", new TripSource("Well", SourceClass.TankOrTap, 9)),
+        new("a", new TripSource("Brook", SourceClass.Perennial, 2)),
+        new("b", new TripSource("Seep", SourceClass.Seep, 5)),
     ];
 
-    private static JudgeResponse At(string here, params Sighting[] seen) => JudgeSource.Compute(new JudgeRequest(
-        null, new SourceInput(SourceKind.Stream, SourceFlow.Flowing, seen, YesNo.Yes, YesNo.No, Here: here), Clear, Trip, Now));
+    private static JudgeResponse At(string here, params Sighting[] seen) =>
+        JudgeSource.Compute(
+            new JudgeRequest(
+                null,
+                new SourceInput(SourceKind.Stream, SourceFlow.Flowing, seen, YesNo.Yes, YesNo.No, Here: here),
+                Clear,
+                Trip,
+                Now
+            )
+        );
 
     /// <summary>The next one along the way, whatever order they are listed in; after the last there is none.</summary>
     [Theory]
@@ -46,8 +56,14 @@ public class NextAndSignsTests
     [Fact]
     public void Salt_measured_is_said_once()
     {
-        JudgeResponse With(params Sighting[] seen) => JudgeSource.Compute(new JudgeRequest(
-            null, new SourceInput(SourceKind.Spring, SourceFlow.Flowing, seen, YesNo.Yes, YesNo.No, ConductivityUsCm: 20_000), Clear));
+        JudgeResponse With(params Sighting[] seen) =>
+            JudgeSource.Compute(
+                new JudgeRequest(
+                    null,
+                    new SourceInput(SourceKind.Spring, SourceFlow.Flowing, seen, YesNo.Yes, YesNo.No, ConductivityUsCm: 20_000),
+                    Clear
+                )
+            );
         foreach (var seen in new Sighting[][] { [], [Sighting.ClearOverStone], [Sighting.Salt], [Sighting.Salt, Sighting.ClearOverStone] })
         {
             With(seen).Reasons.Count(r => r.Code == "salt").ShouldBe(1);
@@ -59,15 +75,30 @@ public class NextAndSignsTests
     [InlineData(SourceKind.Spring, true)]
     [InlineData(SourceKind.Stream, false)]
     public void A_spring_head_is_good(SourceKind kind, bool good) =>
-        SourceJudge.Judge(new SourceInput(kind, SourceFlow.Flowing, [], YesNo.Yes, YesNo.No), Water()).Reasons.Any(r => r.Code == "spring").ShouldBe(good);
+        SourceJudge
+            .Judge(new SourceInput(kind, SourceFlow.Flowing, [], YesNo.Yes, YesNo.No), Water())
+            .Reasons.Any(r => r.Code == "spring")
+            .ShouldBe(good);
 
     /// <summary>95 % is trusted, as little as a hair less is not; without a distance the next one is where this one is.</summary>
     [Fact]
     public void Trusted_from_its_limit()
     {
-        NextSource From(double chance, double? alongKm = 3) => JudgeSource.Compute(new JudgeRequest(
-            null, new SourceInput(SourceKind.Stream, SourceFlow.Flowing, [], YesNo.Yes, YesNo.No, Here: "x"), Clear,
-            [new("x", new TripSource("Here", SourceClass.Perennial, 1)), new("y", new TripSource("There", SourceClass.Perennial, alongKm, Chance: chance))], Now)).Next!;
+        NextSource From(double chance, double? alongKm = 3) =>
+            JudgeSource
+                .Compute(
+                    new JudgeRequest(
+                        null,
+                        new SourceInput(SourceKind.Stream, SourceFlow.Flowing, [], YesNo.Yes, YesNo.No, Here: "x"),
+                        Clear,
+                        [
+                            new("x", new TripSource("Here", SourceClass.Perennial, 1)),
+                            new("y", new TripSource("There", SourceClass.Perennial, alongKm, Chance: chance)),
+                        ],
+                        Now
+                    )
+                )
+                .Next!;
         From(SourceReliability.Trusted).Trusted.ShouldBeTrue();
         From(SourceReliability.Trusted - 0.001).Trusted.ShouldBeFalse();
         From(0.99).Words.ShouldStartWith("2 km on");

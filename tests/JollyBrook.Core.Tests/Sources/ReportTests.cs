@@ -11,7 +11,9 @@ public class ReportTests
 
     private static TripSource Seasonal(bool flowing, DateTimeOffset at) => new("Brook", SourceClass.SeasonalInSeason, 5, flowing, at);
 
-    /// <summary>Half-life 21 days about 0.75: flowing fresh 0.97; 21 days old 0.75 + 0.22/2 = 0.86; 42 days 0.805. Dry: 0.05; 0.40; 0.575.</summary>
+    /// <summary>
+    /// Half-life 21 days about 0.75: flowing fresh 0.97; 21 days old 0.75 + 0.22/2 = 0.86; 42 days 0.805. Dry: 0.05; 0.40; 0.575.
+    /// </summary>
     [Theory]
     [InlineData(true, 0, 0.97)]
     [InlineData(true, 21, 0.86)]
@@ -35,12 +37,21 @@ public class ReportTests
     public void A_plan_counts_the_age_on_the_day_it_comes_by()
     {
         var request = Routes.Level(20);
-        double? Chance(double alongKm) => Plan.Compute(request with
-        {
-            Now = Now,
-            Route = request.Route! with { StartDate = new DateOnly(2026, 9, 12), Days = [new Core.Route.RouteDay(8, 10, "Hollow"), new Core.Route.RouteDay(8)] },
-            Sources = [new("s", Seasonal(true, Now) with { AlongKm = alongKm })],
-        }).Stops.Single(s => s.Name == "Brook").Chance;
+        double? Chance(double alongKm) =>
+            Plan.Compute(
+                    request with
+                    {
+                        Now = Now,
+                        Route = request.Route! with
+                        {
+                            StartDate = new DateOnly(2026, 9, 12),
+                            Days = [new Core.Route.RouteDay(8, 10, "Hollow"), new Core.Route.RouteDay(8)],
+                        },
+                        Sources = [new("s", Seasonal(true, Now) with { AlongKm = alongKm })],
+                    }
+                )
+                .Stops.Single(s => s.Name == "Brook")
+                .Chance;
         Chance(5)!.Value.ShouldBe(0.75 + (0.22 * Math.Pow(2, -2)), 0.0005);
         Chance(15)!.Value.ShouldBe(0.75 + (0.22 * Math.Pow(2, -43.0 / 21)), 0.0005);
     }

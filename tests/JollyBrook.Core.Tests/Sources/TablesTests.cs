@@ -32,21 +32,33 @@ public class TablesTests
     [InlineData(SourceKind.Rain, "Off a clean sheet")]
     [InlineData(SourceKind.Stream, "the bottle's mouth pointing downstream")]
     public void How_to_draw(SourceKind kind, string words) =>
-        JudgeSource.Compute(new JudgeRequest(null, new SourceInput(kind, SourceFlow.Flowing, [], YesNo.Yes, YesNo.No), new WaterInput(1, Clarity.Clear, WaterColour.None, 10, 300)))
+        JudgeSource
+            .Compute(
+                new JudgeRequest(
+                    null,
+                    new SourceInput(kind, SourceFlow.Flowing, [], YesNo.Yes, YesNo.No),
+                    new WaterInput(1, Clarity.Clear, WaterColour.None, 10, 300)
+                )
+            )
             .Collect.ShouldContain(l => l.Contains(words));
 
     [Theory]
     [InlineData(4.99, true)]
     [InlineData(5, false)]
     public void Very_cold_water_takes_care_below_five_degrees(double celsius, bool said) =>
-        SourceJudge.Judge(new SourceInput(SourceKind.Stream, SourceFlow.Flowing, [], YesNo.Yes, YesNo.No), Water(celsius)).Reasons.Any(r => r.Code == SourceJudge.VeryColdCode).ShouldBe(said);
+        SourceJudge
+            .Judge(new SourceInput(SourceKind.Stream, SourceFlow.Flowing, [], YesNo.Yes, YesNo.No), Water(celsius))
+            .Reasons.Any(r => r.Code == SourceJudge.VeryColdCode)
+            .ShouldBe(said);
 
     /// <summary>Salt taints: a spring that tastes of it is not to be used whatever else is good about it.</summary>
     [Theory]
     [InlineData(Sighting.Salt)]
     [InlineData(Sighting.FuelSheen)]
     public void One_stop_is_enough(Sighting seen) =>
-        SourceJudge.Judge(new SourceInput(SourceKind.Spring, SourceFlow.Flowing, [Sighting.ClearOverStone, seen], YesNo.Yes, YesNo.No), Water(10)).Verdict.ShouldBe(Verdict.DoNotUse);
+        SourceJudge
+            .Judge(new SourceInput(SourceKind.Spring, SourceFlow.Flowing, [Sighting.ClearOverStone, seen], YesNo.Yes, YesNo.No), Water(10))
+            .Verdict.ShouldBe(Verdict.DoNotUse);
 
     [Fact]
     public void A_report_of_this_very_moment_is_believed()
@@ -70,7 +82,10 @@ public class TablesTests
         }
         else
         {
-            Should.Throw<Core.Contract.BadInputException>(() => TripSource.Check(source)).Errors.ShouldHaveSingleItem().Field.ShouldBe("name");
+            Should
+                .Throw<Core.Contract.BadInputException>(() => TripSource.Check(source))
+                .Errors.ShouldHaveSingleItem()
+                .Field.ShouldBe("name");
         }
     }
 
@@ -78,5 +93,6 @@ public class TablesTests
     public void What_is_left_out_of_a_source() =>
         (TripSource.DefaultLitresPerMinute, FillTreatment.UntoldHandsOnMinutesPerL, FillTreatment.UntoldWaitMinutes).ShouldBe((2, 0.5, 30));
 
-    private static FieldWater Water(double celsius) => new(1, Clarity.Clear, WaterColour.None, celsius, 300, 1, new WaterInput(1, Clarity.Clear, WaterColour.None, celsius, 300));
+    private static FieldWater Water(double celsius) =>
+        new(1, Clarity.Clear, WaterColour.None, celsius, 300, 1, new WaterInput(1, Clarity.Clear, WaterColour.None, celsius, 300));
 }

@@ -16,8 +16,9 @@ public class BatchProgressTests
     private static BatchTap Done(string step, double minute) => new(BatchEventKind.Done, step, Start.AddMinutes(minute));
 
     private static BatchProgressResponse At(double minute, IEnumerable<BatchTap> taps, TreatResponse? answer = null) =>
-        BatchProgress.Compute(new BatchProgressRequest(
-            (answer ?? Tablet).Steps, (answer ?? Tablet).ShortOf, [.. taps], Start, Start.AddMinutes(minute)));
+        BatchProgress.Compute(
+            new BatchProgressRequest((answer ?? Tablet).Steps, (answer ?? Tablet).ShortOf, [.. taps], Start, Start.AddMinutes(minute))
+        );
 
     private static IEnumerable<BatchTap> ContactFrom(double minute) =>
         UntilContact.Select((step, i) => Done(step, minute - (UntilContact.Length - 1 - i)));
@@ -90,7 +91,8 @@ public class BatchProgressTests
         var again = At(95, [.. ContactFrom(10), toppedUp, Done("dose", 41), Done("dissolve", 45), Done("threads", 46)]);
         again.State.ShouldBe(BatchState.Waiting);
         again.SafeAt.ShouldBe(Start.AddMinutes(96));
-        At(96, [.. ContactFrom(10), toppedUp, Done("dose", 41), Done("dissolve", 45), Done("threads", 46)]).State.ShouldBe(BatchState.Drinkable);
+        At(96, [.. ContactFrom(10), toppedUp, Done("dose", 41), Done("dissolve", 45), Done("threads", 46)])
+            .State.ShouldBe(BatchState.Drinkable);
         // Before anything was dosed there is nothing to begin anew.
         At(5, [new BatchTap(BatchEventKind.ToppedUp, null, Start.AddMinutes(1))]).CurrentStepId.ShouldBe("strain");
     }
@@ -130,10 +132,14 @@ public class BatchProgressTests
     [Fact]
     public void A_batch_thrown_away_by_mistake_comes_back_with_its_clock_still_running()
     {
-        var now = At(40, [
-            .. ContactFrom(10), new BatchTap(BatchEventKind.Discarded, null, Start.AddMinutes(20)),
-            new BatchTap(BatchEventKind.Undone, null, Start.AddMinutes(21)),
-        ]);
+        var now = At(
+            40,
+            [
+                .. ContactFrom(10),
+                new BatchTap(BatchEventKind.Discarded, null, Start.AddMinutes(20)),
+                new BatchTap(BatchEventKind.Undone, null, Start.AddMinutes(21)),
+            ]
+        );
         now.State.ShouldBe(BatchState.Waiting);
         now.Clock!.EndsAt.ShouldBe(Start.AddMinutes(60));
     }
@@ -159,35 +165,41 @@ public class BatchProgressTests
 
     [Fact]
     public void Missing_parts_are_named() =>
-        Should.Throw<BadInputException>(() => BatchProgress.Compute(new BatchProgressRequest(null, null, null, null, null)))
-            .Errors.Select(e => e.Field).ShouldBe(["steps", "startedAt", "now"]);
+        Should
+            .Throw<BadInputException>(() => BatchProgress.Compute(new BatchProgressRequest(null, null, null, null, null)))
+            .Errors.Select(e => e.Field)
+            .ShouldBe(["steps", "startedAt", "now"]);
 
     [Fact]
     public void Whatever_is_tapped_nothing_is_drinkable_before_the_wait_has_run()
     {
         var steps = Gen.OneOf(Tablet.Steps.Select(s => s.Id).ToArray());
         var tap = Gen.Select(Gen.OneOf(BatchEventKind.Done, BatchEventKind.Undone), steps, Gen.Double[0, 200]);
-        Gen.Select(tap.Array[0, 20], Gen.Double[0, 200]).Sample((taps, minute) =>
-        {
-            var now = At(minute, taps.Select(t => new BatchTap(t.Item1, t.Item2, Start.AddMinutes(t.Item3))));
-            var threads = now.Steps.Single(s => s.StepId == "threads").DoneAt;
-            if (now.State is BatchState.Drinkable or BatchState.Finished)
-            {
-                // Taps may lie after "now": what they prove still holds at the latest of them.
-                var latest = taps.Select(t => Start.AddMinutes(t.Item3)).Append(Start.AddMinutes(minute)).Max();
-                (latest - threads!.Value).TotalMinutes.ShouldBeGreaterThanOrEqualTo(45 - 1e-6);
-            }
-        });
+        Gen.Select(tap.Array[0, 20], Gen.Double[0, 200])
+            .Sample(
+                (taps, minute) =>
+                {
+                    var now = At(minute, taps.Select(t => new BatchTap(t.Item1, t.Item2, Start.AddMinutes(t.Item3))));
+                    var threads = now.Steps.Single(s => s.StepId == "threads").DoneAt;
+                    if (now.State is BatchState.Drinkable or BatchState.Finished)
+                    {
+                        // Taps may lie after "now": what they prove still holds at the latest of them.
+                        var latest = taps.Select(t => Start.AddMinutes(t.Item3)).Append(Start.AddMinutes(minute)).Max();
+                        (latest - threads!.Value).TotalMinutes.ShouldBeGreaterThanOrEqualTo(45 - 1e-6);
+                    }
+                }
+            );
     }
 
     [Fact]
     public void Water_without_a_residual_is_to_be_drunk_within_its_hours()
     {
-        var lamp = Treat.Compute(new TreatRequest(
-            Core.Units.UnitSystem.Metric, Ask.Water(1), "lamp", StartAt: Start, Sky: new(15), Kit: [Kits.Entry(Kits.Lamp)]));
+        var lamp = Treat.Compute(
+            new TreatRequest(Core.Units.UnitSystem.Metric, Ask.Water(1), "lamp", StartAt: Start, Sky: new(15), Kit: [Kits.Entry(Kits.Lamp)])
+        );
         BatchTap[] taps = [Done("strain", 1), Done("fill-1", 2), Done("wipe", 5)];
-        BatchProgressResponse After(double minutes, params BatchTap[] made) => BatchProgress.Compute(
-            new BatchProgressRequest(lamp.Steps, [], made, Start, Start.AddMinutes(minutes), lamp.DrinkWithinHours));
+        BatchProgressResponse After(double minutes, params BatchTap[] made) =>
+            BatchProgress.Compute(new BatchProgressRequest(lamp.Steps, [], made, Start, Start.AddMinutes(minutes), lamp.DrinkWithinHours));
 
         After(4, taps[..2]).DrinkBy.ShouldBeNull(); // lit for 1.5 minutes, not wiped yet
         var kept = After(60, taps);

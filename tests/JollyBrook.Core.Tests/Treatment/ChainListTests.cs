@@ -17,15 +17,26 @@ public class ChainListTests
 {
     private static readonly KitEntry[] Kit =
     [
-        Kits.Entry(Kits.Squeeze), Kits.Entry(Kits.Lamp), Kits.Entry(Kits.Tablets), Kits.Burner(),
+        Kits.Entry(Kits.Squeeze),
+        Kits.Entry(Kits.Lamp),
+        Kits.Entry(Kits.Tablets),
+        Kits.Burner(),
         Kits.Entry(new ProductSpec("clo2-tablet", new DateOnly(2027, 5, 31)), "clo2", name: "Chlorine dioxide tablets"),
         new("crystals", new PermanganateCrystals { Name = "Permanganate" }),
     ];
 
-    private static TreatRequest Request(WaterInput water, SourceInput? source = null, KitEntry[]? kit = null, string? method = null) => new(
-        UnitSystem.Metric, water, method, StartAt: Kits.Now, Source: source, Kit: kit ?? Kit,
-        Boil: new BoilOptions(Pot: new(1.3, 0.19, PotMaterial.Aluminium), LidOn: true, AirTemperatureC: 15),
-        Chemical: new ChemicalOptions(Light: BottleLight.ShadeOrOpaque), Sky: new SkyInput(15));
+    private static TreatRequest Request(WaterInput water, SourceInput? source = null, KitEntry[]? kit = null, string? method = null) =>
+        new(
+            UnitSystem.Metric,
+            water,
+            method,
+            StartAt: Kits.Now,
+            Source: source,
+            Kit: kit ?? Kit,
+            Boil: new BoilOptions(Pot: new(1.3, 0.19, PotMaterial.Aluminium), LidOn: true, AirTemperatureC: 15),
+            Chemical: new ChemicalOptions(Light: BottleLight.ShadeOrOpaque),
+            Sky: new SkyInput(15)
+        );
 
     private static ChainListResponse List(WaterInput water, SourceInput? source = null, KitEntry[]? kit = null) =>
         ChainList.Compute(Request(water, source, kit));
@@ -89,7 +100,8 @@ public class ChainListTests
     {
         var list = List(Ask.Water(1, Clarity.SlightlyCloudy, 8));
         var meets = list.Chains.Where(c => c.Outcome == TreatOutcome.Meets).ToDictionary(c => c.Id);
-        IEnumerable<ChainSummary> In(ChainSort sort) => list.Orders.Single(o => o.Sort == sort).Ids.Where(meets.ContainsKey).Select(id => meets[id]);
+        IEnumerable<ChainSummary> In(ChainSort sort) =>
+            list.Orders.Single(o => o.Sort == sort).Ids.Where(meets.ContainsKey).Select(id => meets[id]);
         In(ChainSort.Soonest).Select(c => c.DrinkableMinutes!.Value).ShouldBeInOrder();
         In(ChainSort.LeastWork).Select(c => c.HandsOnMinutes).ShouldBeInOrder();
         In(ChainSort.BestTaste).First().Taste.ShouldBe("tastes as it came");
@@ -130,17 +142,29 @@ public class ChainListTests
     [InlineData("filter+lamp+tablets")]
     [InlineData("nadcc-8.5")] // not in the kit
     public void A_chain_there_is_none_of_is_named(string method) =>
-        Should.Throw<BadInputException>(() => Treat.Compute(Request(Ask.Water(1), method: method))).Errors.ShouldHaveSingleItem().Field.ShouldBe("method");
+        Should
+            .Throw<BadInputException>(() => Treat.Compute(Request(Ask.Water(1), method: method)))
+            .Errors.ShouldHaveSingleItem()
+            .Field.ShouldBe("method");
 
     [Fact]
     public void A_straw_at_the_lips_leaves_nothing_to_treat() =>
-        Should.Throw<BadInputException>(() => Treat.Compute(Request(
-            Ask.Water(1), kit: [Kits.Entry(Kits.Squeeze with { Style = FilterStyle.DrinkThrough }), Kits.Entry(Kits.Tablets)], method: "filter+tablets")));
+        Should.Throw<BadInputException>(() =>
+            Treat.Compute(
+                Request(
+                    Ask.Water(1),
+                    kit: [Kits.Entry(Kits.Squeeze with { Style = FilterStyle.DrinkThrough }), Kits.Entry(Kits.Tablets)],
+                    method: "filter+tablets"
+                )
+            )
+        );
 
     [Fact]
     public void Kit_that_cannot_be_right_is_said() =>
-        Should.Throw<BadInputException>(() => List(Ask.Water(1), kit: [Kits.Entry(Kits.Squeeze with { RatedFlowLPerMin = 50 })]))
-            .Errors.ShouldHaveSingleItem().Message.ShouldContain("Flow when new must be 0.05 to 10 L/min");
+        Should
+            .Throw<BadInputException>(() => List(Ask.Water(1), kit: [Kits.Entry(Kits.Squeeze with { RatedFlowLPerMin = 50 })]))
+            .Errors.ShouldHaveSingleItem()
+            .Message.ShouldContain("Flow when new must be 0.05 to 10 L/min");
 
     [Fact]
     public void Fuel_that_does_not_reach_is_said_with_what_is_left()
@@ -156,7 +180,10 @@ public class ChainListTests
     [InlineData(null, TreatOutcome.Refused)] // not known counts as past
     public void The_kits_own_date_is_what_counts(string? bestBefore, TreatOutcome outcome)
     {
-        var tablets = new ProductSpec("nadcc-8.5", bestBefore is null ? null : DateOnly.Parse(bestBefore, System.Globalization.CultureInfo.InvariantCulture));
+        var tablets = new ProductSpec(
+            "nadcc-8.5",
+            bestBefore is null ? null : DateOnly.Parse(bestBefore, System.Globalization.CultureInfo.InvariantCulture)
+        );
         Treat.Compute(Request(Ask.Water(1), kit: [Kits.Entry(tablets)], method: "tablets")).Outcome.ShouldBe(outcome);
     }
 
@@ -184,7 +211,11 @@ public class ChainListTests
     [Fact]
     public void An_opaque_bottle_keeps_the_strength_and_needs_no_advice()
     {
-        var request = Request(Ask.Water(1), method: "tablets") with { Chemical = new ChemicalOptions(), Container = new ContainerInput(Opaque: true) };
+        var request = Request(Ask.Water(1), method: "tablets") with
+        {
+            Chemical = new ChemicalOptions(),
+            Container = new ContainerInput(Opaque: true),
+        };
         var answer = Treat.Compute(request);
         answer.Contact!.ResidualMgPerL.ShouldBe(4.5);
         answer.Storage!.ShouldNotContain(l => l.Contains("Opaque"));

@@ -12,14 +12,36 @@ namespace JollyBrook.Core.Tests.Treatment;
 /// <summary>What one barrier of a chain leaves for the next to do, and in which order they may stand.</summary>
 public class ChainWaitsTests
 {
-    private static readonly KitEntry ClO2 = Kits.Entry(new ProductSpec("clo2-tablet", new DateOnly(2027, 5, 31)), "clo2", name: "Chlorine dioxide tablets");
+    private static readonly KitEntry ClO2 = Kits.Entry(
+        new ProductSpec("clo2-tablet", new DateOnly(2027, 5, 31)),
+        "clo2",
+        name: "Chlorine dioxide tablets"
+    );
     private static readonly KitEntry Carbon = Kits.Entry(Kits.Squeeze with { Element = FilterElement.Carbon }, "carbon", "Carbon");
 
-    private static TreatResponse Ways(string method, WaterInput? water = null, ContainerInput? container = null, DateTimeOffset? start = null, params KitEntry[] kit) => Treat.Compute(new TreatRequest(
-        UnitSystem.Metric, water ?? Ask.Water(1), method, StartAt: start ?? Kits.Now, Kit: [.. kit, Kits.Entry(Kits.Squeeze), ClO2, Kits.Burner(), Kits.Entry(Kits.Tablets)],
-        Boil: new BoilOptions(Pot: new(1.3, 0.19, PotMaterial.Aluminium)), Container: container ?? new ContainerInput(Opaque: true), Sky: new SkyInput(10, 46.2, -28.6, 0, false, new DateOnly(2026, 8, 10))));
+    private static TreatResponse Ways(
+        string method,
+        WaterInput? water = null,
+        ContainerInput? container = null,
+        DateTimeOffset? start = null,
+        params KitEntry[] kit
+    ) =>
+        Treat.Compute(
+            new TreatRequest(
+                UnitSystem.Metric,
+                water ?? Ask.Water(1),
+                method,
+                StartAt: start ?? Kits.Now,
+                Kit: [.. kit, Kits.Entry(Kits.Squeeze), ClO2, Kits.Burner(), Kits.Entry(Kits.Tablets)],
+                Boil: new BoilOptions(Pot: new(1.3, 0.19, PotMaterial.Aluminium)),
+                Container: container ?? new ContainerInput(Opaque: true),
+                Sky: new SkyInput(10, 46.2, -28.6, 0, false, new DateOnly(2026, 8, 10))
+            )
+        );
 
-    /// <summary>The label of the tablet: 240 min for Cryptosporidium, 30 for the rest. The filter took Cryptosporidium and Giardia.</summary>
+    /// <summary>
+    /// The label of the tablet: 240 min for Cryptosporidium, 30 for the rest. The filter took Cryptosporidium and Giardia.
+    /// </summary>
     [Fact]
     public void Behind_a_filter_chlorine_dioxide_waits_for_bacteria_and_viruses_alone()
     {
@@ -34,13 +56,25 @@ public class ChainWaitsTests
     {
         var shorter = Ways("clo2").Contact!.Shorter!;
         shorter.WaitMinutes.ShouldBeLessThan(240);
-        var taken = Treat.Compute(new TreatRequest(UnitSystem.Metric, Ask.Water(1), "clo2-tablet", Chemical: Ask.InDateInShade with { WithoutCryptosporidium = true }));
+        var taken = Treat.Compute(
+            new TreatRequest(
+                UnitSystem.Metric,
+                Ask.Water(1),
+                "clo2-tablet",
+                Chemical: Ask.InDateInShade with
+                {
+                    WithoutCryptosporidium = true,
+                }
+            )
+        );
         taken.Contact!.WaitMinutes.ShouldBe(shorter.WaitMinutes);
         taken.ShortOf.ShouldBe([OrganismClass.Cryptosporidium]);
         taken.Ledger.Single(r => r.Organism == OrganismClass.Cryptosporidium).TotalLogs.ShouldBeLessThan(1); // what half an hour of contact takes
     }
 
-    /// <summary>Ice-cold, cloudy, unknown pH: what would need more than a day is not credited, and the wait does not fall to nothing for it.</summary>
+    /// <summary>
+    /// Ice-cold, cloudy, unknown pH: what would need more than a day is not credited, and the wait does not fall to nothing for it.
+    /// </summary>
     [Fact]
     public void What_needs_more_than_a_day_is_short_and_is_waited_for_no_less()
     {
@@ -51,7 +85,9 @@ public class ChainWaitsTests
         cold.Contact?.WaitMinutes.ShouldBeLessThanOrEqualTo(24 * 60);
     }
 
-    /// <summary>From 21:00 no sun reaches a clear bottle until morning: it waits as an opaque one does, so long as it is done by sunrise.</summary>
+    /// <summary>
+    /// From 21:00 no sun reaches a clear bottle until morning: it waits as an opaque one does, so long as it is done by sunrise.
+    /// </summary>
     [Fact]
     public void A_clear_bottle_at_night_waits_as_in_the_dark()
     {
@@ -59,7 +95,8 @@ public class ChainWaitsTests
         var clear = Ways("tablets", container: new ContainerInput(Opaque: false, CapacityL: 1), start: night).Contact!.WaitMinutes;
         var opaque = Ways("tablets", container: new ContainerInput(Opaque: true, CapacityL: 1), start: night).Contact!.WaitMinutes;
         clear.ShouldBe(opaque);
-        Ways("tablets", container: new ContainerInput(Opaque: false, CapacityL: 1), start: night.AddHours(-9)).Contact!.WaitMinutes.ShouldBeGreaterThanOrEqualTo(clear);
+        Ways("tablets", container: new ContainerInput(Opaque: false, CapacityL: 1), start: night.AddHours(-9))
+            .Contact!.WaitMinutes.ShouldBeGreaterThanOrEqualTo(clear);
     }
 
     [Fact]

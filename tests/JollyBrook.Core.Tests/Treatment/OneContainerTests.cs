@@ -10,8 +10,16 @@ namespace JollyBrook.Core.Tests.Treatment;
 /// <summary>A dose is for the water in one container (handbook room 40).</summary>
 public class OneContainerTests
 {
-    private static TreatResponse Tablets(double litres, double? capacityL, ContainerRole role = ContainerRole.Dirty) => Treat.Compute(new TreatRequest(
-        UnitSystem.Metric, Ask.Water(litres), "nadcc-8.5", Chemical: Ask.InDateInShade, Container: new ContainerInput(false, true, CapacityL: capacityL, Role: role)));
+    private static TreatResponse Tablets(double litres, double? capacityL, ContainerRole role = ContainerRole.Dirty) =>
+        Treat.Compute(
+            new TreatRequest(
+                UnitSystem.Metric,
+                Ask.Water(litres),
+                "nadcc-8.5",
+                Chemical: Ask.InDateInShade,
+                Container: new ContainerInput(false, true, CapacityL: capacityL, Role: role)
+            )
+        );
 
     [Theory]
     [InlineData(2, 1.0, 2, 1, 1)] // two fills of a litre, a tablet each
@@ -30,12 +38,17 @@ public class OneContainerTests
 
     [Fact]
     public void No_fill_is_more_than_the_container_holds_and_together_they_are_all_of_it() =>
-        Gen.Select(Gen.Double[0.1, 60], Gen.Double[0.1, 20]).Sample((litres, capacity) =>
-        {
-            var answer = Treat.Compute(new TreatRequest(UnitSystem.Metric, Ask.Water(litres), "boil", Container: new ContainerInput(CapacityL: capacity)));
-            (litres / answer.Fills).ShouldBeLessThanOrEqualTo(capacity + 1e-9);
-            (answer.Fills == 1 || litres / (answer.Fills - 1) > capacity).ShouldBeTrue();
-        });
+        Gen.Select(Gen.Double[0.1, 60], Gen.Double[0.1, 20])
+            .Sample(
+                (litres, capacity) =>
+                {
+                    var answer = Treat.Compute(
+                        new TreatRequest(UnitSystem.Metric, Ask.Water(litres), "boil", Container: new ContainerInput(CapacityL: capacity))
+                    );
+                    (litres / answer.Fills).ShouldBeLessThanOrEqualTo(capacity + 1e-9);
+                    (answer.Fills == 1 || litres / (answer.Fills - 1) > capacity).ShouldBeTrue();
+                }
+            );
 
     [Theory]
     [InlineData(ContainerRole.Clean, true)]

@@ -7,18 +7,18 @@ public class StepsTests
 {
     [Fact]
     public void A_tablet_goes_in_the_handbook_order() =>
-        Ask.Chemical("clo2-tablet", Ask.Water(1)).Steps.Select(s => s.Id).ShouldBe(
-            ["strain", "measure", "dose", "dissolve", "threads", "contact", "flavour", "drink"]);
+        Ask.Chemical("clo2-tablet", Ask.Water(1))
+            .Steps.Select(s => s.Id)
+            .ShouldBe(["strain", "measure", "dose", "dissolve", "threads", "contact", "flavour", "drink"]);
 
     [Fact]
     public void Two_parts_are_mixed_and_stand_before_they_are_dosed()
     {
         var steps = Ask.Chemical("clo2-drops", Ask.Water(1)).Steps;
-        steps.Select(s => s.Id).ShouldBe(
-            ["strain", "measure", "mix", "stand", "dose", "dissolve", "threads", "contact", "flavour", "drink"]);
-        steps.Single(s => s.Id == "stand").ShouldSatisfyAllConditions(
-            s => s.Clock.ShouldBe(StepClock.Gate),
-            s => s.Minutes.ShouldBe(5));
+        steps
+            .Select(s => s.Id)
+            .ShouldBe(["strain", "measure", "mix", "stand", "dose", "dissolve", "threads", "contact", "flavour", "drink"]);
+        steps.Single(s => s.Id == "stand").ShouldSatisfyAllConditions(s => s.Clock.ShouldBe(StepClock.Gate), s => s.Minutes.ShouldBe(5));
     }
 
     [Fact]

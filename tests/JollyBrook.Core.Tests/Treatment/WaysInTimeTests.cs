@@ -27,7 +27,8 @@ public class WaysInTimeTests
                     way.Parts.Sum(p => p.HandsOnMinutes).ShouldBeLessThanOrEqualTo(way.HandsOnMinutes + 1e-6);
                 }
             },
-            iter: 400);
+            iter: 400
+        );
 
     /// <summary>Whatever is left off the first look has one beside it that is as good in all that is shown.</summary>
     [Fact]
@@ -40,15 +41,22 @@ public class WaysInTimeTests
                 foreach (var outdone in list.Chains.Where(c => c.IsOutdone))
                 {
                     list.Chains.ShouldContain(
-                        c => !c.IsOutdone && c.Outcome <= outdone.Outcome && c.HandsOnMinutes <= outdone.HandsOnMinutes + 1e-9
+                        c =>
+                            !c.IsOutdone
+                            && c.Outcome <= outdone.Outcome
+                            && c.HandsOnMinutes <= outdone.HandsOnMinutes + 1e-9
                             && (c.DrinkableMinutes ?? double.MaxValue) <= (outdone.DrinkableMinutes ?? double.MaxValue)
                             && c.Classes.Sum(k => k.ShortByLogs) <= outdone.Classes.Sum(k => k.ShortByLogs) + 1e-9,
-                        outdone.Id);
+                        outdone.Id
+                    );
                 }
             },
-            iter: 400);
+            iter: 400
+        );
 
-    /// <summary>At 46.2° N on 21 August the sun sets about 18:50 and rises about 5:13 by its own time; 28.6° W is 1 h 54 min behind UTC.</summary>
+    /// <summary>
+    /// At 46.2° N on 21 August the sun sets about 18:50 and rises about 5:13 by its own time; 28.6° W is 1 h 54 min behind UTC.
+    /// </summary>
     [Fact]
     public void The_dark_of_a_summer_night_lasts_from_sunset_to_sunrise()
     {

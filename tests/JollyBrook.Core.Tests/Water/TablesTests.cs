@@ -46,14 +46,20 @@ public class TablesTests
     [Fact]
     public void What_was_measured_outranks_what_was_judged()
     {
-        FieldWater Of(double? depthCm, double? ntu, Clarity? seen = Clarity.Clear) => FieldWater.Check(new WaterInput(1, seen, WaterColour.None, 10, 300, depthCm, ntu), new Intake(Speaker.Metric));
+        FieldWater Of(double? depthCm, double? ntu, Clarity? seen = Clarity.Clear) =>
+            FieldWater.Check(new WaterInput(1, seen, WaterColour.None, 10, 300, depthCm, ntu), new Intake(Speaker.Metric));
         Of(null, 12).Ntu.ShouldBe(12);
         Of(null, 12).Clarity.ShouldBe(Clarity.SlightlyCloudy);
         Of(20, 12).Ntu.ShouldBe(12);
         Of(11.57, null).Ntu.ShouldBe(100, 0.5); // 244.13·100^(−0.662) = 11.57
         Of(null, null).Ntu.ShouldBe(5);
-        (Of(null, null).ClarityKnown, Of(null, null, null).ClarityKnown, Of(null, null, Clarity.Unknown).ClarityKnown, Of(20, null, null).ClarityKnown, Of(null, 3, null).ClarityKnown)
-            .ShouldBe((true, false, false, true, true));
+        (
+            Of(null, null).ClarityKnown,
+            Of(null, null, null).ClarityKnown,
+            Of(null, null, Clarity.Unknown).ClarityKnown,
+            Of(20, null, null).ClarityKnown,
+            Of(null, 3, null).ClarityKnown
+        ).ShouldBe((true, false, false, true, true));
         (Of(null, null, null).Clarity, Of(null, null, null).Ntu).ShouldBe((Clarity.Cloudy, 100));
     }
 

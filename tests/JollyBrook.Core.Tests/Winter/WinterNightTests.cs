@@ -16,7 +16,12 @@ public class WinterNightTests
     private static readonly KitEntry Pot = new("pot", Kits.Pot);
     private static readonly KitEntry SmallPot = new("mug", new CookingPot(0.75, PotMaterial.Titanium) { Name = "Mug", MassKg = 0.1 });
     private static readonly KitEntry Bottle = new("bottle", new Container(1) { Name = "Bottle" });
-    private static readonly KitEntry Tablets = Kits.Entry(new Core.Chemistry.ProductSpec("clo2-tablet", new DateOnly(2028, 1, 1)), "clo2", 60, "Dioxide tablets");
+    private static readonly KitEntry Tablets = Kits.Entry(
+        new Core.Chemistry.ProductSpec("clo2-tablet", new DateOnly(2028, 1, 1)),
+        "clo2",
+        60,
+        "Dioxide tablets"
+    );
 
     private static WinterNightResponse Night(WinterNight night, params KitEntry[] kit) =>
         WinterNights.Compute(new WinterNightRequest(null, night, Kit: kit, Now: Four));
@@ -25,8 +30,10 @@ public class WinterNightTests
     private static readonly WinterNight ThreeAtMinus12 = new(3, -12, 0, Four, Snow: new SnowInput(SnowKind.Settled, -12));
 
     /// <summary>
-    /// Meals 3·1.6 = 4.8 L, drinking 3·2.5 = 7.5 L. Melting: (2090·12 + 333 550) J/kg over 22 800 J/g = 15.729 g/L, the pot 0.09 g each time:
-    /// 75.59 and 118.06 g. Boiling, lid on, a minute's hold of 18 kJ: 5 loads of 0.96 L at 436 956 J, 7 of 1.071 L at 483 593 J: 95.82 and 148.47 g.
+    /// Meals 3·1.6 = 4.8 L, drinking 3·2.5 = 7.5 L. Melting: (2090·12 + 333 550) J/kg over 22 800 J/g = 15.729 g/L, the pot 0.09 g each
+    /// time:
+    /// 75.59 and 118.06 g. Boiling, lid on, a minute's hold of 18 kJ: 5 loads of 0.96 L at 436 956 J, 7 of 1.071 L at 483 593 J: 95.82 and
+    /// 148.47 g.
     /// Loads of snow: 19.2 L and 30 L over 1.04 L: 19 and 29.
     /// </summary>
     [Fact]
@@ -78,7 +85,8 @@ public class WinterNightTests
     {
         var few = Night(ThreeAtMinus12, Kits.Burner(fuelG: 430, id: "stove"), Pot);
         few.IsFuelEnough.ShouldBeFalse();
-        few.Cautions.Single(c => c.Code == "fuel").ShouldSatisfyAllConditions(c => c.Severity.ShouldBe(Severity.Danger), c => c.Message.ShouldContain("7.9 g short"));
+        few.Cautions.Single(c => c.Code == "fuel")
+            .ShouldSatisfyAllConditions(c => c.Severity.ShouldBe(Severity.Danger), c => c.Message.ShouldContain("7.9 g short"));
         Night(ThreeAtMinus12, Kits.Burner(fuelG: null, id: "stove"), Pot).IsFuelEnough.ShouldBeFalse();
         var fire = Night(ThreeAtMinus12, Kits.Burner(Burners.OpenFireId, null, "fire", "Fire"), Pot);
         (fire.IsFuelEnough, fire.FuelLeftG).ShouldBe((true, null));
@@ -109,8 +117,14 @@ public class WinterNightTests
     [Fact]
     public void Hours_that_do_not_follow_one_another_are_refused_by_name()
     {
-        Should.Throw<BadInputException>(() => Night(ThreeAtMinus12 with { BedAt = Four.AddHours(-1), LeaveAt = Four.AddHours(20) })).Errors[0].Field.ShouldBe("night.bedAt");
-        Should.Throw<BadInputException>(() => Night(ThreeAtMinus12 with { LeaveAt = Four.AddHours(60) })).Errors[0].Field.ShouldBe("night.leaveAt");
+        Should
+            .Throw<BadInputException>(() => Night(ThreeAtMinus12 with { BedAt = Four.AddHours(-1), LeaveAt = Four.AddHours(20) }))
+            .Errors[0]
+            .Field.ShouldBe("night.bedAt");
+        Should
+            .Throw<BadInputException>(() => Night(ThreeAtMinus12 with { LeaveAt = Four.AddHours(60) }))
+            .Errors[0]
+            .Field.ShouldBe("night.leaveAt");
         Should.Throw<BadInputException>(() => Night(ThreeAtMinus12 with { LowC = -61 })).Errors[0].Field.ShouldBe("night.lowC");
     }
 
@@ -132,11 +146,14 @@ public class WinterNightTests
         Freezing.HoursToIce(1, 0, -10, SleepsWhere.Bare).ShouldBe(0);
     }
 
-    /// <summary>Bottle at −12 °C, filled at 20 °C and laid down at 21:00: bare ice from 23:10; in the pack from 3:30; both before 8:00.</summary>
+    /// <summary>
+    /// Bottle at −12 °C, filled at 20 °C and laid down at 21:00: bare ice from 23:10; in the pack from 3:30; both before 8:00.
+    /// </summary>
     [Fact]
     public void Each_bottle_is_held_against_the_night()
     {
-        BottleNight At(SleepsWhere? where) => Night(ThreeAtMinus12 with { Bottles = where is null ? null : [new("bottle", where)] }, Stove, Pot, Bottle).Bottles.Single();
+        BottleNight At(SleepsWhere? where) =>
+            Night(ThreeAtMinus12 with { Bottles = where is null ? null : [new("bottle", where)] }, Stove, Pot, Bottle).Bottles.Single();
         At(null).Where.ShouldBe(SleepsWhere.Bare);
         At(null).FreezesAt!.Value.ShouldBe(Four.AddHours(5 + 2.1667), TimeSpan.FromMinutes(1));
         At(SleepsWhere.InPack).FreezesAt!.Value.ShouldBe(Four.AddHours(11.5), TimeSpan.FromMinutes(1));
@@ -168,36 +185,70 @@ public class WinterNightTests
         from flask in Gen.Double[0, 3]
         from all in Gen.Bool
         from kind in Gen.Enum<SnowKind>()
-        select new WinterNight(people, low, elevation, Four, BoilL: boil, DrinkL: drink, FlaskL: flask, BoilAll: all, Snow: new SnowInput(kind, Math.Min(0, low)));
+        select new WinterNight(
+            people,
+            low,
+            elevation,
+            Four,
+            BoilL: boil,
+            DrinkL: drink,
+            FlaskL: flask,
+            BoilAll: all,
+            Snow: new SnowInput(kind, Math.Min(0, low))
+        );
 
     [Fact]
-    public void Colder_snow_and_colder_nights_never_take_less_nor_leave_longer() => Gen.Select(AnyNight, Gen.Double[0.1, 15]).Sample(
-        (night, colder) =>
-        {
-            var (mild, cold) = (Night(night, AlmostEmpty, Pot, Bottle, Tablets), Night(
-                night with { LowC = night.LowC - colder, Snow = night.Snow! with { TemperatureC = night.Snow.TemperatureC - colder } }, AlmostEmpty, Pot, Bottle, Tablets));
-            cold.FuelG.ShouldBeGreaterThanOrEqualTo(mild.FuelG - 1e-9);
-            (cold.Bottles[0].HoursToIce ?? double.MaxValue).ShouldBeLessThanOrEqualTo(mild.Bottles[0].HoursToIce ?? double.MaxValue);
-        }, iter: 200);
+    public void Colder_snow_and_colder_nights_never_take_less_nor_leave_longer() =>
+        Gen.Select(AnyNight, Gen.Double[0.1, 15])
+            .Sample(
+                (night, colder) =>
+                {
+                    var (mild, cold) = (
+                        Night(night, AlmostEmpty, Pot, Bottle, Tablets),
+                        Night(
+                            night with
+                            {
+                                LowC = night.LowC - colder,
+                                Snow = night.Snow! with { TemperatureC = night.Snow.TemperatureC - colder },
+                            },
+                            AlmostEmpty,
+                            Pot,
+                            Bottle,
+                            Tablets
+                        )
+                    );
+                    cold.FuelG.ShouldBeGreaterThanOrEqualTo(mild.FuelG - 1e-9);
+                    (cold.Bottles[0].HoursToIce ?? double.MaxValue).ShouldBeLessThanOrEqualTo(
+                        mild.Bottles[0].HoursToIce ?? double.MaxValue
+                    );
+                },
+                iter: 200
+            );
 
     [Fact]
-    public void Open_water_never_takes_more_than_snow_in_the_same_pot() => AnyNight.Sample(
-        night =>
-        {
-            var ways = Night(night, AlmostEmpty, Pot, SmallPot, Tablets).Ways;
-            foreach (var pair in ways.GroupBy(w => w.PotId))
+    public void Open_water_never_takes_more_than_snow_in_the_same_pot() =>
+        AnyNight.Sample(
+            night =>
             {
-                var (snow, open) = (pair.Single(w => w.Water == WinterWater.Snow), pair.Single(w => w.Water == WinterWater.OpenWater));
-                (open.FuelG <= snow.FuelG + 1e-9 && open.Minutes <= snow.Minutes).ShouldBeTrue();
-            }
-        }, iter: 200);
+                var ways = Night(night, AlmostEmpty, Pot, SmallPot, Tablets).Ways;
+                foreach (var pair in ways.GroupBy(w => w.PotId))
+                {
+                    var (snow, open) = (pair.Single(w => w.Water == WinterWater.Snow), pair.Single(w => w.Water == WinterWater.OpenWater));
+                    (open.FuelG <= snow.FuelG + 1e-9 && open.Minutes <= snow.Minutes).ShouldBeTrue();
+                }
+            },
+            iter: 200
+        );
 
     [Fact]
-    public void A_warmer_bottle_or_a_larger_one_never_freezes_sooner() => Gen.Select(Gen.Double[0.1, 5], Gen.Double[0, 60], Gen.Double[-40, -0.1], Gen.Enum<SleepsWhere>(), Gen.Double[0, 30]).Sample(
-        (volume, from, air, where, more) =>
-        {
-            double Hours(double v, double t) => Freezing.HoursToIce(v, t, air, where) ?? double.MaxValue;
-            Hours(volume, from + more).ShouldBeGreaterThanOrEqualTo(Hours(volume, from));
-            Hours(volume + more, from).ShouldBeGreaterThanOrEqualTo(Hours(volume, from));
-        });
+    public void A_warmer_bottle_or_a_larger_one_never_freezes_sooner() =>
+        Gen.Select(Gen.Double[0.1, 5], Gen.Double[0, 60], Gen.Double[-40, -0.1], Gen.Enum<SleepsWhere>(), Gen.Double[0, 30])
+            .Sample(
+                (volume, from, air, where, more) =>
+                {
+                    double Hours(double v, double t) => Freezing.HoursToIce(v, t, air, where) ?? double.MaxValue;
+                    Hours(volume, from + more).ShouldBeGreaterThanOrEqualTo(Hours(volume, from));
+                    Hours(volume + more, from).ShouldBeGreaterThanOrEqualTo(Hours(volume, from));
+                }
+            );
 }

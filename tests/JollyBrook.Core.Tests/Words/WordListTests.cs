@@ -13,7 +13,8 @@ public class WordListTests
     [InlineData("Disinfect")]
     [InlineData("Purify")]
     [InlineData("CT")]
-    public void The_words_that_are_mixed_up_are_told_apart(string term) => List.Words.Count(w => w.Term == term && w.Meaning.Length > 20).ShouldBe(1);
+    public void The_words_that_are_mixed_up_are_told_apart(string term) =>
+        List.Words.Count(w => w.Term == term && w.Meaning.Length > 20).ShouldBe(1);
 
     [Fact]
     public void Every_question_has_its_schools_and_a_pick()

@@ -12,10 +12,23 @@ public class PlaceReadingTests
     private static readonly DateOnly Today = new(2026, 11, 27);
 
     /// <summary>Along the 46th parallel, 77.24 km a degree.</summary>
-    private static readonly PlacedLine Line = PlacedLine.Of(Track.Of([.. Enumerable.Range(0, 101).Select(i => new GeoPoint(46, -28 + (i * 0.001), 100))])!);
+    private static readonly PlacedLine Line = PlacedLine.Of(
+        Track.Of([.. Enumerable.Range(0, 101).Select(i => new GeoPoint(46, -28 + (i * 0.001), 100))])!
+    );
 
-    private static FoundPlace Read(string name, string words = "", string kind = "", double latitude = 46, params (string Key, string Value)[] tags) =>
-        PlaceReading.Of(new FilePlace(new GeoPoint(latitude, -27.95), name, words, kind, tags.ToDictionary(t => t.Key, t => t.Value)), Line, Today, Speaker.Metric);
+    private static FoundPlace Read(
+        string name,
+        string words = "",
+        string kind = "",
+        double latitude = 46,
+        params (string Key, string Value)[] tags
+    ) =>
+        PlaceReading.Of(
+            new FilePlace(new GeoPoint(latitude, -27.95), name, words, kind, tags.ToDictionary(t => t.Key, t => t.Value)),
+            Line,
+            Today,
+            Speaker.Metric
+        );
 
     [Theory]
     [InlineData("natural", "spring", SourceClass.Perennial)]
@@ -24,7 +37,8 @@ public class PlaceReadingTests
     [InlineData("waterway", "stream", SourceClass.SeasonalInSeason)]
     [InlineData("waterway", "river", SourceClass.Perennial)]
     [InlineData("natural", "water", SourceClass.Lake)]
-    public void A_maps_tags_go_before_the_name(string key, string value, SourceClass kind) => Read("Snow patch", tags: (key, value)).Source.Class.ShouldBe(kind);
+    public void A_maps_tags_go_before_the_name(string key, string value, SourceClass kind) =>
+        Read("Snow patch", tags: (key, value)).Source.Class.ShouldBe(kind);
 
     [Fact]
     public void What_does_not_always_run_is_counted_as_late()
@@ -75,7 +89,8 @@ public class PlaceReadingTests
     [InlineData("at mi 14.2", 0)]
     [InlineData("height 300 m", 0)]
     [InlineData("12 km N of the pass", 0)]
-    public void A_way_off_in_words_is_the_detour(string words, double minutes) => Read("Spring", words).Source.DetourMinutes.ShouldBe(minutes);
+    public void A_way_off_in_words_is_the_detour(string words, double minutes) =>
+        Read("Spring", words).Source.DetourMinutes.ShouldBe(minutes);
 
     /// <summary>0.01° is 1.112 km: 22.2 min at 3 km/h. What is 33 km off is far; nothing is ticked beyond 3 km.</summary>
     [Fact]
@@ -92,17 +107,29 @@ public class PlaceReadingTests
     public void Places_of_another_walk_are_left_out_and_that_is_said()
     {
         var (places, flags) = PlacesOnLine.Of(
-            [new FilePlace(new GeoPoint(47, -28), "Far spring"), new FilePlace(new GeoPoint(46.045, -27.95), "Side spring"), new FilePlace(new GeoPoint(46, -27.99), "")], Line, Today, Speaker.Metric);
+            [
+                new FilePlace(new GeoPoint(47, -28), "Far spring"),
+                new FilePlace(new GeoPoint(46.045, -27.95), "Side spring"),
+                new FilePlace(new GeoPoint(46, -27.99), ""),
+            ],
+            Line,
+            Today,
+            Speaker.Metric
+        );
         places.Select(p => p.Source.Name).ShouldBe(["Unnamed water", "Side spring"]);
         flags.ShouldBe(["Far spring is 111.2 km off the line: left out.", "Side spring is 5 km off the line."], ignoreOrder: true);
     }
 
     [Fact]
-    public void Whatever_its_words_it_is_a_source_that_can_be_kept() => Gen.Select(Gen.String, Gen.String, Gen.String, Gen.Double[45.9, 46.1]).Sample((name, words, kind, latitude) =>
-    {
-        var found = Read(name, words, kind, latitude);
-        TripSource.Check(found.Source);
-        found.Chance.ShouldBeInRange(0, 1);
-        (found.IsOffered && found.Source.Class is SourceClass.Unknown or SourceClass.ReportedDry).ShouldBeFalse();
-    });
+    public void Whatever_its_words_it_is_a_source_that_can_be_kept() =>
+        Gen.Select(Gen.String, Gen.String, Gen.String, Gen.Double[45.9, 46.1])
+            .Sample(
+                (name, words, kind, latitude) =>
+                {
+                    var found = Read(name, words, kind, latitude);
+                    TripSource.Check(found.Source);
+                    found.Chance.ShouldBeInRange(0, 1);
+                    (found.IsOffered && found.Source.Class is SourceClass.Unknown or SourceClass.ReportedDry).ShouldBeFalse();
+                }
+            );
 }

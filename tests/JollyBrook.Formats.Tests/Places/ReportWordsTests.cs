@@ -29,7 +29,10 @@ public class ReportWordsTests
     [InlineData("8/14: dry. 20 Nov: flowing", true, "2026-11-20")]
     [InlineData("dry 1 Oct 2026 and running 1 Oct 2026", false, "2026-10-01")]
     public void A_state_with_a_date_is_a_report(string words, bool isFlowing, string on) =>
-        Newest(words).ShouldBe(new WordedReport(isFlowing, DateOnly.ParseExact(on, "yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture)));
+        Newest(words)
+            .ShouldBe(
+                new WordedReport(isFlowing, DateOnly.ParseExact(on, "yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture))
+            );
 
     /// <summary>3 February or 2 March: running is taken as the older, dry as the newer. A month alone likewise.</summary>
     [Theory]
@@ -38,7 +41,8 @@ public class ReportWordsTests
     [InlineData("flowing in August 2026", true, "2026-08-01")]
     [InlineData("dry August 2026", false, "2026-08-31")]
     [InlineData("dry November 2026", false, "2026-11-01")] // its last day is to come; the first is not
-    public void What_may_be_either_is_taken_as_the_worse(string words, bool isFlowing, string on) => A_state_with_a_date_is_a_report(words, isFlowing, on);
+    public void What_may_be_either_is_taken_as_the_worse(string words, bool isFlowing, string on) =>
+        A_state_with_a_date_is_a_report(words, isFlowing, on);
 
     [Theory]
     [InlineData("Dry Spring")]
@@ -56,13 +60,17 @@ public class ReportWordsTests
 
     /// <summary>Whatever else is said, a report is of a day gone by, and dryness is never read as running.</summary>
     [Fact]
-    public void No_report_is_of_a_day_to_come() => Gen.Select(Gen.String, Gen.Int[1, 31], Gen.Int[1, 12], Gen.Int[2000, 2030], Gen.Bool).Sample((words, d, m, y, dry) =>
-    {
-        var report = Newest($"{words} {(dry ? "dry" : "flowing")} {y}-{m:00}-{d:00}");
-        (report?.On is null || report.Value.On <= Today).ShouldBeTrue();
-        if (dry)
-        {
-            report.ShouldNotBeNull();
-        }
-    });
+    public void No_report_is_of_a_day_to_come() =>
+        Gen.Select(Gen.String, Gen.Int[1, 31], Gen.Int[1, 12], Gen.Int[2000, 2030], Gen.Bool)
+            .Sample(
+                (words, d, m, y, dry) =>
+                {
+                    var report = Newest($"{words} {(dry ? "dry" : "flowing")} {y}-{m:00}-{d:00}");
+                    (report?.On is null || report.Value.On <= Today).ShouldBeTrue();
+                    if (dry)
+                    {
+                        report.ShouldNotBeNull();
+                    }
+                }
+            );
 }

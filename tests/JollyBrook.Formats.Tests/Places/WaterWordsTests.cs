@@ -30,7 +30,8 @@ public class WaterWordsTests
     [InlineData("Kallkälla", SourceClass.Perennial)]
     [InlineData("山頂の水場", SourceClass.SeasonalInSeason)]
     [InlineData("沢", SourceClass.SeasonalInSeason)]
-    public void Water_is_read_by_whole_words(string words, SourceClass kind) => WaterWords.In(new PlaceText(words))!.Value.Class.ShouldBe(kind);
+    public void Water_is_read_by_whole_words(string words, SourceClass kind) =>
+        WaterWords.In(new PlaceText(words))!.Value.Class.ShouldBe(kind);
 
     [Theory]
     [InlineData("Dry Spring")]
@@ -47,7 +48,8 @@ public class WaterWordsTests
     [InlineData("Bäcken är torr")]
     [InlineData("Ikke vann")]
     [InlineData("水場 涸れ")]
-    public void Dryness_is_read_before_water(string words) => ReportWords.Newest(new PlaceText(words), Today)!.Value.IsFlowing.ShouldBeFalse();
+    public void Dryness_is_read_before_water(string words) =>
+        ReportWords.Newest(new PlaceText(words), Today)!.Value.IsFlowing.ShouldBeFalse();
 
     [Theory]
     [InlineData("Springfield junction")]
@@ -77,12 +79,25 @@ public class WaterWordsTests
 
     /// <summary>Letters about a word for water make another word of it.</summary>
     [Fact]
-    public void A_word_within_a_word_is_no_water() => Gen.Select(Gen.OneOf(Gen.Const("tap"), Gen.Const("well"), Gen.Const("lake"), Gen.Const("spring"), Gen.Const("river"), Gen.Const("burn")), Gen.String[Gen.Char['a', 'z'], 3, 8])
-        .Sample((word, other) => WaterWords.In(new PlaceText(word + other + "x")).ShouldBeNull());
+    public void A_word_within_a_word_is_no_water() =>
+        Gen.Select(
+                Gen.OneOf(
+                    Gen.Const("tap"),
+                    Gen.Const("well"),
+                    Gen.Const("lake"),
+                    Gen.Const("spring"),
+                    Gen.Const("river"),
+                    Gen.Const("burn")
+                ),
+                Gen.String[Gen.Char['a', 'z'], 3, 8]
+            )
+            .Sample((word, other) => WaterWords.In(new PlaceText(word + other + "x")).ShouldBeNull());
 
     [Fact]
     public void Said_to_be_dry_without_a_date_it_is_never_counted_on() =>
-        Gen.String.Select(s => string.Concat(s.Where(c => !char.IsDigit(c)))).Sample(anything => ReportWords.Newest(new PlaceText($"dry {anything}"), Today)!.Value.IsFlowing.ShouldBeFalse());
+        Gen
+            .String.Select(s => string.Concat(s.Where(c => !char.IsDigit(c))))
+            .Sample(anything => ReportWords.Newest(new PlaceText($"dry {anything}"), Today)!.Value.IsFlowing.ShouldBeFalse());
 
     /// <summary>Accents in two pieces, and letters and digits of full width, are the same words.</summary>
     [Fact]

@@ -16,5 +16,7 @@ public readonly record struct Sip(double Litres, double EveryMinutes)
     /// <summary>Every quarter of an hour, or a mouthful less often where that is enough, in whole fives of minutes (pick).</summary>
     /// <param name="litresPerHour">What is to be drunk in an hour, L; more than 0.</param>
     public static Sip Of(double litresPerHour) =>
-        litresPerHour * UsualMinutes / 60 >= MouthfulL ? new(litresPerHour * UsualMinutes / 60, UsualMinutes) : new(MouthfulL, Math.Floor((MouthfulL / litresPerHour * 60 / ClockMinutes) + 1e-9) * ClockMinutes);
+        litresPerHour * UsualMinutes / 60 >= MouthfulL
+            ? new(litresPerHour * UsualMinutes / 60, UsualMinutes)
+            : new(MouthfulL, Math.Floor((MouthfulL / litresPerHour * 60 / ClockMinutes) + 1e-9) * ClockMinutes);
 }

@@ -4,8 +4,8 @@ using JollyBrook.Core.Units;
 namespace JollyBrook.Core.Body.Sips;
 
 /// <summary>
-/// The calculation "sips": when to drink from what can't be seen, by litres (handbook room 70). What its drinker has lost since the level was
-/// last known, less what they drank from elsewhere, should have gone out of it; a reminder is due with every few mouthfuls of that.
+/// The calculation "sips": when to drink from what can't be seen, by litres (handbook room 70). What its drinker has lost since the level
+/// was last known, less what they drank from elsewhere, should have gone out of it; a reminder is due with every few mouthfuls of that.
 /// </summary>
 public static class SipClock
 {
@@ -21,7 +21,8 @@ public static class SipClock
 
     public static readonly IReadOnlyList<Field> Fields = [NowField, Litres, SinceField];
 
-    /// <exception cref="BadInputException">A field is missing or out of its range. A walker whose details are not enough is passed over.</exception>
+    /// <exception cref="BadInputException">A field is missing or out of its range. A walker whose details are not enough is passed
+    /// over.</exception>
     public static SipsResponse Compute(SipsRequest request)
     {
         ArgumentNullException.ThrowIfNull(request);
@@ -36,14 +37,25 @@ public static class SipClock
         intake.ThrowIfWrong();
         var now = request.Now!.Value;
         var drinkers = (request.Members ?? []).Select(m => Drinker.Of(m, now)).OfType<Drinker>().ToList();
-        return new SipsResponse(
-            [.. (request.Hidden ?? []).Where(h => h.Litres > 0 && drinkers.Count > 0).Select(h => Reminder(h, drinkers, now, intake.Say)).OrderByDescending(r => r.IsDue).ThenBy(r => r.NextAt).ThenBy(r => r.ContainerId)]);
+        return new SipsResponse([
+            .. (request.Hidden ?? [])
+                .Where(h => h.Litres > 0 && drinkers.Count > 0)
+                .Select(h => Reminder(h, drinkers, now, intake.Say))
+                .OrderByDescending(r => r.IsDue)
+                .ThenBy(r => r.NextAt)
+                .ThenBy(r => r.ContainerId),
+        ]);
     }
 
     private static SipReminder Reminder(HiddenWater hidden, IReadOnlyList<Drinker> drinkers, DateTimeOffset now, Speaker say)
     {
-        var (name, litres, since) = (hidden.Name is { Length: > 0 } given ? given : "What can’t be seen", hidden.Litres!.Value, hidden.Since!.Value);
-        var drinker = (hidden.DrinkerId is { } id ? drinkers.FirstOrDefault(d => d.Id == id) : null) ?? drinkers.MaxBy(d => (d.Lost(since), d.LPerH))!;
+        var (name, litres, since) = (
+            hidden.Name is { Length: > 0 } given ? given : "What can’t be seen",
+            hidden.Litres!.Value,
+            hidden.Since!.Value
+        );
+        var drinker = (hidden.DrinkerId is { } id ? drinkers.FirstOrDefault(d => d.Id == id) : null)
+            ?? drinkers.MaxBy(d => (d.Lost(since), d.LPerH))!;
         var shouldL = Math.Min(litres, Math.Max(0, drinker.Lost(since) - drinker.DrunkElsewhere(since)));
         var worth = Math.Min(ReminderL, litres);
         var dueL = Math.Floor((shouldL / Sip.MouthfulL) + 1e-9) * Sip.MouthfulL;
@@ -51,22 +63,48 @@ public static class SipClock
         DateTimeOffset At(double l) => now.AddHours((l - shouldL) / rate);
         if (drinker.HasTooMuch)
         {
-            return new SipReminder(hidden.Id, hidden.DrinkerId, $"{name}: none of it now", "More was drunk than lost.", 0, false, now.AddMinutes(AheadMinutes), null);
+            return new SipReminder(
+                hidden.Id,
+                hidden.DrinkerId,
+                $"{name}: none of it now",
+                "More was drunk than lost.",
+                0,
+                false,
+                now.AddMinutes(AheadMinutes),
+                null
+            );
         }
 
         if (rate <= 0)
         {
-            return new SipReminder(hidden.Id, hidden.DrinkerId, $"{name}: drink as you like", "Its level can’t be seen.", dueL, false, now.AddMinutes(AheadMinutes), null);
+            return new SipReminder(
+                hidden.Id,
+                hidden.DrinkerId,
+                $"{name}: drink as you like",
+                "Its level can’t be seen.",
+                dueL,
+                false,
+                now.AddMinutes(AheadMinutes),
+                null
+            );
         }
 
         var sip = Sip.Of(rate);
         var isDue = shouldL >= worth - 1e-9;
         return new SipReminder(
-            hidden.Id, hidden.DrinkerId,
+            hidden.Id,
+            hidden.DrinkerId,
             isDue
-                ? shouldL >= litres - 1e-9 ? $"{name}: should be empty by now" : $"{name}: {say.Of(Quantity.Volume, dueL)} should be drunk by now"
+                ? shouldL >= litres - 1e-9
+                    ? $"{name}: should be empty by now"
+                    : $"{name}: {say.Of(Quantity.Volume, dueL)} should be drunk by now"
                 : $"{name}: a sip every {Speaker.Minutes(sip.EveryMinutes)}",
-            Words(sip, rate, litres - shouldL, isDue, say), dueL, isDue, isDue ? now : At(worth), At(litres));
+            Words(sip, rate, litres - shouldL, isDue, say),
+            dueL,
+            isDue,
+            isDue ? now : At(worth),
+            At(litres)
+        );
     }
 
     private static string Words(Sip sip, double rateLPerH, double leftL, bool isDue, Speaker say)
@@ -118,6 +156,7 @@ public static class SipClock
         public double Lost(DateTimeOffset since) =>
             Math.Min(SignCheck.MostDrunkLPerH * Math.Max(0, (_now - since).TotalHours), Math.Max(0, _lostBy(_now) - _lostBy(since)));
 
-        public double DrunkElsewhere(DateTimeOffset since) => (_day.Drinks ?? []).Where(d => d.At > since && d.At <= _now).Sum(d => d.Litres ?? 0);
+        public double DrunkElsewhere(DateTimeOffset since) =>
+            (_day.Drinks ?? []).Where(d => d.At > since && d.At <= _now).Sum(d => d.Litres ?? 0);
     }
 }

@@ -15,7 +15,12 @@ public sealed record HiddenWater(Guid Id, string? Name, double? Litres, DateTime
 /// <param name="Now">The time now.</param>
 /// <param name="Hidden">What can't be seen.</param>
 /// <param name="Members">Who walks, and their day so far.</param>
-public sealed record SipsRequest(UnitSystem? Units, DateTimeOffset? Now, IReadOnlyList<HiddenWater>? Hidden = null, IReadOnlyList<PartyMember>? Members = null);
+public sealed record SipsRequest(
+    UnitSystem? Units,
+    DateTimeOffset? Now,
+    IReadOnlyList<HiddenWater>? Hidden = null,
+    IReadOnlyList<PartyMember>? Members = null
+);
 
 /// <summary>A reminder to drink from one of them.</summary>
 /// <param name="ContainerId">From which.</param>
@@ -27,7 +32,15 @@ public sealed record SipsRequest(UnitSystem? Units, DateTimeOffset? Now, IReadOn
 /// <param name="NextAt">When it is, or was.</param>
 /// <param name="EmptyAt">When it is empty, drunk as it should be; null while nothing is lost.</param>
 public sealed record SipReminder(
-    Guid ContainerId, Guid? WalkerId, string Headline, string Words, double DueL, bool IsDue, DateTimeOffset NextAt, DateTimeOffset? EmptyAt);
+    Guid ContainerId,
+    Guid? WalkerId,
+    string Headline,
+    string Words,
+    double DueL,
+    bool IsDue,
+    DateTimeOffset NextAt,
+    DateTimeOffset? EmptyAt
+);
 
 /// <summary>Every reminder, what is due first.</summary>
 public sealed record SipsResponse(IReadOnlyList<SipReminder> Reminders);

@@ -11,11 +11,15 @@ public sealed record BodyWeighed(Guid? WalkerId, double? MassKg) : BookLine
     private static readonly NumberField Mass = new("massKg", "Body mass", Quantity.KitMass, 25, 200, "Weigh as light and dry as you can.");
 
     internal static readonly LineKind Described = new(
-        BookLineKind.BodyMass, "Body mass", new BodyWeighed(null, null), [Mass],
+        BookLineKind.BodyMass,
+        "Body mass",
+        new BodyWeighed(null, null),
+        [Mass],
         [
             Column<BodyWeighed>.Thing("walker", "Walker", l => l.WalkerId, (l, v) => l with { WalkerId = v }),
             Column<BodyWeighed>.Number("mass_kg", "Body mass, kg", l => l.MassKg, (l, v) => l with { MassKg = v }),
-        ]);
+        ]
+    );
 
     protected override BookLineKind OwnKind => BookLineKind.BodyMass;
 

@@ -8,18 +8,30 @@ namespace JollyBrook.Core.Book;
 /// <param name="FuelLeftG">Fuel left, g, 0 to 20 000: the mass on the scale less the empty canister.</param>
 public sealed record CanisterWeighed(Guid? ItemId, double? FuelLeftG) : BookLine
 {
-    private static readonly NumberField Left = new("fuelLeftG", "Fuel left", Quantity.FuelMass, 0, 20000, "The scale, less the mass stamped on the empty canister.");
+    private static readonly NumberField Left = new(
+        "fuelLeftG",
+        "Fuel left",
+        Quantity.FuelMass,
+        0,
+        20000,
+        "The scale, less the mass stamped on the empty canister."
+    );
 
     internal static readonly LineKind Described = new(
-        BookLineKind.CanisterWeighed, "Fuel weighed", new CanisterWeighed(null, null), [LineFields.Item, Left],
+        BookLineKind.CanisterWeighed,
+        "Fuel weighed",
+        new CanisterWeighed(null, null),
+        [LineFields.Item, Left],
         [
             Column<CanisterWeighed>.Thing("item", "Piece of kit", l => l.ItemId, (l, v) => l with { ItemId = v }),
             Column<CanisterWeighed>.Number("fuel_left_g", "Fuel left, g", l => l.FuelLeftG, (l, v) => l with { FuelLeftG = v }),
-        ]);
+        ]
+    );
 
     protected override BookLineKind OwnKind => BookLineKind.CanisterWeighed;
 
-    public override string Title(LineNames names, Speaker say) => $"{Or(names?.Thing, "Burner")}: {say?.Of(Quantity.FuelMass, FuelLeftG ?? 0)} of fuel left";
+    public override string Title(LineNames names, Speaker say) =>
+        $"{Or(names?.Thing, "Burner")}: {say?.Of(Quantity.FuelMass, FuelLeftG ?? 0)} of fuel left";
 
     protected override void CheckOwn(Intake intake)
     {

@@ -8,18 +8,30 @@ namespace JollyBrook.Core.Book;
 /// <param name="CyclesLeft">Cycles it is good for now, at 20 °C, 0 to 10 000.</param>
 public sealed record Charged(Guid? ItemId, double? CyclesLeft) : BookLine
 {
-    private static readonly NumberField Left = new("cyclesLeft", "Cycles now", Quantity.Plain, 0, 10000, "Copy from the label what a full charge gives.");
+    private static readonly NumberField Left = new(
+        "cyclesLeft",
+        "Cycles now",
+        Quantity.Plain,
+        0,
+        10000,
+        "Copy from the label what a full charge gives."
+    );
 
     internal static readonly LineKind Described = new(
-        BookLineKind.Charged, "Charged", new Charged(null, null), [LineFields.Item, Left],
+        BookLineKind.Charged,
+        "Charged",
+        new Charged(null, null),
+        [LineFields.Item, Left],
         [
             Column<Charged>.Thing("item", "Piece of kit", l => l.ItemId, (l, v) => l with { ItemId = v }),
             Column<Charged>.Number("cycles_left", "Cycles now", l => l.CyclesLeft, (l, v) => l with { CyclesLeft = v }),
-        ]);
+        ]
+    );
 
     protected override BookLineKind OwnKind => BookLineKind.Charged;
 
-    public override string Title(LineNames names, Speaker say) => $"{Or(names?.Thing, "Lamp")}: charged, {Speaker.Number(CyclesLeft ?? 0, 0)} cycles";
+    public override string Title(LineNames names, Speaker say) =>
+        $"{Or(names?.Thing, "Lamp")}: charged, {Speaker.Number(CyclesLeft ?? 0, 0)} cycles";
 
     protected override void CheckOwn(Intake intake)
     {

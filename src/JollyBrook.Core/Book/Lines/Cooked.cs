@@ -10,16 +10,21 @@ namespace JollyBrook.Core.Book;
 public sealed record Cooked(Guid? ContainerId, double? Litres = null, bool? All = null) : BookLine
 {
     internal static readonly LineKind Described = new(
-        BookLineKind.Cooked, "Used for cooking", new Cooked((Guid?)null), [LineFields.Container, LineFields.Litres],
+        BookLineKind.Cooked,
+        "Used for cooking",
+        new Cooked((Guid?)null),
+        [LineFields.Container, LineFields.Litres],
         [
             Column<Cooked>.Thing("container", "Container", l => l.ContainerId, (l, v) => l with { ContainerId = v }),
             Column<Cooked>.Number("litres", "Litres", l => l.Litres, (l, v) => l with { Litres = v }),
             Column<Cooked>.Truth("all", "All it held", l => l.All, (l, v) => l with { All = v }),
-        ]);
+        ]
+    );
 
     protected override BookLineKind OwnKind => BookLineKind.Cooked;
 
-    public override string Title(LineNames names, Speaker say) => $"Cooked with {LineFields.Amount(Litres, All, say)} from {Or(names?.Thing, "a container")}";
+    public override string Title(LineNames names, Speaker say) =>
+        $"Cooked with {LineFields.Amount(Litres, All, say)} from {Or(names?.Thing, "a container")}";
 
     protected override void CheckOwn(Intake intake)
     {

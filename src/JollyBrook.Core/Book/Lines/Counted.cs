@@ -8,14 +8,25 @@ namespace JollyBrook.Core.Book;
 /// <param name="Left">Tablets, mL of each part, cycles of light or portions, 0 to 10 000.</param>
 public sealed record Counted(Guid? ItemId, double? Left) : BookLine
 {
-    private static readonly NumberField LeftField = new("left", "What is left", Quantity.Plain, 0, 10000, "Count the tablets, or read the bottle in mL.");
+    private static readonly NumberField LeftField = new(
+        "left",
+        "What is left",
+        Quantity.Plain,
+        0,
+        10000,
+        "Count the tablets, or read the bottle in mL."
+    );
 
     internal static readonly LineKind Described = new(
-        BookLineKind.Counted, "Counted anew", new Counted(null, null), [LineFields.Item, LeftField],
+        BookLineKind.Counted,
+        "Counted anew",
+        new Counted(null, null),
+        [LineFields.Item, LeftField],
         [
             Column<Counted>.Thing("item", "Piece of kit", l => l.ItemId, (l, v) => l with { ItemId = v }),
             Column<Counted>.Number("left", "Left", l => l.Left, (l, v) => l with { Left = v }),
-        ]);
+        ]
+    );
 
     protected override BookLineKind OwnKind => BookLineKind.Counted;
 

@@ -8,7 +8,12 @@ namespace JollyBrook.Core.Book;
 public sealed record Dipped(Guid? ContainerId) : BookLine
 {
     internal static readonly LineKind Described = new(
-        BookLineKind.Dipped, "Clean side dipped", new Dipped((Guid?)null), [LineFields.Container], [Column<Dipped>.Thing("container", "Container", l => l.ContainerId, (l, v) => l with { ContainerId = v })]);
+        BookLineKind.Dipped,
+        "Clean side dipped",
+        new Dipped((Guid?)null),
+        [LineFields.Container],
+        [Column<Dipped>.Thing("container", "Container", l => l.ContainerId, (l, v) => l with { ContainerId = v })]
+    );
 
     protected override BookLineKind OwnKind => BookLineKind.Dipped;
 

@@ -10,17 +10,28 @@ namespace JollyBrook.Core.Book;
 /// <param name="ContainerId">From what; the walker's own clean ones in the order carried when left out.</param>
 /// <param name="BatchId">From which batch, where no container is named.</param>
 /// <param name="Untreated">Whether it was not treated: true or false as told, null where the container says.</param>
-public sealed record Drank(double? Litres, bool? All = null, Guid? WalkerId = null, Guid? ContainerId = null, Guid? BatchId = null, bool? Untreated = null) : BookLine
+public sealed record Drank(
+    double? Litres,
+    bool? All = null,
+    Guid? WalkerId = null,
+    Guid? ContainerId = null,
+    Guid? BatchId = null,
+    bool? Untreated = null
+) : BookLine
 {
     internal static readonly LineKind Described = new(
-        BookLineKind.Drank, "Drink", new Drank((double?)null), [LineFields.Litres, LineFields.Container],
+        BookLineKind.Drank,
+        "Drink",
+        new Drank((double?)null),
+        [LineFields.Litres, LineFields.Container],
         [
             Column<Drank>.Thing("walker", "Walker", l => l.WalkerId, (l, v) => l with { WalkerId = v }),
             Column<Drank>.Number("litres", "Litres", l => l.Litres, (l, v) => l with { Litres = v }),
             Column<Drank>.Truth("all", "All it held", l => l.All, (l, v) => l with { All = v }),
             Column<Drank>.Thing("container", "Container", l => l.ContainerId, (l, v) => l with { ContainerId = v }),
             Column<Drank>.Truth("untreated", "Untreated", l => l.Untreated, (l, v) => l with { Untreated = v }),
-        ]);
+        ]
+    );
 
     protected override BookLineKind OwnKind => BookLineKind.Drank;
 

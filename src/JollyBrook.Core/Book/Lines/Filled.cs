@@ -12,10 +12,19 @@ namespace JollyBrook.Core.Book;
 /// <param name="Colour">Its colour.</param>
 /// <param name="TemperatureC">How cold, °C, 0 to 40.</param>
 public sealed record Filled(
-    Guid? ContainerId, double? Litres = null, Guid? SourceId = null, Clarity? Clarity = null, WaterColour? Colour = null, double? TemperatureC = null) : BookLine
+    Guid? ContainerId,
+    double? Litres = null,
+    Guid? SourceId = null,
+    Clarity? Clarity = null,
+    WaterColour? Colour = null,
+    double? TemperatureC = null
+) : BookLine
 {
     internal static readonly LineKind Described = new(
-        BookLineKind.Filled, "Filled", new Filled((Guid?)null), [LineFields.Container, LineFields.Litres, LineFields.Cold],
+        BookLineKind.Filled,
+        "Filled",
+        new Filled((Guid?)null),
+        [LineFields.Container, LineFields.Litres, LineFields.Cold],
         [
             Column<Filled>.Thing("container", "Container", l => l.ContainerId, (l, v) => l with { ContainerId = v }),
             Column<Filled>.Number("litres", "Litres", l => l.Litres, (l, v) => l with { Litres = v }),
@@ -23,7 +32,8 @@ public sealed record Filled(
             Column<Filled>.Choice("clarity", "Clarity", l => l.Clarity, (l, v) => l with { Clarity = v }),
             Column<Filled>.Choice("colour", "Colour", l => l.Colour, (l, v) => l with { Colour = v }),
             Column<Filled>.Number("temperature_c", "Temperature, °C", l => l.TemperatureC, (l, v) => l with { TemperatureC = v }),
-        ]);
+        ]
+    );
 
     protected override BookLineKind OwnKind => BookLineKind.Filled;
 

@@ -22,12 +22,21 @@ public enum FilterService
 /// <param name="FillL">What was filled to time its flow, L, 0.05 to 50.</param>
 /// <param name="FillSeconds">How long that took, s, 1 to 7 200.</param>
 public sealed record FilterServiced(
-    Guid? ItemId, FilterService? Service, bool? Passed = null, double? Litres = null, double? FillL = null, double? FillSeconds = null) : BookLine
+    Guid? ItemId,
+    FilterService? Service,
+    bool? Passed = null,
+    double? Litres = null,
+    double? FillL = null,
+    double? FillSeconds = null
+) : BookLine
 {
     private static readonly ChoiceField ServiceField = ChoiceField.Of<FilterService>("service", "What was done");
 
     internal static readonly LineKind Described = new(
-        BookLineKind.FilterServiced, "Filter service", new FilterServiced(null, null), [LineFields.Item, ServiceField, LineFields.Litres, LineFields.Fill, LineFields.Seconds],
+        BookLineKind.FilterServiced,
+        "Filter service",
+        new FilterServiced(null, null),
+        [LineFields.Item, ServiceField, LineFields.Litres, LineFields.Fill, LineFields.Seconds],
         [
             Column<FilterServiced>.Thing("item", "Piece of kit", l => l.ItemId, (l, v) => l with { ItemId = v }),
             Column<FilterServiced>.Choice("service", "What was done", l => l.Service, (l, v) => l with { Service = v }),
@@ -35,7 +44,8 @@ public sealed record FilterServiced(
             Column<FilterServiced>.Number("litres", "Litres", l => l.Litres, (l, v) => l with { Litres = v }),
             Column<FilterServiced>.Number("fill_l", "Filled, L", l => l.FillL, (l, v) => l with { FillL = v }),
             Column<FilterServiced>.Number("fill_seconds", "In seconds", l => l.FillSeconds, (l, v) => l with { FillSeconds = v }),
-        ]);
+        ]
+    );
 
     protected override BookLineKind OwnKind => BookLineKind.FilterServiced;
 
@@ -43,13 +53,19 @@ public sealed record FilterServiced(
 
     public override string Title(LineNames names, Speaker say) => $"{Or(names?.Thing, "Filter")}: {Words}";
 
-    private string Words => Service switch
-    {
-        FilterService.BackFlush => "back-flushed",
-        FilterService.Scrub => "scrubbed",
-        FilterService.NewElement => "new element or layers",
-        _ => Passed switch { true => "air hardly passes the wet element", false => "air passes: broken", _ => "checked" },
-    };
+    private string Words =>
+        Service switch
+        {
+            FilterService.BackFlush => "back-flushed",
+            FilterService.Scrub => "scrubbed",
+            FilterService.NewElement => "new element or layers",
+            _ => Passed switch
+            {
+                true => "air hardly passes the wet element",
+                false => "air passes: broken",
+                _ => "checked",
+            },
+        };
 
     protected override void CheckOwn(Intake intake)
     {

@@ -9,15 +9,26 @@ namespace JollyBrook.Core.Book;
 /// <param name="Litres">Water heated with it, L, 0 to 200.</param>
 public sealed record FuelBurnt(Guid? ItemId, double? FuelG, double? Litres = null) : BookLine
 {
-    private static readonly NumberField Fuel = new("fuelG", "Fuel burnt", Quantity.FuelMass, 0, 5000, "Weigh the canister before and after.");
+    private static readonly NumberField Fuel = new(
+        "fuelG",
+        "Fuel burnt",
+        Quantity.FuelMass,
+        0,
+        5000,
+        "Weigh the canister before and after."
+    );
 
     internal static readonly LineKind Described = new(
-        BookLineKind.FuelBurnt, "Fuel burnt", new FuelBurnt(null, null), [LineFields.Item, Fuel, LineFields.Litres],
+        BookLineKind.FuelBurnt,
+        "Fuel burnt",
+        new FuelBurnt(null, null),
+        [LineFields.Item, Fuel, LineFields.Litres],
         [
             Column<FuelBurnt>.Thing("item", "Piece of kit", l => l.ItemId, (l, v) => l with { ItemId = v }),
             Column<FuelBurnt>.Number("fuel_g", "Fuel, g", l => l.FuelG, (l, v) => l with { FuelG = v }),
             Column<FuelBurnt>.Number("litres", "Litres", l => l.Litres, (l, v) => l with { Litres = v }),
-        ]);
+        ]
+    );
 
     protected override BookLineKind OwnKind => BookLineKind.FuelBurnt;
 
@@ -30,5 +41,6 @@ public sealed record FuelBurnt(Guid? ItemId, double? FuelG, double? Litres = nul
         intake.Optional(LineFields.Litres, Litres);
     }
 
-    protected override IEnumerable<string> OwnDetails(Speaker say) => this is { Litres: > 0 and { } heated, FuelG: { } fuel } ? [$"{Speaker.Number(fuel / heated, 1)} g a litre"] : [];
+    protected override IEnumerable<string> OwnDetails(Speaker say) =>
+        this is { Litres: > 0 and { } heated, FuelG: { } fuel } ? [$"{Speaker.Number(fuel / heated, 1)} g a litre"] : [];
 }

@@ -11,8 +11,12 @@ namespace JollyBrook.Core.Book;
 public sealed record GuardedFromFrost(Guid? ItemId) : BookLine
 {
     internal static readonly LineKind Described = new(
-        BookLineKind.FrostGuarded, "Put away warm", new GuardedFromFrost((Guid?)null), [LineFields.Item],
-        [Column<GuardedFromFrost>.Thing("item", "Piece of kit", l => l.ItemId, (l, v) => l with { ItemId = v })]);
+        BookLineKind.FrostGuarded,
+        "Put away warm",
+        new GuardedFromFrost((Guid?)null),
+        [LineFields.Item],
+        [Column<GuardedFromFrost>.Thing("item", "Piece of kit", l => l.ItemId, (l, v) => l with { ItemId = v })]
+    );
 
     protected override BookLineKind OwnKind => BookLineKind.FrostGuarded;
 

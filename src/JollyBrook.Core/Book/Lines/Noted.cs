@@ -8,7 +8,12 @@ namespace JollyBrook.Core.Book;
 public sealed record Noted(Guid? WalkerId = null) : BookLine
 {
     internal static readonly LineKind Described = new(
-        BookLineKind.Note, "Note", new Noted(), [], [Column<Noted>.Thing("walker", "Walker", l => l.WalkerId, (l, v) => l with { WalkerId = v })]);
+        BookLineKind.Note,
+        "Note",
+        new Noted(),
+        [],
+        [Column<Noted>.Thing("walker", "Walker", l => l.WalkerId, (l, v) => l with { WalkerId = v })]
+    );
 
     protected override BookLineKind OwnKind => BookLineKind.Note;
 

@@ -8,7 +8,12 @@ namespace JollyBrook.Core.Book;
 public sealed record PassedBy(Guid? SourceId) : BookLine
 {
     internal static readonly LineKind Described = new(
-        BookLineKind.PassedBy, "Passed by", new PassedBy((Guid?)null), [LineFields.Source], [Column<PassedBy>.Thing("source", "Source", l => l.SourceId, (l, v) => l with { SourceId = v })]);
+        BookLineKind.PassedBy,
+        "Passed by",
+        new PassedBy((Guid?)null),
+        [LineFields.Source],
+        [Column<PassedBy>.Thing("source", "Source", l => l.SourceId, (l, v) => l with { SourceId = v })]
+    );
 
     protected override BookLineKind OwnKind => BookLineKind.PassedBy;
 

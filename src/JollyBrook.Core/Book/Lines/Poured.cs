@@ -13,12 +13,16 @@ public sealed record Poured(Guid? FromId, Guid? IntoId, double? Litres = null) :
     private static readonly ChoiceField Into = new("intoId", "Poured into", ["another container of the kit"]);
 
     internal static readonly LineKind Described = new(
-        BookLineKind.Poured, "Poured", new Poured(null, null), [From, Into, LineFields.Litres],
+        BookLineKind.Poured,
+        "Poured",
+        new Poured(null, null),
+        [From, Into, LineFields.Litres],
         [
             Column<Poured>.Thing("from", "From", l => l.FromId, (l, v) => l with { FromId = v }),
             Column<Poured>.Thing("into", "Into", l => l.IntoId, (l, v) => l with { IntoId = v }),
             Column<Poured>.Number("litres", "Litres", l => l.Litres, (l, v) => l with { Litres = v }),
-        ]);
+        ]
+    );
 
     protected override BookLineKind OwnKind => BookLineKind.Poured;
 

@@ -8,11 +8,17 @@ namespace JollyBrook.Core.Book;
 public sealed record Rinsed(Guid? ContainerId) : BookLine
 {
     internal static readonly LineKind Described = new(
-        BookLineKind.Rinsed, "Rinsed", new Rinsed((Guid?)null), [LineFields.Container], [Column<Rinsed>.Thing("container", "Container", l => l.ContainerId, (l, v) => l with { ContainerId = v })]);
+        BookLineKind.Rinsed,
+        "Rinsed",
+        new Rinsed((Guid?)null),
+        [LineFields.Container],
+        [Column<Rinsed>.Thing("container", "Container", l => l.ContainerId, (l, v) => l with { ContainerId = v })]
+    );
 
     protected override BookLineKind OwnKind => BookLineKind.Rinsed;
 
-    public override string Title(LineNames names, Speaker say) => $"{Or(names?.Thing, "Container")}: threads and cap rinsed with treated water";
+    public override string Title(LineNames names, Speaker say) =>
+        $"{Or(names?.Thing, "Container")}: threads and cap rinsed with treated water";
 
     protected override void CheckOwn(Intake intake) => intake?.Present(LineFields.Container, ContainerId);
 }

@@ -12,18 +12,22 @@ public sealed record SignsLookedFor(Guid? WalkerId, IReadOnlyList<BodySign>? Sig
     private static readonly ChoiceField SignsField = ChoiceField.Of<BodySign>("signs", "Signs");
 
     internal static readonly LineKind Described = new(
-        BookLineKind.Signs, "Sign check", new SignsLookedFor((Guid?)null), [SignsField],
+        BookLineKind.Signs,
+        "Sign check",
+        new SignsLookedFor((Guid?)null),
+        [SignsField],
         [
             Column<SignsLookedFor>.Thing("walker", "Walker", l => l.WalkerId, (l, v) => l with { WalkerId = v }),
             Column<SignsLookedFor>.Choices("signs", "Signs", l => l.Signs, (l, v) => l with { Signs = v }),
-        ]);
+        ]
+    );
 
     protected override BookLineKind OwnKind => BookLineKind.Signs;
 
     public override string Title(LineNames names, Speaker say) =>
-        Signs is { Count: > 0 } ? $"Signs: {string.Join(", ", Signs.Distinct().Select(s => Sentence.Lower(BodySignList.NameOf(s))))}" : "Signs: none";
+        Signs is { Count: > 0 }
+            ? $"Signs: {string.Join(", ", Signs.Distinct().Select(s => Sentence.Lower(BodySignList.NameOf(s))))}"
+            : "Signs: none";
 
-    protected override void CheckOwn(Intake intake)
-    {
-    }
+    protected override void CheckOwn(Intake intake) { }
 }

@@ -15,8 +15,15 @@ namespace JollyBrook.Core.Book;
 /// <param name="Photo">A small picture, as a data address of at most 120 000 characters.</param>
 /// <param name="Seen">What was seen there or upstream of it.</param>
 public sealed record SourceSeen(
-    Guid? SourceId, bool? Flowing = null, double? FillL = null, double? FillSeconds = null, Clarity? Clarity = null, double? TemperatureC = null, string? Photo = null,
-    IReadOnlyList<Sighting>? Seen = null) : BookLine
+    Guid? SourceId,
+    bool? Flowing = null,
+    double? FillL = null,
+    double? FillSeconds = null,
+    Clarity? Clarity = null,
+    double? TemperatureC = null,
+    string? Photo = null,
+    IReadOnlyList<Sighting>? Seen = null
+) : BookLine
 {
     private const int LongestPhoto = 120_000;
     private const string PhotoStart = "data:image/jpeg;base64,";
@@ -24,8 +31,18 @@ public sealed record SourceSeen(
     private static readonly ChoiceField PhotoField = new("photo", "Picture", ["a small JPEG"]);
 
     internal static readonly LineKind Described = new(
-        BookLineKind.SourceSeen, "Source report", new SourceSeen((Guid?)null),
-        [LineFields.Source, LineFields.Fill, LineFields.Seconds, LineFields.Cold, PhotoField, ChoiceField.Of<Clarity>("clarity", "Clarity"), ChoiceField.Of<Sighting>("seen", "What is seen")],
+        BookLineKind.SourceSeen,
+        "Source report",
+        new SourceSeen((Guid?)null),
+        [
+            LineFields.Source,
+            LineFields.Fill,
+            LineFields.Seconds,
+            LineFields.Cold,
+            PhotoField,
+            ChoiceField.Of<Clarity>("clarity", "Clarity"),
+            ChoiceField.Of<Sighting>("seen", "What is seen"),
+        ],
         [
             Column<SourceSeen>.Thing("source", "Source", l => l.SourceId, (l, v) => l with { SourceId = v }),
             Column<SourceSeen>.Truth("flowing", "Running", l => l.Flowing, (l, v) => l with { Flowing = v }),
@@ -33,13 +50,15 @@ public sealed record SourceSeen(
             Column<SourceSeen>.Number("fill_seconds", "In seconds", l => l.FillSeconds, (l, v) => l with { FillSeconds = v }),
             Column<SourceSeen>.Choice("clarity", "Clarity", l => l.Clarity, (l, v) => l with { Clarity = v }),
             Column<SourceSeen>.Number("temperature_c", "Temperature, °C", l => l.TemperatureC, (l, v) => l with { TemperatureC = v }),
-        ]);
+        ]
+    );
 
     protected override BookLineKind OwnKind => BookLineKind.SourceSeen;
 
     protected override double? TimedFlow => LineFields.Flow(FillL, FillSeconds);
 
-    public override string Title(LineNames names, Speaker say) => $"{Or(names?.Thing, "Source")}: {Flowing switch { true => "running", false => "dry", _ => "state not told" }}";
+    public override string Title(LineNames names, Speaker say) =>
+        $"{Or(names?.Thing, "Source")}: {Flowing switch { true => "running", false => "dry", _ => "state not told" }}";
 
     protected override void CheckOwn(Intake intake)
     {

@@ -10,16 +10,21 @@ namespace JollyBrook.Core.Book;
 public sealed record Spilt(Guid? ContainerId, double? Litres = null, bool? All = null) : BookLine
 {
     internal static readonly LineKind Described = new(
-        BookLineKind.Spilt, "Spilt", new Spilt((Guid?)null), [LineFields.Container, LineFields.Litres],
+        BookLineKind.Spilt,
+        "Spilt",
+        new Spilt((Guid?)null),
+        [LineFields.Container, LineFields.Litres],
         [
             Column<Spilt>.Thing("container", "Container", l => l.ContainerId, (l, v) => l with { ContainerId = v }),
             Column<Spilt>.Number("litres", "Litres", l => l.Litres, (l, v) => l with { Litres = v }),
             Column<Spilt>.Truth("all", "All it held", l => l.All, (l, v) => l with { All = v }),
-        ]);
+        ]
+    );
 
     protected override BookLineKind OwnKind => BookLineKind.Spilt;
 
-    public override string Title(LineNames names, Speaker say) => $"Spilt {LineFields.Amount(Litres, All, say)} from {Or(names?.Thing, "a container")}";
+    public override string Title(LineNames names, Speaker say) =>
+        $"Spilt {LineFields.Amount(Litres, All, say)} from {Or(names?.Thing, "a container")}";
 
     protected override void CheckOwn(Intake intake)
     {

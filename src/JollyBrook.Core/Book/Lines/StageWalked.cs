@@ -12,14 +12,25 @@ namespace JollyBrook.Core.Book;
 public sealed record StageWalked(double? Hours, Guid? RouteId = null, double? Day = null, Effort? Effort = null) : BookLine
 {
     private static readonly NumberField DayField = new("day", "Day of the walk", Quantity.Plain, 0, 400, "The first day is 0.");
-    private static readonly NumberField HoursField = new("hours", "Hours walked", Quantity.Plain, 0.05, 24, "From setting out to arriving, breaks counted.");
+    private static readonly NumberField HoursField = new(
+        "hours",
+        "Hours walked",
+        Quantity.Plain,
+        0.05,
+        24,
+        "From setting out to arriving, breaks counted."
+    );
 
     internal static readonly LineKind Described = new(
-        BookLineKind.Stage, "Stage walked", new StageWalked((double?)null), [DayField, HoursField, .. Body.Effort.FieldsAt("effort")],
+        BookLineKind.Stage,
+        "Stage walked",
+        new StageWalked((double?)null),
+        [DayField, HoursField, .. Body.Effort.FieldsAt("effort")],
         [
             Column<StageWalked>.Number("day", "Day, from 0", l => l.Day, (l, v) => l with { Day = v }),
             Column<StageWalked>.Number("hours", "Hours", l => l.Hours, (l, v) => l with { Hours = v }),
-        ]);
+        ]
+    );
 
     protected override BookLineKind OwnKind => BookLineKind.Stage;
 

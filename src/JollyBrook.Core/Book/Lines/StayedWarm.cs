@@ -8,8 +8,12 @@ namespace JollyBrook.Core.Book;
 public sealed record StayedWarm(Guid? ItemId) : BookLine
 {
     internal static readonly LineKind Described = new(
-        BookLineKind.StayedWarm, "Stayed warm overnight", new StayedWarm((Guid?)null), [LineFields.Item],
-        [Column<StayedWarm>.Thing("item", "Piece of kit", l => l.ItemId, (l, v) => l with { ItemId = v })]);
+        BookLineKind.StayedWarm,
+        "Stayed warm overnight",
+        new StayedWarm((Guid?)null),
+        [LineFields.Item],
+        [Column<StayedWarm>.Thing("item", "Piece of kit", l => l.ItemId, (l, v) => l with { ItemId = v })]
+    );
 
     protected override BookLineKind OwnKind => BookLineKind.StayedWarm;
 

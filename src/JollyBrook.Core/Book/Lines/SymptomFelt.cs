@@ -9,15 +9,26 @@ namespace JollyBrook.Core.Book;
 /// <param name="Blood">Whether there was blood.</param>
 public sealed record SymptomFelt(Guid? WalkerId, double? FeverC = null, bool? Blood = null) : BookLine
 {
-    private static readonly NumberField Fever = new("feverC", "Body temperature", Quantity.Temperature, 33, 43, "Under the tongue or in the ear.");
+    private static readonly NumberField Fever = new(
+        "feverC",
+        "Body temperature",
+        Quantity.Temperature,
+        33,
+        43,
+        "Under the tongue or in the ear."
+    );
 
     internal static readonly LineKind Described = new(
-        BookLineKind.Symptom, "Symptom", new SymptomFelt((Guid?)null), [Fever],
+        BookLineKind.Symptom,
+        "Symptom",
+        new SymptomFelt((Guid?)null),
+        [Fever],
         [
             Column<SymptomFelt>.Thing("walker", "Walker", l => l.WalkerId, (l, v) => l with { WalkerId = v }),
             Column<SymptomFelt>.Number("fever_c", "Body temperature, °C", l => l.FeverC, (l, v) => l with { FeverC = v }),
             Column<SymptomFelt>.Truth("blood", "Blood", l => l.Blood, (l, v) => l with { Blood = v }),
-        ]);
+        ]
+    );
 
     protected override BookLineKind OwnKind => BookLineKind.Symptom;
 

@@ -12,12 +12,16 @@ public sealed record UrinePassed(Guid? WalkerId, double? UrineColour = null, dou
     private static readonly NumberField Colour = new("urineColour", "Urine colour", Quantity.Plain, 1, 8, "1 is like water, 8 is brown.");
 
     internal static readonly LineKind Described = new(
-        BookLineKind.Urine, "Urine", new UrinePassed((Guid?)null), [Colour, LineFields.Litres],
+        BookLineKind.Urine,
+        "Urine",
+        new UrinePassed((Guid?)null),
+        [Colour, LineFields.Litres],
         [
             Column<UrinePassed>.Thing("walker", "Walker", l => l.WalkerId, (l, v) => l with { WalkerId = v }),
             Column<UrinePassed>.Number("colour_1_to_8", "Colour, 1 to 8", l => l.UrineColour, (l, v) => l with { UrineColour = v }),
             Column<UrinePassed>.Number("litres", "Litres", l => l.Litres, (l, v) => l with { Litres = v }),
-        ]);
+        ]
+    );
 
     protected override BookLineKind OwnKind => BookLineKind.Urine;
 

@@ -2,7 +2,9 @@ using JollyBrook.Core.Route;
 
 namespace JollyBrook.Core.Carry.Here;
 
-/// <summary>What is left of a trip from a place along it: the same ground, days, weather and sources, counted from there and from now.</summary>
+/// <summary>
+/// What is left of a trip from a place along it: the same ground, days, weather and sources, counted from there and from now.
+/// </summary>
 /// <param name="Request">The rest of the trip.</param>
 /// <param name="FromKm">Where it begins, km along the whole trip.</param>
 /// <param name="Day">The day of the whole trip it begins on, from 0.</param>
@@ -10,6 +12,9 @@ internal sealed record CutTrip(PlanRequest Request, double FromKm, int Day)
 {
     /// <summary>A place this near is here, km: what a receiver is out by.</summary>
     public const double HereKm = 0.1;
+
+    /// <summary>A place of the rest as km along the whole trip, to the metre, so that what is here for one is here for all.</summary>
+    public double OnWholeKm(double alongRestKm) => Math.Round(alongRestKm + FromKm, 3);
 
     /// <summary>The furthest place along from which anything is left of a route, km: a step short of its finish.</summary>
     public static double FurthestKm(TripRoute route) => Math.Max(0, route.LengthKm!.Value - (GroundProfile.ResampleM / 1000));
@@ -42,9 +47,23 @@ internal sealed record CutTrip(PlanRequest Request, double FromKm, int Day)
             Latitudes = null,
             Longitudes = null,
             Terrain = route.Terrain is { } spans ? [.. Ahead(spans, fromKm).Select(t => t with { FromKm = On(t.FromKm!.Value) })] : null,
-            Days = [.. days.Skip(day).Select((d, i) => d with { StartHour = i == 0 ? Math.Min(hour, LatestHour) : d.StartHour, Rest = i == 0 ? StillToRest(d.Rest, hour) : d.Rest, EndKm = d.EndKm is { } end ? end - fromKm : null })],
+            Days =
+            [
+                .. days.Skip(day)
+                    .Select(
+                        (d, i) =>
+                            d with
+                            {
+                                StartHour = i == 0 ? Math.Min(hour, LatestHour) : d.StartHour,
+                                Rest = i == 0 ? StillToRest(d.Rest, hour) : d.Rest,
+                                EndKm = d.EndKm is { } end ? end - fromKm : null,
+                            }
+                    ),
+            ],
             Weather = route.Weather is { Count: > 0 } weather ? [.. weather.Skip(Math.Min(day, weather.Count - 1))] : route.Weather,
-            BailOuts = route.BailOuts is { } ways ? [.. ways.Where(w => w.AlongKm >= fromKm).Select(w => w with { AlongKm = On(w.AlongKm!.Value) })] : null,
+            BailOuts = route.BailOuts is { } ways
+                ? [.. ways.Where(w => w.AlongKm >= fromKm).Select(w => w with { AlongKm = On(w.AlongKm!.Value) })]
+                : null,
         };
         return new CutTrip(
             trip with
@@ -52,13 +71,21 @@ internal sealed record CutTrip(PlanRequest Request, double FromKm, int Day)
                 Route = rest,
                 StartL = inHandL,
                 Neighbours = [.. (trip.Sources ?? []).Where(s => s.Source.AlongKm < alongKm - HereKm)],
-                Sources = [.. (trip.Sources ?? []).Where(s => s.Source.AlongKm >= alongKm - HereKm).Select(s => s with { Source = s.Source with { AlongKm = On(s.Source.AlongKm!.Value) } })],
+                Sources =
+                [
+                    .. (trip.Sources ?? [])
+                        .Where(s => s.Source.AlongKm >= alongKm - HereKm)
+                        .Select(s => s with { Source = s.Source with { AlongKm = On(s.Source.AlongKm!.Value) } }),
+                ],
             },
-            fromKm, day);
+            fromKm,
+            day
+        );
     }
 
     /// <summary>What of a rest lies ahead: past its hours it has been taken, or left out.</summary>
-    private static DayRest? StillToRest(DayRest? rest, double hour) => rest is { FromHour: { } from, Hours: { } hours } && hour < from + hours ? rest : null;
+    private static DayRest? StillToRest(DayRest? rest, double hour) =>
+        rest is { FromHour: { } from, Hours: { } hours } && hour < from + hours ? rest : null;
 
     /// <summary>A day is begun by this hour at the latest.</summary>
     private const double LatestHour = 23;

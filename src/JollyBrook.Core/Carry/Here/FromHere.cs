@@ -3,7 +3,9 @@ using JollyBrook.Core.Units;
 
 namespace JollyBrook.Core.Carry.Here;
 
-/// <summary>The calculation "from-here": the plan's own programme from where the party stands, with what it has (handbook room 70).</summary>
+/// <summary>
+/// The calculation "from-here": the plan's own programme from where the party stands, with what it has (handbook room 70).
+/// </summary>
 public static class FromHere
 {
     /// <summary>Further off the line than this is not on the walk, km (pick).</summary>
@@ -11,7 +13,14 @@ public static class FromHere
 
     private const double NothingL = 0.05;
 
-    private static readonly NumberField Along = new("alongKm", "Where you stand", Quantity.Distance, 0, 5000, "Read it off the map, or let the place be found.");
+    private static readonly NumberField Along = new(
+        "alongKm",
+        "Where you stand",
+        Quantity.Distance,
+        0,
+        5000,
+        "Read it off the map, or let the place be found."
+    );
     private static readonly NumberField InHand = new("inHandL", "Water in hand", Quantity.Volume, 0, 200, "Count what may be drunk.");
     private static readonly ChoiceField PlanField = new("plan", "Trip", ["a trip with a route"]);
 
@@ -30,7 +39,10 @@ public static class FromHere
         PlanSetup.Check(request.Plan!);
         if (km >= CutTrip.FurthestKm(request.Plan!.Route!))
         {
-            intake.Refuse(Along, $"The trip ends at {say.Of(Quantity.Distance, request.Plan.Route!.LengthKm!.Value)}: there is nothing left to plan. Give a place before that.");
+            intake.Refuse(
+                Along,
+                $"The trip ends at {say.Of(Quantity.Distance, request.Plan.Route!.LengthKm!.Value)}: there is nothing left to plan. Give a place before that."
+            );
             intake.ThrowIfWrong();
         }
 
@@ -44,32 +56,65 @@ public static class FromHere
         public FromHereResponse Make()
         {
             var stops = _rest.Stops.Where(s => s.Kind is not StopKind.Start).Select(OnTheWhole).ToList();
-            var here = stops.Where(s => s is { Chance: not null, Kind: StopKind.Source or StopKind.Camp } && s.AlongKm <= km + CutTrip.HereKm && s.Met != MeetingTime.Morning).MaxBy(s => s.Planned);
+            var here = stops
+                .Where(s =>
+                    s is { Chance: not null, Kind: StopKind.Source or StopKind.Camp }
+                    && s.AlongKm <= km + CutTrip.HereKm
+                    && s.Met != MeetingTime.Morning
+                )
+                .MaxBy(s => s.Planned);
             var next = Next(stops);
             var take = here is { Planned: true } ? here.TakeL : 0;
             var (bottles, noRoom) = Share(here is { Planned: true } ? here.LeaveL - inHandL : 0);
-            var act = Missing() > 0 && take <= NothingL ? HereAct.TooLittle
-                : here is null ? HereAct.WalkOn : here.Planned ? HereAct.Stop : HereAct.WalkBy;
+            var act =
+                Missing() > 0 && take <= NothingL ? HereAct.TooLittle
+                : here is null ? HereAct.WalkOn
+                : here.Planned ? HereAct.Stop
+                : HereAct.WalkBy;
             here = here is null ? null : here with { Name = NameOf(here) };
             return new FromHereResponse(
-                Headline(act, here, next), act, Math.Round(km, 3), here, bottles, noRoom, here is { Planned: true, ReadyHour: { } ready } ? At(ready) : null, next,
-                new WayBackFromHere(request.Plan!, km, inHandL + Math.Max(0, take), say).Of(), new SincePlanned(request, km, inHandL, stops, say).Changes(), stops, _rest.Promise, _rest.Cautions);
+                Headline(act, here, next),
+                act,
+                Math.Round(km, 3),
+                here,
+                bottles,
+                noRoom,
+                here is { Planned: true, ReadyHour: { } ready } ? At(ready) : null,
+                next,
+                new WayBackFromHere(request.Plan!, km, inHandL + Math.Max(0, take), say).Of(),
+                new SincePlanned(request, km, inHandL, stops, say).Changes(),
+                stops,
+                _rest.Promise,
+                _rest.Cautions
+            );
         }
 
-        /// <summary>Litres too few to reach the next planned water at the median without owing the bodies more than may be owed; the reserve is for that.</summary>
-        private double Missing() => _rest.Impossible.Where(i => i.From == StopKind.Start).Select(i => i.ShortL - _rest.ReserveL).FirstOrDefault() is var missing && missing > _rest.Promise.DebtL ? missing : 0;
+        /// <summary>
+        /// Litres too few to reach the next planned water at the median without owing the bodies more than may be owed; the reserve is for
+        /// that.
+        /// </summary>
+        private double Missing() =>
+            _rest.Impossible.Where(i => i.From == StopKind.Start).Select(i => i.ShortL - _rest.ReserveL).FirstOrDefault() is var missing
+            && missing > _rest.Promise.DebtL
+                ? missing
+                : 0;
 
         /// <summary>A source's own name, whatever the time of day it is met at.</summary>
         private string NameOf(PlanStop stop) => request.Plan!.Sources?.FirstOrDefault(s => s.Id == stop.Id)?.Source.Name ?? stop.Name;
 
-        private PlanStop OnTheWhole(PlanStop stop) => stop with
-        {
-            AlongKm = Math.Round(stop.AlongKm + cut.FromKm, 3), Day = stop.Day + cut.Day, TurnBackKm = stop.TurnBackKm is { } turn ? Math.Round(turn + cut.FromKm, 3) : null,
-        };
+        private PlanStop OnTheWhole(PlanStop stop) =>
+            stop with
+            {
+                AlongKm = cut.OnWholeKm(stop.AlongKm),
+                Day = stop.Day + cut.Day,
+                TurnBackKm = stop.TurnBackKm is { } turn ? cut.OnWholeKm(turn) : null,
+            };
 
         private NextWater? Next(List<PlanStop> stops)
         {
-            var next = stops.FirstOrDefault(s => s is { Chance: not null, Kind: StopKind.Source } && s.AlongKm > km + CutTrip.HereKm && s.Met != MeetingTime.Morning);
+            var next = stops.FirstOrDefault(s =>
+                s is { Chance: not null, Kind: StopKind.Source } && s.AlongKm > km + CutTrip.HereKm && s.Met != MeetingTime.Morning
+            );
             if (next is null)
             {
                 return null;
@@ -79,8 +124,15 @@ public static class FromHere
             var onKm = next.AlongKm - km;
             var name = NameOf(next);
             return new NextWater(
-                next.Id, name, next.AlongKm, onKm, hours, next.Chance!.Value, Math.Max(0, next.ArriveL),
-                $"{name}: {say.Of(Quantity.Distance, onKm)} on, {Speaker.Minutes(hours * 60)}, runs with {Sources.SourceReliability.Percent(next.Chance.Value)} %");
+                next.Id,
+                name,
+                next.AlongKm,
+                onKm,
+                hours,
+                next.Chance!.Value,
+                Math.Max(0, next.ArriveL),
+                $"{name}: {say.Of(Quantity.Distance, onKm)} on, {Speaker.Minutes(hours * 60)}, runs with {Sources.SourceReliability.Percent(next.Chance.Value)} %"
+            );
         }
 
         private string Headline(HereAct act, PlanStop? here, NextWater? next)
@@ -113,7 +165,10 @@ public static class FromHere
             return (bottles, left > NothingL ? left : 0);
         }
 
-        private DateTimeOffset? At(double hour) => request.Plan!.Now is { } now ? new DateTimeOffset(DateOnly.FromDateTime(now.DateTime), TimeOnly.MinValue, now.Offset).AddHours(hour) : null;
+        private DateTimeOffset? At(double hour) =>
+            request.Plan!.Now is { } now
+                ? new DateTimeOffset(DateOnly.FromDateTime(now.DateTime), TimeOnly.MinValue, now.Offset).AddHours(hour)
+                : null;
 
         private string L(double litres) => say.Of(Quantity.Volume, PlanStops.UpToCup(litres));
     }

@@ -15,7 +15,13 @@ public sealed record FreeRoom(string? Id, string? Name, double? RoomL);
 /// <param name="InHandL">Litres that may be drunk, L, 0 to 200.</param>
 /// <param name="Free">Containers with room, in the order they are to be filled.</param>
 /// <param name="Planned">The trip as it was planned, before anything was found; null compares with nothing.</param>
-public sealed record FromHereRequest(PlanRequest? Plan, double? AlongKm, double? InHandL, IReadOnlyList<FreeRoom>? Free = null, PlanRequest? Planned = null);
+public sealed record FromHereRequest(
+    PlanRequest? Plan,
+    double? AlongKm,
+    double? InHandL,
+    IReadOnlyList<FreeRoom>? Free = null,
+    PlanRequest? Planned = null
+);
 
 /// <summary>What to do where one stands.</summary>
 [JsonConverter(typeof(CamelCaseEnumConverter<HereAct>))]
@@ -46,7 +52,16 @@ public sealed record BottleFill(string Id, string Name, double Litres);
 /// <param name="Chance">That it runs, 0 to 1.</param>
 /// <param name="InHandL">In hand there, L.</param>
 /// <param name="Words">In a line.</param>
-public sealed record NextWater(string Id, string Name, double AlongKm, double OnKm, double Hours, double Chance, double InHandL, string Words);
+public sealed record NextWater(
+    string Id,
+    string Name,
+    double AlongKm,
+    double OnKm,
+    double Hours,
+    double Chance,
+    double InHandL,
+    string Words
+);
 
 /// <summary>How far on one may go and still get back to water.</summary>
 /// <param name="ToName">The water behind.</param>
@@ -70,5 +85,17 @@ public sealed record TurnBack(string ToName, double? AlongKm, DateTimeOffset? By
 /// <param name="Promise">How sure the rest is.</param>
 /// <param name="Cautions">What to heed.</param>
 public sealed record FromHereResponse(
-    string Headline, HereAct Act, double AlongKm, PlanStop? Here, IReadOnlyList<BottleFill> Bottles, double NoRoomL, DateTimeOffset? ReadyAt, NextWater? Next,
-    TurnBack? TurnBack, IReadOnlyList<string> Changes, IReadOnlyList<PlanStop> Ahead, PlanPromise Promise, IReadOnlyList<Caution> Cautions);
+    string Headline,
+    HereAct Act,
+    double AlongKm,
+    PlanStop? Here,
+    IReadOnlyList<BottleFill> Bottles,
+    double NoRoomL,
+    DateTimeOffset? ReadyAt,
+    NextWater? Next,
+    TurnBack? TurnBack,
+    IReadOnlyList<string> Changes,
+    IReadOnlyList<PlanStop> Ahead,
+    PlanPromise Promise,
+    IReadOnlyList<Caution> Cautions
+);

@@ -41,7 +41,11 @@ internal sealed class SincePlanned(FromHereRequest request, double km, double in
 
     private IEnumerable<string> Clock(PlanResponse plan)
     {
-        if (request.Plan!.Now is not { } now || plan.Stops.LastOrDefault(s => s.AlongKm <= km) is not { } before || plan.Stops.FirstOrDefault(s => s.AlongKm > km && s.Day == before.Day) is not { } after)
+        if (
+            request.Plan!.Now is not { } now
+            || plan.Stops.LastOrDefault(s => s.AlongKm <= km) is not { } before
+            || plan.Stops.FirstOrDefault(s => s.AlongKm > km && s.Day == before.Day) is not { } after
+        )
         {
             yield break;
         }
@@ -74,7 +78,9 @@ internal sealed class SincePlanned(FromHereRequest request, double km, double in
             var (was, now) = (before is { Planned: true } ? before.TakeL : 0, stop.Planned ? stop.TakeL : 0);
             if (Math.Abs(now - was) >= WorthTellingL)
             {
-                yield return now == 0 ? $"{stop.Name}: walk by; {L(was)} were planned" : was == 0 ? $"{stop.Name}: take {L(now)}; none was planned" : $"{stop.Name}: take {L(now)}; {L(was)} were planned";
+                yield return now == 0 ? $"{stop.Name}: walk by; {L(was)} were planned"
+                : was == 0 ? $"{stop.Name}: take {L(now)}; none was planned"
+                : $"{stop.Name}: take {L(now)}; {L(was)} were planned";
             }
         }
     }

@@ -27,8 +27,13 @@ internal sealed class WalkFromHere
         var (behind, atKm) = Behind(trip, km);
         Waters =
         [
-            .. ahead.Places.Where(p => IsWater(p) && (p.Step * ahead.Ground.StepKm) + cut.FromKm > km + CutTrip.HereKm).Select(p => On(ahead, p, (p.Step * ahead.Ground.StepKm) + cut.FromKm - km)),
-            .. behind.Places.Where(p => IsWater(p) && p.Step * ground.StepKm < km - CutTrip.HereKm).Select(p => Back(trip, behind, p, atKm, km - (p.Step * ground.StepKm))),
+            .. ahead
+                .Places.Select(p => (Place: p, AlongKm: cut.OnWholeKm(p.Step * ahead.Ground.StepKm)))
+                .Where(p => IsWater(p.Place) && p.AlongKm > km + CutTrip.HereKm)
+                .Select(p => On(ahead, p.Place, p.AlongKm - km)),
+            .. behind
+                .Places.Where(p => IsWater(p) && p.Step * ground.StepKm < km - CutTrip.HereKm)
+                .Select(p => Back(trip, behind, p, atKm, km - (p.Step * ground.StepKm))),
         ];
         var first = Waters.Where(w => w.IsAhead).MinBy(w => w.Km);
         Measure(ahead, first is null ? ahead.Km[^1] : Math.Max(first.Km, ahead.Ground.StepKm));
@@ -113,7 +118,14 @@ internal sealed class WalkFromHere
         var rise = line.Ground.ElevationM[walked[^1].ToStep] - line.Ground.ElevationM[0];
         var air = line.Timeline.AirAt(first.Day, first.StartHour, line.Ground.ElevationM[0]);
         Effort = new Effort(
-            air.TemperatureC, air.HumidityPercent, air.Sun, Math.Clamp(SpeedKmH, Effort.SlowestKmH, Effort.FastestKmH), Math.Clamp(rise / (length * 10), -Effort.SteepestPercent, Effort.SteepestPercent), Terrain.GoodPath,
-            line.Ground.ElevationM[0], WindMs: air.WindMs);
+            air.TemperatureC,
+            air.HumidityPercent,
+            air.Sun,
+            Math.Clamp(SpeedKmH, Effort.SlowestKmH, Effort.FastestKmH),
+            Math.Clamp(rise / (length * 10), -Effort.SteepestPercent, Effort.SteepestPercent),
+            Terrain.GoodPath,
+            line.Ground.ElevationM[0],
+            WindMs: air.WindMs
+        );
     }
 }

@@ -15,7 +15,13 @@ internal sealed class WayBackFromHere(PlanRequest trip, double km, double inHand
         var setup = new PlanSetup(HerePoint.Mark(trip, km));
         var line = setup.Line;
         var here = HerePoint.On(line);
-        var behind = line.Places.LastOrDefault(p => p.HasWater && p.Chance > PromisedWalk.Likely && p.Point <= here && p.Step * setup.Ground.StepKm <= km + CutTrip.HereKm && !p.IsMorning);
+        var behind = line.Places.LastOrDefault(p =>
+            p.HasWater
+            && p.Chance > PromisedWalk.Likely
+            && p.Point <= here
+            && p.Step * setup.Ground.StepKm <= km + CutTrip.HereKm
+            && !p.IsMorning
+        );
         if (behind is null)
         {
             return null;
@@ -27,7 +33,12 @@ internal sealed class WayBackFromHere(PlanRequest trip, double km, double inHand
         var before = Left(here);
         if (before < 0)
         {
-            return new TurnBack(behind.Name, null, null, $"{say.Of(Quantity.Volume, PlanStops.UpToCup(-before))} too little to get back to {behind.Name}");
+            return new TurnBack(
+                behind.Name,
+                null,
+                null,
+                $"{say.Of(Quantity.Volume, PlanStops.UpToCup(-before))} too little to get back to {behind.Name}"
+            );
         }
 
         for (var p = here + 1; p < line.NeedL.Length; p++)
@@ -37,10 +48,17 @@ internal sealed class WayBackFromHere(PlanRequest trip, double km, double inHand
             {
                 var share = before / (before - left);
                 var at = line.Km[p - 1] + (share * (line.Km[p] - line.Km[p - 1]));
-                var hours = line.ClockHour[p - 1] + (24 * (line.Day[p - 1] - line.Day[here])) - line.ClockHour[here] + (share * ((line.Into[p]?.EndHour - line.Into[p]?.StartHour) ?? 0));
+                var hours =
+                    line.ClockHour[p - 1]
+                    + (24 * (line.Day[p - 1] - line.Day[here]))
+                    - line.ClockHour[here]
+                    + (share * ((line.Into[p]?.EndHour - line.Into[p]?.StartHour) ?? 0));
                 return new TurnBack(
-                    behind.Name, Math.Round(at, 3), trip.Now?.AddHours(hours),
-                    $"Turn back by {say.Of(Quantity.Distance, at)}: from there it still reaches {behind.Name}");
+                    behind.Name,
+                    Math.Round(at, 3),
+                    trip.Now?.AddHours(hours),
+                    $"Turn back by {say.Of(Quantity.Distance, at)}: from there it still reaches {behind.Name}"
+                );
             }
 
             before = left;

@@ -19,11 +19,14 @@ internal sealed class CampFetch(PlanSetup setup)
     /// <summary>Those around a camp, nearest first, with the places they are.</summary>
     public (List<PolicyWater> Waters, List<Place> Places) Around(Place camp)
     {
-        var near = setup.Line.Places
-            .Where(p => p is { HasWater: true, IsMorning: false } && p.Source!.CacheL is null)
+        var near = setup
+            .Line.Places.Where(p => p is { HasWater: true, IsMorning: false } && p.Source!.CacheL is null)
             .Select(p => (Place: p, Trip: TripMinutes(camp, p)))
             .Where(t => t.Trip <= ReachMinutes || (t.Place.IsEvening && t.Place.Step == camp.Step))
-            .OrderBy(t => t.Trip).ThenByDescending(t => t.Place.Chance).Take(MostTried).ToList();
+            .OrderBy(t => t.Trip)
+            .ThenByDescending(t => t.Place.Chance)
+            .Take(MostTried)
+            .ToList();
         return ([.. near.Select(n => Water(camp, n.Place, n.Trip))], [.. near.Select(n => n.Place)]);
     }
 
@@ -60,7 +63,11 @@ internal sealed class CampFetch(PlanSetup setup)
     private double BackKm(Place camp, Place source)
     {
         var (from, to) = (Math.Min(camp.Step, source.Step), Math.Max(camp.Step, source.Step));
-        var back = from == to ? 0 : ((to - from) * setup.Ground.StepKm) + ((source.Step > camp.Step ? _pieces.Back(from, to) : _pieces.Between(from, to)).AscentM / 100);
+        var back =
+            from == to
+                ? 0
+                : ((to - from) * setup.Ground.StepKm)
+                    + ((source.Step > camp.Step ? _pieces.Back(from, to) : _pieces.Between(from, to)).AscentM / 100);
         return back + ((source.Source!.DetourMinutes ?? 0) / 60 * DetourKmPerH);
     }
 }

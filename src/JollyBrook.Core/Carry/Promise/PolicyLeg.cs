@@ -19,7 +19,8 @@ public static class PolicyLeg
     /// The mean over a leg of what is above 0 in a level that falls evenly from <paramref name="levelL"/> by <paramref name="fallL"/>; read
     /// from the leg's end, the same of what is owed.
     /// </summary>
-    public static double MeanAbove(double levelL, double fallL) => levelL <= 0 ? 0
+    public static double MeanAbove(double levelL, double fallL) =>
+        levelL <= 0 ? 0
         : levelL >= fallL ? levelL - (fallL / 2)
         : levelL * levelL / (2 * fallL);
 }

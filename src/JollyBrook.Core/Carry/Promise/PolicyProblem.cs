@@ -65,7 +65,9 @@ public sealed record PolicyPlace(double NeedL, double EffortKm, double Hours)
     /// <summary>The waters to be had here, in the order they are tried; none is most places.</summary>
     public IReadOnlyList<PolicyWater> Waters { get; init; } = [];
 
-    /// <summary>Used in a night here before the leg, L: once a water has run, it is drawn from there as needed and carried nowhere.</summary>
+    /// <summary>
+    /// Used in a night here before the leg, L: once a water has run, it is drawn from there as needed and carried nowhere.
+    /// </summary>
     public double NightL { get; init; }
 
     /// <summary>Of it what is drunk, L: where no water runs and little is in hand, nobody cooks or washes.</summary>

@@ -1,7 +1,8 @@
 namespace JollyBrook.Core.Carry.Promise;
 
 /// <summary>
-/// The policy of least expected cost, exact on its grid, by dynamic programming backwards over places and litres in hand (handbook room 70):
+/// The policy of least expected cost, exact on its grid, by dynamic programming backwards over places and litres in hand (handbook room
+/// 70):
 /// V_i(w) = p_i·min over a ≥ w of [stop + fill(a − w) + carry(a) + V_{i+1}(a − u)] + (1 − p_i)·[carry(w) + V_{i+1}(w − u)]. The inner
 /// minimum is a running one, so it costs places × litres.
 /// </summary>
@@ -41,7 +42,12 @@ public static class PolicySolver
             var most = problem.Places.SelectMany(p => p.Waters).Select(w => w.CapacityL + w.DrinkL).Append(problem.StartL).Max();
             _lowest = -owed * _step;
             _level = [.. Enumerable.Range(0, owed + (int)Math.Floor((most / _step) + Slack) + 1).Select(i => _lowest + (i * _step))];
-            (_next, _dry, _filled, _value) = (new double[_level.Length], new double[_level.Length], new double[_level.Length], new double[_level.Length]);
+            (_next, _dry, _filled, _value) = (
+                new double[_level.Length],
+                new double[_level.Length],
+                new double[_level.Length],
+                new double[_level.Length]
+            );
         }
 
         public PolicyTable Table()
@@ -82,7 +88,9 @@ public static class PolicySolver
             return leave;
         }
 
-        /// <summary>One water of a place: what is worth it from each level; the value becomes that of trying it, or not, and then the rest.</summary>
+        /// <summary>
+        /// One water of a place: what is worth it from each level; the value becomes that of trying it, or not, and then the rest.
+        /// </summary>
         private short[] Try(PolicyPlace place, PolicyWater water)
         {
             var minute = _problem.KgKmPerMinute;
@@ -90,7 +98,9 @@ public static class PolicySolver
             for (var i = 0; i < _level.Length; i++)
             {
                 // A night at water that runs is drawn from it as needed.
-                _filled[i] = (perL * (_level[i] + (_factor * place.NightL))) + (place.NightL > 0 || water.DrinkL > 0 ? On(place, _level[i], water.DrinkL) : _dry[i]);
+                _filled[i] =
+                    (perL * (_level[i] + (_factor * place.NightL)))
+                    + (place.NightL > 0 || water.DrinkL > 0 ? On(place, _level[i], water.DrinkL) : _dry[i]);
             }
 
             var most = (int)Math.Floor(((water.CapacityL + water.DrinkL - _lowest) / _step) + Slack);
@@ -102,8 +112,13 @@ public static class PolicySolver
             {
                 var trip = minute * water.TripMinutes;
                 var going = water.IsSeenOnlyThere ? trip : 0;
-                var there = best[i] < 0 ? double.PositiveInfinity
-                    : _filled[best[i]] + (perL * ((2 * water.DetourUseL) - _level[i])) + (trip - going) + water.Wait(_level[i], _factor, _problem.DebtL, minute).Cost;
+                var there =
+                    best[i] < 0
+                        ? double.PositiveInfinity
+                        : _filled[best[i]]
+                            + (perL * ((2 * water.DetourUseL) - _level[i]))
+                            + (trip - going)
+                            + water.Wait(_level[i], _factor, _problem.DebtL, minute).Cost;
                 var rest = _value[i];
                 var tried = going + (water.Chance * there) + ((1 - water.Chance) * rest);
                 // Of equals the one that fills: what is on the back cannot run dry.
@@ -115,7 +130,10 @@ public static class PolicySolver
             return leave;
         }
 
-        /// <summary>For each level the one above it, by so many steps at least and within what may be taken, that is cheapest to go on from; −1 where there is none.</summary>
+        /// <summary>
+        /// For each level the one above it, by so many steps at least and within what may be taken, that is cheapest to go on from; −1
+        /// where there is none.
+        /// </summary>
         private short[] BestFrom(int most, double takeL, int least)
         {
             var best = new short[_level.Length];
@@ -157,8 +175,12 @@ public static class PolicySolver
         private double Without(PolicyPlace place, double inHandL)
         {
             var all = On(place, inHandL - (_factor * place.NightL));
-            return place.NightL <= place.DryNightL ? all
-                : Math.Min(all, (PolicyProblem.LeftOutPrice * (place.NightL - place.DryNightL)) + On(place, inHandL - (_factor * place.DryNightL)));
+            return place.NightL <= place.DryNightL
+                ? all
+                : Math.Min(
+                    all,
+                    (PolicyProblem.LeftOutPrice * (place.NightL - place.DryNightL)) + On(place, inHandL - (_factor * place.DryNightL))
+                );
         }
 
         /// <summary>The cost of walking on with so much in hand.</summary>

@@ -16,8 +16,14 @@ public sealed class PolicyTable
     /// <summary>Step of the litres told apart, L.</summary>
     public double StepL { get; }
 
-    /// <summary>The expected cost from the start, with the price of running short, kg·km.</summary>
+    /// <summary>The expected cost from the start, with the price of running short, kg·km; no number for one put together of two.</summary>
     public double ExpectedCost { get; }
+
+    /// <summary>This up to a place, another policy of the same problem from there on.</summary>
+    /// <param name="rest">The other one.</param>
+    /// <param name="from">The place, from 0.</param>
+    internal PolicyTable Then(PolicyTable rest, int from) =>
+        new([.. _leave.Take(from), .. rest._leave.Skip(from)], _lowestL, StepL, double.NaN);
 
     /// <summary>What to leave a water with; null to walk by it.</summary>
     /// <param name="place">The place, from 0.</param>
@@ -28,7 +34,11 @@ public sealed class PolicyTable
         var levels = _leave[place][water];
         // Walked millions of times: no more than a product and a look.
         var steps = ((inHandL - _lowestL) * _stepsPerL) + 1e-9;
-        var leave = levels[steps <= 0 ? 0 : steps >= levels.Length - 1 ? levels.Length - 1 : (int)steps];
+        var leave = levels[
+            steps <= 0 ? 0
+            : steps >= levels.Length - 1 ? levels.Length - 1
+            : (int)steps
+        ];
         return leave == By ? null : Math.Max(inHandL, _lowestL + (leave * StepL));
     }
 }

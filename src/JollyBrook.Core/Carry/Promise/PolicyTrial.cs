@@ -5,12 +5,14 @@ internal sealed class PolicyTrial
 {
     /// <summary>Enough to tell policies apart: at 5 % the standard error is 1 %.</summary>
     private const int Walks = 500;
+    private const int OtherWalks = 1_000;
     private const double GiveUpAt = 1.5;
     private const ulong Seed = 20_261_126;
 
     private readonly double _kgKmPerMinute;
     private readonly CarrySimulation _simulation;
     private readonly IReadOnlyList<DrawnWalk> _walks;
+    private IReadOnlyList<DrawnWalk>? _others;
 
     public PolicyTrial(PlanSetup setup, PolicyWay way)
     {
@@ -23,5 +25,14 @@ internal sealed class PolicyTrial
     {
         var tally = _simulation.Run(table.LeaveWith, _walks, (int)(GiveUpAt * mostShort * Walks) + 1);
         return ((double)tally.RunsShort / tally.Runs, (tally.KgKm + (_kgKmPerMinute * tally.Minutes) + tally.Owed) / tally.Runs);
+    }
+
+    /// <summary>Whether one keeps the promise on other walks than those it was chosen by: the best of many is so by luck, too.</summary>
+    /// <param name="decide">The policy as it would be walked.</param>
+    /// <param name="mostShort">Share of walks that may run short.</param>
+    public bool Confirms(LeaveWith decide, double mostShort)
+    {
+        _others ??= _simulation.Draw(OtherWalks, Seed + 1);
+        return _simulation.Run(decide, _others, (int)(mostShort * OtherWalks)).RunsShort <= mostShort * OtherWalks;
     }
 }

@@ -27,7 +27,10 @@ internal sealed class PolicyWay
         Sources = sources;
         Problem = new PolicyProblem(places, line.Timeline.Days.Count == 1 ? DayStepL : LongStepL)
         {
-            StartL = setup.StartL ?? 0, ReserveL = setup.ReserveL, DebtL = setup.DebtL, KgKmPerMinute = setup.KgKmPerMinute,
+            StartL = setup.StartL ?? 0,
+            ReserveL = setup.ReserveL,
+            DebtL = setup.DebtL,
+            KgKmPerMinute = setup.KgKmPerMinute,
         };
     }
 
@@ -54,28 +57,41 @@ internal sealed class PolicyWay
             }
         }
 
-        return new PolicyPlace(need, line.EffortKm[to.Point] - line.EffortKm[from.Point], hours) { NightL = night, DryNightL = night - (from.Kind == StopKind.Camp ? _setup.Party.CampL(line.Timeline.Days[from.Day].Day) : 0) };
+        return new PolicyPlace(need, line.EffortKm[to.Point] - line.EffortKm[from.Point], hours)
+        {
+            NightL = night,
+            DryNightL = night - (from.Kind == StopKind.Camp ? _setup.Party.CampL(line.Timeline.Days[from.Day].Day) : 0),
+        };
     }
 
-    private (List<PolicyWater>, List<Place>) Waters(Place place) => place switch
-    {
-        { Kind: StopKind.Start } when _setup.StartL is not null => ([], []),
-        { Kind: StopKind.Start } => ([new PolicyWater(1, _setup.CleanL)], [place]),
-        { Kind: StopKind.Camp } => _fetch.Around(place),
-        // In the evening it is the camp's, and a cache emptied then is empty in the morning.
-        { HasWater: true, IsEvening: true, Source.CacheL: null } or { IsMorning: true, Source.CacheL: not null } => ([], []),
-        { HasWater: true } => ([Water(place)], [place]),
-        _ => ([], []),
-    };
+    private (List<PolicyWater>, List<Place>) Waters(Place place) =>
+        place switch
+        {
+            { Kind: StopKind.Start } when _setup.StartL is not null => ([], []),
+            { Kind: StopKind.Start } => ([new PolicyWater(1, _setup.CleanL)], [place]),
+            { Kind: StopKind.Camp } => _fetch.Around(place),
+            // In the evening it is the camp's, and a cache emptied then is empty in the morning.
+            { HasWater: true, IsEvening: true, Source.CacheL: null } or { IsMorning: true, Source.CacheL: not null } => ([], []),
+            { HasWater: true } => ([Water(place)], [place]),
+            _ => ([], []),
+        };
 
     private PolicyWater Water(Place place)
     {
         var stop = _setup.Stop(place);
         // What is used on the way back to the line is carried off from the water, too.
-        return new PolicyWater(place.Chance!.Value, Math.Max(0, (place.Source!.TreatLater == true ? _setup.CleanL + _setup.DirtyL : _setup.CleanL) - stop.DetourUseL))
+        return new PolicyWater(
+            place.Chance!.Value,
+            Math.Max(0, (place.Source!.TreatLater == true ? _setup.CleanL + _setup.DirtyL : _setup.CleanL) - stop.DetourUseL)
+        )
         {
-            TripMinutes = stop.StopMinutes, MinutesPerL = stop.MinutesPerL, DrinkL = stop.DrinkL, DetourUseL = stop.DetourUseL,
-            CacheL = place.Source.CacheL ?? double.PositiveInfinity, WaitNeedL = stop.WaitNeedL, WaitMinutes = stop.WaitMinutes,
+            TripMinutes = stop.StopMinutes,
+            MinutesPerL = stop.MinutesPerL,
+            DrinkL = stop.DrinkL,
+            DetourUseL = stop.DetourUseL,
+            CacheL = place.Source.CacheL ?? double.PositiveInfinity,
+            WaitNeedL = stop.WaitNeedL,
+            WaitMinutes = stop.WaitMinutes,
         };
     }
 }

@@ -16,66 +16,158 @@ public delegate (double ShortChance, double Cost) TryPolicy(PolicyTable table, d
 
 /// <summary>
 /// The cheapest policy that keeps a promise: for every need factor the least price of running short that keeps it, and of these the least
-/// mean cost (handbook room 70). Every factor is looked at by itself: neither cost nor price falls and rises evenly from one to the next, and
-/// what is skipped on that belief may be the cheapest, or the only one that keeps the promise.
+/// mean cost (handbook room 70). Every factor is looked at by itself: neither cost nor price falls and rises evenly from one to the next,
+/// and what is skipped on that belief may be the cheapest, or the only one that keeps the promise.
 /// </summary>
 public sealed class PromiseSearch
 {
-    private static readonly double[] NeedFactors = [1, 1.1, 1.2, 1.325, 1.45, 1.625, 1.8];
+    private static readonly double[] NeedFactors = [1, 1.05, 1.1, 1.15, 1.2, 1.26, 1.325, 1.39, 1.45, 1.54, 1.625, 1.71, 1.8];
 
-    /// <summary>Each 2.5 times the one before: 20 to some 30 000.</summary>
-    private static readonly double[] ShortPrices = [.. Enumerable.Range(0, 9).Select(i => 20 * Math.Pow(2.5, i))];
+    /// <summary>Each a quarter more than the one before: 20 to some 30 000.</summary>
+    private static readonly double[] ShortPrices = [.. Enumerable.Range(0, 34).Select(i => 20 * Math.Pow(1.25, i))];
 
     private const double NearlyAll = 0.9;
+
+    /// <summary>On a way of more places only every other factor is looked at and nothing blended, for the time it takes.</summary>
+    private const int ManyPlaces = 100;
+
+    /// <summary>So many of the cheapest are tried on other walks.</summary>
+    private const int MostConfirmed = 32;
+
+    /// <summary>Short at most so many times as often as it may be, a policy nearly keeps the promise.</summary>
+    private const double Nearly = 1.5;
+
+    /// <summary>So many of the cheapest are blended, with policies so many prices cheaper (picks: more found nothing better).</summary>
+    private const int Blended = 2,
+        StepsCheaper = 8;
 
     private readonly PolicyProblem _problem;
     private readonly double _mostShort;
     private readonly TryPolicy _attempt;
+    private readonly Predicate<TriedPolicy> _confirms;
+    private readonly List<TriedPolicy> _keeping = [];
     private TriedPolicy? _best;
     private TriedPolicy? _closest;
+
+    private readonly List<TriedPolicy> _nearly = [];
 
     /// <summary>Which price the last factor needed.</summary>
     private int _least = ShortPrices.Length / 2;
 
-    private PromiseSearch(PolicyProblem problem, double mostShort, TryPolicy attempt) => (_problem, _mostShort, _attempt) = (problem, mostShort, attempt);
+    private PromiseSearch(PolicyProblem problem, double mostShort, TryPolicy attempt, Predicate<TriedPolicy> confirms) =>
+        (_problem, _mostShort, _attempt, _confirms) = (problem, mostShort, attempt, confirms);
 
     /// <summary>Finds it; where none keeps the promise, the one that comes closest.</summary>
     /// <param name="problem">The problem.</param>
     /// <param name="mostShort">Share of walks that may run short, above 0.</param>
     /// <param name="attempt">Tries a policy on walks, the same for every one.</param>
-    public static TriedPolicy Find(PolicyProblem problem, double mostShort, TryPolicy attempt)
+    /// <param name="confirms">Whether a policy keeps the promise on walks it was not chosen by.</param>
+    public static TriedPolicy Find(PolicyProblem problem, double mostShort, TryPolicy attempt, Predicate<TriedPolicy> confirms)
     {
         ArgumentNullException.ThrowIfNull(problem);
         ArgumentNullException.ThrowIfNull(attempt);
-        return new PromiseSearch(problem, mostShort, attempt).Find();
+        return new PromiseSearch(problem, mostShort, attempt, confirms).Find();
     }
 
     private TriedPolicy Find()
     {
-        foreach (var factor in NeedFactors)
+        var coarse = _problem.Places.Count > ManyPlaces;
+        List<(TriedPolicy Policy, int Price)> kept = [];
+        foreach (var factor in coarse ? NeedFactors.Where((_, i) => i % 2 == 0) : NeedFactors)
         {
-            Cheapest(factor);
+            if (Cheapest(factor) is { } found)
+            {
+                kept.Add((found, _least));
+            }
         }
 
-        return _best ?? _closest!;
+        if (!coarse)
+        {
+            Blend(kept);
+        }
+
+        return _keeping.OrderBy(k => k.Cost).Take(MostConfirmed).FirstOrDefault(k => _confirms(k)) ?? _best ?? _closest!;
     }
 
     /// <summary>
     /// The least price that keeps the promise with a need factor, which is the cheapest policy: more to pay for running short, fewer walks
-    /// short and more carried. Looked for beside the last factor's, from which it is seldom more than a step away, then by halves.
+    /// short and more carried. Looked for around the last factor's, further off at every step, then by halves. Null where none keeps it.
     /// </summary>
-    private void Cheapest(double factor)
+    private TriedPolicy? Cheapest(double factor)
     {
-        var (low, high) = (0, ShortPrices.Length);
-        for (int? beside = _least; low < high;)
+        TriedPolicy? cheapest = null;
+        bool Keeps(int at)
         {
-            var at = beside is { } near && near >= low && near < high ? near : (low + high) / 2;
-            var keeps = Try(factor, ShortPrices[at]).ShortChance <= _mostShort;
-            (low, high) = keeps ? (low, at) : (at + 1, high);
-            beside = beside is not null && at == _least ? at + (keeps ? -1 : 1) : null;
+            var tried = Try(PolicySolver.Solve(_problem, factor, ShortPrices[at]), factor, ShortPrices[at]);
+            var keeps = tried.ShortChance <= _mostShort;
+            if (!keeps && tried.ShortChance <= _mostShort * Nearly)
+            {
+                _nearly.Add(tried);
+            }
+
+            cheapest = keeps ? tried : cheapest;
+            return keeps;
         }
 
-        _least = low;
+        var kept = Keeps(_least);
+        var (low, high) = kept ? (0, _least) : (_least + 1, ShortPrices.Length);
+        for (var step = 1; low < high; step *= 2)
+        {
+            var at = kept ? Math.Max(low, high - step) : Math.Min(high - 1, low + step - 1);
+            var keeps = Keeps(at);
+            (low, high) = keeps ? (low, at) : (at + 1, high);
+            if (keeps != kept)
+            {
+                break;
+            }
+        }
+
+        _least = Math.Min(FirstOf(low, high, Keeps), ShortPrices.Length - 1);
+        return cheapest;
+    }
+
+    /// <summary>
+    /// The best of several factors with policies of their own that are cheaper, and the best of all with the cheapest that nearly keep the
+    /// promise.
+    /// </summary>
+    private void Blend(List<(TriedPolicy Policy, int Price)> kept)
+    {
+        foreach (var (policy, price) in kept.OrderBy(k => k.Policy.Cost).Take(Blended).Where(k => k.Price >= StepsCheaper))
+        {
+            Blend(policy, PolicySolver.Solve(_problem, policy.NeedFactor, ShortPrices[price - StepsCheaper]));
+        }
+
+        if (_best is { } best)
+        {
+            foreach (var nearly in _nearly.Where(n => n.Cost < best.Cost).OrderBy(n => n.Cost).Take(Blended).ToList())
+            {
+                Blend(best, nearly.Table);
+            }
+        }
+    }
+
+    /// <summary>
+    /// One price for every stretch may guard more of them than the promise asks for: a policy that keeps it up to some place and a careless
+    /// one from there on, and the other way round, at the place where the promise is just kept.
+    /// </summary>
+    private void Blend(TriedPolicy careful, PolicyTable careless)
+    {
+        bool Keeps(PolicyTable table) => Try(table, careful.NeedFactor, careful.ShortPrice).ShortChance <= _mostShort;
+        var last = _problem.Places.Count - 1;
+        FirstOf(1, last, place => Keeps(careful.Table.Then(careless, place)));
+        FirstOf(1, last, place => !Keeps(careless.Then(careful.Table, place)));
+    }
+
+    /// <summary>The first number from low up to high that is so, by halves; high where none is.</summary>
+    private static int FirstOf(int low, int high, Func<int, bool> isSo)
+    {
+        while (low < high)
+        {
+            var middle = (low + high) / 2;
+            (low, high) = isSo(middle) ? (low, middle) : (middle + 1, high);
+        }
+
+        return low;
     }
 
     /// <summary>
@@ -85,15 +177,15 @@ public sealed class PromiseSearch
     private static (double Short, double Careless, double Cost) Closeness(TriedPolicy tried) =>
         tried.ShortChance >= NearlyAll ? (1, -tried.ShortPrice, tried.Cost) : (tried.ShortChance, 0, tried.Cost);
 
-    private TriedPolicy Try(double factor, double price)
+    private TriedPolicy Try(PolicyTable table, double factor, double price)
     {
-        var table = PolicySolver.Solve(_problem, factor, price);
         var (shortChance, cost) = _attempt(table, _mostShort);
         var tried = new TriedPolicy(table, factor, price, shortChance, cost);
         _closest = _closest is null || Closeness(tried).CompareTo(Closeness(_closest)) < 0 ? tried : _closest;
-        if (shortChance <= _mostShort && (_best is null || cost < _best.Cost))
+        if (shortChance <= _mostShort)
         {
-            _best = tried;
+            _keeping.Add(tried);
+            _best = _best is null || cost < _best.Cost ? tried : _best;
         }
 
         return tried;

@@ -24,7 +24,9 @@ internal sealed class PromisedWalk : PlannedWalk
 
     public override LeaveWith Decide => (k, j, inHandL) => Leave(Policy.Table, _atLeast, k, j, inHandL);
 
-    /// <summary>Walks a policy at the median. Where it would arrive below the reserve though there was room, the fill before is made larger.</summary>
+    /// <summary>
+    /// Walks a policy at the median. Where it would arrive below the reserve though there was room, the fill before is made larger.
+    /// </summary>
     public static PromisedWalk Of(PlanSetup setup, PolicyWay way, TriedPolicy policy)
     {
         double[][] atLeast = [.. way.Problem.Places.Select(p => p.Waters.Select(_ => double.NegativeInfinity).ToArray())];
@@ -73,7 +75,14 @@ internal sealed class PromisedWalk : PlannedWalk
         {
             var leave = Decide(k, j, hand) is { } to && to > hand + WorthTakingL ? to : (double?)null;
             var fuller = rungs.Count > 0 && rungs[^1].LeaveL is { } before && leave is { } now ? Math.Max(before, now) : (double?)null;
-            if (rungs.Count > 0 && (fuller is { } alike ? alike - Math.Min(least, leave!.Value) <= AlikeL + WorthTakingL : rungs[^1].LeaveL is null && leave is null))
+            if (
+                rungs.Count > 0
+                && (
+                    fuller is { } alike
+                        ? alike - Math.Min(least, leave!.Value) <= AlikeL + WorthTakingL
+                        : rungs[^1].LeaveL is null && leave is null
+                )
+            )
             {
                 rungs[^1] = rungs[^1] with { LeaveL = fuller };
                 least = Math.Min(least, leave ?? least);
@@ -174,11 +183,17 @@ internal sealed class PromisedWalk : PlannedWalk
         return raised;
     }
 
-    /// <summary>What a stop is reached with at the median, L: the reserve, and where its treatment is not waited for what is drunk while it works.</summary>
+    /// <summary>
+    /// What a stop is reached with at the median, L: the reserve, and where its treatment is not waited for what is drunk while it works.
+    /// </summary>
     private static double OnArrival(PolicyWay way, List<Stopped> stops, int n)
     {
         var (reserve, problem) = (way.Problem.ReserveL, way.Problem);
-        if (n >= stops.Count || problem.Places[stops[n].Place].Waters[stops[n].Water] is not { WaitMinutes: > 0 } water || water.Wait(stops[n].ArriveL, 1, problem.DebtL, problem.KgKmPerMinute).Waits)
+        if (
+            n >= stops.Count
+            || problem.Places[stops[n].Place].Waters[stops[n].Water] is not { WaitMinutes: > 0 } water
+            || water.Wait(stops[n].ArriveL, 1, problem.DebtL, problem.KgKmPerMinute).Waits
+        )
         {
             return reserve;
         }
@@ -224,7 +239,10 @@ internal sealed class PromisedWalk : PlannedWalk
     private static List<PlannedFill> FillsOf(PlanSetup setup, PolicyWay way, List<Stopped> stops)
     {
         var places = setup.Line.Places;
-        Place At(Stopped stop) => stop.Water == InHand ? places[0] : way.Sources[stop.Place][stop.Water] is { IsEvening: true } evening && evening.Point == places[stop.Place].Point ? evening : places[stop.Place];
+        Place At(Stopped stop) =>
+            stop.Water == InHand ? places[0]
+            : way.Sources[stop.Place][stop.Water] is { IsEvening: true } evening && evening.Point == places[stop.Place].Point ? evening
+            : places[stop.Place];
         List<PlannedFill> fills = [];
         for (var n = 0; n < stops.Count; n++)
         {
@@ -234,13 +252,23 @@ internal sealed class PromisedWalk : PlannedWalk
             var arriveNext = leave - NeedToNext(way, stops, n);
             var spot = place.NightL;
             var missing = way.Problem.ReserveL - arriveNext;
-            fills.Add(new PlannedFill(At(stops[n]), next is { } to ? At(to) : places[^1], j == InHand ? places[0] : way.Sources[k][j])
-            {
-                ArriveL = k == 0 ? 0 : arrive - water.DetourUseL, DrinkL = water.DrinkL, LeaveL = leave + water.DetourUseL - water.DrinkL + spot, OnTheSpotL = spot,
-                ArriveNextL = arriveNext, DetourUseL = water.DetourUseL, TripMinutes = water.TripMinutes, MinutesPerL = water.MinutesPerL,
-                WaitMinutes = water.WaitMinutes, WaitsHere = k > 0 && water.Wait(arrive, 1, way.Problem.DebtL, way.Problem.KgKmPerMinute).Waits,
-                CapacityL = water.CapacityL, ShortL = missing > WorthTakingL ? missing : 0,
-            });
+            fills.Add(
+                new PlannedFill(At(stops[n]), next is { } to ? At(to) : places[^1], j == InHand ? places[0] : way.Sources[k][j])
+                {
+                    ArriveL = k == 0 ? 0 : arrive - water.DetourUseL,
+                    DrinkL = water.DrinkL,
+                    LeaveL = leave + water.DetourUseL - water.DrinkL + spot,
+                    OnTheSpotL = spot,
+                    ArriveNextL = arriveNext,
+                    DetourUseL = water.DetourUseL,
+                    TripMinutes = water.TripMinutes,
+                    MinutesPerL = water.MinutesPerL,
+                    WaitMinutes = water.WaitMinutes,
+                    WaitsHere = k > 0 && water.Wait(arrive, 1, way.Problem.DebtL, way.Problem.KgKmPerMinute).Waits,
+                    CapacityL = water.CapacityL,
+                    ShortL = missing > WorthTakingL ? missing : 0,
+                }
+            );
         }
 
         return fills;

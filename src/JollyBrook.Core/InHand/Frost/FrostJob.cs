@@ -25,26 +25,36 @@ public abstract record FrostJob(Guid ItemId, string Headline, string Words)
     /// <param name="toldAt">When the log last told of anything.</param>
     /// <param name="now">The time now.</param>
     /// <param name="say">Puts figures in words.</param>
-    internal static FrostJob? Of(Guid id, StockNow stock, IReadOnlyList<FrostNight> nights, DateTimeOffset toldAt, DateTimeOffset now, Speaker say)
+    internal static FrostJob? Of(
+        Guid id,
+        StockNow stock,
+        IReadOnlyList<FrostNight> nights,
+        DateTimeOffset toldAt,
+        DateTimeOffset now,
+        Speaker say
+    )
     {
         var name = stock.Entry.Item!.Name ?? "Filter";
         if (stock.AskedSince is { } over)
         {
             return new SayIfItStayedWarm(
-                id, $"{name}: did it stay warm all night?",
-                $"The night to {Date(over)}. No, or not sure: it is not counted until it is replaced. Damage by frost cannot be seen, and no check clears it.");
+                id,
+                $"{name}: did it stay warm all night?",
+                $"The night to {Date(over)}. No, or not sure: it is not counted until it is replaced. Damage by frost cannot be seen, and no check clears it."
+            );
         }
 
         var tonight = nights.FirstOrDefault(n => n.Evening <= now && now < n.To && n.IsLived(toldAt));
-        var isAtRisk = stock.Entry is { Item: WaterFilter filter, Filter: { Frozen: Happened.No } been } && FilterCredit.IsSpoiledByFrost(filter.Filter, been);
+        var isAtRisk =
+            stock.Entry is { Item: WaterFilter filter, Filter: { Frozen: Happened.No } been }
+            && FilterCredit.IsSpoiledByFrost(filter.Filter, been);
         if (tonight is null || !isAtRisk || stock.GuardedAt >= tonight.Evening)
         {
             return null;
         }
 
         var night = tonight.LowC is { } low ? $"{say.Of(Quantity.Temperature, low)} tonight" : "Tonight it may freeze: no forecast";
-        return new PutAwayWarm(
-            id, $"{night}. {name}: put it away warm", $"{FilterCredit.KeepFromFrost} In the morning you are asked.");
+        return new PutAwayWarm(id, $"{night}. {name}: put it away warm", $"{FilterCredit.KeepFromFrost} In the morning you are asked.");
     }
 
     private static string Date(DateTimeOffset at) => at.ToString("d MMM", CultureInfo.InvariantCulture);

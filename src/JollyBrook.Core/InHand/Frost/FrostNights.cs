@@ -18,8 +18,12 @@ internal static class FrostNights
         foreach (var trip in trips)
         {
             // Dates first: a trip of another year costs nothing.
-            if (trip.Route is { StartDate: { } first, Retired: not true } route && first.AddDays(-2) <= DateOnly.FromDateTime(until.UtcDateTime)
-                && (from == DateTimeOffset.MinValue || first.AddDays(route.EachDay.Count + 2) >= DateOnly.FromDateTime(from.UtcDateTime)) && IsSound(route))
+            if (
+                trip.Route is { StartDate: { } first, Retired: not true } route
+                && first.AddDays(-2) <= DateOnly.FromDateTime(until.UtcDateTime)
+                && (from == DateTimeOffset.MinValue || first.AddDays(route.EachDay.Count + 2) >= DateOnly.FromDateTime(from.UtcDateTime))
+                && IsSound(route)
+            )
             {
                 nights.AddRange(Of(route, trip).Where(n => n.To > from && n.Evening <= until));
             }

@@ -1,6 +1,8 @@
 namespace JollyBrook.Core.InHand;
 
-/// <summary>When and where a night may freeze that nobody gave a forecast for (pick): unknown counts as worse, but not everywhere.</summary>
+/// <summary>
+/// When and where a night may freeze that nobody gave a forecast for (pick): unknown counts as worse, but not everywhere.
+/// </summary>
 internal static class FrostSeason
 {
     /// <summary>Between the tropics only heights freeze.</summary>

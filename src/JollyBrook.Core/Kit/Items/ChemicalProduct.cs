@@ -46,8 +46,12 @@ public sealed record ChemicalProduct(ProductSpec? Product) : KitItem
 
         var profile = product.Profile;
         var date = profile.IsHouseholdBleach
-            ? product.PackDate is { } packed ? $"packed {packed:yyyy-MM-dd}" : "pack date not known: not counted on"
-            : product.LastDay is { } last ? $"good to {last:yyyy-MM-dd}" : "date not known: not counted on";
+            ? product.PackDate is { } packed
+                ? $"packed {packed:yyyy-MM-dd}"
+                : "pack date not known: not counted on"
+            : product.LastDay is { } last
+                ? $"good to {last:yyyy-MM-dd}"
+                : "date not known: not counted on";
         var left = now.Left is { } count
             ? $"; {Speaker.Number(count, 1)} {(profile.Form == ProductForm.Tablet ? "tablets" : "mL")} left"
             : "; not counted";

@@ -16,19 +16,44 @@ namespace JollyBrook.Core.Kit;
 /// <param name="HeatSafe">Whether it may stand on a flame.</param>
 /// <param name="LevelVisible">Whether what is in it can be seen without opening it.</param>
 public sealed record Container(
-    double? VolumeL, bool? Opaque = null, bool? ClearPlastic = null, bool? Squeezable = null, bool? HasHose = null, double? DepthCm = null,
-    double? LyingDepthCm = null, ContainerRole? Role = null, bool? HeatSafe = null, bool? LevelVisible = null) : KitItem
+    double? VolumeL,
+    bool? Opaque = null,
+    bool? ClearPlastic = null,
+    bool? Squeezable = null,
+    bool? HasHose = null,
+    double? DepthCm = null,
+    double? LyingDepthCm = null,
+    ContainerRole? Role = null,
+    bool? HeatSafe = null,
+    bool? LevelVisible = null
+) : KitItem
 {
     /// <summary>What a vessel holds to the brim.</summary>
     internal static readonly NumberField Volume = new("volumeL", "Volume", Quantity.Volume, 0.05, 200, "Enter what it holds to the brim.");
 
-    private static readonly NumberField Depth = new("depthCm", "Depth of the water", Quantity.Length, 2, 60, "Measure from the surface to the bottom.");
+    private static readonly NumberField Depth = new(
+        "depthCm",
+        "Depth of the water",
+        Quantity.Length,
+        2,
+        60,
+        "Measure from the surface to the bottom."
+    );
 
-    private static readonly NumberField Lying = new("lyingDepthCm", "Depth as it lies", Quantity.Length, 1, 60, "Lay it down full and measure its thickness.");
+    private static readonly NumberField Lying = new(
+        "lyingDepthCm",
+        "Depth as it lies",
+        Quantity.Length,
+        1,
+        60,
+        "Lay it down full and measure its thickness."
+    );
 
     internal static readonly IReadOnlyList<Field> OwnFields = [Volume, Depth, Lying];
 
-    /// <summary>Whether it is drunk from without seeing what is left: as told, else where it is drunk from through a hose, in the pack.</summary>
+    /// <summary>
+    /// Whether it is drunk from without seeing what is left: as told, else where it is drunk from through a hose, in the pack.
+    /// </summary>
     internal bool HidesItsLevel => LevelVisible is { } visible ? !visible : HasHose == true;
 
     protected override KitItemKind OwnKind => KitItemKind.Container;

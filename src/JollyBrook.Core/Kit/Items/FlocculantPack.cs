@@ -22,7 +22,8 @@ public sealed record FlocculantPack(FlocculantSpec? Flocculant) : KitItem
         }
     }
 
-    internal override string Words(KitEntry now, Speaker say) => Flocculant is { Form: FlocculantForm.Drops } drops
-        ? $"{Speaker.Number(drops.LabelDrops ?? 0, 1)} drops for {say.Of(Quantity.Volume, drops.LabelVolumeL ?? 0)} by its label"
-        : "Alum powder, 30 to 60 mg/L";
+    internal override string Words(KitEntry now, Speaker say) =>
+        Flocculant is { Form: FlocculantForm.Drops } drops
+            ? $"{Speaker.Number(drops.LabelDrops ?? 0, 1)} drops for {say.Of(Quantity.Volume, drops.LabelVolumeL ?? 0)} by its label"
+            : "Alum powder, 30 to 60 mg/L";
 }

@@ -8,9 +8,7 @@ public sealed record MakeshiftFilter : KitItem
 {
     protected override KitItemKind OwnKind => KitItemKind.ImprovisedFilter;
 
-    protected override void CheckOwn(Intake intake)
-    {
-    }
+    protected override void CheckOwn(Intake intake) { }
 
     /// <summary>Whether it still clears, by what was told of it.</summary>
     internal static bool Clears(KitEntry now) => now is { Item: MakeshiftFilter, Layers: not { RunsCloudy: true } };

@@ -10,9 +10,7 @@ public sealed record PermanganateCrystals : KitItem
 {
     protected override KitItemKind OwnKind => KitItemKind.Permanganate;
 
-    protected override void CheckOwn(Intake intake)
-    {
-    }
+    protected override void CheckOwn(Intake intake) { }
 
     internal override IEnumerable<IBarrier> Barriers(string id, KitEntry now) => [new PermanganateBarrier(id, Name ?? "")];
 

@@ -10,11 +10,10 @@ public abstract record Portions(DateOnly? BestBefore = null) : KitItem
     /// <summary>When it goes in.</summary>
     protected abstract string Moment { get; }
 
-    protected override void CheckOwn(Intake intake)
-    {
-    }
+    protected override void CheckOwn(Intake intake) { }
 
-    internal override string Words(KitEntry now, Speaker say) => now.Left is { } left ? $"{Moment}; {Speaker.Number(left, 0)} portions left" : $"{Moment}; not counted";
+    internal override string Words(KitEntry now, Speaker say) =>
+        now.Left is { } left ? $"{Moment}; {Speaker.Number(left, 0)} portions left" : $"{Moment}; not counted";
 }
 
 /// <summary>Drink mix and its like.</summary>

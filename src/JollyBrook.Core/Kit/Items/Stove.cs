@@ -26,7 +26,8 @@ public sealed record Stove(BurnerSpec? Burner) : KitItem
         }
     }
 
-    internal override IEnumerable<IBarrier> Barriers(string id, KitEntry now) => Burner is { } burner ? [new BoilBarrier(id, Name ?? "", burner, now.Left)] : [];
+    internal override IEnumerable<IBarrier> Barriers(string id, KitEntry now) =>
+        Burner is { } burner ? [new BoilBarrier(id, Name ?? "", burner, now.Left)] : [];
 
     internal override string Amount(double units, Speaker say)
     {
@@ -35,5 +36,6 @@ public sealed record Stove(BurnerSpec? Burner) : KitItem
     }
 
     internal override string Words(KitEntry now, Speaker say) =>
-        (Burners.All.FirstOrDefault(b => b.Id == Burner?.BurnerId)?.Name ?? "") + (now.Left is { } left ? $"; {say.Of(Quantity.FuelMass, left)} of fuel left" : "; fuel not weighed");
+        (Burners.All.FirstOrDefault(b => b.Id == Burner?.BurnerId)?.Name ?? "")
+        + (now.Left is { } left ? $"; {say.Of(Quantity.FuelMass, left)} of fuel left" : "; fuel not weighed");
 }

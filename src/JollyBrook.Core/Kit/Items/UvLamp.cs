@@ -23,7 +23,8 @@ public sealed record UvLamp(LampSpec? Lamp) : KitItem
         }
     }
 
-    internal override IEnumerable<IBarrier> Barriers(string id, KitEntry now) => Lamp is { } lamp ? [new LampBarrier(id, Name ?? "", lamp, now.Left)] : [];
+    internal override IEnumerable<IBarrier> Barriers(string id, KitEntry now) =>
+        Lamp is { } lamp ? [new LampBarrier(id, Name ?? "", lamp, now.Left)] : [];
 
     internal override string Amount(double units, Speaker say)
     {

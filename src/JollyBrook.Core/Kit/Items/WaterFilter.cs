@@ -40,9 +40,10 @@ public sealed record WaterFilter(FilterSpec? Filter) : KitItem
         }
 
         var (element, been) = (FilterElements.Of(kind), now.Filter ?? FilterState.NotKnown);
-        var life = filter.RatedLifeL is { } rated && been.UsedL is { } used
-            ? $"{say.Of(Quantity.Bulk, used)} of {say.Of(Quantity.Bulk, rated)} used"
-            : "life not known: not counted on";
+        var life =
+            filter.RatedLifeL is { } rated && been.UsedL is { } used
+                ? $"{say.Of(Quantity.Bulk, used)} of {say.Of(Quantity.Bulk, rated)} used"
+                : "life not known: not counted on";
         var suspect = FilterCredit.Frozen(filter, been, []) ?? FilterCredit.Dropped(filter, been, []);
         return $"{element.Name}, {FilterElements.StyleName(style).ToLowerInvariant()}; {life}; "
             + (suspect is null ? $"runs at {Speaker.Number(been.FlowShare(element) * 100, 0)} % of new" : "suspect: not counted on");

@@ -16,16 +16,21 @@ internal static class PlanMatters
     {
         var standing = PlanStanding.Of(request);
         var say = Speaker.For(request.Units);
-        return Weighing.Of(
-            OpenIn(request).Where(q => !told.Contains(q.Field)),
-            (_, answer) => standing.To(PlanStanding.Of(answer.Put(request)), say));
+        return Weighing.Of(OpenIn(request).Where(q => !told.Contains(q.Field)), (_, answer) =>
+            standing.To(PlanStanding.Of(answer.Put(request)), say)
+        );
     }
 
     private static IEnumerable<Question<PlanRequest>> OpenIn(PlanRequest request)
     {
         foreach (var entry in request.Sources ?? [])
         {
-            if (entry is not { Id: { } id, Source: { } source } || source.IsOutOfUse || source.OnlyIfNeeded == true || source.Retired == true)
+            if (
+                entry is not { Id: { } id, Source: { } source }
+                || source.IsOutOfUse
+                || source.OnlyIfNeeded == true
+                || source.Retired == true
+            )
             {
                 continue;
             }
@@ -37,19 +42,31 @@ internal static class PlanMatters
             }
 
             yield return new(
-                $"sources.{id}", $"Find out whether {source.Name} runs", $"runs with {Speaker.Number(Math.Floor(chance * 100), 0)} %",
+                $"sources.{id}",
+                $"Find out whether {source.Name} runs",
+                $"runs with {Speaker.Number(Math.Floor(chance * 100), 0)} %",
                 [
                     new("flowing", null, "Running", r => Reported(r, id, flowing: true)),
                     new("dry", null, "Dry", r => Reported(r, id, flowing: false)),
-                ]);
+                ]
+            );
         }
     }
 
     /// <summary>The trip with a report of now on one of its waters; the traveller's own word gives way to it.</summary>
-    private static PlanRequest Reported(PlanRequest request, string id, bool flowing) => request with
-    {
-        Sources = [.. request.Sources!.Select(e => e.Id == id
-            ? e with { Source = e.Source! with { Chance = null, ReportedFlowing = flowing, ReportedAt = request.Now } }
-            : e)],
-    };
+    private static PlanRequest Reported(PlanRequest request, string id, bool flowing) =>
+        request with
+        {
+            Sources =
+            [
+                .. request.Sources!.Select(e =>
+                    e.Id == id
+                        ? e with
+                        {
+                            Source = e.Source! with { Chance = null, ReportedFlowing = flowing, ReportedAt = request.Now },
+                        }
+                        : e
+                ),
+            ],
+        };
 }

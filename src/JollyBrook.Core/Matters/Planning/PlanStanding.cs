@@ -37,8 +37,18 @@ internal sealed record PlanStanding(bool Feasible, bool Kept, double MostCarried
 
         // A litre is a kilogram; where the most carried stays, the burden over the way says it.
         return Math.Abs(litres) >= WorthL
-            ? new Stake(StakeKind.Dose, litres > 0, Math.Abs(litres), $"{say.Of(Quantity.KitMass, Math.Abs(litres))} {More(litres)} at the most, {say.Of(Quantity.Volume, then.MostCarriedL)} in all.")
-            : new Stake(StakeKind.Dose, burden > 0, Math.Abs(burden) / LengthKm, $"{Speaker.Number(Math.Abs(burden), 0)} kg·km {More(burden)} over the way.");
+            ? new Stake(
+                StakeKind.Dose,
+                litres > 0,
+                Math.Abs(litres),
+                $"{say.Of(Quantity.KitMass, Math.Abs(litres))} {More(litres)} at the most, {say.Of(Quantity.Volume, then.MostCarriedL)} in all."
+            )
+            : new Stake(
+                StakeKind.Dose,
+                burden > 0,
+                Math.Abs(burden) / LengthKm,
+                $"{Speaker.Number(Math.Abs(burden), 0)} kg·km {More(burden)} over the way."
+            );
     }
 
     private static string More(double by) => by > 0 ? "more" : "less";

@@ -25,7 +25,9 @@ internal static class TreatMatters
         return Weighing.Of(TreatQuestions.OpenIn(situation, told), (question, answer) =>
         {
             var asked = answer.Put(request);
-            return standing.To(question.IsOfThePlace ? OfPlace(asked, SourceJudge.Judge(asked.Source, water)) : Worked(asked, question.Moves));
+            return standing.To(
+                question.IsOfThePlace ? OfPlace(asked, SourceJudge.Judge(asked.Source, water)) : Worked(asked, question.Moves)
+            );
         });
 
         TreatStanding Worked(TreatRequest asked, Func<IBarrier, bool>? moves) => TreatStanding.Of(Situation.Of(asked, situation, moves));
@@ -41,5 +43,6 @@ internal static class TreatMatters
         }
     }
 
-    private static (Verdict Verdict, bool Viruses, bool Foul) Key(SourceVerdict judged) => (judged.Verdict, judged.VirusesCountAnyway, judged.Foul);
+    private static (Verdict Verdict, bool Viruses, bool Foul) Key(SourceVerdict judged) =>
+        (judged.Verdict, judged.VirusesCountAnyway, judged.Foul);
 }

@@ -7,16 +7,30 @@ namespace JollyBrook.Core.Matters.Treating;
 
 /// <summary>What Treat shows as certain of one request: verdict, target, way, dose and wait; no more.</summary>
 internal sealed record TreatStanding(
-    Verdict? Judged, TreatOutcome Outcome, string ShortOf, string Way, string WayName, string Headline, double SupplyWeight, double? Minutes)
+    Verdict? Judged,
+    TreatOutcome Outcome,
+    string ShortOf,
+    string Way,
+    string WayName,
+    string Headline,
+    double SupplyWeight,
+    double? Minutes
+)
 {
     public static TreatStanding Of(Situation situation)
     {
         var chain = situation.Asked is { } asked ? Chain.Run(asked, situation) : Chains.All(situation)[0];
         var outcome = chain.Outcome;
         return new TreatStanding(
-            situation.Judged?.Verdict, outcome, outcome == TreatOutcome.ShortOfTarget ? OrganismClasses.Spoken(chain.ShortOf) : "",
-            outcome == TreatOutcome.Refused ? "" : chain.Id, chain.Name, outcome == TreatOutcome.Refused ? "" : chain.Headline, chain.SupplyWeight,
-            chain.Minutes is { } minutes ? Math.Ceiling(minutes - 1e-9) : null);
+            situation.Judged?.Verdict,
+            outcome,
+            outcome == TreatOutcome.ShortOfTarget ? OrganismClasses.Spoken(chain.ShortOf) : "",
+            outcome == TreatOutcome.Refused ? "" : chain.Id,
+            chain.Name,
+            outcome == TreatOutcome.Refused ? "" : chain.Headline,
+            chain.SupplyWeight,
+            chain.Minutes is { } minutes ? Math.Ceiling(minutes - 1e-9) : null
+        );
     }
 
     /// <summary>What would change if it were <paramref name="then"/>.</summary>
@@ -25,8 +39,11 @@ internal sealed record TreatStanding(
         if (then.Judged != Judged)
         {
             return new Stake(
-                StakeKind.Verdict, then.Judged > Judged, Math.Abs((int)(then.Judged ?? Verdict.Use) - (int)(Judged ?? Verdict.Use)),
-                $"{SourceVerdict.Words(then.Judged ?? Verdict.Use)}.");
+                StakeKind.Verdict,
+                then.Judged > Judged,
+                Math.Abs((int)(then.Judged ?? Verdict.Use) - (int)(Judged ?? Verdict.Use)),
+                $"{SourceVerdict.Words(then.Judged ?? Verdict.Use)}."
+            );
         }
 
         if (then.Outcome != Outcome || then.ShortOf != ShortOf)
@@ -41,31 +58,43 @@ internal sealed record TreatStanding(
 
         if (then.Headline != Headline)
         {
-            return new Stake(StakeKind.Dose, then.SupplyWeight > SupplyWeight || then.Later(this) > 0, Math.Abs(then.SupplyWeight - SupplyWeight), $"{then.Headline}{Ready(then)}.");
+            return new Stake(
+                StakeKind.Dose,
+                then.SupplyWeight > SupplyWeight || then.Later(this) > 0,
+                Math.Abs(then.SupplyWeight - SupplyWeight),
+                $"{then.Headline}{Ready(then)}."
+            );
         }
 
         var later = then.Later(this);
         return later == 0 && then.Minutes.HasValue == Minutes.HasValue
             ? Stake.Nothing
-            : new Stake(StakeKind.Wait, later > 0, Math.Abs(later), $"{Speaker.Minutes(Math.Abs(later))} {(later > 0 ? "longer" : "sooner")}.");
+            : new Stake(
+                StakeKind.Wait,
+                later > 0,
+                Math.Abs(later),
+                $"{Speaker.Minutes(Math.Abs(later))} {(later > 0 ? "longer" : "sooner")}."
+            );
     }
 
     private bool IsWorseThanThis(TreatStanding then) =>
         Rank(then) > Rank(this) || (Rank(then) == Rank(this) && then.ShortOf.Length > ShortOf.Length);
 
-    private static int Rank(TreatStanding standing) => standing.Outcome switch
-    {
-        TreatOutcome.Meets => 0,
-        TreatOutcome.ShortOfTarget => 1,
-        _ => 2,
-    };
+    private static int Rank(TreatStanding standing) =>
+        standing.Outcome switch
+        {
+            TreatOutcome.Meets => 0,
+            TreatOutcome.ShortOfTarget => 1,
+            _ => 2,
+        };
 
-    private static string OutcomeWords(TreatStanding then) => then.Outcome switch
-    {
-        TreatOutcome.Meets => $"Meets the target by {Sentence.Lower(then.WayName)}{Ready(then)}",
-        TreatOutcome.ShortOfTarget => $"Falls short on {then.ShortOf}",
-        _ => "Nothing here treats it",
-    };
+    private static string OutcomeWords(TreatStanding then) =>
+        then.Outcome switch
+        {
+            TreatOutcome.Meets => $"Meets the target by {Sentence.Lower(then.WayName)}{Ready(then)}",
+            TreatOutcome.ShortOfTarget => $"Falls short on {then.ShortOf}",
+            _ => "Nothing here treats it",
+        };
 
     private static string Ready(TreatStanding then) => then.Minutes is { } minutes ? $", drink in {Speaker.Minutes(minutes)}" : "";
 

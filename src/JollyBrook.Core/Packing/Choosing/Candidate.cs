@@ -13,7 +13,15 @@ namespace JollyBrook.Core.Packing.Choosing;
 /// <param name="Typical">Which of them are only usual.</param>
 /// <param name="LeftOut">Why it is not chosen from; empty where it is.</param>
 /// <param name="ToAdd">What of it is not in the kit yet.</param>
-internal sealed record Candidate(IReadOnlyList<KitEntry> Entries, bool Owned, bool Carried, OwnFigure Figures, IReadOnlyList<string> Typical, string LeftOut, IReadOnlyList<KitItem> ToAdd)
+internal sealed record Candidate(
+    IReadOnlyList<KitEntry> Entries,
+    bool Owned,
+    bool Carried,
+    OwnFigure Figures,
+    IReadOnlyList<string> Typical,
+    string LeftOut,
+    IReadOnlyList<KitItem> ToAdd
+)
 {
     /// <summary>So many are chosen from at most.</summary>
     public const int Most = 14;
@@ -30,15 +38,25 @@ internal sealed record Candidate(IReadOnlyList<KitEntry> Entries, bool Owned, bo
     /// <param name="others">What is taken in any case.</param>
     public static IReadOnlyList<Candidate> All(ChooseKitRequest request, KitTrip trip, IReadOnlyList<KitEntry> others)
     {
-        var pot = others.Any(e => e.Item is CookingPot or Container { HeatSafe: true }) ? null : UsualPieces.Fresh(KitTemplates.All.First(t => t.Item is CookingPot), trip.LastDay);
+        var pot = others.Any(e => e.Item is CookingPot or Container { HeatSafe: true })
+            ? null
+            : UsualPieces.Fresh(KitTemplates.All.First(t => t.Item is CookingPot), trip.LastDay);
         var owned = (request.Kit ?? []).Where(e => e is { Id: not null, Item: not null } && Treats(e)).ToList();
-        var usual = request.OwnedOnly == true
-            ? []
-            : KitTemplates.All.Where(t => !owned.Exists(o => UsualPieces.Alike(o.Item!, t.Item))).Select(t => UsualPieces.Fresh(t, trip.LastDay)).Where(Treats);
+        var usual =
+            request.OwnedOnly == true
+                ? []
+                : KitTemplates
+                    .All.Where(t => !owned.Exists(o => UsualPieces.Alike(o.Item!, t.Item)))
+                    .Select(t => UsualPieces.Fresh(t, trip.LastDay))
+                    .Where(Treats);
         return
         [
-            .. owned.Select(e => Of(e, true, request, trip, pot)).Concat(usual.Select(e => Of(e, false, request, trip, pot)))
-                .Select((c, i) => i < Most || c.LeftOut.Length > 0 ? c : c with { LeftOut = $"Only the first {Most} pieces are chosen from." }),
+            .. owned
+                .Select(e => Of(e, true, request, trip, pot))
+                .Concat(usual.Select(e => Of(e, false, request, trip, pot)))
+                .Select(
+                    (c, i) => i < Most || c.LeftOut.Length > 0 ? c : c with { LeftOut = $"Only the first {Most} pieces are chosen from." }
+                ),
         ];
     }
 
@@ -54,7 +72,8 @@ internal sealed record Candidate(IReadOnlyList<KitEntry> Entries, bool Owned, bo
         var carried = owned && entry.Item!.Retired != true;
         // Packed each for itself, so that no bag takes two with it: how it is packed is for the kit's own page.
         KitEntry Apart(KitEntry e) => e with { Item = e.Item! with { Retired = null, Bag = e.Id } };
-        IReadOnlyList<KitEntry> entries = entry.Item is Stove && pot is not null ? [Apart(entry), Apart(pot with { Id = $"{entry.Id}-pot" })] : [Apart(entry)];
+        IReadOnlyList<KitEntry> entries =
+            entry.Item is Stove && pot is not null ? [Apart(entry), Apart(pot with { Id = $"{entry.Id}-pot" })] : [Apart(entry)];
         var told = request.Figures?.FirstOrDefault(f => f.Id == entry.Id);
         var usual = entries.Select(e => UsualPieces.FiguresOf(e.Item!)).ToList();
         var holds = CarriedChain.HoldsKg(entry);
@@ -69,22 +88,41 @@ internal sealed record Candidate(IReadOnlyList<KitEntry> Entries, bool Owned, bo
             return known ?? otherwise;
         }
 
-        var price = Figure("price", told?.Price ?? (owned && entries.Count == 1 ? 0 : null), usual.Skip(owned ? 1 : 0).Sum(u => u.Price ?? 0));
+        var price = Figure(
+            "price",
+            told?.Price ?? (owned && entries.Count == 1 ? 0 : null),
+            usual.Skip(owned ? 1 : 0).Sum(u => u.Price ?? 0)
+        );
         var bulk = Figure("bulkL", told?.BulkL, usual.Sum(u => u.BulkL ?? 0));
-        var mass = Figure("massKg", told?.MassKg ?? (entries.All(e => e.Item!.MassKg is not null) ? entries.Sum(e => e.Item!.MassKg) + holds : null), entries.Zip(usual).Sum(p => p.First.Item!.MassKg ?? p.Second.MassKg ?? 0) + holds);
+        var mass = Figure(
+            "massKg",
+            told?.MassKg ?? (entries.All(e => e.Item!.MassKg is not null) ? entries.Sum(e => e.Item!.MassKg) + holds : null),
+            entries.Zip(usual).Sum(p => p.First.Item!.MassKg ?? p.Second.MassKg ?? 0) + holds
+        );
         return new Candidate(
-            entries, owned, carried, new OwnFigure(entry.Id, price, bulk, mass), typical, Refused(entry, request, trip),
-            [.. entries.Skip(owned ? 1 : 0).Select(e => KitTemplates.All.First(t => t.Id == e.Id || $"{entry.Id}-{t.Id}" == e.Id).Item)]);
+            entries,
+            owned,
+            carried,
+            new OwnFigure(entry.Id, price, bulk, mass),
+            typical,
+            Refused(entry, request, trip),
+            [.. entries.Skip(owned ? 1 : 0).Select(e => KitTemplates.All.First(t => t.Id == e.Id || $"{entry.Id}-{t.Id}" == e.Id).Item)]
+        );
     }
 
-    private static string Refused(KitEntry entry, ChooseKitRequest request, KitTrip trip) => entry.Item switch
-    {
-        WaterFilter { Filter.Style: FilterStyle.Gravity } when request.HangPoints != YesNo.Yes =>
-            request.HangPoints == YesNo.No ? "Nothing to hang its bag from." : "Whether there is anything to hang its bag from is not known: counted as nothing.",
-        WaterFilter { Filter: { } filter } when FilterOutlook.Of(filter, entry.Filter ?? FilterState.NotKnown, trip, Speaker.Metric) is { State: not FindingState.Holds } outlook => Sentence.Capital(outlook.Figure),
-        ChemicalProduct { Product.LastDay: null } => "Its date is not known: counts as past.",
-        ChemicalProduct { Product.LastDay: { } last } when last < trip.LastDay => $"Good to {last:yyyy-MM-dd} only.",
-        not Stove { IsOpenFire: true } and not WaterFilter when entry.Left is null => "What is left of it is not known: counted as none.",
-        _ => "",
-    };
+    private static string Refused(KitEntry entry, ChooseKitRequest request, KitTrip trip) =>
+        entry.Item switch
+        {
+            WaterFilter { Filter.Style: FilterStyle.Gravity } when request.HangPoints != YesNo.Yes => request.HangPoints == YesNo.No
+                ? "Nothing to hang its bag from."
+                : "Whether there is anything to hang its bag from is not known: counted as nothing.",
+            WaterFilter { Filter: { } filter }
+                when FilterOutlook.Of(filter, entry.Filter ?? FilterState.NotKnown, trip, Speaker.Metric)
+                    is { State: not FindingState.Holds } outlook => Sentence.Capital(outlook.Figure),
+            ChemicalProduct { Product.LastDay: null } => "Its date is not known: counts as past.",
+            ChemicalProduct { Product.LastDay: { } last } when last < trip.LastDay => $"Good to {last:yyyy-MM-dd} only.",
+            not Stove { IsOpenFire: true } and not WaterFilter when entry.Left is null =>
+                "What is left of it is not known: counted as none.",
+            _ => "",
+        };
 }

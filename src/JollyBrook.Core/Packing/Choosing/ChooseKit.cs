@@ -7,8 +7,8 @@ using JollyBrook.Core.Units;
 namespace JollyBrook.Core.Packing.Choosing;
 
 /// <summary>
-/// The calculation "choose-kit": every set of up to five pieces that treat, owned or usual, run through the trip by the plan's own engine and
-/// held against kit check's must-haves (handbook room 80, "Choose a kit").
+/// The calculation "choose-kit": every set of up to five pieces that treat, owned or usual, run through the trip by the plan's own engine
+/// and held against kit check's must-haves (handbook room 80, "Choose a kit").
 /// </summary>
 public static class ChooseKit
 {
@@ -66,7 +66,13 @@ public static class ChooseKit
 
         public Choice(ChooseKitRequest request, CheckedTrip trip, Speaker say)
         {
-            (_request, _weights, _trip, _assumptions, _say) = (request, (request.Weights ?? new KitWeights()).Filled, trip.Trip, trip.Assumptions, say);
+            (_request, _weights, _trip, _assumptions, _say) = (
+                request,
+                (request.Weights ?? new KitWeights()).Filled,
+                trip.Trip,
+                trip.Assumptions,
+                say
+            );
             _others = [.. KitEntry.Carried(request.Kit).Where(e => !Candidate.Treats(e))];
             _all = [.. Candidate.All(request, _trip, _others)];
             // What is carried stands at the front, so that it can be shown even where some of it is not chosen from.
@@ -77,10 +83,15 @@ public static class ChooseKit
             var masks = _open.SelectMany((c, i) => c.Entries.Select(e => (e.Id, Mask: 1 << i))).ToDictionary(e => e.Id!, e => e.Mask);
             _worst =
             [
-                .. CheckKit.ChainsOf(AsChecked(request), _trip, kit, _dayL)
+                .. CheckKit
+                    .ChainsOf(AsChecked(request), _trip, kit, _dayL)
                     .Select(c => (c, c.Pieces.Aggregate(0, (all, p) => all | masks.GetValueOrDefault(p.Id!)))),
             ];
-            _walk = new SetWalk(TripBatch.Of(trip.Run, _trip, (litres, own) => CheckKit.WorstWater(AsChecked(request), _trip, own, litres)), _others, _open);
+            _walk = new SetWalk(
+                TripBatch.Of(trip.Run, _trip, (litres, own) => CheckKit.WorstWater(AsChecked(request), _trip, own, litres)),
+                _others,
+                _open
+            );
         }
 
         private int Largest => (int)(_request.MostPieces ?? MostPieces);
@@ -108,17 +119,33 @@ public static class ChooseKit
             var carried = _open.Select((c, i) => c.Carried ? 1 << i : 0).Sum();
             var present = carried == 0 ? null : Checked(Of(carried), carried);
             return new ChooseKitResponse(
-                Headline(offered), [.. offered.Select(o => o.Set)], present, [.. _all.Select(c => c.Told)], tried, noTarget, IsAll, _trip.Litres!.Value, _trip.Days,
-                _weights, Assume(), offered.Count == 0 ? [] : Working(offered[0].Set));
+                Headline(offered),
+                [.. offered.Select(o => o.Set)],
+                present,
+                [.. _all.Select(c => c.Told)],
+                tried,
+                noTarget,
+                IsAll,
+                _trip.Litres!.Value,
+                _trip.Days,
+                _weights,
+                Assume(),
+                offered.Count == 0 ? [] : Working(offered[0].Set)
+            );
         }
 
         /// <summary>All that are not worse in every respect than another, the best first; each held against kit check itself.</summary>
         private List<(KitSet Set, int Mask)> Best(List<(KitSet Set, int Mask)> sets)
         {
-            List<(KitSet Set, int Mask)> offered = [], nearest = [];
+            List<(KitSet Set, int Mask)> offered = [],
+                nearest = [];
             foreach (var (found, mask) in sets.OrderBy(s => Precedence(s.Set)))
             {
-                if (offered.Count >= Offered || nearest.Count >= MostChecked || (offered.Count > 0 && found.Lacks.Count > offered[0].Set.Lacks.Count))
+                if (
+                    offered.Count >= Offered
+                    || nearest.Count >= MostChecked
+                    || (offered.Count > 0 && found.Lacks.Count > offered[0].Set.Lacks.Count)
+                )
                 {
                     break;
                 }
@@ -137,13 +164,16 @@ public static class ChooseKit
         }
 
         /// <summary>
-        /// What puts sets in order, the least first: what they lack, and of those that lack as much, water that nothing treats, failures that leave
-        /// nothing, those that leave one way; then the steps.
+        /// What puts sets in order, the least first: what they lack, and of those that lack as much, water that nothing treats, failures
+        /// that leave nothing, those that leave one way; then the steps.
         /// </summary>
-        private static (int Lacks, bool HasGap, int LeavesNothing, int LeavesOne, double Steps, double MassKg, int Pieces) Precedence(KitSet set) =>
-            (set.Lacks.Count, set.GapAt is not null, set.LeavesNothing.Count, set.LeavesOne.Count, set.Steps, set.MassKg, set.Ids.Count);
+        private static (int Lacks, bool HasGap, int LeavesNothing, int LeavesOne, double Steps, double MassKg, int Pieces) Precedence(
+            KitSet set
+        ) => (set.Lacks.Count, set.GapAt is not null, set.LeavesNothing.Count, set.LeavesOne.Count, set.Steps, set.MassKg, set.Ids.Count);
 
-        /// <summary>What it lacks by kit check, which plans the trip with this very set; a first answer, of small sets alone, does without.</summary>
+        /// <summary>
+        /// What it lacks by kit check, which plans the trip with this very set; a first answer, of small sets alone, does without.
+        /// </summary>
         private KitSet Checked(KitSet set, int mask)
         {
             if (!IsAll)
@@ -153,7 +183,13 @@ public static class ChooseKit
 
             var kit = _others.Concat(Taken(mask).SelectMany(c => c.Entries)).ToList();
             var check = CheckKit.Compute(AsChecked(_request) with { Kit = kit });
-            return set with { Lacks = [.. check.Findings.Where(f => f.State != FindingState.Holds && Enum.IsDefined((MustHave)f.Number)).Select(f => f.Title)] };
+            return set with
+            {
+                Lacks =
+                [
+                    .. check.Findings.Where(f => f.State != FindingState.Holds && Enum.IsDefined((MustHave)f.Number)).Select(f => f.Title),
+                ],
+            };
         }
 
         private List<Candidate> Taken(int mask) => [.. _open.Where((_, i) => (mask & (1 << i)) != 0)];
@@ -178,24 +214,59 @@ public static class ChooseKit
 
             Lack(counted.Count == 0, MustHave.Target);
             Lack(columns.Exists(c => !c.Holds), MustHave.Second);
-            Lack(!melt.IsMet || melt.IsUncounted || covered < _trip.Litres!.Value * SupplyMargin.Factor || walked.GapAt is not null || walked.SomethingEnds, MustHave.Supplies);
+            Lack(
+                !melt.IsMet
+                    || melt.IsUncounted
+                    || covered < _trip.Litres!.Value * SupplyMargin.Factor
+                    || walked.GapAt is not null
+                    || walked.SomethingEnds,
+                MustHave.Supplies
+            );
             var set = new KitSet(
-                [.. taken.Select(c => c.Id)], [.. taken.Select(c => c.Name)], lacks, taken.Sum(c => c.Figures.MassKg!.Value), taken.Sum(c => c.Figures.BulkL!.Value), taken.Sum(c => c.Figures.Price!.Value),
-                taken.Exists(c => c.Typical.Count > 0), work, work / _people, walked.WaitMinutes, walked.WaitAt ?? "", walked.Taste, (int)walked.Taste, Sentence.Capital(ChainList.TasteWords(walked.Taste)), covered, walked.GapAt,
-                walked.TreatedL, [.. columns.Where(c => c.Survivors == 0).Select(c => c.Name)], [.. columns.Where(c => c.Survivors == 1).Select(c => c.Name)], Waste(walked),
-                walked.Ways.Count == 0 ? "" : walked.Ways.MaxBy(w => w.Value).Key, 0);
+                [.. taken.Select(c => c.Id)],
+                [.. taken.Select(c => c.Name)],
+                lacks,
+                taken.Sum(c => c.Figures.MassKg!.Value),
+                taken.Sum(c => c.Figures.BulkL!.Value),
+                taken.Sum(c => c.Figures.Price!.Value),
+                taken.Exists(c => c.Typical.Count > 0),
+                work,
+                work / _people,
+                walked.WaitMinutes,
+                walked.WaitAt ?? "",
+                walked.Taste,
+                (int)walked.Taste,
+                Sentence.Capital(ChainList.TasteWords(walked.Taste)),
+                covered,
+                walked.GapAt,
+                walked.TreatedL,
+                [.. columns.Where(c => c.Survivors == 0).Select(c => c.Name)],
+                [.. columns.Where(c => c.Survivors == 1).Select(c => c.Name)],
+                Waste(walked),
+                walked.Ways.Count == 0 ? "" : walked.Ways.MaxBy(w => w.Value).Key,
+                0
+            );
             return set with { Steps = KitSteps.Of(set, _weights) };
         }
 
         private string Waste(WalkedSet walked)
         {
-            var parts = _walk.Used(walked).Where(u => u.Used > 0).Select(u => u.Entry.Item switch
-            {
-                ChemicalProduct { Product.Profile.Form: Chemistry.ProductForm.Tablet } => $"{Speaker.Number(Math.Ceiling(u.Used - 1e-9), 0)} empty foils",
-                Stove { IsOpenFire: false } stove when u.Entry.Left is { } left && u.Used > left * AlmostAll => $"an empty canister of {stove.Name}",
-                WaterFilter or UvLamp or Stove => null,
-                var item => $"{item!.Amount(u.Used, _say)} of {item.Name}",
-            }).OfType<string>().ToList();
+            var parts = _walk
+                .Used(walked)
+                .Where(u => u.Used > 0)
+                .Select(u =>
+                    u.Entry.Item switch
+                    {
+                        ChemicalProduct { Product.Profile.Form: Chemistry.ProductForm.Tablet } =>
+                            $"{Speaker.Number(Math.Ceiling(u.Used - 1e-9), 0)} empty foils",
+                        Stove { IsOpenFire: false } stove when u.Entry.Left is { } left && u.Used > left * AlmostAll =>
+                            $"an empty canister of {stove.Name}",
+                        WaterFilter or UvLamp or Stove => null,
+                        var item => $"{item!.Amount(u.Used, _say)} of {item.Name}",
+                    }
+                )
+                .OfType<string>()
+                .ToList();
             return parts.Count == 0 ? "Nothing" : Sentence.Capital(string.Join(", ", parts));
         }
 
@@ -224,7 +295,12 @@ public static class ChooseKit
 
             if (_open.Exists(c => !c.Owned))
             {
-                all.Add(new("figures", "What is not owned counts as it usually comes: a full pack, good until after the trip, at a middling price and mass. Check the label before you buy."));
+                all.Add(
+                    new(
+                        "figures",
+                        "What is not owned counts as it usually comes: a full pack, good until after the trip, at a middling price and mass. Check the label before you buy."
+                    )
+                );
             }
 
             return all;
@@ -234,9 +310,16 @@ public static class ChooseKit
         {
             var working = new Working();
             working.Add(
-                "Steps of the best set", "mass/100 g + room/0.5 L + price/10 + work a day/5 min + longest wait/30 min + taste, each by its weight/2", "Pick: what is weighed alike",
-                WorkingValue.Of("steps", best.Steps), WorkingValue.Of("mass", best.MassKg, "kg"), WorkingValue.Of("room", best.BulkL, "L"), WorkingValue.Of("price", best.Price),
-                WorkingValue.Of("work a day", best.WorkMinutesPerDay, "min"), WorkingValue.Of("longest wait", best.WaitMinutes, "min"));
+                "Steps of the best set",
+                "mass/100 g + room/0.5 L + price/10 + work a day/5 min + longest wait/30 min + taste, each by its weight/2",
+                "Pick: what is weighed alike",
+                WorkingValue.Of("steps", best.Steps),
+                WorkingValue.Of("mass", best.MassKg, "kg"),
+                WorkingValue.Of("room", best.BulkL, "L"),
+                WorkingValue.Of("price", best.Price),
+                WorkingValue.Of("work a day", best.WorkMinutesPerDay, "min"),
+                WorkingValue.Of("longest wait", best.WaitMinutes, "min")
+            );
             return working.Steps;
         }
 

@@ -22,16 +22,30 @@ public sealed record OwnFigure(string? Id, double? Price = null, double? BulkL =
 /// <param name="Wait">The longest wait.</param>
 /// <param name="Taste">Taste.</param>
 public sealed record KitWeights(
-    double? Mass = null, double? Bulk = null, double? Price = null, double? Work = null, double? Wait = null, double? Taste = null)
+    double? Mass = null,
+    double? Bulk = null,
+    double? Price = null,
+    double? Work = null,
+    double? Wait = null,
+    double? Taste = null
+)
 {
     /// <summary>With what was left out put in.</summary>
-    internal KitWeights Filled => new(
-        Mass ?? KitSteps.DefaultWeight, Bulk ?? KitSteps.DefaultWeight, Price ?? KitSteps.DefaultWeight, Work ?? KitSteps.DefaultWeight, Wait ?? KitSteps.DefaultWeight, Taste ?? KitSteps.DefaultWeight);
+    internal KitWeights Filled =>
+        new(
+            Mass ?? KitSteps.DefaultWeight,
+            Bulk ?? KitSteps.DefaultWeight,
+            Price ?? KitSteps.DefaultWeight,
+            Work ?? KitSteps.DefaultWeight,
+            Wait ?? KitSteps.DefaultWeight,
+            Taste ?? KitSteps.DefaultWeight
+        );
 }
 
 /// <summary>What to choose treatment for.</summary>
 /// <param name="Units">The units that words are put in; metric when left out.</param>
-/// <param name="Kit">Everything owned: what is carried, and what is left at home for now. Vessels, pots and the rest of it are taken as they are carried.</param>
+/// <param name="Kit">Everything owned: what is carried, and what is left at home for now. Vessels, pots and the rest of it are taken as
+/// they are carried.</param>
 /// <param name="Plan">The trip; gives what <paramref name="Trip"/> leaves out.</param>
 /// <param name="Trip">What is known of the trip without, or better than, the plan.</param>
 /// <param name="CountViruses">Whether viruses are part of the target; true when left out.</param>
@@ -42,8 +56,18 @@ public sealed record KitWeights(
 /// <param name="Weights">What matters.</param>
 /// <param name="MostPieces">Sets of so many pieces at most, 1 to 5; 5 when left out. Fewer answer sooner.</param>
 public sealed record ChooseKitRequest(
-    UnitSystem? Units, IReadOnlyList<KitEntry>? Kit = null, PlanRequest? Plan = null, KitTrip? Trip = null, bool? CountViruses = null, DateTimeOffset? Now = null,
-    YesNo? HangPoints = null, bool? OwnedOnly = null, IReadOnlyList<OwnFigure>? Figures = null, KitWeights? Weights = null, double? MostPieces = null);
+    UnitSystem? Units,
+    IReadOnlyList<KitEntry>? Kit = null,
+    PlanRequest? Plan = null,
+    KitTrip? Trip = null,
+    bool? CountViruses = null,
+    DateTimeOffset? Now = null,
+    YesNo? HangPoints = null,
+    bool? OwnedOnly = null,
+    IReadOnlyList<OwnFigure>? Figures = null,
+    KitWeights? Weights = null,
+    double? MostPieces = null
+);
 
 /// <summary>A piece that may be chosen.</summary>
 /// <param name="Id">Its kit item, or the usual piece's id.</param>
@@ -56,8 +80,16 @@ public sealed record ChooseKitRequest(
 /// <param name="Entries">What it is made of, as it is counted on.</param>
 /// <param name="ToAdd">What comes into the kit when it is taken, to be filled up from its label; empty where all of it is owned.</param>
 public sealed record KitPiece(
-    string Id, string Name, bool Owned, bool Carried, OwnFigure Figures, IReadOnlyList<string> Typical, string LeftOut, IReadOnlyList<KitEntry> Entries,
-    IReadOnlyList<KitItem> ToAdd);
+    string Id,
+    string Name,
+    bool Owned,
+    bool Carried,
+    OwnFigure Figures,
+    IReadOnlyList<string> Typical,
+    string LeftOut,
+    IReadOnlyList<KitEntry> Entries,
+    IReadOnlyList<KitItem> ToAdd
+);
 
 /// <summary>A set of treatment, run through the trip.</summary>
 /// <param name="Ids">Its pieces.</param>
@@ -83,9 +115,29 @@ public sealed record KitPiece(
 /// <param name="Mostly">How the water is mostly treated.</param>
 /// <param name="Steps">What it costs in all by the weights: the fewer, the better.</param>
 public sealed record KitSet(
-    IReadOnlyList<string> Ids, IReadOnlyList<string> Names, IReadOnlyList<string> Lacks, double MassKg, double BulkL, double Price, bool IsTypical,
-    double WorkMinutesPerDay, double WorkMinutesEach, double WaitMinutes, string WaitAt, Taste Taste, int TasteSteps, string TasteWords, double CoveredL, string? GapAt, double LitresToGap,
-    IReadOnlyList<string> LeavesNothing, IReadOnlyList<string> LeavesOne, string Waste, string Mostly, double Steps);
+    IReadOnlyList<string> Ids,
+    IReadOnlyList<string> Names,
+    IReadOnlyList<string> Lacks,
+    double MassKg,
+    double BulkL,
+    double Price,
+    bool IsTypical,
+    double WorkMinutesPerDay,
+    double WorkMinutesEach,
+    double WaitMinutes,
+    string WaitAt,
+    Taste Taste,
+    int TasteSteps,
+    string TasteWords,
+    double CoveredL,
+    string? GapAt,
+    double LitresToGap,
+    IReadOnlyList<string> LeavesNothing,
+    IReadOnlyList<string> LeavesOne,
+    string Waste,
+    string Mostly,
+    double Steps
+);
 
 /// <summary>What to take.</summary>
 /// <param name="Headline">The best set in a line.</param>
@@ -101,20 +153,56 @@ public sealed record KitSet(
 /// <param name="Assumptions">What was not known and taken as worse.</param>
 /// <param name="Working">The arithmetic of the best set.</param>
 public sealed record ChooseKitResponse(
-    string Headline, IReadOnlyList<KitSet> Sets, KitSet? Present, IReadOnlyList<KitPiece> Pieces, int Tried, int NoTarget, bool IsAll, double NeedL, int Days,
-    KitWeights Weights, IReadOnlyList<Assumption> Assumptions, IReadOnlyList<WorkingStep> Working);
+    string Headline,
+    IReadOnlyList<KitSet> Sets,
+    KitSet? Present,
+    IReadOnlyList<KitPiece> Pieces,
+    int Tried,
+    int NoTarget,
+    bool IsAll,
+    double NeedL,
+    int Days,
+    KitWeights Weights,
+    IReadOnlyList<Assumption> Assumptions,
+    IReadOnlyList<WorkingStep> Working
+);
 
 internal static class ChooseKitFields
 {
-    private const double LeastWeight = 0, MostWeight = 4;
+    private const double LeastWeight = 0,
+        MostWeight = 4;
 
     public static readonly NumberField Pieces = new("mostPieces", "Pieces in a set", Quantity.Plain, 1, 5, "Five are all that is tried.");
-    public static readonly NumberField Price = new("figures.price", "Price", Quantity.Plain, 0, 5000, "What it costs to get; 0 for what is owned.");
-    public static readonly NumberField Bulk = new("figures.bulkL", "Room in the pack", Quantity.Volume, 0, 50, "About what it takes, packed.");
+    public static readonly NumberField Price = new(
+        "figures.price",
+        "Price",
+        Quantity.Plain,
+        0,
+        5000,
+        "What it costs to get; 0 for what is owned."
+    );
+    public static readonly NumberField Bulk = new(
+        "figures.bulkL",
+        "Room in the pack",
+        Quantity.Volume,
+        0,
+        50,
+        "About what it takes, packed."
+    );
     public static readonly NumberField Mass = new("figures.massKg", "Mass", Quantity.KitMass, 0, 20, "Weigh it as it is carried.");
 
     public static IReadOnlyList<Field> All =>
-        [ChoiceField.Of<UnitSystem>("units", "Units"), ChoiceField.Of<YesNo>("hangPoints", "Something to hang a bag from"), Pieces, Price, Bulk, Mass, .. Names.Select(Weight), .. KitTrip.Fields, .. KitItem.Fields];
+        [
+            ChoiceField.Of<UnitSystem>("units", "Units"),
+            ChoiceField.Of<YesNo>("hangPoints", "Something to hang a bag from"),
+            Pieces,
+            Price,
+            Bulk,
+            Mass,
+            .. Names.Select(Weight),
+            .. KitTrip.Fields,
+            .. KitItem.Fields,
+        ];
 
     private static readonly string[] Names = ["mass", "bulk", "price", "work", "wait", "taste"];
 
@@ -127,5 +215,6 @@ internal static class ChooseKitFields
         }
     }
 
-    private static NumberField Weight(string name) => new($"weights.{name}", $"How much {name} matters", Quantity.Plain, LeastWeight, MostWeight, "0 is not at all, 4 is most of all.");
+    private static NumberField Weight(string name) =>
+        new($"weights.{name}", $"How much {name} matters", Quantity.Plain, LeastWeight, MostWeight, "0 is not at all, 4 is most of all.");
 }

@@ -115,7 +115,8 @@ internal sealed class SetWalk
     }
 
     /// <summary>What a whole walk took of each piece, with the piece.</summary>
-    public IEnumerable<(KitEntry Entry, double Used)> Used(WalkedSet walked) => _pieces.Zip(walked.Used).Select(p => (p.First.Entry, p.Second));
+    public IEnumerable<(KitEntry Entry, double Used)> Used(WalkedSet walked) =>
+        _pieces.Zip(walked.Used).Select(p => (p.First.Entry, p.Second));
 
     private Chain? Best(int batch, double litres, int mask, KitEntry[] state, WalkedSet walked, Func<Chain, bool> may)
     {
@@ -161,8 +162,17 @@ internal sealed class SetWalk
         var key = (row, filter.UsedL, filter.ClogLoadLNtu);
         if (!_clogged.TryGetValue(key, out var chain))
         {
-            var kit = _others.Concat(_pieces.Where(p => (p.Mask & row.Mask) != 0).Select(p => p.Entry.Id == state[row.Filter].Id ? state[row.Filter] : p.Entry)).ToList();
-            _clogged.Add(key, chain = Chains.All(Situation.Of(_batches[row.Batch].Ask(row.Litres, kit))).FirstOrDefault(c => c.Id == row.Chain.Id));
+            var kit = _others
+                .Concat(
+                    _pieces
+                        .Where(p => (p.Mask & row.Mask) != 0)
+                        .Select(p => p.Entry.Id == state[row.Filter].Id ? state[row.Filter] : p.Entry)
+                )
+                .ToList();
+            _clogged.Add(
+                key,
+                chain = Chains.All(Situation.Of(_batches[row.Batch].Ask(row.Litres, kit))).FirstOrDefault(c => c.Id == row.Chain.Id)
+            );
         }
 
         return chain;
@@ -174,10 +184,20 @@ internal sealed class SetWalk
         return
         [
             .. from chain in Chains.All(situation)
-               where chain.Refusal is null && chain.Minutes is not null && chain.Melt is not { Stove: null } && chain.Uses.All(u => _index.ContainsKey(u.Id))
-               let pieces = chain.Uses.Select(u => _index[u.Id]).ToArray()
-               select new Row(
-                   chain, pieces, pieces.Aggregate(0, (all, p) => all | _pieces[p].Mask), pieces.Where(p => _pieces[p].Entry.Item is WaterFilter).DefaultIfEmpty(-1).First(), batch, litres),
+            where
+                chain.Refusal is null
+                && chain.Minutes is not null
+                && chain.Melt is not { Stove: null }
+                && chain.Uses.All(u => _index.ContainsKey(u.Id))
+            let pieces = chain.Uses.Select(u => _index[u.Id]).ToArray()
+            select new Row(
+                chain,
+                pieces,
+                pieces.Aggregate(0, (all, p) => all | _pieces[p].Mask),
+                pieces.Where(p => _pieces[p].Entry.Item is WaterFilter).DefaultIfEmpty(-1).First(),
+                batch,
+                litres
+            ),
         ];
     }
 
@@ -186,7 +206,8 @@ internal sealed class SetWalk
         for (var i = 0; i < row.Pieces.Length; i++)
         {
             // A filter's life is the chain's own figure: the element it was asked about is the one that has clogged.
-            var use = _pieces[row.Pieces[i]].Entry.Item is WaterFilter ? chain.Uses[i] : chain.Uses[i] with { Left = state[row.Pieces[i]].Left };
+            var use =
+                _pieces[row.Pieces[i]].Entry.Item is WaterFilter ? chain.Uses[i] : chain.Uses[i] with { Left = state[row.Pieces[i]].Left };
             if (!use.IsThere)
             {
                 return false;

@@ -27,7 +27,14 @@ public enum TheirWay
 /// <param name="WaterC">How cold it is, °C, 0 to 40; near freezing when left out.</param>
 /// <param name="BottleL">What their bottle holds, L, 0.1 to 20; one litre when left out.</param>
 public sealed record OthersNeed(
-    double? People = null, TheirWay? Way = null, double? Days = null, YesNo? HasPot = null, YesNo? HasClearWater = null, double? WaterC = null, double? BottleL = null)
+    double? People = null,
+    TheirWay? Way = null,
+    double? Days = null,
+    YesNo? HasPot = null,
+    YesNo? HasClearWater = null,
+    double? WaterC = null,
+    double? BottleL = null
+)
 {
     /// <summary>With what was left out put in; what only counts as worse stays untold.</summary>
     internal OthersNeed Filled => this with { People = People ?? 1, Way = Way ?? TheirWay.Out, Days = Days ?? 1, BottleL = BottleL ?? 1 };
@@ -52,8 +59,15 @@ public sealed record OthersNeed(
 /// <param name="CountViruses">Whether viruses are part of the target; true when left out.</param>
 /// <param name="Now">The time now.</param>
 public sealed record SpareRequest(
-    UnitSystem? Units, IReadOnlyList<KitEntry>? Kit, OthersNeed? Need = null, PlanRequest? Plan = null, double? AlongKm = null, KitTrip? Trip = null, bool? CountViruses = null,
-    DateTimeOffset? Now = null);
+    UnitSystem? Units,
+    IReadOnlyList<KitEntry>? Kit,
+    OthersNeed? Need = null,
+    PlanRequest? Plan = null,
+    double? AlongKm = null,
+    KitTrip? Trip = null,
+    bool? CountViruses = null,
+    DateTimeOffset? Now = null
+);
 
 /// <summary>How they are helped.</summary>
 [JsonConverter(typeof(CamelCaseEnumConverter<SpareKind>))]
@@ -87,8 +101,23 @@ public enum SpareKind
 /// <param name="LeftAfter">What is left of the item then, in its own measure; null where nothing is handed over.</param>
 /// <param name="Spoken">The whole card as it is read out.</param>
 public sealed record SpareCard(
-    SpareKind Kind, string? ItemId, string Title, string Give, double Amount, double Litres, bool IsEnough, bool MeetsTarget, string Dose, string Wait, IReadOnlyList<string> Steps,
-    IReadOnlyList<string> Cautions, string Remains, bool IsTight, double? LeftAfter, string Spoken);
+    SpareKind Kind,
+    string? ItemId,
+    string Title,
+    string Give,
+    double Amount,
+    double Litres,
+    bool IsEnough,
+    bool MeetsTarget,
+    string Dose,
+    string Wait,
+    IReadOnlyList<string> Steps,
+    IReadOnlyList<string> Cautions,
+    string Remains,
+    bool IsTight,
+    double? LeftAfter,
+    string Spoken
+);
 
 /// <summary>What could be given.</summary>
 /// <param name="Headline">In a line.</param>
@@ -97,19 +126,55 @@ public sealed record SpareCard(
 /// <param name="OursL">What our trip still asks, with a quarter more, L.</param>
 /// <param name="Cards">The ways to help, the one that costs us least first; empty where there is none.</param>
 /// <param name="Assumptions">What was not known and taken as worse.</param>
-public sealed record SpareResponse(string Headline, OthersNeed Need, double TheirL, double OursL, IReadOnlyList<SpareCard> Cards, IReadOnlyList<Assumption> Assumptions);
+public sealed record SpareResponse(
+    string Headline,
+    OthersNeed Need,
+    double TheirL,
+    double OursL,
+    IReadOnlyList<SpareCard> Cards,
+    IReadOnlyList<Assumption> Assumptions
+);
 
 internal static class SpareFields
 {
-    public static readonly NumberField People = new("need.people", "How many they are", Quantity.Plain, 1, 40, "Count everyone who drinks.");
+    public static readonly NumberField People = new(
+        "need.people",
+        "How many they are",
+        Quantity.Plain,
+        1,
+        40,
+        "Count everyone who drinks."
+    );
     public static readonly NumberField Days = new("need.days", "How long they stay", Quantity.Plain, 1, 30, "Whole days.");
-    public static readonly NumberField Water = new("need.waterC", "Their water", Quantity.Temperature, 0, 40, "Leave it out when nobody measured.");
+    public static readonly NumberField Water = new(
+        "need.waterC",
+        "Their water",
+        Quantity.Temperature,
+        0,
+        40,
+        "Leave it out when nobody measured."
+    );
     public static readonly NumberField Bottle = new("need.bottleL", "Their bottle", Quantity.Volume, 0.1, 20, "What one fill holds.");
-    public static readonly NumberField Along = new("alongKm", "Where you are along the trip", Quantity.Distance, 0, 5000, "Measure it on the map.");
+    public static readonly NumberField Along = new(
+        "alongKm",
+        "Where you are along the trip",
+        Quantity.Distance,
+        0,
+        5000,
+        "Measure it on the map."
+    );
 
     public static IReadOnlyList<Field> All =>
-    [
-        ChoiceField.Of<UnitSystem>("units", "Units"), People, Days, Water, Bottle, Along, ChoiceField.Of<TheirWay>("need.way", "What they are about to do"),
-        ChoiceField.Of<YesNo>("need.hasPot", "Whether they can boil"), ChoiceField.Of<YesNo>("need.hasClearWater", "Whether their water is clear"), .. KitTrip.Fields,
-    ];
+        [
+            ChoiceField.Of<UnitSystem>("units", "Units"),
+            People,
+            Days,
+            Water,
+            Bottle,
+            Along,
+            ChoiceField.Of<TheirWay>("need.way", "What they are about to do"),
+            ChoiceField.Of<YesNo>("need.hasPot", "Whether they can boil"),
+            ChoiceField.Of<YesNo>("need.hasClearWater", "Whether their water is clear"),
+            .. KitTrip.Fields,
+        ];
 }

@@ -55,7 +55,8 @@ public static class SpareForOthers
         private double OursL => trip.Trip.Litres!.Value * SupplyMargin.Factor;
 
         /// <summary>Now, or the trip's first day: without a date no tablet is counted on.</summary>
-        private DateTimeOffset? StartAt => request.Now ?? (trip.Trip.FirstDay is { } first ? new DateTimeOffset(first, TimeOnly.MinValue, TimeSpan.Zero) : null);
+        private DateTimeOffset? StartAt =>
+            request.Now ?? (trip.Trip.FirstDay is { } first ? new DateTimeOffset(first, TimeOnly.MinValue, TimeSpan.Zero) : null);
 
         private double BottleL => need.BottleL!.Value;
 
@@ -65,17 +66,26 @@ public static class SpareForOthers
         {
             var now = Ours(_kit);
             List<SpareCard> cards = [.. Boil(), .. Tablets(now.Columns), .. Here(now.Counted)];
-            List<SpareCard> inOrder = [.. cards.OrderBy(c => c.IsTight).ThenByDescending(c => c.MeetsTarget).ThenByDescending(c => c.IsEnough).ThenBy(c => c.Kind).ThenBy(c => c.Amount)];
+            List<SpareCard> inOrder =
+            [
+                .. cards
+                    .OrderBy(c => c.IsTight)
+                    .ThenByDescending(c => c.MeetsTarget)
+                    .ThenByDescending(c => c.IsEnough)
+                    .ThenBy(c => c.Kind)
+                    .ThenBy(c => c.Amount),
+            ];
             return new SpareResponse(Headline(inOrder), need, TheirL, OursL, inOrder, Assume());
         }
 
-        private static string Headline(List<SpareCard> cards) => cards switch
-        {
-            [] => "Nothing of ours can be spared: share treated water, and go out together",
-            [{ Kind: SpareKind.Boil }, ..] => "They can boil their own",
-            [{ Kind: SpareKind.Tablets, Give: var give }, ..] => $"Give them {give}",
-            [var here, ..] => $"Treat {here.Give} for them here",
-        };
+        private static string Headline(List<SpareCard> cards) =>
+            cards switch
+            {
+                [] => "Nothing of ours can be spared: share treated water, and go out together",
+                [{ Kind: SpareKind.Boil }, ..] => "They can boil their own",
+                [{ Kind: SpareKind.Tablets, Give: var give }, ..] => $"Give them {give}",
+                [var here, ..] => $"Treat {here.Give} for them here",
+            };
 
         private List<Assumption> Assume()
         {
@@ -98,9 +108,14 @@ public static class SpareForOthers
             return all;
         }
 
-        private WaterInput Water(double litres) => new(
-            litres, need.HasClearWater == YesNo.Yes ? Clarity.Clear : Clarity.Cloudy, need.HasClearWater == YesNo.Yes ? WaterColour.None : WaterColour.Unknown, need.WaterC ?? ColdC,
-            trip.Trip.HighestM);
+        private WaterInput Water(double litres) =>
+            new(
+                litres,
+                need.HasClearWater == YesNo.Yes ? Clarity.Clear : Clarity.Cloudy,
+                need.HasClearWater == YesNo.Yes ? WaterColour.None : WaterColour.Unknown,
+                need.WaterC ?? ColdC,
+                trip.Trip.HighestM
+            );
 
         /// <summary>Their own pot needs nothing of ours.</summary>
         private IEnumerable<SpareCard> Boil()
@@ -111,15 +126,26 @@ public static class SpareForOthers
             }
 
             var boiled = Treat.Compute(new TreatRequest(request.Units, Water(BottleL), TreatmentMethods.Boil, request.CountViruses));
-            yield return Card(SpareKind.Boil, "Boil it", TheirL, boiled, boiled.Headline, "") with { Remains = "Nothing of ours is given." };
+            yield return Card(SpareKind.Boil, "Boil it", TheirL, boiled, boiled.Headline, "") with
+            {
+                Remains = "Nothing of ours is given.",
+            };
         }
 
         private IEnumerable<SpareCard> Tablets(IReadOnlyList<FailureColumn> now)
         {
             foreach (var entry in _kit.Where(e => e.Item is ChemicalProduct { Product.Profile.Form: ProductForm.Tablet } && e.Left >= 1))
             {
-                var treated = Treat.Compute(new TreatRequest(
-                    request.Units, Water(BottleL), entry.Id, request.CountViruses, StartAt: StartAt, Kit: [entry.WithPlenty]));
+                var treated = Treat.Compute(
+                    new TreatRequest(
+                        request.Units,
+                        Water(BottleL),
+                        entry.Id,
+                        request.CountViruses,
+                        StartAt: StartAt,
+                        Kit: [entry.WithPlenty]
+                    )
+                );
                 if (treated.Outcome is TreatOutcome.Refused || treated.Dose is not { } dose)
                 {
                     continue;
@@ -138,11 +164,21 @@ public static class SpareForOthers
 
                 var left = entry.Left.Value - given;
                 yield return Card(
-                    SpareKind.Tablets, entry.Item!.Name ?? "", given / each * BottleL, treated, $"{entry.Item.Amount(each, say)} in each {say.Of(Quantity.Volume, BottleL)}",
-                    $"Wait {Speaker.Minutes(treated.Steps.Where(s => s.Kind == StepKind.Contact).Sum(s => s.Minutes))} before drinking") with
+                    SpareKind.Tablets,
+                    entry.Item!.Name ?? "",
+                    given / each * BottleL,
+                    treated,
+                    $"{entry.Item.Amount(each, say)} in each {say.Of(Quantity.Volume, BottleL)}",
+                    $"Wait {Speaker.Minutes(treated.Steps.Where(s => s.Kind == StepKind.Contact).Sum(s => s.Minutes))} before drinking"
+                ) with
                 {
-                    ItemId = entry.Id, Give = entry.Item.Amount(given, say), Amount = given, IsTight = isTight, LeftAfter = left,
-                    Remains = $"{entry.Item.Amount(left, say)} of {entry.Item.Amount(entry.Left.Value, say)} are left for us: with the rest enough for {say.Of(Quantity.Volume, Covered(With(entry, left)))} of the {say.Of(Quantity.Volume, OursL)} we should have.",
+                    ItemId = entry.Id,
+                    Give = entry.Item.Amount(given, say),
+                    Amount = given,
+                    IsTight = isTight,
+                    LeftAfter = left,
+                    Remains =
+                        $"{entry.Item.Amount(left, say)} of {entry.Item.Amount(entry.Left.Value, say)} are left for us: with the rest enough for {say.Of(Quantity.Volume, Covered(With(entry, left)))} of the {say.Of(Quantity.Volume, OursL)} we should have.",
                 };
             }
         }
@@ -152,7 +188,10 @@ public static class SpareForOthers
         {
             var budget = new SupplyBudget(counted, MeltNeed.Of(ours, trip.Trip, _kit));
             var left = budget.Litres - OursL;
-            var (chain, share) = budget.Shares.Where(s => s.Chain.Barriers.All(b => b.Item is not ChemicalProduct)).Select(s => (s.Chain, s.Litres)).FirstOrDefault();
+            var (chain, share) = budget
+                .Shares.Where(s => s.Chain.Barriers.All(b => b.Item is not ChemicalProduct))
+                .Select(s => (s.Chain, s.Litres))
+                .FirstOrDefault();
             if (chain is null)
             {
                 yield break;
@@ -165,17 +204,36 @@ public static class SpareForOthers
             }
 
             var kit = chain.Pieces.Concat(_kit.Where(e => !Choosing.Candidate.Treats(e))).DistinctBy(e => e.Id).ToList();
-            var treated = Treat.Compute(new TreatRequest(
-                request.Units, Water(litres), chain.Chain.Id, request.CountViruses, Boil: BoilingPot.Options(BoilingPot.Of(kit)), StartAt: StartAt, Container: BatchContainer.Of(kit), Kit: kit));
+            var treated = Treat.Compute(
+                new TreatRequest(
+                    request.Units,
+                    Water(litres),
+                    chain.Chain.Id,
+                    request.CountViruses,
+                    Boil: BoilingPot.Options(BoilingPot.Of(kit)),
+                    StartAt: StartAt,
+                    Container: BatchContainer.Of(kit),
+                    Kit: kit
+                )
+            );
             if (treated.Outcome is not TreatOutcome.Meets || treated.DrinkableMinutes is not { } minutes)
             {
                 yield break;
             }
 
-            yield return Card(SpareKind.TreatHere, chain.Chain.Name, litres, treated, treated.Headline, $"Ready in {Speaker.Minutes(minutes)}") with
+            yield return Card(
+                SpareKind.TreatHere,
+                chain.Chain.Name,
+                litres,
+                treated,
+                treated.Headline,
+                $"Ready in {Speaker.Minutes(minutes)}"
+            ) with
             {
-                ItemId = chain.Barriers[0].Id, Give = say.Of(Quantity.Volume, litres),
-                Remains = $"It takes us {Speaker.Minutes(treated.HandsOnMinutes)} of work; {say.Of(Quantity.Volume, budget.Litres - litres)} of what we can treat remain for the {say.Of(Quantity.Volume, OursL)} we should have.",
+                ItemId = chain.Barriers[0].Id,
+                Give = say.Of(Quantity.Volume, litres),
+                Remains =
+                    $"It takes us {Speaker.Minutes(treated.HandsOnMinutes)} of work; {say.Of(Quantity.Volume, budget.Litres - litres)} of what we can treat remain for the {say.Of(Quantity.Volume, OursL)} we should have.",
             };
         }
 
@@ -186,7 +244,8 @@ public static class SpareForOthers
             {
                 var kit = With(entry, entry.Left!.Value - given);
                 var (after, counted) = Ours(kit);
-                return new SupplyBudget(counted, MeltNeed.Of(ours, trip.Trip, kit)).Litres >= OursL - 1e-9 && after.Zip(now).All(c => c.First.Holds || !c.Second.Holds);
+                return new SupplyBudget(counted, MeltNeed.Of(ours, trip.Trip, kit)).Litres >= OursL - 1e-9
+                    && after.Zip(now).All(c => c.First.Holds || !c.Second.Holds);
             }
 
             var (low, high) = (0.0, wanted);
@@ -212,7 +271,12 @@ public static class SpareForOthers
         /// <summary>A card with what Treat says, for nothing given.</summary>
         private SpareCard Card(SpareKind kind, string title, double litres, TreatResponse treated, string dose, string wait)
         {
-            List<string> steps = [.. treated.Steps.Where(s => s.Kind is not StepKind.Drink && !s.Optional).Select(s => $"{s.Title}: {Sentence.Lower(s.Detail)}")];
+            List<string> steps =
+            [
+                .. treated
+                    .Steps.Where(s => s.Kind is not StepKind.Drink && !s.Optional)
+                    .Select(s => $"{s.Title}: {Sentence.Lower(s.Detail)}"),
+            ];
             List<string> cautions = [.. treated.Cautions.Select(c => c.Message), .. treated.Storage ?? []];
             if (treated.ShortOf.Count > 0)
             {
@@ -226,8 +290,23 @@ public static class SpareForOthers
 
             IEnumerable<string> lines = [title, dose, wait, .. steps, .. cautions];
             return new SpareCard(
-                kind, null, title, "", 0, litres, litres >= TheirL - 1e-9, treated.ShortOf.Count == 0, dose, wait, steps, cautions, "", false, null,
-                string.Join(". ", lines.Where(s => s.Length > 0).Select(s => s.TrimEnd('.'))) + ".");
+                kind,
+                null,
+                title,
+                "",
+                0,
+                litres,
+                litres >= TheirL - 1e-9,
+                treated.ShortOf.Count == 0,
+                dose,
+                wait,
+                steps,
+                cautions,
+                "",
+                false,
+                null,
+                string.Join(". ", lines.Where(s => s.Length > 0).Select(s => s.TrimEnd('.'))) + "."
+            );
         }
     }
 }

@@ -22,7 +22,15 @@ public enum CarryWayKind
 /// <param name="Refills">Treated water goes in without taking the pack apart.</param>
 /// <param name="Squeezes">It can be pressed through a filter.</param>
 /// <param name="FrostProof">Nothing thin freezes shut.</param>
-internal readonly record struct WayTraits(double HandsFree, double Steady, double Cool, double SeesLevel, double Refills, double Squeezes, double FrostProof);
+internal readonly record struct WayTraits(
+    double HandsFree,
+    double Steady,
+    double Cool,
+    double SeesLevel,
+    double Refills,
+    double Squeezes,
+    double FrostProof
+);
 
 /// <summary>A way of carrying, as it is usually had.</summary>
 /// <param name="Kind">Which.</param>

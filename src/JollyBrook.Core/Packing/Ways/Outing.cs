@@ -29,13 +29,19 @@ internal sealed record Outing(double BetweenL, double LPerH, int Fills, bool IsR
         var (setup, walk) = (run.Setup, run.Walk);
         var pieces = setup.Line.Timeline.Walk.Where(w => !w.IsRest).ToList();
         var hours = pieces.Sum(w => w.EndHour - w.StartHour);
-        var runHours = pieces.Where(w => (w.ToStep - w.FromStep) * setup.Ground.StepKm / w.WalkHours > MetabolicRate.RunningAboveKmH).Sum(w => w.EndHour - w.StartHour);
+        var runHours = pieces
+            .Where(w => (w.ToStep - w.FromStep) * setup.Ground.StepKm / w.WalkHours > MetabolicRate.RunningAboveKmH)
+            .Sum(w => w.EndHour - w.StartHour);
         var loads = new FairLoad(setup.Party.Walkers, []);
         return new Outing(
             walk.Fills.Select(f => loads.Share(f.CarriedL).Max(s => s.Litres)).Max(),
             pieces.Sum(w => w.MedianL) / hours * setup.Party.Walkers.Max(w => w.MassKg!.Value) / setup.Party.BodyKg,
-            walk.Fills.Count - 1, runHours > MostlyRun * hours, pieces.Max(w => w.AirC), pieces.Min(w => w.AirC),
+            walk.Fills.Count - 1,
+            runHours > MostlyRun * hours,
+            pieces.Max(w => w.AirC),
+            pieces.Min(w => w.AirC),
             KitEntry.Carried(request.Kit).Any(e => e.Item is WaterFilter { Filter.Style: FilterStyle.Squeeze }),
-            setup.Party.Walkers.Any(w => w.LoadKg > FullPackKg));
+            setup.Party.Walkers.Any(w => w.LoadKg > FullPackKg)
+        );
     }
 }

@@ -31,7 +31,8 @@ public sealed record MakeshiftRequest(UnitSystem? Units, double? Litres = null, 
 /// <param name="Use">What it is for.</param>
 /// <param name="Needs">What it takes.</param>
 /// <param name="MakeMinutes">Minutes to make it.</param>
-/// <param name="RunMinutesLow">Minutes at its quickest for the litres wanted, once it is made; null where it treats no water itself.</param>
+/// <param name="RunMinutesLow">Minutes at its quickest for the litres wanted, once it is made; null where it treats no water
+/// itself.</param>
 /// <param name="RunMinutesHigh">At its slowest.</param>
 /// <param name="DrawL">Water to draw for them, what stays in it counted, L; null where it treats none.</param>
 /// <param name="Yield">Time and yield in a line.</param>
@@ -42,8 +43,22 @@ public sealed record MakeshiftRequest(UnitSystem? Units, double? Litres = null, 
 /// <param name="Cautions">What can hurt.</param>
 /// <param name="ToKit">The thing of the kit it becomes; null where it is none.</param>
 public sealed record MakeshiftCard(
-    string Id, string Name, MakeshiftUse Use, IReadOnlyList<string> Needs, double MakeMinutes, double? RunMinutesLow, double? RunMinutesHigh, double? DrawL, string Yield,
-    IReadOnlyList<string> Steps, string Check, string NotTakenOut, string Next, IReadOnlyList<Caution> Cautions, KitItem? ToKit);
+    string Id,
+    string Name,
+    MakeshiftUse Use,
+    IReadOnlyList<string> Needs,
+    double MakeMinutes,
+    double? RunMinutesLow,
+    double? RunMinutesHigh,
+    double? DrawL,
+    string Yield,
+    IReadOnlyList<string> Steps,
+    string Check,
+    string NotTakenOut,
+    string Next,
+    IReadOnlyList<Caution> Cautions,
+    KitItem? ToKit
+);
 
 /// <summary>All of them.</summary>
 /// <param name="Litres">The water they were reckoned for, L.</param>
@@ -54,7 +69,14 @@ public sealed record MakeshiftResponse(double Litres, double VesselL, IReadOnlyL
 internal static class MakeshiftFields
 {
     public static readonly NumberField Litres = new("litres", "Water wanted", Quantity.Volume, 0.1, 100, "About what you are short of.");
-    public static readonly NumberField Vessel = new("vesselL", "Vessel for the layers", Quantity.Volume, 0.3, 20, "What it holds to the brim.");
+    public static readonly NumberField Vessel = new(
+        "vesselL",
+        "Vessel for the layers",
+        Quantity.Volume,
+        0.3,
+        20,
+        "What it holds to the brim."
+    );
 
     public static IReadOnlyList<Field> All => [ChoiceField.Of<UnitSystem>("units", "Units"), Litres, Vessel];
 }

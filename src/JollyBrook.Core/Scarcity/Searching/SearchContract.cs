@@ -14,7 +14,12 @@ public sealed record SeenSign(GroundSign? Sign, double? AwayMinutes = null);
 /// <param name="Standing">Where the party stands with water, as for the triage.</param>
 /// <param name="Seen">What is seen from here.</param>
 /// <param name="Country">How wet the country has been; the trip's own when left out.</param>
-public sealed record SearchRequest(UnitSystem? Units, TriageRequest? Standing, IReadOnlyList<SeenSign>? Seen = null, CountrySigns? Country = null);
+public sealed record SearchRequest(
+    UnitSystem? Units,
+    TriageRequest? Standing,
+    IReadOnlyList<SeenSign>? Seen = null,
+    CountrySigns? Country = null
+);
 
 /// <summary>A look, in the order it is worth it.</summary>
 /// <param name="Sign">The sign.</param>
@@ -28,7 +33,17 @@ public sealed record SearchRequest(UnitSystem? Units, TriageRequest? Standing, I
 /// <param name="IsWithin">Whether it leaves what the sure way needs.</param>
 /// <param name="Words">In a line.</param>
 public sealed record SearchLook(
-    GroundSign Sign, string Name, string Where, double Chance, string ChanceWhy, double AwayMinutes, double Minutes, double Litres, bool IsWithin, string Words);
+    GroundSign Sign,
+    string Name,
+    string Where,
+    double Chance,
+    string ChanceWhy,
+    double AwayMinutes,
+    double Minutes,
+    double Litres,
+    bool IsWithin,
+    string Words
+);
 
 /// <summary>Where to look first, and when to stop.</summary>
 /// <param name="Headline">In a line.</param>
@@ -42,5 +57,14 @@ public sealed record SearchLook(
 /// <param name="Cautions">What to mind.</param>
 /// <param name="Working">How it was found.</param>
 public sealed record SearchResponse(
-    string Headline, IReadOnlyList<SearchLook> Looks, double ChanceOfAny, double SpareL, string Stop, IReadOnlyList<GroundSignInfo> Known, CountrySigns Country,
-    IReadOnlyList<Assumption> Assumptions, IReadOnlyList<Caution> Cautions, IReadOnlyList<WorkingStep> Working);
+    string Headline,
+    IReadOnlyList<SearchLook> Looks,
+    double ChanceOfAny,
+    double SpareL,
+    string Stop,
+    IReadOnlyList<GroundSignInfo> Known,
+    CountrySigns Country,
+    IReadOnlyList<Assumption> Assumptions,
+    IReadOnlyList<Caution> Cautions,
+    IReadOnlyList<WorkingStep> Working
+);

@@ -7,7 +7,8 @@ using JollyBrook.Core.Units;
 namespace JollyBrook.Core.Scarcity.Searching;
 
 /// <summary>
-/// The calculation "search-water": where to look first on this ground, what a look costs against its chance, when to stop (handbook room 90).
+/// The calculation "search-water": where to look first on this ground, what a look costs against its chance, when to stop (handbook room
+/// 90).
 /// Looks go by chance for a litre: with looks that do not hang together no other order finds water for less. They end where the next would
 /// take what the sure way needs.
 /// </summary>
@@ -35,11 +36,26 @@ public static class SearchWater
         var at = Triage.Check(request.Standing!, intake);
         var say = intake.Say;
         var country = request.Country ?? at.Request.Walk?.Route?.Country ?? new CountrySigns();
-        var weather = CountryWeather.Of([.. at.Request.Walk?.Sources ?? [], .. at.Request.Walk?.Neighbours ?? []], at.Request.Walk?.Now, country);
+        var weather = CountryWeather.Of(
+            [.. at.Request.Walk?.Sources ?? [], .. at.Request.Walk?.Neighbours ?? []],
+            at.Request.Walk?.Now,
+            country
+        );
         var digging = new WorkCost(
-            at.Request.Walkers is [var first, ..] ? first.Walker : Party.Unnamed, at.Effort.TemperatureC!.Value, at.Effort.HumidityPercent!.Value, at.Effort.Sun ?? SunLoad.Full).LPerH(Work.Dig);
-        var looks = (request.Seen ?? []).DistinctBy(s => s.Sign).Select(s => Of(s, at.Need, digging, weather, say)).OrderByDescending(l => l.Chance / l.Litres).ThenBy(l => l.Minutes).ToList();
-        var sure = WayOut.All(at.Request, at.Waters, at.InHandL, at.Need.Now, at.Need, say).FirstOrDefault(w => w is { Sure: true, NeedL: not null, Kind: not WayOutKind.Stay });
+            at.Request.Walkers is [var first, ..] ? first.Walker : Party.Unnamed,
+            at.Effort.TemperatureC!.Value,
+            at.Effort.HumidityPercent!.Value,
+            at.Effort.Sun ?? SunLoad.Full
+        ).LPerH(Work.Dig);
+        var looks = (request.Seen ?? [])
+            .DistinctBy(s => s.Sign)
+            .Select(s => Of(s, at.Need, digging, weather, say))
+            .OrderByDescending(l => l.Chance / l.Litres)
+            .ThenBy(l => l.Minutes)
+            .ToList();
+        var sure = WayOut
+            .All(at.Request, at.Waters, at.InHandL, at.Need.Now, at.Need, say)
+            .FirstOrDefault(w => w is { Sure: true, NeedL: not null, Kind: not WayOutKind.Stay });
         // Looking may make nobody shorter than one still walks well with, when the sure water is reached.
         var spare = at.InHandL + at.Need.Buffer.LitresTo(BodyBuffer.WellPercent) - (sure?.NeedL ?? 0);
         List<SearchLook> within = [];
@@ -53,7 +69,17 @@ public static class SearchWater
 
         var any = 1 - within.Where(l => l.IsWithin).Aggregate(1.0, (none, l) => none * (1 - l.Chance));
         return new SearchResponse(
-            Headline(within, spare), within, any, spare, Stop(within, sure, spare, say), GroundSigns.All, country, Assume(country, sure), Cautions(within, say), Working(within, at, sure, spare));
+            Headline(within, spare),
+            within,
+            any,
+            spare,
+            Stop(within, sure, spare, say),
+            GroundSigns.All,
+            country,
+            Assume(country, sure),
+            Cautions(within, say),
+            Working(within, at, sure, spare)
+        );
     }
 
     private static SearchLook Of(SeenSign seen, Need need, double digLPerH, CountryWeather weather, Speaker say)
@@ -65,20 +91,31 @@ public static class SearchWater
         var litres = ((need.NowLPerH * 2 * away) + ((need.RestLPerH + (info.IsDug ? digLPerH : 0)) * info.LookMinutes)) / 60;
         var chance = weather.Moved(info.Chance, info.WeatherShare);
         return new SearchLook(
-            info.Sign, info.Name, info.Where, chance, weather.WhyMoved(info.WeatherShare), away, minutes, litres, false,
-            $"{SourceReliability.Percent(chance)} % for {Speaker.Minutes(minutes)} and {say.Of(Quantity.Volume, litres)}");
+            info.Sign,
+            info.Name,
+            info.Where,
+            chance,
+            weather.WhyMoved(info.WeatherShare),
+            away,
+            minutes,
+            litres,
+            false,
+            $"{SourceReliability.Percent(chance)} % for {Speaker.Minutes(minutes)} and {say.Of(Quantity.Volume, litres)}"
+        );
     }
 
-    private static string Headline(List<SearchLook> looks, double spare) => looks switch
-    {
-        [] => "Tick what you see from here",
-        _ when looks.Find(l => l.IsWithin) is { } first => $"First: {Sentence.Lower(first.Name)}",
-        _ => spare <= 0 ? "Do not look around any more" : "None of these is worth its water",
-    };
+    private static string Headline(List<SearchLook> looks, double spare) =>
+        looks switch
+        {
+            [] => "Tick what you see from here",
+            _ when looks.Find(l => l.IsWithin) is { } first => $"First: {Sentence.Lower(first.Name)}",
+            _ => spare <= 0 ? "Do not look around any more" : "None of these is worth its water",
+        };
 
     private static string Stop(List<SearchLook> looks, WayOutAnswer? sure, double spare, Speaker say)
     {
-        var then = sure is { Towards: { } water } ? $"go {(sure.Kind == WayOutKind.On ? "on" : "back")} to {water.Name}: {say.Of(Quantity.Volume, sure.NeedL!.Value)}, {Speaker.Minutes(sure.Hours!.Value * 60)}"
+        var then = sure is { Towards: { } water }
+            ? $"go {(sure.Kind == WayOutKind.On ? "on" : "back")} to {water.Name}: {say.Of(Quantity.Volume, sure.NeedL!.Value)}, {Speaker.Minutes(sure.Hours!.Value * 60)}"
             : "rest in the shade and call for help: no sure water is known";
         return spare <= 0 ? $"There is nothing to spare: {then}."
             : looks.Count == 0 ? $"{say.Of(Quantity.Volume, spare)} may be spent on looking. Then {then}."
@@ -90,12 +127,19 @@ public static class SearchWater
         List<Assumption> all = [];
         if (country.RainLastWeek is null && country.HotDryMonth is null)
         {
-            all.Add(new("country", "How wet the country has been is not told: rain in the last week would make these likelier, a hot dry month less likely."));
+            all.Add(
+                new(
+                    "country",
+                    "How wet the country has been is not told: rain in the last week would make these likelier, a hot dry month less likely."
+                )
+            );
         }
 
         if (sure is null)
         {
-            all.Add(new("standing.sources", "No sure water is known within reach: looking ends where you would be 3 % of body mass short."));
+            all.Add(
+                new("standing.sources", "No sure water is known within reach: looking ends where you would be 3 % of body mass short.")
+            );
         }
 
         return all;
@@ -103,10 +147,19 @@ public static class SearchWater
 
     private static List<Caution> Cautions(List<SearchLook> looks, Speaker say)
     {
-        List<Caution> all = [new("together", Severity.Warning, "Stay together, mark the way back, and be back before dark. Best in the cool hours.")];
+        List<Caution> all =
+        [
+            new("together", Severity.Warning, "Stay together, mark the way back, and be back before dark. Best in the cool hours."),
+        ];
         if (looks.Exists(l => GroundSigns.Of(l.Sign).IsDug))
         {
-            all.Add(new("dig", Severity.Warning, $"A hole without damp at {say.Of(Quantity.Length, GroundSigns.DeepestM * 100)} is given up; walls of sand fall in."));
+            all.Add(
+                new(
+                    "dig",
+                    Severity.Warning,
+                    $"A hole without damp at {say.Of(Quantity.Length, GroundSigns.DeepestM * 100)} is given up; walls of sand fall in."
+                )
+            );
         }
 
         all.Add(new("treat", Severity.Note, "What is found is judged and treated like any other water."));
@@ -117,13 +170,24 @@ public static class SearchWater
     {
         var working = new Working();
         working.Add(
-            "What may be spent on looking", "in hand + what one may be short and walk well − the sure way", "Handbook room 90; 3 % of body mass: pick", WorkingValue.Of("spare", spare, "L"),
-            WorkingValue.Of("in hand", at.InHandL, "L"), WorkingValue.Of("to 3 %", at.Need.Buffer.LitresTo(BodyBuffer.WellPercent), "L"), WorkingValue.Of("the sure way", sure?.NeedL ?? 0, "L"));
+            "What may be spent on looking",
+            "in hand + what one may be short and walk well − the sure way",
+            "Handbook room 90; 3 % of body mass: pick",
+            WorkingValue.Of("spare", spare, "L"),
+            WorkingValue.Of("in hand", at.InHandL, "L"),
+            WorkingValue.Of("to 3 %", at.Need.Buffer.LitresTo(BodyBuffer.WellPercent), "L"),
+            WorkingValue.Of("the sure way", sure?.NeedL ?? 0, "L")
+        );
         foreach (var look in looks)
         {
             working.Add(
-                look.Name, "(2·away·need + at it·(rest + digging))/60; looks in the order of chance for a litre", "Chance by sign: pick; moved as a source's, handbook room 70", WorkingValue.Of("chance", look.Chance),
-                WorkingValue.Of("litres", look.Litres, "L"), WorkingValue.Of("chance for a litre", look.Chance / look.Litres));
+                look.Name,
+                "(2·away·need + at it·(rest + digging))/60; looks in the order of chance for a litre",
+                "Chance by sign: pick; moved as a source's, handbook room 70",
+                WorkingValue.Of("chance", look.Chance),
+                WorkingValue.Of("litres", look.Litres, "L"),
+                WorkingValue.Of("chance for a litre", look.Chance / look.Litres)
+            );
         }
 
         return working.Steps;

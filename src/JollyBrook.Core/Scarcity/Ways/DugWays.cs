@@ -13,7 +13,11 @@ internal static class DugWays
     /// <summary>A wick drips overnight, h (pick).</summary>
     private const double WickHours = 10;
 
-    private static readonly Caution Collapse = new("collapse", Severity.Warning, "Never deeper than a metre, and never with your head in the hole: loose walls fall in.");
+    private static readonly Caution Collapse = new(
+        "collapse",
+        Severity.Warning,
+        "Never deeper than a metre, and never with your head in the hole: loose walls fall in."
+    );
 
     public static WayPlan Seep(Place place, double? count)
     {
@@ -32,10 +36,15 @@ internal static class DugWays
             Setup =
             [
                 $"Dig {Distance(place.Given.Soil)} from the edge: 0.3–0.45 m wide, 0.3 m deep below the water's level.",
-                "Bail it out 2 to 4 times until it comes in clear.", "Line it with stones, cover it, and scoop with a clean cup into the dirty bottle.",
+                "Bail it out 2 to 4 times until it comes in clear.",
+                "Line it with stones, cover it, and scoop with a clean cup into the dirty bottle.",
             ],
             Mistakes = ["Too near the edge: the ground strains nothing.", "Using it after rain, or after animals have been at it."],
-            Cautions = [Collapse, new("tainted", Severity.Danger, "Ground strains mud, not fuel, salt, chemicals or bloom: never beside such water.")],
+            Cautions =
+            [
+                Collapse,
+                new("tainted", Severity.Danger, "Ground strains mud, not fuel, salt, chemicals or bloom: never beside such water."),
+            ],
             Kind = SourceKind.Seep,
             Flow = SourceFlow.Slow,
             Clarity = Clarity.SlightlyCloudy,
@@ -43,12 +52,13 @@ internal static class DugWays
         };
     }
 
-    private static string Distance(Soil? soil) => soil switch
-    {
-        Soil.Clay => "1 to 1.5 m",
-        Soil.Loam => "2 m",
-        _ => "2.5 to 3 m",
-    };
+    private static string Distance(Soil? soil) =>
+        soil switch
+        {
+            Soil.Clay => "1 to 1.5 m",
+            Soil.Loam => "2 m",
+            _ => "2.5 to 3 m",
+        };
 
     public static WayPlan DryBed(Place place, double? count)
     {
@@ -64,7 +74,12 @@ internal static class DugWays
             LabourRepeats = false,
             Formula = "0–5 L an hour; an hour's digging to a metre (pick)",
             Inputs = [WorkingValue.Of("hours", hours, "h")],
-            Setup = ["At the foot of the outside bend, under a line of green, or in a rock basin filled with sand.", "Dig at most a metre; stop at once if it is not getting damp.", "Let it fill and settle; a plug of grass strains it."],
+            Setup =
+            [
+                "At the foot of the outside bend, under a line of green, or in a rock basin filled with sand.",
+                "Dig at most a metre; stop at once if it is not getting damp.",
+                "Let it fill and settle; a plug of grass strains it.",
+            ],
             Mistakes = ["Digging on because so much has been dug.", "Digging in the midday sun."],
             Cautions = [Collapse, new("flood", Severity.Warning, "Never in a narrow bed with thunder upstream.")],
             Kind = SourceKind.Seep,
@@ -88,7 +103,12 @@ internal static class DugWays
             LabourRepeats = false,
             Formula = "0–3 L an hour",
             Inputs = [WorkingValue.Of("hours", hours, "h")],
-            Setup = ["Behind the first dune crest, in the hollow, at low tide.", "Dig until the first water comes and stop: fresh floats on salt.", "Taste a drop: salty, then don't."],
+            Setup =
+            [
+                "Behind the first dune crest, in the hollow, at low tide.",
+                "Dig until the first water comes and stop: fresh floats on salt.",
+                "Taste a drop: salty, then don't.",
+            ],
             Mistakes = ["Digging deeper for more: that is the salt.", "Drinking it because it is only a little salty."],
             Cautions = [Collapse, new("salt", Severity.Danger, "Salty to the taste: do not drink it.")],
             Kind = SourceKind.Seep,
@@ -110,7 +130,11 @@ internal static class DugWays
             LabourHours = 0.1 * cans,
             Formula = "0.1–0.3 L an hour through a night of ten (pick)",
             Inputs = [WorkingValue.Of("hours", WickHours, "h")],
-            Setup = ["Muddy can high, clean can low, a twisted clean cloth from one to the other.", "Wet it first; leave it overnight, covered."],
+            Setup =
+            [
+                "Muddy can high, clean can low, a twisted clean cloth from one to the other.",
+                "Wet it first; leave it overnight, covered.",
+            ],
             Mistakes = ["The lower end touching the water: it stops.", "A cloth washed with soap."],
             Kind = SourceKind.Pond,
             Clarity = Clarity.SlightlyCloudy,

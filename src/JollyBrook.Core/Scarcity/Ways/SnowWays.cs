@@ -22,7 +22,11 @@ internal static class SnowWays
         var high = place.FuelG is { } left && perL > 0 ? Math.Min(byTime, left / perL) : byTime;
         return new WayPlan("snow", "Snow or ice melted on the stove", "hours at it")
         {
-            WhyNot = !place.Has(PlaceFeature.Snow) ? "No snow or ice." : burner is null || pot is null ? "No burner and pot." : high <= 0 ? "No fuel." : null,
+            WhyNot =
+                !place.Has(PlaceFeature.Snow) ? "No snow or ice."
+                : burner is null || pot is null ? "No burner and pot."
+                : high <= 0 ? "No fuel."
+                : null,
             Count = count ?? place.Hours,
             LowL = WindShare * high,
             HighL = high,
@@ -32,10 +36,17 @@ internal static class SnowWays
             Formula = $"{Melting.Formula}; fuel E/(η·H); in wind three fifths of it",
             Inputs =
             [
-                WorkingValue.Of("fuel for a litre", perL, "g"), WorkingValue.Of("minutes for a litre", minutesPerL, "min"), WorkingValue.Of("snow", snowC, "°C"),
+                WorkingValue.Of("fuel for a litre", perL, "g"),
+                WorkingValue.Of("minutes for a litre", minutesPerL, "min"),
+                WorkingValue.Of("snow", snowC, "°C"),
                 WorkingValue.Of("snow for a litre", 1 / Melting.WaterFraction(kind), "L"),
             ],
-            Setup = ["White snow from below the top, a bag full beside the stove.", "A little water in the pot first, or it scorches; add snow as it sinks.", "Prefer open water under ice: half the fuel."],
+            Setup =
+            [
+                "White snow from below the top, a bag full beside the stove.",
+                "A little water in the pot first, or it scorches; add snow as it sinks.",
+                "Prefer open water under ice: half the fuel.",
+            ],
             Mistakes = ["Eating snow: it cools the body and gives little.", "Coloured snow; snow beside the tents."],
             Cautions = [new("carbon-monoxide", Severity.Danger, "Never in a closed tent: carbon monoxide.")],
             Kind = SourceKind.Snow,
@@ -56,7 +67,11 @@ internal static class SnowWays
             LabourHours = 0,
             Formula = $"0.1–0.15 L from each {SnowBottleL} L of snow",
             Inputs = [WorkingValue.Of("loads", loads)],
-            Setup = ["Some water left in the bottle, packed snow on top, between layers, not on skin.", "Shake now and then; only while you move."],
+            Setup =
+            [
+                "Some water left in the bottle, packed snow on top, between layers, not on skin.",
+                "Shake now and then; only while you move.",
+            ],
             Mistakes = ["Filling it with powder: it holds a tenth.", "Doing it at rest."],
             Cautions = [new("chill", Severity.Danger, "Only while moving and warm, never asleep or chilled: it takes the body’s heat.")],
             Kind = SourceKind.Snow,

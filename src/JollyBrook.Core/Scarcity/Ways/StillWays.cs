@@ -14,7 +14,11 @@ internal static class StillWays
     /// <summary>The top of a ground still's range where sun or wet soil is missing, L a day (pick).</summary>
     private const double GroundHighOtherwiseL = 0.3;
 
-    private static readonly Caution Volatile = new("volatile", Severity.Danger, "Fuels and some toxins come over with the steam: never distil water tainted with fuel, chemicals or bloom.");
+    private static readonly Caution Volatile = new(
+        "volatile",
+        Severity.Danger,
+        "Fuels and some toxins come over with the steam: never distil water tainted with fuel, chemicals or bloom."
+    );
 
     public static WayPlan Ground(Place place, double? count)
     {
@@ -32,9 +36,23 @@ internal static class StillWays
             SheetM2 = stills,
             Formula = "0.2–0.5 L a day each, 1 m² over a pit 1 m across; the top only in full sun over wet soil, 0.3 otherwise (pick)",
             Inputs = [WorkingValue.Of("stills", stills)],
-            Setup = ["Dig a pit a metre across and half as deep where the soil is damp and the sun stays.", "Cup in the middle, a tube from it to the rim; fresh, harmless plants round it.", "Sheet over it, weighted at the rim, a small stone in the middle over the cup. Drink by the tube: opening it costs half an hour."],
-            Mistakes = ["One large still instead of several small ones.", "Sheet touching the cup or the wall.", "Digging in the heat of the day."],
-            Cautions = [new("collapse", Severity.Warning, "Never deeper than your knee in loose sand: walls fall in."), new("plants", Severity.Danger, "No poisonous plants in the pit: what they breathe out is drunk.")],
+            Setup =
+            [
+                "Dig a pit a metre across and half as deep where the soil is damp and the sun stays.",
+                "Cup in the middle, a tube from it to the rim; fresh, harmless plants round it.",
+                "Sheet over it, weighted at the rim, a small stone in the middle over the cup. Drink by the tube: opening it costs half an hour.",
+            ],
+            Mistakes =
+            [
+                "One large still instead of several small ones.",
+                "Sheet touching the cup or the wall.",
+                "Digging in the heat of the day.",
+            ],
+            Cautions =
+            [
+                new("collapse", Severity.Warning, "Never deeper than your knee in loose sand: walls fall in."),
+                new("plants", Severity.Danger, "No poisonous plants in the pit: what they breathe out is drunk."),
+            ],
             After = "Dripped off a sheet over soil and plants: treat.",
         };
     }
@@ -44,14 +62,23 @@ internal static class StillWays
         var pots = count ?? 1;
         return new WayPlan("pot-still", "Pot with greenery under a sheet", "pots")
         {
-            WhyNot = place.Pot is null ? "No pot." : !place.Has(PlaceFeature.LeafyBranches) ? "No greenery known to be harmless." : place.SheetM2 <= 0 ? "No sheet." : Sunlit.WhyNot(place),
+            WhyNot =
+                place.Pot is null ? "No pot."
+                : !place.Has(PlaceFeature.LeafyBranches) ? "No greenery known to be harmless."
+                : place.SheetM2 <= 0 ? "No sheet."
+                : Sunlit.WhyNot(place),
             Count = pots,
             LowL = 0.03 * pots,
             HighL = 0.1 * Sunlit.Share(place) * pots,
             LabourHours = 0.3 * pots,
             SheetM2 = 0.5 * pots,
             Formula = "0.03–0.1 L a day each; at most three fifths of the top in part sun (pick)",
-            Setup = ["Chop fresh, harmless greenery into a dark pot, a cup standing in the middle.", "Clear sheet over it, tied tight, a pebble over the cup.", "Full sun; fresh greenery each morning."],
+            Setup =
+            [
+                "Chop fresh, harmless greenery into a dark pot, a cup standing in the middle.",
+                "Clear sheet over it, tied tight, a pebble over the cup.",
+                "Full sun; fresh greenery each morning.",
+            ],
             Mistakes = ["Wilted leaves.", "Sheet sagging into the greens."],
             Cautions = [new("plants", Severity.Danger, "Only plants you can name for sure.")],
             After = "From plants: treat.",
@@ -63,7 +90,10 @@ internal static class StillWays
         var m2 = count ?? Math.Max(1, Math.Floor(place.SheetM2));
         return new WayPlan("tent-still", "Tent still over foul or salt water", "m² of clear sheet")
         {
-            WhyNot = place.SheetM2 <= 0 ? "No clear sheet." : !place.HasFoulOrSalt ? "No salt or foul water here." : Sunlit.WhyNot(place),
+            WhyNot =
+                place.SheetM2 <= 0 ? "No clear sheet."
+                : !place.HasFoulOrSalt ? "No salt or foul water here."
+                : Sunlit.WhyNot(place),
             Count = m2,
             LowL = 0.2 * m2,
             HighL = 0.6 * Sunlit.Share(place) * m2,
@@ -72,7 +102,12 @@ internal static class StillWays
             SheetM2 = m2,
             Formula = "0.2–0.6 L per m² and day; at most three fifths of the top in part sun (pick)",
             Inputs = [WorkingValue.Of("sheet", m2, "m²")],
-            Setup = ["Shallow dark tray or lined hollow with the water.", "Clear sheet over a ridge line, its lower edges folded up into gutters.", "Close both ends; empty the gutters in the evening, refill the tray."],
+            Setup =
+            [
+                "Shallow dark tray or lined hollow with the water.",
+                "Clear sheet over a ridge line, its lower edges folded up into gutters.",
+                "Close both ends; empty the gutters in the evening, refill the tray.",
+            ],
             Mistakes = ["Gutters that touch the salt water.", "Deep water: it never warms."],
             Cautions = [Volatile],
             Kind = SourceKind.Distilled,
@@ -88,7 +123,11 @@ internal static class StillWays
         var enough = place.FuelG is not { } left || left >= fuel;
         return new WayPlan("steam-cloth", "Steam caught in a cloth", "hours at it")
         {
-            WhyNot = !place.HasFoulOrSalt ? "No salt or foul water here." : burner is null || place.Pot is null ? "No burner and pot." : enough ? null : "Not fuel enough for that long.",
+            WhyNot =
+                !place.HasFoulOrSalt ? "No salt or foul water here."
+                : burner is null || place.Pot is null ? "No burner and pot."
+                : enough ? null
+                : "Not fuel enough for that long.",
             Count = hours,
             LowL = 0.05 * hours,
             HighL = 0.1 * hours,
@@ -97,9 +136,18 @@ internal static class StillWays
             FuelGPerL = hours <= 0 ? null : fuel / (0.1 * hours),
             Formula = "0.05–0.1 L an hour, somebody at it all the time",
             Inputs = [WorkingValue.Of("hours", hours, "h"), WorkingValue.Of("fuel", fuel, "g")],
-            Setup = ["Boil the water hard with a thick clean cloth over the pot, clear of the flame.", "Wring the cloth into the cup as it fills."],
+            Setup =
+            [
+                "Boil the water hard with a thick clean cloth over the pot, clear of the flame.",
+                "Wring the cloth into the cup as it fills.",
+            ],
             Mistakes = ["Cloth dipping into the salt water.", "Boiling dry: the salt burns on."],
-            Cautions = [new("scald", Severity.Warning, "Steam scalds through a wet cloth: let it cool before wringing."), new("cloth-fire", Severity.Warning, "Keep the cloth away from the flame."), Volatile],
+            Cautions =
+            [
+                new("scald", Severity.Warning, "Steam scalds through a wet cloth: let it cool before wringing."),
+                new("cloth-fire", Severity.Warning, "Keep the cloth away from the flame."),
+                Volatile,
+            ],
             Kind = SourceKind.Distilled,
             After = "Distilled, through a cloth that was handled: treat.",
         };
@@ -115,7 +163,11 @@ internal static class StillWays
         var hours = burner is null ? 0 : high * HeatJPerKg(place) / burner.NetPowerW / 3600;
         return new WayPlan("pot-tube", "Pot and cooled tube", "hours at it")
         {
-            WhyNot = !place.HasFoulOrSalt ? "No salt or foul water here." : burner is null || place.Pot is null ? "No burner and pot." : high <= 0 ? "No fuel." : null,
+            WhyNot =
+                !place.HasFoulOrSalt ? "No salt or foul water here."
+                : burner is null || place.Pot is null ? "No burner and pot."
+                : high <= 0 ? "No fuel."
+                : null,
             Count = count ?? place.Hours,
             LowL = LeastCaught * high,
             HighL = high,
@@ -125,12 +177,26 @@ internal static class StillWays
             Formula = "(4186·ΔT + 2.257e6)/η·H of fuel per kg; 70 % of the steam caught at its least (pick)",
             Inputs =
             [
-                WorkingValue.Of("ΔT", place.BoilC - place.WaterC, "K"), WorkingValue.Of("η", burner?.Efficiency ?? 0), WorkingValue.Of("H", burner?.HeatingValueMJPerKg ?? 0, "MJ/kg"),
-                WorkingValue.Of("fuel for a litre", perL, "g"), WorkingValue.Of("power", burner?.NetPowerW ?? 0, "W"), WorkingValue.Of("hours", hours, "h"),
+                WorkingValue.Of("ΔT", place.BoilC - place.WaterC, "K"),
+                WorkingValue.Of("η", burner?.Efficiency ?? 0),
+                WorkingValue.Of("H", burner?.HeatingValueMJPerKg ?? 0, "MJ/kg"),
+                WorkingValue.Of("fuel for a litre", perL, "g"),
+                WorkingValue.Of("power", burner?.NetPowerW ?? 0, "W"),
+                WorkingValue.Of("hours", hours, "h"),
             ],
-            Setup = ["Lid sealed with dough or clay, a tube from it that falls all the way.", "Cool the tube with wet rags, or lead it through cold water.", "Throw away the first mouthful; stop while a fifth is left in the pot."],
+            Setup =
+            [
+                "Lid sealed with dough or clay, a tube from it that falls all the way.",
+                "Cool the tube with wet rags, or lead it through cold water.",
+                "Throw away the first mouthful; stop while a fifth is left in the pot.",
+            ],
             Mistakes = ["A tube that sags: it fills and bursts the seal.", "Boiling over into the tube: salt again. Taste it."],
-            Cautions = [new("pressure", Severity.Danger, "Never close the pot tight: the tube must stay open, or it bursts."), new("carbon-monoxide", Severity.Danger, "In the open, never in a closed tent: carbon monoxide."), Volatile],
+            Cautions =
+            [
+                new("pressure", Severity.Danger, "Never close the pot tight: the tube must stay open, or it bursts."),
+                new("carbon-monoxide", Severity.Danger, "In the open, never in a closed tent: carbon monoxide."),
+                Volatile,
+            ],
             Kind = SourceKind.Distilled,
             After = "Distilled: salt and metals stay behind. Treat it by default; clean it may be accepted untreated by your own choice.",
         };
@@ -140,8 +206,10 @@ internal static class StillWays
     private static double HeatJPerKg(Place place) => (Heat.WaterSpecificHeat * (place.BoilC - place.WaterC)) + Heat.Vaporisation;
 
     /// <summary>g for each litre distilled.</summary>
-    private static double FuelGPerL(Place place, Burner burner) => Heat.FuelG(HeatJPerKg(place), burner.Efficiency, burner.HeatingValueMJPerKg);
+    private static double FuelGPerL(Place place, Burner burner) =>
+        Heat.FuelG(HeatJPerKg(place), burner.Efficiency, burner.HeatingValueMJPerKg);
 
     /// <summary>g burnt at full flame in so many hours.</summary>
-    private static double FuelG(Burner burner, double hours) => Heat.FuelG(burner.NetPowerW * hours * 3600, burner.Efficiency, burner.HeatingValueMJPerKg);
+    private static double FuelG(Burner burner, double hours) =>
+        Heat.FuelG(burner.NetPowerW * hours * 3600, burner.Efficiency, burner.HeatingValueMJPerKg);
 }

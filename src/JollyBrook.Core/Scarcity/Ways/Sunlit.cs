@@ -2,7 +2,9 @@ using JollyBrook.Core.Body;
 
 namespace JollyBrook.Core.Scarcity.Ways;
 
-/// <summary>What sun does to stills and leaf bags: full sun gives the top of a range, part sun three fifths of it, none nothing (pick).</summary>
+/// <summary>
+/// What sun does to stills and leaf bags: full sun gives the top of a range, part sun three fifths of it, none nothing (pick).
+/// </summary>
 internal static class Sunlit
 {
     public static double Share(Place place) => place.Sun == SunLoad.Full ? 1 : 0.6;

@@ -31,7 +31,10 @@ export function keepProgramHere() {
  */
 export async function updateNow() {
   const waiting = (await navigator.serviceWorker.getRegistration())?.waiting;
-  if (!waiting) return window.location.reload();
+  if (!waiting) {
+    window.location.reload();
+    return;
+  }
   navigator.serviceWorker.addEventListener('controllerchange', () => window.location.reload(), {
     once: true,
   });

@@ -21,9 +21,9 @@ export function calculate<N extends CalculationName>(name: N, request: Request<N
   const json = JSON.stringify(request);
   const key = `${name} ${json}`;
   const known = newest.get(key);
-  if (known) return known as Promise<Outcome<N>>;
+  if (known) return known;
   const asked = run(name, json);
-  newest.set(key, asked as Promise<Outcome<CalculationName>>);
+  newest.set(key, asked);
   // A failure is no answer: the next one to ask tries again.
   asked.catch(() => newest.delete(key));
   if (newest.size > newestKept) newest.delete(newest.keys().next().value!);

@@ -20,13 +20,17 @@ interface Runtime {
   INTERNAL: { loadLazyAssembly: (name: string) => Promise<boolean> };
 }
 
+interface RuntimeModule {
+  dotnet: { withConfig: (config: object) => { create: () => Promise<Runtime> } };
+}
+
 const ofFiles: readonly string[] = fileCalculations;
 
 async function start(): Promise<(name: string, request: string) => Promise<string>> {
   const address = '/_framework/dotnet.js';
-  const { dotnet } = await import(/* @vite-ignore */ address);
+  const { dotnet } = (await import(/* @vite-ignore */ address)) as RuntimeModule;
   // Files are named by their content already.
-  const runtime: Runtime = await dotnet.withConfig({ disableIntegrityCheck: true }).create();
+  const runtime = await dotnet.withConfig({ disableIntegrityCheck: true }).create();
   const { mainAssemblyName, resources } = runtime.getConfig();
   const { CoreExports, FileExports } = (await runtime.getAssemblyExports(mainAssemblyName)).JollyBrook
     .Browser;
@@ -48,12 +52,13 @@ async function start(): Promise<(name: string, request: string) => Promise<strin
 const core = start();
 
 // Not onmessage: the runtime takes a worker that has one for a thread of its own, and waits for ever.
-self.addEventListener('message', async (message: MessageEvent<Job>) => {
-  const { id, name, request } = message.data;
+self.addEventListener('message', (message: MessageEvent<Job>) => void answer(message.data));
+
+async function answer({ id, name, request }: Job) {
   try {
     const calculate = await core;
     self.postMessage({ id, outcome: await calculate(name, request) });
   } catch (error) {
     self.postMessage({ id, failure: String(error) });
   }
-});
+}

@@ -18,7 +18,7 @@ export async function readFile<N extends Reading>(
       `“${file.name}” is ${Math.round(file.size / 1e6)} MB; up to ${mostBytes / 1e6} MB can be read. Thin the track out and try again.`,
     );
   try {
-    return await calculateLong(name, { ...rest, file: await base64(file) } as Request<N>);
+    return await calculateLong(name, { ...rest, file: await base64(file) });
   } catch {
     return wrong('What reads files is not on this device yet. Open a file once where there is a signal.');
   }

@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react';
 import type { CalculationName, Problem, Request, Response } from './contract';
 import { calculate, type Outcome } from './core';
+import { messageOf } from '../shared/messageOf';
 
 export interface Calculated<N extends CalculationName> {
   /** The answer to the newest request; null before the first, and while the request can't be right. */
@@ -39,8 +40,8 @@ export function useCalculation<N extends CalculationName>(
             : { ...nothing, answered: asked, problem: outcome.problem },
         );
       },
-      (error: Error) => {
-        if (!overtaken) setState({ ...nothing, failure: error.message });
+      (error: unknown) => {
+        if (!overtaken) setState({ ...nothing, failure: messageOf(error) });
       },
     );
     return () => {

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { CalculationName, Request, Response } from './contract';
 import { calculateLong } from './long';
+import { messageOf } from '../shared/messageOf';
 
 /** A long calculation asked for by a tap: worked out beside the rest, so that nothing waits for it. */
 export function useLong<N extends CalculationName>(name: N) {
@@ -9,7 +10,7 @@ export function useLong<N extends CalculationName>(name: N) {
   const ask = async (request: Request<N>) => {
     const key = JSON.stringify(request);
     setBusy(true);
-    const outcome = await calculateLong(name, request).catch((error: Error) => error);
+    const outcome = await calculateLong(name, request).catch((error: unknown) => new Error(messageOf(error)));
     setBusy(false);
     if (outcome instanceof Error) setState({ key, response: null, wrong: outcome.message });
     else if (outcome.ok) setState({ key, response: outcome.response, wrong: null });

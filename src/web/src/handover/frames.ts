@@ -31,7 +31,7 @@ export function framesOf(bundle: Uint8Array, size: number = blockBytes): (number
   const digest = digestOf(bundle);
   return (number) => {
     const body = new Uint8Array(size);
-    for (const i of membersOf(number, count)) mix(body, blocks[i]!);
+    for (const i of membersOf(number, count)) mix(body, blocks[i]);
     return frame({ digest, length: bundle.length, count, number }, body);
   };
 }
@@ -89,7 +89,7 @@ export class FrameGatherer {
     for (let i = count - 1; i >= 0; i--) {
       const { members, body } = this.rows.get(i)!;
       const block = body.slice();
-      for (const member of members) if (member !== i) mix(block, blocks[member]!);
+      for (const member of members) if (member !== i) mix(block, blocks[member]);
       blocks[i] = block;
     }
     const bundle = new Uint8Array(count * size);
@@ -175,7 +175,7 @@ function toggle(members: Set<number>, member: number) {
 }
 
 function mix(into: Uint8Array, other: Uint8Array) {
-  for (let i = 0; i < into.length; i++) into[i]! ^= other[i]!;
+  for (let i = 0; i < into.length; i++) into[i] ^= other[i];
 }
 
 function isSameBytes(one: Uint8Array, other: Uint8Array): boolean {

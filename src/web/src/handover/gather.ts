@@ -48,7 +48,7 @@ export function bundleOf(records: LocalRecord[], from: string, title: string, no
   const books = new Map<string, Schema<'BackupEntry'>[]>();
   for (const { book, kind, id, schema, body } of records) {
     const entries = books.get(book) ?? [];
-    entries.push({ kind, id, schema: schema ?? schemaOf(kind), body: body as Schema<'BackupEntry'>['body'] });
+    entries.push({ kind, id, schema: schema ?? schemaOf(kind), body: body });
     books.set(book, entries);
   }
   return {

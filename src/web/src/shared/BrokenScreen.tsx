@@ -1,5 +1,6 @@
 import { Button, Stack, Typography } from '@mui/material';
 import { forgetAllLocal } from '../store/localSettings';
+import { messageOf } from './messageOf';
 
 /** Says that a screen broke, that nothing is lost, and what to do. */
 export function BrokenScreen({ error }: { error: unknown }) {
@@ -23,7 +24,7 @@ export function BrokenScreen({ error }: { error: unknown }) {
         </Button>
       </Stack>
       <Typography variant="body2" color="text.secondary">
-        {error instanceof Error ? error.message : String(error)}
+        {messageOf(error)}
       </Typography>
     </Stack>
   );

@@ -48,7 +48,7 @@ export function NumberEntry({
 }: Props) {
   const id = useId();
   const scales = typedScales(useCatalogue(), quantity);
-  const scale = scales[0]!;
+  const scale = scales[0];
   const [typing, setTyping] = useState<string | null>(null);
   const text = typing ?? writeEntry(scale, value);
   const either = typeof value === 'string' ? eitherEntry(scales, value) : null;

@@ -26,8 +26,8 @@ export function Thread({ row, width }: Props) {
   let end: number | null = null;
   row.credits.forEach(({ logs }, i) => {
     if (end !== null) return;
-    pieces.push({ from, to: gates[i]!, thick: thickness(taken, row.targetLogs) });
-    [taken, from] = [taken + logs, gates[i]!];
+    pieces.push({ from, to: gates[i], thick: thickness(taken, row.targetLogs) });
+    [taken, from] = [taken + logs, gates[i]];
     if (taken >= wanted - 1e-9) end = gates[i]!;
   });
   const runsOn = end === null;

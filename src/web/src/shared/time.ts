@@ -39,7 +39,7 @@ export function hourOf(at: Date): number {
 /** How far into its day an instant is by the clock, h, 0 to 24. */
 export function clockHours(at: Date): number {
   const [hours, minutes] = localInstant(at).slice(11, 16).split(':').map(Number);
-  return hours! + minutes! / 60;
+  return hours + minutes / 60;
 }
 
 /** "45 min", "4 h", "4 h 27 min" */

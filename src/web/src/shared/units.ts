@@ -56,7 +56,7 @@ export function eitherEntry(scales: Scale[], text: string): { shown: string; ins
 }
 
 function withUnit(scales: Scale[], text: string): { scale: Scale; number: string } {
-  const own = scales[0]!;
+  const own = scales[0];
   const feet = /^\s*(\d+)\s*['′]\s*(\d+(?:[.,]\d+)?)?\s*["″]?\s*$/.exec(text);
   if (feet && own.symbol === 'in')
     return { scale: own, number: String(Number(feet[1]) * 12 + Number((feet[2] ?? '0').replace(',', '.'))) };

@@ -89,6 +89,7 @@ function openedFor(known: Known, now: Opened | null): Opened {
   const db = new LocalStore(known.storeId, known.person.id);
   // Nothing is read before it is through.
   db.on('ready', (opening) =>
+    // eslint-disable-next-line @typescript-eslint/no-unsafe-class-instance-assignment -- the same store, while it is being opened
     bringUp(opening as LocalStore, (request) => calculate('bring-up', request)).catch(() =>
       failures.tell(
         'What an earlier version of this page kept could not be read as it is written now. It stays on this device. Reload the page.',

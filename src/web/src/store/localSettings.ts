@@ -20,6 +20,7 @@ export function keepLocal(key: string, value: object): boolean {
 }
 
 /** What was kept, whole; damaged, it is put aside, so that the page starts clean and says so. Null when nothing was. */
+// eslint-disable-next-line @typescript-eslint/no-unnecessary-type-parameters -- only who kept it under this key knows what it is
 export function readLocal<T extends object>(key: string): T | null {
   const kept = localStorage.getItem(key);
   if (kept === null) return null;

@@ -61,7 +61,7 @@ test('a second reader finds the same entries, at the same instants', () => {
         const from = Math.floor(start.getTime() / 60_000) * 60_000;
         const [startAt, readyAt] = [from, from + minutes * 60_000].map((at) => new Date(at).toISOString());
         const calendar = new ICAL.Component(
-          ICAL.parse(calendarOf('/day/plan/r/0', name, schedule(startAt!, readyAt!))) as unknown[],
+          ICAL.parse(calendarOf('/day/plan/r/0', name, schedule(startAt, readyAt))) as unknown[],
         );
         const events = calendar.getAllSubcomponents('vevent').map((event) => new ICAL.Event(event));
         expect(events).toHaveLength(4);

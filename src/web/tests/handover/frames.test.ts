@@ -71,12 +71,12 @@ test('a damaged code is left out, wherever a bit fell over', () => {
       const count = countOf(bundle.length, size);
       const frames = take(framesOf(bundle, size), count);
       const hit = where % count;
-      const damaged = frames[hit]!.slice();
-      damaged[where % damaged.length]! ^= 1 << bit;
+      const damaged = frames[hit].slice();
+      damaged[where % damaged.length] ^= 1 << bit;
       const gatherer = new FrameGatherer();
       for (const [i, frame] of frames.entries()) if (i !== hit) gatherer.add(frame);
       expect(gatherer.add(damaged)).toBeNull();
-      expect(gathered([...frames.filter((_, i) => i !== hit), damaged, frames[hit]!])).toEqual(bundle);
+      expect(gathered([...frames.filter((_, i) => i !== hit), damaged, frames[hit]])).toEqual(bundle);
     }),
   );
 });
@@ -87,7 +87,7 @@ test('a code cut short, and one that is none of ours, say nothing', () => {
       const [frame] = take(framesOf(bundle, 64), 1);
       const gatherer = new FrameGatherer();
       expect(gatherer.add(noise)).toBeNull();
-      expect(gatherer.add(frame!.slice(0, cut % frame!.length))).toBeNull();
+      expect(gatherer.add(frame.slice(0, cut % frame.length))).toBeNull();
       expect(gatherer.count).toBe(0);
     }),
   );

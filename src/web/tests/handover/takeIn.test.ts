@@ -86,9 +86,9 @@ test('a thing in another version stands as it is, unless theirs is taken', async
   const incoming = await lookAt(torren, bundle, (book) => book === torren.personId, check);
   expect(incoming.map(({ state, mayReplace }) => [state, mayReplace])).toEqual([['other', true]]);
   expect(await takeIn(torren, incoming, new Set())).toBe(0);
-  expect((await torren.records.toArray())[0]!.body).toMatchObject({ volumeL: 2 });
+  expect((await torren.records.toArray())[0].body).toMatchObject({ volumeL: 2 });
   expect(await takeIn(torren, incoming, new Set([id]))).toBe(1);
-  expect((await torren.records.toArray())[0]!.body).toMatchObject({ volumeL: 1 });
+  expect((await torren.records.toArray())[0].body).toMatchObject({ volumeL: 1 });
 });
 
 test('a line that was written is never written over', async () => {
@@ -96,9 +96,9 @@ test('a line that was written is never written over', async () => {
   const id = await keep(ilva, 'book-line', drank(0.5, 9), { book: party });
   await keep(torren, 'book-line', drank(0.25, 9), { book: party, id });
   const incoming = await look(torren, await handed(ilva));
-  expect(incoming[0]!.mayReplace).toBe(false);
+  expect(incoming[0].mayReplace).toBe(false);
   expect(await takeIn(torren, incoming, new Set([id]))).toBe(0);
-  expect((await torren.records.toArray())[0]!.body).toMatchObject({ litres: 0.25 });
+  expect((await torren.records.toArray())[0].body).toMatchObject({ litres: 0.25 });
 });
 
 test('what can not be kept refuses all of it', async () => {
@@ -109,7 +109,7 @@ test('what can not be kept refuses all of it', async () => {
   const settings = { ...(await handed(phone())), books: [{ id: party, records: [{ kind: 'settings', id: newId(), schema: 1, body: { units: 'us', theme: 'paper', countViruses: false, shortcuts: true } }] }] } as unknown as Bundle; // prettier-ignore
   await expect(look(torren, settings)).rejects.toThrow();
   const newer = { ...(await handed(ilva)) };
-  newer.books[0]!.records = newer.books[0]!.records.slice(0, 1).map((record) => ({ ...record, schema: 99 }));
+  newer.books[0].records = newer.books[0].records.slice(0, 1).map((record) => ({ ...record, schema: 99 }));
   await expect(look(torren, newer)).rejects.toThrow();
   expect(await torren.records.count()).toBe(0);
 });

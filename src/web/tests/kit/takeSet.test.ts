@@ -9,7 +9,7 @@ import { all, keep } from '../../src/store/records';
 
 const phone = () => new LocalStore('store', newId(), { indexedDB: new IDBFactory(), IDBKeyRange });
 
-const lamp = (retired?: boolean): Item => ({ kind: 'lamp', name: 'Lamp', lamp: { volumePerCycleL: 1, secondsPerCycle: 90 }, ...(retired && { retired }) }) as Item; // prettier-ignore
+const lamp = (retired?: boolean): Item => ({ kind: 'lamp', name: 'Lamp', lamp: { volumePerCycleL: 1, secondsPerCycle: 90 }, ...(retired && { retired }) }); // prettier-ignore
 const tablets = { kind: 'product', name: 'Tablets', product: { profileId: 'clo2-tablet' } } as Item;
 const bottle = { kind: 'container', name: 'Bottle', volumeL: 1 } as Item;
 

@@ -23,16 +23,16 @@ test('places are ticked as the core offers them, and those the route has are lef
     [true, 'perennial'],
     [false, 'unknown'],
   ]);
-  expect(offered(places, [places[0]!.source]).map((t) => t.place.name)).toEqual(['Riverside Inn']);
+  expect(offered(places, [places[0].source]).map((t) => t.place.name)).toEqual(['Riverside Inn']);
   // The same name elsewhere is another water.
-  expect(offered(places, [{ ...places[0]!.source, latitudeDeg: 46.1 }])).toHaveLength(2);
+  expect(offered(places, [{ ...places[0].source, latitudeDeg: 46.1 }])).toHaveLength(2);
 });
 
 test('what is ticked becomes a source with all that was read of it, of the kind the person says', () => {
   const [first] = offered([
     place('Beck', {}, { reportedFlowing: false, reportedAt: '2026-11-20T12:00:00Z', doNotUse: true }),
   ]);
-  const [source] = takenAs('r', [{ ...first!, kind: 'seep' }]);
+  const [source] = takenAs('r', [{ ...first, kind: 'seep' }]);
   expect(source).toMatchObject({
     name: 'Beck',
     class: 'seep',
@@ -41,7 +41,7 @@ test('what is ticked becomes a source with all that was read of it, of the kind 
     alongKm: 4,
     routeId: 'r',
   });
-  expect(takenAs('r', [{ ...first!, isTaken: false }])).toEqual([]);
+  expect(takenAs('r', [{ ...first, isTaken: false }])).toEqual([]);
 });
 
 test('a file of ours brings its route whole; another gives the ground under its name', () => {

@@ -32,7 +32,7 @@ test('a camp moves between the camps beside it and no other day is touched', () 
       const moved = withCampAt(all, day, from + share * (to - from));
       const ends = moved.slice(0, -1).map(({ endKm }) => endKm as number);
       if (to >= from) expect(ends).toEqual(ends.toSorted((a, b) => a - b));
-      expect(moved.filter((d, i) => i !== day)).toEqual(all.filter((d, i) => i !== day));
+      expect(moved.filter((_, i) => i !== day)).toEqual(all.filter((_, i) => i !== day));
     }),
   );
 });
@@ -46,7 +46,7 @@ test('places to touch never overlap, are never too small, and stay on the strip 
       const places = spreadMarks(at, 500);
       places.forEach(({ left, width }, i) => {
         expect(width).toBeGreaterThanOrEqual(25 - 1e-6);
-        if (i > 0) expect(left).toBeGreaterThanOrEqual(places[i - 1]!.left + places[i - 1]!.width - 1e-6);
+        if (i > 0) expect(left).toBeGreaterThanOrEqual(places[i - 1].left + places[i - 1].width - 1e-6);
         expect(left + width / 2).toBeLessThanOrEqual(500 + 25);
       });
     }),

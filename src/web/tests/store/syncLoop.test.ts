@@ -24,7 +24,7 @@ beforeEach(() => {
   vi.useFakeTimers();
   const listening = {
     addEventListener: (name: string, listener: () => void) => (heard[name] = listener),
-    removeEventListener: (name: string) => delete heard[name],
+    removeEventListener: (name: string) => Reflect.deleteProperty(heard, name),
   };
   vi.stubGlobal('window', listening);
   vi.stubGlobal('document', listening);
@@ -70,7 +70,7 @@ test('several things written together are one call, once the page has come to re
 });
 
 test('what is written while it is being sent is sent right after', async () => {
-  let finish = () => undefined as void;
+  let finish: () => void = () => undefined;
   loop.start(() => undefined);
   await pass(0);
   answer = () => new Promise((resolve) => (finish = () => resolve(about)));

@@ -301,5 +301,5 @@ function marksIn(body: unknown): string[] {
 
 /** Names that do not look alike: letters alone. */
 function letters(number: number): string {
-  return [...String(number)].map((digit) => 'bdfghkpqzx'[Number(digit)]).join('');
+  return Array.from(String(number), (digit) => 'bdfghkpqzx'[Number(digit)]).join('');
 }

@@ -25,7 +25,7 @@ test(
   async () => {
     const random = new Random(seed);
     for (let from = 0; from < histories; from += perRound) {
-      const round = [];
+      const round: History[] = [];
       for (let n = from; n < Math.min(from + perRound, histories); n++) {
         round.push(await History.begin(server, owner, n, seed + n * 7919));
       }

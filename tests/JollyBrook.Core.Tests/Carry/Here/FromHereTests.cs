@@ -13,15 +13,27 @@ public sealed class FromHereTests
 {
     private static readonly DateTimeOffset Eight = new(2026, 8, 21, 8, 0, 0, TimeSpan.Zero);
 
-    /// <summary>20 km on the flat at 24 °C in the sun, about 0.32 L/h, 5.0367 km/h, so about 0.064 L/km (see <see cref="HandWorkedPlanTests"/>): a spring at 8, a seep at 14 km.</summary>
+    /// <summary>
+    /// 20 km on the flat at 24 °C in the sun, about 0.32 L/h, 5.0367 km/h, so about 0.064 L/km (see <see cref="HandWorkedPlanTests"/>): a
+    /// spring at 8, a seep at 14 km.
+    /// </summary>
     private static PlanRequest Trip(double seep = 0.1) => Routes.Level(20, ("Spring", 8, 0.98), ("Seep", 14, seep)) with { Now = Eight };
 
     private static PlanRequest At(PlanRequest trip, double hours) => trip with { Now = Eight.AddHours(hours) };
 
-    private static FromHereResponse Ask(double km, double inHandL, double hours, PlanRequest? trip = null, PlanRequest? planned = null, params FreeRoom[] free) =>
-        FromHere.Compute(new FromHereRequest(At(trip ?? Trip(), hours), km, inHandL, free, planned));
+    private static FromHereResponse Ask(
+        double km,
+        double inHandL,
+        double hours,
+        PlanRequest? trip = null,
+        PlanRequest? planned = null,
+        params FreeRoom[] free
+    ) => FromHere.Compute(new FromHereRequest(At(trip ?? Trip(), hours), km, inHandL, free, planned));
 
-    /// <summary>At 4 km 1.5 L are enough for 16 km (1.036 L and the half litre of reserve): on to the spring, 4 km and 4/5.0367 h away, 0.259 L less in hand.</summary>
+    /// <summary>
+    /// At 4 km 1.5 L are enough for 16 km (1.036 L and the half litre of reserve): on to the spring, 4 km and 4/5.0367 h away, 0.259 L less
+    /// in hand.
+    /// </summary>
     [Fact]
     public void Between_waters_it_says_how_far_the_next_one_is()
     {
@@ -72,7 +84,9 @@ public sealed class FromHereTests
         foreach (var (km, inHand, hours) in new[] { (4, 1.6, 0.8), (4, 0.1, 0.8), (8, 0.3, 1.6) })
         {
             var (answer, usual) = (Ask(km, inHand, hours, Named(name)), Ask(km, inHand, hours, Named("Spring")));
-            (answer.Act, answer.Here?.AlongKm, answer.Here?.LeaveL, answer.Next?.AlongKm).ShouldBe((usual.Act, usual.Here?.AlongKm, usual.Here?.LeaveL, usual.Next?.AlongKm));
+            (answer.Act, answer.Here?.AlongKm, answer.Here?.LeaveL, answer.Next?.AlongKm).ShouldBe(
+                (usual.Act, usual.Here?.AlongKm, usual.Here?.LeaveL, usual.Next?.AlongKm)
+            );
             (answer.Here ?? answer.Ahead[0]).Name.ShouldBe(name);
         }
     }
@@ -100,7 +114,11 @@ public sealed class FromHereTests
         var on = ((0.6 / (Plan.Compute(trip).NeedL / 20)) - 2) / 2;
         turn.AlongKm!.Value.ShouldBe(10 + on, 0.03);
         (turn.By!.Value - Eight).TotalHours.ShouldBe(2 + (on / 5.0367), 0.03);
-        Ask(10, 0.1, 2, trip).TurnBack!.ShouldSatisfyAllConditions(t => t.AlongKm.ShouldBeNull(), t => t.Words.ShouldBe("0.05 L too little to get back to Spring"));
+        Ask(10, 0.1, 2, trip)
+            .TurnBack!.ShouldSatisfyAllConditions(
+                t => t.AlongKm.ShouldBeNull(),
+                t => t.Words.ShouldBe("0.05 L too little to get back to Spring")
+            );
         Ask(4, 1, 0.8, trip).TurnBack.ShouldBeNull(); // nothing behind but the start
     }
 
@@ -109,7 +127,20 @@ public sealed class FromHereTests
     public void What_changed_since_the_morning_is_said_with_what_follows()
     {
         var planned = Routes.Level(20, ("Spring", 8, 0.98), ("Well", 14, 0.98)) with { Now = Eight };
-        var found = planned with { Sources = [.. planned.Sources!.Select(s => s.Id == "Spring" ? s with { Source = s.Source with { Chance = 0.01, ReportedFlowing = false, ReportedAt = Eight.AddHours(2) } } : s)] };
+        var found = planned with
+        {
+            Sources =
+            [
+                .. planned.Sources!.Select(s =>
+                    s.Id == "Spring"
+                        ? s with
+                        {
+                            Source = s.Source with { Chance = 0.01, ReportedFlowing = false, ReportedAt = Eight.AddHours(2) },
+                        }
+                        : s
+                ),
+            ],
+        };
         var answer = Ask(8, 0.5, 2.5, found, planned);
         answer.Changes.ShouldContain("Spring was found dry");
         answer.Changes.ShouldContain(c => c.EndsWith("later than planned"));
@@ -140,25 +171,63 @@ public sealed class FromHereTests
         evening.Here!.TakeL.ShouldBeGreaterThan(morning.Here.TakeL + 1.6 + 0.5);
     }
 
-    /// <summary>Whatever the trip, the place, the hour and what is in hand: an answer, nothing behind, and the stop here is the plan's own.</summary>
+    /// <summary>
+    /// Whatever the trip, the place, the hour and what is in hand: an answer, nothing behind, and the stop here is the plan's own.
+    /// </summary>
     [Fact]
-    public void From_anywhere_there_is_an_answer_about_what_is_ahead() => Gen.Select(SafeSweep.Plans, Gen.Double[0, 0.99], Gen.Double[0, 8], Gen.Double[0, 23.9]).Sample(
-        (trip, share, inHand, hour) =>
-        {
-            var km = trip.Route!.LengthKm!.Value * share;
-            var answer = FromHere.Compute(new FromHereRequest(trip with { Now = new DateTimeOffset(2026, 8, 21, 0, 0, 0, TimeSpan.Zero).AddHours(hour) }, km, inHand, Planned: trip));
-            answer.Ahead.ShouldAllBe(s => s.AlongKm >= km - 0.16);
-            answer.Headline.ShouldNotBeEmpty();
-            (answer.Act == HereAct.Stop).ShouldBe(answer.Here is { Planned: true } && answer.Act != HereAct.TooLittle);
-            (answer.TurnBack?.AlongKm ?? km).ShouldBeGreaterThanOrEqualTo(km - 0.1);
-        }, iter: 60);
+    public void From_anywhere_there_is_an_answer_about_what_is_ahead() =>
+        Gen.Select(SafeSweep.Plans, Gen.Double[0, 0.99], Gen.Double[0, 8], Gen.Double[0, 23.9])
+            .Sample(
+                (trip, share, inHand, hour) =>
+                {
+                    var km = trip.Route!.LengthKm!.Value * share;
+                    var answer = FromHere.Compute(
+                        new FromHereRequest(
+                            trip with
+                            {
+                                Now = new DateTimeOffset(2026, 8, 21, 0, 0, 0, TimeSpan.Zero).AddHours(hour),
+                            },
+                            km,
+                            inHand,
+                            Planned: trip
+                        )
+                    );
+                    answer.Ahead.ShouldAllBe(s => s.AlongKm >= km - 0.16);
+                    answer.Headline.ShouldNotBeEmpty();
+                    (answer.Act == HereAct.Stop).ShouldBe(answer.Here is { Planned: true } && answer.Act != HereAct.TooLittle);
+                    (answer.TurnBack?.AlongKm ?? km).ShouldBeGreaterThanOrEqualTo(km - 0.1);
+                },
+                iter: 60
+            );
 
     /// <summary>More in hand never asks for more to be taken here, and never turns back sooner.</summary>
     [Fact]
-    public void More_in_hand_never_turns_back_sooner() => Gen.Select(SafeSweep.Plans, Gen.Double[0.2, 0.95], Gen.Double[0.2, 4], Gen.Double[0.1, 2]).Sample(
-        (trip, share, inHand, more) =>
-        {
-            double Turn(double litres) => FromHere.Compute(new FromHereRequest(trip with { Route = trip.Route! with { Certainty = TripRoute.Middle }, Sources = [.. trip.Sources!.Select(s => s with { Source = s.Source with { Chance = 0 } }), new("behind", new TripSource("Behind", SourceClass.Lake, 0.05, Chance: 1))] }, trip.Route.LengthKm * share, litres)).TurnBack?.AlongKm ?? -1;
-            Turn(inHand + more).ShouldBeGreaterThanOrEqualTo(Turn(inHand) - 1e-6);
-        }, iter: 40);
+    public void More_in_hand_never_turns_back_sooner() =>
+        Gen.Select(SafeSweep.Plans, Gen.Double[0.2, 0.95], Gen.Double[0.2, 4], Gen.Double[0.1, 2])
+            .Sample(
+                (trip, share, inHand, more) =>
+                {
+                    double Turn(double litres) =>
+                        FromHere
+                            .Compute(
+                                new FromHereRequest(
+                                    trip with
+                                    {
+                                        Route = trip.Route! with { Certainty = TripRoute.Middle },
+                                        Sources =
+                                        [
+                                            .. trip.Sources!.Select(s => s with { Source = s.Source with { Chance = 0 } }),
+                                            new("behind", new TripSource("Behind", SourceClass.Lake, 0.05, Chance: 1)),
+                                        ],
+                                    },
+                                    trip.Route.LengthKm * share,
+                                    litres
+                                )
+                            )
+                            .TurnBack?.AlongKm
+                        ?? -1;
+                    Turn(inHand + more).ShouldBeGreaterThanOrEqualTo(Turn(inHand) - 1e-6);
+                },
+                iter: 40
+            );
 }

@@ -16,7 +16,18 @@ namespace JollyBrook.Core.Tests.Packing.Choosing;
 public sealed class ChooseKitTests
 {
     /// <summary>Two people on five days: 30 L, clear and cold.</summary>
-    private static readonly KitTrip Five = new(30, new DateOnly(2026, 8, 10), new DateOnly(2026, 8, 14), 8, Clarity.Clear, WaterColour.None, 900, 4, 6, 9);
+    private static readonly KitTrip Five = new(
+        30,
+        new DateOnly(2026, 8, 10),
+        new DateOnly(2026, 8, 14),
+        8,
+        Clarity.Clear,
+        WaterColour.None,
+        900,
+        4,
+        6,
+        9
+    );
 
     private static readonly KitEntry Pot = new("pot", Kits.Pot);
 
@@ -39,7 +50,10 @@ public sealed class ChooseKitTests
         answer.Headline.ShouldBe(string.Join(" + ", answer.Sets[0].Names));
     }
 
-    /// <summary>6 usual pieces (no gravity filter without a place to hang it): 6 + 15 + 20 + 15 + 6 sets = 62 less those with it: 5 pieces: 5 + 10 + 10 + 5 + 1 = 31.</summary>
+    /// <summary>
+    /// 6 usual pieces (no gravity filter without a place to hang it): 6 + 15 + 20 + 15 + 6 sets = 62 less those with it: 5 pieces: 5 + 10 +
+    /// 10 + 5 + 1 = 31.
+    /// </summary>
     [Theory]
     [InlineData(YesNo.Unknown, 31)]
     [InlineData(YesNo.No, 31)]
@@ -51,8 +65,13 @@ public sealed class ChooseKitTests
     {
         var answer = Ask(FromNothing with { HangPoints = YesNo.Yes });
         var open = answer.Pieces.Where(p => p.LeftOut.Length == 0).ToList();
-        var all = Enumerable.Range(1, (1 << open.Count) - 1).Select(mask => open.Where((_, i) => (mask & (1 << i)) != 0).ToList()).Where(s => s.Count <= 5)
-            .Where(s => Holds(s.SelectMany(p => p.Entries))).Select(s => Steps(s, answer)).Min();
+        var all = Enumerable
+            .Range(1, (1 << open.Count) - 1)
+            .Select(mask => open.Where((_, i) => (mask & (1 << i)) != 0).ToList())
+            .Where(s => s.Count <= 5)
+            .Where(s => Holds(s.SelectMany(p => p.Entries)))
+            .Select(s => Steps(s, answer))
+            .Min();
         answer.Sets[0].Steps.ShouldBe(all, 1e-6);
     }
 
@@ -69,9 +88,15 @@ public sealed class ChooseKitTests
     private static bool Holds(IEnumerable<KitEntry> pieces) => Failing(pieces).Count == 0;
 
     private static List<int> Failing(IEnumerable<KitEntry> pieces) =>
-        [.. CheckKit.Compute(new KitCheckRequest(UnitSystem.Metric, [.. pieces, Pot], Trip: Five)).Findings.Where(f => f.Number <= 5 && f.State != FindingState.Holds).Select(f => f.Number)];
+        [
+            .. CheckKit
+                .Compute(new KitCheckRequest(UnitSystem.Metric, [.. pieces, Pot], Trip: Five))
+                .Findings.Where(f => f.Number <= 5 && f.State != FindingState.Holds)
+                .Select(f => f.Number),
+        ];
 
-    private static List<int> Lacking(KitSet set, ChooseKitResponse answer) => Failing(answer.Pieces.Where(p => set.Ids.Contains(p.Id)).SelectMany(p => p.Entries));
+    private static List<int> Lacking(KitSet set, ChooseKitResponse answer) =>
+        Failing(answer.Pieces.Where(p => set.Ids.Contains(p.Id)).SelectMany(p => p.Entries));
 
     [Fact]
     public void None_offered_is_worse_than_another_in_every_respect()
@@ -98,7 +123,16 @@ public sealed class ChooseKitTests
     public void Another_owned_piece_never_worsens_the_best()
     {
         var mine = new KitEntry("mine", new UvLamp(Kits.Lamp.Label) { Name = "My lamp", MassKg = 0.1 }, 60);
-        KitEntry[][] owned = [[Pot], [Pot, mine], [Pot, mine, new("tabs", new ChemicalProduct(new("clo2-tablet", new DateOnly(2028, 1, 1))) { Name = "Tablets", MassKg = 0.02 }, 40)]];
+        KitEntry[][] owned =
+        [
+            [Pot],
+            [Pot, mine],
+            [
+                Pot,
+                mine,
+                new("tabs", new ChemicalProduct(new("clo2-tablet", new DateOnly(2028, 1, 1))) { Name = "Tablets", MassKg = 0.02 }, 40),
+            ],
+        ];
         var best = owned.Select(kit => Ask(new ChooseKitRequest(UnitSystem.Metric, kit)).Sets[0]).ToList();
         best[1].Steps.ShouldBeLessThanOrEqualTo(best[0].Steps + 1e-9);
         best[2].Steps.ShouldBeLessThanOrEqualTo(best[1].Steps + 1e-9);
@@ -110,8 +144,10 @@ public sealed class ChooseKitTests
     {
         KitEntry[] kit =
         [
-            Pot, new("old", new ChemicalProduct(new("clo2-tablet", new DateOnly(2026, 8, 12))) { Name = "Old tablets" }, 30),
-            new("undated", new ChemicalProduct(new("nadcc-8.5")) { Name = "Undated" }, 30), new("uncounted", new UvLamp(new LampSpec(1, 90, Battery.Lithium)) { Name = "Lamp" }),
+            Pot,
+            new("old", new ChemicalProduct(new("clo2-tablet", new DateOnly(2026, 8, 12))) { Name = "Old tablets" }, 30),
+            new("undated", new ChemicalProduct(new("nadcc-8.5")) { Name = "Undated" }, 30),
+            new("uncounted", new UvLamp(new LampSpec(1, 90, Battery.Lithium)) { Name = "Lamp" }),
         ];
         var why = Ask(new ChooseKitRequest(UnitSystem.Metric, kit)).Pieces.ToDictionary(p => p.Id, p => p.LeftOut);
         why["old"].ShouldBe("Good to 2026-08-12 only.");
@@ -124,7 +160,11 @@ public sealed class ChooseKitTests
     [Fact]
     public void The_present_kit_stands_beside_with_what_it_lacks()
     {
-        var tablets = new KitEntry("t", new ChemicalProduct(new("clo2-tablet", new DateOnly(2028, 1, 1))) { Name = "Tablets", MassKg = 0.03 }, 30);
+        var tablets = new KitEntry(
+            "t",
+            new ChemicalProduct(new("clo2-tablet", new DateOnly(2028, 1, 1))) { Name = "Tablets", MassKg = 0.03 },
+            30
+        );
         var present = Ask(new ChooseKitRequest(UnitSystem.Metric, [Pot, tablets])).Present!;
         present.Ids.ShouldBe(["t"]);
         present.Lacks.ShouldBe(["A second chain that shares no failure", "Supplies for a quarter more than planned"]);
@@ -133,7 +173,9 @@ public sealed class ChooseKitTests
         present.Price.ShouldBe(0);
     }
 
-    /// <summary>A stove that has no pot beside it comes with one, and its mass: 100 g, 150 + 230 g of canister and gas, 195 g of pot.</summary>
+    /// <summary>
+    /// A stove that has no pot beside it comes with one, and its mass: 100 g, 150 + 230 g of canister and gas, 195 g of pot.
+    /// </summary>
     [Fact]
     public void A_stove_without_a_pot_comes_with_one()
     {
@@ -142,7 +184,10 @@ public sealed class ChooseKitTests
         stove.Entries.Select(e => e.Item!.Kind).ShouldBe([KitItemKind.Burner, KitItemKind.Pot]);
         stove.Figures.MassKg!.Value.ShouldBe(0.1 + 0.38 + 0.2, 1e-9);
         stove.ToAdd.Select(i => i.Name).ShouldBe(["Canister stove", "Aluminium pot with lid"]);
-        Ask(new ChooseKitRequest(UnitSystem.Metric, [Kits.Burner()])).Pieces.Single(p => p.Id == "burner").ToAdd.Select(i => i.Name).ShouldBe(["Aluminium pot with lid"]);
+        Ask(new ChooseKitRequest(UnitSystem.Metric, [Kits.Burner()]))
+            .Pieces.Single(p => p.Id == "burner")
+            .ToAdd.Select(i => i.Name)
+            .ShouldBe(["Aluminium pot with lid"]);
         Ask(new ChooseKitRequest(UnitSystem.Metric, [Pot, Kits.Burner()])).Pieces.Single(p => p.Id == "burner").ToAdd.ShouldBeEmpty();
         answer.Sets.ShouldAllBe(s => s.Lacks.Count == 0);
     }
@@ -159,13 +204,32 @@ public sealed class ChooseKitTests
         pieces.Select(p => p.Id).ShouldNotContain("lamp");
     }
 
-    /// <summary>A plan comes with the kit it was last made with: a lamp that gives out on the way must not be held against sets that have none.</summary>
+    /// <summary>
+    /// A plan comes with the kit it was last made with: a lamp that gives out on the way must not be held against sets that have none.
+    /// </summary>
     [Fact]
     public void The_kit_a_plan_was_made_with_says_nothing_of_a_set()
     {
         var plan = Routes.Level(20, ("Brook", 8, 0.98));
-        plan = plan with { StartL = 0.6, Sources = [.. plan.Sources!.Select(s => s with { Source = s.Source with { Drinkable = false, Clarity = Clarity.Clear, Colour = WaterColour.None, TemperatureC = 8 } })] };
-        IReadOnlyList<string> Offered(IReadOnlyList<KitEntry>? kit) => [.. ChooseKit.Compute(FromNothing with { Plan = plan with { Kit = kit } }).Sets.Select(s => $"{string.Join('+', s.Ids)}: {string.Join(", ", s.Lacks)}")];
+        plan = plan with
+        {
+            StartL = 0.6,
+            Sources =
+            [
+                .. plan.Sources!.Select(s =>
+                    s with
+                    {
+                        Source = s.Source with { Drinkable = false, Clarity = Clarity.Clear, Colour = WaterColour.None, TemperatureC = 8 },
+                    }
+                ),
+            ],
+        };
+        IReadOnlyList<string> Offered(IReadOnlyList<KitEntry>? kit) =>
+            [
+                .. ChooseKit
+                    .Compute(FromNothing with { Plan = plan with { Kit = kit } })
+                    .Sets.Select(s => $"{string.Join('+', s.Ids)}: {string.Join(", ", s.Lacks)}"),
+            ];
         Offered([Kits.Entry(Kits.Lamp with { CyclesLeft = 0 }), Pot]).ShouldBe(Offered(null));
     }
 
@@ -177,7 +241,9 @@ public sealed class ChooseKitTests
         (lamp.Figures.Price, lamp.Figures.BulkL, lamp.Figures.MassKg).ShouldBe((60, 0.2, 0.08));
         lamp.Typical.ShouldBeEmpty();
         // What is told of a stove is what the scale says, gas and can on it.
-        Ask(FromNothing with { Figures = [new OwnFigure("canister", MassKg: 0.6)] }).Pieces.Single(p => p.Id == "canister").Figures.MassKg.ShouldBe(0.6);
+        Ask(FromNothing with { Figures = [new OwnFigure("canister", MassKg: 0.6)] })
+            .Pieces.Single(p => p.Id == "canister")
+            .Figures.MassKg.ShouldBe(0.6);
         answer.Pieces.Single(p => p.Id == "clo2").Typical.ShouldBe(["price", "bulkL", "massKg"]);
     }
 
@@ -194,12 +260,15 @@ public sealed class ChooseKitTests
 
     /// <summary>Half a litre in all over a year: less than a sip a day is still an answer.</summary>
     [Fact]
-    public void A_trip_of_sips_is_answered() => Ask(FromNothing with { Trip = Five with { Litres = 0.5, LastDay = Five.FirstDay!.Value.AddDays(400) } }).Sets.ShouldNotBeEmpty();
+    public void A_trip_of_sips_is_answered() =>
+        Ask(FromNothing with { Trip = Five with { Litres = 0.5, LastDay = Five.FirstDay!.Value.AddDays(400) } }).Sets.ShouldNotBeEmpty();
 
     [Fact]
     public void Bad_fields_are_named()
     {
-        var bad = Should.Throw<BadInputException>(() => Ask(FromNothing with { MostPieces = 9, Weights = new KitWeights(Taste: 7), Figures = [new OwnFigure("lamp", -1)] }));
+        var bad = Should.Throw<BadInputException>(() =>
+            Ask(FromNothing with { MostPieces = 9, Weights = new KitWeights(Taste: 7), Figures = [new OwnFigure("lamp", -1)] })
+        );
         bad.Errors.Select(e => e.Field).ShouldBe(["mostPieces", "weights.taste", "figures.price"], ignoreOrder: true);
         Should.Throw<BadInputException>(() => ChooseKit.Compute(FromNothing)).Errors.Select(e => e.Field).ShouldBe(["trip.litres"]);
     }
@@ -210,5 +279,12 @@ public sealed class ChooseKitTests
 
     [Fact]
     public void Boiling_alone_tastes_flat() =>
-        Ask(new ChooseKitRequest(UnitSystem.Metric, [Pot, new("fire", new Stove(new BurnerSpec(Burners.OpenFireId)) { Name = "Open fire" })], OwnedOnly: true)).Present!.Taste.ShouldBe(Taste.Flat);
+        Ask(
+            new ChooseKitRequest(
+                UnitSystem.Metric,
+                [Pot, new("fire", new Stove(new BurnerSpec(Burners.OpenFireId)) { Name = "Open fire" })],
+                OwnedOnly: true
+            )
+        )
+            .Present!.Taste.ShouldBe(Taste.Flat);
 }

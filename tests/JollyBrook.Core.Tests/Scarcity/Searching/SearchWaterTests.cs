@@ -10,9 +10,18 @@ namespace JollyBrook.Core.Tests.Scarcity.Searching;
 /// <summary>Searching, handbook rooms 90 and 70.</summary>
 public class SearchWaterTests
 {
-    /// <summary>One of 75 kg, 0.6 L/h walking and 1.5 mL/kg/h = 0.1125 L/h at rest, well; 2 L in hand; sure water 3 km on, 45 min and 0.45 L.</summary>
+    /// <summary>
+    /// One of 75 kg, 0.6 L/h walking and 1.5 mL/kg/h = 0.1125 L/h at rest, well; 2 L in hand; sure water 3 km on, 45 min and 0.45 L.
+    /// </summary>
     private static readonly TriageRequest Standing = new(
-        null, 2, 0.6, 1, Effort: new Effort(22, 60, SunLoad.Full, 4, 0), Sources: [new NearSource("Mill spring", Direction.Ahead, 3, 0.99)], Signs: BodySigns.None);
+        null,
+        2,
+        0.6,
+        1,
+        Effort: new Effort(22, 60, SunLoad.Full, 4, 0),
+        Sources: [new NearSource("Mill spring", Direction.Ahead, 3, 0.99)],
+        Signs: BodySigns.None
+    );
 
     private static SearchResponse Search(TriageRequest? standing = null, CountrySigns? country = null, params SeenSign[] seen) =>
         SearchWater.Compute(new SearchRequest(null, standing ?? Standing, seen, country));
@@ -33,7 +42,9 @@ public class SearchWaterTests
         Search(seen: new SeenSign(GroundSign.GreenLine, 30)).Looks[0].Minutes.ShouldBe(65);
     }
 
-    /// <summary>logit 0.45 = −0.2007; rain +0.5 is 57.4 %, a hot dry month −0.5 is 33.2 %. People are where they are in any weather.</summary>
+    /// <summary>
+    /// logit 0.45 = −0.2007; rain +0.5 is 57.4 %, a hot dry month −0.5 is 33.2 %. People are where they are in any weather.
+    /// </summary>
     [Fact]
     public void Rain_and_heat_move_what_hangs_on_the_weather()
     {
@@ -50,15 +61,34 @@ public class SearchWaterTests
     {
         var trip = Tests.Carry.Routes.Level(20, ("Moss", 4, 0.5));
         var now = trip.Now ?? Kits.Now;
-        Core.Carry.PlanRequest With(bool? flowing) => trip with
-        {
-            Now = now, Sources = [.. trip.Sources!.Select(s => s with { Source = s.Source with { Chance = null, Class = SourceClass.Seep, ReportedFlowing = flowing, ReportedAt = flowing is null ? null : now.AddDays(-1) } })],
-        };
-        double Chance(bool? flowing) => Search(Standing with { Walk = With(flowing), AlongKm = 1 }, null, new SeenSign(GroundSign.FreshTracks)).Looks[0].Chance;
+        Core.Carry.PlanRequest With(bool? flowing) =>
+            trip with
+            {
+                Now = now,
+                Sources =
+                [
+                    .. trip.Sources!.Select(s =>
+                        s with
+                        {
+                            Source = s.Source with
+                            {
+                                Chance = null,
+                                Class = SourceClass.Seep,
+                                ReportedFlowing = flowing,
+                                ReportedAt = flowing is null ? null : now.AddDays(-1),
+                            },
+                        }
+                    ),
+                ],
+            };
+        double Chance(bool? flowing) =>
+            Search(Standing with { Walk = With(flowing), AlongKm = 1 }, null, new SeenSign(GroundSign.FreshTracks)).Looks[0].Chance;
         Chance(false).ShouldBeLessThan(Chance(null));
         Chance(true).ShouldBeGreaterThan(Chance(null));
         Chance(null).ShouldBe(0.4, 1e-9);
-        Search(Standing with { Walk = With(false), AlongKm = 1 }, null, new SeenSign(GroundSign.FreshTracks)).Looks[0].ChanceWhy.ShouldBe("Moss found dry");
+        Search(Standing with { Walk = With(false), AlongKm = 1 }, null, new SeenSign(GroundSign.FreshTracks))
+            .Looks[0]
+            .ChanceWhy.ShouldBe("Moss found dry");
     }
 
     [Fact]
@@ -97,32 +127,44 @@ public class SearchWaterTests
     public void Bad_input_is_named()
     {
         Should.Throw<BadInputException>(() => Search(seen: new SeenSign(null))).Errors[0].Field.ShouldBe("seen.sign");
-        Should.Throw<BadInputException>(() => Search(seen: new SeenSign(GroundSign.Birds, 601))).Errors[0].Field.ShouldBe("seen.awayMinutes");
+        Should
+            .Throw<BadInputException>(() => Search(seen: new SeenSign(GroundSign.Birds, 601)))
+            .Errors[0]
+            .Field.ShouldBe("seen.awayMinutes");
         Should.Throw<BadInputException>(() => SearchWater.Compute(new SearchRequest(null, null))).Errors[0].Field.ShouldBe("standing");
         Should.Throw<BadInputException>(() => Search(Standing with { InHandL = null })).Errors[0].Field.ShouldBe("inHandL");
     }
 
-    private static readonly Gen<SeenSign[]> AnySeen = Gen.Select(Gen.Enum<GroundSign>(), Gen.Double[0, 120]).Select((s, m) => new SeenSign(s, m)).Array[1, 5];
+    private static readonly Gen<SeenSign[]> AnySeen = Gen.Select(Gen.Enum<GroundSign>(), Gen.Double[0, 120])
+        .Select((s, m) => new SeenSign(s, m))
+        .Array[1, 5];
 
     /// <summary>No other order of the same looks finds water for fewer litres in the mean: every permutation is tried.</summary>
     [Fact]
-    public void No_other_order_finds_water_for_less() => AnySeen.Sample(
-        seen =>
-        {
-            var looks = Search(null, null, seen).Looks;
-            var mean = Mean(looks);
-            Permutations([.. looks]).ShouldAllBe(other => Mean(other) >= mean - 1e-9);
-        }, iter: 200);
+    public void No_other_order_finds_water_for_less() =>
+        AnySeen.Sample(
+            seen =>
+            {
+                var looks = Search(null, null, seen).Looks;
+                var mean = Mean(looks);
+                Permutations([.. looks]).ShouldAllBe(other => Mean(other) >= mean - 1e-9);
+            },
+            iter: 200
+        );
 
     /// <summary>A drier country never makes a find likelier; a farther look never costs less.</summary>
     [Fact]
-    public void Drier_is_never_likelier_and_farther_never_cheaper() => Gen.Select(Gen.Enum<GroundSign>(), Gen.Double[0, 300], Gen.Double[0, 300]).Sample(
-        (sign, near, more) =>
-        {
-            SearchLook At(double minutes, bool dry) => Search(null, new CountrySigns(HotDryMonth: dry), new SeenSign(sign, minutes)).Looks[0];
-            At(near, true).Chance.ShouldBeLessThanOrEqualTo(At(near, false).Chance);
-            At(near + more, false).Litres.ShouldBeGreaterThanOrEqualTo(At(near, false).Litres);
-        });
+    public void Drier_is_never_likelier_and_farther_never_cheaper() =>
+        Gen.Select(Gen.Enum<GroundSign>(), Gen.Double[0, 300], Gen.Double[0, 300])
+            .Sample(
+                (sign, near, more) =>
+                {
+                    SearchLook At(double minutes, bool dry) =>
+                        Search(null, new CountrySigns(HotDryMonth: dry), new SeenSign(sign, minutes)).Looks[0];
+                    At(near, true).Chance.ShouldBeLessThanOrEqualTo(At(near, false).Chance);
+                    At(near + more, false).Litres.ShouldBeGreaterThanOrEqualTo(At(near, false).Litres);
+                }
+            );
 
     private static double Mean(IReadOnlyList<SearchLook> looks)
     {
@@ -136,7 +178,10 @@ public class SearchWaterTests
         return mean;
     }
 
-    private static IEnumerable<SearchLook[]> Permutations(SearchLook[] looks) => looks.Length <= 1
-        ? [looks]
-        : looks.SelectMany((first, i) => Permutations([.. looks.Where((_, j) => j != i)]).Select(rest => (SearchLook[])[first, .. rest]));
+    private static IEnumerable<SearchLook[]> Permutations(SearchLook[] looks) =>
+        looks.Length <= 1
+            ? [looks]
+            : looks.SelectMany(
+                (first, i) => Permutations([.. looks.Where((_, j) => j != i)]).Select(rest => (SearchLook[])[first, .. rest])
+            );
 }

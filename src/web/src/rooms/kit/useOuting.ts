@@ -1,8 +1,10 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import type { PlanRequest, Schema } from '../../core/contract';
 import { thisHour } from '../../shared/thisMinute';
+import { today } from '../../shared/time';
 import { useRouteChoice } from '../../shared/useRouteChoice';
 import { useSettings } from '../../store/LocalDataContext';
+import { keepLocal, readLocal } from '../../store/localSettings';
 import { usePlanRequest } from '../../store/usePlanRequest';
 
 /** What a kit is held against, as every calculation about it is asked. */
@@ -14,12 +16,33 @@ export interface Outing {
   now: string;
 }
 
-/** The trip a kit is looked at for: one that is planned, or what is typed of it. */
+/** What was typed of an outing; of a planned trip, what is known better than its plan. */
+export interface TypedOuting {
+  routeId: string | null;
+  trip: Schema<'KitTrip'>;
+}
+
+const key = 'outing-v1';
+
+/** What was typed, where it is of the trip that is looked at and not over yet. */
+export function typedOf(typed: TypedOuting | null, routeId: string | null, day: string): Schema<'KitTrip'> {
+  const isOver = typed?.trip.lastDay != null && typed.trip.lastDay < day;
+  return typed !== null && typed.routeId === routeId && !isOver ? typed.trip : {};
+}
+
+/** The trip a kit is looked at for, the same on every page of the kit: one that is planned, or what is typed of it. */
 export function useOuting() {
   const { units, countViruses } = useSettings().settings;
   const { routes, route, choose } = useRouteChoice();
   const plan = usePlanRequest(route);
-  const [trip, setTrip] = useState<Schema<'KitTrip'>>({});
+  const [typed, setTyped] = useState(() => readLocal<TypedOuting>(key));
+  const routeId = route?.id ?? null;
+  const trip = useMemo(() => typedOf(typed, routeId, today()), [typed, routeId]);
+  const setTrip = (next: Schema<'KitTrip'>) => {
+    const told = { routeId, trip: next };
+    setTyped(told);
+    keepLocal(key, told);
+  };
   const isReady = routes !== undefined && (route === undefined || plan !== null);
   const outing: Outing | null = isReady
     ? { units, countViruses, plan: plan?.request ?? null, trip, now: thisHour() }

@@ -27,8 +27,10 @@ export function CarryStep({ onDone }: { onDone: () => void }) {
     for (const { item } of templates.filter(({ id }) => picked.includes(id))) {
       const told = toldOfNew(item);
       const checked = await calculate('kit-item', { units, item, ...told });
-      if (!checked.ok)
-        return setWrong(`${item.name}: ${checked.problem.errors[0]?.message ?? checked.problem.title}`);
+      if (!checked.ok) {
+        setWrong(`${item.name}: ${checked.problem.errors[0]?.message ?? checked.problem.title}`);
+        return;
+      }
       const kept = await keepWith(store.db, 'kit-item', item, null, (id) =>
         toldLines(item, id, null, told, at),
       ).catch(() => null);

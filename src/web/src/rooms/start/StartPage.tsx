@@ -51,7 +51,7 @@ export function StartPage() {
           }
         >
           <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
-            {steps[2]!.isDone && (
+            {steps[2].isDone && (
               <Button component={Link} to="/route" variant="contained" startIcon={<CheckCircle />}>
                 See the plan
               </Button>

@@ -37,7 +37,10 @@ export function WhoStep({ onDone }: { onDone: () => void }) {
     // All are looked at before any is kept.
     for (const walker of bodies) {
       const checked = await calculate('sweat', { units, walker, tests: [] });
-      if (!checked.ok) return setWrong(checked.problem.errors[0]?.message ?? checked.problem.title);
+      if (!checked.ok) {
+        setWrong(checked.problem.errors[0]?.message ?? checked.problem.title);
+        return;
+      }
     }
     for (const body of bodies) {
       if ((await keep(store.db, 'walker', body, { book: book.id }).catch(() => null)) === null) return;

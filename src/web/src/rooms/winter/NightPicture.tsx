@@ -20,20 +20,20 @@ interface Props {
 export function NightPicture({ answer, onBottles }: Props) {
   const { night, bottles, ways, flask } = answer;
   const [from, bed, leave] = [night.from, night.bedAt, night.leaveAt].map((at) => Date.parse(at ?? ''));
-  const x = (at: number) => (100 * (at - from!)) / (leave! - from!);
+  const x = (at: number) => (100 * (at - from)) / (leave - from);
   const taken = ways.find((way) => way.isTaken);
   const hold = (id: string, where: Schema<'SleepsWhere'>) =>
     onBottles([...(night.bottles ?? []).filter((b) => b.id !== id), { id, where }]);
   return (
     <Box sx={{ display: 'grid', gap: 1 }}>
-      <HourLine from={from!} leave={leave!} x={x} />
+      <HourLine from={from} leave={leave} x={x} />
       {taken && taken.minutes > 0 && (
         <Row
           name="At the stove"
           words={`${minutesText(taken.minutes)}, until ${clockTime(taken.doneAt)}${taken.inTime ? '' : ': after bedtime'}`}
         >
           <Bar from={0} to={Math.min(100, x(Date.parse(taken.doneAt)))} colour="warning.main" />
-          <Bar from={x(bed!)} to={100} colour="divider" />
+          <Bar from={x(bed)} to={100} colour="divider" />
         </Row>
       )}
       <Box
@@ -45,7 +45,7 @@ export function NightPicture({ answer, onBottles }: Props) {
           <li key={bottle.id}>
             <Row name={bottle.name} words={bottle.words} isBad={bottle.freezesAt !== null}>
               <Bar
-                from={x(bed!)}
+                from={x(bed)}
                 to={bottle.freezesAt ? x(Date.parse(bottle.freezesAt)) : 100}
                 colour="primary.main"
               />

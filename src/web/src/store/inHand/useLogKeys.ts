@@ -52,7 +52,7 @@ function touchedIn(tree: IntervalTree | undefined): Key[] | null {
   if (tree === undefined) return [];
   const touched: Key[] = [];
   for (const { from, to } of RangeSet(tree)) {
-    if (!Array.isArray(from) || String(from) !== String(to)) return null;
+    if (!Array.isArray(from) || JSON.stringify(from) !== JSON.stringify(to)) return null;
     if (isOfLog(from as unknown as Key)) touched.push(from as unknown as Key);
   }
   return touched;

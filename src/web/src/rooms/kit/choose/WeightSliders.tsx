@@ -59,7 +59,7 @@ function Weight({
           min={0}
           max={4}
           marks
-          getAriaValueText={(at) => words[at]!}
+          getAriaValueText={(at) => words[at]}
           onChange={(_, next) => onChange(next)}
         />
       </Box>

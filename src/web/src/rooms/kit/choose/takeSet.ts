@@ -35,7 +35,7 @@ export async function takeSet(db: LocalStore, { add, back, home }: Taking): Prom
   let added: { id: string; body: Item }[] = [];
   await atOnce(async () => {
     const ids = await keepMany(db, 'kit-item', add);
-    added = add.map((body, i) => ({ id: ids[i]!, body }));
+    added = add.map((body, i) => ({ id: ids[i], body }));
     await carry(back, false);
     await carry(home, true);
   });

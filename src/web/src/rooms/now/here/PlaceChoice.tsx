@@ -24,11 +24,11 @@ interface Props {
 /** The place on the walk: found by satellite, by the source one stands at, or read off the map. */
 export function PlaceChoice({ routes, place, onChoose, onClose }: Props) {
   const { offLineKm } = useCatalogue().route;
-  const [routeId, setRouteId] = useState(place?.routeId ?? routes[0]!.id);
+  const [routeId, setRouteId] = useState(place?.routeId ?? routes[0].id);
   const [km, setKm] = useState<Entry>(place?.km ?? 0);
   const [looking, setLooking] = useState(false);
   const [failure, setFailure] = useState<string | null>(null);
-  const route = routes.find(({ id }) => id === routeId) ?? routes[0]!;
+  const route = routes.find(({ id }) => id === routeId) ?? routes[0];
   const sources = (useCurrent('trip-source') ?? [])
     .filter(({ body }) => body.routeId === route.id)
     .toSorted((a, b) => (a.body.alongKm ?? 0) - (b.body.alongKm ?? 0));

@@ -67,11 +67,11 @@ export function simulated(
       km = Math.min(lengthKm, km + strideKm);
       const after = line.findIndex(({ alongKm }, k) => k > 0 && alongKm >= km);
       const i = (after < 0 ? line.length - 1 : after) - 1;
-      const [from, to] = [line[i]!.alongKm, line[i + 1]!.alongKm];
+      const [from, to] = [line[i].alongKm, line[i + 1].alongKm];
       const between = (a: number, b: number) => a + ((km - from) / (to - from || 1)) * (b - a);
       return Promise.resolve({
-        latitudeDeg: between(line[i]!.latitudeDeg, line[i + 1]!.latitudeDeg) + 0.00009,
-        longitudeDeg: between(line[i]!.longitudeDeg, line[i + 1]!.longitudeDeg),
+        latitudeDeg: between(line[i].latitudeDeg, line[i + 1].latitudeDeg) + 0.00009,
+        longitudeDeg: between(line[i].longitudeDeg, line[i + 1].longitudeDeg),
         accuracyM: 15,
       });
     },

@@ -52,7 +52,7 @@ export function StripTouch({ plan, places, width, x, kmAt, foot, selected, onSel
           <MarkButton
             key={`${stop.id} ${i}`}
             name={`${stop.name}, ${show(catalogue, 'distance', stop.alongKm)}`}
-            place={touch[marks.indexOf(stop)]!}
+            place={touch[marks.indexOf(stop)]}
             isSelected={stop.id === selected}
             onSelect={() => onSelect(stop.id)}
           />

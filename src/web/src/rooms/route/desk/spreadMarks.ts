@@ -13,19 +13,16 @@ export interface TouchPlace {
 export function spreadMarks(at: number[], stripWidth: number): TouchPlace[] {
   const middle = [...at];
   for (let i = 0; i < middle.length; i++) {
-    middle[i] = Math.max(middle[i]!, least / 2, i === 0 ? 0 : middle[i - 1]! + least);
+    middle[i] = Math.max(middle[i], least / 2, i === 0 ? 0 : middle[i - 1] + least);
   }
   for (let i = middle.length - 1; i >= 0; i--) {
-    middle[i] = Math.min(
-      middle[i]!,
-      i === middle.length - 1 ? stripWidth - least / 2 : middle[i + 1]! - least,
-    );
+    middle[i] = Math.min(middle[i], i === middle.length - 1 ? stripWidth - least / 2 : middle[i + 1] - least);
   }
   return middle.map((x, i) => {
     const room = (beside: number | undefined) => (beside === undefined ? most : Math.abs(x - beside)) / 2;
     const [before, after] = [room(middle[i - 1]), room(middle[i + 1])].map((half) =>
       Math.min(half, most / 2),
     );
-    return { left: x - before!, width: before! + after! };
+    return { left: x - before, width: before + after };
   });
 }

@@ -1,6 +1,7 @@
 import L from 'leaflet';
 import { FileSource, PMTiles, TileType } from 'pmtiles';
 import {
+  GeomType,
   leafletLayer,
   LineSymbolizer,
   PolygonSymbolizer,
@@ -8,6 +9,7 @@ import {
   type PaintRule,
 } from 'protomaps-leaflet';
 import type { MapFile } from '../../../store/mapFiles';
+import { messageOf } from '../../../shared/messageOf';
 
 interface Inks {
   ink: string;
@@ -48,7 +50,10 @@ class PictureTiles extends L.GridLayer {
     picture.alt = '';
     void this.archive.getZxy(z, x, y).then(
       (tile) => {
-        if (!tile) return done(undefined, picture);
+        if (!tile) {
+          done(undefined, picture);
+          return;
+        }
         const address = URL.createObjectURL(new Blob([tile.data]));
         picture.onload = () => {
           URL.revokeObjectURL(address);
@@ -56,7 +61,7 @@ class PictureTiles extends L.GridLayer {
         };
         picture.src = address;
       },
-      (error: Error) => done(error, picture),
+      (error: unknown) => done(new Error(messageOf(error)), picture),
     );
     return picture;
   }
@@ -65,13 +70,13 @@ class PictureTiles extends L.GridLayer {
 const line = (layer: string, colour: string, width: number, dash?: number[]): PaintRule => ({
   dataLayer: layer,
   symbolizer: new LineSymbolizer({ color: colour, width, ...(dash && { dash }) }),
-  filter: (_zoom: number, feature: Feature) => feature.geomType !== 1,
+  filter: (_zoom: number, feature: Feature) => feature.geomType !== GeomType.Point,
 });
 
 const area = (layer: string, colour: string, opacity: number): PaintRule => ({
   dataLayer: layer,
   symbolizer: new PolygonSymbolizer({ fill: colour, opacity }),
-  filter: (_zoom: number, feature: Feature) => feature.geomType === 3,
+  filter: (_zoom: number, feature: Feature) => feature.geomType === GeomType.Polygon,
 });
 
 /** Land and wood light, water and streams in its colour, contours thin, paths dashed; by the names that map files use for them. */

@@ -21,7 +21,7 @@ export function placeAt(line: MapPoint[], km: number): [number, number] | null {
   if (first === undefined) return null;
   if (km <= first.alongKm) return [first.latitudeDeg, first.longitudeDeg];
   for (let i = 1; i < line.length; i++) {
-    const [from, to] = [line[i - 1]!, line[i]!];
+    const [from, to] = [line[i - 1], line[i]];
     if (km > to.alongKm) continue;
     const length = to.alongKm - from.alongKm;
     const share = length > 0 ? (km - from.alongKm) / length : 0;

@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react';
 import type { HowSure, PlanRequest, Problem } from '../../../core/contract';
 import { calculateLong, cancelLong } from '../../../core/long';
+import { messageOf } from '../../../shared/messageOf';
 
 const first = 500;
 const second = 2_000;
@@ -46,8 +47,8 @@ export function useHowSure(plan: PlanRequest, runs: number): Sure {
         setState({ response: outcome.response, problem: null, failure: null, under: last ? 0 : count });
       }
     };
-    work().catch((error: Error) => {
-      if (!overtaken) setState((s) => ({ ...s, failure: error.message, under: 0 }));
+    work().catch((error: unknown) => {
+      if (!overtaken) setState((s) => ({ ...s, failure: messageOf(error), under: 0 }));
     });
     return () => {
       overtaken = true;

@@ -13,7 +13,7 @@ export async function backupFile(db: LocalStore, book: string): Promise<Schema<'
       kind,
       id,
       schema: schema ?? 1,
-      body: body as Schema<'BackupEntry'>['body'],
+      body: body,
     })),
   };
 }

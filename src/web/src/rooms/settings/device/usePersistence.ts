@@ -12,7 +12,10 @@ export function usePersistence() {
   const [usedMb, setUsedMb] = useState<number | null>(null);
 
   const look = useCallback(async () => {
-    if (!navigator.storage?.persisted) return setState('unknown');
+    if (!navigator.storage?.persisted) {
+      setState('unknown');
+      return;
+    }
     const asked = (await db.meta.get(askedKey)) !== undefined;
     setState((await navigator.storage.persisted()) ? 'kept' : asked ? 'refused' : 'unasked');
     const { usage } = await navigator.storage.estimate();

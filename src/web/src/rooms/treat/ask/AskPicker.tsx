@@ -3,7 +3,6 @@ import { Link } from 'react-router';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import { ChoiceGroup } from '../../../shared/ChoiceGroup';
 import { NumberEntry } from '../../../shared/NumberEntry';
-import type { Draft } from '../draft';
 import type { FieldErrors } from '../fieldErrors';
 import { ClarityPicture } from '../pictures/ClarityPicture';
 import { ColourPicture } from '../pictures/ColourPicture';
@@ -95,7 +94,7 @@ export function AskPicker({ field, form: { draft, set, isDefault }, errors }: Pr
           choices={ask.choices(catalogue)}
           value={draft[ask.key] as string}
           isDefault={isDefault(ask.key)}
-          onChange={(value) => set({ [ask.key]: value } as Partial<Draft>)}
+          onChange={(value) => set({ [ask.key]: value })}
         />
       );
     case 'yesNo':

@@ -31,7 +31,7 @@ export function Ways({ form: { draft, set }, list, chosen, kitTreats }: Props) {
   const now = useNowMinute();
   const [all, setAll] = useState(false);
   if (list === null) return null;
-  const order = list.orders.find((o) => o.sort === draft.sort) ?? list.orders[0]!;
+  const order = list.orders.find((o) => o.sort === draft.sort) ?? list.orders[0];
   const sorted = order.ids.flatMap((id) => list.chains.find((chain) => chain.id === id) ?? []);
   const open = list.mayAcceptUntreated ? [untreatedWay, ...sorted] : sorted;
   const first = worthALook(open, chosen);
