@@ -24,10 +24,15 @@ export interface TypedOuting {
 
 const key = 'outing-v1';
 
-/** What was typed, where it is of the trip that is looked at and not over yet. */
-export function typedOf(typed: TypedOuting | null, routeId: string | null, day: string): Schema<'KitTrip'> {
+/** What was typed on an earlier visit; null where that outing is over. */
+export function notOver(typed: TypedOuting | null, day: string): TypedOuting | null {
   const isOver = typed?.trip.lastDay != null && typed.trip.lastDay < day;
-  return typed !== null && typed.routeId === routeId && !isOver ? typed.trip : {};
+  return isOver ? null : typed;
+}
+
+/** What was typed, where it is of the trip that is looked at. */
+export function typedOf(typed: TypedOuting | null, routeId: string | null): Schema<'KitTrip'> {
+  return typed?.routeId === routeId ? typed.trip : {};
 }
 
 /** The trip a kit is looked at for, the same on every page of the kit: one that is planned, or what is typed of it. */
@@ -35,9 +40,9 @@ export function useOuting() {
   const { units, countViruses } = useSettings().settings;
   const { routes, route, choose } = useRouteChoice();
   const plan = usePlanRequest(route);
-  const [typed, setTyped] = useState(() => readLocal<TypedOuting>(key));
+  const [typed, setTyped] = useState(() => notOver(readLocal<TypedOuting>(key), today()));
   const routeId = route?.id ?? null;
-  const trip = useMemo(() => typedOf(typed, routeId, today()), [typed, routeId]);
+  const trip = useMemo(() => typedOf(typed, routeId), [typed, routeId]);
   const setTrip = (next: Schema<'KitTrip'>) => {
     const told = { routeId, trip: next };
     setTyped(told);
