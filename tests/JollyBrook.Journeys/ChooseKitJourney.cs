@@ -50,6 +50,7 @@ public sealed class ChooseKitJourney
         {
             browser.Fill("Good to", DateTime.Today.AddYears(1).ToString("MMddyyyy", CultureInfo.InvariantCulture));
             browser.Fill("Tablets left", "30");
+            browser.Fill("Mass", "0.02");
             browser.Click("button", "Copy the label");
         });
         Mend(browser, "UV lamp, 1 L a cycle", "Right pocket", () =>
@@ -62,15 +63,11 @@ public sealed class ChooseKitJourney
             browser.Fill("Empty canister or bottle", "130");
             browser.Fill("Weighed now, as it is", "360");
             browser.Click("button", "230 g left: take it over");
+            browser.Fill("Mass", "0.36");
         });
         Mend(browser, "Aluminium pot with lid", "Pack", () => { });
         browser.Click("link", "Is it enough?");
-        // All that has to do with water holds; what is left to be weighed is only the load.
-        browser.UntilText("6 · Containers and a way to cook: Holds");
-        foreach (var holds in new[] { "1 · A chain", "2 · A second chain", "3 · Supplies", "4 · Dates", "5 · Filters" })
-        {
-            browser.Text.Split('\n').ShouldContain(line => line.StartsWith(holds, StringComparison.Ordinal) && line.Contains(": Holds"));
-        }
+        browser.UntilHeadline("The kit is enough");
 
         // And off: the first water on the way goes through what was packed.
         browser.Go("/treat");

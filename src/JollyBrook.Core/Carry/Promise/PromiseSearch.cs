@@ -17,7 +17,9 @@ public delegate (double ShortChance, double Cost) TryPolicy(PolicyTable table, d
 /// <summary>
 /// The cheapest policy that keeps a promise: for every need factor the least price of running short that keeps it, and of these the least
 /// mean cost (handbook room 70). Every factor is looked at by itself: neither cost nor price falls and rises evenly from one to the next,
-/// and what is skipped on that belief may be the cheapest, or the only one that keeps the promise.
+/// and what is skipped on that belief may be the cheapest, or the only one that keeps the promise. The best are blended with careless ones, so
+/// that a stretch need not be guarded wholly or not at all; and because the best of many is so by luck, too, it has to keep the promise on
+/// other walks as well.
 /// </summary>
 public sealed class PromiseSearch
 {
@@ -46,10 +48,9 @@ public sealed class PromiseSearch
     private readonly TryPolicy _attempt;
     private readonly Predicate<TriedPolicy> _confirms;
     private readonly List<TriedPolicy> _keeping = [];
+    private readonly List<TriedPolicy> _nearly = [];
     private TriedPolicy? _best;
     private TriedPolicy? _closest;
-
-    private readonly List<TriedPolicy> _nearly = [];
 
     /// <summary>Which price the last factor needed.</summary>
     private int _least = ShortPrices.Length / 2;
@@ -66,6 +67,7 @@ public sealed class PromiseSearch
     {
         ArgumentNullException.ThrowIfNull(problem);
         ArgumentNullException.ThrowIfNull(attempt);
+        ArgumentNullException.ThrowIfNull(confirms);
         return new PromiseSearch(problem, mostShort, attempt, confirms).Find();
     }
 
@@ -86,7 +88,7 @@ public sealed class PromiseSearch
             Blend(kept);
         }
 
-        return _keeping.OrderBy(k => k.Cost).Take(MostConfirmed).FirstOrDefault(k => _confirms(k)) ?? _best ?? _closest!;
+        return _keeping.OrderBy(k => k.Cost).Take(MostConfirmed).FirstOrDefault(k => _confirms(k)) ?? _closest!;
     }
 
     /// <summary>
