@@ -101,6 +101,12 @@ public sealed class WholeTripJourney : IDisposable
             keys: true
         );
         CheckByKeys();
+        _browser.UntilText("Water in all is missing.");
+        _browser.TabTo("Clear");
+        _browser.Press(Keys.Enter);
+        _browser.TabTo("Water in all");
+        _browser.Press("4");
+        _browser.UntilText("3 · Supplies for a quarter more than planned: Holds");
         _browser.UntilText("One bag lost (the bag not named): no chain is left.");
         // From the finding to the piece, and back.
         Focus("main");
@@ -111,7 +117,9 @@ public sealed class WholeTripJourney : IDisposable
         Type("In which pack or pouch", "Left pocket", keys: true);
         Push("Keep it", keys: true);
         _browser.UntilText("Kept.");
+        // What was told of the outing is not asked again.
         CheckByKeys();
+        _browser.UntilText("3 · Supplies for a quarter more than planned: Holds");
         _browser.UntilText("): 1 chain is left.");
 
         _browser.TabTo("Last day");
@@ -167,12 +175,6 @@ public sealed class WholeTripJourney : IDisposable
         Focus("main");
         _browser.TabTo("Is it enough?");
         _browser.Press(Keys.Enter);
-        _browser.UntilText("Water in all is missing.");
-        _browser.TabTo("Clear");
-        _browser.Press(Keys.Enter);
-        _browser.TabTo("Water in all");
-        _browser.Press("4");
-        _browser.UntilText("3 · Supplies for a quarter more than planned: Holds");
     }
 
     private void Kit(Action<string> add, bool keys = false)

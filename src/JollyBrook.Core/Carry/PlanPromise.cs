@@ -30,8 +30,11 @@ public sealed record PlanPromise(double Certainty, double ShortChance, bool Kept
     }
 
     /// <summary>Whether so many walks short are no more than was wanted and the draws alone may make of it.</summary>
-    private static bool IsKept(double share, double certainty, int walks) =>
-        share <= 1 - certainty + (Slack * Math.Sqrt((1 - certainty) * certainty / walks));
+    private static bool IsKept(double share, double certainty, int walks) => share <= MostShort(certainty, walks);
+
+    /// <summary>The share of so many walks that may run short where a promise is kept: what was wanted, and what the draws may make of it.</summary>
+    internal static double MostShort(double certainty, int walks) =>
+        1 - certainty + (Slack * Math.Sqrt((1 - certainty) * certainty / walks));
 
     /// <summary>Walks short in a hundred, up to the next whole one: no more than was promised where that is kept.</summary>
     /// <param name="share">Share of the simulated walks that ran short.</param>

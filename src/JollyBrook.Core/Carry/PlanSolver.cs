@@ -29,7 +29,7 @@ internal static class PlanSolver
         var trial = new PolicyTrial(setup, way);
 
         // As it is walked in the end, the reserve at the median kept.
-        bool Confirms(TriedPolicy policy) => trial.Confirms(PromisedWalk.Of(setup, way, policy).Decide, 1 - setup.Certainty);
+        bool Confirms(TriedPolicy policy) => trial.Confirms(PromisedWalk.Of(setup, way, policy).Decide, setup.Certainty);
         return PromisedWalk.Of(setup, way, PromiseSearch.Find(way.Problem, Careful * (1 - setup.Certainty), trial.Try, Confirms));
     }
 }

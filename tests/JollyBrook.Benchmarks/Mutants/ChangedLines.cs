@@ -12,18 +12,19 @@ internal sealed partial class ChangedLines
 
     private readonly HashSet<(string File, int Line)> _lines = [];
 
-    /// <exception cref="InvalidOperationException">There is no such commit.</exception>
-    public static ChangedLines Since(string commit)
+    /// <returns>Null where there is no such commit.</returns>
+    public static ChangedLines? Since(string commit)
     {
         var start = new ProcessStartInfo("git", ["diff", "--unified=0", "--no-color", "--relative", commit, "--", "."])
         {
             WorkingDirectory = Path.Combine(Repository.Root, Core),
             RedirectStandardOutput = true,
+            RedirectStandardError = true,
         };
         using var git = Process.Start(start)!;
         var diff = git.StandardOutput.ReadToEnd();
         git.WaitForExit();
-        return git.ExitCode == 0 ? Of(diff) : throw new InvalidOperationException($"There is no commit '{commit}' to compare with.");
+        return git.ExitCode == 0 ? Of(diff) : null;
     }
 
     /// <param name="file">Path under the core's folder.</param>

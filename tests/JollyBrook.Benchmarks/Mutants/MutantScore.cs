@@ -85,8 +85,15 @@ internal static class MutantScore
             return;
         }
 
+        var changed = since is null ? null : ChangedLines.Since(since);
+        if (since is not null && changed is null)
+        {
+            Console.WriteLine($"There is no commit '{since}' to compare with. Name one that `git log` shows.");
+            return;
+        }
+
         var rooms = Rooms.Where(r => named.Count == 0 || named.Contains(r)).ToArray();
-        var shop = Workshop.Build([.. rooms.Select(r => (r, Barriers.Contains(r) ? PerBarrier : PerRoom))], Seed, Known, since);
+        var shop = Workshop.Build([.. rooms.Select(r => (r, Barriers.Contains(r) ? PerBarrier : PerRoom))], Seed, Known, changed);
         Console.WriteLine();
         if (Workshop.Fails(-1, Filters(Near)))
         {

@@ -34,12 +34,12 @@ internal sealed partial class Workshop
     /// <summary>Draws faults from each room and builds them in; those that do not compile are dropped.</summary>
     /// <param name="rooms">Rooms, and how many faults are drawn from each.</param>
     /// <param name="known">Faults that are always among them: file and change.</param>
-    /// <param name="since">Only lines changed since this commit; null for all.</param>
+    /// <param name="changed">The lines to draw from; null for all.</param>
     public static Workshop Build(
         IReadOnlyList<(string Name, int Faults)> rooms,
         int seed,
         IReadOnlyList<(string File, string Change)> known,
-        string? since
+        ChangedLines? changed
     )
     {
         if (Directory.Exists(Folder))
@@ -50,7 +50,7 @@ internal sealed partial class Workshop
         Copy(CoreFolder, Path.Combine(Folder, "JollyBrook.Core"));
         Copy(Path.Combine(Repository.Root, "tests/JollyBrook.Core.Tests/bin/Release/net10.0"), Tests);
         File.WriteAllText(Path.Combine(Folder, "JollyBrook.Core", "MutantSwitch.cs"), Switch);
-        var draw = Draw(rooms, seed, known, since is null ? null : ChangedLines.Since(since));
+        var draw = Draw(rooms, seed, known, changed);
         var dropped = new HashSet<int>();
         while (true)
         {

@@ -29,10 +29,11 @@ internal sealed class PolicyTrial
 
     /// <summary>Whether one keeps the promise on other walks than those it was chosen by: the best of many is so by luck, too.</summary>
     /// <param name="decide">The policy as it would be walked.</param>
-    /// <param name="mostShort">Share of walks that may run short.</param>
-    public bool Confirms(LeaveWith decide, double mostShort)
+    /// <param name="certainty">What is promised, share of walks that do not run short.</param>
+    public bool Confirms(LeaveWith decide, double certainty)
     {
         _others ??= _simulation.Draw(OtherWalks, Seed + 1);
-        return _simulation.Run(decide, _others, (int)(mostShort * OtherWalks)).RunsShort <= mostShort * OtherWalks;
+        var most = PlanPromise.MostShort(certainty, OtherWalks) * OtherWalks;
+        return _simulation.Run(decide, _others, (int)most).RunsShort <= most;
     }
 }
