@@ -28,9 +28,9 @@ internal sealed class WalkFromHere
         Waters =
         [
             .. ahead
-                .Places.Select(p => (Place: p, AlongKm: cut.OnWholeKm(p.Step * ahead.Ground.StepKm)))
-                .Where(p => IsWater(p.Place) && p.AlongKm > km + CutTrip.HereKm)
-                .Select(p => On(ahead, p.Place, p.AlongKm - km)),
+                .Places.Select(p => (Place: p, RestKm: p.Step * ahead.Ground.StepKm))
+                .Where(p => IsWater(p.Place) && cut.OnWholeKm(Math.Round(p.RestKm, 3)) > km + CutTrip.HereKm)
+                .Select(p => On(ahead, p.Place, p.RestKm + cut.FromKm - km)),
             .. behind
                 .Places.Where(p => IsWater(p) && p.Step * ground.StepKm < km - CutTrip.HereKm)
                 .Select(p => Back(trip, behind, p, atKm, km - (p.Step * ground.StepKm))),
