@@ -32,7 +32,9 @@ public sealed record PlanPromise(double Certainty, double ShortChance, bool Kept
     /// <summary>Whether so many walks short are no more than was wanted and the draws alone may make of it.</summary>
     private static bool IsKept(double share, double certainty, int walks) => share <= MostShort(certainty, walks);
 
-    /// <summary>The share of so many walks that may run short where a promise is kept: what was wanted, and what the draws may make of it.</summary>
+    /// <summary>
+    /// The share of so many walks that may run short where a promise is kept: what was wanted, and what the draws may make of it.
+    /// </summary>
     internal static double MostShort(double certainty, int walks) =>
         1 - certainty + (Slack * Math.Sqrt((1 - certainty) * certainty / walks));
 

@@ -86,7 +86,7 @@ internal sealed class PlanStops
     }
 
     /// <summary>A tenth of a millilitre, a metre in ten: digits beyond that only make a long answer longer.</summary>
-    private static double Short(double value) => Math.Round(value, 4);
+    internal static double Short(double value) => Math.Round(value, 4);
 
     /// <summary>Stops made earlier that day push the clock on, h.</summary>
     private double DelayBefore(Place place)

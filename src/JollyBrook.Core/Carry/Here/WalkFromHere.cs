@@ -29,7 +29,7 @@ internal sealed class WalkFromHere
         [
             .. ahead
                 .Places.Select(p => (Place: p, RestKm: p.Step * ahead.Ground.StepKm))
-                .Where(p => IsWater(p.Place) && cut.OnWholeKm(Math.Round(p.RestKm, 3)) > km + CutTrip.HereKm)
+                .Where(p => IsWater(p.Place) && cut.OnWholeKm(PlanStops.Short(p.RestKm)) > km + CutTrip.HereKm)
                 .Select(p => On(ahead, p.Place, p.RestKm + cut.FromKm - km)),
             .. behind
                 .Places.Where(p => IsWater(p) && p.Step * ground.StepKm < km - CutTrip.HereKm)

@@ -17,9 +17,9 @@ public delegate (double ShortChance, double Cost) TryPolicy(PolicyTable table, d
 /// <summary>
 /// The cheapest policy that keeps a promise: for every need factor the least price of running short that keeps it, and of these the least
 /// mean cost (handbook room 70). Every factor is looked at by itself: neither cost nor price falls and rises evenly from one to the next,
-/// and what is skipped on that belief may be the cheapest, or the only one that keeps the promise. The best are blended with careless ones, so
-/// that a stretch need not be guarded wholly or not at all; and because the best of many is so by luck, too, it has to keep the promise on
-/// other walks as well.
+/// and what is skipped on that belief may be the cheapest, or the only one that keeps the promise. The best are blended with careless
+/// ones, so that a stretch need not be guarded wholly or not at all; and because the best of many is so by luck, too, it has to keep the
+/// promise on other walks as well.
 /// </summary>
 public sealed class PromiseSearch
 {
@@ -47,10 +47,9 @@ public sealed class PromiseSearch
     private readonly double _mostShort;
     private readonly TryPolicy _attempt;
     private readonly Predicate<TriedPolicy> _confirms;
-    private readonly List<TriedPolicy> _keeping = [];
-    private readonly List<TriedPolicy> _nearly = [];
-    private TriedPolicy? _best;
-    private TriedPolicy? _closest;
+
+    /// <summary>Every policy that was tried, in turn.</summary>
+    private readonly List<TriedPolicy> _tried = [];
 
     /// <summary>Which price the last factor needed.</summary>
     private int _least = ShortPrices.Length / 2;
@@ -71,6 +70,10 @@ public sealed class PromiseSearch
         return new PromiseSearch(problem, mostShort, attempt, confirms).Find();
     }
 
+    private IEnumerable<TriedPolicy> Keeping => _tried.Where(Keeps);
+
+    private bool Keeps(TriedPolicy tried) => tried.ShortChance <= _mostShort;
+
     private TriedPolicy Find()
     {
         var coarse = _problem.Places.Count > ManyPlaces;
@@ -88,7 +91,7 @@ public sealed class PromiseSearch
             Blend(kept);
         }
 
-        return _keeping.OrderBy(k => k.Cost).Take(MostConfirmed).FirstOrDefault(k => _confirms(k)) ?? _closest!;
+        return Keeping.OrderBy(k => k.Cost).Take(MostConfirmed).FirstOrDefault(k => _confirms(k)) ?? _tried.MinBy(Closeness)!;
     }
 
     /// <summary>
@@ -98,25 +101,19 @@ public sealed class PromiseSearch
     private TriedPolicy? Cheapest(double factor)
     {
         TriedPolicy? cheapest = null;
-        bool Keeps(int at)
+        bool KeepsAt(int at)
         {
             var tried = Try(PolicySolver.Solve(_problem, factor, ShortPrices[at]), factor, ShortPrices[at]);
-            var keeps = tried.ShortChance <= _mostShort;
-            if (!keeps && tried.ShortChance <= _mostShort * Nearly)
-            {
-                _nearly.Add(tried);
-            }
-
-            cheapest = keeps ? tried : cheapest;
-            return keeps;
+            cheapest = Keeps(tried) ? tried : cheapest;
+            return Keeps(tried);
         }
 
-        var kept = Keeps(_least);
+        var kept = KeepsAt(_least);
         var (low, high) = kept ? (0, _least) : (_least + 1, ShortPrices.Length);
         for (var step = 1; low < high; step *= 2)
         {
             var at = kept ? Math.Max(low, high - step) : Math.Min(high - 1, low + step - 1);
-            var keeps = Keeps(at);
+            var keeps = KeepsAt(at);
             (low, high) = keeps ? (low, at) : (at + 1, high);
             if (keeps != kept)
             {
@@ -124,7 +121,7 @@ public sealed class PromiseSearch
             }
         }
 
-        _least = Math.Min(FirstOf(low, high, Keeps), ShortPrices.Length - 1);
+        _least = Math.Min(FirstOf(low, high, KeepsAt), ShortPrices.Length - 1);
         return cheapest;
     }
 
@@ -134,16 +131,17 @@ public sealed class PromiseSearch
     /// </summary>
     private void Blend(List<(TriedPolicy Policy, int Price)> kept)
     {
+        List<TriedPolicy> nearly = [.. _tried.Where(t => !Keeps(t) && t.ShortChance <= _mostShort * Nearly).OrderBy(t => t.Cost)];
         foreach (var (policy, price) in kept.OrderBy(k => k.Policy.Cost).Take(Blended).Where(k => k.Price >= StepsCheaper))
         {
             Blend(policy, PolicySolver.Solve(_problem, policy.NeedFactor, ShortPrices[price - StepsCheaper]));
         }
 
-        if (_best is { } best)
+        if (Keeping.MinBy(k => k.Cost) is { } best)
         {
-            foreach (var nearly in _nearly.Where(n => n.Cost < best.Cost).OrderBy(n => n.Cost).Take(Blended).ToList())
+            foreach (var policy in nearly.Where(n => n.Cost < best.Cost).Take(Blended))
             {
-                Blend(best, nearly.Table);
+                Blend(best, policy.Table);
             }
         }
     }
@@ -154,10 +152,10 @@ public sealed class PromiseSearch
     /// </summary>
     private void Blend(TriedPolicy careful, PolicyTable careless)
     {
-        bool Keeps(PolicyTable table) => Try(table, careful.NeedFactor, careful.ShortPrice).ShortChance <= _mostShort;
+        bool KeepsBy(PolicyTable table) => Keeps(Try(table, careful.NeedFactor, careful.ShortPrice));
         var last = _problem.Places.Count - 1;
-        FirstOf(1, last, place => Keeps(careful.Table.Then(careless, place)));
-        FirstOf(1, last, place => !Keeps(careless.Then(careful.Table, place)));
+        FirstOf(1, last, place => KeepsBy(careful.Table.Then(careless, place)));
+        FirstOf(1, last, place => !KeepsBy(careless.Then(careful.Table, place)));
     }
 
     /// <summary>The first number from low up to high that is so, by halves; high where none is.</summary>
@@ -183,13 +181,7 @@ public sealed class PromiseSearch
     {
         var (shortChance, cost) = _attempt(table, _mostShort);
         var tried = new TriedPolicy(table, factor, price, shortChance, cost);
-        _closest = _closest is null || Closeness(tried).CompareTo(Closeness(_closest)) < 0 ? tried : _closest;
-        if (shortChance <= _mostShort)
-        {
-            _keeping.Add(tried);
-            _best = _best is null || cost < _best.Cost ? tried : _best;
-        }
-
+        _tried.Add(tried);
         return tried;
     }
 }
