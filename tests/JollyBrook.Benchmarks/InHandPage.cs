@@ -21,32 +21,15 @@ internal static class InHandPage
         using var browser = server.NewBrowser();
         browser.Open("/treat");
         browser.UntilHeadline("1 min at a rolling boil");
-        var json = new[] { whole, more }.Select(r => (object)JsonSerializer.Serialize(r, ContractJson.Default.InHandRequest)).ToArray();
-        var medians =
-            (IReadOnlyCollection<object>)
-                browser.Driver.ExecuteAsyncScript(
-                    """
-                    const done = arguments[arguments.length - 1];
-                    const requests = [...arguments].slice(0, -1);
-                    (async () => {
-                      const { dotnet } = await import('/_framework/dotnet.js');
-                      const { getAssemblyExports, getConfig } = await dotnet.create();
-                      const core = (await getAssemblyExports(getConfig().mainAssemblyName)).JollyBrook.Browser.CoreExports;
-                      return requests.map(json => {
-                        const times = [];
-                        for (let i = 0; i < 7; i++) {
-                          const start = performance.now();
-                          core.Calculate('in-hand', json);
-                          if (i >= 2) times.push(performance.now() - start);
-                        }
-                        return String(times.sort((a, b) => a - b)[2]);
-                      });
-                    })().then(done, error => done([String(error)]));
-                    """,
-                    json
-                )!;
-        var times = medians.Select(m => double.Parse((string)m, CultureInfo.InvariantCulture)).ToList();
-        return (times[0], times[1]);
+        double Median(InHandRequest request) =>
+            PageCore.Median(
+                browser,
+                "in-hand",
+                JsonSerializer.Serialize(request, ContractJson.Default.InHandRequest),
+                warmUps: 2,
+                times: 5
+            );
+        return (Median(whole), Median(more));
     }
 
     /// <summary>Milliseconds until Now shows what is in hand, and until a drink told by a tap is on the screen.</summary>

@@ -23,31 +23,7 @@ internal sealed class PageTimes : IDisposable
         using var browser = _server.NewBrowser();
         browser.Open("/treat");
         browser.UntilHeadline("2 cycles of UV");
-        var medians =
-            (IReadOnlyCollection<object>)
-                browser.Driver.ExecuteAsyncScript(
-                    """
-                    const done = arguments[arguments.length - 1];
-                    const requests = [...arguments].slice(0, -1);
-                    (async () => {
-                      const { dotnet } = await import('/_framework/dotnet.js');
-                      const { getAssemblyExports, getConfig } = await dotnet.create();
-                      const core = (await getAssemblyExports(getConfig().mainAssemblyName)).JollyBrook.Browser.CoreExports;
-                      return requests.map(([name, json]) => {
-                        const times = [];
-                        for (let i = 0; i < 400; i++) {
-                          const start = performance.now();
-                          core.Calculate(name, json);
-                          if (i >= 100) times.push(performance.now() - start);
-                        }
-                        times.sort((a, b) => a - b);
-                        return String(times[150]);
-                      });
-                    })().then(done, error => done([String(error)]));
-                    """,
-                    [.. Requests.All.Select(r => (object)new object[] { r.Calculation, r.Json })]
-                )!;
-        return Requests.All.Zip(medians).ToDictionary(z => z.First.Name, z => double.Parse((string)z.Second, CultureInfo.InvariantCulture));
+        return Requests.All.ToDictionary(r => r.Name, r => PageCore.Median(browser, r.Calculation, r.Json, warmUps: 100, times: 300));
     }
 
     /// <summary>First and repeat visits by several fresh visitors.</summary>

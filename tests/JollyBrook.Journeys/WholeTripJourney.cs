@@ -100,7 +100,7 @@ public sealed class WholeTripJourney : IDisposable
             },
             keys: true
         );
-        CheckByKeys();
+        OpenCheckByKeys();
         _browser.UntilText("Water in all is missing.");
         _browser.TabTo("Clear");
         _browser.Press(Keys.Enter);
@@ -118,7 +118,7 @@ public sealed class WholeTripJourney : IDisposable
         Push("Keep it", keys: true);
         _browser.UntilText("Kept.");
         // What was told of the outing is not asked again.
-        CheckByKeys();
+        OpenCheckByKeys();
         _browser.UntilText("3 · Supplies for a quarter more than planned: Holds");
         _browser.UntilText("): 1 chain is left.");
 
@@ -168,7 +168,7 @@ public sealed class WholeTripJourney : IDisposable
         _browser.UntilText("could fit");
     }
 
-    private void CheckByKeys()
+    private void OpenCheckByKeys()
     {
         _browser.Press("k");
         _browser.UntilText("Add to the kit");

@@ -1,15 +1,12 @@
 using System.Diagnostics;
 using System.Globalization;
 using System.Text.RegularExpressions;
-using JollyBrook.Journeys;
 
 namespace JollyBrook.Benchmarks.Mutants;
 
 /// <summary>Lines of the core that differ from an earlier commit, those not committed yet included.</summary>
 internal sealed partial class ChangedLines
 {
-    private const string Core = "src/JollyBrook.Core";
-
     private readonly HashSet<(string File, int Line)> _lines = [];
 
     /// <returns>Null where there is no such commit.</returns>
@@ -17,7 +14,7 @@ internal sealed partial class ChangedLines
     {
         var start = new ProcessStartInfo("git", ["diff", "--unified=0", "--no-color", "--relative", commit, "--", "."])
         {
-            WorkingDirectory = Path.Combine(Repository.Root, Core),
+            WorkingDirectory = Workshop.CoreFolder,
             RedirectStandardOutput = true,
             RedirectStandardError = true,
         };

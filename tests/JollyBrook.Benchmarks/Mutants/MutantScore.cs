@@ -56,14 +56,9 @@ internal static class MutantScore
         "Units",
         "Contract",
         "Records",
-        "Chemistry",
-        "Filters",
-        "Light",
-        "Boiling",
-        "Clearing",
         "Water",
-        "Body",
         "Sources",
+        .. Barriers,
     ];
 
     /// <summary>Faults that a test is known to catch: if one of them lived, the score would mean nothing.</summary>
@@ -102,7 +97,7 @@ internal static class MutantScore
         }
 
         var known = shop.Mutants.Where(m => Known.Contains((m.File, m.Change))).ToList();
-        var caught = known.Count(m => FailsAny(m.Id, Filters([m.Room])));
+        var caught = known.Count(m => Workshop.Fails(m.Id, Filters([m.Room])));
         Console.WriteLine($"Known faults caught: {caught} of {known.Count}");
         if (caught < known.Count)
         {

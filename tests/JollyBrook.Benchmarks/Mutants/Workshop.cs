@@ -13,7 +13,7 @@ internal sealed partial class Workshop
     private const int RunSeconds = 90;
 
     private static readonly string Folder = Repository.Artifact("mutants");
-    private static readonly string CoreFolder = Path.Combine(Repository.Root, "src/JollyBrook.Core");
+    public static readonly string CoreFolder = Path.Combine(Repository.Root, "src/JollyBrook.Core");
     private static readonly string Tests = Path.Combine(Folder, "tests");
 
     private const string Switch = """
