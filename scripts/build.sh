@@ -46,7 +46,7 @@ make_browser() {
 
 make_server() {
   rm -rf artifacts/server
-  dotnet publish src/JollyBrook.Server -c Release --use-current-runtime -o artifacts/server -v quiet -nologo
+  dotnet publish src/JollyBrook.Server -c Release -o artifacts/server -v quiet -nologo
 }
 
 make_packages() {

@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Text.Json;
+using System.Text.Json.Serialization;
 using JollyBrook.Core;
 using JollyBrook.Core.Book;
 using JollyBrook.Core.Contract;
@@ -14,6 +15,12 @@ internal static class InHandPage
 {
     private const int Taps = 5;
 
+    /// <summary>As the page sends a log: without the fields that say nothing.</summary>
+    private static readonly JsonSerializerOptions AsSent = new(ContractJson.Default.Options)
+    {
+        DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull,
+    };
+
     /// <summary>Milliseconds for the fold from nothing and for one more line, medians of 5, in the page's own core.</summary>
     public static (double Whole, double More) Fold(InHandRequest whole, InHandRequest more)
     {
@@ -25,7 +32,7 @@ internal static class InHandPage
             PageCore.Median(
                 browser,
                 "in-hand",
-                JsonSerializer.Serialize(request, ContractJson.Default.InHandRequest),
+                JsonSerializer.Serialize(request, typeof(InHandRequest), AsSent),
                 warmUps: 2,
                 times: 5
             );

@@ -247,19 +247,15 @@ internal sealed class PlanStops
             return $"If it is dry: fetch from {other.Name}, {Way(here, other)}: {Speaker.Minutes(trip)} there and back";
         }
 
-        // Water at the finish has nothing but the finish after it.
-        var next = _line.Places.Find(p =>
-            p.Point > here.Point
-            && p.Id != source.Id
-            && (p.Kind == StopKind.Finish || (p.HasWater && p.Chance > PromisedWalk.Likely && !p.IsEvening))
-        ) ?? _line.Places[^1];
+        var next = NextWater(here, source);
         // At a dry camp nobody cooks or washes.
         var leftOut = fill.OnTheSpotL > 0 ? _setup.Party.CampL(_line.Timeline.Days[here.Day].Day) : 0;
         var need = (_line.NeedL[next.Point] - _line.NeedL[here.Point] - leftOut) * _setup.NeedFactor;
         var before = _walk.Fills.LastOrDefault(f => f.To.Point <= here.Point && f.Water.Id != source.Id) ?? _walk.Fills[0];
         var back = _wayBack.NeedL(here.Point, before.At.Point);
         var km = _say.Of(Quantity.Distance, _line.Km[next.Point] - _line.Km[here.Point]);
-        var start = $"If it is dry: {L(Math.Max(0, fill.ArriveL))} in hand, {next.Name} in {km}{(leftOut > 0 ? ", nothing cooked" : "")}: ";
+        var start =
+            $"If it is dry: {L(Math.Max(0, fill.ArriveL))} in hand, {NameOf(next)} in {km}{(leftOut > 0 ? ", nothing cooked" : "")}: ";
         return start
             + (
                 need <= fill.ArriveL ? $"it reaches{Then(next, fill.ArriveL - (need / _setup.NeedFactor))}"
@@ -268,9 +264,28 @@ internal sealed class PlanStops
             );
     }
 
-    /// <summary>What to leave the next water with then.</summary>
+    /// <summary>Where water is next if the one here is dry: as likely as not, or fetched by a camp, or the finish.</summary>
+    private Place NextWater(Place here, Place dry) =>
+        _line.Places.Find(p =>
+            p.Point > here.Point
+            && p.Id != dry.Id
+            && (
+                p.Kind == StopKind.Finish
+                || (p.HasWater && p.Chance > PromisedWalk.Likely)
+                || (FetchAt(p) is { } fetch && fetch.Water.Id != dry.Id)
+            )
+        )
+        // Water at the finish has nothing but the finish after it.
+        ?? _line.Places[^1];
+
+    private PlannedFill? FetchAt(Place place) =>
+        place.Kind == StopKind.Camp ? _walk.Fills.FirstOrDefault(f => f.At == place && f.Water != place) : null;
+
+    private string NameOf(Place next) => FetchAt(next) is { } fetch ? $"{next.Name}, which fetches from {fetch.Water.Name}," : next.Name;
+
+    /// <summary>What to leave the next water with then; a camp's is taken as it is used.</summary>
     private string Then(Place next, double inHandL) =>
-        next.Kind == StopKind.Source && _walk.IfRunning(next, inHandL) is var (leave, to)
+        next is { Kind: StopKind.Source, IsEvening: false } && _walk.IfRunning(next, inHandL) is var (leave, to)
             ? $"; there top up to {L(leave)}, to {to.Name}"
             : "";
 

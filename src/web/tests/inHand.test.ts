@@ -3,7 +3,7 @@ import { afterAll, beforeAll, expect, test } from 'vitest';
 import type { Response } from '../src/core/contract';
 import type { Outcome } from '../src/core/core';
 import type { Entry } from '../src/store/bookLines';
-import { keepCheckpoint, readCheckpoint } from '../src/store/inHand/checkpoint';
+import { keepCheckpoint, readCheckpoint, type Around } from '../src/store/inHand/checkpoint';
 import { foldLog, type Ask, type Ended, type Folded } from '../src/store/inHand/foldLog';
 import { logKeys } from '../src/store/inHand/log';
 import { LogKeys, type Key } from '../src/store/inHand/LogKeys';
@@ -35,7 +35,7 @@ const kit = bottles.map((id, n) => ({
   id,
   item: { kind: 'container' as const, name: `Bottle ${n}`, volumeL: 1 },
 }));
-const frame = { units: 'metric' as const, kit, walkers: [], sources: [] };
+const frame: Around = { units: 'metric', kit, walkers: [], sources: [] };
 const instant = (minutes: number) => new Date(Date.UTC(2026, 7, 21, 8) + minutes * 60_000).toISOString();
 
 const fold = async (before: Ended | null, minutes: number, around = frame) => {
@@ -146,6 +146,13 @@ test('only what is new is sent, and nothing when only time has passed', async ()
   expect(second.answer.rawL).toBeCloseTo(0.25, 9);
   const third = await fold(second.ended, 43);
   expect(sent).toBe(0);
+  // Who walks and the trip's sources are told with the answer, and change nothing that was folded.
+  const ilva = { id: newId(), name: 'Ilva' };
+  const spring = { id: newId(), source: { name: 'Spring', class: 'perennial' as const, alongKm: 3 } };
+  const told = await fold(third.ended, 43, { ...frame, walkers: [ilva], sources: [spring] });
+  expect(sent).toBe(0);
+  expect(told.answer.walkers.map(({ name }) => name)).toContain('Ilva');
+  expect(told.answer.tripSources.map(({ id }) => id)).toEqual([spring.id]);
   // Another kit, a clock set back, a line gone: from nothing.
   await fold(third.ended, 44, { ...frame, kit: kit.slice(0, 1) });
   expect(sent).toBe(31);

@@ -28,6 +28,29 @@ public sealed class PlanTests
         spring.TurnBackKm!.Value.ShouldBe(8 + (spring.LeaveL / 2 / (plan.NeedL / 20)), 0.01);
     }
 
+    /// <summary>Where the next water is a camp's, what the camp uses is drawn there: it is not what has to be carried to it.</summary>
+    [Fact]
+    public void A_dry_spring_is_told_by_the_walk_to_the_next_water_and_not_by_the_camp_beyond_it()
+    {
+        string IfDry(double reserveL, out double walkedL)
+        {
+            var request = Routes.Level(20, ("Spring", 4, 0.98), ("Well", 10, 0.98));
+            var plan = Plan.Compute(
+                request with
+                {
+                    Route = request.Route! with { Days = [new RouteDay(8, 10), new RouteDay(8, null)], ReserveL = reserveL },
+                }
+            );
+            walkedL = plan.NeedL - plan.Days[0].CampL;
+            return plan.Stops.Single(s => s.Name == "Spring").IfElse;
+        }
+
+        // 6 km of 20 on even ground in even air, with the reserve alone in hand; told up to the next twentieth of a litre.
+        IfDry(0.5, out var walkedL).ShouldBe("If it is dry: 0.5 L in hand, Well in 6 km: it reaches");
+        (walkedL * 6 / 20).ShouldBeInRange(0.35, 0.4);
+        IfDry(0.1, out _).ShouldBe("If it is dry: 0.1 L in hand, Well in 6 km: 0.3 L short, and 0.2 L short back to Start");
+    }
+
     [Fact]
     public void The_line_of_carried_water_starts_and_ends_as_the_table_says()
     {

@@ -142,6 +142,8 @@ public sealed class PromiseTests
         // At 5 km/h a kilometre and a fifth there and back is a quarter of an hour, and filling at 2 L/min besides.
         camp.StopMinutes.ShouldBeInRange(14, 60);
         camp.IfElse.ShouldStartWith("If it is dry:");
+        // From the spring at 3 km it is the camp at 14 that has to be reached: what is used there is fetched.
+        plan.Stops.Single(s => s.Name == "Water 0").IfElse.ShouldContain(" in hand, Camp 1, which fetches from Water 1, in 11 km: ");
     }
 
     /// <summary>Passed on the way, it is filled at in passing.</summary>

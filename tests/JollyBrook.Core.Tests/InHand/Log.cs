@@ -118,14 +118,15 @@ internal sealed class Log
         return id;
     }
 
-    public InHandResponse At(double minutes, Snapshot? since = null) =>
+    /// <summary>What is in hand so many minutes after the morning, told to two walkers on the way to a spring, or to nobody in particular.</summary>
+    public InHandResponse At(double minutes, Snapshot? since = null, bool toNobody = false) =>
         WhatIsInHand.Compute(
             new InHandRequest(
                 UnitSystem.Metric,
                 Morning.AddMinutes(minutes),
                 Kit,
-                [new(Ilva, "Ilva"), new(Torren, "Torren")],
-                [new(Spring.ToString(), new TripSource("Spring", SourceClass.Perennial, 3, true, Morning.AddDays(-1)))],
+                toNobody ? [] : [new(Ilva, "Ilva"), new(Torren, "Torren")],
+                toNobody ? [] : [new(Spring.ToString(), new TripSource("Spring", SourceClass.Perennial, 3, true, Morning.AddDays(-1)))],
                 Lines,
                 Batches,
                 since,

@@ -21,7 +21,7 @@ export function InHandProvider({ children }: { children: ReactNode }) {
   const kit = useWholeKit();
   const walkers = useRecords('walker');
   const sources = useRecords('trip-source');
-  const trips = useDatedTrips();
+  const trips = useDatedTrips(now);
   const { db } = useStore();
   const isHere = useBookHere();
   const around = useMemo(

@@ -163,6 +163,7 @@ export function linesIn(db: LocalStore, book: string) {
   return db.outbox.where('[book+kind+id]').between([book, '', ''], [book, '\uffff', '']);
 }
 
-function kept<K extends Kind>({ book, id, author, body }: LocalRecord): Kept<K> {
+/** A record as the rooms read it. */
+export function kept<K extends Kind>({ book, id, author, body }: LocalRecord): Kept<K> {
   return { book, id, author, body: body as Bodies[K] };
 }

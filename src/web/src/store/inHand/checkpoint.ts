@@ -35,10 +35,13 @@ export const sizeOf = ({ folded, foldedLately }: Checkpoint) => folded.size + fo
 
 const marks = new WeakMap<Around, string>();
 
-/** The same for what is the same: written out once for each, since a tap folds on from it and trips are long. */
+/**
+ * The same for what folds a log the same way: written out once for each, since a tap folds on from it and trips are long. Walkers and the
+ * trip's sources are told with the answer and are no part of what is folded.
+ */
 export function markOf(around: Around): string {
-  const { units, kit, walkers, sources, trips } = around;
-  const mark = marks.get(around) ?? JSON.stringify([units, kit, walkers, sources, trips]);
+  const { units, kit, trips } = around;
+  const mark = marks.get(around) ?? JSON.stringify([units, kit, trips]);
   marks.set(around, mark);
   return mark;
 }

@@ -4,7 +4,7 @@ import { clockTime } from '../../../shared/time';
 import { useBatchesById } from '../../../store/batches';
 import type { Entry } from '../../../store/bookLines';
 import type { InHand } from '../../../store/InHandContext';
-import { useRecords } from '../../../store/useRecords';
+import { useLinesById } from '../../../store/useLinesById';
 import { useLineWords } from '../../book/lines/useLineWords';
 
 interface Props {
@@ -15,14 +15,14 @@ interface Props {
 
 /** The lines and batches that made a container what it is, oldest first, with what does not add up. */
 export function StoryOf({ ids, state, onLeave }: Props) {
-  const lines = useRecords('book-line');
+  const standing = ids.map((id) => state.replaced.find((r) => r.id === id && !r.takenBack)?.by ?? id);
+  const lines = useLinesById(standing);
   const batches = useBatchesById(ids);
   if (!lines || !batches) return null;
   return (
     <Box component="ol" aria-label="How it came to this" sx={{ m: 0, pl: 2.5, display: 'grid', gap: 1 }}>
-      {ids.map((id) => {
-        const replacedBy = state.replaced.find((r) => r.id === id && !r.takenBack)?.by;
-        const line = lines.find((l) => l.id === (replacedBy ?? id));
+      {ids.map((id, i) => {
+        const line = lines.find((l) => l.id === standing[i]);
         const batch = batches.find((b) => b.id === id);
         const doubt = state.doubts.find((d) => d.lineId === id);
         if (!line && !batch) return null;
