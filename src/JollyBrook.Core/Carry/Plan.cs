@@ -302,7 +302,7 @@ public static class Plan
         return assumed;
     }
 
-    private static List<Caution> Cautions(PlanSetup setup) =>
+    internal static List<Caution> Cautions(PlanSetup setup) =>
         [
             .. setup.Line.Timeline.Walk.Any(w => w.AirC < DrinkPlan.ThirstHidesBelowC) ? new[] { DrinkPlan.ThirstHides } : [],
             new(

@@ -3,5 +3,5 @@
 import { recallAsked } from './core/askedLast';
 import { startCore } from './core/core';
 
-if (!recallAsked()) startCore();
+if (!recallAsked(location.pathname)) startCore();
 void import('./app/start');

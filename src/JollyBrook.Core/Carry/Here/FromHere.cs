@@ -1,4 +1,5 @@
 using JollyBrook.Core.Contract;
+using JollyBrook.Core.Route;
 using JollyBrook.Core.Units;
 
 namespace JollyBrook.Core.Carry.Here;
@@ -51,11 +52,13 @@ public static class FromHere
 
     private sealed class Answer(FromHereRequest request, CutTrip cut, double km, double inHandL, Speaker say)
     {
-        private readonly PlanResponse _rest = Plan.Compute(cut.Request);
+        /// <summary>The rest of the trip solved. Told are its stops and its promise alone: the remedies would each plan it anew.</summary>
+        private readonly PlanRun _rest = PlanRun.Of(cut.Request);
 
         public FromHereResponse Make()
         {
-            var stops = _rest.Stops.Where(s => s.Kind is not StopKind.Start).Select(OnTheWhole).ToList();
+            var (setup, walk, treated) = _rest;
+            var stops = new PlanStops(setup, walk, treated, say).All().Where(s => s.Kind is not StopKind.Start).Select(OnTheWhole).ToList();
             var here = stops
                 .Where(s =>
                     s is { Chance: not null, Kind: StopKind.Source or StopKind.Camp }
@@ -84,8 +87,8 @@ public static class FromHere
                 new WayBackFromHere(request.Plan!, km, inHandL + Math.Max(0, take), say).Of(),
                 new SincePlanned(request, km, inHandL, stops, say).Changes(),
                 stops,
-                _rest.Promise,
-                _rest.Cautions
+                PlanPromise.Of(setup, walk, walk.Fills.Max(f => f.CarriedL), say),
+                Plan.Cautions(setup)
             );
         }
 
@@ -94,8 +97,12 @@ public static class FromHere
         /// that.
         /// </summary>
         private double Missing() =>
-            _rest.Impossible.Where(i => i.From == StopKind.Start).Select(i => i.ShortL - _rest.ReserveL).FirstOrDefault() is var missing
-            && missing > _rest.Promise.DebtL
+            _rest
+                .Walk.Fills.Where(f => f.At.Kind == StopKind.Start && f.ShortL > 0)
+                .Select(f => f.ShortL - _rest.Setup.ReserveL)
+                .FirstOrDefault()
+                is var missing
+            && missing > _rest.Setup.DebtL
                 ? missing
                 : 0;
 
@@ -120,7 +127,10 @@ public static class FromHere
                 return null;
             }
 
-            var hours = next.ArriveHour - _rest.Days[0].StartHour + (24 * (next.Day - cut.Day));
+            var hours =
+                next.ArriveHour
+                - (_rest.Setup.Line.Timeline.Days[0].Day.StartHour ?? RouteDay.DefaultStartHour)
+                + (24 * (next.Day - cut.Day));
             var onKm = next.AlongKm - km;
             var name = NameOf(next);
             return new NextWater(

@@ -14,13 +14,13 @@ public sealed record FreeRoom(string? Id, string? Name, double? RoomL);
 /// <param name="AlongKm">Where it stands, km along, 0 to 5 000.</param>
 /// <param name="InHandL">Litres that may be drunk, L, 0 to 200.</param>
 /// <param name="Free">Containers with room, in the order they are to be filled.</param>
-/// <param name="Planned">The trip as it was planned, before anything was found; null compares with nothing.</param>
+/// <param name="Before">The plan as it was made, before anything was found; null compares with nothing.</param>
 public sealed record FromHereRequest(
     PlanRequest? Plan,
     double? AlongKm,
     double? InHandL,
     IReadOnlyList<FreeRoom>? Free = null,
-    PlanRequest? Planned = null
+    PlannedBefore? Before = null
 );
 
 /// <summary>What to do where one stands.</summary>

@@ -21,48 +21,47 @@ internal sealed class SincePlanned(FromHereRequest request, double km, double in
 
     public IReadOnlyList<string> Changes()
     {
-        if (request.Planned is not { } planned)
+        if (request.Before is not { } before)
         {
             return [];
         }
 
-        PlanSetup.Check(planned);
-        var plan = Plan.Compute(planned);
-        return [.. InHand(plan), .. Clock(plan), .. Found(planned), .. Stops(plan).Take(NextStops)];
+        var stops = before.Stops ?? [];
+        return [.. InHand(before.Carried ?? []), .. Clock(stops), .. Found(before.Reports ?? []), .. Stops(stops).Take(NextStops)];
     }
 
-    private IEnumerable<string> InHand(PlanResponse plan)
+    private IEnumerable<string> InHand(IReadOnlyList<LinePoint> carried)
     {
-        if (plan.Carried.LastOrDefault(p => p.Km <= km + 1e-6) is { } point && Math.Abs(point.Value - inHandL) >= WorthTellingL)
+        if (carried.LastOrDefault(p => p.Km <= km + 1e-6) is { } point && Math.Abs(point.Value - inHandL) >= WorthTellingL)
         {
             yield return $"{L(inHandL)} in hand, {L(point.Value)} were planned here";
         }
     }
 
-    private IEnumerable<string> Clock(PlanResponse plan)
+    private IEnumerable<string> Clock(IReadOnlyList<PlannedStop> stops)
     {
         if (
             request.Plan!.Now is not { } now
-            || plan.Stops.LastOrDefault(s => s.AlongKm <= km) is not { } before
-            || plan.Stops.FirstOrDefault(s => s.AlongKm > km && s.Day == before.Day) is not { } after
+            || stops.LastOrDefault(s => s.AlongKm <= km) is not { AlongKm: { } fromKm, ArriveHour: { } from } before
+            || stops.FirstOrDefault(s => s.AlongKm > km && s.Day == before.Day) is not { AlongKm: { } toKm, ArriveHour: { } to }
         )
         {
             yield break;
         }
 
-        var share = (km - before.AlongKm) / Math.Max(1e-9, after.AlongKm - before.AlongKm);
-        var minutes = (now.TimeOfDay.TotalHours - (before.ArriveHour + (share * (after.ArriveHour - before.ArriveHour)))) * 60;
+        var share = (km - fromKm) / Math.Max(1e-9, toKm - fromKm);
+        var minutes = (now.TimeOfDay.TotalHours - (from + (share * (to - from)))) * 60;
         if (Math.Abs(minutes) >= WorthTellingMinutes)
         {
             yield return $"{Speaker.Minutes(Math.Abs(minutes))} {(minutes > 0 ? "later" : "sooner")} than planned";
         }
     }
 
-    private IEnumerable<string> Found(PlanRequest planned)
+    private IEnumerable<string> Found(IReadOnlyList<EarlierReport> reports)
     {
         foreach (var (id, source) in request.Plan!.Sources ?? [])
         {
-            var before = planned.Sources?.FirstOrDefault(s => s.Id == id)?.Source;
+            var before = reports.FirstOrDefault(r => r.Id == id);
             if (before is not null && source.ReportedAt != before.ReportedAt && source.ReportedFlowing is { } flowing)
             {
                 yield return $"{source.Name} was found {(flowing ? "running" : "dry")}";
@@ -70,12 +69,12 @@ internal sealed class SincePlanned(FromHereRequest request, double km, double in
         }
     }
 
-    private IEnumerable<string> Stops(PlanResponse plan)
+    private IEnumerable<string> Stops(IReadOnlyList<PlannedStop> stops)
     {
         foreach (var stop in ahead.Where(s => s.Kind is StopKind.Source or StopKind.Camp))
         {
-            var before = plan.Stops.FirstOrDefault(s => s.Id == stop.Id && s.Name == stop.Name);
-            var (was, now) = (before is { Planned: true } ? before.TakeL : 0, stop.Planned ? stop.TakeL : 0);
+            var before = stops.FirstOrDefault(s => s.Id == stop.Id && s.Name == stop.Name);
+            var (was, now) = (before?.TakeL ?? 0, stop.Planned ? stop.TakeL : 0);
             if (Math.Abs(now - was) >= WorthTellingL)
             {
                 yield return now == 0 ? $"{stop.Name}: walk by; {L(was)} were planned"

@@ -2,19 +2,7 @@ import fc from 'fast-check';
 import { beforeEach, expect, test, vi } from 'vitest';
 import { failures } from '../../src/store/failures';
 import { forgetAllLocal, forgetLocal, keepLocal, readLocal } from '../../src/store/localSettings';
-
-/** A browser's quick storage, with only so much room. */
-class Storage {
-  readonly kept = new Map<string, string>();
-  room = Infinity;
-  getItem = (key: string) => this.kept.get(key) ?? null;
-  setItem = (key: string, text: string) => {
-    if (text.length > this.room) throw new DOMException('full', 'QuotaExceededError');
-    this.kept.set(key, text);
-  };
-  removeItem = (key: string) => this.kept.delete(key);
-  clear = () => this.kept.clear();
-}
+import { Storage } from './Storage';
 
 let storage: Storage;
 beforeEach(() => {

@@ -28,7 +28,18 @@ public sealed class FromHereTests
         PlanRequest? trip = null,
         PlanRequest? planned = null,
         params FreeRoom[] free
-    ) => FromHere.Compute(new FromHereRequest(At(trip ?? Trip(), hours), km, inHandL, free, planned));
+    ) => FromHere.Compute(new FromHereRequest(At(trip ?? Trip(), hours), km, inHandL, free, planned is null ? null : Before(planned)));
+
+    /// <summary>The plan of a trip, as the page keeps it to compare with.</summary>
+    private static PlannedBefore Before(PlanRequest planned)
+    {
+        var plan = Plan.Compute(planned);
+        return new PlannedBefore(
+            [.. plan.Stops.Select(s => new PlannedStop(s.Id, s.Name, s.AlongKm, s.Day, s.ArriveHour, s.Planned ? s.TakeL : 0))],
+            plan.Carried,
+            [.. planned.Sources!.Select(s => new EarlierReport(s.Id, s.Source.ReportedAt))]
+        );
+    }
 
     /// <summary>
     /// At 4 km 1.5 L are enough for 16 km (1.036 L and the half litre of reserve): on to the spring, 4 km and 4/5.0367 h away, 0.259 L less
@@ -189,7 +200,7 @@ public sealed class FromHereTests
                             },
                             km,
                             inHand,
-                            Planned: trip
+                            Before: Before(trip)
                         )
                     );
                     answer.Ahead.ShouldAllBe(s => s.AlongKm >= km - 0.16);
