@@ -29,7 +29,7 @@ internal static class InHandPage
         browser.Open("/treat");
         browser.UntilHeadline("1 min at a rolling boil");
         double Median(InHandRequest request) =>
-            PageCore.Median(browser, "in-hand", JsonSerializer.Serialize(request, typeof(InHandRequest), AsSent), warmUps: 2, times: 5);
+            PageCore.Median(browser, "in-hand", JsonSerializer.Serialize(request, AsSent), warmUps: 2, times: 5);
         return (Median(whole), Median(more));
     }
 

@@ -19,9 +19,8 @@ internal static class OldAndNew
     private const double StepL = 0.25;
     private const double MostL = 4;
 
-    public static void Print()
+    public static void Print(PlanRequest demo)
     {
-        var demo = Demo();
         Console.WriteLine();
         Console.WriteLine("The demo trip, the shortest path and the policy            kg·km, minutes stopped, walks short");
         Line("shortest path as it is", [At(demo, TripRoute.Middle, null)]);
@@ -49,7 +48,8 @@ internal static class OldAndNew
         );
     }
 
-    private static PlanRequest Demo()
+    /// <summary>The demo's four-day trip as the page would ask for it.</summary>
+    public static PlanRequest Demo()
     {
         using var server = new AppServer(demo: true);
         using var owner = new ServerClient(server.Address);

@@ -1,7 +1,9 @@
 using System.Diagnostics;
 using System.Globalization;
+using System.Text.Json;
 using JollyBrook.Core;
 using JollyBrook.Core.Carry;
+using JollyBrook.Core.Carry.Here;
 using JollyBrook.Core.Carry.Promise;
 using JollyBrook.Core.Route;
 using JollyBrook.Core.Tests.Carry;
@@ -17,7 +19,7 @@ internal static class PlanTimes
     {
         Console.WriteLine();
         Console.WriteLine(
-            "Planning                                                   limits: plan 60 ms native, 600 ms in the page, a day walk 5 and 60; 10 000 walks 150 ms, 1 500 ms"
+            "Planning                                                   limits, ms native and in the page: plan 60 and 600, a day walk 5 and 60, from here 10 and 100; 10 000 walks 150 and 1 500"
         );
         Console.WriteLine($"{"", -44}{"native", 12}{"in the page", 14}");
         (int Sources, double Km)[] sizes = [(12, 20), (75, 125), (150, 250), (300, 500)];
@@ -25,7 +27,16 @@ internal static class PlanTimes
         var walks = new[] { 1_000, 3_000, 10_000 }
             .Select(runs => (runs, $$"""{"plan":{{json[^1]}},"runs":{{runs}},"compare":false}"""))
             .ToList();
-        var page = SideBySide.InPage([.. json.Select(j => ("plan", j, 10)), .. walks.Select(w => ("how-sure", w.Item2, 3))]);
+        var demo = OldAndNew.Demo();
+        // As on the walk: a kilometre along, half a litre in hand.
+        var here = JsonSerializer.Serialize(new FromHereRequest(demo, 1.2, 0.5), ContractJson.Default.FromHereRequest);
+        var demoJson = JsonSerializer.Serialize(demo, ContractJson.Default.PlanRequest);
+        var page = SideBySide.InPage([
+            .. json.Select(j => ("plan", j, 10)),
+            .. walks.Select(w => ("how-sure", w.Item2, 3)),
+            ("plan", demoJson, 5),
+            ("from-here", here, 5),
+        ]);
         for (var i = 0; i < sizes.Length; i++)
         {
             SideBySide.Line($"plan, {sizes[i].Sources} sources over {sizes[i].Km} km", SideBySide.Native("plan", json[i], 200), page[i]);
@@ -35,6 +46,9 @@ internal static class PlanTimes
         {
             SideBySide.Line($"{walks[i].runs} walks of it", SideBySide.Native("how-sure", walks[i].Item2, 5), page[sizes.Length + i]);
         }
+
+        SideBySide.Line("plan, the demo trip", SideBySide.Native("plan", demoJson, 50), page[^2]);
+        SideBySide.Line("from here, on the demo trip", SideBySide.Native("from-here", here, 50), page[^1]);
 
         var request = LongRoute.Of(300, 500);
         var setup = new PlanSetup(request);
@@ -55,7 +69,7 @@ internal static class PlanTimes
         }
 
         Against(LongRoute.Of(30, 100));
-        OldAndNew.Print();
+        OldAndNew.Print(demo);
         var small = new PlanSetup(LongRoute.Of(30, 100)).Middle;
         SideBySide.Line("plan of 30 sources by a general solver", SideBySide.Median(3, () => MixedIntegerPlan.LeastCost(small)), null);
         SideBySide.Line("  the same by the shortest path", SideBySide.Median(200, () => CarrySolver.Solve(small)), null);
