@@ -38,7 +38,7 @@ public static class HowSure
         var ever = planned.RunsShort > 0;
         var share = (double)planned.RunsShort / runs;
         return new HowSureResponse(
-            Headline(share, walk.Setup.Certainty, runs),
+            Headline(share, walk.Setup.Certainty),
             share,
             Math.Sqrt(share * (1 - share) / runs),
             runs,
@@ -53,12 +53,12 @@ public static class HowSure
         );
     }
 
-    private static string Headline(double share, double certainty, int runs) =>
+    private static string Headline(double share, double certainty) =>
         share switch
         {
             0 => "No simulated walk runs short",
             < 0.005 => "Fewer than 1 walk in 200 runs short",
-            _ => $"{Speaker.Number(PlanPromise.InHundred(share, certainty, runs), 0)} walks in 100 run short",
+            _ => PlanPromise.InHundred(share, certainty),
         };
 
     private static List<SimulatedPlace> Places(Walks walk, SimulationTally tally) =>

@@ -13,7 +13,7 @@ namespace JollyBrook.Core.Carry;
 public sealed record PlanPromise(double Certainty, double ShortChance, bool Kept, double DebtL, string Words)
 {
     /// <summary>Walks a plan is tried on: at 5 % the standard error is 0.7 %.</summary>
-    private const int Walks = 1_000;
+    internal const int Walks = 1_000;
 
     /// <summary>A seed of its own: not the walks that the policy was chosen on.</summary>
     private const ulong Seed = 20_260_821;
@@ -25,35 +25,37 @@ public sealed record PlanPromise(double Certainty, double ShortChance, bool Kept
     {
         var tally = CarrySimulation.Of(setup, new PolicyWay(setup)).Run(walk.Decide, Walks, Seed, keepsLitres: false);
         var share = (double)tally.RunsShort / Walks;
-        var kept = IsKept(share, setup.Certainty, Walks);
+        var kept = IsKept(share, setup.Certainty);
         return new PlanPromise(setup.Certainty, share, kept, setup.DebtL, Say(setup, share, kept, mostL, say));
     }
 
-    /// <summary>Whether so many walks short are no more than was wanted and the draws alone may make of it.</summary>
-    private static bool IsKept(double share, double certainty, int walks) => share <= MostShort(certainty, walks);
+    /// <summary>
+    /// Whether so many walks short are no more than was wanted and the draws alone may make of it. Judged by one measure however many walks
+    /// were simulated: the same plan is not sure in one place and short in another.
+    /// </summary>
+    private static bool IsKept(double share, double certainty) => share <= MostShort(certainty);
 
     /// <summary>
-    /// The share of so many walks that may run short where a promise is kept: what was wanted, and what the draws may make of it.
+    /// The share of walks that may run short where a promise is kept: what was wanted, and what the draws of the plan's own walks may make
+    /// of it.
     /// </summary>
-    internal static double MostShort(double certainty, int walks) =>
-        1 - certainty + (Slack * Math.Sqrt((1 - certainty) * certainty / walks));
+    internal static double MostShort(double certainty) => 1 - certainty + (Slack * Math.Sqrt((1 - certainty) * certainty / Walks));
 
-    /// <summary>Walks short in a hundred, up to the next whole one: no more than was promised where that is kept.</summary>
-    /// <param name="share">Share of the simulated walks that ran short.</param>
+    /// <summary>
+    /// "5 walks in 100 run short": up to the next whole one, and no more than was promised where that is kept.
+    /// </summary>
+    /// <param name="share">Share of the simulated walks that ran short, above 0.</param>
     /// <param name="certainty">What was asked for.</param>
-    /// <param name="walks">How many were simulated.</param>
-    internal static double InHundred(double share, double certainty, int walks)
+    internal static string InHundred(double share, double certainty)
     {
-        var up = Math.Ceiling(share * 100);
-        return IsKept(share, certainty, walks) ? Math.Min(up, Math.Max(1, Math.Round((1 - certainty) * 100))) : up;
+        var up = Math.Ceiling((share * 100) - 1e-9);
+        var walks = IsKept(share, certainty) ? Math.Min(up, Math.Max(1, Math.Round((1 - certainty) * 100))) : up;
+        return walks == 1 ? "1 walk in 100 runs short" : $"{Speaker.Number(walks, 0)} walks in 100 run short";
     }
 
     private static string Say(PlanSetup setup, double share, bool kept, double mostL, Speaker say)
     {
-        var shorts =
-            share == 0
-                ? "no simulated walk runs short"
-                : $"{Speaker.Number(InHundred(share, setup.Certainty, Walks), 0)} walks in 100 run short";
+        var shorts = share == 0 ? "no simulated walk runs short" : InHundred(share, setup.Certainty);
         return setup.Certainty <= TripRoute.Middle ? $"Made for the middle: {shorts}"
             : kept ? $"{Percent(setup.Certainty)} sure: {shorts}"
             : mostL >= setup.CleanL - 0.25

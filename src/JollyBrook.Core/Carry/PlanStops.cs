@@ -255,7 +255,7 @@ internal sealed class PlanStops
         var back = _wayBack.NeedL(here.Point, before.At.Point);
         var km = _say.Of(Quantity.Distance, _line.Km[next.Point] - _line.Km[here.Point]);
         var start =
-            $"If it is dry: {L(Math.Max(0, fill.ArriveL))} in hand, {NameOf(next)} in {km}{(leftOut > 0 ? ", nothing cooked" : "")}: ";
+            $"If it is dry: {_say.Of(Quantity.Volume, Math.Max(0, fill.ArriveL))} in hand, {NameOf(next)} in {km}{(leftOut > 0 ? ", nothing cooked" : "")}: ";
         return start
             + (
                 need <= fill.ArriveL ? $"it reaches{Then(next, fill.ArriveL - (need / _setup.NeedFactor))}"

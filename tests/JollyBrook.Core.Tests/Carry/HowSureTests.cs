@@ -35,6 +35,39 @@ public sealed class HowSureTests
         exact.ShouldBeInRange(0.02, 0.5); // a case worth simulating
     }
 
+    /// <summary>
+    /// 95 % promised leaves 5 in 100, and of 1 000 walks the draws make √(0.05·0.95/1 000) = 0.69 % of it: up to 5.69 % it is kept, and told
+    /// as 5; beyond, up to the next whole one.
+    /// </summary>
+    [Theory]
+    [InlineData(0.03, 0.95, "3 walks in 100 run short")]
+    [InlineData(0.0421, 0.95, "5 walks in 100 run short")]
+    [InlineData(0.052, 0.95, "5 walks in 100 run short")]
+    [InlineData(0.0568, 0.95, "5 walks in 100 run short")]
+    [InlineData(0.057, 0.95, "6 walks in 100 run short")]
+    [InlineData(0.12, 0.95, "12 walks in 100 run short")]
+    [InlineData(0.0066, 0.99, "1 walk in 100 runs short")]
+    [InlineData(0.014, 0.99, "2 walks in 100 run short")]
+    public void So_many_walks_in_a_hundred_run_short(double share, double certainty, string words) =>
+        PlanPromise.InHundred(share, certainty).ShouldBe(words, StringCompareShould.IgnoreLineEndings);
+
+    /// <summary>The plan tries a thousand walks, "how sure" ten times as many: as long as both find the promise kept, both say the same.</summary>
+    [Fact]
+    public void A_promise_that_is_kept_is_told_alike_by_the_plan_and_by_many_more_walks() =>
+        GeneratedTrips.Any.Sample(
+            trip =>
+            {
+                var plan = Plan.Compute(trip).Promise;
+                var sure = HowSure.Compute(new HowSureRequest(trip, 10_000, 1, Compare: false));
+                if (plan.ShortChance > 0.0401 && plan.Kept && sure.ShortChance is > 0.0401 and <= 0.0568)
+                {
+                    plan.Words.ShouldBe("95 % sure: 5 walks in 100 run short");
+                    sure.Headline.ShouldBe("5 walks in 100 run short");
+                }
+            },
+            iter: 60
+        );
+
     [Fact]
     public void A_surer_source_never_makes_short_more_likely() =>
         Gen.Select(Gen.Double[0.3, 0.9], Gen.Double[0, 0.09], Gen.Int[0, 1000])

@@ -5,7 +5,7 @@ internal sealed class PolicyTrial
 {
     /// <summary>Enough to tell policies apart: at 5 % the standard error is 1 %.</summary>
     private const int Walks = 500;
-    private const int OtherWalks = 1_000;
+    private const int OtherWalks = PlanPromise.Walks;
     private const double GiveUpAt = 1.5;
     private const ulong Seed = 20_261_126;
 
@@ -33,7 +33,7 @@ internal sealed class PolicyTrial
     public bool Confirms(LeaveWith decide, double certainty)
     {
         _others ??= _simulation.Draw(OtherWalks, Seed + 1);
-        var most = PlanPromise.MostShort(certainty, OtherWalks) * OtherWalks;
+        var most = PlanPromise.MostShort(certainty) * OtherWalks;
         return _simulation.Run(decide, _others, (int)most).RunsShort <= most;
     }
 }
