@@ -34,7 +34,9 @@ const notByHand = ['filterLookedOver', 'takenBack'];
 
 /** A kind by its name in an address; null when it is none that is written by hand. */
 export function asKind(text: string | undefined): EntryKind | null {
-  return text !== undefined && text in blanks && !notByHand.includes(text) ? (text as EntryKind) : null;
+  return text !== undefined && Object.hasOwn(blanks, text) && !notByHand.includes(text)
+    ? (text as EntryKind)
+    : null;
 }
 
 /** @param drinkL A drink of which nobody said how large. */

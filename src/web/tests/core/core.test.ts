@@ -1,0 +1,187 @@
+import { afterEach, beforeEach, expect, test, vi } from 'vitest';
+
+/** The core's worker, answered by hand. */
+interface Asked {
+  name: string;
+  request: string;
+  answer: (json: string) => void;
+  fail: () => void;
+}
+let asked: Asked[] = [];
+
+vi.mock('../../src/core/CoreWorker', () => ({
+  CoreWorker: class {
+    start() {
+      return null;
+    }
+    ask(name: string, request: string) {
+      return new Promise<string>((answer, reject) =>
+        asked.push({ name, request, answer, fail: () => reject(new Error('no core')) }),
+      );
+    }
+  },
+}));
+
+type Core = typeof import('../../src/core/core');
+let core: Core;
+
+const ok = (value: unknown) => JSON.stringify({ status: 200, body: value });
+const request = (n: number) => ({ now: String(n) }) as never;
+
+/** A server that answers when it is told to; each call is kept. */
+class Server {
+  readonly calls: {
+    path: string;
+    body: string;
+    answer: (status: number, text: string) => void;
+    fail: () => void;
+  }[] = [];
+  fetch = (path: string, { body }: { body: string }) =>
+    new Promise((resolve, reject) =>
+      this.calls.push({
+        path,
+        body,
+        answer: (status, text) => resolve({ status, text: () => Promise.resolve(text) }),
+        fail: () => reject(new TypeError('no signal')),
+      }),
+    );
+}
+let server: Server;
+
+beforeEach(async () => {
+  asked = [];
+  server = new Server();
+  vi.stubGlobal('fetch', server.fetch);
+  vi.stubGlobal('navigator', { onLine: true });
+  vi.useFakeTimers();
+  vi.resetModules();
+  core = await import('../../src/core/core');
+});
+afterEach(() => vi.useRealTimers());
+
+/** Has the core answer once, so that it counts as started. */
+async function started() {
+  const first = core.calculate('device-clock', request(0));
+  asked[0].answer(ok({}));
+  server.calls[0].fail();
+  await first;
+  asked = [];
+  server.calls.length = 0;
+}
+
+test('while the core starts, the sooner answer of core and server is taken', async () => {
+  const byServer = core.calculate('device-clock', request(1));
+  expect(server.calls[0].path).toBe('/api/calc/device-clock');
+  expect(server.calls[0].body).toBe(JSON.stringify(request(1)));
+  server.calls[0].answer(200, '{"cautions":[1]}');
+  expect(await byServer).toEqual({ ok: true, response: { cautions: [1] } });
+
+  const byCore = core.calculate('device-clock', request(2));
+  asked[1].answer(ok({ cautions: [2] }));
+  expect(await byCore).toEqual({ ok: true, response: { cautions: [2] } });
+});
+
+test('a server that is not there, or has signed the person out, says nothing: the core answers', async () => {
+  const signedOut = core.calculate('device-clock', request(1));
+  server.calls[0].answer(401, '{"title":"Sign in"}');
+  asked[0].answer(ok({ cautions: [1] }));
+  expect(await signedOut).toEqual({ ok: true, response: { cautions: [1] } });
+});
+
+test('a problem is told as one, from either', async () => {
+  const problem = { title: 'Give the time.', errors: [] };
+  const byServer = core.calculate('device-clock', request(1));
+  server.calls[0].answer(400, JSON.stringify(problem));
+  expect(await byServer).toEqual({ ok: false, problem });
+  const byCore = core.calculate('device-clock', request(2));
+  asked[1].answer(JSON.stringify({ status: 400, body: problem }));
+  expect(await byCore).toEqual({ ok: false, problem });
+});
+
+test('where neither can answer, the core’s own reason is told, and the next one to ask tries again', async () => {
+  const failing = core.calculate('device-clock', request(1));
+  asked[0].fail();
+  server.calls[0].fail();
+  await expect(failing).rejects.toThrow('no core');
+  const again = core.calculate('device-clock', request(1));
+  asked[1].answer(ok({ cautions: [] }));
+  expect(await again).toEqual({ ok: true, response: { cautions: [] } });
+});
+
+test('once the core has answered, the server is not asked any more', async () => {
+  await started();
+  const here = core.calculate('device-clock', request(1));
+  asked[0].answer(ok({ cautions: [1] }));
+  expect(await here).toEqual({ ok: true, response: { cautions: [1] } });
+  expect(server.calls).toEqual([]);
+});
+
+test('the same is not worked out twice, and after a dozen others it is', async () => {
+  await started();
+  const first = core.calculate('device-clock', request(1));
+  expect(core.calculate('device-clock', request(1))).toBe(first);
+  expect(asked).toHaveLength(1);
+  for (let n = 2; n <= 12; n++) void core.calculate('device-clock', request(n));
+  void core.calculate('device-clock', request(1));
+  expect(asked).toHaveLength(12);
+  void core.calculate('device-clock', request(13));
+  void core.calculate('device-clock', request(1));
+  expect(asked).toHaveLength(14);
+});
+
+test('an answer from an earlier visit stands at once, and the core is warmed up by it when there is time', async () => {
+  const idle: (() => void)[] = [];
+  vi.stubGlobal('requestIdleCallback', (run: () => void) => idle.push(run));
+  core.recall('device-clock', request(1), { cautions: [1] } as never);
+  expect(await core.calculate('device-clock', request(1))).toEqual({ ok: true, response: { cautions: [1] } });
+  expect(asked).toEqual([]);
+  idle.forEach((run) => run());
+  expect(asked.map(({ name }) => name)).toEqual(['device-clock']);
+});
+
+const log = { lines: 'x'.repeat(300_001) } as never;
+
+test('a whole log goes to the server first, where there is signal', async () => {
+  await started();
+  const answer = core.calculate('in-hand', log);
+  expect(asked).toEqual([]);
+  server.calls[0].answer(200, '{"rawL":1}');
+  expect(await answer).toEqual({ ok: true, response: { rawL: 1 } });
+});
+
+test('a server that keeps a log waiting is not waited for alone', async () => {
+  await started();
+  const answer = core.calculate('in-hand', log);
+  await vi.advanceTimersByTimeAsync(1_400);
+  expect(asked).toEqual([]);
+  await vi.advanceTimersByTimeAsync(200);
+  asked[0].answer(ok({ rawL: 2 }));
+  expect(await answer).toEqual({ ok: true, response: { rawL: 2 } });
+});
+
+test('a server that fails leaves a log to the core at once, and without signal it is not asked', async () => {
+  await started();
+  const failing = core.calculate('in-hand', log);
+  server.calls[0].fail();
+  await vi.advanceTimersByTimeAsync(0);
+  asked[0].answer(ok({ rawL: 3 }));
+  expect(await failing).toEqual({ ok: true, response: { rawL: 3 } });
+
+  vi.stubGlobal('navigator', { onLine: false });
+  const offline = core.calculate('in-hand', { lines: 'y'.repeat(300_001) } as never);
+  expect(server.calls).toHaveLength(1);
+  asked[1].answer(ok({ rawL: 4 }));
+  expect(await offline).toEqual({ ok: true, response: { rawL: 4 } });
+});
+
+test('what waits for the core to answer hears of it once', async () => {
+  let heard = 0;
+  void core.coreAnswering.then(() => heard++);
+  const first = core.calculate('device-clock', request(1));
+  server.calls[0].answer(200, '{}');
+  await first;
+  expect(heard).toBe(0);
+  asked[0].answer(ok({}));
+  await core.coreAnswering;
+  expect(heard).toBe(1);
+});
