@@ -1,7 +1,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import type { Schema, TreatRequest, TreatResponse } from '../core/contract';
 import type { LocalRecord, LocalStore } from './db';
-import { keep, ofKind, oneOf, type Bodies } from './records';
+import { keep, ofKind, oneOf, withIds, type Bodies } from './records';
 import { useStore, type Store } from './StoreContext';
 
 /** A batch with every tap on it, in the order they were made. */
@@ -78,11 +78,7 @@ export async function allBatches(db: LocalStore): Promise<Batch[]> {
 
 /** These batches, each with every tap. */
 export async function batchesOf(db: LocalStore, ids: string[]): Promise<Batch[]> {
-  const records = await db.records
-    .where('[kind+id]')
-    .anyOf(ids.map((id) => ['batch', id]))
-    .toArray();
-  return withTaps(db, records);
+  return withTaps(db, await withIds(db, 'batch', ids));
 }
 
 /** Every tap on these batches, in the order they were made. */

@@ -141,6 +141,14 @@ export function oneOf(db: LocalStore, kind: Kind, id: string): Promise<LocalReco
   return db.records.where('[kind+id]').equals([kind, id]).first();
 }
 
+/** Those of a kind with these ids that are here, whatever book they are in. */
+export function withIds(db: LocalStore, kind: Kind, ids: string[]): Promise<LocalRecord[]> {
+  return db.records
+    .where('[kind+id]')
+    .anyOf(ids.map((id) => [kind, id]))
+    .toArray();
+}
+
 /** Every record of a kind in every book, oldest first: ids are version 7 UUIDs, which sort by time. */
 export async function all<K extends Kind>(db: LocalStore, kind: K): Promise<Kept<K>[]> {
   const found = await ofKind(db, kind).toArray();

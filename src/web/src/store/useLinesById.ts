@@ -1,6 +1,6 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import type { Line } from './bookLines';
-import { kept } from './records';
+import { kept, withIds } from './records';
 import { useStore } from './StoreContext';
 
 /** These lines of the book, those of them that are here; undefined while they are being read. Reads them alone, however long the book. */
@@ -8,10 +8,7 @@ export function useLinesById(ids: string[]): Line[] | undefined {
   const { db } = useStore();
   const key = ids.join(' ');
   return useLiveQuery(async () => {
-    const found = await db.records
-      .where('[kind+id]')
-      .anyOf(key.split(' ').map((id) => ['book-line', id]))
-      .toArray();
+    const found = await withIds(db, 'book-line', key.split(' '));
     return found.map((record) => kept<'book-line'>(record));
   }, [db, key]);
 }
