@@ -1,11 +1,13 @@
 using System.Text.Json;
 using System.Text.Json.Serialization.Metadata;
 using JollyBrook.Core;
+using JollyBrook.Core.Body;
 using JollyBrook.Core.Book;
 using JollyBrook.Core.InHand;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Treatment;
 using JollyBrook.Core.Units;
+using JollyBrook.Server.Demo;
 
 namespace JollyBrook.Server.Tests;
 
@@ -63,5 +65,46 @@ public class DemoHoursTests
         state.Doubts.Select(d => d.Words).ShouldBeEmpty();
         state.DrinkableL.ShouldBeGreaterThan(0);
         state.UnderWayL.ShouldBeGreaterThan(0);
+    }
+
+    /// <param name="mornings">The hour, UTC, at which a device's day begins: on the island, and on a device set to UTC.</param>
+    /// <param name="worst">How short of water somebody may be.</param>
+    [Theory]
+    [InlineData(9, WaterState.DrinkSoon)]
+    [InlineData(7, WaterState.RunningShort)]
+    public void Nobody_has_drunk_more_than_they_lost_nor_gone_short(int mornings, WaterState worst)
+    {
+        var day = new DateTimeOffset(2026, 8, 20, 0, 0, 0, TimeSpan.Zero);
+        Guid[] walkers = [.. DemoTrip.Walkers.Select(_ => Guid.NewGuid())];
+        for (var now = day; now < day.AddDays(1); now = now.AddMinutes(5))
+        {
+            var things = DemoKit
+                .Items(DateOnly.FromDateTime(now.UtcDateTime))
+                .Select(i => i.Name!)
+                .Concat(DemoTrip.Sources(now, Guid.NewGuid()).Select(s => s.Name!))
+                .ToDictionary(name => name, _ => Guid.NewGuid());
+            var drinks = DemoBook.Lines(now, walkers, things).OfType<Drank>().ToLookup(d => d.WalkerId!.Value);
+            var morning = day.AddHours(mornings) is var today && today <= now ? today : today.AddDays(-1);
+            foreach (var (id, walker) in walkers.Zip(DemoTrip.Walkers))
+            {
+                var watch = BodyWatch.Compute(
+                    new WatchRequest(
+                        UnitSystem.Metric,
+                        walker,
+                        [
+                            .. DemoTrip
+                                .Tests(now, walkers[0], walkers[1])
+                                .Where(t => t.WalkerId == id)
+                                .Select(t => new SweatTestEntry("", t)),
+                        ],
+                        From: morning,
+                        Drinks: [.. drinks[id].Where(d => d.At >= morning).Select(d => new Drunk(d.At, d.Litres))],
+                        UrineAt: now.AddHours(-2),
+                        Now: now
+                    )
+                );
+                (watch.State <= worst).ShouldBeTrue($"{walker.Name} at {now:HH:mm}: {watch.DeficitPercent:0.0} %");
+            }
+        }
     }
 }

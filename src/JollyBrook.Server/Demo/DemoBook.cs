@@ -1,3 +1,4 @@
+using JollyBrook.Core.Body;
 using JollyBrook.Core.Book;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Units;
@@ -14,8 +15,8 @@ internal static class DemoBook
     private const int MorningHour = 9;
     private const int CupsADay = 6;
 
-    /// <summary>What a walker drinks in an hour of the day, L, and the hours after which they have had their day's water.</summary>
-    private const double CupLPerH = 0.42;
+    /// <summary>The share of what a walker has lost that they have drunk; over so many hours, they have slept since.</summary>
+    private const double DrunkShare = 0.85;
     private const double DayHours = 11;
 
     /// <summary>The bladder is not yet ready so many hours ago; three cups of this size, L, are in it.</summary>
@@ -27,7 +28,7 @@ internal static class DemoBook
     /// <param name="thing">Ids of kit and sources by name.</param>
     public static IEnumerable<BookLine> Lines(DateTimeOffset now, IReadOnlyList<Guid> walkers, IReadOnlyDictionary<string, Guid> thing)
     {
-        var (ilva, torren) = (walkers[0], walkers[1]);
+        var (ilva, torren, bladder) = (walkers[0], walkers[1], thing["Soft bladder with hose"]);
         // Before any batch that is still in the book, so that its drinks are out of none of them.
         var start = new DateTimeOffset(now.UtcDateTime.Date.AddDays(-2).AddHours(9), TimeSpan.Zero);
         yield return new Drank(0.5, WalkerId: torren, Untreated: true)
@@ -69,7 +70,10 @@ internal static class DemoBook
             At = now.AddHours(-14),
         };
         yield return new UrinePassed(ilva, UrineColour: 5) { At = now.AddHours(-2) };
-        foreach (var cup in walkers.SelectMany(w => Cups(now, w, thing["Soft bladder with hose"])))
+        var tests = DemoTrip.Tests(now, ilva, torren).ToList();
+        foreach (
+            var cup in walkers.Zip(DemoTrip.Walkers).SelectMany(w => Cups(now, w.First, LostBy(now, w.First, w.Second, tests), bladder))
+        )
         {
             yield return cup;
         }
@@ -96,15 +100,34 @@ internal static class DemoBook
         };
     }
 
+    private static DateTimeOffset MorningOf(DateTimeOffset now)
+    {
+        var morning = new DateTimeOffset(now.UtcDateTime.Date.AddHours(MorningHour), TimeSpan.Zero);
+        return morning > now ? morning.AddDays(-1) : morning;
+    }
+
+    /// <summary>What a walker has lost since this morning, L, as their body watch tells it.</summary>
+    private static double LostBy(DateTimeOffset now, Guid id, Walker walker, IReadOnlyList<SweatTest> tests) =>
+        BodyWatch
+            .Compute(
+                new WatchRequest(
+                    UnitSystem.Metric,
+                    walker,
+                    [.. tests.Where(t => t.WalkerId == id).Select((t, i) => new SweatTestEntry($"{i}", t))],
+                    From: MorningOf(now),
+                    Now: now
+                )
+            )
+            .LostL;
+
     /// <summary>
     /// What a walker drank since this morning: cups from the hut's tap through the day, and the last out of the bladder, which is ready by
     /// then.
     /// </summary>
-    private static IEnumerable<Drank> Cups(DateTimeOffset now, Guid walker, Guid bladder)
+    private static IEnumerable<Drank> Cups(DateTimeOffset now, Guid walker, double lostL, Guid bladder)
     {
-        var morning = new DateTimeOffset(now.UtcDateTime.Date.AddHours(MorningHour), TimeSpan.Zero);
-        var hours = Math.Min(DayHours, (now - (morning > now ? morning.AddDays(-1) : morning)).TotalHours);
-        var litres = Math.Round(Math.Max(0.05, hours * CupLPerH / CupsADay), 2);
+        var hours = Math.Min(DayHours, (now - MorningOf(now)).TotalHours);
+        var litres = Math.Round(Math.Max(0.05, lostL * DrunkShare / CupsADay), 2);
         for (var i = 0; i < CupsADay - 1; i++)
         {
             yield return new Drank(litres, WalkerId: walker, Untreated: false)
