@@ -56,7 +56,7 @@ make_packages() {
 make_web() {
   rm -rf src/web/public/_framework
   cp -r artifacts/browser/wwwroot/_framework src/web/public/_framework
-  (cd src/web && npm run types && npm run build)
+  (cd src/web && node scripts/leanRuntime.mjs && npm run types && npm run build)
 }
 
 build_all() {

@@ -107,7 +107,7 @@ public static class Calculations
             "Usual pieces of kit to start from.",
             KitTemplates.Compute,
             () => ContractJson.Default.KitTemplatesRequest,
-            () => KindsJson.Default.KitTemplatesResponse,
+            () => ContractJson.Default.KitTemplatesResponse,
             () => []
         ),
         new Calculation<KitCheckRequest, KitCheckResponse>(
@@ -126,7 +126,7 @@ public static class Calculations
             "Sets of treatment for a trip, each run through it, side by side with what is carried.",
             ChooseKit.Compute,
             () => ContractJson.Default.ChooseKitRequest,
-            () => KindsJson.Default.ChooseKitResponse,
+            () => ContractJson.Default.ChooseKitResponse,
             () => ChooseKit.Fields
         )
         {
@@ -145,7 +145,7 @@ public static class Calculations
             "Litres wanted by time as batches on a clock line.",
             DaySchedule.Compute,
             () => ContractJson.Default.ScheduleRequest,
-            () => KindsJson.Default.ScheduleResponse,
+            () => ContractJson.Default.ScheduleResponse,
             () => ScheduleFields.All
         )
         {
@@ -156,7 +156,7 @@ public static class Calculations
             "What a trip's plan wants ready on an evening and by the next start.",
             CampDay.Compute,
             () => ContractJson.Default.CampDayRequest,
-            () => KindsJson.Default.CampDayResponse,
+            () => ContractJson.Default.CampDayResponse,
             () => CampDay.Fields
         )
         {
@@ -197,7 +197,7 @@ public static class Calculations
             "What is in hand now: the log folded into containers, supplies, walkers and sources.",
             WhatIsInHand.Compute,
             () => ContractJson.Default.InHandRequest,
-            () => KindsJson.Default.InHandResponse,
+            () => ContractJson.Default.InHandResponse,
             () => WhatIsInHand.Fields
         )
         {
@@ -231,7 +231,7 @@ public static class Calculations
             "Lines of a table read into lines of the book, with those that can't be.",
             BookImport.Compute,
             () => ContractJson.Default.BookImportRequest,
-            () => LeanJson.Default.BookImportResponse,
+            () => LeanJson.BookImportResponse,
             () => BookImport.Fields
         )
         {
@@ -453,7 +453,7 @@ public static class Calculations
             "Filters, siphons and vessels made of what lies about, each in build order with its check.",
             MakeshiftCards.Compute,
             () => ContractJson.Default.MakeshiftRequest,
-            () => KindsJson.Default.MakeshiftResponse,
+            () => ContractJson.Default.MakeshiftResponse,
             () => MakeshiftCards.Fields
         ),
         new Calculation<CallRequest, CallResponse>(

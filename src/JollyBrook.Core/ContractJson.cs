@@ -28,7 +28,10 @@ using JollyBrook.Core.Words;
 
 namespace JollyBrook.Core;
 
-/// <summary>How requests and records are read, generated at build time so that the trimmed browser core needs no reflection.</summary>
+/// <summary>
+/// How requests and records are read, and how answers that hold one of several kinds are written, each kind with its name: generated at
+/// build time so that the trimmed browser core needs no reflection. What is both read and written is described once.
+/// </summary>
 [JsonSourceGenerationOptions(
     PropertyNamingPolicy = JsonKnownNamingPolicy.CamelCase,
     GenerationMode = JsonSourceGenerationMode.Metadata,
@@ -91,4 +94,11 @@ namespace JollyBrook.Core;
 [JsonSerializable(typeof(QuizRequest))]
 [JsonSerializable(typeof(ProgressRequest))]
 [JsonSerializable(typeof(DrillResult))]
+[JsonSerializable(typeof(InHandResponse))]
+[JsonSerializable(typeof(CampDayResponse))]
+[JsonSerializable(typeof(ScheduleResponse))]
+[JsonSerializable(typeof(KitTemplatesResponse))]
+[JsonSerializable(typeof(ChooseKitResponse))]
+[JsonSerializable(typeof(MakeshiftResponse))]
+[JsonSerializable(typeof(BookImportResponse))]
 public sealed partial class ContractJson : JsonSerializerContext;

@@ -87,6 +87,12 @@ internal static class ContractOpenApi
     private static void NameEnum(OpenApiSchema schema, Type type)
     {
         var enumType = Nullable.GetUnderlyingType(type) ?? type;
+        if (schema.Enum is { Count: > 0 })
+        {
+            // The one kind that this type is of.
+            return;
+        }
+
         if (enumType.IsEnum)
         {
             schema.Type = enumType == type ? JsonSchemaType.String : JsonSchemaType.String | JsonSchemaType.Null;

@@ -134,7 +134,7 @@ internal sealed class Log
             )
         );
 
-    public static string Json(InHandResponse response) => ContractWriter.Write(response, KindsJson.Default.InHandResponse);
+    public static string Json(InHandResponse response) => ContractWriter.Write(response, ContractJson.Default.InHandResponse);
 
     private static KitEntry Entry(Guid id, KitItem item) => new(id.ToString(), item);
 }
