@@ -65,7 +65,8 @@ if (Wants("visits"))
         Console.WriteLine($"{name, -28}{Statistics.Median(times), 9:F0} ms{times.Min(), 11:F0} ms{times.Max(), 9:F0} ms");
     }
 
-    Console.WriteLine($"{"first visit, all bytes sent", -28}{visits.FirstVisitBytes / 1e6, 9:F2} MB");
+    Console.WriteLine($"{"first visit, to the answer", -28}{visits.AnsweredBytes / 1e6, 9:F2} MB");
+    Console.WriteLine($"{"and all kept for later", -28}{visits.KeptBytes / 1e6, 9:F2} MB");
 }
 
 if (Wants("page"))

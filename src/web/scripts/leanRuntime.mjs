@@ -17,6 +17,12 @@ const loadsUnicodeData = 'mono_wasm_load_icu_data';
 // The linker makes one of functions that are alike, under one of their names: a small one may be anybody's.
 const leastLinesOfItsOwn = 15;
 
+// What it is built with; were more allowed, it would be written as no browser but the newest reads it.
+const { MutableGlobals, NontrappingFPToInt, BulkMemory, BulkMemoryOpt, SIMD128, SignExt, ExceptionHandling } =
+  binaryen.Features;
+const ofTheRuntime =
+  MutableGlobals | NontrappingFPToInt | BulkMemory | BulkMemoryOpt | SIMD128 | SignExt | ExceptionHandling;
+
 /** The functions of the runtime by the names its build gave them, whom each calls, and whose address is taken. */
 function read(module, names) {
   const functions = new Map();
@@ -35,12 +41,17 @@ function read(module, names) {
       for (const [, id] of line.matchAll(/\((?:return_)?call \$([^\s)]+)/g)) current.calls.add(id);
     }
   }
-  if (count !== names.length) throw new Error(`The runtime has ${count} functions and ${names.length} names: they are not of one build.`);
+  if (count !== names.length)
+    throw new Error(
+      `The runtime has ${count} functions and ${names.length} names: they are not of one build.`,
+    );
   return { functions, addressed };
 }
 
 function exportedFunctions(module) {
-  return Array.from({ length: module.getNumExports() }, (_, i) => binaryen.getExportInfo(module.getExportByIndex(i)))
+  return Array.from({ length: module.getNumExports() }, (_, i) =>
+    binaryen.getExportInfo(module.getExportByIndex(i)),
+  )
     .filter(({ kind, name }) => kind === binaryen.ExternalFunction && name !== loadsUnicodeData)
     .map(({ value }) => value);
 }
@@ -110,15 +121,18 @@ function checkNotUsed(loader) {
   ]) {
     if (!loader.includes(setting)) throw new Error(`The core must be built with ${why}.`);
   }
-  for (const name of readdirSync(framework).filter((file) => file.endsWith('.wasm') && !file.startsWith('dotnet.'))) {
-    if (readFileSync(join(framework, name)).includes('GlobalizationNative_')) throw new Error(`${name} calls the Unicode library.`);
+  for (const name of readdirSync(framework).filter(
+    (file) => file.endsWith('.wasm') && !file.startsWith('dotnet.'),
+  )) {
+    if (readFileSync(join(framework, name)).includes('GlobalizationNative_'))
+      throw new Error(`${name} calls the Unicode library.`);
   }
 }
 
 function lean(bytes, names) {
   blankTimeZones(bytes);
   const module = binaryen.readBinary(bytes);
-  module.setFeatures(binaryen.Features.All);
+  module.setFeatures(ofTheRuntime);
   const graph = read(module, names);
   for (const id of dispensable(graph, exportedFunctions(module))) {
     binaryen.Function.setBody(module.getFunction(id), module.unreachable());
@@ -126,8 +140,9 @@ function lean(bytes, names) {
   const loading = [...graph.functions.values()].find(({ name }) => name === loadsUnicodeData);
   binaryen.Function.setBody(module.getFunction(loading.id), module.unreachable());
   module.runPasses(['remove-unused-module-elements']);
-  if (!module.validate()) throw new Error('The runtime is no longer valid.');
-  return module.emitBinary();
+  const small = module.emitBinary();
+  if (!WebAssembly.validate(small)) throw new Error('The runtime is no longer valid.');
+  return small;
 }
 
 const loaderFile = join(framework, 'dotnet.js');
