@@ -289,6 +289,17 @@ public sealed class Browser : IDisposable
         );
     }
 
+    /// <summary>Presses keys on the first thing found so, looked for anew when an answer that arrives draws it again.</summary>
+    public void Press(By by, string keys) =>
+        Until(
+            () =>
+            {
+                Find(by).SendKeys(keys);
+                return true;
+            },
+            $"{by} to take a key"
+        );
+
     /// <summary>Types an instant into a date-and-time field found by its label.</summary>
     public void FillInstant(string label, DateTime at)
     {

@@ -39,6 +39,101 @@ public sealed class MomentsJourney(ITestOutputHelper output) : IDisposable
     }
 
     [Fact]
+    public void What_water_it_is_is_matched_to_pictures_and_the_answer_follows_each_with_nothing_typed()
+    {
+        using var phone = _server.NewBrowser(390, 844);
+        phone.Open("/treat");
+        phone.UntilHeadline("2 cycles of UV");
+        phone.UntilText("Counted:");
+        phone.UntilText("Drink in 5 min");
+        var taps = 0;
+        // Whatever is asked first is drawn to be matched: kind of source, its flow, how clear it is, its colour.
+        void Match(string ask, string question, string picture)
+        {
+            if (!phone.Has("group", question))
+            {
+                phone.Click(By.XPath($"//section//button[.//span[. = '{ask}']]"));
+                taps++;
+            }
+
+            var pictures = By.XPath($"//*[@role='group'][@aria-label='{question}']//button");
+            phone.Find(pictures);
+            // Each is drawn, and wide enough for a cold thumb.
+            phone.Until(
+                () =>
+                    phone
+                        .Driver.FindElements(pictures)
+                        .All(b => b.FindElements(By.TagName("svg")).Count > 0 && b.Size is { Width: >= 48, Height: >= 48 }),
+                "every picture to be drawn"
+            );
+            phone.Click(By.XPath($"//*[@role='group'][@aria-label='{question}']//button[contains(., '{picture}')]"));
+            taps++;
+            phone.Find(By.XPath($"//*[@role='group'][@aria-label='Counted with']//button[starts-with(@aria-label, '{picture}, told')]"));
+        }
+
+        Match("Match how clear it is", "Clarity", "Muddy");
+        phone.Until(() => !phone.Text.Contains("Drink in 5 min", StringComparison.Ordinal), "muddy water to be cleared first");
+        Match("See what kind of source it is", "Kind of source", "Spring");
+        output.WriteLine($"What is this water: {taps} taps for two things matched, nothing typed");
+    }
+
+    [Fact]
+    public async Task With_own_data_four_taps_and_two_screens_lead_to_a_started_batch()
+    {
+        using var server = ServerPool.Take(demo: false);
+        var lamp = Guid.CreateVersion7();
+        foreach (
+            var (id, kind, body) in new[]
+            {
+                (Guid.CreateVersion7(), "kit-item", """{"kind":"container","name":"Bottle","volumeL":1,"at":"hand"}"""),
+                (
+                    lamp,
+                    "kit-item",
+                    """{"kind":"lamp","name":"Lamp","lamp":{"volumePerCycleL":1,"secondsPerCycle":90,"battery":"lithium"} }"""
+                ),
+                (
+                    Guid.CreateVersion7(),
+                    "book-line",
+                    $$"""{"kind":"charged","at":"2026-08-01T09:00:00Z","itemId":"{{lamp}}","cyclesLeft":60}"""
+                ),
+            }
+        )
+        {
+            (await server.Owner.PutRecordAsync(server.Owner.PersonId, kind, id, body)).EnsureSuccessStatusCode();
+        }
+
+        using var phone = server.NewBrowser(390, 844);
+        phone.Open("/now");
+        phone.UntilText("Nothing to drink");
+        phone.Click("link", "Water");
+        phone.UntilText("Is any of this here or upstream?");
+        phone.Click("button", "None of these");
+        phone.UntilText("Nothing seen");
+        var screens = Screens(phone);
+        InView(phone, phone.Named("button", "Start")).ShouldBeTrue();
+        phone.Click("button", "Start");
+        phone.UntilText("Do not drink yet");
+        output.WriteLine($"At the stream with own data: 3 taps (4), {screens:0.0} screens scrolled (2)");
+        screens.ShouldBeLessThanOrEqualTo(2);
+    }
+
+    [Fact]
+    public void In_camp_what_to_begin_stands_first_and_a_tap_begins_it()
+    {
+        using var phone = _server.NewBrowser(390, 844);
+        phone.Open("/day");
+        var begin = By.XPath("//li//button[. = 'Begin it now']");
+        phone.Find(begin);
+        var first = phone.Find(By.XPath("//li[.//button[. = 'Begin it now']]"));
+        // When, for what, how long hands are needed and by when it is wanted.
+        first.Text.ShouldMatch("→ ready .*[0-9]{2}:[0-9]{2}");
+        first.Text.ShouldMatch("of hands · wanted by .*[0-9]{2}:[0-9]{2}");
+        phone.Click(begin);
+        phone.UntilText("Begun: its steps");
+        output.WriteLine($"In camp: 1 tap, {Screens(phone):0.0} screens scrolled");
+    }
+
+    [Fact]
     public void Every_way_worth_a_look_stands_in_one_picture_on_a_phone()
     {
         using var phone = _server.NewBrowser(390, 844);
@@ -96,13 +191,11 @@ public sealed class MomentsJourney(ITestOutputHelper output) : IDisposable
         ((long)desk.Driver.ExecuteScript("return document.documentElement.scrollHeight")!).ShouldBeLessThanOrEqualTo(800);
 
         // A camp is moved by the arrow keys as by a finger, and the plan follows.
-        var camp = desk.Find(By.XPath("//*[@role='slider'][starts-with(@aria-label, 'Camp ')]"));
-        var before = camp.GetAttribute("aria-valuenow");
-        camp.SendKeys(Keys.ArrowRight);
-        desk.Until(
-            () => desk.Find(By.XPath("//*[@role='slider'][starts-with(@aria-label, 'Camp ')]")).GetAttribute("aria-valuenow") != before,
-            "the camp half a kilometre on"
-        );
+        var camp = By.XPath("//*[@role='slider'][starts-with(@aria-label, 'Camp ')]");
+        string? Along() => desk.Find(camp).GetAttribute("aria-valuenow");
+        var before = Along();
+        desk.Press(camp, Keys.ArrowRight);
+        desk.Until(() => Along() != before, "the camp half a kilometre on");
 
         // A water opens in place, from the strip and from the map alike.
         desk.Click("button", "Fernhollow spring, 1.2 km");

@@ -77,13 +77,13 @@ public sealed class RouteJourney : IDisposable
         _browser.Click("tab", "How sure");
         _browser.UntilText("Against other ways");
         // Moving the certainty moves the plan, on whichever page.
-        var slider = _browser.Find(By.CssSelector("input[aria-label='Wanted certainty']"));
-        slider.SendKeys(Keys.Home);
+        var slider = By.CssSelector("input[aria-label='Wanted certainty']");
+        _browser.Press(slider, Keys.Home);
         _browser.UntilText("Made for the middle");
         _browser.Click("tab", "Plan");
         _browser.UntilText("Made for the middle");
         var middle = _browser.Headline;
-        _browser.Find(By.CssSelector("input[aria-label='Wanted certainty']")).SendKeys(Keys.End);
+        _browser.Press(slider, Keys.End);
         _browser.UntilText("99 % sure");
         _browser.Until(() => _browser.Headline != middle, "another plan");
 

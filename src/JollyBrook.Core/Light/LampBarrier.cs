@@ -62,7 +62,10 @@ internal sealed class LampBarrier(string id, string name, LampSpec lamp, double?
         var plan = Plan(water, air ?? UnknownAirC);
         var working = Explain(plan, water, air ?? UnknownAirC);
         var cautions = Cautions();
-        var reason = LightClarity.TooCloudy(water) ?? BatteryCharge.TooFlat(plan.Cycles, plan.CyclesNow);
+        var tooFlat = cyclesLeft is null
+            ? "How many cycles the battery has left is not known: counted as none."
+            : BatteryCharge.TooFlat(plan.Cycles, plan.CyclesNow);
+        var reason = LightClarity.TooCloudy(water) ?? tooFlat;
         if (reason is not null)
         {
             var cloudy = water.Clarity > Clarity.SlightlyCloudy;
@@ -72,8 +75,8 @@ internal sealed class LampBarrier(string id, string name, LampSpec lamp, double?
                 new Refusal(
                     cloudy ? RefusalCode.TooCloudyForLight : RefusalCode.BatteryFlat,
                     reason,
-                    cloudy
-                        ? ["Settle, flocculate or filter it, then judge the clarity again."]
+                    cloudy ? ["Settle, flocculate or filter it, then judge the clarity again."]
+                        : cyclesLeft is null ? ["Say in the kit how many cycles it has left, or use another method."]
                         : ["Warm the lamp against the body.", "Charge it, or use another method."]
                 ),
                 assumptions,

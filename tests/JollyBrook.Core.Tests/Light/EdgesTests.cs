@@ -9,7 +9,7 @@ namespace JollyBrook.Core.Tests.Light;
 /// <summary>Edges of lamp and sun.</summary>
 public class EdgesTests
 {
-    private static TreatResponse Lamp(double litres, Clarity clarity, double? airC = 20, double cycles = 40) =>
+    private static TreatResponse Lamp(double litres, Clarity clarity, double? airC = 20, double? cycles = 40) =>
         Treat.Compute(
             new TreatRequest(
                 UnitSystem.Metric,
@@ -29,6 +29,11 @@ public class EdgesTests
         BatteryCharge.TooFlat(3, 2)!.ShouldContain("3 cycles are needed, 2 left");
         Lamp(2, Clarity.Clear, cycles: 2).Outcome.ShouldBe(TreatOutcome.Meets);
         Lamp(2, Clarity.Clear, cycles: 1).Outcome.ShouldBe(TreatOutcome.Refused);
+        // Nobody has said how full it is: none, and that is what it says, not that it is flat.
+        var untold = Lamp(2, Clarity.Clear, cycles: null);
+        untold.Outcome.ShouldBe(TreatOutcome.Refused);
+        untold.Verdict.ShouldContain("is not known: counted as none");
+        untold.Verdict.ShouldNotContain("flat");
     }
 
     [Theory]

@@ -5,7 +5,6 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { coreAnswering } from '../core/core';
 import { App } from './App';
-import { laterRooms } from './laterRooms';
 import { RootBoundary } from './RootBoundary';
 import { keepProgramHere } from './update';
 import './install';
@@ -28,11 +27,5 @@ createRoot(document.getElementById('root')!).render(
 const patienceMs = 6_000;
 const patience = new Promise((resolve) => setTimeout(resolve, patienceMs));
 void Promise.race([coreAnswering, patience]).then(() =>
-  requestIdleCallback(
-    () => {
-      for (const fetchRoom of Object.values(laterRooms)) void fetchRoom().catch(() => undefined);
-      keepProgramHere();
-    },
-    { timeout: patienceMs },
-  ),
+  requestIdleCallback(keepProgramHere, { timeout: patienceMs }),
 );

@@ -3,22 +3,20 @@ import { Box, Button } from '@mui/material';
 import type { Schema } from '../../core/contract';
 import { saveFile } from '../../shared/saveFile';
 import type { Batch } from '../../store/batches';
+import { alarmOf } from './batchAlarm';
 
 interface Props {
   batch: Batch;
   clock: Schema<'RunningClock'>;
 }
 
-/** One alarm for the phone's own calendar, which rings while the phone sleeps. What writes it is fetched with the day's room. */
+/** One alarm for the phone's own calendar, which rings while the phone sleeps. */
 export function CalendarAlarm({ batch, clock }: Props) {
-  const save = async () => {
-    const { alarmOf } = await import('./batchAlarm');
-    saveFile('water-ready.ics', 'text/calendar', alarmOf(batch, clock));
-  };
+  const save = () => saveFile('water-ready.ics', 'text/calendar', alarmOf(batch, clock));
   if (clock.remainingSeconds === 0) return null;
   return (
     <Box>
-      <Button startIcon={<EventAvailable />} onClick={() => void save()}>
+      <Button startIcon={<EventAvailable />} onClick={save}>
         Alarm in the phone’s calendar
       </Button>
     </Box>
