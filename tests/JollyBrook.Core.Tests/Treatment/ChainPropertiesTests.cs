@@ -290,8 +290,9 @@ public class ChainPropertiesTests
                 continue;
             }
 
-            // Filled up so that whole drops fit is more water at the full dose; the other was rounded down, and counts for less.
-            if (bad.Dose?.FillHint is not null && good.Dose?.FillHint is null)
+            // Filled up to another volume, so that whole drops fit: what clearer water would get in that volume, and so what counts, is
+            // another volume's question.
+            if (bad.Dose is { FillHint: not null } filled && filled.FillL != good.Dose?.FillL)
             {
                 continue;
             }
