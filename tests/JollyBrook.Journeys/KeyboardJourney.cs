@@ -77,7 +77,7 @@ public sealed class KeyboardJourney : IDisposable
             }
         )
         {
-            (await _server.Owner.PutRecordAsync(_server.Owner.PersonId, "kit-item", Guid.CreateVersion7(), body)).EnsureSuccessStatusCode();
+            await _server.Owner.KeepAsync("kit-item", Guid.CreateVersion7(), body);
         }
 
         _browser.Open("/now");
@@ -97,14 +97,7 @@ public sealed class KeyboardJourney : IDisposable
     [Fact]
     public async Task Signs_and_a_built_filter_by_keys_alone()
     {
-        (
-            await _server.Owner.PutRecordAsync(
-                _server.Owner.PersonId,
-                "walker",
-                Guid.CreateVersion7(),
-                """{"name":"Ilva","massKg":62,"heightCm":168}"""
-            )
-        ).EnsureSuccessStatusCode();
+        await _server.Owner.KeepAsync("walker", Guid.CreateVersion7(), """{"name":"Ilva","massKg":62,"heightCm":168}""");
         var untilSix = DateTime.UtcNow.Date.AddHours(18) - DateTime.UtcNow;
         _browser.LetTimePass(untilSix < TimeSpan.FromHours(4) ? untilSix + TimeSpan.FromDays(1) : untilSix);
         _browser.Open("/now");

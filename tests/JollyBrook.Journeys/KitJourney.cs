@@ -69,12 +69,12 @@ public sealed class KitJourney : IDisposable
         foreach (var (style, _) in styles)
         {
             var id = Guid.CreateVersion7();
-            await KeepAsync(
+            await _server.Owner.KeepAsync(
                 "kit-item",
                 id,
                 $$$"""{"kind":"filter","name":"{{{style}}} filter","filter":{"element":"hollowFibre","style":"{{{style}}}","ratedFlowLPerMin":1,"ratedLifeL":1000} }"""
             );
-            await KeepAsync(
+            await _server.Owner.KeepAsync(
                 "book-line",
                 Guid.CreateVersion7(),
                 $$$"""{"kind":"filterLookedOver","at":"2026-08-01T09:00:00Z","itemId":"{{{id}}}","filter":{"usedL":10,"wetted":"yes","frozen":"no"} }"""
@@ -91,12 +91,6 @@ public sealed class KitJourney : IDisposable
             _browser.UntilText("Do not drink yet: your turn");
             _browser.UntilText(title);
         }
-    }
-
-    private async Task KeepAsync(string kind, Guid id, string body)
-    {
-        using var kept = await _server.Owner.PutRecordAsync(_server.Owner.PersonId, kind, id, body);
-        kept.IsSuccessStatusCode.ShouldBeTrue(await kept.Content.ReadAsStringAsync());
     }
 
     [Fact]

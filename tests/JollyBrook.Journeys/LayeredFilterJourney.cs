@@ -21,14 +21,7 @@ public sealed class LayeredFilterJourney : IDisposable
     [Fact]
     public async Task Built_used_and_clouded()
     {
-        (
-            await _server.Owner.PutRecordAsync(
-                _server.Owner.PersonId,
-                "kit-item",
-                Guid.CreateVersion7(),
-                """{"kind":"container","name":"Bottle","volumeL":1}"""
-            )
-        ).EnsureSuccessStatusCode();
+        await _server.Owner.KeepAsync("kit-item", Guid.CreateVersion7(), """{"kind":"container","name":"Bottle","volumeL":1}""");
         _phone.Open("/scarce/build");
         _phone.Click(By.XPath("//article[@aria-label='Layered filter']//button[contains(., 'It is built')]"));
         _phone.UntilText("It is in the kit");

@@ -22,7 +22,7 @@ public sealed class RunJourney : IDisposable
             }
         )
         {
-            (await _server.Owner.PutRecordAsync(_server.Owner.PersonId, kind, Guid.CreateVersion7(), body)).EnsureSuccessStatusCode();
+            await _server.Owner.KeepAsync(kind, Guid.CreateVersion7(), body);
         }
 
         using var browser = _server.NewBrowser();

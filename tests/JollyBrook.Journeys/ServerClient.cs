@@ -56,6 +56,13 @@ public sealed class ServerClient : IDisposable
 
     public Task<HttpResponseMessage> PostAsync(string path, string json) => Http.PostAsync(path, Json(json));
 
+    /// <summary>Keeps a record in the person's own book; a refusal fails the test with what the server says.</summary>
+    public async Task KeepAsync(string kind, Guid id, string body)
+    {
+        using var kept = await PutRecordAsync(PersonId, kind, id, body);
+        kept.IsSuccessStatusCode.ShouldBeTrue(await kept.Content.ReadAsStringAsync());
+    }
+
     public Task<HttpResponseMessage> PutRecordAsync(
         Guid book,
         string kind,

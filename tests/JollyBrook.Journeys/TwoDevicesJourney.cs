@@ -23,14 +23,7 @@ public sealed class TwoDevicesJourney : IDisposable
         };
         foreach (var (id, _, _) in items)
         {
-            (
-                await _server.Owner.PutRecordAsync(
-                    _server.Owner.PersonId,
-                    "kit-item",
-                    id,
-                    """{"kind":"container","name":"Bottle","volumeL":1}"""
-                )
-            ).EnsureSuccessStatusCode();
+            await _server.Owner.KeepAsync("kit-item", id, """{"kind":"container","name":"Bottle","volumeL":1}""");
         }
 
         using var laptop = _server.NewBrowser();

@@ -194,7 +194,7 @@ public sealed class WalkJourney : IDisposable
             }
         )
         {
-            (await _server.Owner.PutRecordAsync(_server.Owner.PersonId, kind, id, body)).EnsureSuccessStatusCode();
+            await _server.Owner.KeepAsync(kind, id, body);
         }
     }
 

@@ -53,7 +53,7 @@ public sealed class WinterJourney : IDisposable
             }
         )
         {
-            (await _server.Owner.PutRecordAsync(_server.Owner.PersonId, kind, id, body)).EnsureSuccessStatusCode();
+            await _server.Owner.KeepAsync(kind, id, body);
         }
     }
 

@@ -62,28 +62,9 @@ internal sealed class LampBarrier(string id, string name, LampSpec lamp, double?
         var plan = Plan(water, air ?? UnknownAirC);
         var working = Explain(plan, water, air ?? UnknownAirC);
         var cautions = Cautions();
-        var tooFlat = cyclesLeft is null
-            ? "How many cycles the battery has left is not known: counted as none."
-            : BatteryCharge.TooFlat(plan.Cycles, plan.CyclesNow);
-        var reason = LightClarity.TooCloudy(water) ?? tooFlat;
-        if (reason is not null)
+        if (RefusalOf(plan, water) is { } refusal)
         {
-            var cloudy = water.Clarity > Clarity.SlightlyCloudy;
-            return BarrierResult.Refused(
-                name,
-                water,
-                new Refusal(
-                    cloudy ? RefusalCode.TooCloudyForLight : RefusalCode.BatteryFlat,
-                    reason,
-                    cloudy ? ["Settle, flocculate or filter it, then judge the clarity again."]
-                        : cyclesLeft is null ? ["Say in the kit how many cycles it has left, or use another method."]
-                        : ["Warm the lamp against the body.", "Charge it, or use another method."]
-                ),
-                assumptions,
-                cautions,
-                working,
-                plan
-            );
+            return BarrierResult.Refused(name, water, refusal, assumptions, cautions, working, plan);
         }
 
         var minutes = (plan.Fills * ((plan.SecondsPerFill / 60) + FillMinutes)) + SetUpMinutes;
@@ -115,6 +96,20 @@ internal sealed class LampBarrier(string id, string name, LampSpec lamp, double?
             plan
         );
     }
+
+    /// <summary>Null where its light counts and its charge is enough.</summary>
+    private Refusal? RefusalOf(LampAnswer plan, FieldWater water) =>
+        LightClarity.TooCloudy(water) is { } cloudy
+            ? new(RefusalCode.TooCloudyForLight, cloudy, ["Settle, flocculate or filter it, then judge the clarity again."])
+        : cyclesLeft is null
+            ? new(
+                RefusalCode.BatteryFlat,
+                "How many cycles the battery has left is not known: counted as none.",
+                ["Say in the kit how many cycles it has left, or use another method."]
+            )
+        : BatteryCharge.TooFlat(plan.Cycles, plan.CyclesNow) is { } flat
+            ? new(RefusalCode.BatteryFlat, flat, ["Warm the lamp against the body.", "Charge it, or use another method."])
+        : null;
 
     private LampAnswer Plan(FieldWater water, double airC)
     {

@@ -15,7 +15,7 @@ internal static class DemoBook
     private const int MorningHour = 9;
     private const int CupsADay = 6;
 
-    /// <summary>The share of what a walker has lost that they have drunk; over so many hours, they have slept since.</summary>
+    /// <summary>The share of what a walker has lost that they have drunk, and the hours of the day they drank it in at most.</summary>
     private const double DrunkShare = 0.85;
     private const double DayHours = 11;
 

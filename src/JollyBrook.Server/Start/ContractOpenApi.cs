@@ -86,13 +86,13 @@ internal static class ContractOpenApi
     /// <summary>The contract's enums are written by a converter of their own, so the document is told their names, in lists too.</summary>
     private static void NameEnum(OpenApiSchema schema, Type type)
     {
-        var enumType = Nullable.GetUnderlyingType(type) ?? type;
         if (schema.Enum is { Count: > 0 })
         {
             // The one kind that this type is of.
             return;
         }
 
+        var enumType = Nullable.GetUnderlyingType(type) ?? type;
         if (enumType.IsEnum)
         {
             schema.Type = enumType == type ? JsonSchemaType.String : JsonSchemaType.String | JsonSchemaType.Null;

@@ -68,12 +68,10 @@ function dispensable({ functions, addressed }, exported) {
   const isLibrary = ({ name, lines }) => inUnicodeLibrary.test(name) && lines >= leastLinesOfItsOwn;
   const callsLibrary = ({ calls }) => [...calls].some((id) => isLibrary(functions.get(id)));
   const isCxx = ({ name }) => /^(std::|__cx)/.test(name);
-  const unneeded = [...addressed].filter((id) => {
-    const its = functions.get(id);
-    return isLibrary(its) || (callsLibrary(its) && !isCxx(its));
-  });
-  const set = new Set(unneeded);
-  const kept = reached(functions, [...exported, ...[...addressed].filter((id) => !set.has(id))]);
+  const isUnneeded = (its) => isLibrary(its) || (callsLibrary(its) && !isCxx(its));
+  const [unneeded, needed] = [[], []];
+  for (const id of addressed) (isUnneeded(functions.get(id)) ? unneeded : needed).push(id);
+  const kept = reached(functions, [...exported, ...needed]);
   return unneeded.filter((id) => !kept.has(id));
 }
 
@@ -134,11 +132,10 @@ function lean(bytes, names) {
   const module = binaryen.readBinary(bytes);
   module.setFeatures(ofTheRuntime);
   const graph = read(module, names);
-  for (const id of dispensable(graph, exportedFunctions(module))) {
+  const loading = [...graph.functions.values()].find(({ name }) => name === loadsUnicodeData);
+  for (const id of [...dispensable(graph, exportedFunctions(module)), loading.id]) {
     binaryen.Function.setBody(module.getFunction(id), module.unreachable());
   }
-  const loading = [...graph.functions.values()].find(({ name }) => name === loadsUnicodeData);
-  binaryen.Function.setBody(module.getFunction(loading.id), module.unreachable());
   module.runPasses(['remove-unused-module-elements']);
   const small = module.emitBinary();
   if (!WebAssembly.validate(small)) throw new Error('The runtime is no longer valid.');
