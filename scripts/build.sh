@@ -67,7 +67,7 @@ build_all() {
   part packages "Front-end packages" make_packages src/web/package.json src/web/package-lock.json &
   local packages=$!
   part server "Server" make_server "${shared_places[@]}" src/JollyBrook.Core src/JollyBrook.Data src/JollyBrook.Formats src/JollyBrook.StandIns src/JollyBrook.Server
-  part browser "Core for the browser (WebAssembly)" make_browser "${shared_places[@]}" src/JollyBrook.Core src/JollyBrook.Formats src/JollyBrook.Browser
+  part browser "Core for the browser (WebAssembly)" make_browser "${shared_places[@]}" src/JollyBrook.Core src/JollyBrook.Formats src/JollyBrook.Lean src/JollyBrook.Browser
   wait "$packages" || exit 1
-  part web "Page" make_web "${shared_places[@]}" src/JollyBrook.Core src/JollyBrook.Browser src/JollyBrook.Formats src/JollyBrook.StandIns src/JollyBrook.Server src/web
+  part web "Page" make_web "${shared_places[@]}" src/JollyBrook.Core src/JollyBrook.Browser src/JollyBrook.Lean src/JollyBrook.Formats src/JollyBrook.StandIns src/JollyBrook.Server src/web
 }

@@ -68,7 +68,7 @@ internal static class InHandPage
         {
             // A card says what is in it in more words and in fewer, by the room there is: it is found by how they begin.
             browser.Click(OpenQA.Selenium.By.XPath("//button[starts-with(normalize-space(.), 'Bottle 0')]"));
-            browser.Named("button", "Drank a mouthful");
+            browser.See("button", "Drank a mouthful");
             taps.Add(
                 Convert.ToDouble(
                     browser.Driver.ExecuteAsyncScript(

@@ -22,7 +22,7 @@ public sealed class AccountJourney : IDisposable
         owner.Fill("A new passphrase", ServerClient.Passphrase);
         owner.Click("button", "Make my account");
         owner.UntilText("Your recovery codes");
-        var code = owner.Driver.FindElements(By.CssSelector("ul[aria-label='Recovery codes'] li"))[0].Text;
+        var code = owner.Of(By.CssSelector("ul[aria-label='Recovery codes'] li"), e => e.Text);
         owner.Click("button", "I have written them down");
         owner.UntilHeadline("1 min at a rolling boil");
 
@@ -31,7 +31,7 @@ public sealed class AccountJourney : IDisposable
         owner.Fill("Name of the trip", "Over the ridge");
         owner.Click("button", "Make the trip");
         owner.Click("button", "Invite a follower");
-        var link = owner.Named("textbox", "Link for a follower, shown only now").GetAttribute("value")!;
+        var link = owner.Of("textbox", "Link for a follower, shown only now", e => e.GetAttribute("value"))!;
         owner.Click("button", "Over the ridge"); // what is logged from here on goes there
         owner.UntilText("everyone in the party sees them");
         owner.Click("link", "Water");

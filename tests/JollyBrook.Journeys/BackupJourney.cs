@@ -62,6 +62,6 @@ public sealed class BackupJourney : IDisposable
     {
         var path = _file + ".chosen";
         File.WriteAllText(path, content);
-        _browser.Find(By.CssSelector("input[type=file]")).SendKeys(path);
+        _browser.Press(By.CssSelector("input[type=file]"), path);
     }
 }

@@ -31,7 +31,7 @@ public sealed class BodyJourney : IDisposable
 
         _browser.Click("link", "New sweat test");
         _browser.Click("button", "Take it from the scale (simulated)");
-        _browser.Until(() => _browser.Named("textbox", "Mass before").GetAttribute("value") is { Length: > 0 }, "the scale");
+        _browser.Until(() => _browser.Of("textbox", "Mass before", e => e.GetAttribute("value")) is { Length: > 0 }, "the scale");
         _browser.Fill("Mass before", "70");
         _browser.Fill("Mass after", "60");
         _browser.UntilText("This test can’t be counted");

@@ -74,8 +74,8 @@ public sealed class BottleJourney : IDisposable
         _browser.Until(() => _browser.Text.Contains("Steel bottle, 0.75 L"), "the batch in the book");
         _browser.Click(By.XPath("//button[contains(., 'Steel bottle, 0.75 L')]"));
         _browser.UntilText("1 tablet in Steel bottle");
-        _browser.Named("heading", "What was done");
-        var ledger = _browser.Find(By.TagName("table")).Text;
+        _browser.See("heading", "What was done");
+        var ledger = _browser.Of(By.TagName("table"), e => e.Text);
         ledger.ShouldContain("Cryptosporidium");
         ledger.ShouldContain("3 of 3");
     }

@@ -205,7 +205,11 @@ public sealed class Browser : IDisposable
         Until(
             () =>
             {
-                var element = Named(role, name);
+                if (Named(role, name) is not { } element)
+                {
+                    return false;
+                }
+
                 // The mark of a radio button or box is drawn by its label, which is what a finger meets.
                 var target = role is "radio" or "checkbox" or "switch" ? element.FindElement(By.XPath("ancestor::label")) : element;
                 return Tapped(target);
@@ -213,6 +217,13 @@ public sealed class Browser : IDisposable
             $"{role} “{name}” to be clickable"
         );
     }
+
+    /// <summary>Taps the button that says so within what is found by its role and name.</summary>
+    public void ClickIn(string role, string name, string button) =>
+        Click(
+            () => Named(role, name)?.FindElements(By.TagName("button")).FirstOrDefault(b => b.Text == button),
+            $"{button} of {role} “{name}”"
+        );
 
     // A tap on what is still being moved by an answer that arrives would land beside it and be lost without a word.
     private bool StandsStill(IWebElement target) =>
@@ -236,7 +247,8 @@ public sealed class Browser : IDisposable
             () =>
             {
                 var open = Named("button", "Everything that is counted");
-                return open.GetAttribute("aria-expanded") == "true" || (Tapped(open) && open.GetAttribute("aria-expanded") == "true");
+                return open is not null
+                    && (open.GetAttribute("aria-expanded") == "true" || (Tapped(open) && open.GetAttribute("aria-expanded") == "true"));
             },
             "every field to open"
         );
@@ -274,40 +286,32 @@ public sealed class Browser : IDisposable
     }
 
     /// <summary>Types into a field found by its label.</summary>
-    public void Fill(string label, string text)
-    {
+    public void Fill(string label, string text) =>
         // Drawn anew between two keys, it is typed into from the beginning.
-        Until(
-            () =>
-            {
-                var field = Named("textbox", label);
-                field.SendKeys(Keys.Control + "a");
-                field.SendKeys(text.Length == 0 ? Keys.Delete : text);
-                return true;
-            },
-            $"“{label}” to take what is typed"
-        );
-    }
+        Of("textbox", label, field =>
+        {
+            field.SendKeys(Keys.Control + "a");
+            field.SendKeys(text.Length == 0 ? Keys.Delete : text);
+            return true;
+        });
 
     /// <summary>Presses keys on the first thing found so, looked for anew when an answer that arrives draws it again.</summary>
-    public void Press(By by, string keys) =>
-        Until(
-            () =>
-            {
-                Find(by).SendKeys(keys);
-                return true;
-            },
-            $"{by} to take a key"
-        );
+    public void Press(By by, string keys) => Of(by, element =>
+        {
+            element.SendKeys(keys);
+            return true;
+        });
 
     /// <summary>Types an instant into a date-and-time field found by its label.</summary>
-    public void FillInstant(string label, DateTime at)
-    {
-        var field = Named("textbox", label);
-        field.SendKeys(
-            at.ToString("MMddyyyy", CultureInfo.InvariantCulture) + Keys.ArrowRight + at.ToString("hhmmtt", CultureInfo.InvariantCulture)
-        );
-    }
+    public void FillInstant(string label, DateTime at) => Of("textbox", label, field =>
+        {
+            field.SendKeys(
+                at.ToString("MMddyyyy", CultureInfo.InvariantCulture)
+                    + Keys.ArrowRight
+                    + at.ToString("hhmmtt", CultureInfo.InvariantCulture)
+            );
+            return true;
+        });
 
     public void Select(string label, string option)
     {
@@ -340,22 +344,60 @@ public sealed class Browser : IDisposable
 
     public bool Has(string role, string name) => Elements(role, name).Count > 0;
 
-    public IWebElement Named(string role, string name)
+    /// <summary>Waits until something of that role and name is to be seen.</summary>
+    public void See(string role, string name) => Of(role, name, _ => true);
+
+    /// <summary>Waits until something is found so.</summary>
+    public void See(By by) => Of(by, _ => true);
+
+    /// <summary>
+    /// What is asked of something found by its role and name: found and asked as one act, however often the page draws it anew meanwhile. No
+    /// journey gets hold of an element, which may be gone by its next line.
+    /// </summary>
+    public T Of<T>(string role, string name, Func<IWebElement, T> ask) => AskedAsOne(() => Named(role, name), ask, $"{role} “{name}”");
+
+    /// <summary>What is asked of the first thing found so, as one act.</summary>
+    public T Of<T>(By by, Func<IWebElement, T> ask) => AskedAsOne(() => Driver.FindElements(by).FirstOrDefault(), ask, by.ToString());
+
+    /// <summary>What is asked of everything that is found so now, as one act.</summary>
+    public IReadOnlyList<T> Each<T>(By by, Func<IWebElement, T> ask)
     {
-        IWebElement? found = null;
+        List<T> asked = [];
         Until(
-            () => (found = Elements(role, name).FirstOrDefault(e => role is "radio" or "checkbox" or "switch" || e.Displayed)) is not null,
-            $"{role} “{name}”"
+            () =>
+            {
+                asked = [.. Driver.FindElements(by).Select(ask)];
+                return true;
+            },
+            by.ToString()
         );
-        return found!;
+        return asked;
     }
 
-    public IWebElement Find(By by)
+    /// <summary>Gives a file to the field that takes it, found by its label.</summary>
+    public void GiveFile(string label, string path) => Press(By.CssSelector($"input[type=file][aria-label='{label}']"), path);
+
+    private T AskedAsOne<T>(Func<IWebElement?> find, Func<IWebElement, T> ask, string what)
     {
-        IWebElement? found = null;
-        Until(() => (found = Driver.FindElements(by).FirstOrDefault()) is not null, by.ToString());
-        return found!;
+        T? asked = default;
+        Until(
+            () =>
+            {
+                if (find() is not { } element)
+                {
+                    return false;
+                }
+
+                asked = ask(element);
+                return true;
+            },
+            what
+        );
+        return asked!;
     }
+
+    private IWebElement? Named(string role, string name) =>
+        Elements(role, name).FirstOrDefault(e => role is "radio" or "checkbox" or "switch" || e.Displayed);
 
     /// <summary>Goes on by the tab key until something of that name has the focus.</summary>
     public void TabTo(string name) => PressUntil(Keys.Tab, name, 200);

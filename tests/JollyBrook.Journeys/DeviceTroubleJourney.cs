@@ -69,7 +69,7 @@ public sealed class DeviceTroubleJourney : IDisposable
         browser.Driver.ExecuteScript("window.roomAgain()");
         browser.Click("button", "Close");
         browser.Click("button", "Measured");
-        browser.Named("button", "Added");
+        browser.See("button", "Added");
         browser.Until(() => _server.Records("batch-event").Count == 2, "both taps on the server");
     }
 
@@ -110,7 +110,7 @@ public sealed class DeviceTroubleJourney : IDisposable
         browser.UntilHeadline("1 tablet");
         browser.Driver.ExecuteScript($"for (const [key, value] of Object.entries(localStorage)) localStorage.setItem(key, {damaged});");
         browser.Reload();
-        browser.Named("radio", "Boil");
+        browser.See("radio", "Boil");
         browser.AnswerText.ShouldNotBeEmpty();
         browser.UntilText("was damaged and has been put aside");
     }

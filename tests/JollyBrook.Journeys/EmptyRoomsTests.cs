@@ -51,7 +51,7 @@ public sealed class EmptyRoomsTests : IDisposable
         _browser.Click("link", "Treat some water");
         _browser.UntilHeadline("1 min at a rolling boil");
         _browser.Everything();
-        _browser.Named("combobox", "Container").Text.ShouldBe("Another container");
+        _browser.Of("combobox", "Container", e => e.Text).ShouldBe("Another container");
         _browser.Click("link", "Body");
         _browser.UntilText("Nobody is entered yet.");
         _browser.Click("link", "Trip");

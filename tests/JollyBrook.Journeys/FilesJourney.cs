@@ -93,7 +93,7 @@ public sealed class FilesJourney : IDisposable
         const string Good = "\uFEFFWhen;Walker;Litres;Note\r\n21.8.2026 9:30;ilva;0,25;\"two\nlines\"\r\n2026-08-21 10:00;;0,5;\r\n\r\n";
         Choose("CSV file", "bad.csv", Good + "2026-08-21 99:00;;1;\r\n");
         _browser.UntilText("Line 4: When: “2026-08-21 99:00” can't be read");
-        _browser.Named("button", "Take all of them in").Enabled.ShouldBeFalse();
+        _browser.Of("button", "Take all of them in", e => e.Enabled).ShouldBeFalse();
 
         Choose("CSV file", "good.csv", Good);
         _browser.UntilText("2 new lines.");
@@ -140,6 +140,6 @@ public sealed class FilesJourney : IDisposable
     {
         var path = Path.Combine(_folder, name);
         File.WriteAllText(path, text);
-        _browser.Find(By.CssSelector($"input[aria-label='{label}']")).SendKeys(path);
+        _browser.GiveFile(label, path);
     }
 }

@@ -74,8 +74,7 @@ public sealed class HandoverJourney : IDisposable
         ilva.UntilText("Nothing was new: all of it is here already.");
     }
 
-    private static void Open(Browser browser, string path) =>
-        browser.Find(By.CssSelector("input[aria-label='Handed over as a file']")).SendKeys(path);
+    private static void Open(Browser browser, string path) => browser.GiveFile("Handed over as a file", path);
 
     private static void Note(Browser browser, string words)
     {
@@ -114,7 +113,7 @@ public sealed class HandoverJourney : IDisposable
     private static void Take(Browser browser, List<string> pictures, string expected)
     {
         browser.Go("/handover/take");
-        browser.Find(By.CssSelector("input[aria-label='Pictures of codes']")).SendKeys(string.Join('\n', pictures));
+        browser.GiveFile("Pictures of codes", string.Join('\n', pictures));
         browser.UntilText(expected);
         browser.Click(By.XPath("//button[starts-with(normalize-space(), 'Take in ')]"));
         browser.UntilText("Taken in:");

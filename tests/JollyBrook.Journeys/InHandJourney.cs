@@ -68,13 +68,13 @@ public sealed class InHandJourney : IDisposable
         // Filled by mistake, taken back.
         Tap(phone, "Bottle empty", "Filled, raw");
         phone.UntilText("Written: Filled Bottle");
-        phone.Named("button", "Bottle 1 L, raw: not to drink");
+        phone.See("button", "Bottle 1 L, raw: not to drink");
         phone.Click("button", "Take it back");
-        phone.Named("button", "Bottle empty");
+        phone.See("button", "Bottle empty");
 
         // At the stream its water is judged, and treating starts from the empty bottle: nothing is typed.
         phone.Go("/treat");
-        phone.Named("button", "Bottle empty");
+        phone.See("button", "Bottle empty");
         phone.Select("You are at", "Upper brook");
         phone.Click("button", "None of these");
         // What the brook's water is like is known from the trip, and not asked.
@@ -127,7 +127,7 @@ public sealed class InHandJourney : IDisposable
         phone.Click("button", "Bottle 0.75 L to drink");
         phone.Click("button", "Pour into …");
         phone.Click("button", "Pour what fits");
-        phone.Named("button", "Flask 0.5 L to drink");
+        phone.See("button", "Flask 0.5 L to drink");
         Tap(phone, "Flask 0.5 L to drink", "Cooked with it");
         phone.UntilText("0.25 L to drink");
         Tap(phone, "Bottle 0.25 L to drink", "Spilt");
@@ -183,16 +183,16 @@ public sealed class InHandJourney : IDisposable
         foreach (var phone in new[] { ilva, torren })
         {
             phone.Open("/now");
-            phone.Named("button", "Bottle empty");
+            phone.See("button", "Bottle empty");
             phone.UntilText("All saved.");
         }
 
         _server.Stop();
         Tap(ilva, "Bottle empty", "Filled, raw");
-        ilva.Named("button", "Bottle 1 L, raw: not to drink");
+        ilva.See("button", "Bottle 1 L, raw: not to drink");
         Tap(torren, "Flask empty", "Filled, raw");
         torren.Click("button", "Gravity filter: it froze");
-        torren.Named("button", "Bottle empty"); // not heard of yet
+        torren.See("button", "Bottle empty"); // not heard of yet
         torren.UntilText("2 to be sent.");
         _server.Start();
         foreach (var phone in new[] { ilva, torren, ilva })
@@ -203,8 +203,8 @@ public sealed class InHandJourney : IDisposable
 
         foreach (var phone in new[] { ilva, torren })
         {
-            phone.Named("button", "Bottle 1 L, raw: not to drink");
-            phone.Named("button", "Flask 0.5 L, raw: not to drink");
+            phone.See("button", "Bottle 1 L, raw: not to drink");
+            phone.See("button", "Flask 0.5 L, raw: not to drink");
             phone.UntilText("It may have frozen while wet.");
         }
     }

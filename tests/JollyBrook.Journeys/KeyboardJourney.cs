@@ -87,10 +87,10 @@ public sealed class KeyboardJourney : IDisposable
         _browser.UntilText("Drank 0.25 L from Bottle");
         _browser.Escape();
         OpenAnd("Bottle 0.75 L, raw: not to drink", "Spilt");
-        _browser.Named("button", "Bottle empty");
+        _browser.See("button", "Bottle empty");
         _browser.TabTo("Gravity filter: it fell");
         _browser.Press(Keys.Enter);
-        _browser.Named("link", "The line that says so");
+        _browser.See("link", "The line that says so");
     }
 
     /// <summary>In the evening somebody is asked how they are; a layered filter is built and put in the kit.</summary>
@@ -101,7 +101,7 @@ public sealed class KeyboardJourney : IDisposable
         var untilSix = DateTime.UtcNow.Date.AddHours(18) - DateTime.UtcNow;
         _browser.LetTimePass(untilSix < TimeSpan.FromHours(4) ? untilSix + TimeSpan.FromDays(1) : untilSix);
         _browser.Open("/now");
-        _browser.Named("link", "How is Ilva?");
+        _browser.See("link", "How is Ilva?");
         _browser.TabTo("How is Ilva?");
         _browser.Press(Keys.Enter);
         _browser.UntilText("What is felt and seen");
@@ -112,7 +112,7 @@ public sealed class KeyboardJourney : IDisposable
         _browser.UntilText(": headache. Look again at ");
 
         _browser.Open("/scarce/build");
-        _browser.Named("button", "It is built: put it in the kit");
+        _browser.See("button", "It is built: put it in the kit");
         _browser.TabTo("It is built: put it in the kit");
         _browser.Press(Keys.Enter);
         _browser.UntilText("It is in the kit");
@@ -121,10 +121,10 @@ public sealed class KeyboardJourney : IDisposable
 
     private void OpenAnd(string container, string what)
     {
-        _browser.Named("button", container);
+        _browser.See("button", container);
         _browser.TabTo(container);
         _browser.Press(Keys.Enter);
-        _browser.Named("button", what);
+        _browser.See("button", what);
         _browser.TabTo(what);
         _browser.Press(Keys.Enter);
     }

@@ -152,9 +152,5 @@ public sealed class KitJourney : IDisposable
         browser.UntilText("Lay it in full sun");
     }
 
-    private void AnswerNo(string question) =>
-        _browser.Click(
-            () => _browser.Named("group", question).FindElements(OpenQA.Selenium.By.TagName("button")).FirstOrDefault(b => b.Text == "No"),
-            $"no to “{question}”"
-        );
+    private void AnswerNo(string question) => _browser.ClickIn("group", question, "No");
 }

@@ -28,7 +28,7 @@ public sealed class LayeredFilterJourney : IDisposable
 
         // Muddy water with clay in it: nothing else here clears it.
         _phone.Go("/treat");
-        _phone.Named("button", "Bottle empty");
+        _phone.See("button", "Bottle empty");
         _phone.Way("Boil");
         _phone.Everything();
         _phone.Click("button", "Muddy");

@@ -38,7 +38,7 @@ public sealed class MomentsJourney(ITestOutputHelper output) : IDisposable
             }
 
             var pictures = By.XPath($"//*[@role='group'][@aria-label='{question}']//button");
-            phone.Find(pictures);
+            phone.See(pictures);
             // Each is drawn, and wide enough for a cold thumb.
             phone.Until(
                 () =>
@@ -49,7 +49,7 @@ public sealed class MomentsJourney(ITestOutputHelper output) : IDisposable
             );
             phone.Click(By.XPath($"//*[@role='group'][@aria-label='{question}']//button[contains(., '{picture}')]"));
             taps++;
-            phone.Find(By.XPath($"//*[@role='group'][@aria-label='Counted with']//button[starts-with(@aria-label, '{picture}, told')]"));
+            phone.See(By.XPath($"//*[@role='group'][@aria-label='Counted with']//button[starts-with(@aria-label, '{picture}, told')]"));
         }
 
         Match("Match how clear it is", "Clarity", "Muddy");
@@ -106,7 +106,7 @@ public sealed class MomentsJourney(ITestOutputHelper output) : IDisposable
         phone.UntilText("Nothing seen");
         var screens = Screens(phone);
         // The answer and Start are in view wherever one has scrolled to.
-        InView(phone, phone.Named("button", "Start")).ShouldBeTrue();
+        phone.Of("button", "Start", start => InView(phone, start)).ShouldBeTrue();
         Tap("button", "Start");
         phone.UntilText("Do not drink yet");
         output.WriteLine($"{moment}: {taps} taps (4), {screens:0.0} screens scrolled (2)");
@@ -119,10 +119,10 @@ public sealed class MomentsJourney(ITestOutputHelper output) : IDisposable
     {
         using var phone = _server.NewBrowser(390, 844);
         phone.Open("/day");
-        var first = phone.Find(By.XPath("//li[.//button[. = 'Begin it now']]"));
+        var first = phone.Of(By.XPath("//li[.//button[. = 'Begin it now']]"), line => line.Text);
         // When, for what, how long hands are needed and by when it is wanted.
-        first.Text.ShouldMatch("→ ready .*[0-9]{2}:[0-9]{2}");
-        first.Text.ShouldMatch("of hands · wanted by .*[0-9]{2}:[0-9]{2}");
+        first.ShouldMatch("→ ready .*[0-9]{2}:[0-9]{2}");
+        first.ShouldMatch("of hands · wanted by .*[0-9]{2}:[0-9]{2}");
         phone.Click(By.XPath("//li//button[. = 'Begin it now']"));
         phone.UntilText("Begun: its steps");
         output.WriteLine($"In camp: 1 tap, {Screens(phone):0.0} screens scrolled");
@@ -135,14 +135,16 @@ public sealed class MomentsJourney(ITestOutputHelper output) : IDisposable
         phone.Open("/treat");
         phone.UntilHeadline("2 cycles of UV");
         phone.UntilText("Which way?");
-        var picture = phone.Find(By.CssSelector("[role=radiogroup][aria-label='Way to treat it']"));
-        phone.Driver.ExecuteScript("arguments[0].scrollIntoView({ block: 'center' })", picture);
-        var free = phone.Find(By.CssSelector("section[aria-label=Start]")).Location.Y;
-        var (top, bottom) = (Top(phone, picture), Top(phone, picture) + picture.Size.Height);
-        output.WriteLine($"Ways: {picture.FindElements(By.TagName("input")).Count} in {picture.Size.Height} px of {free}");
+        var (top, height, ways) = phone.Of(By.CssSelector("[role=radiogroup][aria-label='Way to treat it']"), picture =>
+        {
+            phone.Driver.ExecuteScript("arguments[0].scrollIntoView({ block: 'center' })", picture);
+            return (Top(phone, picture), picture.Size.Height, picture.FindElements(By.TagName("input")).Count);
+        });
+        var free = phone.Of(By.CssSelector("section[aria-label=Start]"), e => e.Location.Y);
+        output.WriteLine($"Ways: {ways} in {height} px of {free}");
         top.ShouldBeGreaterThanOrEqualTo(0);
-        picture.Size.Height.ShouldBeLessThanOrEqualTo(844 - 128);
-        bottom.ShouldBeLessThanOrEqualTo(844);
+        height.ShouldBeLessThanOrEqualTo(844 - 128);
+        (top + height).ShouldBeLessThanOrEqualTo(844);
         // A tap says why.
         phone.Way("Squeeze filter, then canister stove");
         phone.UntilText("Meets the target in every class.");
@@ -156,11 +158,11 @@ public sealed class MomentsJourney(ITestOutputHelper output) : IDisposable
         phone.UntilText("to drink");
         // A cup, or what is left of one: the party drinks from it through the day.
         var drink = By.XPath("//button[contains(., ' from Soft bladder with hose')]");
-        phone.Find(drink);
+        phone.See(drink);
         foreach (var what in new[] { "Litre bottle, wide mouth", "Camp bag", "Titanium mug" })
         {
-            var card = phone.Find(By.XPath($"//ul[@aria-label='Containers']//button[contains(., '{what}')]"));
-            InView(phone, card).ShouldBeTrue(what);
+            var card = By.XPath($"//ul[@aria-label='Containers']//button[contains(., '{what}')]");
+            phone.Of(card, shown => InView(phone, shown)).ShouldBeTrue(what);
         }
 
         // The word that it was written stands for ten seconds only; what is in hand goes on saying it.
@@ -179,15 +181,14 @@ public sealed class MomentsJourney(ITestOutputHelper output) : IDisposable
         desk.UntilText("95 % sure");
         foreach (var name in new[] { "Answer", "Strip", "Map", "At each place" })
         {
-            var part = desk.Find(By.CssSelector($"section[aria-label='{name}']"));
-            Top(desk, part).ShouldBeInRange(0, 700, name);
+            desk.Of(By.CssSelector($"section[aria-label='{name}']"), part => Top(desk, part)).ShouldBeInRange(0, 700, name);
         }
 
         ((long)desk.Driver.ExecuteScript("return document.documentElement.scrollHeight")!).ShouldBeLessThanOrEqualTo(800);
 
         // A camp is moved by the arrow keys as by a finger, and the plan follows.
         var camp = By.XPath("//*[@role='slider'][starts-with(@aria-label, 'Camp ')]");
-        string? Along() => desk.Find(camp).GetAttribute("aria-valuenow");
+        string? Along() => desk.Of(camp, e => e.GetAttribute("aria-valuenow"));
         var before = Along();
         desk.Press(camp, Keys.ArrowRight);
         desk.Until(() => Along() != before, "the camp half a kilometre on");
@@ -198,7 +199,7 @@ public sealed class MomentsJourney(ITestOutputHelper output) : IDisposable
         desk.Click("button", "All places");
         desk.Click(By.CssSelector(".leaflet-marker-icon[title='Ledge seep']"));
         desk.UntilText("All places");
-        desk.Named("textbox", "Name").GetAttribute("value").ShouldBe("Ledge seep");
+        desk.Of("textbox", "Name", e => e.GetAttribute("value")).ShouldBe("Ledge seep");
     }
 
     [Fact]

@@ -34,7 +34,7 @@ public sealed class RouteJourney : IDisposable
     {
         _browser.Open("/route");
         _browser.UntilText("Drop a track");
-        _browser.Find(By.CssSelector("input[aria-label='Track file']")).SendKeys(_track);
+        _browser.GiveFile("Track file", _track);
         // Nothing becomes a source unseen.
         _browser.UntilText("Places: which of them are water?");
         _browser.Click("button", "Make the route with 2 sources");
@@ -122,11 +122,11 @@ public sealed class RouteJourney : IDisposable
             places,
             "<gpx version=\"1.1\"><wpt lat=\"46.2\" lon=\"-28.65\"><name>Sheep trough</name><desc>dry 1 Aug 2026</desc></wpt></gpx>"
         );
-        _browser.Find(By.CssSelector("input[aria-label='Sources file']")).SendKeys(places);
+        _browser.GiveFile("Sources file", places);
         _browser.UntilText("1 new place in the file.");
         _browser.UntilText("dry on 1 Aug 2026");
         _browser.Go("/route/new");
-        _browser.Find(By.CssSelector("input[aria-label='Track file']")).SendKeys(_track);
+        _browser.GiveFile("Track file", _track);
         _browser.UntilText("Make the route with 2 sources");
     }
 

@@ -82,7 +82,7 @@ public sealed class ScarceJourney : IDisposable
 
         _browser.Click(OpenQA.Selenium.By.XPath("//article[@aria-label='Rain on a sheet']//button[.='Treat this water']"));
         _browser.Everything();
-        _browser.Named("combobox", "Kind of source").Text.ShouldBe("Rain caught");
+        _browser.Of("combobox", "Kind of source", e => e.Text).ShouldBe("Rain caught");
         _browser.Click("checkbox", "Fresh and clean: offer it untreated, by my own choice");
         _browser.Way("Drink it as it is");
         _browser.UntilHeadline("Accepted untreated");
@@ -97,7 +97,7 @@ public sealed class ScarceJourney : IDisposable
         _browser.Open(path);
     }
 
-    private string Action() => _browser.Find(OpenQA.Selenium.By.CssSelector("[data-testid=action]")).Text;
+    private string Action() => _browser.Of(OpenQA.Selenium.By.CssSelector("[data-testid=action]"), e => e.Text);
 
     private void Way(string name, string box) =>
         _browser.Click(OpenQA.Selenium.By.XPath($"//article[@aria-label='{name}']//label[contains(., '{box}')]"));

@@ -33,7 +33,7 @@ public sealed class SignsJourney : IDisposable
         {
             _phone.Click("link", FirstAsked());
             _phone.UntilText("What is felt and seen");
-            asked.Add(_phone.Find(OpenQA.Selenium.By.XPath("//h1[starts-with(., 'How is ')]")).Text);
+            asked.Add(_phone.Of(OpenQA.Selenium.By.XPath("//h1[starts-with(., 'How is ')]"), e => e.Text));
             if (i == 0)
             {
                 // One grave sign is an emergency at once, before anything is written.

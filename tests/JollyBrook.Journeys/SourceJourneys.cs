@@ -149,10 +149,13 @@ public sealed class SourceJourneys : IDisposable
         _browser.Select("You are at", "Fernhollow spring");
         _browser.Click("button", "Hang in the probe (simulated)");
         _browser.UntilText("Reading: ");
-        _browser.Until(() => _browser.Named("textbox", "Turbidity").GetAttribute("value") is { Length: > 0 }, "a turbidity");
+        _browser.Until(() => _browser.Of("textbox", "Turbidity", e => e.GetAttribute("value")) is { Length: > 0 }, "a turbidity");
         _browser.Click("button", "Take the probe out");
         _browser.UntilText("Stale, last read ");
-        _browser.Until(() => _browser.Named("textbox", "Turbidity").GetAttribute("value") is { Length: > 0 }, "the last turbidity to stay");
+        _browser.Until(
+            () => _browser.Of("textbox", "Turbidity", e => e.GetAttribute("value")) is { Length: > 0 },
+            "the last turbidity to stay"
+        );
     }
 
     [Fact]

@@ -109,13 +109,13 @@ public sealed class TreatRoomTests : IClassFixture<DemoPage>
         browser.Fill("Water in it", "1");
         browser.Fill("Water temperature", "50");
         browser.UntilText("1 qt");
-        browser.Named("textbox", "Elevation").GetAttribute("value").ShouldBe("3280.84"); // 1000 m
+        browser.Of("textbox", "Elevation", e => e.GetAttribute("value")).ShouldBe("3280.84"); // 1000 m
         browser.Until(() => server.Records("settings").Count == 1, "the choice to reach the server");
 
         using var another = server.NewBrowser();
         another.Open("/treat");
         another.Everything();
-        another.Until(() => another.Named("textbox", "Elevation").GetAttribute("value") == "3280.84", "US units on another device");
+        another.Until(() => another.Of("textbox", "Elevation", e => e.GetAttribute("value")) == "3280.84", "US units on another device");
     }
 
     [Fact]
@@ -134,7 +134,7 @@ public sealed class TreatRoomTests : IClassFixture<DemoPage>
     /// <summary>The words that belong to a field, below it.</summary>
     private string Described(string label)
     {
-        var id = _browser.Named("textbox", label).GetAttribute("aria-describedby");
-        return id is null ? "" : _browser.Driver.FindElement(By.Id(id)).Text;
+        var id = _browser.Of("textbox", label, e => e.GetAttribute("aria-describedby"));
+        return id is null ? "" : string.Concat(_browser.Each(By.Id(id), e => e.Text));
     }
 }

@@ -87,7 +87,7 @@ public sealed class TwoDevicesJourney : IDisposable
         for (var i = 0; i < 3; i++)
         {
             browser.Click(By.XPath("//section[@aria-label='In no bag that was named']//button[contains(., 'Bottle')]"));
-            browser.Until(() => browser.Named("textbox", "Name").GetAttribute("value") == "Bottle", "the next bottle");
+            browser.Until(() => browser.Of("textbox", "Name", e => e.GetAttribute("value")) == "Bottle", "the next bottle");
             browser.Fill("Name", $"{to} {i}");
             browser.Click("button", "Keep it");
             browser.UntilText($"{to} {i}");

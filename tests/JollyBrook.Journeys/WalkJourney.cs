@@ -40,7 +40,7 @@ public sealed class WalkJourney : IDisposable
         phone.UntilText("Chlorine dioxide tablets");
         phone.Click("button", "Camp bag empty");
         phone.Click("button", "Filled, raw");
-        phone.Named("button", "Camp bag 4 L, raw: not to drink");
+        phone.See("button", "Camp bag 4 L, raw: not to drink");
 
         // On by the simulated receiver, a kilometre at each look.
         for (var km = 10; km <= 12; km++)
@@ -65,7 +65,7 @@ public sealed class WalkJourney : IDisposable
         phone.Go("/now");
         phone.Click("button", "Camp bag 4 L, raw: not to drink");
         phone.Click("button", "Spilt");
-        phone.Named("button", "Camp bag empty");
+        phone.See("button", "Camp bag empty");
         Evening(phone);
 
         _server.Start();
@@ -113,18 +113,14 @@ public sealed class WalkJourney : IDisposable
 
         phone.Go("/now");
         phone.UntilText("2.5 L to drink");
-        phone.Named("button", "Camp bag 1.5 L to drink");
-        phone.Named("button", "Bottle 1 L to drink");
+        phone.See("button", "Camp bag 1.5 L to drink");
+        phone.See("button", "Bottle 1 L to drink");
         phone.UntilText("57 tablets left");
         phone.Text.ShouldNotContain("does not add up");
     }
 
     private static List<string> Steps(Browser phone) =>
-        [
-            .. phone
-                .Driver.FindElements(OpenQA.Selenium.By.LinkText("Begun: its steps"))
-                .Select(l => new Uri(l.GetAttribute("href")!).AbsolutePath),
-        ];
+        [.. phone.Each(OpenQA.Selenium.By.LinkText("Begun: its steps"), l => new Uri(l.GetAttribute("href")!).AbsolutePath)];
 
     /// <summary>Does what can be done of a batch now, step by step.</summary>
     private static void Work(Browser phone)

@@ -288,6 +288,8 @@ public sealed class WholeTripJourney : IDisposable
             tap("Strained");
             _browser.Until(() => Current().Contains("Fill 1 L"), "the filling");
             tap("Filled");
+            // The other batch waits as well: this one's own step tells.
+            _browser.Until(() => !Current().Contains("Fill 1 L"), "the lamp's cycles");
             _browser.UntilText("Do not drink yet: waiting");
         }
 
@@ -308,7 +310,7 @@ public sealed class WholeTripJourney : IDisposable
         }
     }
 
-    private string Current() => _browser.Driver.FindElements(By.CssSelector("li[aria-current=step]")).SingleOrDefault()?.Text ?? "";
+    private string Current() => _browser.Each(By.CssSelector("li[aria-current=step]"), e => e.Text).SingleOrDefault() ?? "";
 
     private void Walker()
     {

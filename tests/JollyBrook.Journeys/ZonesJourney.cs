@@ -34,7 +34,7 @@ public sealed class ZonesJourney : IDisposable
         await File.WriteAllTextAsync(track, Track());
         browser.Open("/route");
         browser.UntilText("Drop a track");
-        browser.Find(By.CssSelector("input[aria-label='Track file']")).SendKeys(track);
+        browser.GiveFile("Track file", track);
         browser.Click("button", "Make the route with 1 source");
         browser.UntilText("At each place");
         browser.UntilText("All saved.");
@@ -73,10 +73,7 @@ public sealed class ZonesJourney : IDisposable
         // The headline, the list and the fields beneath agree.
         browser.Text.ShouldNotContain("05:00");
         browser.Text.ShouldNotContain("Sun 07:00 (");
-        browser
-            .Driver.FindElements(By.CssSelector("input[type=datetime-local]"))
-            .Select(f => f.GetAttribute("value"))
-            .ShouldContain("2027-10-31T06:00");
+        browser.Each(By.CssSelector("input[type=datetime-local]"), f => f.GetAttribute("value")).ShouldContain("2027-10-31T06:00");
         browser.Click("button", "To the calendar");
         var calendar = Ical.Net.Calendar.Load(browser.SavedFile(".ics"))!;
         var earliest = calendar.Events.Min(e => e.Start!.AsUtc);

@@ -86,7 +86,7 @@ public sealed record Effort(
         [
             new($"{path}.temperatureC", "Air temperature", Quantity.Temperature, ColdestC, 50, "Measure it in the shade."),
             new($"{path}.humidityPercent", "Humidity", Quantity.Percent, 0, 100, "Take it from the forecast."),
-            new($"{path}.speedKmH", "Pace in km/h", Quantity.Plain, SlowestKmH, FastestKmH, "Give the pace while moving."),
+            new($"{path}.speedKmH", "Pace", Quantity.Speed, SlowestKmH, FastestKmH, "Give the pace while moving."),
             new(
                 $"{path}.gradePercent",
                 "Grade",

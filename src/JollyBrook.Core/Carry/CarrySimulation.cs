@@ -7,7 +7,6 @@ internal sealed class CarrySimulation(SimulatedRoute route, Func<WalkDraws> draw
 {
     /// <summary>Sums are made in so many blocks, always the same, so that the last digit is the same on one core and on many.</summary>
     private const int Blocks = 16;
-    private const double Slack = 1e-9;
 
     public static CarrySimulation Of(PlanSetup setup, PolicyWay way)
     {
@@ -46,7 +45,8 @@ internal sealed class CarrySimulation(SimulatedRoute route, Func<WalkDraws> draw
     /// <summary>Walks that are simulated in the blink of an eye.</summary>
     private const int Short = 2_000;
 
-    private static void InBlocks(int blocks, int cores, Action<int> block, CancellationToken cancellation = default)
+    /// <summary>Does blocks of work, on as many cores as may be had.</summary>
+    internal static void InBlocks(int blocks, int cores, Action<int> block, CancellationToken cancellation = default)
     {
         if (OperatingSystem.IsBrowser() || cores == 1)
         {
@@ -61,51 +61,9 @@ internal sealed class CarrySimulation(SimulatedRoute route, Func<WalkDraws> draw
         }
     }
 
-    /// <summary>Draws walks once, for many policies to be tried on.</summary>
-    public IReadOnlyList<DrawnWalk> Draw(int runs, ulong seed)
-    {
-        var draw = draws();
-        var drawn = new DrawnWalk[runs];
-        for (var run = 0; run < runs; run++)
-        {
-            draw.Draw(seed, run);
-            drawn[run] = new DrawnWalk(route);
-            drawn[run].Take(draw);
-        }
-
-        return drawn;
-    }
-
-    /// <summary>Walks that were drawn before.</summary>
-    /// <param name="decide">What to leave each water with.</param>
-    /// <param name="walks">The walks.</param>
-    /// <param name="mostShort">After so many that ran short the rest is not walked.</param>
-    public SimulationTally Run(LeaveWith decide, IReadOnlyList<DrawnWalk> walks, int mostShort)
-    {
-        List<SimulationTally> tallies = [];
-        var walked = 0;
-        while (walked < walks.Count && tallies.Sum(t => t.RunsShort) <= mostShort)
-        {
-            var from = walked;
-            walked = Math.Min(walks.Count, from + (AtOnce * PerBlock));
-            var some = new SimulationTally[(walked - from + PerBlock - 1) / PerBlock];
-            InBlocks(some.Length, Environment.ProcessorCount, b =>
-            {
-                some[b] = new SimulationTally(route.Places, mostL, keepsLitres: false);
-                for (var w = from + (b * PerBlock); w < Math.Min(walked, from + ((b + 1) * PerBlock)); w++)
-                {
-                    Walk(decide, walks[w], some[b]);
-                }
-            });
-            tallies.AddRange(some);
-        }
-
-        return SimulationTally.Sum([.. tallies], walked);
-    }
-
-    /// <summary>Walks are tried so many blocks at once, always the same, so that who is given up does not hang on the cores.</summary>
-    private const int AtOnce = 2;
-    private const int PerBlock = 63;
+    /// <summary>Reckons policies instead of walking them, under so many conditions.</summary>
+    /// <param name="bits">Two to the power of it.</param>
+    public PolicyOdds Odds(int bits) => new(route, Condition.Choose(route, draws(), bits));
 
     private void Walk(LeaveWith decide, DrawnWalk walk, SimulationTally tally)
     {
@@ -122,8 +80,7 @@ internal sealed class CarrySimulation(SimulatedRoute route, Func<WalkDraws> draw
                 tally.Arrive(k, hand);
             }
 
-            var (place, waters) = (route.Legs[k], route.Waters[k]);
-            var night = place.NightL;
+            var waters = route.Waters[k];
             var found = false;
             var inBody = 0.0;
             for (var j = 0; j < waters.Length; j++)
@@ -141,13 +98,8 @@ internal sealed class CarrySimulation(SimulatedRoute route, Func<WalkDraws> draw
                     continue;
                 }
 
-                var taken = Math.Min(leave - hand + (2 * water.DetourUseL), water.CacheL);
-                minutes += (taken + night) * water.MinutesPerL;
-                var (cost, waits) = water.Wait(hand, 1, route.DebtL, route.KgKmPerMinute);
-                minutes += waits ? water.WaitMinutes : 0;
-                owed += waits ? 0 : cost;
-                kgKm += (taken + night) * water.KgKmPerL;
-                hand += Math.Max(0, taken - (2 * water.DetourUseL));
+                var filled = WalkRules.Fill(route, k, water, hand, leave);
+                (kgKm, minutes, owed, hand) = (kgKm + filled.KgKm, minutes + filled.Minutes, owed + filled.Owed, filled.InHandL);
                 (found, inBody) = (true, water.DrinkL);
                 break;
             }
@@ -157,29 +109,12 @@ internal sealed class CarrySimulation(SimulatedRoute route, Func<WalkDraws> draw
                 tally.Leave(k, hand);
             }
 
-            if (night > 0 && !found)
-            {
-                // Nobody cooks with what the way on needs.
-                var taken = hand - night >= place.NeedL ? night : place.DryNightL;
-                owed += PolicyProblem.LeftOutPrice * (night - taken);
-                hand -= taken;
-            }
-
-            var use = walk.UseL[k];
-            kgKm +=
-                place.EffortKm
-                * (PolicyLeg.MeanAbove(hand, use) - (inBody > 0 ? PolicyLeg.MeanAbove(Math.Min(inBody, Math.Max(0, hand)), use) : 0));
-            if (use > hand)
-            {
-                owed += PolicyProblem.DebtPrice * place.Hours * walk.Pace * PolicyLeg.MeanAbove(use - hand, use);
-            }
-
-            hand -= use;
-            if (hand < -route.DebtL - Slack)
+            var leg = WalkRules.Leg(route, k, hand, found, inBody, walk.UseL[k], walk.Pace);
+            (kgKm, owed, hand) = (kgKm + leg.KgKm, owed + leg.Owed, leg.InHandL);
+            if (leg.IsShort)
             {
                 wasShort = true;
                 tally.Short(k, route.EndHour[k]);
-                hand = -route.DebtL;
             }
         }
 

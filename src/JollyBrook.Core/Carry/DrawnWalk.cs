@@ -15,8 +15,14 @@ internal sealed class DrawnWalk(SimulatedRoute route)
     /// <summary>Takes over a draw.</summary>
     public void Take(WalkDraws draw)
     {
-        Pace = draw.Pace;
         draw.Runs.CopyTo(Runs, 0);
+        TakeConditions(draw);
+    }
+
+    /// <summary>Takes over all of a draw but its sources.</summary>
+    public void TakeConditions(WalkDraws draw)
+    {
+        Pace = draw.Pace;
         for (var k = 0; k + 1 < UseL.Length; k++)
         {
             var c = draw.DayC[route.Day[k]];

@@ -57,7 +57,7 @@ public static class HowSure
         share switch
         {
             0 => "No simulated walk runs short",
-            < 0.005 => "Fewer than 1 walk in 200 runs short",
+            < PlanPromise.Rare => $"{char.ToUpperInvariant(PlanPromise.RareWords[0])}{PlanPromise.RareWords[1..]}",
             _ => PlanPromise.InHundred(share, certainty),
         };
 

@@ -12,22 +12,21 @@ namespace JollyBrook.Core.Carry;
 /// <param name="Words">The same in a line.</param>
 public sealed record PlanPromise(double Certainty, double ShortChance, bool Kept, double DebtL, string Words)
 {
-    /// <summary>Walks a plan is tried on: at 5 % the standard error is 0.7 %.</summary>
-    internal const int Walks = 1_000;
+    /// <summary>Two to the power of it: the conditions a plan is reckoned under.</summary>
+    private const int ConditionBits = 8;
 
-    /// <summary>A seed of its own: not the walks that the policy was chosen on.</summary>
-    private const ulong Seed = 20_260_821;
-
-    /// <summary>What the draws alone may make of it, standard errors.</summary>
-    private const double Slack = 1;
+    /// <summary>What the choice of conditions, or of walks where they are simulated, may make of it: as of so many walks.</summary>
+    private const int Walks = 1_000;
 
     internal static PlanPromise Of(PlanSetup setup, PlannedWalk walk, double mostL, Speaker say)
     {
-        var tally = CarrySimulation.Of(setup, new PolicyWay(setup)).Run(walk.Decide, Walks, Seed, keepsLitres: false);
-        var share = (double)tally.RunsShort / Walks;
+        var share = OddsOf(CarrySimulation.Of(setup, new PolicyWay(setup))).Reckon(walk.Decide).ShortChance;
         var kept = IsKept(share, setup.Certainty);
         return new PlanPromise(setup.Certainty, share, kept, setup.DebtL, Say(setup, share, kept, mostL, say));
     }
+
+    /// <summary>What a plan is judged by: conditions of its own, not those that the policy was chosen by.</summary>
+    internal static PolicyOdds OddsOf(CarrySimulation simulation) => simulation.Odds(ConditionBits);
 
     /// <summary>
     /// Whether so many walks short are no more than was wanted and the draws alone may make of it. Judged by one measure however many walks
@@ -36,10 +35,14 @@ public sealed record PlanPromise(double Certainty, double ShortChance, bool Kept
     private static bool IsKept(double share, double certainty) => share <= MostShort(certainty);
 
     /// <summary>
-    /// The share of walks that may run short where a promise is kept: what was wanted, and what the draws of the plan's own walks may make
-    /// of it.
+    /// The share of walks that may run short where a promise is kept: what was wanted, and a standard error of a thousand walks, so that a
+    /// simulation does not contradict what was reckoned.
     /// </summary>
-    internal static double MostShort(double certainty) => 1 - certainty + (Slack * Math.Sqrt((1 - certainty) * certainty / Walks));
+    internal static double MostShort(double certainty) => 1 - certainty + Math.Sqrt((1 - certainty) * certainty / Walks);
+
+    /// <summary>Below it nobody counts in walks of a hundred.</summary>
+    internal const double Rare = 0.005;
+    internal const string RareWords = "fewer than 1 walk in 200 runs short";
 
     /// <summary>
     /// "5 walks in 100 run short": up to the next whole one, and no more than was promised where that is kept.
@@ -55,7 +58,7 @@ public sealed record PlanPromise(double Certainty, double ShortChance, bool Kept
 
     private static string Say(PlanSetup setup, double share, bool kept, double mostL, Speaker say)
     {
-        var shorts = share == 0 ? "no simulated walk runs short" : InHundred(share, setup.Certainty);
+        var shorts = share < Rare ? RareWords : InHundred(share, setup.Certainty);
         return setup.Certainty <= TripRoute.Middle ? $"Made for the middle: {shorts}"
             : kept ? $"{Percent(setup.Certainty)} sure: {shorts}"
             : mostL >= setup.CleanL - 0.25

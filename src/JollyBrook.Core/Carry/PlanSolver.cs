@@ -6,9 +6,6 @@ namespace JollyBrook.Core.Carry;
 /// <summary>Plans as the route asks: for the middle, or so that the promised certainty is kept.</summary>
 internal static class PlanSolver
 {
-    /// <summary>The best of many on the walks it was chosen by is a little worse on others (pick).</summary>
-    private const double Careful = 0.85;
-
     public static PlannedWalk Solve(PlanSetup setup)
     {
         // First, so that what Treat says of the litres is known before the many.
@@ -19,17 +16,21 @@ internal static class PlanSolver
             return middle;
         }
 
-        var promised = Promised(setup);
-        return setup.Treatment.CanTell && setup.TreatAsFilled(promised) ? Promised(setup) : promised;
+        // How each fill is treated hangs on its litres: found coarsely, and then for good.
+        if (setup.Treatment.CanTell)
+        {
+            setup.TreatAsFilled(Promised(setup, PromiseSearch.Effort.Coarse));
+        }
+
+        return Promised(setup, PromiseSearch.Effort.Full);
     }
 
-    private static PromisedWalk Promised(PlanSetup setup)
+    private static PromisedWalk Promised(PlanSetup setup, PromiseSearch.Effort effort)
     {
         var way = new PolicyWay(setup);
-        var trial = new PolicyTrial(setup, way);
+        var trial = new PolicyTrial(setup, way, effort);
 
-        // As it is walked in the end, the reserve at the median kept.
-        bool Confirms(TriedPolicy policy) => trial.Confirms(PromisedWalk.Of(setup, way, policy).Decide, setup.Certainty);
-        return PromisedWalk.Of(setup, way, PromiseSearch.Find(way.Problem, Careful * (1 - setup.Certainty), trial.Try, Confirms));
+        bool Confirms(TriedPolicy policy) => trial.Confirms(policy.Table, setup.Certainty);
+        return PromisedWalk.Of(setup, way, PromiseSearch.Find(way.Problem, 1 - setup.Certainty, effort, trial.Try, Confirms));
     }
 }

@@ -76,6 +76,32 @@ internal sealed class SimulatedRoute(int places)
         return route;
     }
 
+    /// <summary>About what a draw's walk needs in all, L: by the day, which is enough to tell who needs more.</summary>
+    public Func<WalkDraws, double> NeedByDay()
+    {
+        var days = Day.Max() + 1;
+        var (wanted, perC, perC2, ceiling) = (new double[days], new double[days], new double[days], new double[days]);
+        for (var k = 0; k < Places; k++)
+        {
+            wanted[Day[k]] += WantedL[k];
+            perC[Day[k]] += PerC[k];
+            perC2[Day[k]] += PerC2[k];
+            ceiling[Day[k]] += CeilingL[k];
+        }
+
+        return draw =>
+        {
+            var need = 0.0;
+            for (var d = 0; d < days; d++)
+            {
+                var c = draw.DayC[d];
+                need += Math.Min(Math.Max(0, wanted[d] + (c * (perC[d] + (c * perC2[d] / 2)))) * draw.Factor, ceiling[d]) * draw.Pace;
+            }
+
+            return need;
+        };
+    }
+
     private void AddWay(int k, PlanSetup setup, Place from, Place to)
     {
         var line = setup.Line;

@@ -53,6 +53,9 @@ internal sealed class WalkDraws
     /// <summary>Each day's error of temperature, °C.</summary>
     public double[] DayC { get; }
 
+    /// <summary>The country's weather, one draw a walk, standard normal.</summary>
+    public double Weather { get; private set; }
+
     /// <summary>Whether each source runs.</summary>
     public bool[] Runs { get; }
 
@@ -74,6 +77,19 @@ internal sealed class WalkDraws
     /// <summary>Draws the walk of a number: always the same one, whatever was drawn before.</summary>
     public void Draw(ulong seed, int run)
     {
+        var random = DrawConditions(seed, run);
+        Span<double> turned = stackalloc double[_shares.Length];
+        Turn(turned, Weather);
+        for (var s = 0; s < Runs.Length; s++)
+        {
+            // A chance raised alone turns no running source dry: the same number is held against it.
+            Runs[s] = random.Uniform() * Against(s, turned) < 1;
+        }
+    }
+
+    /// <summary>Draws all of a walk but its sources; what is left of its numbers is theirs.</summary>
+    public RandomStream DrawConditions(ulong seed, int run)
+    {
         var random = new RandomStream((seed * 0x9E3779B97F4A7C15) + ((ulong)run * 0xD1342543DE82EF95));
         Factor = 0;
         foreach (var (deviation, share) in _walkers)
@@ -87,18 +103,33 @@ internal sealed class WalkDraws
             DayC[d] = _temperatureDeviation * random.Normal();
         }
 
-        // A chance raised alone turns no running source dry: the same number is held against it.
-        var weather = random.Normal();
+        Weather = random.Normal();
+        return random;
+    }
+
+    /// <summary>The chance of each source under a weather of the country.</summary>
+    /// <param name="weather">Standard normal.</param>
+    public double[] ChancesUnder(double weather)
+    {
         Span<double> turned = stackalloc double[_shares.Length];
+        Turn(turned, weather);
+        var chances = new double[Runs.Length];
+        for (var s = 0; s < chances.Length; s++)
+        {
+            chances[s] = 1 / Against(s, turned);
+        }
+
+        return chances;
+    }
+
+    private void Turn(Span<double> turned, double weather)
+    {
         for (var i = 0; i < turned.Length; i++)
         {
             turned[i] = _shares[i] == 0 ? 1 : Math.Exp(-_shares[i] * weather);
         }
-
-        for (var s = 0; s < Runs.Length; s++)
-        {
-            // logit p′ = logit p + ρ·z, as odds.
-            Runs[s] = random.Uniform() * (1 + (_oddsAgainst[s] * turned[_shareOf[s]])) < 1;
-        }
     }
+
+    /// <summary>One over the chance: logit p′ = logit p + ρ·z, as odds.</summary>
+    private double Against(int source, ReadOnlySpan<double> turned) => 1 + (_oddsAgainst[source] * turned[_shareOf[source]]);
 }

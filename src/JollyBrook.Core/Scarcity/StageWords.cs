@@ -120,7 +120,7 @@ internal static class StageWords
             yield break;
         }
 
-        var pace = walk.SpeedKmH < at.Need.SpeedKmH ? $" and at {Speaker.Number(walk.SpeedKmH, 1)} km/h" : "";
+        var pace = walk.SpeedKmH < at.Need.SpeedKmH ? $" and at {say.Of(Quantity.Speed, walk.SpeedKmH)}" : "";
         yield return $"In the cool hours{pace}: {say.Of(Quantity.Volume, walk.LPerH)} an hour instead of {say.Of(Quantity.Volume, at.Need.NowLPerH)}; the water lasts {Hours(at.InHandL / walk.LPerH)}.";
         yield return $"The surest way then runs short with {WayOut.Percent(at.ShortSpared)} % instead of {WayOut.Percent(at.ShortNow)} %.";
     }

@@ -61,6 +61,9 @@ public enum Quantity
     /// <summary>A way to walk, in kilometres inside.</summary>
     Distance,
 
+    /// <summary>Pace on the way, in km/h inside.</summary>
+    Speed,
+
     /// <summary>Snow or a bag of it, in litres inside.</summary>
     Bulk,
 }

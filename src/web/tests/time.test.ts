@@ -11,6 +11,7 @@ import {
   localInstant,
   offsetsFrom,
   toField,
+  wholeHour,
 } from '../src/shared/time';
 import { deviceZone, offsetAt, speakZone, zoneNow } from '../src/shared/zone';
 import { tripMeant } from '../src/store/tripMeant';
@@ -32,6 +33,7 @@ test('every time and date is told in the zone of the trip', () => {
   const instant = '2026-08-21T22:30:00Z';
   speakZone('Europe/Berlin');
   expect(clockTime(instant, new Date(instant))).toBe('00:30');
+  expect(wholeHour(new Date(instant))).toBe('00:00');
   expect(dayName(instant)).toBe('Saturday 22 August');
   expect(localInstant(new Date(instant))).toBe('2026-08-22T00:30:00.000+02:00');
   speakZone('America/St_Johns');

@@ -34,6 +34,13 @@ public sealed class HowSureTests
         var share = (double)tally.RunsShort / Runs;
         share.ShouldBe(exact, 4 * Math.Sqrt(exact * (1 - exact) / Runs));
         exact.ShouldBeInRange(0.02, 0.5); // a case worth simulating
+
+        // Reckoned the source is not drawn at all, and sweat lies evenly: closer by far than as many walks as conditions would come.
+        var reckoned = new PolicyOdds(
+            route,
+            Condition.Choose(route, new WalkDraws(setup.Party.Spread(), 1, [new SourceChance(p, 0)], 0, 0), 8)
+        ).Reckon(walk.Decide);
+        reckoned.ShortChance.ShouldBe(exact, 0.004);
     }
 
     /// <summary>
@@ -73,7 +80,7 @@ public sealed class HowSureTests
                 }
             );
 
-    /// <summary>The plan tries a thousand walks, "how sure" others and as many as are asked for: both tell them by one measure.</summary>
+    /// <summary>The plan is reckoned, "how sure" walks as often as is asked for: both tell them by one measure.</summary>
     [Fact]
     public void The_plan_and_how_sure_it_is_tell_walks_by_one_measure() =>
         GeneratedTrips.Any.Sample(
@@ -81,10 +88,9 @@ public sealed class HowSureTests
             {
                 var plan = Plan.Compute(trip).Promise;
                 var sure = HowSure.Compute(new HowSureRequest(trip, 2_000, 1, Compare: false));
-                if (plan.ShortChance > 0)
-                {
-                    plan.Words.ShouldContain(PlanPromise.InHundred(plan.ShortChance, plan.Certainty));
-                }
+                plan.Words.ShouldContain(
+                    plan.ShortChance >= PlanPromise.Rare ? PlanPromise.InHundred(plan.ShortChance, plan.Certainty) : PlanPromise.RareWords
+                );
 
                 if (sure.ShortChance >= 0.005)
                 {

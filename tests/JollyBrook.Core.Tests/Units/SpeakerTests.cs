@@ -11,6 +11,9 @@ public class SpeakerTests
     [InlineData(Quantity.Temperature, 4.0, "4 °C", "39.2 °F")]
     [InlineData(Quantity.Elevation, 2000.0, "2000 m", "6562 ft")] // 2000/0.3048
     [InlineData(Quantity.FuelMass, 16.0, "16 g", "0.56 oz")] // 16/28.3495
+    [InlineData(Quantity.Distance, 10.0, "10 km", "6.2 mi")] // 10/1.609344
+    [InlineData(Quantity.Speed, 4.0, "4 km/h", "2.5 mph")] // 4/1.609344 = 2.485
+    [InlineData(Quantity.Flow, 2.0, "2 L/min", "2.11 qt/min")] // 2/0.946353
     public void Figures_in_both_systems(Quantity quantity, double inside, string metric, string us)
     {
         Speaker.Metric.Of(quantity, inside).ShouldBe(metric);

@@ -1,39 +1,38 @@
 namespace JollyBrook.Core.Carry.Promise;
 
-/// <summary>Tries policies on the same simulated walks.</summary>
+/// <summary>Tries policies: all under the same conditions, and the one to be taken by what the plan is judged by.</summary>
 internal sealed class PolicyTrial
 {
-    /// <summary>Enough to tell policies apart: at 5 % the standard error is 1 %.</summary>
-    private const int Walks = 500;
-    private const int OtherWalks = PlanPromise.Walks;
-    private const double GiveUpAt = 1.5;
-    private const ulong Seed = 20_261_126;
+    /// <summary>Two to the power of it: enough to tell policies apart; fewer where a first look will do, or the way is long.</summary>
+    private const int Conditions = 7,
+        LongConditions = 6,
+        FirstConditions = 5;
 
-    private readonly double _kgKmPerMinute;
+    private readonly PolicyWay _way;
     private readonly CarrySimulation _simulation;
-    private readonly IReadOnlyList<DrawnWalk> _walks;
-    private IReadOnlyList<DrawnWalk>? _others;
+    private readonly PolicyOdds _odds;
+    private PolicyOdds? _judge;
 
-    public PolicyTrial(PlanSetup setup, PolicyWay way)
+    public PolicyTrial(PlanSetup setup, PolicyWay way, PromiseSearch.Effort effort)
     {
-        (_kgKmPerMinute, _simulation) = (setup.KgKmPerMinute, CarrySimulation.Of(setup, way));
-        _walks = _simulation.Draw(Walks, Seed);
+        (_way, _simulation) = (way, CarrySimulation.Of(setup, way));
+        _odds = _simulation.Odds(
+            effort == PromiseSearch.Effort.Coarse ? FirstConditions
+            : way.Problem.Places.Count > PromiseSearch.ManyPlaces ? LongConditions
+            : Conditions
+        );
     }
 
-    /// <summary>Tries one; it is given up once it has run short far more often than it may.</summary>
-    public (double ShortChance, double Cost) Try(PolicyTable table, double mostShort)
-    {
-        var tally = _simulation.Run(table.LeaveWith, _walks, (int)(GiveUpAt * mostShort * Walks) + 1);
-        return ((double)tally.RunsShort / tally.Runs, (tally.KgKm + (_kgKmPerMinute * tally.Minutes) + tally.Owed) / tally.Runs);
-    }
+    /// <summary>Tries one as it would be walked.</summary>
+    /// <returns>Share of walks short, 0 to 1, and mean cost, kg·km.</returns>
+    public (double ShortChance, double Cost) Try(PolicyTable table) => _odds.Reckon(PromisedWalk.Walked(_way, table));
 
-    /// <summary>Whether one keeps the promise on other walks than those it was chosen by: the best of many is so by luck, too.</summary>
-    /// <param name="decide">The policy as it would be walked.</param>
+    /// <summary>Whether one keeps the promise by what the plan is judged by in the end.</summary>
+    /// <param name="table">The policy.</param>
     /// <param name="certainty">What is promised, share of walks that do not run short.</param>
-    public bool Confirms(LeaveWith decide, double certainty)
+    public bool Confirms(PolicyTable table, double certainty)
     {
-        _others ??= _simulation.Draw(OtherWalks, Seed + 1);
-        var most = PlanPromise.MostShort(certainty) * OtherWalks;
-        return _simulation.Run(decide, _others, (int)most).RunsShort <= most;
+        _judge ??= PlanPromise.OddsOf(_simulation);
+        return _judge.Reckon(PromisedWalk.Walked(_way, table)).ShortChance <= PlanPromise.MostShort(certainty);
     }
 }

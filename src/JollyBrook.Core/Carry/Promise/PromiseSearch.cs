@@ -1,25 +1,24 @@
 namespace JollyBrook.Core.Carry.Promise;
 
-/// <summary>A policy, and how it fares on the walks it was tried on.</summary>
+/// <summary>A policy, and how it fares under the conditions it was tried under.</summary>
 /// <param name="Table">What to do at each water.</param>
 /// <param name="NeedFactor">m: what the median need was multiplied by.</param>
 /// <param name="ShortPrice">μ: the price of running short, kg·km.</param>
-/// <param name="ShortChance">Share of the walks that ran short.</param>
+/// <param name="ShortChance">Share of walks that run short.</param>
 /// <param name="Cost">Mean cost of a walk, kg·km: burden, λ × minutes, and what was owed.</param>
 public sealed record TriedPolicy(PolicyTable Table, double NeedFactor, double ShortPrice, double ShortChance, double Cost);
 
-/// <summary>How often a policy runs short on many walks, and what they cost.</summary>
+/// <summary>How often a policy runs short, and what its walks cost.</summary>
 /// <param name="table">The policy.</param>
-/// <param name="mostShort">Share of walks that may run short: far above it nothing more need be known.</param>
 /// <returns>Share of walks short, 0 to 1, and mean cost, kg·km.</returns>
-public delegate (double ShortChance, double Cost) TryPolicy(PolicyTable table, double mostShort);
+public delegate (double ShortChance, double Cost) TryPolicy(PolicyTable table);
 
 /// <summary>
 /// The cheapest policy that keeps a promise: for every need factor the least price of running short that keeps it, and of these the least
 /// mean cost (handbook room 70). Every factor is looked at by itself: neither cost nor price falls and rises evenly from one to the next,
 /// and what is skipped on that belief may be the cheapest, or the only one that keeps the promise. The best are blended with careless
 /// ones, so that a stretch need not be guarded wholly or not at all; and because the best of many is so by luck, too, it has to keep the
-/// promise on other walks as well.
+/// promise before a judge of its own.
 /// </summary>
 public sealed class PromiseSearch
 {
@@ -31,10 +30,11 @@ public sealed class PromiseSearch
     private const double NearlyAll = 0.9;
 
     /// <summary>On a way of more places only every other factor is looked at and nothing blended, for the time it takes.</summary>
-    private const int ManyPlaces = 100;
+    internal const int ManyPlaces = 100;
 
-    /// <summary>So many of the cheapest are tried on other walks.</summary>
-    private const int MostConfirmed = 32;
+    /// <summary>The shares of what may run short that are asked for in turn, and how many of the cheapest are put before the judge at each.</summary>
+    private static readonly double[] Careful = [1, 0.95, 0.9, 0.85, 0.8, 0.7, 0.6, 0.4, 0.2, 0];
+    private const int MostConfirmed = 4;
 
     /// <summary>Short at most so many times as often as it may be, a policy nearly keeps the promise.</summary>
     private const double Nearly = 1.5;
@@ -43,7 +43,16 @@ public sealed class PromiseSearch
     private const int Blended = 2,
         StepsCheaper = 8;
 
+    /// <summary>How much is looked at.</summary>
+    public enum Effort
+    {
+        /// <summary>Every other factor, and nothing blended: close to the best.</summary>
+        Coarse,
+        Full,
+    }
+
     private readonly PolicyProblem _problem;
+    private readonly bool _coarse;
     private readonly double _mostShort;
     private readonly TryPolicy _attempt;
     private readonly Predicate<TriedPolicy> _confirms;
@@ -54,20 +63,33 @@ public sealed class PromiseSearch
     /// <summary>Which price the last factor needed.</summary>
     private int _least = ShortPrices.Length / 2;
 
-    private PromiseSearch(PolicyProblem problem, double mostShort, TryPolicy attempt, Predicate<TriedPolicy> confirms) =>
-        (_problem, _mostShort, _attempt, _confirms) = (problem, mostShort, attempt, confirms);
+    private PromiseSearch(PolicyProblem problem, double mostShort, Effort effort, TryPolicy attempt, Predicate<TriedPolicy> confirms) =>
+        (_problem, _mostShort, _attempt, _confirms, _coarse) = (
+            problem,
+            mostShort,
+            attempt,
+            confirms,
+            effort == Effort.Coarse || problem.Places.Count > ManyPlaces
+        );
 
     /// <summary>Finds it; where none keeps the promise, the one that comes closest.</summary>
     /// <param name="problem">The problem.</param>
     /// <param name="mostShort">Share of walks that may run short, above 0.</param>
-    /// <param name="attempt">Tries a policy on walks, the same for every one.</param>
-    /// <param name="confirms">Whether a policy keeps the promise on walks it was not chosen by.</param>
-    public static TriedPolicy Find(PolicyProblem problem, double mostShort, TryPolicy attempt, Predicate<TriedPolicy> confirms)
+    /// <param name="effort">How much is looked at.</param>
+    /// <param name="attempt">Tries a policy, every one alike.</param>
+    /// <param name="confirms">Whether a policy keeps the promise before its judge, too.</param>
+    public static TriedPolicy Find(
+        PolicyProblem problem,
+        double mostShort,
+        Effort effort,
+        TryPolicy attempt,
+        Predicate<TriedPolicy> confirms
+    )
     {
         ArgumentNullException.ThrowIfNull(problem);
         ArgumentNullException.ThrowIfNull(attempt);
         ArgumentNullException.ThrowIfNull(confirms);
-        return new PromiseSearch(problem, mostShort, attempt, confirms).Find();
+        return new PromiseSearch(problem, mostShort, effort, attempt, confirms).Find();
     }
 
     private IEnumerable<TriedPolicy> Keeping => _tried.Where(Keeps);
@@ -76,9 +98,8 @@ public sealed class PromiseSearch
 
     private TriedPolicy Find()
     {
-        var coarse = _problem.Places.Count > ManyPlaces;
         List<(TriedPolicy Policy, int Price)> kept = [];
-        foreach (var factor in coarse ? NeedFactors.Where((_, i) => i % 2 == 0) : NeedFactors)
+        foreach (var factor in _coarse ? NeedFactors.Where((_, i) => i % 2 == 0) : NeedFactors)
         {
             if (Cheapest(factor) is { } found)
             {
@@ -86,12 +107,41 @@ public sealed class PromiseSearch
             }
         }
 
-        if (!coarse)
+        if (!_coarse)
         {
             Blend(kept);
         }
 
-        return Keeping.OrderBy(k => k.Cost).Take(MostConfirmed).FirstOrDefault(k => _confirms(k)) ?? _tried.MinBy(Closeness)!;
+        return Confirmed() ?? _tried.MinBy(Closeness)!;
+    }
+
+    /// <summary>
+    /// The cheapest that keeps the promise by its judge as well. The best of many is so by luck, too: where the cheapest do not, the next
+    /// are taken from among those with more to spare.
+    /// </summary>
+    private TriedPolicy? Confirmed()
+    {
+        HashSet<TriedPolicy> refused = [];
+        foreach (var careful in Careful)
+        {
+            foreach (
+                var policy in _tried
+                    .Where(t => t.ShortChance <= careful * _mostShort && !refused.Contains(t))
+                    .OrderBy(t => t.Cost)
+                    .Take(MostConfirmed)
+                    .ToList()
+            )
+            {
+                if (_confirms(policy))
+                {
+                    return policy;
+                }
+
+                refused.Add(policy);
+            }
+        }
+
+        return null;
     }
 
     /// <summary>
@@ -179,7 +229,7 @@ public sealed class PromiseSearch
 
     private TriedPolicy Try(PolicyTable table, double factor, double price)
     {
-        var (shortChance, cost) = _attempt(table, _mostShort);
+        var (shortChance, cost) = _attempt(table);
         var tried = new TriedPolicy(table, factor, price, shortChance, cost);
         _tried.Add(tried);
         return tried;

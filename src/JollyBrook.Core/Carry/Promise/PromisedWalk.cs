@@ -24,19 +24,32 @@ internal sealed class PromisedWalk : PlannedWalk
 
     public override LeaveWith Decide => (k, j, inHandL) => Leave(Policy.Table, _atLeast, k, j, inHandL);
 
-    /// <summary>
-    /// Walks a policy at the median. Where it would arrive below the reserve though there was room, the fill before is made larger.
-    /// </summary>
+    /// <summary>The walk of a policy at the median.</summary>
     public static PromisedWalk Of(PlanSetup setup, PolicyWay way, TriedPolicy policy)
     {
+        var atLeast = Raised(way, policy.Table);
+        return new PromisedWalk(setup, way, policy, atLeast, FillsOf(setup, way, Walk(way, policy.Table, atLeast)));
+    }
+
+    /// <summary>
+    /// A policy as it is walked in the end: where it would arrive below the reserve at the median though there was room, the fill before is
+    /// made larger.
+    /// </summary>
+    public static LeaveWith Walked(PolicyWay way, PolicyTable table)
+    {
+        var atLeast = Raised(way, table);
+        return (k, j, inHandL) => Leave(table, atLeast, k, j, inHandL);
+    }
+
+    private static double[][] Raised(PolicyWay way, PolicyTable table)
+    {
         double[][] atLeast = [.. way.Problem.Places.Select(p => p.Waters.Select(_ => double.NegativeInfinity).ToArray())];
-        var stops = Walk(way, policy.Table, atLeast);
-        for (var round = 0; round < MostRounds && Raise(way, stops, atLeast); round++)
+        for (var round = 0; round < MostRounds && Raise(way, Walk(way, table, atLeast), atLeast); round++)
         {
-            stops = Walk(way, policy.Table, atLeast);
+            // Another stop may have taken its place.
         }
 
-        return new PromisedWalk(setup, way, policy, atLeast, FillsOf(setup, way, stops));
+        return atLeast;
     }
 
     public override (double LeaveL, Place To)? IfRunning(Place place, double inHandL)

@@ -36,6 +36,11 @@ export function hourOf(at: Date): number {
   return Math.floor(clockHours(at));
 }
 
+/** A whole hour on an axis, "06:00": which day it is shows from where it stands. */
+export function wholeHour(at: Date): string {
+  return `${String(hourOf(at)).padStart(2, '0')}:00`;
+}
+
 /** How far into its day an instant is by the clock, h, 0 to 24. */
 export function clockHours(at: Date): number {
   const [hours, minutes] = localInstant(at).slice(11, 16).split(':').map(Number);

@@ -28,7 +28,7 @@ export function EffortForm({ effort, onChange, errors }: Props) {
     <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
       <NumberEntry label="Air temperature" quantity="temperature" step={1} {...number('temperatureC')} />
       <NumberEntry label="Humidity" quantity="percent" step={5} {...number('humidityPercent')} />
-      <NumberEntry label="Pace in km/h" quantity="plain" step={0.5} {...number('speedKmH')} />
+      <NumberEntry label="Pace" quantity="speed" step={0.5} {...number('speedKmH')} />
       <NumberEntry label="Grade" quantity="percent" step={1} {...number('gradePercent')} />
       <ChoiceGroup
         label="Sun"

@@ -6,7 +6,7 @@ import { usePictureText } from '../../shared/usePictureText';
 import { useWidth } from '../../shared/useWidth';
 
 const height = 220;
-const edge = { left: 52, right: 12, top: 12, bottom: 34 };
+const edge = { left: 74, right: 12, top: 12, bottom: 34 };
 
 /** Sweat against air temperature, with the band that most walkers like this one fall into. */
 export function SweatPicture({ sweat, temperatureC }: { sweat: Sweat; temperatureC: number | null }) {

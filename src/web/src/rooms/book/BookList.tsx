@@ -22,6 +22,8 @@ const guess = { day: 230, batch: 150, line: 84 };
 
 /** The rows of the book, of which only those in view are drawn. */
 export function BookList({ rows, sought, onSeek, chosen, onOpen }: Props) {
+  // The virtualizer is one object that changes within: kept drawings would stand where rows were before they were measured.
+  'use no memo';
   const list = useRef<HTMLUListElement>(null);
   const [margin, setMargin] = useState(0);
   useLayoutEffect(() => setMargin(list.current?.offsetTop ?? 0), []);

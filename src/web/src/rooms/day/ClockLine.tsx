@@ -1,7 +1,8 @@
 import { Box, Typography, useTheme } from '@mui/material';
 import { useRef, useState } from 'react';
 import type { Response, Schema } from '../../core/contract';
-import { clockTime, hourOf, localInstant, minutesText } from '../../shared/time';
+import { shortened } from '../../shared/shortened';
+import { clockTime, hourOf, localInstant, minutesText, wholeHour } from '../../shared/time';
 import { useNowMinute } from '../../shared/useNow';
 import { usePictureText } from '../../shared/usePictureText';
 import { useWidth } from '../../shared/useWidth';
@@ -64,7 +65,7 @@ export function ClockLine({ schedule, onPut }: Props) {
                 textAnchor={x(at) + hourWidth < width ? 'start' : 'end'}
                 {...ink}
               >
-                {hourOf(new Date(at))}:00
+                {wholeHour(new Date(at))}
               </text>
             </g>
           ))}
@@ -149,8 +150,11 @@ function BatchBar({ batch, y, x, msPerPixel, width, onPut }: BarProps) {
     }
     setMoved(0);
   };
-  const label = `${batch.container}: ${batch.wantName}`;
   const roomRight = width - left > 220;
+  const room = roomRight ? width - left : Math.min(x(batch.readyAt), width);
+  // What it is for stays whole; the container's name gives way.
+  const forWhat = `: ${batch.wantName}`;
+  const label = shortened(batch.container, Math.floor(room / letterWidth) - forWhat.length) + forWhat;
   return (
     <g
       transform={`translate(${moved} 0)`}
@@ -205,6 +209,9 @@ function BatchBar({ batch, y, x, msPerPixel, width, onPut }: BarProps) {
     </g>
   );
 }
+
+/** What a letter takes at most, on average, px. */
+const letterWidth = 8.5;
 
 /** What an hour’s name takes, px. */
 const hourWidth = 48;

@@ -1,7 +1,7 @@
 import { Box, Typography, useTheme } from '@mui/material';
 import type { Response, Schema } from '../../core/contract';
 import { ChoiceGroup } from '../../shared/ChoiceGroup';
-import { clockTime, hourOf, minutesText } from '../../shared/time';
+import { clockTime, hourOf, minutesText, wholeHour } from '../../shared/time';
 
 type Answer = Response<'winter-night'>;
 
@@ -155,7 +155,7 @@ function HourLine({ from, leave, x }: { from: number; leave: number; x: (at: num
             color: 'text.secondary',
           }}
         >
-          {hourOf(new Date(at))}:00
+          {wholeHour(new Date(at))}
         </Typography>
       ))}
     </Box>

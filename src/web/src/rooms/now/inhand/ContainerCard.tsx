@@ -73,8 +73,20 @@ export function ContainerCard({ container, onOpen }: Props) {
             color: colour,
           }}
         >
-          <Icon aria-hidden fontSize="small" sx={{ mt: { sm: 0.25 }, flexShrink: 0 }} />
-          <Typography component="span" variant="body2" sx={{ fontWeight: 650, lineHeight: 1.2 }}>
+          <Icon
+            aria-hidden
+            sx={{ fontSize: { xs: '1.05rem', sm: '1.25rem' }, mt: { sm: 0.25 }, flexShrink: 0 }}
+          />
+          <Typography
+            component="span"
+            variant="body2"
+            sx={{
+              fontWeight: 650,
+              lineHeight: 1.2,
+              whiteSpace: { xs: 'nowrap', sm: 'normal' },
+              letterSpacing: { xs: '-0.03em', sm: 'normal' },
+            }}
+          >
             <Box component="span" sx={{ display: { xs: 'none', sm: 'inline' } }}>
               {words}
             </Box>

@@ -8,7 +8,7 @@ import { StripTouch } from '../desk/StripTouch';
 import { PlaceMark } from './PlaceMark';
 
 const usualHeight = 330;
-const edge = { left: 46, right: 74, top: 34, bottom: 34 };
+const edge = { left: 52, right: 74, top: 34, bottom: 34 };
 const groundShare = 0.42;
 
 interface Props {
@@ -86,7 +86,7 @@ export function RouteStrip({ plan, sure, height = usualHeight, selected = null, 
               opacity={0.14}
             />
           ))}
-          {ticks.map((l) => (
+          {ticks.map((l, i) => (
             <g key={l}>
               <line
                 x1={edge.left}
@@ -103,6 +103,7 @@ export function RouteStrip({ plan, sure, height = usualHeight, selected = null, 
                 fill={theme.palette.primary.main}
               >
                 {plain(l * litres.factor, 1)}
+                {i === ticks.length - 1 && ` ${litres.symbol}`}
               </text>
             </g>
           ))}

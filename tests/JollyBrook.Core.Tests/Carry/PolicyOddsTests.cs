@@ -1,0 +1,96 @@
+using CsCheck;
+using JollyBrook.Core.Carry;
+using JollyBrook.Core.Carry.Promise;
+using JollyBrook.Core.Sources;
+
+namespace JollyBrook.Core.Tests.Carry;
+
+public sealed class PolicyOddsTests
+{
+    private const int Walks = 4_000;
+
+    /// <summary>Reckoned or walked, a policy runs short as often and costs as much, whatever the trip, its camps and what they fetch.</summary>
+    [Fact]
+    public void What_is_reckoned_is_what_walks_that_are_drawn_come_to() =>
+        GeneratedTrips.Any.Sample(
+            trip =>
+            {
+                var (setup, walk, simulation) = Of(trip);
+                var (reckoned, cost) = simulation.Odds(8).Reckon(walk.Decide);
+                var tally = simulation.Run(walk.Decide, Walks, 3, keepsLitres: false);
+
+                var share = (double)tally.RunsShort / Walks;
+                reckoned.ShouldBe(share, 0.006 + (4 * Math.Sqrt(Math.Max(reckoned, 0.001) * (1 - Math.Min(reckoned, 0.999)) / Walks)));
+                var walked = (tally.KgKm + (setup.KgKmPerMinute * tally.Minutes) + tally.Owed) / Walks;
+                cost.ShouldBe(walked, 1 + (0.03 * walked));
+            },
+            iter: 60
+        );
+
+    /// <summary>
+    /// Nobody carries past a well: where it is dry the walk is short, whatever is needed. It stands at the camp, where it is met in the
+    /// evening and in the morning, and dry or not it is so both times: 1 − p, and not its square.
+    /// </summary>
+    [Theory]
+    [InlineData(0.5)]
+    [InlineData(0.9)]
+    [InlineData(0.99)]
+    public void A_source_met_twice_is_dry_both_times(double p)
+    {
+        var (setup, _, _) = Of(GeneratedTrips.Of(2, 20, 0, [new TripSource("Well", SourceClass.TankOrTap, 0.5, Chance: p)], 1, 22));
+        var way = new PolicyWay(setup);
+        var route = SimulatedRoute.Of(setup, way);
+        route.SourceOf.SelectMany(s => s).Count(s => s == 0).ShouldBe(2);
+        var draws = new WalkDraws([(0.1, 1)], 2, [new SourceChance(p, 0)]);
+        var odds = new PolicyOdds(route, Condition.Choose(route, draws, 5));
+
+        // Just what the median asks for and a half more up to the well, and plenty from it.
+        double? Decide(int k, int j, double inHandL) => k == 0 ? route.Legs[0].NeedL * 2 : inHandL + 8;
+        odds.Reckon(Decide).ShortChance.ShouldBe(1 - p, 1e-9);
+    }
+
+    /// <summary>Weights are shares of all walks, and nobody's are left out.</summary>
+    [Fact]
+    public void Conditions_stand_for_all_walks()
+    {
+        var (_, _, simulation) = Of(
+            GeneratedTrips.Of(1, 24, 0, [new TripSource("Brook", SourceClass.SeasonalInSeason, 0.4, Chance: 0.8)], 1, 36)
+        );
+        // With nothing ever taken every walk is short.
+        simulation.Odds(6).Reckon((_, _, inHandL) => inHandL).ShortChance.ShouldBe(1, 1e-9);
+        // With far too much none is.
+        simulation.Odds(6).Reckon((_, _, _) => 500).ShortChance.ShouldBe(0, 1e-9);
+    }
+
+    /// <summary>A surer source never makes a policy that is kept to run short more often, not by the least.</summary>
+    [Fact]
+    public void A_surer_source_never_makes_one_and_the_same_policy_run_short_more_often() =>
+        Gen.Select(Gen.Double[0.02, 0.99], Gen.Double[0, 0.98], Gen.Double[0, 6], Gen.Double[0, 8])
+            .Sample(
+                (p, more, start, leave) =>
+                {
+                    double Short(double chance)
+                    {
+                        var trip = GeneratedTrips.Of(
+                            1,
+                            24,
+                            0,
+                            [new TripSource("Brook", SourceClass.SeasonalInSeason, 0.45, Chance: chance)],
+                            1,
+                            22
+                        );
+                        return Of(trip).Simulation.Odds(5).Reckon((k, _, inHandL) => Math.Max(inHandL, k == 0 ? start : leave)).ShortChance;
+                    }
+
+                    Short(p + (more * (1 - p))).ShouldBeLessThanOrEqualTo(Short(p) + 1e-9);
+                },
+                iter: 60
+            );
+
+    private static (PlanSetup Setup, PlannedWalk Walk, CarrySimulation Simulation) Of(PlanRequest trip)
+    {
+        var setup = new PlanSetup(trip);
+        var walk = PlanSolver.Solve(setup);
+        return (setup, walk, CarrySimulation.Of(setup, new PolicyWay(setup)));
+    }
+}
