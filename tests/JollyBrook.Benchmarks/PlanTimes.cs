@@ -54,7 +54,7 @@ internal static class PlanTimes
         var setup = new PlanSetup(request);
         SideBySide.Line("  of the plan: the shortest path alone", SideBySide.Median(200, () => CarrySolver.Solve(setup.Middle)), null);
         var way = new PolicyWay(setup);
-        SideBySide.Line("  of the plan: one policy, exact", SideBySide.Median(50, () => PolicySolver.Solve(way.Problem, 1.2, 1_000)), null);
+        SideBySide.Line("  of the plan: one policy, exact", SideBySide.Median(50, () => new PolicySolver(way.Problem).Solve(1_000)), null);
         SideBySide.Line("  of the plan: the search for the promise", SideBySide.Median(10, () => PlanSolver.Solve(setup)), null);
         var walk = PlanSolver.Solve(setup);
         var simulation = CarrySimulation.Of(setup, way);
@@ -63,7 +63,7 @@ internal static class PlanTimes
         {
             SideBySide.Line(
                 $"  one policy in steps of {step} L",
-                SideBySide.Median(50, () => PolicySolver.Solve(way.Problem with { StepL = step }, 1.2, 1_000)),
+                SideBySide.Median(50, () => new PolicySolver(way.Problem with { StepL = step }).Solve(1_000)),
                 null
             );
         }

@@ -225,7 +225,8 @@ public sealed class Browser : IDisposable
             $"{button} of {role} “{name}”"
         );
 
-    // A tap on what is still being moved by an answer that arrives would land beside it and be lost without a word.
+    // A tap on what is still being moved by an answer that arrives would land beside it and be lost without a word: it is only tried on what stands
+    // still for two frames, and what is tapped tells whether it was met.
     private bool StandsStill(IWebElement target) =>
         (bool)
             Driver.ExecuteAsyncScript(
@@ -235,10 +236,26 @@ public sealed class Browser : IDisposable
                 const before = target.getBoundingClientRect();
                 requestAnimationFrame(() => requestAnimationFrame(() => {
                   const after = target.getBoundingClientRect();
+                  window.tapMet = false;
+                  // A list unfolds as the finger comes down, and covers itself.
+                  const sign = target.role === 'combobox' ? 'mousedown' : 'click';
+                  target.addEventListener(sign, () => { window.tapMet = true; }, { capture: true, once: true });
                   done(before.x === after.x && before.y === after.y);
                 }));
                 """,
                 target
+            )!;
+
+    /// <summary>Whether what was tapped was met by it, given the time of two frames; on another page than before it was.</summary>
+    private bool WasMet() =>
+        (bool)
+            Driver.ExecuteAsyncScript(
+                """
+                const [done] = arguments;
+                const tell = () => done(window.tapMet !== false);
+                if (window.tapMet !== false || document.hidden) tell();
+                else requestAnimationFrame(() => requestAnimationFrame(tell));
+                """
             )!;
 
     /// <summary>Opens every field that the Water place counts with.</summary>
@@ -282,7 +299,15 @@ public sealed class Browser : IDisposable
         }
 
         element.Click();
-        return true;
+        try
+        {
+            return WasMet();
+        }
+        catch (WebDriverException)
+        {
+            // It led to another page, which was just being loaded.
+            return true;
+        }
     }
 
     /// <summary>Types into a field found by its label.</summary>

@@ -34,10 +34,7 @@ public sealed class DemoAgreesTests : IDisposable
         return DemoPlan.Of(records);
     }
 
-    /// <summary>
-    /// Whichever source becomes a hair surer, the burden, its minutes counted, changes little: by less than a tenth, and for one by a fifth
-    /// at most, where a whole stretch need not be guarded any more.
-    /// </summary>
+    /// <summary>Whichever source becomes a hair surer, the burden, its minutes counted, changes by less than a tenth.</summary>
     [Fact]
     public async Task There_is_no_cliff_where_a_source_of_the_trip_begins_to_be_trusted()
     {
@@ -53,8 +50,7 @@ public sealed class DemoAgreesTests : IDisposable
             .Sources!.Where(s => s.Source.DoNotUse != true)
             .Select(s => (s.Source.Name, By: Burden(s.Id!, 0.96) / Burden(s.Id!, 0.94)))
             .ToList();
-        changes.ShouldAllBe(c => c.By > 0.8 && c.By < 1.1);
-        changes.Count(c => c.By > 0.9).ShouldBeGreaterThanOrEqualTo(changes.Count - 1);
+        changes.ShouldAllBe(c => c.By > 0.9 && c.By < 1.1);
     }
 
     [Fact]

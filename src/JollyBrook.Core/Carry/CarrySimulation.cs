@@ -65,6 +65,20 @@ internal sealed class CarrySimulation(SimulatedRoute route, Func<WalkDraws> draw
     /// <param name="bits">Two to the power of it.</param>
     public PolicyOdds Odds(int bits) => new(route, Condition.Choose(route, draws(), bits));
 
+    /// <summary>The cases that policies are solved for.</summary>
+    /// <param name="bits">Two to the power of it.</param>
+    public IEnumerable<PolicyCase> Cases(int bits) =>
+        Condition
+            .Choose(route, draws(), bits)
+            .Select(c => new PolicyCase(
+                c.Weight,
+                c.Walk.UseL,
+                [.. route.SourceOf.Select(sources => (IReadOnlyList<double>)[.. sources.Select(s => s < 0 ? 1 : c.Chances[s])])]
+            )
+            {
+                Pace = c.Walk.Pace,
+            });
+
     private void Walk(LeaveWith decide, DrawnWalk walk, SimulationTally tally)
     {
         var hand = route.StartL;

@@ -128,7 +128,9 @@ public static class HowSure
             var fixedL = Math.Min(Setup.CleanL, Policies.FixedLPerWalker * Setup.Party.Count);
             // A camp draws its own litres wherever it can.
             double? AtLeast(double wanted, int k, double hand) =>
-                wanted > hand || _way.Problem.Places[k].NightL > 0 ? Math.Max(wanted, hand) : null;
+                Math.Max(wanted, hand - _way.Problem.Places[k].NightL) is var leave && (leave > hand || _way.Problem.Places[k].NightL > 0)
+                    ? leave
+                    : null;
             return policy switch
             {
                 Policy.Plan => _walk.Decide,

@@ -59,7 +59,7 @@ internal sealed class MiddleWalk : PlannedWalk
         (k, j, inHandL) =>
         {
             var wanted = Math.Min(_way.Problem.Places[k].Waters[j].CapacityL, double.IsNaN(_leave[k]) ? _toNext[k] : _leave[k]);
-            return wanted > inHandL || _way.Sources[k][j].IsEvening ? Math.Max(wanted, inHandL) : null;
+            return wanted > inHandL || _way.Sources[k][j].IsEvening ? Math.Max(wanted, inHandL - _way.Problem.Places[k].NightL) : null;
         };
 
     public override (double LeaveL, Place To)? IfRunning(Place place, double inHandL)

@@ -19,18 +19,15 @@ internal static class PlanSolver
         // How each fill is treated hangs on its litres: found coarsely, and then for good.
         if (setup.Treatment.CanTell)
         {
-            setup.TreatAsFilled(Promised(setup, PromiseSearch.Effort.Coarse));
+            setup.TreatAsFilled(Promised(setup, SearchEffort.Coarse));
         }
 
-        return Promised(setup, PromiseSearch.Effort.Full);
+        return Promised(setup, SearchEffort.Full);
     }
 
-    private static PromisedWalk Promised(PlanSetup setup, PromiseSearch.Effort effort)
+    private static PromisedWalk Promised(PlanSetup setup, SearchEffort effort)
     {
         var way = new PolicyWay(setup);
-        var trial = new PolicyTrial(setup, way, effort);
-
-        bool Confirms(TriedPolicy policy) => trial.Confirms(policy.Table, setup.Certainty);
-        return PromisedWalk.Of(setup, way, PromiseSearch.Find(way.Problem, 1 - setup.Certainty, effort, trial.Try, Confirms));
+        return PromisedWalk.Of(setup, way, new PolicyTrial(setup, way, effort).Find());
     }
 }

@@ -26,7 +26,6 @@ internal static class PlanWorking
                 "handbook room 70",
                 WorkingValue.Of("short", policy.ShortChance),
                 WorkingValue.Of("certainty", setup.Certainty),
-                WorkingValue.Of("m, on the median need", policy.NeedFactor),
                 WorkingValue.Of("μ, price of running short", policy.ShortPrice, "kg·km"),
                 WorkingValue.Of("may be owed", setup.DebtL, "L")
             );

@@ -26,14 +26,15 @@ internal static class WalkRules
     /// <param name="k">The place.</param>
     /// <param name="water">The water.</param>
     /// <param name="inHandL">In hand on arrival, L.</param>
-    /// <param name="leaveL">What is left with, L.</param>
+    /// <param name="leaveL">What is left with, once the night is used, L.</param>
     public static Filled Fill(SimulatedRoute route, int k, PolicyWater water, double inHandL, double leaveL)
     {
         var taken = Math.Min(leaveL - inHandL + (2 * water.DetourUseL), water.CacheL);
+        // A camp uses what it came with first, and draws the rest.
         var drawn = taken + route.Legs[k].NightL;
         var (cost, waits) = water.Wait(inHandL, 1, route.DebtL, route.KgKmPerMinute);
         return new Filled(
-            inHandL + Math.Max(0, taken - (2 * water.DetourUseL)),
+            inHandL + Math.Max(-route.Legs[k].NightL, taken - (2 * water.DetourUseL)),
             drawn * water.KgKmPerL,
             (drawn * water.MinutesPerL) + (waits ? water.WaitMinutes : 0),
             waits ? 0 : cost

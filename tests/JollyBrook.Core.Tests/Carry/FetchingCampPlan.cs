@@ -28,8 +28,10 @@ internal static class FetchingCampPlan
             {
                 var water = place.Waters[j];
                 var fills = solver.MakeBoolVar($"fills {k} {j}");
-                var taken = solver.MakeNumVar(0, most, $"taken {k} {j}");
+                // A camp uses what it came with first, and draws the rest.
+                var taken = solver.MakeNumVar(-place.NightL, most, $"taken {k} {j}");
                 solver.Add(taken <= most * fills);
+                solver.Add(taken >= -place.NightL * fills);
                 solver.Add(step * leave <= water.CapacityL + (most * (1 - fills)));
                 (filled, takenInAll) = (filled + fills, takenInAll + taken);
                 var perL = (problem.KgKmPerMinute * water.MinutesPerL) + water.KgKmPerL;

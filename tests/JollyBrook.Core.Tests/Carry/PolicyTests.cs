@@ -67,7 +67,7 @@ public sealed class PolicyTests
         Gen.Select(Small, Gen.OneOf(Gen.Const(5.0), Gen.Const(300.0), Gen.Const(10_000.0)))
             .Sample(
                 (problem, price) =>
-                    PolicySolver.Solve(problem, 1, price).ExpectedCost.ShouldBe(new Everything(problem, price).Cost(0, 0), 1e-6),
+                    new PolicySolver(problem).Solve(price).ExpectedCost.ShouldBe(new Everything(problem, price).Cost(), 1e-6),
                 iter: 400
             );
 
@@ -117,7 +117,7 @@ public sealed class PolicyTests
         var (impossible, fetching) = (0, 0);
         foreach (var problem in Sure.Array[320].Single())
         {
-            var plan = PolicySolver.Solve(problem, 1, Never).ExpectedCost;
+            var plan = new PolicySolver(problem).Solve(Never).ExpectedCost;
             var best = FetchingCampPlan.LeastCost(problem);
             (plan < Never).ShouldBe(best is not null);
             impossible += best is null ? 1 : 0;
@@ -132,15 +132,52 @@ public sealed class PolicyTests
         fetching.ShouldBeGreaterThan(100);
     }
 
-    /// <summary>The table, followed through every outcome by its chance, costs what it says: it is a policy that can be walked.</summary>
+    /// <summary>Some waters are of one source, which runs or is dry for all of them.</summary>
+    private static readonly Gen<PolicyProblem> MetAgain =
+        from problem in Small
+        from sources in Gen.Int[-1, 1].Array[12]
+        from chances in Gen.Double[0.05, 0.99].Array[2]
+        select problem with
+        {
+            Places =
+            [
+                .. problem.Places.Select(
+                    (p, k) =>
+                        k == 0
+                            ? p
+                            : p with
+                            {
+                                Waters =
+                                [
+                                    .. p.Waters.Select(
+                                        (w, j) =>
+                                            sources[(2 * k) + j] is var s and >= 0 && (j == 0 || sources[2 * k] != s)
+                                                ? w with
+                                                {
+                                                    Source = s,
+                                                    Chance = chances[s],
+                                                }
+                                                : w
+                                    ),
+                                ],
+                            }
+                ),
+            ],
+        };
+
+    /// <summary>
+    /// The table, followed through every outcome by its chance, costs what it says: it is a policy that can be walked. What was found dry
+    /// stays dry.
+    /// </summary>
     [Fact]
     public void A_table_followed_costs_what_it_says() =>
-        Gen.Select(Small, Gen.OneOf(Gen.Const(5.0), Gen.Const(300.0), Gen.Const(10_000.0)))
+        Gen.Select(MetAgain, Gen.OneOf(Gen.Const(5.0), Gen.Const(300.0), Gen.Const(10_000.0)))
             .Sample(
                 (problem, price) =>
                 {
-                    var table = PolicySolver.Solve(problem, 1, price);
-                    new Everything(problem, price).Cost(0, 0, table).ShouldBe(table.ExpectedCost, 1e-6);
+                    var solver = new PolicySolver(problem);
+                    var table = solver.Solve(price);
+                    new Everything(problem, price, table, solver.Solve(0)).Cost().ShouldBe(table.ExpectedCost, 1e-6);
                 },
                 iter: 400
             );
@@ -156,9 +193,9 @@ public sealed class PolicyTests
                     places[k] = places[k] with { Waters = [.. places[k].Waters, water] };
                     // With a reserve, a place with water is one to arrive at with it.
                     var (before, after) = (problem with { ReserveL = 0 }, problem with { ReserveL = 0, Places = places });
-                    PolicySolver
-                        .Solve(after, 1, 1000)
-                        .ExpectedCost.ShouldBeLessThanOrEqualTo(PolicySolver.Solve(before, 1, 1000).ExpectedCost + 1e-6);
+                    new PolicySolver(after)
+                        .Solve(1000)
+                        .ExpectedCost.ShouldBeLessThanOrEqualTo(new PolicySolver(before).Solve(1000).ExpectedCost + 1e-6);
                 },
                 iter: 400
             );
@@ -190,9 +227,9 @@ public sealed class PolicyTests
                             ),
                         ],
                     };
-                    PolicySolver
-                        .Solve(better, 1, 1000)
-                        .ExpectedCost.ShouldBeLessThanOrEqualTo(PolicySolver.Solve(problem, 1, 1000).ExpectedCost + 1e-6);
+                    new PolicySolver(better)
+                        .Solve(1000)
+                        .ExpectedCost.ShouldBeLessThanOrEqualTo(new PolicySolver(problem).Solve(1000).ExpectedCost + 1e-6);
                 },
                 iter: 400
             );
@@ -201,11 +238,8 @@ public sealed class PolicyTests
     public void Where_all_is_sure_and_minutes_are_free_it_fills_everywhere()
     {
         var place = new PolicyPlace(1, 4, 1) { Waters = [new PolicyWater(1, 6)] };
-        var table = PolicySolver.Solve(
-            new PolicyProblem([place, place, place, place, new PolicyPlace(0, 0, 0)], 0.1) { KgKmPerMinute = 0, ReserveL = 0.5 },
-            1,
-            1e6
-        );
+        var problem = new PolicyProblem([place, place, place, place, new PolicyPlace(0, 0, 0)], 0.1) { KgKmPerMinute = 0, ReserveL = 0.5 };
+        var table = new PolicySolver(problem).Solve(1e6);
         var hand = 0.0;
         for (var k = 0; k < 4; k++)
         {
@@ -232,10 +266,10 @@ public sealed class PolicyTests
                 ],
                 1
             );
-        PolicySolver.Solve(Of(0.9), 1, 50).LeaveWith(0, 0, 0).ShouldBe(2);
-        PolicySolver.Solve(Of(0.9), 1, 500).LeaveWith(0, 0, 0).ShouldBe(4);
-        PolicySolver.Solve(Of(1), 1, 1e9).LeaveWith(0, 0, 0).ShouldBe(2);
-        PolicySolver.Solve(Of(0), 1, 500).LeaveWith(0, 0, 0).ShouldBe(4);
+        new PolicySolver(Of(0.9)).Solve(50).LeaveWith(0, 0, 0).ShouldBe(2);
+        new PolicySolver(Of(0.9)).Solve(500).LeaveWith(0, 0, 0).ShouldBe(4);
+        new PolicySolver(Of(1)).Solve(1e9).LeaveWith(0, 0, 0).ShouldBe(2);
+        new PolicySolver(Of(0)).Solve(500).LeaveWith(0, 0, 0).ShouldBe(4);
     }
 
     /// <summary>A level of 3 L falling by 4 is above 0 for three quarters of the way, 1.5 on average of it: 1.125.</summary>
@@ -248,76 +282,113 @@ public sealed class PolicyTests
         PolicyLeg.MeanAbove(level, fall).ShouldBe(mean, 1e-12);
 
     /// <summary>Written apart from the solver: forward, by recursion, with legs cut into slices instead of integrals.</summary>
-    private sealed class Everything(PolicyProblem problem, double price)
+    /// <summary>What a walk is like on arriving at a water: what is in hand, and what it found of two sources.</summary>
+    private readonly record struct Walk(double Hand, bool? First = null, bool? Second = null)
+    {
+        public bool? Knows(int source) =>
+            source switch
+            {
+                0 => First,
+                1 => Second,
+                _ => null,
+            };
+
+        public Walk Found(int source, bool runs) =>
+            source < 0 ? this
+            : source == 0 ? this with { First = runs }
+            : this with { Second = runs };
+    }
+
+    /// <param name="problem">The problem.</param>
+    /// <param name="price">Of running short, once.</param>
+    /// <param name="table">What is followed; null for trying every amount.</param>
+    /// <param name="onceShort">What is followed once short, as if that were free; null for trying every amount.</param>
+    private sealed class Everything(PolicyProblem problem, double price, PolicyTable? table = null, PolicyTable? onceShort = null)
     {
         private const int Slices = 4000;
         private readonly Dictionary<(PolicyPlace, double, double), double> _legs = [];
+        private Everything? _free;
 
-        public double Cost(int k, double hand, PolicyTable? table = null)
+        public double Cost() => Cost(0, new Walk(0));
+
+        private double Cost(int k, Walk walk)
         {
             var place = problem.Places[k];
             var last = k == problem.Places.Count - 1;
-            var arrival = k > 0 && (last || place.Waters.Count > 0) ? 50 * Math.Max(0, problem.ReserveL - Math.Max(0, hand)) : 0;
-            return arrival + (last ? 0 : From(k, 0, hand, table));
+            var arrival = k > 0 && (last || place.Waters.Count > 0) ? 50 * Math.Max(0, problem.ReserveL - Math.Max(0, walk.Hand)) : 0;
+            return arrival + (last ? 0 : From(k, 0, walk));
         }
 
-        private double From(int k, int j, double hand, PolicyTable? table)
+        private double From(int k, int j, Walk walk)
         {
-            var place = problem.Places[k];
+            var (place, hand) = (problem.Places[k], walk.Hand);
             if (j == place.Waters.Count)
             {
                 return Math.Min(
-                    On(k, hand - place.NightL, 0, table),
-                    (10 * (place.NightL - place.DryNightL)) + On(k, hand - place.DryNightL, 0, table)
+                    On(k, walk with { Hand = hand - place.NightL }, 0),
+                    (10 * (place.NightL - place.DryNightL)) + On(k, walk with { Hand = hand - place.DryNightL }, 0)
                 );
-            }
-
-            var water = place.Waters[j];
-            var by = From(k, j + 1, hand, table);
-            double Trying(double leave)
-            {
-                var taken = leave - hand;
-                var missing = water.WaitNeedL - hand;
-                // Half an hour's wait: 7.5, or 10 for each litre owed for an hour, half of what is missing for half an hour.
-                var wait =
-                    missing <= 1e-9 || water.WaitMinutes == 0 ? 0
-                    : missing <= problem.DebtL + 1e-9 ? Math.Min(7.5, 2.5 * missing)
-                    : 7.5;
-                var there =
-                    (0.25 * (taken + place.NightL) * water.MinutesPerL)
-                    + wait
-                    + ((taken + place.NightL) * water.KgKmPerL)
-                    + On(k, leave, water.DrinkL, table);
-                var trip = 0.25 * water.TripMinutes;
-                return water.IsSeenOnlyThere
-                    ? trip + (water.Chance * there) + ((1 - water.Chance) * by)
-                    : (water.Chance * (trip + there)) + ((1 - water.Chance) * by);
             }
 
             if (table is not null)
             {
-                return table.LeaveWith(k, j, hand) is { } leave ? Trying(leave) : by;
+                return table.LeaveWith(k, j, hand) is { } told ? Filling(k, j, walk, told) : From(k, j + 1, walk);
             }
 
-            var best = by;
-            for (
-                var leave = hand + (place.NightL > 0 ? 0 : problem.StepL);
-                leave <= Math.Min(water.CapacityL + water.DrinkL, hand + water.CacheL) + 1e-9;
-                leave += problem.StepL
-            )
+            var water = place.Waters[j];
+            // Nobody sets out with nothing.
+            var best = k == 0 ? double.PositiveInfinity : From(k, j + 1, walk);
+            // A camp uses what it came with first.
+            var least = place.NightL > 0 ? Math.Min(hand, Math.Max(0, hand - place.NightL)) : hand + problem.StepL;
+            for (var leave = least; leave <= Math.Min(water.CapacityL + water.DrinkL, hand + water.CacheL) + 1e-9; leave += problem.StepL)
             {
-                best = Math.Min(best, Trying(leave));
+                best = Math.Min(best, Filling(k, j, walk, leave));
             }
 
             return best;
         }
 
-        private double On(int k, double hand, double inBody, PolicyTable? table)
+        private double Filling(int k, int j, Walk walk, double leave)
         {
-            var place = problem.Places[k];
+            var (place, hand) = (problem.Places[k], walk.Hand);
+            var water = place.Waters[j];
+            var chance = walk.Knows(water.Source) switch
+            {
+                true => 1,
+                false => 0,
+                null => water.Chance,
+            };
+            var taken = leave - hand;
+            var missing = water.WaitNeedL - hand;
+            // Half an hour's wait: 7.5, or 10 for each litre owed for an hour, half of what is missing for half an hour.
+            var wait =
+                missing <= 1e-9 || water.WaitMinutes == 0 ? 0
+                : missing <= problem.DebtL + 1e-9 ? Math.Min(7.5, 2.5 * missing)
+                : 7.5;
+            var there =
+                (0.25 * (taken + place.NightL) * water.MinutesPerL)
+                + wait
+                + ((taken + place.NightL) * water.KgKmPerL)
+                + On(k, walk.Found(water.Source, true) with { Hand = leave }, water.DrinkL);
+            var dry = From(k, j + 1, walk.Found(water.Source, false));
+            var trip = 0.25 * water.TripMinutes;
+            return water.IsSeenOnlyThere
+                ? trip + (chance * there) + ((1 - chance) * dry)
+                : (chance * (trip + there)) + ((1 - chance) * dry);
+        }
+
+        private double On(int k, Walk walk, double inBody)
+        {
+            var (place, hand) = (problem.Places[k], walk.Hand);
             var after = hand - place.NeedL;
-            var isShort = after < -problem.DebtL - 1e-9;
-            return Leg(place, hand, inBody) + (isShort ? price : 0) + Cost(k + 1, isShort ? -problem.DebtL : after, table);
+            var leg = Leg(place, hand, inBody);
+            if (after >= -problem.DebtL - 1e-9)
+            {
+                return leg + Cost(k + 1, walk with { Hand = after });
+            }
+
+            _free ??= price > 0 ? new Everything(problem, 0, onceShort) : this;
+            return leg + price + _free.Cost(k + 1, new Walk(-problem.DebtL));
         }
 
         private double Leg(PolicyPlace place, double hand, double inBody)

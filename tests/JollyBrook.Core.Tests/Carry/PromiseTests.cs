@@ -142,8 +142,15 @@ public sealed class PromiseTests
         // At 5 km/h a kilometre and a fifth there and back is a quarter of an hour, and filling at 2 L/min besides.
         camp.StopMinutes.ShouldBeInRange(14, 60);
         camp.IfElse.ShouldStartWith("If it is dry:");
-        // From the spring at 3 km it is the camp at 14 that has to be reached: what is used there is fetched.
-        plan.Stops.Single(s => s.Name == "Water 0").IfElse.ShouldContain(" in hand, Camp 1, which fetches from Water 1, in 11 km: ");
+    }
+
+    /// <summary>Where a spring is filled at on the way, it is the camp that has to be reached from it: what is used there is fetched.</summary>
+    [Fact]
+    public void If_a_water_before_it_is_dry_the_camp_that_fetches_is_next()
+    {
+        TripSource[] sources = [new("Spring", SourceClass.Lake, 18.0 / 56, Chance: 1), new("Well", SourceClass.Lake, 28.6 / 56, Chance: 1)];
+        var plan = Plan.Compute(GeneratedTrips.Of(2, 28, 0, sources, 3, 30));
+        plan.Stops.Single(s => s.Name == "Water 0").IfElse.ShouldContain(" in hand, Camp 1, which fetches from Water 1, in 10 km: ");
     }
 
     /// <summary>Passed on the way, it is filled at in passing.</summary>

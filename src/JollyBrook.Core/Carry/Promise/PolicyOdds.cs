@@ -17,6 +17,12 @@ internal sealed class PolicyOdds
     /// <summary>Sources that are met more than once are remembered, at most so many at a time, two bits each.</summary>
     private const int MostRemembered = 32;
 
+    /// <summary>Sums are made in so many blocks, always the same, so that the last digit is the same on one core and on many.</summary>
+    private const int Blocks = 2;
+
+    /// <summary>So many conditions × places are worth a second core.</summary>
+    private const int WorthSharing = 10_000;
+
     private readonly SimulatedRoute _route;
     private readonly IReadOnlyList<Condition> _conditions;
 
@@ -38,7 +44,9 @@ internal sealed class PolicyOdds
     public (double ShortChance, double Cost) Reckon(LeaveWith decide)
     {
         var parts = new (double Short, double Cost)[Blocks];
-        CarrySimulation.InBlocks(Blocks, Environment.ProcessorCount, b =>
+        // Handing a blink's work to another core takes longer than doing it.
+        var cores = _conditions.Count * _route.Places < WorthSharing ? 1 : Environment.ProcessorCount;
+        CarrySimulation.InBlocks(Blocks, cores, b =>
         {
             var walk = new Reckoning(this, decide);
             for (var c = b; c < _conditions.Count; c += Blocks)
@@ -50,9 +58,6 @@ internal sealed class PolicyOdds
         });
         return (parts.Sum(p => p.Short), parts.Sum(p => p.Cost));
     }
-
-    /// <summary>Sums are made in so many blocks, always the same, so that the last digit is the same on one core and on many.</summary>
-    private const int Blocks = 2;
 
     private static (int[] Bits, ulong[] Kept) Memory(SimulatedRoute route)
     {

@@ -5,6 +5,9 @@ namespace JollyBrook.Core.Carry.Promise;
 /// <param name="CapacityL">Most that can be carried away from it, L.</param>
 public sealed record PolicyWater(double Chance, double CapacityL)
 {
+    /// <summary>Which source it is of: those of one number run together or are dry together. Below 0 it is by itself.</summary>
+    public int Source { get; init; } = -1;
+
     /// <summary>There and back, off the line, min.</summary>
     public double TripMinutes { get; init; }
 

@@ -1,38 +1,67 @@
 namespace JollyBrook.Core.Carry.Promise;
 
-/// <summary>Tries policies: all under the same conditions, and the one to be taken by what the plan is judged by.</summary>
+/// <summary>How much is looked at for a plan.</summary>
+internal enum SearchEffort
+{
+    /// <summary>Few conditions, one way to solve and nothing mixed: close to the best.</summary>
+    Coarse,
+    Full,
+}
+
+/// <summary>Finds the policy that keeps a promise: all are tried under the same conditions, and the one to be taken by what the plan is judged by.</summary>
 internal sealed class PolicyTrial
 {
-    /// <summary>Two to the power of it: enough to tell policies apart; fewer where a first look will do, or the way is long.</summary>
-    private const int Conditions = 7,
-        LongConditions = 6,
-        FirstConditions = 5;
+    /// <summary>On a way of more places fewer conditions are looked at and nothing is mixed, for the time it takes.</summary>
+    private const int ManyPlaces = 100;
 
+    private readonly PlanSetup _setup;
     private readonly PolicyWay _way;
     private readonly CarrySimulation _simulation;
+    private readonly SearchEffort _effort;
     private readonly PolicyOdds _odds;
+    private readonly PolicyCase[] _cases;
     private PolicyOdds? _judge;
 
-    public PolicyTrial(PlanSetup setup, PolicyWay way, PromiseSearch.Effort effort)
+    public PolicyTrial(PlanSetup setup, PolicyWay way, SearchEffort effort)
     {
-        (_way, _simulation) = (way, CarrySimulation.Of(setup, way));
-        _odds = _simulation.Odds(
-            effort == PromiseSearch.Effort.Coarse ? FirstConditions
-            : way.Problem.Places.Count > PromiseSearch.ManyPlaces ? LongConditions
-            : Conditions
+        (_setup, _way, _simulation, _effort) = (setup, way, CarrySimulation.Of(setup, way), effort);
+        var (tried, solved) = Bits(effort, way.Problem.Places.Count > ManyPlaces);
+        _odds = _simulation.Odds(tried);
+        _cases = [.. _simulation.Cases(solved)];
+    }
+
+    /// <summary>Two to the power of them: the conditions a policy is tried under, and those it is solved for.</summary>
+    private static (int Tried, int Solved) Bits(SearchEffort effort, bool isLong) =>
+        effort == SearchEffort.Coarse ? (5, 3)
+        : isLong ? (6, 3)
+        : (7, 3);
+
+    /// <summary>Finds it.</summary>
+    public TriedPolicy Find()
+    {
+        // Seen to where it is solved, the reserve is kept whatever runs dry; else the fill before is made larger once it is walked.
+        List<SolvePolicy> solve = [new PolicySolver(_way.Problem, [PolicyCase.Median(_way.Problem, 0), .. _cases]).Solve];
+        if (_effort == SearchEffort.Full)
+        {
+            solve.Add(new PolicySolver(_way.Problem, _cases).Solve);
+        }
+
+        return PromiseSearch.Find(
+            new PromiseQuestion(solve, Try, Confirms)
+            {
+                Places = _way.Problem.Places.Count,
+                MostShort = 1 - _setup.Certainty,
+                Mixes = _effort == SearchEffort.Full && _way.Problem.Places.Count <= ManyPlaces,
+            }
         );
     }
 
-    /// <summary>Tries one as it would be walked.</summary>
-    /// <returns>Share of walks short, 0 to 1, and mean cost, kg·km.</returns>
-    public (double ShortChance, double Cost) Try(PolicyTable table) => _odds.Reckon(PromisedWalk.Walked(_way, table));
+    /// <summary>One as it would be walked.</summary>
+    private (double ShortChance, double Cost) Try(PolicyTable table) => _odds.Reckon(PromisedWalk.Walked(_way, table));
 
-    /// <summary>Whether one keeps the promise by what the plan is judged by in the end.</summary>
-    /// <param name="table">The policy.</param>
-    /// <param name="certainty">What is promised, share of walks that do not run short.</param>
-    public bool Confirms(PolicyTable table, double certainty)
+    private bool Confirms(TriedPolicy policy)
     {
         _judge ??= PlanPromise.OddsOf(_simulation);
-        return _judge.Reckon(PromisedWalk.Walked(_way, table)).ShortChance <= PlanPromise.MostShort(certainty);
+        return _judge.Reckon(PromisedWalk.Walked(_way, policy.Table)).ShortChance <= PlanPromise.MostShort(_setup.Certainty);
     }
 }

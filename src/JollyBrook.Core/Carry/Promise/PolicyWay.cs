@@ -25,6 +25,23 @@ internal sealed class PolicyWay
         }
 
         Sources = sources;
+        var number = sources
+            .SelectMany(s => s)
+            .Where(p => p.HasWater)
+            .Select(p => p.Id)
+            .Distinct()
+            .Select((id, i) => (id, i))
+            .ToDictionary(s => s.id, s => s.i);
+        places =
+        [
+            .. places.Select(
+                (p, k) =>
+                    p with
+                    {
+                        Waters = [.. p.Waters.Select((w, j) => w with { Source = number.GetValueOrDefault(sources[k][j].Id, -1) })],
+                    }
+            ),
+        ];
         Problem = new PolicyProblem(places, line.Timeline.Days.Count == 1 ? DayStepL : LongStepL)
         {
             StartL = setup.StartL ?? 0,

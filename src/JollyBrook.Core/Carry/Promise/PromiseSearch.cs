@@ -2,161 +2,120 @@ namespace JollyBrook.Core.Carry.Promise;
 
 /// <summary>A policy, and how it fares under the conditions it was tried under.</summary>
 /// <param name="Table">What to do at each water.</param>
-/// <param name="NeedFactor">m: what the median need was multiplied by.</param>
 /// <param name="ShortPrice">μ: the price of running short, kg·km.</param>
 /// <param name="ShortChance">Share of walks that run short.</param>
 /// <param name="Cost">Mean cost of a walk, kg·km: burden, λ × minutes, and what was owed.</param>
-public sealed record TriedPolicy(PolicyTable Table, double NeedFactor, double ShortPrice, double ShortChance, double Cost);
+public sealed record TriedPolicy(PolicyTable Table, double ShortPrice, double ShortChance, double Cost);
+
+/// <summary>The policy of least expected cost for a price of running short, kg·km.</summary>
+/// <param name="shortPrice">μ.</param>
+public delegate PolicyTable SolvePolicy(double shortPrice);
 
 /// <summary>How often a policy runs short, and what its walks cost.</summary>
 /// <param name="table">The policy.</param>
 /// <returns>Share of walks short, 0 to 1, and mean cost, kg·km.</returns>
 public delegate (double ShortChance, double Cost) TryPolicy(PolicyTable table);
 
+/// <summary>What a search asks for.</summary>
+/// <param name="Solve">Ways to solve for a policy, each looked at by itself.</param>
+/// <param name="Try">Tries a policy, every one alike.</param>
+/// <param name="Confirms">Whether a policy keeps the promise before its judge, too.</param>
+public sealed record PromiseQuestion(IReadOnlyList<SolvePolicy> Solve, TryPolicy Try, Predicate<TriedPolicy> Confirms)
+{
+    /// <summary>How many places the way has.</summary>
+    public required int Places { get; init; }
+
+    /// <summary>Share of walks that may run short, above 0.</summary>
+    public required double MostShort { get; init; }
+
+    /// <summary>Whether policies are mixed as well, so that a stretch need not be guarded wholly or not at all.</summary>
+    public bool Mixes { get; init; } = true;
+}
+
 /// <summary>
-/// The cheapest policy that keeps a promise: for every need factor the least price of running short that keeps it, and of these the least
-/// mean cost (handbook room 70). Every factor is looked at by itself: neither cost nor price falls and rises evenly from one to the next,
-/// and what is skipped on that belief may be the cheapest, or the only one that keeps the promise. The best are blended with careless
-/// ones, so that a stretch need not be guarded wholly or not at all; and because the best of many is so by luck, too, it has to keep the
-/// promise before a judge of its own.
+/// The cheapest policy that keeps a promise: the least price of running short that keeps it (handbook room 70). One price for every stretch
+/// may guard more of them than the promise asks for, so the best are mixed with careless ones; and because the best of many is so by luck,
+/// too, it has to keep the promise before a judge of its own.
 /// </summary>
 public sealed class PromiseSearch
 {
-    private static readonly double[] NeedFactors = [1, 1.05, 1.1, 1.15, 1.2, 1.26, 1.325, 1.39, 1.45, 1.54, 1.625, 1.71, 1.8];
-
     /// <summary>Each a quarter more than the one before: 20 to some 30 000.</summary>
     private static readonly double[] ShortPrices = [.. Enumerable.Range(0, 34).Select(i => 20 * Math.Pow(1.25, i))];
 
     private const double NearlyAll = 0.9;
 
-    /// <summary>On a way of more places only every other factor is looked at and nothing blended, for the time it takes.</summary>
-    internal const int ManyPlaces = 100;
-
     /// <summary>The shares of what may run short that are asked for in turn, and how many of the cheapest are put before the judge at each.</summary>
     private static readonly double[] Careful = [1, 0.95, 0.9, 0.85, 0.8, 0.7, 0.6, 0.4, 0.2, 0];
     private const int MostConfirmed = 4;
 
-    /// <summary>Short at most so many times as often as it may be, a policy nearly keeps the promise.</summary>
-    private const double Nearly = 1.5;
+    /// <summary>The step to the least price that keeps the promise is halved so many times (pick).</summary>
+    private const int Halvings = 2;
 
-    /// <summary>So many of the cheapest are blended, with policies so many prices cheaper (picks: more found nothing better).</summary>
-    private const int Blended = 2,
-        StepsCheaper = 8;
+    /// <summary>So many careless policies are mixed with: those that come closest (pick).</summary>
+    private const int Careless = 2;
 
-    /// <summary>How much is looked at.</summary>
-    public enum Effort
-    {
-        /// <summary>Every other factor, and nothing blended: close to the best.</summary>
-        Coarse,
-        Full,
-    }
+    /// <summary>Single places are exchanged with policies that run short up to so many times as often as may be (pick).</summary>
+    private const double Loose = 3;
 
-    private readonly PolicyProblem _problem;
-    private readonly bool _coarse;
-    private readonly double _mostShort;
-    private readonly TryPolicy _attempt;
-    private readonly Predicate<TriedPolicy> _confirms;
+    /// <summary>So many exchanges are tried over all places: fewer the longer the way, for the time each takes (pick).</summary>
+    private const int MostExchanged = 1_000;
+
+    /// <summary>Where the lowest price keeps it already, so many of the next are looked at as well, every other one (pick).</summary>
+    private const int MoreCareful = 4;
+
+    private readonly PromiseQuestion _asked;
 
     /// <summary>Every policy that was tried, in turn.</summary>
     private readonly List<TriedPolicy> _tried = [];
 
-    /// <summary>Which price the last factor needed.</summary>
-    private int _least = ShortPrices.Length / 2;
+    /// <summary>Which price the last way to solve needed.</summary>
+    private int _least = ShortPrices.Length / 3;
 
-    private PromiseSearch(PolicyProblem problem, double mostShort, Effort effort, TryPolicy attempt, Predicate<TriedPolicy> confirms) =>
-        (_problem, _mostShort, _attempt, _confirms, _coarse) = (
-            problem,
-            mostShort,
-            attempt,
-            confirms,
-            effort == Effort.Coarse || problem.Places.Count > ManyPlaces
-        );
+    private PromiseSearch(PromiseQuestion asked) => _asked = asked;
 
     /// <summary>Finds it; where none keeps the promise, the one that comes closest.</summary>
-    /// <param name="problem">The problem.</param>
-    /// <param name="mostShort">Share of walks that may run short, above 0.</param>
-    /// <param name="effort">How much is looked at.</param>
-    /// <param name="attempt">Tries a policy, every one alike.</param>
-    /// <param name="confirms">Whether a policy keeps the promise before its judge, too.</param>
-    public static TriedPolicy Find(
-        PolicyProblem problem,
-        double mostShort,
-        Effort effort,
-        TryPolicy attempt,
-        Predicate<TriedPolicy> confirms
-    )
+    /// <param name="asked">What is asked for.</param>
+    public static TriedPolicy Find(PromiseQuestion asked)
     {
-        ArgumentNullException.ThrowIfNull(problem);
-        ArgumentNullException.ThrowIfNull(attempt);
-        ArgumentNullException.ThrowIfNull(confirms);
-        return new PromiseSearch(problem, mostShort, effort, attempt, confirms).Find();
+        ArgumentNullException.ThrowIfNull(asked);
+        return new PromiseSearch(asked).Find();
     }
 
-    private IEnumerable<TriedPolicy> Keeping => _tried.Where(Keeps);
+    private bool Keeps(TriedPolicy tried) => tried.ShortChance <= _asked.MostShort;
 
-    private bool Keeps(TriedPolicy tried) => tried.ShortChance <= _mostShort;
+    private TriedPolicy Best => _tried.Where(Keeps).MinBy(t => t.Cost)!;
 
     private TriedPolicy Find()
     {
-        List<(TriedPolicy Policy, int Price)> kept = [];
-        foreach (var factor in _coarse ? NeedFactors.Where((_, i) => i % 2 == 0) : NeedFactors)
+        foreach (var solve in _asked.Solve)
         {
-            if (Cheapest(factor) is { } found)
-            {
-                kept.Add((found, _least));
-            }
+            Cheapest(solve);
         }
 
-        if (!_coarse)
+        if (_asked.Mixes && _tried.Exists(Keeps) && !_tried.TrueForAll(Keeps))
         {
-            Blend(kept);
+            Blend();
+            Exchange();
         }
 
-        return Confirmed() ?? _tried.MinBy(Closeness)!;
+        var found = Confirmed();
+        for (var i = _least; found is null && _tried.Exists(Keeps) && i < ShortPrices.Length; i++)
+        {
+            Try(_asked.Solve[0](ShortPrices[i]), ShortPrices[i]);
+            found = Confirmed();
+        }
+
+        return found ?? _tried.MinBy(Closeness)!;
     }
 
     /// <summary>
-    /// The cheapest that keeps the promise by its judge as well. The best of many is so by luck, too: where the cheapest do not, the next
-    /// are taken from among those with more to spare.
+    /// The least price that keeps the promise, which is the cheapest policy: more to pay for running short, fewer walks short and more
+    /// carried. Looked for around the one found last, further off at every step, then by halves, and at last between two prices.
     /// </summary>
-    private TriedPolicy? Confirmed()
+    private void Cheapest(SolvePolicy solve)
     {
-        HashSet<TriedPolicy> refused = [];
-        foreach (var careful in Careful)
-        {
-            foreach (
-                var policy in _tried
-                    .Where(t => t.ShortChance <= careful * _mostShort && !refused.Contains(t))
-                    .OrderBy(t => t.Cost)
-                    .Take(MostConfirmed)
-                    .ToList()
-            )
-            {
-                if (_confirms(policy))
-                {
-                    return policy;
-                }
-
-                refused.Add(policy);
-            }
-        }
-
-        return null;
-    }
-
-    /// <summary>
-    /// The least price that keeps the promise with a need factor, which is the cheapest policy: more to pay for running short, fewer walks
-    /// short and more carried. Looked for around the last factor's, further off at every step, then by halves. Null where none keeps it.
-    /// </summary>
-    private TriedPolicy? Cheapest(double factor)
-    {
-        TriedPolicy? cheapest = null;
-        bool KeepsAt(int at)
-        {
-            var tried = Try(PolicySolver.Solve(_problem, factor, ShortPrices[at]), factor, ShortPrices[at]);
-            cheapest = Keeps(tried) ? tried : cheapest;
-            return Keeps(tried);
-        }
+        bool KeepsFor(double price) => Keeps(Try(solve(price), price));
+        bool KeepsAt(int at) => KeepsFor(ShortPrices[at]);
 
         var kept = KeepsAt(_least);
         var (low, high) = kept ? (0, _least) : (_least + 1, ShortPrices.Length);
@@ -171,41 +130,101 @@ public sealed class PromiseSearch
             }
         }
 
-        _least = Math.Min(FirstOf(low, high, KeepsAt), ShortPrices.Length - 1);
-        return cheapest;
-    }
-
-    /// <summary>
-    /// The best of several factors with policies of their own that are cheaper, and the best of all with the cheapest that nearly keep the
-    /// promise.
-    /// </summary>
-    private void Blend(List<(TriedPolicy Policy, int Price)> kept)
-    {
-        List<TriedPolicy> nearly = [.. _tried.Where(t => !Keeps(t) && t.ShortChance <= _mostShort * Nearly).OrderBy(t => t.Cost)];
-        foreach (var (policy, price) in kept.OrderBy(k => k.Policy.Cost).Take(Blended).Where(k => k.Price >= StepsCheaper))
+        var least = FirstOf(low, high, KeepsAt);
+        _least = Math.Min(least, ShortPrices.Length - 1);
+        if (least == 0)
         {
-            Blend(policy, PolicySolver.Solve(_problem, policy.NeedFactor, ShortPrices[price - StepsCheaper]));
-        }
-
-        if (Keeping.MinBy(k => k.Cost) is { } best)
-        {
-            foreach (var policy in nearly.Where(n => n.Cost < best.Cost).Take(Blended))
+            // What keeping the reserve adds to a policy once it is walked is not in its price: a dearer one may come out cheaper.
+            for (var i = 1; i <= MoreCareful; i++)
             {
-                Blend(best, policy.Table);
+                KeepsAt(2 * i);
+            }
+        }
+        else if (least < ShortPrices.Length)
+        {
+            var (careless, careful) = (ShortPrices[least - 1], ShortPrices[least]);
+            for (var n = 0; n < Halvings; n++)
+            {
+                var between = Math.Sqrt(careless * careful);
+                (careless, careful) = KeepsFor(between) ? (careless, between) : (between, careful);
             }
         }
     }
 
     /// <summary>
-    /// One price for every stretch may guard more of them than the promise asks for: a policy that keeps it up to some place and a careless
-    /// one from there on, and the other way round, at the place where the promise is just kept.
+    /// The cheapest that keeps the promise by its judge as well. The best of many is so by luck, too: where the cheapest do not, the next
+    /// are taken from among those with more to spare.
     /// </summary>
-    private void Blend(TriedPolicy careful, PolicyTable careless)
+    private TriedPolicy? Confirmed()
     {
-        bool KeepsBy(PolicyTable table) => Keeps(Try(table, careful.NeedFactor, careful.ShortPrice));
-        var last = _problem.Places.Count - 1;
-        FirstOf(1, last, place => KeepsBy(careful.Table.Then(careless, place)));
-        FirstOf(1, last, place => !KeepsBy(careless.Then(careful.Table, place)));
+        HashSet<TriedPolicy> refused = [];
+        foreach (var careful in Careful)
+        {
+            foreach (
+                var policy in _tried
+                    .Where(t => t.ShortChance <= careful * _asked.MostShort && !refused.Contains(t))
+                    .OrderBy(t => t.Cost)
+                    .Take(MostConfirmed)
+                    .ToList()
+            )
+            {
+                if (_asked.Confirms(policy))
+                {
+                    return policy;
+                }
+
+                refused.Add(policy);
+            }
+        }
+
+        return null;
+    }
+
+    /// <summary>The careless policies that cost less than the best and come closest to keeping the promise.</summary>
+    private List<TriedPolicy> Closest() =>
+        [
+            .. _tried
+                .Where(t => !Keeps(t) && t.Cost < Best.Cost)
+                .OrderBy(t => t.ShortChance)
+                .DistinctBy(t => (t.ShortChance, t.Cost))
+                .Take(Careless),
+        ];
+
+    /// <summary>
+    /// The best up to some place and a careless policy from there on, and the other way round, at the place where the promise is just kept.
+    /// </summary>
+    private void Blend()
+    {
+        var (careful, last) = (Best, _asked.Places - 1);
+        bool KeepsBy(PolicyTable table) => Keeps(Try(table, careful.ShortPrice));
+        foreach (var careless in Closest())
+        {
+            FirstOf(1, last, place => KeepsBy(careful.Table.Then(careless.Table, place)));
+            FirstOf(1, last, place => !KeepsBy(careless.Table.Then(careful.Table, place)));
+        }
+    }
+
+    /// <summary>What the others do at a single place, tried in the careless one that comes closest, and in the best.</summary>
+    private void Exchange()
+    {
+        var left = MostExchanged / _asked.Places;
+        List<TriedPolicy> others = [.. _tried.Where(t => t.ShortChance <= Loose * _asked.MostShort && !t.Table.IsMixed)];
+        foreach (var policy in Closest().Take(1).Append(Best).ToList())
+        {
+            for (var place = 0; place < _asked.Places; place++)
+            {
+                List<PolicyTable> seen = [policy.Table];
+                foreach (var other in others.Select(o => o.Table))
+                {
+                    if (left > 0 && seen.TrueForAll(s => !s.IsLike(other, place)))
+                    {
+                        seen.Add(other);
+                        Try(policy.Table.But(other, place), policy.ShortPrice);
+                        left--;
+                    }
+                }
+            }
+        }
     }
 
     /// <summary>The first number from low up to high that is so, by halves; high where none is.</summary>
@@ -227,10 +246,10 @@ public sealed class PromiseSearch
     private static (double Short, double Careless, double Cost) Closeness(TriedPolicy tried) =>
         tried.ShortChance >= NearlyAll ? (1, -tried.ShortPrice, tried.Cost) : (tried.ShortChance, 0, tried.Cost);
 
-    private TriedPolicy Try(PolicyTable table, double factor, double price)
+    private TriedPolicy Try(PolicyTable table, double price)
     {
-        var (shortChance, cost) = _attempt(table);
-        var tried = new TriedPolicy(table, factor, price, shortChance, cost);
+        var (shortChance, cost) = _asked.Try(table);
+        var tried = new TriedPolicy(table, price, shortChance, cost);
         _tried.Add(tried);
         return tried;
     }

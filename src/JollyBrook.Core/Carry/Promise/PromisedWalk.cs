@@ -86,7 +86,9 @@ internal sealed class PromisedWalk : PlannedWalk
         var most = Fills.Max(f => f.CarriedL);
         for (var hand = 0.0; j >= 0 && hand <= most + WorthTakingL; hand += Policy.Table.StepL)
         {
-            var leave = Decide(k, j, hand) is { } to && to > hand + WorthTakingL ? to : (double?)null;
+            // A camp draws its night there, whatever it goes on with.
+            var isCamp = _way.Problem.Places[k].NightL > 0;
+            var leave = Decide(k, j, hand) is { } to && (isCamp || to > hand + WorthTakingL) ? to : (double?)null;
             var fuller = rungs.Count > 0 && rungs[^1].LeaveL is { } before && leave is { } now ? Math.Max(before, now) : (double?)null;
             if (
                 rungs.Count > 0
