@@ -54,8 +54,7 @@ internal static class WalkRules
         var (place, hand, owed) = (route.Legs[k], inHandL, 0.0);
         if (place.NightL > 0 && !found)
         {
-            // Nobody cooks with what the way on needs.
-            var taken = hand - place.NightL >= place.NeedL ? place.NightL : place.DryNightL;
+            var taken = place.Cooks(hand) ? place.NightL : place.DryNightL;
             owed += PolicyProblem.LeftOutPrice * (place.NightL - taken);
             hand -= taken;
         }

@@ -5,7 +5,7 @@ namespace JollyBrook.Core.Tests.Carry;
 
 /// <summary>
 /// A way whose waters all run, with camps that fetch, as a mixed-integer model: whole steps of litres in hand flow from place to place, a
-/// camp draws its night where it fetches, or carries it there, or eats cold; a general solver finds the least cost.
+/// camp draws its night where it fetches, or carries it there, or eats cold where that would not do; a general solver finds the least cost.
 /// </summary>
 internal static class FetchingCampPlan
 {
@@ -41,9 +41,17 @@ internal static class FetchingCampPlan
 
             solver.Add(filled <= 1);
             solver.Add(step * leave == (step * arrive[k]) + takenInAll);
-            // A cold supper only where nothing is fetched.
+            // A cold supper only where nothing is fetched, and just where a warm one would take what the way on needs.
             var cold = solver.MakeBoolVar($"cold {k}");
             solver.Add(cold <= 1 - filled);
+            if (place.NightL > place.DryNightL)
+            {
+                var much = 2 * (most + place.NightL + place.NeedL);
+                var over = (step * arrive[k]) - place.NightL - place.NeedL;
+                solver.Add(over <= (-step / 2) + (much * (1 - cold)));
+                solver.Add(over >= -much * (cold + filled));
+            }
+
             cost.SetCoefficient(cold, PolicyProblem.LeftOutPrice * (place.NightL - place.DryNightL));
             var set = solver.MakeNumVar(0, most, $"sets off {k}");
             solver.Add(set == (step * leave) - (place.NightL * (1 - filled)) + ((place.NightL - place.DryNightL) * cold));

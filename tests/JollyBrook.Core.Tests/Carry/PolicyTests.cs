@@ -324,10 +324,10 @@ public sealed class PolicyTests
             var (place, hand) = (problem.Places[k], walk.Hand);
             if (j == place.Waters.Count)
             {
-                return Math.Min(
-                    On(k, walk with { Hand = hand - place.NightL }, 0),
-                    (10 * (place.NightL - place.DryNightL)) + On(k, walk with { Hand = hand - place.DryNightL }, 0)
-                );
+                // Nobody cooks with what the way on needs.
+                return hand - place.NightL >= place.NeedL - 1e-9
+                    ? On(k, walk with { Hand = hand - place.NightL }, 0)
+                    : (10 * (place.NightL - place.DryNightL)) + On(k, walk with { Hand = hand - place.DryNightL }, 0);
             }
 
             if (table is not null)

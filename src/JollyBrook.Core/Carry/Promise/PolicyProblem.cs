@@ -75,6 +75,12 @@ public sealed record PolicyPlace(double NeedL, double EffortKm, double Hours)
 
     /// <summary>Of it what is drunk, L: where no water runs and little is in hand, nobody cooks or washes.</summary>
     public double DryNightL { get; init; }
+
+    /// <summary>Whether a camp that found no water cooks and washes: not with what the way on needs at the median.</summary>
+    /// <param name="inHandL">In hand before the night, L.</param>
+    public bool Cooks(double inHandL) => inHandL - NightL >= NeedL - Slack;
+
+    private const double Slack = 1e-9;
 }
 
 /// <summary>

@@ -332,44 +332,27 @@ public sealed class PolicySolver
         return none;
     }
 
-    /// <summary>The cost of going on without having found water: where that is cheaper in the mean, a camp's cooking and washing left out.</summary>
+    /// <summary>The cost of going on without having found water: nobody cooks or washes with what the way on needs.</summary>
     private void Without(int k, PolicyPlace place)
     {
+        var leftOut = PolicyProblem.LeftOutPrice * (place.NightL - place.DryNightL);
         foreach (var m in _memory.After[k])
         {
             for (var c = 0; c < _cases.Count; c++)
             {
-                On(_dry[c][m], c, k, m, place.NightL, 0);
-            }
+                var dry = _dry[c][m];
+                On(dry, c, k, m, place.NightL, 0);
+                if (place.NightL <= place.DryNightL)
+                {
+                    continue;
+                }
 
-            if (place.NightL > place.DryNightL)
-            {
-                LeaveOut(k, m, place);
-            }
-        }
-    }
-
-    private void LeaveOut(int k, int m, PolicyPlace place)
-    {
-        var leftOut = PolicyProblem.LeftOutPrice * (place.NightL - place.DryNightL);
-        Array.Clear(_mean);
-        for (var c = 0; c < _cases.Count; c++)
-        {
-            var (dry, filled) = (_dry[c][m], _filled[c][m]);
-            On(filled, c, k, m, place.DryNightL, 0);
-            for (var i = 0; i < filled.Length; i++)
-            {
-                filled[i] += _cases[c].Share * leftOut;
-                _mean[i] += filled[i] - dry[i];
-            }
-        }
-
-        for (var c = 0; c < _cases.Count; c++)
-        {
-            var (dry, filled) = (_dry[c][m], _filled[c][m]);
-            for (var i = 0; i < dry.Length; i++)
-            {
-                dry[i] = _mean[i] < 0 ? filled[i] : dry[i];
+                var thirsty = _filled[c][m];
+                On(thirsty, c, k, m, place.DryNightL, 0);
+                for (var i = 0; i < dry.Length; i++)
+                {
+                    dry[i] = place.Cooks(_level[i]) ? dry[i] : thirsty[i] + (_cases[c].Share * leftOut);
+                }
             }
         }
     }

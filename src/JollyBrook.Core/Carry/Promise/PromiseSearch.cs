@@ -49,7 +49,7 @@ public sealed class PromiseSearch
     private const int MostConfirmed = 4;
 
     /// <summary>The step to the least price that keeps the promise is halved so many times (pick).</summary>
-    private const int Halvings = 2;
+    private const int Halvings = 3;
 
     /// <summary>So many careless policies are mixed with: those that come closest (pick).</summary>
     private const int Careless = 2;
