@@ -45,8 +45,14 @@ public sealed class PromiseSearch
     private const double NearlyAll = 0.9;
 
     /// <summary>The shares of what may run short that are asked for in turn, and how many of the cheapest are put before the judge at each.</summary>
-    private static readonly double[] Careful = [1, 0.95, 0.9, 0.85, 0.8, 0.7, 0.6, 0.4, 0.2, 0];
+    private static readonly double[] Careful = [1 + Over, 1, 0.95, 0.9, 0.85, 0.8, 0.7, 0.6, 0.4, 0.2, 0];
     private const int MostConfirmed = 4;
+
+    /// <summary>
+    /// Short so much more often than may be, as a share of that, a policy is still looked at, at up to twice its cost (pick): a hair over what
+    /// was wanted is less than the reckoning can tell, and nobody is sent off with ten litres more for it.
+    /// </summary>
+    private const double Over = 0.1;
 
     /// <summary>The step to the least price that keeps the promise is halved so many times (pick).</summary>
     private const int Halvings = 3;
@@ -82,6 +88,10 @@ public sealed class PromiseSearch
     }
 
     private bool Keeps(TriedPolicy tried) => tried.ShortChance <= _asked.MostShort;
+
+    /// <summary>The cost of one, more the further it is over what was wanted.</summary>
+    private double Weighed(TriedPolicy tried) =>
+        tried.Cost * (1 + (Math.Max(0, tried.ShortChance - _asked.MostShort) / (Over * _asked.MostShort)));
 
     private TriedPolicy Best => _tried.Where(Keeps).MinBy(t => t.Cost)!;
 
@@ -163,7 +173,7 @@ public sealed class PromiseSearch
             foreach (
                 var policy in _tried
                     .Where(t => t.ShortChance <= careful * _asked.MostShort && !refused.Contains(t))
-                    .OrderBy(t => t.Cost)
+                    .OrderBy(Weighed)
                     .Take(MostConfirmed)
                     .ToList()
             )

@@ -35,7 +35,7 @@ export function Findings({ findings }: { findings: Schema<'KitFinding'>[] }) {
               <Typography>{finding.figure}</Typography>
               {finding.fix && <Typography sx={{ fontWeight: 650 }}>{finding.fix}</Typography>}
               {items.length > 0 && (
-                <Box sx={{ display: 'flex', gap: 2, flexWrap: 'wrap' }}>
+                <Box sx={{ display: 'flex', columnGap: 2, flexWrap: 'wrap' }}>
                   {items.map((item) => (
                     <MuiLink
                       key={item.id}
