@@ -120,7 +120,8 @@ public static class CampDay
     }
 
     /// <summary>
-    /// Half of a camp's water goes into the evening, half into night and breakfast (pick). What will boil goes to the pot.
+    /// Half of a camp's water goes into the evening, half into night and breakfast (pick). What will boil goes to the pot. What the party came
+    /// with was treated where it is from: it is drunk first, and only the rest is drawn here, as the plan takes it.
     /// </summary>
     private static List<WantedWater> Wants(
         PlanDay evening,
@@ -132,18 +133,31 @@ public static class CampDay
     )
     {
         List<WantedWater> wants = [];
+        var inHand = Math.Max(0, forCamp?.ArriveL ?? 0);
+        double Drawn(double litres)
+        {
+            var used = Math.Min(inHand, litres);
+            inHand -= used;
+            return litres - used;
+        }
+
         if (forCamp is not null)
         {
             var (breakfast, drinkHour) = (leave.AddHours(-BreakfastBeforeH), arriveHour + DrinkAfterH);
             var (boil, drink) = (evening.BoilL / 2, (evening.CampL - evening.BoilL) / 2);
-            Want(wants, "cooking", "Cooking tonight", boil, at(Math.Max(drinkHour, SupperHour)), willBoil: true);
-            Want(wants, "drinking", "Drinking and washing tonight", drink, at(drinkHour));
-            Want(wants, "night", "Drinking until morning", drink, breakfast);
-            Want(wants, "breakfast", "Breakfast", boil, breakfast, willBoil: true);
+            var (tonight, night, supper, morning) = (Drawn(drink), Drawn(drink), Drawn(boil), Drawn(boil));
+            Want(wants, "cooking", "Cooking tonight", supper, at(Math.Max(drinkHour, SupperHour)), willBoil: true);
+            Want(wants, "drinking", "Drinking and washing tonight", tonight, at(drinkHour));
+            Want(wants, "night", "Drinking until morning", night, breakfast);
+            Want(wants, "breakfast", "Breakfast", morning, breakfast, willBoil: true);
         }
 
         // Only what is drawn here: what is still in hand was treated where it is from.
-        Want(wants, "leaving", "Leaving", forMorning is null ? 0 : forMorning.CarriedL, leave);
+        var leaving =
+            forMorning is null ? 0
+            : forMorning == forCamp ? Drawn(forMorning.CarriedL)
+            : Math.Min(forMorning.CarriedL, forMorning.TakenL);
+        Want(wants, "leaving", "Leaving", leaving, leave);
         return wants;
     }
 

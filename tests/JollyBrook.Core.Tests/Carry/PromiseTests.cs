@@ -255,7 +255,8 @@ public sealed class PromiseTests
                 {
                     var (k, rungs) = (setup.Line.Places.IndexOf(place), walk.Rungs(place));
                     rungs.Select(r => r.FromL).ShouldBe(rungs.Select(r => r.FromL).Order());
-                    for (var hand = 0.0; rungs.Count > 0 && hand <= walk.Fills.Max(f => f.CarriedL); hand += 0.25)
+                    var most = Math.Min(walk.Fills.Max(f => f.CarriedL), ((PromisedWalk)walk).MostOnArrivalL[k]);
+                    for (var hand = 0.0; rungs.Count > 0 && hand <= most; hand += 0.25)
                     {
                         var (told, done) = (rungs.Last(r => r.FromL <= hand + 1e-6).LeaveL, walk.Decide(k, 0, hand));
                         (told ?? hand).ShouldBeGreaterThanOrEqualTo((done ?? hand) - 1e-6);

@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Text.RegularExpressions;
+using CsCheck;
 using JollyBrook.Core.Body;
 using JollyBrook.Core.Carry;
 using JollyBrook.Core.Contract;
@@ -8,6 +9,7 @@ using JollyBrook.Core.Packing;
 using JollyBrook.Core.Route;
 using JollyBrook.Core.Schedule;
 using JollyBrook.Core.Sources;
+using JollyBrook.Core.Tests.Carry;
 using JollyBrook.Core.Water;
 
 namespace JollyBrook.Core.Tests.Schedule;
@@ -86,12 +88,17 @@ public class CampDayTests
         var day = Evening().Day;
         var wants = day.Wants!;
         wants.Select(w => w.Id).ShouldBe(["cooking", "drinking", "night", "breakfast", "leaving"]);
-        // Two meals of 0.5 L and two hot drinks of 0.3 L for each of two boil: 3.2 L, half in the evening. The rest is drunk and washed
-        // with.
+        // Two meals of 0.5 L and two hot drinks of 0.3 L for each of two boil: 3.2 L, half in the evening.
         wants[0].Litres.ShouldBe(1.75);
         wants.Select(w => w.WillBoil == true).ShouldBe([true, false, false, true, false]);
-        wants[1].Litres.ShouldBe(Math.Ceiling((plan.Days[0].CampL - 3.2) / 2 * 4) / 4);
-        wants[4].Litres!.Value.ShouldBeGreaterThanOrEqualTo(plan.Days[1].WalkL - 0.01);
+        // The rest is drunk and washed with, what they came with first.
+        var came = plan.Stops.First(s => s is { Planned: true, Kind: StopKind.Source, Day: 0 }).ArriveL;
+        came.ShouldBeGreaterThan(0.4);
+        wants[1].Litres.ShouldBe(Math.Ceiling((((plan.Days[0].CampL - 3.2) / 2) - came) * 4) / 4);
+        wants[2].Litres.ShouldBe(Math.Ceiling((plan.Days[0].CampL - 3.2) / 2 * 4) / 4);
+        // And in the morning what the evening left in hand is not drawn anew.
+        var left = plan.Stops.Last(s => s is { Planned: true, Kind: StopKind.Source }).ArriveL;
+        (wants[4].Litres!.Value + left).ShouldBeGreaterThanOrEqualTo(plan.Days[1].WalkL - 0.01);
         // Breakfast an hour before leaving at 7, by a clock an hour ahead of UTC.
         wants[3].By.ShouldBe(new DateTimeOffset(2026, 8, 11, 6, 0, 0, TimeSpan.FromHours(1)));
         wants[4].By.ShouldBe(new DateTimeOffset(2026, 8, 11, 7, 0, 0, TimeSpan.FromHours(1)));
@@ -101,6 +108,23 @@ public class CampDayTests
         day.People.ShouldBe(2);
         (day.QuietFromHour, day.QuietToHour).ShouldBe((22, 6));
     }
+
+    /// <summary>What an evening draws is what the plan takes there, each of its five wants up to the next quarter litre.</summary>
+    [Fact]
+    public void An_evening_draws_what_the_plan_takes() =>
+        GeneratedTrips.Any.Sample(
+            trip =>
+            {
+                var plan = Plan.Compute(trip);
+                foreach (var camp in plan.Stops.Where(s => s.Kind == StopKind.Camp))
+                {
+                    var taken = plan.Stops.Where(s => s.Planned && Math.Abs(s.AlongKm - camp.AlongKm) < 1e-6).Sum(s => s.TakeL);
+                    var day = CampDay.Compute(new CampDayRequest(null, trip with { OffsetsMinutes = [0] }, camp.Day)).Day;
+                    day.Wants!.Sum(w => w.Litres!.Value).ShouldBeInRange(taken - 0.5, taken + 1.25);
+                }
+            },
+            iter: 60
+        );
 
     [Fact]
     public void Its_water_is_the_source_as_the_plan_knows_it()

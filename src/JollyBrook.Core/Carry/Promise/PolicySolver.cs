@@ -184,7 +184,7 @@ public sealed class PolicySolver
                 // A night at water that runs is drawn from it as needed.
                 if (place.NightL > 0 || drinkL > 0)
                 {
-                    On(filled, c, k, m, 0, drinkL);
+                    On(filled, c, k, m, LegCosts.Filled + j);
                 }
                 else
                 {
@@ -341,14 +341,14 @@ public sealed class PolicySolver
             for (var c = 0; c < _cases.Count; c++)
             {
                 var dry = _dry[c][m];
-                On(dry, c, k, m, place.NightL, 0);
+                On(dry, c, k, m, LegCosts.Night);
                 if (place.NightL <= place.DryNightL)
                 {
                     continue;
                 }
 
                 var thirsty = _filled[c][m];
-                On(thirsty, c, k, m, place.DryNightL, 0);
+                On(thirsty, c, k, m, LegCosts.DryNight);
                 for (var i = 0; i < dry.Length; i++)
                 {
                     dry[i] = place.Cooks(_level[i]) ? dry[i] : thirsty[i] + (_cases[c].Share * leftOut);
@@ -361,11 +361,11 @@ public sealed class PolicySolver
     /// The cost of walking on with so much in hand as each level says but for what was used here, and so much remembered; below what may be
     /// owed, short, which is paid for once.
     /// </summary>
-    private void On(double[] to, int c, int k, int m, double usedL, double inBodyL)
+    private void On(double[] to, int c, int k, int m, int after)
     {
-        var (cost, next) = (_legs.Of(c, k, usedL, inBodyL), _next[c][m]);
+        var (cost, next) = (_legs.Of(c, k, after), _next[c][m]);
         // Levels are evenly spaced: all of them come to lie between the same two neighbours.
-        var (down, between) = _legs.Fall(c, k, usedL);
+        var (down, between) = _legs.Fall(c, k, after);
         var isShort = Math.Min(-down, to.Length);
         var afterShort = _onceShort is null ? _next[c][0][0] : (_cases[c].Share * _shortPrice) + _onceShort[k + 1][c];
         for (var i = 0; i < isShort; i++)
@@ -373,10 +373,20 @@ public sealed class PolicySolver
             to[i] = cost[i] + afterShort;
         }
 
-        for (var i = isShort; i < to.Length; i++)
+        if (between > 0)
         {
-            var at = i + down;
-            to[i] = cost[i] + next[at] + (between > 0 ? between * (next[at + 1] - next[at]) : 0);
+            for (var i = isShort; i < to.Length; i++)
+            {
+                var at = next[i + down];
+                to[i] = cost[i] + at + (between * (next[i + down + 1] - at));
+            }
+        }
+        else
+        {
+            for (var i = isShort; i < to.Length; i++)
+            {
+                to[i] = cost[i] + next[i + down];
+            }
         }
     }
 }

@@ -17,8 +17,15 @@ internal sealed class PromisedWalk : PlannedWalk
     /// <summary>For each place and water, what is left with at least where it is filled at, L.</summary>
     private readonly double[][] _atLeast;
 
+    /// <summary>For each place what may be in hand on arrival at most, whatever was found before it, L.</summary>
+    public IReadOnlyList<double> MostOnArrivalL { get; }
+
     private PromisedWalk(PlanSetup setup, PolicyWay way, TriedPolicy policy, double[][] atLeast, List<PlannedFill> fills)
-        : base(setup, fills) => (_way, Policy, _atLeast) = (way, policy, atLeast);
+        : base(setup, fills)
+    {
+        (_way, Policy, _atLeast) = (way, policy, atLeast);
+        MostOnArrivalL = MostOnArrival();
+    }
 
     public TriedPolicy Policy { get; }
 
@@ -82,8 +89,8 @@ internal sealed class PromisedWalk : PlannedWalk
         var j = k < 0 ? -1 : _way.Sources[k].ToList().FindIndex(s => s.Id == place.Id);
         List<PolicyRung> rungs = [];
         var least = 0.0;
-        // No more is ever in hand where all goes as planned.
-        var most = Fills.Max(f => f.CarriedL);
+        // No more is ever in hand where all goes as planned, nor can be on coming here.
+        var most = k < 0 ? 0 : Math.Min(Fills.Max(f => f.CarriedL), MostOnArrivalL[k]);
         for (var hand = 0.0; j >= 0 && hand <= most + WorthTakingL; hand += Policy.Table.StepL)
         {
             // A camp draws its night there, whatever it goes on with.
@@ -125,6 +132,25 @@ internal sealed class PromisedWalk : PlannedWalk
         }
 
         return null;
+    }
+
+    private double[] MostOnArrival()
+    {
+        var most = new double[_way.Problem.Places.Count];
+        var hand = _way.Problem.StartL;
+        for (var k = 0; k < most.Length; k++)
+        {
+            most[k] = hand;
+            for (var j = 0; j < _way.Problem.Places[k].Waters.Count; j++)
+            {
+                for (var came = 0.0; came <= most[k]; came += Policy.Table.StepL)
+                {
+                    hand = Math.Max(hand, Decide(k, j, came) ?? 0);
+                }
+            }
+        }
+
+        return most;
     }
 
     private static double? Leave(PolicyTable table, double[][] atLeast, int k, int j, double inHandL) =>

@@ -1,4 +1,4 @@
-import { Box, Button, Stack, Tab, Tabs, Typography } from '@mui/material';
+import { Alert, Box, Button, Stack, Tab, Tabs, Typography } from '@mui/material';
 import { Link, useNavigate, useParams } from 'react-router';
 import Add from '@mui/icons-material/Add';
 import { SelectEntry } from '../../shared/SelectEntry';
@@ -29,7 +29,23 @@ export function RouteRoom() {
   const routes = useCurrent('route');
   if (!routes) return null;
   const route = routes.find((r) => r.id === id) ?? (id === undefined ? routes[0] : undefined);
-  if (id === 'new' || !route) return <NewRoute first={routes.length === 0} />;
+  if (!route) {
+    return (
+      <Stack spacing={2}>
+        {id !== undefined && id !== 'new' && (
+          <Alert severity="info" variant="outlined">
+            That trip is not on this device: it was taken out, or has not come over yet.
+            {routes.length > 0 && (
+              <Box>
+                <Link to="/route">See the trips that are here</Link>
+              </Box>
+            )}
+          </Alert>
+        )}
+        <NewRoute first={routes.length === 0} />
+      </Stack>
+    );
+  }
   const shown = pages.find((p) => p.id === page) ?? pages[0];
 
   return (
