@@ -101,7 +101,7 @@ export function ClockLine({ schedule, onPut }: Props) {
                 )}
                 <text x={4} y={y + 21} {...ink}>
                   Hands {person.person}: {minutesText(person.busyMinutes)} busy,{' '}
-                  {minutesText(person.idleMinutes)} idle between
+                  {minutesText(person.idleMinutes)} idle
                 </text>
               </g>
             );

@@ -1,4 +1,4 @@
-import { Alert, Box, Button, Stack, Tab, Tabs, Typography } from '@mui/material';
+import { Alert, Box, Button, Link as MuiLink, Stack, Tab, Tabs, Typography } from '@mui/material';
 import { Link, useNavigate, useParams } from 'react-router';
 import Add from '@mui/icons-material/Add';
 import { SelectEntry } from '../../shared/SelectEntry';
@@ -37,7 +37,9 @@ export function RouteRoom() {
             That trip is not on this device: it was taken out, or has not come over yet.
             {routes.length > 0 && (
               <Box>
-                <Link to="/route">See the trips that are here</Link>
+                <MuiLink component={Link} to="/route">
+                  See the trips that are here
+                </MuiLink>
               </Box>
             )}
           </Alert>

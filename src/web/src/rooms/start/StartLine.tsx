@@ -24,7 +24,18 @@ export function StartLine() {
       variant="outlined"
       role="region"
       aria-label="First plan"
-      sx={{ bgcolor: 'background.paper', alignItems: 'center', '& .MuiAlert-message': { flex: 1 } }}
+      sx={{
+        bgcolor: 'background.paper',
+        alignItems: 'center',
+        // Under the words where there is no room beside them.
+        flexWrap: { xs: 'wrap', sm: 'nowrap' },
+        '& .MuiAlert-message': { flex: 1 },
+        '& .MuiAlert-action': {
+          ml: { xs: 0, sm: 'auto' },
+          pl: { xs: 0, sm: 2 },
+          width: { xs: '100%', sm: 'auto' },
+        },
+      }}
       action={
         <>
           <Button component={Link} to="/start" variant="contained">
