@@ -61,18 +61,16 @@ internal sealed class SimulatedRoute(int places)
             route.AddWay(k, setup, places[k], places[k + 1]);
         }
 
-        var sources = places.Where(p => p.HasWater).DistinctBy(p => p.Id).ToList();
-        var number = sources.Select((p, i) => (p.Id, i)).ToDictionary(s => s.Id, s => s.i);
         route.Chances =
         [
-            .. sources.Select(p => new SourceChance(
+            .. way.Numbered.Select(p => new SourceChance(
                 p.Chance!.Value,
                 SourceReliability.WeatherShare(p.Source!.Class) * setup.Line.Country.Deviation
             )),
         ];
         route.Legs = [.. way.Problem.Places];
         route.Waters = [.. way.Problem.Places.Select(p => p.Waters.ToArray())];
-        route.SourceOf = [.. way.Sources.Select(s => s.Select(p => number.GetValueOrDefault(p.Id, -1)).ToArray())];
+        route.SourceOf = [.. way.Problem.Places.Select(p => p.Waters.Select(w => w.Source).ToArray())];
         return route;
     }
 

@@ -59,8 +59,7 @@ internal static class WalkRules
             hand -= taken;
         }
 
-        var inBody = inBodyL > 0 ? PolicyLeg.MeanAbove(Math.Min(inBodyL, Math.Max(0, hand)), useL) : 0;
-        var kgKm = place.EffortKm * (PolicyLeg.MeanAbove(hand, useL) - inBody);
+        var kgKm = place.EffortKm * PolicyLeg.CarriedL(hand, useL, inBodyL);
         if (useL > hand)
         {
             owed += PolicyProblem.DebtPrice * place.Hours * pace * PolicyLeg.MeanAbove(useL - hand, useL);

@@ -53,9 +53,8 @@ internal sealed class LegCosts
         for (var i = 0; i < cost.Length; i++)
         {
             var hand = _level[i] - usedL;
-            var carried =
-                PolicyLeg.MeanAbove(hand, need) - (inBodyL > 0 ? PolicyLeg.MeanAbove(Math.Min(inBodyL, Math.Max(0, hand)), need) : 0);
-            cost[i] = (carried * effort) + (hand < need ? owing * PolicyLeg.MeanAbove(need - hand, need) : 0);
+            cost[i] =
+                (PolicyLeg.CarriedL(hand, need, inBodyL) * effort) + (hand < need ? owing * PolicyLeg.MeanAbove(need - hand, need) : 0);
         }
 
         return cost;

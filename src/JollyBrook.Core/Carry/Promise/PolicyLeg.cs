@@ -3,17 +3,12 @@ namespace JollyBrook.Core.Carry.Promise;
 /// <summary>What a leg costs for the litres in hand at its beginning: use is even along it.</summary>
 public static class PolicyLeg
 {
-    /// <summary>Carried kg × equivalent km, and what is owed on the way by the hour, kg·km.</summary>
-    /// <param name="place">The leg.</param>
-    /// <param name="needL">Used on it, L, 0 and up.</param>
+    /// <summary>What is carried along it in the mean, L; what is in the body is not.</summary>
     /// <param name="inHandL">In hand at its beginning, L; below 0 is owed.</param>
-    /// <param name="inBodyL">Of it drunk on the spot and not yet used, L: not carried.</param>
-    public static double Cost(PolicyPlace place, double needL, double inHandL, double inBodyL = 0)
-    {
-        ArgumentNullException.ThrowIfNull(place);
-        var carried = MeanAbove(inHandL, needL) - MeanAbove(Math.Min(inBodyL, Math.Max(0, inHandL)), needL);
-        return (carried * place.EffortKm) + (PolicyProblem.DebtPrice * MeanAbove(needL - inHandL, needL) * place.Hours);
-    }
+    /// <param name="needL">Used on it, L, 0 and up.</param>
+    /// <param name="inBodyL">Of what is in hand drunk on the spot and not yet used, L.</param>
+    public static double CarriedL(double inHandL, double needL, double inBodyL) =>
+        MeanAbove(inHandL, needL) - (inBodyL > 0 ? MeanAbove(Math.Min(inBodyL, Math.Max(0, inHandL)), needL) : 0);
 
     /// <summary>
     /// The mean over a leg of what is above 0 in a level that falls evenly from <paramref name="levelL"/> by <paramref name="fallL"/>; read

@@ -159,13 +159,14 @@ public sealed class PolicySolver
         Fill(k, j, place, perL);
         var most = (int)Math.Floor(((water.CapacityL + water.DrinkL - _lowest) / _step) + Slack);
         var best = BestFrom(Math.Min(most, _level.Length - 1), water.CacheL - (2 * water.DetourUseL), place.NightL);
+        var extra = new Extra(this, water, perL);
         // Nobody sets out with nothing.
         if (k > 0)
         {
-            KeepWorthwhile(k, j, best, new Extra(this, water, perL));
+            KeepWorthwhile(k, j, best, extra);
         }
 
-        Take(k, j, best, new Extra(this, water, perL));
+        Take(k, j, best, extra);
         return best;
     }
 

@@ -14,6 +14,12 @@ internal sealed class PolicyTrial
     /// <summary>On a way of more places fewer conditions are looked at and nothing is mixed, for the time it takes.</summary>
     private const int ManyPlaces = 100;
 
+    /// <summary>Two to the power of them: the conditions a policy is tried under, and those it is solved for.</summary>
+    private const int Conditions = 7,
+        LongConditions = 6,
+        FirstConditions = 5,
+        SolvedConditions = 3;
+
     private readonly PlanSetup _setup;
     private readonly PolicyWay _way;
     private readonly CarrySimulation _simulation;
@@ -25,16 +31,15 @@ internal sealed class PolicyTrial
     public PolicyTrial(PlanSetup setup, PolicyWay way, SearchEffort effort)
     {
         (_setup, _way, _simulation, _effort) = (setup, way, CarrySimulation.Of(setup, way), effort);
-        var (tried, solved) = Bits(effort, way.Problem.Places.Count > ManyPlaces);
-        _odds = _simulation.Odds(tried);
-        _cases = [.. _simulation.Cases(solved)];
+        _odds = _simulation.Odds(
+            effort == SearchEffort.Coarse ? FirstConditions
+            : IsLong ? LongConditions
+            : Conditions
+        );
+        _cases = [.. _simulation.Cases(SolvedConditions)];
     }
 
-    /// <summary>Two to the power of them: the conditions a policy is tried under, and those it is solved for.</summary>
-    private static (int Tried, int Solved) Bits(SearchEffort effort, bool isLong) =>
-        effort == SearchEffort.Coarse ? (5, 3)
-        : isLong ? (6, 3)
-        : (7, 3);
+    private bool IsLong => _way.Problem.Places.Count > ManyPlaces;
 
     /// <summary>Finds it.</summary>
     public TriedPolicy Find()
@@ -51,7 +56,7 @@ internal sealed class PolicyTrial
             {
                 Places = _way.Problem.Places.Count,
                 MostShort = 1 - _setup.Certainty,
-                Mixes = _effort == SearchEffort.Full && _way.Problem.Places.Count <= ManyPlaces,
+                Mixes = _effort == SearchEffort.Full && !IsLong,
             }
         );
     }

@@ -25,13 +25,8 @@ internal sealed class PolicyWay
         }
 
         Sources = sources;
-        var number = sources
-            .SelectMany(s => s)
-            .Where(p => p.HasWater)
-            .Select(p => p.Id)
-            .Distinct()
-            .Select((id, i) => (id, i))
-            .ToDictionary(s => s.id, s => s.i);
+        Numbered = [.. line.Places.Where(p => p.HasWater).DistinctBy(p => p.Id)];
+        var number = Numbered.Select((p, i) => (p.Id, i)).ToDictionary(s => s.Id, s => s.i);
         places =
         [
             .. places.Select(
@@ -52,6 +47,9 @@ internal sealed class PolicyWay
     }
 
     public PolicyProblem Problem { get; }
+
+    /// <summary>Every source of the line once: <see cref="PolicyWater.Source"/> is its place in this list.</summary>
+    public IReadOnlyList<Place> Numbered { get; }
 
     /// <summary>For each place and water, where it is drawn.</summary>
     public IReadOnlyList<IReadOnlyList<Place>> Sources { get; }

@@ -18,14 +18,12 @@ internal sealed class PromisedWalk : PlannedWalk
     private readonly double[][] _atLeast;
 
     /// <summary>For each place what may be in hand on arrival at most, whatever was found before it, L.</summary>
-    public IReadOnlyList<double> MostOnArrivalL { get; }
+    public IReadOnlyList<double> MostOnArrivalL => _mostOnArrivalL ??= MostOnArrival();
+
+    private double[]? _mostOnArrivalL;
 
     private PromisedWalk(PlanSetup setup, PolicyWay way, TriedPolicy policy, double[][] atLeast, List<PlannedFill> fills)
-        : base(setup, fills)
-    {
-        (_way, Policy, _atLeast) = (way, policy, atLeast);
-        MostOnArrivalL = MostOnArrival();
-    }
+        : base(setup, fills) => (_way, Policy, _atLeast) = (way, policy, atLeast);
 
     public TriedPolicy Policy { get; }
 
