@@ -327,14 +327,19 @@ public sealed class Browser : IDisposable
             return true;
         });
 
-    /// <summary>Types an instant into a date-and-time field found by its label.</summary>
-    public void FillInstant(string label, DateTime at) => Of("textbox", label, field =>
+    /// <summary>Types a day into a field for one, found by its label: its parts follow one another.</summary>
+    public void FillDate(string label, DateTime day) => FillParts(label, day.ToString("ddMMyyyy", CultureInfo.InvariantCulture));
+
+    /// <summary>Types a day and an hour into a field for both, found by its label.</summary>
+    public void FillInstant(string label, DateTime at) => FillParts(label, at.ToString("ddMMyyyyHHmm", CultureInfo.InvariantCulture));
+
+    /// <summary>What the fields of that label for a day or an hour show: "31 Oct 2027 06:00".</summary>
+    public IReadOnlyList<string> DatesShown(string label) =>
+        [.. Elements("group", label).Select(field => field.FindElement(By.TagName("input")).GetAttribute("value") ?? "")];
+
+    private void FillParts(string label, string digits) => Of("group", label, field =>
         {
-            field.SendKeys(
-                at.ToString("MMddyyyy", CultureInfo.InvariantCulture)
-                    + Keys.ArrowRight
-                    + at.ToString("hhmmtt", CultureInfo.InvariantCulture)
-            );
+            field.FindElement(By.CssSelector("[role=spinbutton]")).SendKeys(digits);
             return true;
         });
 
@@ -436,7 +441,7 @@ public sealed class Browser : IDisposable
         while (passed.Count < most)
         {
             Press(key);
-            passed.Add(NameOf(Driver.SwitchTo().ActiveElement()));
+            passed.Add(PlaceOf(Driver.SwitchTo().ActiveElement()));
             if (passed[^1] == name)
             {
                 return;
@@ -444,6 +449,16 @@ public sealed class Browser : IDisposable
         }
 
         throw new TimeoutException($"{most} presses did not reach “{name}”, only: {string.Join(" | ", passed)}");
+    }
+
+    /// <summary>What has the focus is called; a part of a date with its field before it: "Good to: Day".</summary>
+    private string PlaceOf(IWebElement element)
+    {
+        var field = Driver.ExecuteScript(
+            "return arguments[0].matches('[role=spinbutton]') ? arguments[0].closest('[role=group]') : null",
+            element
+        );
+        return field is IWebElement group ? $"{NameOf(group)}: {NameOf(element)}" : NameOf(element);
     }
 
     /// <summary>Presses Escape until what it closes is gone; what is still unfolding does not hear it.</summary>

@@ -1,4 +1,3 @@
-using System.Globalization;
 using OpenQA.Selenium;
 
 namespace JollyBrook.Journeys;
@@ -23,7 +22,7 @@ public sealed class ChooseKitJourney
         browser.Fill("Coldest water", "8");
         browser.Fill("Coldest night", "4");
         browser.Fill("Highest place", "900");
-        browser.Fill("Last day", DateTime.UtcNow.AddDays(5).ToString("MMddyyyy", CultureInfo.InvariantCulture));
+        browser.FillDate("Last day", DateTime.UtcNow.AddDays(5));
         // Small sets lack something; of five pieces some are whole.
         browser.Until(
             () =>
@@ -48,7 +47,7 @@ public sealed class ChooseKitJourney
         browser.Text.ShouldNotContain("Water in all is missing");
         Mend(browser, "Chlorine dioxide tablets", "Left pocket", () =>
         {
-            browser.Fill("Good to", DateTime.Today.AddYears(1).ToString("MMddyyyy", CultureInfo.InvariantCulture));
+            browser.FillDate("Good to", DateTime.Today.AddYears(1));
             browser.Fill("Tablets left", "30");
             browser.Fill("Mass", "0.02");
             browser.Click("button", "Copy the label");

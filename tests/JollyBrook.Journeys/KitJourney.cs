@@ -1,3 +1,5 @@
+using OpenQA.Selenium;
+
 namespace JollyBrook.Journeys;
 
 /// <summary>A kit copied from its labels, from nothing; and the steps of every way it opens.</summary>
@@ -53,6 +55,37 @@ public sealed class KitJourney : IDisposable
         _browser.Click("link", "Kit");
         _browser.Click("button", "Carry it again");
         _browser.Until(() => !_browser.Text.Contains("(no longer carried)"), "the filter back in the kit");
+    }
+
+    [Fact]
+    public void A_date_is_typed_part_by_part_chosen_from_a_calendar_or_cleared()
+    {
+        _browser.Open("/kit/new");
+        _browser.Click("button", "Chlorine dioxide tablets");
+        _browser.UntilText("date not known: not counted on");
+        _browser.FillDate("Good to", new DateTime(2031, 5, 30, 0, 0, 0, DateTimeKind.Unspecified));
+        _browser.UntilText("good to 30 May 2031");
+
+        // Half a date is none: bad news at once. Whole again, it is one.
+        _browser.Of("group", "Good to", field => FirstPart(field, Keys.Backspace));
+        _browser.UntilText("date not known: not counted on");
+        _browser.Of("group", "Good to", field => FirstPart(field, "31"));
+        _browser.UntilText("good to 31 May 2031");
+        _browser.DatesShown("Good to").ShouldBe(["31 May 2031"]);
+
+        _browser.Click("button", "Choose date, selected date is 31 May 2031");
+        _browser.Click("gridcell", "15");
+        _browser.Click("button", "OK");
+        _browser.UntilText("good to 15 May 2031");
+
+        _browser.Click(By.CssSelector("button[title='Clear']"));
+        _browser.UntilText("date not known: not counted on");
+
+        static bool FirstPart(IWebElement field, string keys)
+        {
+            field.FindElement(By.CssSelector("[role=spinbutton]")).SendKeys(keys);
+            return true;
+        }
     }
 
     [Fact]

@@ -122,7 +122,7 @@ public sealed class WholeTripJourney : IDisposable
         _browser.UntilText("3 · Supplies for a quarter more than planned: Holds");
         _browser.UntilText("): 1 chain is left.");
 
-        _browser.TabTo("Last day");
+        _browser.TabTo("Last day: Day");
         _browser.Driver.ExecuteScript("document.activeElement.blur()");
         _browser.Press("a");
         _browser.UntilText("Begin with an empty day");
@@ -183,7 +183,16 @@ public sealed class WholeTripJourney : IDisposable
         _browser.UntilText("Nothing is in the kit yet.");
         Piece("Chlorine dioxide tablets", () =>
         {
-            Type("Good to", DateTime.Today.AddYears(1).ToString("MMddyyyy", CultureInfo.InvariantCulture), keys);
+            if (keys)
+            {
+                _browser.TabTo("Good to: Day");
+                _browser.Press(DateTime.Today.AddYears(1).ToString("ddMMyyyy", CultureInfo.InvariantCulture));
+            }
+            else
+            {
+                _browser.FillDate("Good to", DateTime.Today.AddYears(1));
+            }
+
             Type("Tablets left", "20", keys);
             Push("Copy the label", keys);
 

@@ -137,10 +137,11 @@ public static class Progress
 
         var due = last?.AddDays(Days[step]);
         var isDue = due is null || due <= today;
-        var words =
-            done == 0
-                ? "not met yet"
-                : $"{passed} of {done} passed; {(step == 0 ? "again now" : isDue ? "due again" : $"again on {due:yyyy-MM-dd}")}";
+        var when =
+            step == 0 ? "again now"
+            : due is { } later && later > today ? $"again on {Speaker.Day(later)}"
+            : "due again";
+        var words = done == 0 ? "not met yet" : $"{passed} of {done} passed; {when}";
         return new SkillStanding(skill, Drills.Skills.Name(skill), step, done, passed, due, isDue, words);
     }
 

@@ -26,13 +26,14 @@ internal static class SourceLearning
                 TemperatureC = report.TemperatureC ?? source.TemperatureC,
                 Seen = report.Seen ?? source.Seen,
             };
+            var flowWords = report.FlowLPerMin is { } measured ? $", {say.Of(Quantity.Flow, measured)}" : "";
             yield return new Proposal(
                 $"source-{id}",
                 ProposalKind.Source,
                 source.Name ?? "",
                 Chance(source, request.Now!.Value),
                 Chance(refreshed, request.Now.Value),
-                $"Found {(report.Flowing == true ? "running" : "dry")} on {book.DateOf(report):yyyy-MM-dd}{(report.FlowLPerMin is { } f ? $", {say.Of(Quantity.Flow, f)}" : "")}.",
+                $"Found {(report.Flowing == true ? "running" : "dry")} on {Speaker.Day(book.DateOf(report))}{flowWords}.",
                 id,
                 Source: refreshed
             );

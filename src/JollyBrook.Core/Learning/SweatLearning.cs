@@ -50,12 +50,22 @@ internal static class SweatLearning
                     $"{walker.Name}: sweat",
                     Factor(before),
                     Factor(after),
-                    $"{day.Key:yyyy-MM-dd}: {say.Of(Quantity.KitMass, test.BeforeKg!.Value)} before, {say.Of(Quantity.KitMass, test.AfterKg!.Value)} after, {say.Of(Quantity.Volume, test.DrunkL ?? 0)} drunk, {say.Of(Quantity.Volume, test.UrineL ?? 0)} passed in {Speaker.Minutes(test.Hours!.Value * 60)}: {Speaker.Number(result.SweatLPerH, 2)} L/h against {Speaker.Number(result.PredictedLPerH, 2)} L/h predicted.",
+                    $"{Speaker.Day(day.Key)}: {Weighed(test, say)}: "
+                        + $"{Speaker.Number(result.SweatLPerH, 2)} L/h against {Speaker.Number(result.PredictedLPerH, 2)} L/h predicted.",
                     id,
                     test
                 );
             }
         }
+    }
+
+    /// <summary>"80 kg before, 79 kg after, 1 L drunk, 0.2 L passed in 3 h"</summary>
+    private static string Weighed(SweatTest test, Speaker say)
+    {
+        string Litres(double? litres) => say.Of(Quantity.Volume, litres ?? 0);
+        string Mass(double kg) => say.Of(Quantity.KitMass, kg);
+        return $"{Mass(test.BeforeKg!.Value)} before, {Mass(test.AfterKg!.Value)} after, {Litres(test.DrunkL)} drunk, "
+            + $"{Litres(test.UrineL)} passed in {Speaker.Minutes(test.Hours!.Value * 60)}";
     }
 
     private static string Factor(PersonalFactor factor) =>

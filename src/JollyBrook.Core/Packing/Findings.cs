@@ -213,10 +213,8 @@ internal sealed class Findings(
                 4,
                 title,
                 FindingState.Fails,
-                string.Join(
-                    ". ",
-                    past.Select(e => $"{e.Item!.Name}: good to {LastDay(e):yyyy-MM-dd}, the trip ends {trip.LastDay:yyyy-MM-dd}")
-                ) + ".",
+                string.Join(". ", past.Select(e => $"{e.Item!.Name}: good to {Said(LastDay(e))}, the trip ends {Said(trip.LastDay)}"))
+                    + ".",
                 $"Replace {Names(past)}.",
                 [.. past.Select(e => e.Id!)]
             );
@@ -235,7 +233,7 @@ internal sealed class Findings(
                 4,
                 title,
                 FindingState.Holds,
-                dated.Count == 0 ? "Nothing carried has a date." : $"The first to run out is good to {dated.Min(LastDay):yyyy-MM-dd}.",
+                dated.Count == 0 ? "Nothing carried has a date." : $"The first to run out is good to {Said(dated.Min(LastDay))}.",
                 "",
                 []
             );
@@ -322,6 +320,8 @@ internal sealed class Findings(
             ? new(7, "Weight of each chain", FindingState.Holds, figure, "", [])
             : new(7, "Weight of each chain", FindingState.Unknown, figure, $"Weigh {Names(unweighed)}.", [.. unweighed.Select(e => e.Id!)]);
     }
+
+    private static string Said(DateOnly? day) => day is { } known ? Speaker.Day(known) : "a day not known";
 
     private static DateOnly? LastDay(KitEntry entry) => (entry.Item as ChemicalProduct)?.Product?.LastDay;
 

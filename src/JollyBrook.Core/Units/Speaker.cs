@@ -48,6 +48,9 @@ public sealed class Speaker
         return string.Create(CultureInfo.InvariantCulture, $"{minutes / 60}:{minutes % 60:00}");
     }
 
+    /// <summary>A day of the calendar: "22 Jul 2026"; with the month in letters nobody takes it for the day.</summary>
+    public static string Day(DateOnly day) => day.ToString("d MMM yyyy", CultureInfo.InvariantCulture);
+
     /// <summary>Whole minutes as "45 min" or "4 h 27 min".</summary>
     public static string Minutes(double minutes)
     {

@@ -57,6 +57,8 @@ internal static class Faults
             ],
             IsPatternExpressionSyntax { Pattern: RelationalPatternSyntax r } i when Edge(r) is { } edge => [$"{i.Expression} is {edge}"],
             LiteralExpressionSyntax l when l.IsKind(SyntaxKind.NumericLiteralExpression) && More(l.Token) is { } more => [more],
+            // A loop that ends inside needs its true: without it the core does not compile.
+            LiteralExpressionSyntax { Parent: WhileStatementSyntax } => [],
             LiteralExpressionSyntax l when l.IsKind(SyntaxKind.TrueLiteralExpression) => ["false"],
             LiteralExpressionSyntax l when l.IsKind(SyntaxKind.FalseLiteralExpression) => ["true"],
             InvocationExpressionSyntax { Expression: MemberAccessExpressionSyntax m } call

@@ -29,7 +29,7 @@ public class DescribeItemTests
     public void The_rest_of_the_kit_in_a_line()
     {
         Say(Tests.Kits.Entry(Tests.Kits.Lamp)).ShouldBe("1 L in 90 s; 40 cycles left");
-        Say(Tests.Kits.Entry(Tests.Kits.Tablets)).ShouldBe("Chlorine tablet, NaDCC 8.5 mg; good to 2027-05-31; not counted");
+        Say(Tests.Kits.Entry(Tests.Kits.Tablets)).ShouldBe("Chlorine tablet, NaDCC 8.5 mg; good to 31 May 2027; not counted");
         Say(Tests.Kits.Burner(fuelG: 164)).ShouldBe("Canister stove, sheltered; 164 g of fuel left");
         Say(Tests.Kits.Entry(Tests.Kits.Alum)).ShouldBe("Alum powder, 30 to 60 mg/L");
         Say(new KitEntry(null, new Container(2, HasHose: true) { Name = "Bladder" }), UnitSystem.Us)

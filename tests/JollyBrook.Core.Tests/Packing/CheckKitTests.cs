@@ -175,7 +175,7 @@ public class CheckKitTests
         var past = Good(Last.AddDays(-1));
         var finding = Finding(4, With(Dioxide, past));
         finding.State.ShouldBe(FindingState.Fails);
-        finding.Figure.ShouldBe("Chlorine dioxide tablets: good to 2026-08-12, the trip ends 2026-08-13.");
+        finding.Figure.ShouldBe("Chlorine dioxide tablets: good to 12 Aug 2026, the trip ends 13 Aug 2026.");
         Finding(4, With(Dioxide, Good(Last))).State.ShouldBe(FindingState.Holds);
         Finding(4, With(Dioxide, Good(null))).State.ShouldBe(FindingState.Unknown);
     }

@@ -47,10 +47,10 @@ public sealed record ChemicalProduct(ProductSpec? Product) : KitItem
         var profile = product.Profile;
         var date = profile.IsHouseholdBleach
             ? product.PackDate is { } packed
-                ? $"packed {packed:yyyy-MM-dd}"
+                ? $"packed {Speaker.Day(packed)}"
                 : "pack date not known: not counted on"
             : product.LastDay is { } last
-                ? $"good to {last:yyyy-MM-dd}"
+                ? $"good to {Speaker.Day(last)}"
                 : "date not known: not counted on";
         var left = now.Left is { } count
             ? $"; {Speaker.Number(count, 1)} {(profile.Form == ProductForm.Tablet ? "tablets" : "mL")} left"

@@ -120,7 +120,7 @@ internal sealed record Candidate(
                 when FilterOutlook.Of(filter, entry.Filter ?? FilterState.NotKnown, trip, Speaker.Metric)
                     is { State: not FindingState.Holds } outlook => Sentence.Capital(outlook.Figure),
             ChemicalProduct { Product.LastDay: null } => "Its date is not known: counts as past.",
-            ChemicalProduct { Product.LastDay: { } last } when last < trip.LastDay => $"Good to {last:yyyy-MM-dd} only.",
+            ChemicalProduct { Product.LastDay: { } last } when last < trip.LastDay => $"Good to {Speaker.Day(last)} only.",
             not Stove { IsOpenFire: true } and not WaterFilter when entry.Left is null =>
                 "What is left of it is not known: counted as none.",
             _ => "",

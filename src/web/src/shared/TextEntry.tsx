@@ -5,7 +5,7 @@ interface Props {
   label: string;
   value: string;
   onChange: (text: string) => void;
-  type?: 'text' | 'date' | 'datetime-local' | 'password';
+  type?: 'text' | 'password';
   /** Whether it takes more than one line. */
   long?: boolean;
   /** What a browser's own memory may fill in; nothing unless it is named. */
@@ -14,7 +14,7 @@ interface Props {
   hint?: string;
 }
 
-/** A line of text, or a date. */
+/** A line of text. */
 export function TextEntry({
   label,
   value,

@@ -1,4 +1,5 @@
 import { createTheme, type Theme } from '@mui/material/styles';
+import type {} from '@mui/x-date-pickers/themeAugmentation';
 import type { Schema } from '../core/contract';
 
 type Name = NonNullable<Schema<'ScreenTheme'>>;
@@ -119,6 +120,14 @@ export function themeOf(name: Name): Theme {
       },
       MuiInputBase: { styleOverrides: { root: { minHeight: 48, fontSize: '1.125rem' } } },
       MuiOutlinedInput: { styleOverrides: { notchedOutline: { borderColor: c.line } } },
+      MuiPickersInputBase: {
+        styleOverrides: {
+          root: { minHeight: 48, fontSize: '1.125rem' },
+          // What stands in an empty field is read in the sun too.
+          sectionsContainer: { opacity: 1 },
+        },
+      },
+      MuiPickersOutlinedInput: { styleOverrides: { notchedOutline: { borderColor: c.line } } },
       MuiFormHelperText: { styleOverrides: { root: { fontSize: '1rem', marginInline: 0 } } },
       MuiInputLabel: { styleOverrides: { root: { color: c.soft } } },
       MuiBottomNavigationAction: {

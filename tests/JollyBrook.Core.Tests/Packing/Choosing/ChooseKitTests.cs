@@ -150,7 +150,7 @@ public sealed class ChooseKitTests
             new("uncounted", new UvLamp(new LampSpec(1, 90, Battery.Lithium)) { Name = "Lamp" }),
         ];
         var why = Ask(new ChooseKitRequest(UnitSystem.Metric, kit)).Pieces.ToDictionary(p => p.Id, p => p.LeftOut);
-        why["old"].ShouldBe("Good to 2026-08-12 only.");
+        why["old"].ShouldBe("Good to 12 Aug 2026 only.");
         why["undated"].ShouldBe("Its date is not known: counts as past.");
         why["uncounted"].ShouldBe("What is left of it is not known: counted as none.");
         why["gravity"].ShouldContain("counted as nothing");

@@ -3,9 +3,9 @@ import { Box, Button, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { Schema } from '../../core/contract';
+import { InstantEntry } from '../../shared/dates/InstantEntry';
 import { SelectEntry } from '../../shared/SelectEntry';
-import { TextEntry } from '../../shared/TextEntry';
-import { clockTime, fromField, minutesText, toField } from '../../shared/time';
+import { clockTime, minutesText } from '../../shared/time';
 import { useKit } from '../../store/LocalDataContext';
 
 interface Props {
@@ -59,11 +59,10 @@ export function BatchLine({ batch, edit, startedId, onBegin, onEdit }: Props) {
       </Stack>
       {open && !startedId && (
         <Stack spacing={1.5} sx={{ pt: 1 }}>
-          <TextEntry
+          <InstantEntry
             label="Begin at"
-            type="datetime-local"
-            value={toField(edit?.startAt ?? batch.startAt)}
-            onChange={(text) => onEdit({ startAt: fromField(text) })}
+            value={edit?.startAt ?? batch.startAt}
+            onChange={(at) => onEdit({ startAt: at })}
           />
           <SelectEntry
             label="Treated by"

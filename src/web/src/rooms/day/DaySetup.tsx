@@ -1,10 +1,10 @@
 import { useCatalogue } from '../../core/CatalogueContext';
 import type { Schema } from '../../core/contract';
+import { InstantEntry } from '../../shared/dates/InstantEntry';
 import { ChoiceGroup } from '../../shared/ChoiceGroup';
 import { NumberEntry } from '../../shared/NumberEntry';
 import { Section } from '../../shared/Section';
 import { TextEntry } from '../../shared/TextEntry';
-import { fromField, toField } from '../../shared/time';
 import { asEntered, type Entry } from '../../shared/entered';
 
 type Day = Schema<'DayBook'>;
@@ -48,12 +48,10 @@ export function DaySetup({ day, onChange }: { day: Day; onChange: (day: Day) => 
   return (
     <Section title="Camp, hands and water">
       <TextEntry label="Name" value={day.name ?? ''} onChange={(name) => onChange({ ...day, name })} />
-      <TextEntry
+      <InstantEntry
         label="Begins"
-        type="datetime-local"
-        value={toField(day.from ?? '')}
-        onChange={(text) => {
-          const from = fromField(text);
+        value={day.from}
+        onChange={(from) => {
           if (from !== null) onChange({ ...day, from });
         }}
       />

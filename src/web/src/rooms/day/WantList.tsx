@@ -2,10 +2,11 @@ import Add from '@mui/icons-material/Add';
 import DeleteOutlined from '@mui/icons-material/DeleteOutlined';
 import { Box, Button, IconButton } from '@mui/material';
 import type { Schema } from '../../core/contract';
+import { InstantEntry } from '../../shared/dates/InstantEntry';
 import { NumberEntry } from '../../shared/NumberEntry';
 import { Section } from '../../shared/Section';
 import { TextEntry } from '../../shared/TextEntry';
-import { fromField, localInstant, toField } from '../../shared/time';
+import { localInstant } from '../../shared/time';
 import { SwitchEntry } from '../../shared/SwitchEntry';
 import { asEntered } from '../../shared/entered';
 
@@ -55,12 +56,7 @@ export function WantList({ day, onChange }: Props) {
             value={want.litres}
             onChange={(litres) => set(index, { litres: asEntered(litres) })}
           />
-          <TextEntry
-            label="By"
-            type="datetime-local"
-            value={toField(want.by ?? '')}
-            onChange={(text) => set(index, { by: fromField(text) })}
-          />
+          <InstantEntry label="By" value={want.by} onChange={(at) => set(index, { by: at })} />
           <SwitchEntry
             label="For the pot: it will be boiled"
             checked={want.willBoil === true}

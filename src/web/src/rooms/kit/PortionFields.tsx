@@ -1,5 +1,5 @@
+import { DateEntry } from '../../shared/dates/DateEntry';
 import { NumberEntry } from '../../shared/NumberEntry';
-import { TextEntry } from '../../shared/TextEntry';
 import type { FieldsProps } from './fieldsProps';
 import type { ItemOf } from '../../store/kitItems';
 import { asEntered } from '../../shared/entered';
@@ -23,11 +23,10 @@ export function PortionFields({
         error={errors('left')}
         unknown="Not counted"
       />
-      <TextEntry
+      <DateEntry
         label="Good to"
-        type="date"
-        value={item.bestBefore ?? ''}
-        onChange={(text) => onChange({ ...item, bestBefore: text === '' ? null : text })}
+        value={item.bestBefore}
+        onChange={(date) => onChange({ ...item, bestBefore: date })}
       />
     </>
   );

@@ -1,7 +1,7 @@
 import { useCatalogue } from '../../core/CatalogueContext';
+import { DateEntry } from '../../shared/dates/DateEntry';
 import { NumberEntry } from '../../shared/NumberEntry';
 import { SelectEntry } from '../../shared/SelectEntry';
-import { TextEntry } from '../../shared/TextEntry';
 import type { FieldsProps } from './fieldsProps';
 import type { ItemOf } from '../../store/kitItems';
 import { LabelCopy } from './LabelCopy';
@@ -23,11 +23,10 @@ export function ProductFields({ item, onChange, told, onTell, errors }: FieldsPr
       />
       {method?.asksBleach ? (
         <>
-          <TextEntry
+          <DateEntry
             label="Packed on"
-            type="date"
-            value={product.packDate ?? ''}
-            onChange={(text) => set({ packDate: text === '' ? null : text })}
+            value={product.packDate}
+            onChange={(date) => set({ packDate: date })}
             hint="Not known counts as too old."
           />
           <NumberEntry
@@ -41,11 +40,10 @@ export function ProductFields({ item, onChange, told, onTell, errors }: FieldsPr
           />
         </>
       ) : (
-        <TextEntry
+        <DateEntry
           label="Good to"
-          type="date"
-          value={product.bestBefore ?? ''}
-          onChange={(text) => set({ bestBefore: text === '' ? null : text })}
+          value={product.bestBefore}
+          onChange={(date) => set({ bestBefore: date })}
           hint="Not known counts as past its date."
         />
       )}
@@ -60,11 +58,10 @@ export function ProductFields({ item, onChange, told, onTell, errors }: FieldsPr
           unknown="Not counted"
         />
       )}
-      <TextEntry
+      <DateEntry
         label="Opened on"
-        type="date"
-        value={product.openedOn ?? ''}
-        onChange={(text) => set({ openedOn: text === '' ? null : text })}
+        value={product.openedOn}
+        onChange={(date) => set({ openedOn: date })}
         hint="Empty while it is closed."
       />
       <NumberEntry

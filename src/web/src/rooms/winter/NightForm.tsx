@@ -1,11 +1,10 @@
 import type { ReactNode } from 'react';
 import { useCatalogue } from '../../core/CatalogueContext';
 import type { Schema } from '../../core/contract';
+import { InstantEntry } from '../../shared/dates/InstantEntry';
 import { ChoiceGroup } from '../../shared/ChoiceGroup';
 import { Section } from '../../shared/Section';
-import { TextEntry } from '../../shared/TextEntry';
 import { ToldNumbers } from '../../shared/ToldNumbers';
-import { fromField, toField } from '../../shared/time';
 import type { Night } from './useNight';
 
 interface Props {
@@ -82,12 +81,11 @@ export function NightForm({ night, taken, onTell, errors, children }: Props) {
       />
       <ToldNumbers numbers={numbers} told={night} taken={taken} onTell={onTell} errors={errors} />
       {hours.map(({ key, label }) => (
-        <TextEntry
+        <InstantEntry
           key={key}
           label={label}
-          type="datetime-local"
-          value={toField(night[key] ?? taken?.[key] ?? '')}
-          onChange={(text) => onTell({ [key]: fromField(text) })}
+          value={night[key] ?? taken?.[key]}
+          onChange={(at) => onTell({ [key]: at })}
           error={errors(key)}
         />
       ))}

@@ -4,13 +4,13 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import { useCalculation } from '../../../core/useCalculation';
+import { InstantEntry } from '../../../shared/dates/InstantEntry';
 import { Assumptions } from '../../../shared/Assumptions';
 import { Cautions } from '../../../shared/Cautions';
 import { NumberEntry } from '../../../shared/NumberEntry';
 import { ProblemLine } from '../../../shared/ProblemLine';
 import { Section } from '../../../shared/Section';
-import { TextEntry } from '../../../shared/TextEntry';
-import { clockTime, fromField, toField } from '../../../shared/time';
+import { clockTime } from '../../../shared/time';
 import { plain, show } from '../../../shared/units';
 import { useNowMinute } from '../../../shared/useNow';
 import { WorkingPanel } from '../../../shared/WorkingPanel';
@@ -104,23 +104,12 @@ export function WatchPage({ walker, tests }: Props) {
           checked={rested}
           onChange={(checked) => setRested(checked)}
         />
-        <TextEntry
-          label="Well watered at"
-          type="datetime-local"
-          value={toField(from)}
-          onChange={(text) => setFrom(fromField(text) ?? from)}
-        />
-        <TextEntry
-          label="Set out walking at"
-          type="datetime-local"
-          value={toField(setOut ?? '')}
-          onChange={(text) => setSetOut(fromField(text))}
-        />
-        <TextEntry
+        <InstantEntry label="Well watered at" value={from} onChange={(at) => setFrom(at ?? from)} />
+        <InstantEntry label="Set out walking at" value={setOut} onChange={setSetOut} />
+        <InstantEntry
           label="Arrived at"
-          type="datetime-local"
-          value={toField(arrived ?? '')}
-          onChange={(text) => setArrived(fromField(text))}
+          value={arrived}
+          onChange={setArrived}
           hint="Empty while still walking."
         />
         <NumberEntry

@@ -3,6 +3,7 @@ import Download from '@mui/icons-material/Download';
 import { Box, Button, Stack, Typography } from '@mui/material';
 import { useMemo, useState } from 'react';
 import { useCalculation } from '../../../core/useCalculation';
+import { InstantEntry } from '../../../shared/dates/InstantEntry';
 import { Cautions } from '../../../shared/Cautions';
 import { Lines } from '../../../shared/Lines';
 import { NumberEntry } from '../../../shared/NumberEntry';
@@ -10,7 +11,7 @@ import { ProblemLine } from '../../../shared/ProblemLine';
 import { saveFile } from '../../../shared/saveFile';
 import { Section } from '../../../shared/Section';
 import { TextEntry } from '../../../shared/TextEntry';
-import { clockOffset, fromField, localInstant, toField } from '../../../shared/time';
+import { clockOffset, localInstant } from '../../../shared/time';
 import { useNowMinute } from '../../../shared/useNow';
 import { useAllBatches } from '../../../store/batches';
 import { ofEntryKind } from '../../../store/bookLines';
@@ -83,13 +84,7 @@ export function LookBackPage() {
             <Cautions cautions={response.cautions} />
           </>
         )}
-        <TextEntry
-          label="It began"
-          type="datetime-local"
-          value={toField(from)}
-          onChange={(text) => setOnset(fromField(text))}
-          error={errors('onsetAt')}
-        />
+        <InstantEntry label="It began" value={from} onChange={setOnset} error={errors('onsetAt')} />
         <TextEntry label="What is felt" long value={felt} onChange={setSymptoms} />
         <NumberEntry
           label="Body temperature"

@@ -4,10 +4,11 @@ import { useNavigate } from 'react-router';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import { calculate } from '../../../core/core';
 import { useCalculation } from '../../../core/useCalculation';
+import { InstantEntry } from '../../../shared/dates/InstantEntry';
 import { Form } from '../../../shared/Form';
 import { Section } from '../../../shared/Section';
 import { TextEntry } from '../../../shared/TextEntry';
-import { fromField, localInstant, toField } from '../../../shared/time';
+import { localInstant } from '../../../shared/time';
 import { useLoggingBook } from '../../../store/books';
 import { writeLine, type Entry, type EntryKind, type Line } from '../../../store/bookLines';
 import { useStore } from '../../../store/StoreContext';
@@ -88,11 +89,10 @@ export function EntryForm({ kind, corrects }: Props) {
           />
         )}
         <EntryFields line={entry} onChange={setEntry} errors={errors} />
-        <TextEntry
+        <InstantEntry
           label="When"
-          type="datetime-local"
-          value={toField(entry.at ?? '')}
-          onChange={(text) => setEntry({ ...entry, at: fromField(text) })}
+          value={entry.at}
+          onChange={(at) => setEntry({ ...entry, at })}
           error={errors('at')}
         />
         <TextEntry

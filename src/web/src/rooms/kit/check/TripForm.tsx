@@ -1,7 +1,7 @@
 import { useCatalogue } from '../../../core/CatalogueContext';
 import type { Schema } from '../../../core/contract';
+import { DateEntry } from '../../../shared/dates/DateEntry';
 import { ChoiceGroup } from '../../../shared/ChoiceGroup';
-import { TextEntry } from '../../../shared/TextEntry';
 import { ToldNumbers } from '../../../shared/ToldNumbers';
 
 type Trip = Schema<'KitTrip'>;
@@ -49,11 +49,10 @@ export function TripForm({ trip, taken, onChange, errors }: Props) {
         onTell={(part) => onChange({ ...trip, ...part })}
         errors={errors}
       />
-      <TextEntry
+      <DateEntry
         label="Last day"
-        type="date"
-        value={trip.lastDay ?? taken?.lastDay ?? ''}
-        onChange={(text) => onChange({ ...trip, lastDay: text === '' ? null : text })}
+        value={trip.lastDay ?? taken?.lastDay}
+        onChange={(date) => onChange({ ...trip, lastDay: date })}
         error={errors('lastDay')}
       />
     </>

@@ -1,4 +1,5 @@
-import { Box, Button, TextField, Typography } from '@mui/material';
+import { Box, Button, Typography } from '@mui/material';
+import { DateEntry } from '../../../shared/dates/DateEntry';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import type { Schema } from '../../../core/contract';
 import { NumberEntry } from '../../../shared/NumberEntry';
@@ -65,14 +66,7 @@ export function DayList() {
 
   return (
     <Section title="Days and camps">
-      <TextField
-        label="First day"
-        type="date"
-        size="small"
-        value={route.startDate ?? ''}
-        onChange={(e) => change({ startDate: e.target.value || null })}
-        slotProps={{ inputLabel: { shrink: true } }}
-      />
+      <DateEntry label="First day" value={route.startDate} onChange={(startDate) => change({ startDate })} />
       {wrong.map((e) => (
         <ProblemLine key={e.message}>{e.message}</ProblemLine>
       ))}

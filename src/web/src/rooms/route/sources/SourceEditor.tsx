@@ -1,4 +1,5 @@
-import { Box, Button, TextField, Typography } from '@mui/material';
+import { Box, Button, Typography } from '@mui/material';
+import { DateEntry } from '../../../shared/dates/DateEntry';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import type { Schema } from '../../../core/contract';
 import { ChoiceGroup } from '../../../shared/ChoiceGroup';
@@ -104,13 +105,10 @@ export function SourceEditor({ record, stop }: Props) {
         ]}
       />
       {source.reportedAt != null && (
-        <TextField
+        <DateEntry
           label="On"
-          type="date"
-          size="small"
           value={source.reportedAt.slice(0, 10)}
-          onChange={(e) => e.target.value && set({ reportedAt: `${e.target.value}T12:00:00Z` })}
-          slotProps={{ inputLabel: { shrink: true } }}
+          onChange={(day) => day !== null && set({ reportedAt: `${day}T12:00:00Z` })}
         />
       )}
       <NumberEntry

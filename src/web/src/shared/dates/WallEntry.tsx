@@ -1,0 +1,21 @@
+import { Box, Skeleton, Typography } from '@mui/material';
+import { lazy, Suspense, useId } from 'react';
+import type { PickerProps } from './Pickers';
+
+// Nobody types a date before the first answer: the calendar comes when it is shown.
+const Picker = lazy(async () => ({ default: (await import('./Pickers')).Picker }));
+
+/** A field for a day or an hour, with its name above it. */
+export function WallEntry({ label, ...rest }: Omit<PickerProps, 'labelId'> & { label: string }) {
+  const id = useId();
+  return (
+    <Box>
+      <Typography id={id} variant="body2" sx={{ color: 'text.secondary', mb: 0.5 }}>
+        {label}
+      </Typography>
+      <Suspense fallback={<Skeleton variant="rounded" height={48} />}>
+        <Picker labelId={id} {...rest} />
+      </Suspense>
+    </Box>
+  );
+}
