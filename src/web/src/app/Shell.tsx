@@ -7,6 +7,7 @@ import { Alarms } from '../rooms/now/Alarms';
 import { SipAlarm } from '../rooms/now/sips/SipAlarm';
 import { BottomBar } from './BottomBar';
 import { ClockLine } from './ClockLine';
+import { CoreLine } from './CoreLine';
 import { NoticeLine } from './NoticeLine';
 import { NotKeptLine } from './NotKeptLine';
 import { rooms } from './rooms';
@@ -41,6 +42,7 @@ export function Shell() {
       <Box sx={{ flex: 1, minWidth: 0, display: 'flex', flexDirection: 'column', pb: { xs: 9, md: 0 } }}>
         <Stack spacing={1} sx={{ px: { xs: 1, md: 2 }, '& > *': { mt: 1 } }}>
           <NotKeptLine />
+          <CoreLine />
           <NoticeLine />
           <ClockLine />
           <UpdateLine />

@@ -2,6 +2,8 @@ interface Reply {
   id: number;
   outcome?: string;
   failure?: string;
+  /** Whether the core in the worker runs at all, where something failed. */
+  hasStarted?: boolean;
 }
 
 interface Job {
@@ -19,7 +21,9 @@ export class CoreWorker {
     if (this.worker) return this.worker;
     const worker = new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module' });
     worker.onmessage = (message: MessageEvent<Reply>) => {
-      const { id, outcome, failure } = message.data;
+      const { id, outcome, failure, hasStarted } = message.data;
+      // One that could not start never will: the next to ask begins with a new one.
+      if (hasStarted === false && this.worker === worker) this.worker = null;
       const job = this.waiting.get(id);
       this.waiting.delete(id);
       if (outcome !== undefined) job?.resolve(outcome);

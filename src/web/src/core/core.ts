@@ -1,4 +1,5 @@
 import { CoreWorker } from './CoreWorker';
+import { coreHealth } from './coreHealth';
 import type { CalculationName, Problem, Request, Response } from './contract';
 
 /** What a calculation gave: its response, or a problem that names the fields that can't be right. */
@@ -26,6 +27,7 @@ export function calculate<N extends CalculationName>(name: N, request: Request<N
   newest.set(key, asked);
   // A failure is no answer: the next one to ask tries again.
   asked.catch(() => newest.delete(key));
+  coreHealth.follow(asked);
   if (newest.size > newestKept) newest.delete(newest.keys().next().value!);
   return asked;
 }

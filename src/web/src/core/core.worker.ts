@@ -1,5 +1,6 @@
 /// Runs the core in a worker of its own, so that typing never waits for it.
 
+import { messageOf } from '../shared/messageOf';
 import { fileCalculations } from './contract';
 
 interface CoreExports {
@@ -49,7 +50,26 @@ async function start(): Promise<(name: string, request: string) => Promise<strin
   };
 }
 
-const core = start();
+/** A file the runtime can't fetch leaves it waiting for ever: what it throws meanwhile ends the wait. */
+function broken(): Promise<never> {
+  return new Promise((_, reject) =>
+    self.addEventListener(
+      'unhandledrejection',
+      (event) => {
+        event.preventDefault();
+        reject(new Error(messageOf(event.reason)));
+      },
+      { once: true },
+    ),
+  );
+}
+
+let hasStarted = false;
+const core = Promise.race([start(), broken()]);
+void core.then(
+  () => (hasStarted = true),
+  () => undefined,
+);
 
 // Not onmessage: the runtime takes a worker that has one for a thread of its own, and waits for ever.
 self.addEventListener('message', (message: MessageEvent<Job>) => void answer(message.data));
@@ -59,6 +79,6 @@ async function answer({ id, name, request }: Job) {
     const calculate = await core;
     self.postMessage({ id, outcome: await calculate(name, request) });
   } catch (error) {
-    self.postMessage({ id, failure: String(error) });
+    self.postMessage({ id, failure: messageOf(error), hasStarted });
   }
 }

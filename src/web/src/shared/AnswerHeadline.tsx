@@ -27,7 +27,6 @@ export function AnswerHeadline({ calculated, waiting, isShown }: Props) {
         .map((e) => (
           <ProblemLine key={e.field}>{e.message}</ProblemLine>
         ))}
-      {failure !== null && <ProblemLine>The core could not run: {failure}</ProblemLine>}
     </>
   );
 }

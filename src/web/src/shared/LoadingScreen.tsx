@@ -1,4 +1,5 @@
 import { Box, Typography } from '@mui/material';
+import { CoreFailed } from './CoreFailed';
 
 /** Shown for the moment before the core is there, and in its place if it can't be. */
 export function LoadingScreen({ failure }: { failure: string | null }) {
@@ -7,7 +8,7 @@ export function LoadingScreen({ failure }: { failure: string | null }) {
       <Typography variant="h1" component="p" gutterBottom>
         Jolly Brook
       </Typography>
-      <Typography>{failure ?? 'Getting the core ready…'}</Typography>
+      {failure === null ? <Typography>Getting ready…</Typography> : <CoreFailed reason={failure} />}
     </Box>
   );
 }

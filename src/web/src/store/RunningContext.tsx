@@ -2,7 +2,8 @@ import { createContext, useContext, useEffect, useMemo, type ReactNode } from 'r
 import type { BatchProgress } from '../core/contract';
 import { settle, useOpenBatches, type Batch } from './batches';
 import { useStore } from './StoreContext';
-import { isOver, useProgress } from './useProgress';
+import { isOver } from './followProgress';
+import { useProgress } from './useProgress';
 
 export interface Running {
   batch: Batch;

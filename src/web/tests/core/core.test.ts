@@ -185,3 +185,23 @@ test('what waits for the core to answer hears of it once', async () => {
   await core.coreAnswering;
   expect(heard).toBe(1);
 });
+
+test('that nothing can be worked out is told until something is', async () => {
+  const { coreHealth } = await import('../../src/core/coreHealth');
+  let told = 0;
+  const stop = coreHealth.subscribe(() => told++);
+  const failing = core.calculate('device-clock', request(1));
+  server.calls[0].fail();
+  asked[0].fail();
+  await expect(failing).rejects.toThrow('no core');
+  await vi.advanceTimersByTimeAsync(0);
+  expect(coreHealth.current()).toBe('no core');
+
+  const next = core.calculate('device-clock', request(2));
+  asked[1].answer(ok({}));
+  await next;
+  await vi.advanceTimersByTimeAsync(0);
+  expect(coreHealth.current()).toBeNull();
+  expect(told).toBe(2);
+  stop();
+});

@@ -75,3 +75,17 @@ test('ended, nobody is answered any more and the worker is gone', () => {
   expect(settled).toBe(false);
   expect(core.start()).not.toBe(worker);
 });
+
+test('a core that could not start is tried anew by the next to ask, and still answers those who asked it', async () => {
+  const core = new CoreWorker();
+  const both = [core.ask('plan', ''), core.ask('treat', '')];
+  const [dead] = FakeWorker.all;
+  for (const { id } of dead.posted) dead.reply({ id, failure: 'file not found', hasStarted: false });
+  for (const one of both) await expect(one).rejects.toThrow('file not found');
+  void core.ask('plan', '').catch(() => undefined);
+  expect(FakeWorker.all).toHaveLength(2);
+  // A failure of one calculation is none of the core.
+  FakeWorker.all[1].reply({ id: FakeWorker.all[1].posted[0].id, failure: 'out of memory', hasStarted: true });
+  void core.ask('treat', '').catch(() => undefined);
+  expect(FakeWorker.all).toHaveLength(2);
+});

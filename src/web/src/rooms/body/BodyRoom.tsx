@@ -108,7 +108,7 @@ interface LineProps {
 
 function WalkerLine({ walker, tests, chosen, onOpen }: LineProps) {
   const { units } = useSettings().settings;
-  const { response } = useCalculation('sweat', {
+  const { response, problem } = useCalculation('sweat', {
     units,
     walker: walker.body,
     tests: tests.map(({ id, body }) => ({ id, test: body })),
@@ -117,8 +117,13 @@ function WalkerLine({ walker, tests, chosen, onOpen }: LineProps) {
     <ListCard chosen={chosen} onOpen={onOpen}>
       <Typography sx={{ fontWeight: 700 }}>{walker.body.name}</Typography>
       <Typography variant="body2" sx={{ color: 'text.secondary' }}>
-        {response ? `${response.headline} on a warm walk` : 'Something is still missing'}
-        {` · ${tests.length === 0 ? 'no sweat test' : tests.length === 1 ? '1 sweat test' : `${tests.length} sweat tests`}`}
+        {response && `${response.headline} on a warm walk · `}
+        {problem && 'Something is still missing · '}
+        {tests.length === 0
+          ? 'no sweat test'
+          : tests.length === 1
+            ? '1 sweat test'
+            : `${tests.length} sweat tests`}
       </Typography>
     </ListCard>
   );

@@ -54,6 +54,6 @@ export function useCampDay(route: Kept<'route'>, evening: number, kept: Kept<'da
     wantsByHand: own.wants !== null,
     asPlanned: () => day && keepOwn({ ...changedBy(own, day, day), wants: null }),
     camp: response,
-    problem: problem?.errors[0]?.message ?? failure,
+    problem: problem?.errors[0]?.message ?? (failure === null ? null : 'No answer.'),
   };
 }

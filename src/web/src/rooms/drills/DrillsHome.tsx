@@ -1,7 +1,6 @@
 import CheckCircle from '@mui/icons-material/CheckCircle';
 import { Box, Button, Stack, Typography } from '@mui/material';
 import { Link } from 'react-router';
-import { ProblemLine } from '../../shared/ProblemLine';
 import { Section } from '../../shared/Section';
 import { drillAddress } from './address';
 import { useStanding } from './ProgressContext';
@@ -10,7 +9,7 @@ import { SkillList } from './SkillList';
 /** Today's drill, the next one, the quiz, and how the skills stand. */
 export function DrillsHome() {
   const { response, failure } = useStanding().progress;
-  if (failure) return <ProblemLine>The core could not run: {failure}</ProblemLine>;
+  if (failure) return <Typography>No answer.</Typography>;
   if (!response) return null;
   const { daily, next, nextQuiz, skills } = response;
   return (

@@ -5,7 +5,7 @@ import { Section } from '../../shared/Section';
 /** The words of the field, and the questions on which practitioners disagree. */
 export function WordsRoom() {
   const { response, failure } = useCalculation('words', {});
-  if (failure) return <Typography role="alert">The core could not run: {failure}</Typography>;
+  if (failure) return <Typography>No answer.</Typography>;
   if (!response) return null;
   return (
     <Stack spacing={1.5} sx={{ maxWidth: 900 }}>

@@ -12,7 +12,7 @@ import { show } from '../../../shared/units';
 import { WhoseLine } from '../../../shared/WhoseLine';
 import { WorkingPanel } from '../../../shared/WorkingPanel';
 import type { Batch } from '../../../store/batches';
-import { isOver } from '../../../store/useProgress';
+import { isOver } from '../../../store/followProgress';
 import { WaterAsTold } from './WaterAsTold';
 
 /** A batch as it went: what was told, what was answered, what was done and when. */

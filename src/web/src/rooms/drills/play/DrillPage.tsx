@@ -42,7 +42,7 @@ function Play({ asked }: { asked: URLSearchParams }) {
     setRound(round + 1);
   };
 
-  if (failure) return <ProblemLine>The core could not run: {failure}</ProblemLine>;
+  if (failure) return <Typography>No answer.</Typography>;
   if (!response) {
     return problem ? (
       <Stack spacing={2}>

@@ -17,14 +17,13 @@ export function HerePanel() {
   const catalogue = useCatalogue();
   const routes = useCurrent('route');
   const { place, set } = usePlace();
-  const { response, problem, failure } = useFromHere(place);
+  const { response, problem } = useFromHere(place);
   const [choosing, setChoosing] = useState(false);
   if (!routes || routes.length === 0) return null;
   return (
     <Section label="On the walk">
       {place && response && <HereAnswer answer={response} />}
       {place && problem?.errors.map((e) => <ProblemLine key={e.field}>{e.message}</ProblemLine>)}
-      {failure && <ProblemLine>{failure}</ProblemLine>}
       <Button
         variant={place ? 'text' : 'outlined'}
         startIcon={<MyLocation />}

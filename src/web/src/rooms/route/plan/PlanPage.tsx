@@ -14,7 +14,7 @@ export function PlanPage() {
       {problem?.errors.map((e) => (
         <ProblemLine key={e.field + e.message}>{e.message}</ProblemLine>
       ))}
-      {failure && <ProblemLine>{failure}</ProblemLine>}
+      {failure && <Typography>No answer.</Typography>}
       {!problem && !failure && <Typography>Working it out …</Typography>}
     </Section>
   );

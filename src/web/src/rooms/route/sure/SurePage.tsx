@@ -49,7 +49,6 @@ export function SurePage() {
           </Box>
         )}
         {sure.problem && <ProblemLine>{sure.problem.detail}</ProblemLine>}
-        {sure.failure && <ProblemLine>{sure.failure}</ProblemLine>}
       </Section>
       {plan.response && (
         <Section label="Strip">

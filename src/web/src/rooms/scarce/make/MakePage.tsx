@@ -38,7 +38,7 @@ export function MakePage() {
         ) : (
           <Section title="What could be made">
             {problem && <ProblemLine>{problem.detail}</ProblemLine>}
-            {failure && <ProblemLine>The core could not run: {failure}</ProblemLine>}
+            {failure && <Typography>No answer.</Typography>}
             {!problem && !failure && <Typography>Working it out …</Typography>}
           </Section>
         )

@@ -36,7 +36,7 @@ export function StandingPage() {
         ) : (
           <Section title="Where we stand">
             {problem && <ProblemLine>{problem.detail}</ProblemLine>}
-            {failure && <ProblemLine>The core could not run: {failure}</ProblemLine>}
+            {failure && <Typography>No answer.</Typography>}
             {!problem && !failure && <Typography>Working it out …</Typography>}
           </Section>
         )

@@ -38,7 +38,7 @@ export function AnswerHead({ answer, problem, failure, volumeL, judgement, overt
       {answer && <Answer answer={answer} volumeL={volumeL} judgement={judgement} onStart={onStart} />}
       {problem && <CannotBeRight problem={problem} />}
       {!answer && !problem && !failure && <Typography sx={{ py: 2 }}>Working it out…</Typography>}
-      {failure && <Typography role="alert">The core could not run: {failure}</Typography>}
+      {failure && <Typography sx={{ py: 2 }}>No answer.</Typography>}
     </Paper>
   );
 }
