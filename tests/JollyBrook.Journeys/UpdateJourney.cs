@@ -3,21 +3,14 @@ namespace JollyBrook.Journeys;
 /// <summary>A newer version waits for a tap, and never changes anything under a running batch.</summary>
 public sealed class UpdateJourney : IDisposable
 {
-    private readonly string _site = Directory.CreateTempSubdirectory("jolly-brook-site-").FullName;
+    private readonly SiteCopy _site = new();
 
-    public void Dispose() => Directory.Delete(_site, recursive: true);
+    public void Dispose() => _site.Dispose();
 
     [Fact]
     public void A_newer_version_waits()
     {
-        foreach (var file in Directory.GetFiles(Repository.Artifact("web"), "*", SearchOption.AllDirectories))
-        {
-            var to = Path.Combine(_site, Path.GetRelativePath(Repository.Artifact("web"), file));
-            Directory.CreateDirectory(Path.GetDirectoryName(to)!);
-            File.Copy(file, to);
-        }
-
-        using var server = new AppServer(demo: false, site: _site);
+        using var server = new AppServer(demo: false, site: _site.Folder);
         using var browser = server.NewBrowser(keepsProgram: true);
         browser.Open("/treat");
         browser.UntilHeadline("1 min at a rolling boil");
@@ -29,8 +22,8 @@ public sealed class UpdateJourney : IDisposable
 
         // The next version: one word of the page is another.
         server.Stop();
-        Change("index.html", "<title>Jolly Brook</title>", "<title>Jolly Brook, newer</title>");
-        Change("sw.js", "\"index.html\",revision:\"", "\"index.html\",revision:\"newer");
+        _site.Change("index.html", "<title>Jolly Brook</title>", "<title>Jolly Brook, newer</title>");
+        _site.Change("sw.js", "\"index.html\",revision:\"", "\"index.html\",revision:\"newer");
         server.Start();
 
         browser.Reload();
@@ -39,14 +32,5 @@ public sealed class UpdateJourney : IDisposable
         browser.Click("button", "Throw this batch away");
         browser.Click("button", "Take it");
         browser.Until(() => browser.Driver.Title == "Jolly Brook, newer", "the newer version");
-    }
-
-    private void Change(string name, string from, string to)
-    {
-        var path = Path.Combine(_site, name);
-        var text = File.ReadAllText(path);
-        text.ShouldContain(from);
-        File.WriteAllText(path, text.Replace(from, to, StringComparison.Ordinal));
-        File.Delete(path + ".br");
     }
 }

@@ -1,0 +1,40 @@
+namespace JollyBrook.Journeys;
+
+/// <summary>A file of the program is gone from the device: the page says so and takes nothing old for new.</summary>
+public sealed class MissingFileJourney : IDisposable
+{
+    private readonly SiteCopy _site = new();
+
+    public void Dispose() => _site.Dispose();
+
+    [Fact]
+    public void A_core_that_cannot_start_is_said_on_every_place()
+    {
+        var gone = _site.Remove("_framework", "JollyBrook.Core*");
+        using var server = new AppServer(site: _site.Folder);
+        using var browser = server.NewBrowser(390, 844);
+        // The server's own copy of the core answers for it while there is a signal.
+        browser.Open("/treat");
+        browser.UntilHeadline("2 cycles of UV");
+
+        browser.Block("*/api/calc/*");
+        foreach (var place in (string[])["/now", "/treat", "/route", "/kit", "/body", "/scarce"])
+        {
+            browser.Open(place);
+            browser.UntilText("Nothing can be worked out just now");
+            browser.UntilText("when in doubt, boil");
+        }
+
+        foreach (var file in gone)
+        {
+            _site.PutBack(file);
+        }
+
+        server.Stop();
+        server.Start();
+        browser.Open("/treat");
+        browser.Click("button", "Load it again");
+        browser.UntilHeadline("2 cycles of UV");
+        browser.Text.ShouldNotContain("Nothing can be worked out");
+    }
+}
