@@ -57,8 +57,18 @@ public sealed class RouteJourney : IDisposable
         _browser.Click(By.XPath("//button[contains(., 'Reed seep')]"));
         _browser.UntilText("Runs with 5 %");
 
-        // One bottle is too little.
+        // A way out stands among the places, with what is in hand there.
         _browser.Click("tab", "Days");
+        _browser.Click("button", "Add a way out");
+        _browser.Fill("Way out", "Moor road");
+        _browser.Click("tab", "Plan");
+        _browser.UntilText("Moor road");
+        _browser.UntilText("A way out");
+        _browser.Click("tab", "Days");
+        _browser.Click("button", "Take Moor road away");
+        _browser.UntilText("None named. A road, a hut");
+
+        // One bottle is too little.
         _browser.Click("button", "Add a container");
         _browser.Fill("Holds", "0.75");
         _browser.UntilText("Room for 0.75 L");

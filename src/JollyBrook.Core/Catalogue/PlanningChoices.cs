@@ -48,6 +48,7 @@ public sealed record DayChoices(double RestUntilHour, double WantedL, double Wan
 /// <param name="Weather">The weather assumed where none is given.</param>
 /// <param name="BreakShare">Breaks.</param>
 /// <param name="KgKmPerMinute">Worth of a minute stopped.</param>
+/// <param name="DebtShare">What a body may be owed before a walk counts as run short, share of its mass.</param>
 /// <param name="ReplaceShare">Share drunk while walking.</param>
 /// <param name="LitresPerMinute">Flow of a source.</param>
 /// <param name="Runs">Simulated walks.</param>
@@ -63,6 +64,7 @@ public sealed record RouteChoices(
     DayWeather Weather,
     double BreakShare,
     double KgKmPerMinute,
+    double DebtShare,
     double ReplaceShare,
     double LitresPerMinute,
     int Runs,
@@ -128,6 +130,7 @@ internal static class PlanningChoiceMaker
             DayWeather.Assumed,
             TripRoute.DefaultBreakShare,
             TripRoute.DefaultKgKmPerMinute,
+            TripRoute.DefaultDebtShare,
             DrinkPlan.DefaultReplaceShare,
             TripSource.DefaultLitresPerMinute,
             HowSure.DefaultRuns,

@@ -28,6 +28,11 @@ test('without a burner no fuel is told of, whatever was typed before', () => {
   expect(asked({ burner: 'canister', fuelG: 100 })).toMatchObject({ burner: 'canister', fuelG: 100 });
 });
 
+test('how cold the water is and how high the place goes along, where it was told', () => {
+  expect(asked({})).toMatchObject({ waterTemperatureC: null, elevationM: null });
+  expect(asked({ waterC: 4, elevationM: 2100 })).toMatchObject({ waterTemperatureC: 4, elevationM: 2100 });
+});
+
 test('snow is told of only where there is some', () => {
   expect(asked({ features: [], snowC: -8 }).snow).toBeNull();
   expect(asked({ features: ['snow'], snowC: -8 }).snow).toMatchObject({ temperatureC: -8 });

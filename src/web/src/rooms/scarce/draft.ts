@@ -39,6 +39,10 @@ export interface Draft {
   bags: Entry;
   burner: string;
   fuelG: Entry;
+  /** Of what is distilled; null takes the usual. */
+  waterC: Entry;
+  /** Height above the sea, m; null takes the sea. */
+  elevationM: Entry;
   snowKind: Schema<'SnowKind'>;
   snowC: Entry;
   hours: Entry;
@@ -92,6 +96,8 @@ export const fresh: Draft = {
   bags: 0,
   burner: noBurner,
   fuelG: null,
+  waterC: null,
+  elevationM: null,
   snowKind: 'unknown',
   snowC: null,
   hours: 2,

@@ -50,6 +50,11 @@ export function TripForm({ trip, taken, onChange, errors }: Props) {
         errors={errors}
       />
       <DateEntry
+        label="First day"
+        value={trip.firstDay ?? taken?.firstDay}
+        onChange={(date) => onChange({ ...trip, firstDay: date })}
+      />
+      <DateEntry
         label="Last day"
         value={trip.lastDay ?? taken?.lastDay}
         onChange={(date) => onChange({ ...trip, lastDay: date })}

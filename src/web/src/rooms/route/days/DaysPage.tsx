@@ -5,6 +5,7 @@ import { DayList } from './DayList';
 import { PaceForm } from './PaceForm';
 import { CountryPanel } from './CountryPanel';
 import { WeatherPanel } from './WeatherPanel';
+import { WaysOut } from './WaysOut';
 import { ZoneField } from './ZoneField';
 
 /** Stages and camps, the weather, what holds water, and how the plan reckons. */
@@ -20,6 +21,7 @@ export function DaysPage() {
     >
       <Stack spacing={2}>
         <DayList />
+        <WaysOut />
         <ContainerList />
         <CarryWaysPanel />
       </Stack>

@@ -14,7 +14,7 @@ export function PaceForm() {
   const { route, change, plan } = useTrip();
   const errors = (field: string) => plan.problem?.errors.find((e) => e.field === field)?.message;
   const number = (
-    key: 'pace' | 'breakShare' | 'reserveL' | 'replaceShare' | 'kgKmPerMinute',
+    key: 'pace' | 'breakShare' | 'reserveL' | 'replaceShare' | 'kgKmPerMinute' | 'debtShare',
     start: number | null,
   ) => ({
     value: route[key] ?? start,
@@ -60,6 +60,13 @@ export function PaceForm() {
           quantity="plain"
           step={0.05}
           {...number('kgKmPerMinute', choices.kgKmPerMinute)}
+        />
+        <NumberEntry
+          label="May be owed, of body mass"
+          quantity="share"
+          step={0.5}
+          hint="Beyond it a walk counts as run short; 0 counts the last drop."
+          {...number('debtShare', choices.debtShare)}
         />
       </Box>
       <NumberEntry

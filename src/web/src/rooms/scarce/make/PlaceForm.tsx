@@ -110,6 +110,26 @@ export function PlaceForm({ problem }: { problem: Problem | null }) {
               unknown="Not weighed"
             />
           )}
+          {draft.burner !== noBurner && (
+            <>
+              <NumberEntry
+                label="Water before it is heated"
+                quantity="temperature"
+                step={1}
+                {...entry('waterC', 'waterTemperatureC')}
+                isDefault={false}
+                unknown="Not measured"
+              />
+              <NumberEntry
+                label="Height above the sea"
+                quantity="elevation"
+                step={50}
+                {...entry('elevationM')}
+                isDefault={false}
+                unknown="Not known: the sea"
+              />
+            </>
+          )}
           <NumberEntry label="Hours for it" quantity="plain" step={0.5} {...entry('hours')} />
           <NumberEntry
             label="Needed a day"

@@ -27,6 +27,8 @@ export function toMake(
     bags: asEntered(draft.bags),
     burner: withFire ? draft.burner : null,
     fuelG: withFire ? asEntered(draft.fuelG) : null,
+    waterTemperatureC: asEntered(draft.waterC),
+    elevationM: asEntered(draft.elevationM),
     pot: pot
       ? { capacityL: pot.volumeL ?? null, massKg: pot.massKg ?? null, material: pot.material ?? null }
       : null,
