@@ -1,4 +1,5 @@
 using JollyBrook.Core.Route;
+using JollyBrook.Core.Sources;
 
 namespace JollyBrook.Core.Carry.Here;
 
@@ -38,6 +39,7 @@ internal sealed record CutTrip(PlanRequest Request, double FromKm, int Day)
 
         var fromKm = step * ground.StepKm;
         double On(double km) => Math.Max(0, km - fromKm);
+        TripSource Seen(TripSource s) => IsTakenAsRunning(s, alongKm, trip.Now) ? s with { Chance = SeenRunning } : s;
         double[] heights = [.. ground.ElevationM.ToArray().Skip(step)];
         var rest = route with
         {
@@ -75,13 +77,29 @@ internal sealed record CutTrip(PlanRequest Request, double FromKm, int Day)
                 [
                     .. (trip.Sources ?? [])
                         .Where(s => s.Source.AlongKm >= alongKm - HereKm)
-                        .Select(s => s with { Source = s.Source with { AlongKm = On(s.Source.AlongKm!.Value) } }),
+                        .Select(s => s with { Source = Seen(s.Source) with { AlongKm = On(s.Source.AlongKm!.Value) } }),
                 ],
             },
             fromKm,
             day
         );
     }
+
+    /// <summary>
+    /// Whether a water is reckoned as running because the party stands at it and sees it: what to take is told for that, and one that is
+    /// dry is said to be so by a tap. A chance that it is dry belongs to a plan made from afar.
+    /// </summary>
+    /// <param name="source">A source of the trip.</param>
+    /// <param name="alongKm">Where the party stands, km along.</param>
+    /// <param name="now">The time; without it no report is of today.</param>
+    public static bool IsTakenAsRunning(TripSource source, double alongKm, DateTimeOffset? now) =>
+        Math.Abs(source.AlongKm!.Value - alongKm) <= HereKm && !(source.ReportedFlowing == false && now - source.ReportedAt < FreshReport);
+
+    /// <summary>A report of dry ground is believed by somebody who stands there for so long.</summary>
+    private static readonly TimeSpan FreshReport = TimeSpan.FromHours(24);
+
+    /// <summary>The chance of what runs before one's eyes; short of 1, so that its logit is a number.</summary>
+    private const double SeenRunning = 0.999;
 
     /// <summary>What of a rest lies ahead: past its hours it has been taken, or left out.</summary>
     private static DayRest? StillToRest(DayRest? rest, double hour) =>

@@ -80,6 +80,9 @@ public static class FromHere
                 act,
                 Math.Round(km, 3),
                 here,
+                here is { Chance: not null } && IsTakenAsRunning(here.Id)
+                    ? $"{here.Name} is taken as running, since you stand at it. Say so if it is dry."
+                    : null,
                 bottles,
                 noRoom,
                 here is { Planned: true, ReadyHour: { } ready } ? At(ready) : null,
@@ -105,6 +108,10 @@ public static class FromHere
             && missing > _rest.Setup.DebtL
                 ? missing
                 : 0;
+
+        private bool IsTakenAsRunning(string id) =>
+            request.Plan!.Sources?.FirstOrDefault(s => s.Id == id)?.Source is { } source
+            && CutTrip.IsTakenAsRunning(source, km, request.Plan.Now);
 
         /// <summary>A source's own name, whatever the time of day it is met at.</summary>
         private string NameOf(PlanStop stop) => request.Plan!.Sources?.FirstOrDefault(s => s.Id == stop.Id)?.Source.Name ?? stop.Name;

@@ -75,6 +75,7 @@ public sealed record TurnBack(string ToName, double? AlongKm, DateTimeOffset? By
 /// <param name="Act">What kind of answer it is.</param>
 /// <param name="AlongKm">Where that is, km along.</param>
 /// <param name="Here">The water here and what to do at it; null where there is none.</param>
+/// <param name="Assumed">What the answer goes by that nobody has said: that the water here runs; null where there is no such thing.</param>
 /// <param name="Bottles">Into which containers what is taken goes.</param>
 /// <param name="NoRoomL">What there is no room for, L; 0 when all fits.</param>
 /// <param name="ReadyAt">When what is taken is drinkable; null where nothing is, or no time can be given.</param>
@@ -89,6 +90,7 @@ public sealed record FromHereResponse(
     HereAct Act,
     double AlongKm,
     PlanStop? Here,
+    string? Assumed,
     IReadOnlyList<BottleFill> Bottles,
     double NoRoomL,
     DateTimeOffset? ReadyAt,

@@ -33,8 +33,21 @@ export function formatter(locale: string, form: Intl.DateTimeFormatOptions): Int
   return known;
 }
 
-/** Minutes the clock of the zone spoken now is ahead of UTC at an instant. */
+const offsets = new Map<string, number>();
+const mostOffsets = 4_000;
+
+/** Minutes the clock of the zone spoken now is ahead of UTC at an instant; reckoned once for each minute that is asked about. */
 export function offsetAt(at: Date): number {
+  const key = `${zone} ${Math.floor(at.getTime() / 60_000)}`;
+  let known = offsets.get(key);
+  if (known === undefined) {
+    if (offsets.size >= mostOffsets) offsets.clear();
+    offsets.set(key, (known = reckonOffset(at)));
+  }
+  return known;
+}
+
+function reckonOffset(at: Date): number {
   const part = Object.fromEntries(
     formatter('en-US', {
       hourCycle: 'h23',

@@ -84,6 +84,73 @@ public sealed class FromHereTests
         answer.Bottles.ShouldBeEmpty();
     }
 
+    /// <summary>
+    /// Who stands at a water sees whether it runs: what was thought of it from afar neither raises nor lowers what to take there, and is
+    /// no news for the waters ahead.
+    /// </summary>
+    [Fact]
+    public void What_was_thought_of_the_water_one_stands_at_changes_nothing() =>
+        Gen.Select(Gen.Double[0, 1], Gen.Double[0, 3], Gen.Bool.Nullable(), Gen.Int[25, 400])
+            .Sample(
+                (chance, inHand, flowing, hoursAgo) =>
+                {
+                    PlanRequest With(Func<TripSource, TripSource> spring) =>
+                        Trip() with
+                        {
+                            Sources =
+                            [
+                                .. Trip().Sources!.Select(s => s.Source.Name == "Spring" ? s with { Source = spring(s.Source) } : s),
+                            ],
+                        };
+                    var at = Eight.AddHours(1.6);
+                    var (told, usual) = (
+                        Ask(
+                            8,
+                            inHand,
+                            1.6,
+                            With(s => s with { Chance = chance, ReportedFlowing = flowing, ReportedAt = at.AddHours(-hoursAgo) })
+                        ),
+                        Ask(8, inHand, 1.6)
+                    );
+                    (told.Headline, told.Act, told.Here!.TakeL, told.Assumed).ShouldBe(
+                        (
+                            usual.Headline,
+                            usual.Act,
+                            usual.Here!.TakeL,
+                            "Spring is taken as running, since you stand at it. Say so if it is dry."
+                        )
+                    );
+                },
+                iter: 60
+            );
+
+    [Fact]
+    public void A_water_found_dry_today_is_believed_to_be_dry_by_who_stands_there()
+    {
+        var dry = Trip() with
+        {
+            Sources =
+            [
+                .. Trip()
+                    .Sources!.Select(s =>
+                        s.Source.Name == "Spring"
+                            ? s with
+                            {
+                                Source = s.Source with { Chance = null, ReportedFlowing = false, ReportedAt = Eight },
+                            }
+                            : s
+                    ),
+            ],
+        };
+        var answer = Ask(8, 1.6, 1.6, dry);
+        answer.Act.ShouldBe(HereAct.WalkBy);
+        answer.Assumed.ShouldBeNull();
+        // A day later nobody knows any more but who stands there.
+        Ask(8, 0.3, 25.6, dry).Assumed.ShouldNotBeNull();
+        // Somewhere else nothing is taken for granted.
+        Ask(4, 1.6, 0.8).Assumed.ShouldBeNull();
+    }
+
     /// <summary>Whatever somebody calls their water: a name is only a name.</summary>
     [Theory]
     [InlineData("Start")]

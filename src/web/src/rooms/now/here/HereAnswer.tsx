@@ -46,6 +46,7 @@ export function HereAnswer({ answer }: { answer: Answer }) {
         </Typography>
       )}
       {here && <Seen source={here} />}
+      {answer.assumed && <Typography color="text.secondary">{answer.assumed}</Typography>}
       {next && (
         <Line icon={<WaterDrop aria-hidden />}>
           {next.words}; {litres(next.inHandL)} in hand there
