@@ -37,4 +37,18 @@ public sealed class MissingFileJourney : IDisposable
         browser.UntilHeadline("2 cycles of UV");
         browser.Text.ShouldNotContain("Nothing can be worked out");
     }
+
+    [Fact]
+    public void Without_the_calendar_a_date_is_told_in_a_plain_field()
+    {
+        _site.Remove("assets", "Pickers-*");
+        using var server = new AppServer(demo: false, site: _site.Folder);
+        using var browser = server.NewBrowser();
+        browser.Open("/kit/new");
+        browser.Click("button", "Chlorine dioxide tablets");
+        browser.UntilText("date not known: not counted on");
+        // A browser whose language is American writes the month first.
+        browser.Fill("Good to", "05312031");
+        browser.UntilText("good to 31 May 2031");
+    }
 }
