@@ -51,7 +51,8 @@ public static class RouteFile
         {
             throw new UnreadableFileException(
                 content.Places.Count > 0
-                    ? $"The file holds {content.Places.Count} places and no line. Drop the track first; these are then taken in where the route's sources are, and nothing is lost."
+                    ? $"The file holds {content.Places.Count} places and no line. Drop the track first; these "
+                        + "are then taken in where the route's sources are, and nothing is lost."
                     : "The file holds no line. Export the track itself as GPX, or as a LineString, and drop that."
             );
         }
@@ -95,7 +96,8 @@ public static class RouteFile
             ['{', ..] => GeoJsonReader.Read(text),
             _ => SourceTable.Read(text)
                 ?? throw new UnreadableFileException(
-                    "It is neither GPX nor KML nor GeoJSON, and no table with latitude and longitude. Export the track as GPX and drop that."
+                    "It is neither GPX nor KML nor GeoJSON, and no table with latitude and longitude. Export "
+                        + "the track as GPX and drop that."
                 ),
         };
     }

@@ -33,7 +33,8 @@ internal static class RecordWords
             if (PutIntoWords(body.Body).FirstOrDefault(type => wordless.Contains(type.FullName)) is { } read)
             {
                 throw new InvalidOperationException(
-                    $"{body.FullName} puts a {read.FullName} into words, and the record's own are left out. Write out the part that is meant."
+                    $"{body.FullName} puts a {read.FullName} into words, and the record's own are left out. "
+                        + "Write out the part that is meant."
                 );
             }
         }

@@ -44,13 +44,13 @@ public sealed class SimulatedWeather : IWeatherService
                 }),
         ];
         return new DayWeather(
-            Math.Round(mean - (swing / 2), 1),
-            Math.Round(mean + (swing / 2), 1),
-            Math.Round(humidity),
-            cloud,
-            wind,
-            WeatherSource.Service,
-            hours
+            LowC: Math.Round(mean - (swing / 2), 1),
+            HighC: Math.Round(mean + (swing / 2), 1),
+            HumidityPercent: Math.Round(humidity),
+            Cloud: cloud,
+            WindMs: wind,
+            Source: WeatherSource.Service,
+            Hours: hours
         );
     }
 

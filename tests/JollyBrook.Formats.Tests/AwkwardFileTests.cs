@@ -48,7 +48,8 @@ public class AwkwardFileTests
             .Read(
                 FileText.Of(
                     Encoding.UTF8.GetBytes(
-                        $"<?xml version=\"1.0\" encoding=\"{declared}\"?><gpx><trk><name>Über</name><trkpt lat=\"46\" lon=\"-28\"/><trkpt lat=\"46.1\" lon=\"-28\"/></trk></gpx>"
+                        $"<?xml version=\"1.0\" encoding=\"{declared}\"?><gpx><trk><name>Über</name><trkpt lat=\"46\" "
+                            + "lon=\"-28\"/><trkpt lat=\"46.1\" lon=\"-28\"/></trk></gpx>"
                     )
                 ),
                 Options

@@ -10,30 +10,16 @@ public sealed partial class DocsTests
             "README.md",
             "CONTRIBUTING.md",
             .. Directory
-                .EnumerateFiles(Path.Combine(Root, "docs"), "*.md", SearchOption.AllDirectories)
-                .Select(f => Path.GetRelativePath(Root, f))
+                .EnumerateFiles(Path.Combine(Repository.Root, "docs"), "*.md", SearchOption.AllDirectories)
+                .Select(f => Path.GetRelativePath(Repository.Root, f))
                 .Order(StringComparer.Ordinal),
         ];
-
-    private static string Root
-    {
-        get
-        {
-            var folder = new DirectoryInfo(AppContext.BaseDirectory);
-            while (!File.Exists(Path.Combine(folder.FullName, "CONTRIBUTING.md")))
-            {
-                folder = folder.Parent ?? throw new DirectoryNotFoundException("The repository's root is not above the tests.");
-            }
-
-            return folder.FullName;
-        }
-    }
 
     [Theory]
     [MemberData(nameof(Documents))]
     public void Every_path_that_a_document_names_is_there(string document)
     {
-        var text = File.ReadAllText(Path.Combine(Root, document));
+        var text = File.ReadAllText(Path.Combine(Repository.Root, document));
         var named = Paths()
             .Matches(text)
             .Select(m => m.Groups[1].Value)
@@ -42,18 +28,19 @@ public sealed partial class DocsTests
                     .Matches(text)
                     .Select(m =>
                         Path.GetRelativePath(
-                            Root,
-                            Path.GetFullPath(Path.Combine(Root, Path.GetDirectoryName(document)!, m.Groups[1].Value))
+                            Repository.Root,
+                            Path.GetFullPath(Path.Combine(Repository.Root, Path.GetDirectoryName(document)!, m.Groups[1].Value))
                         )
                     )
             );
 
-        named.Where(p => !Path.Exists(Path.Combine(Root, p))).ShouldBeEmpty();
+        named.Where(p => !Path.Exists(Path.Combine(Repository.Root, p))).ShouldBeEmpty();
     }
 
     /// <summary>The worked examples of CONTRIBUTING.md are many: a guide that names nothing would pass the test above.</summary>
     [Fact]
-    public void The_guide_names_files() => Paths().Count(File.ReadAllText(Path.Combine(Root, "CONTRIBUTING.md"))).ShouldBeGreaterThan(20);
+    public void The_guide_names_files() =>
+        Paths().Count(File.ReadAllText(Path.Combine(Repository.Root, "CONTRIBUTING.md"))).ShouldBeGreaterThan(20);
 
     /// <summary>A path of the repository in code marks, without placeholders.</summary>
     [GeneratedRegex(@"`((?:src|tests|docs|scripts|deploy)/[\w./-]*)`")]

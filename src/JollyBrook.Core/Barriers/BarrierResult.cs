@@ -113,24 +113,24 @@ public sealed record BarrierResult(
     {
         ArgumentNullException.ThrowIfNull(refusal);
         return new(
-            Nothing(name, refusal.Reason),
-            refusal,
-            "No answer for this water",
-            0,
-            null,
-            [],
-            Taste.AsItIs,
-            [],
-            water,
-            () => [],
-            "",
-            [],
-            null,
-            Untimed,
-            assumptions ?? [],
-            cautions ?? [],
-            working ?? new Working(),
-            detail
+            Credits: Nothing(name, refusal.Reason),
+            Refusal: refusal,
+            Headline: "No answer for this water",
+            HandsOnMinutes: 0,
+            MinutesToSip: null,
+            Supplies: [],
+            Taste: Taste.AsItIs,
+            Risks: [],
+            After: water,
+            Steps: () => [],
+            FlavourAdvice: "",
+            Storage: [],
+            DrinkWithinHours: null,
+            MinutesToTarget: Untimed,
+            Assumptions: assumptions ?? [],
+            Cautions: cautions ?? [],
+            Working: working ?? new Working(),
+            Detail: detail
         );
     }
 }

@@ -214,13 +214,13 @@ public static class BodyWatch
         DateTimeOffset? Since(DateTimeOffset? at) => at >= from && at <= now ? at : null;
         var look = SignClock.Next(
             new SignTimes(
-                from,
-                Since(request.SignsAt),
-                drunkAt,
-                Since(request.UrineAt),
-                state,
-                seen.Signs.Count > 0,
-                effort.TemperatureC < DrinkPlan.ThirstHidesBelowC
+                From: from,
+                LookedAt: Since(request.SignsAt),
+                DrunkAt: drunkAt,
+                UrineAt: Since(request.UrineAt),
+                State: state,
+                HasSigns: seen.Signs.Count > 0,
+                IsCold: effort.TemperatureC < DrinkPlan.ThirstHidesBelowC
             )
         );
         var cap = Math.Max(0, DrinkPlan.CeilingLPerDay - drunk);
@@ -236,23 +236,23 @@ public static class BodyWatch
             : last.AddMinutes(NudgeMinutes) > now ? last.AddMinutes(NudgeMinutes)
             : now;
         return new WatchResponse(
-            state,
-            Headline(state, due, next, now, say),
-            deficit,
-            percent,
-            lost,
-            drunk,
-            Math.Floor((due * 20) + 1e-9) / 20,
-            next,
-            advice.Actions,
-            look,
-            look.At <= now,
-            [.. Points(from, now).Select(at => new WatchPoint(at, DeficitAt(at) / mass * 100))],
-            Short,
-            TooMuch,
-            Assume(request, weighed),
-            Cautions(state, walking, effort, seen),
-            Working(walkingLPerH, restLPerH, lost, drunk, deficit, percent, factor)
+            State: state,
+            Headline: Headline(state, due, next, now, say),
+            DeficitL: deficit,
+            DeficitPercent: percent,
+            LostL: lost,
+            DrunkL: drunk,
+            NextDrinkL: Math.Floor((due * 20) + 1e-9) / 20,
+            NextDrinkAt: next,
+            Actions: advice.Actions,
+            NextLook: look,
+            IsLookDue: look.At <= now,
+            Points: [.. Points(from, now).Select(at => new WatchPoint(at, DeficitAt(at) / mass * 100))],
+            ShortSigns: Short,
+            TooMuchSigns: TooMuch,
+            Assumptions: Assume(request, weighed),
+            Cautions: Cautions(state, walking, effort, seen),
+            Working: Working(walkingLPerH, restLPerH, lost, drunk, deficit, percent, factor)
         );
     }
 
@@ -377,7 +377,8 @@ public static class BodyWatch
                     Severity.Danger,
                     seen.UrineWritten
                         ? "No urine written for 8 h: counted as none, which is an emergency. There was some: write it down."
-                        : "No urine written since the day began, 8 h or more: none at all would be an emergency. There was some: write it down."
+                        : "No urine written since the day began, 8 h or more: none at all would be an emergency. "
+                            + "There was some: write it down."
                 )
             );
         }

@@ -26,7 +26,15 @@ public sealed record Effort(
 )
 {
     /// <summary>A warm late-summer walk on a good path in the sun (pick).</summary>
-    public static readonly Effort Default = new(22, 60, SunLoad.Full, 4, 0, Body.Terrain.GoodPath, 500);
+    public static readonly Effort Default = new(
+        TemperatureC: 22,
+        HumidityPercent: 60,
+        Sun: SunLoad.Full,
+        SpeedKmH: 4,
+        GradePercent: 0,
+        Terrain: Body.Terrain.GoodPath,
+        ElevationM: 500
+    );
 
     /// <summary>The slowest and the fastest pace, km/h.</summary>
     internal const double SlowestKmH = 0.5,
@@ -60,15 +68,15 @@ public sealed record Effort(
         told is null
             ? this
             : new Effort(
-                told.TemperatureC ?? TemperatureC,
-                told.HumidityPercent ?? HumidityPercent,
-                told.Sun ?? Sun,
-                told.SpeedKmH ?? SpeedKmH,
-                told.GradePercent ?? GradePercent,
-                told.Terrain ?? Terrain,
-                told.ElevationM ?? ElevationM,
-                told.Running ?? Running,
-                told.WindMs ?? WindMs
+                TemperatureC: told.TemperatureC ?? TemperatureC,
+                HumidityPercent: told.HumidityPercent ?? HumidityPercent,
+                Sun: told.Sun ?? Sun,
+                SpeedKmH: told.SpeedKmH ?? SpeedKmH,
+                GradePercent: told.GradePercent ?? GradePercent,
+                Terrain: told.Terrain ?? Terrain,
+                ElevationM: told.ElevationM ?? ElevationM,
+                Running: told.Running ?? Running,
+                WindMs: told.WindMs ?? WindMs
             );
 
     /// <summary>Whether it is run: told so, or faster than anyone walks.</summary>

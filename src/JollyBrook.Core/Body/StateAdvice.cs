@@ -44,8 +44,10 @@ internal sealed record StateAdvice(IReadOnlyList<string> Actions, double DrinkNo
                     :
                     [
                         "Call for help now.",
-                        "Shade, lie down. Hot, confused or staggering: cool at once with all the water there is, even untreated on the skin.",
-                        $"Awake and able to swallow: small sips with salt, never more than {say.Of(Quantity.Volume, SignCheck.MostDrunkLPerH)} an hour. Never leave them alone.",
+                        "Shade, lie down. Hot, confused or staggering: cool at once with all the water there is, "
+                            + "even untreated on the skin.",
+                        "Awake and able to swallow: small sips with salt, never more than "
+                            + $"{say.Of(Quantity.Volume, SignCheck.MostDrunkLPerH)} an hour. Never leave them alone.",
                     ],
                 seen.DeficitPercent <= -SignCheck.TooMuchFromPercent ? 0 : SipL
             ),
@@ -64,7 +66,8 @@ internal sealed record StateAdvice(IReadOnlyList<string> Actions, double DrinkNo
             WaterState.StopAndDrink => new(
                 [
                     "Stop, shade, rest.",
-                    $"Drink {say.Of(Quantity.Volume, 2 * SipL)} now and again in half an hour, with salt or food; never more than {say.Of(Quantity.Volume, SignCheck.MostDrunkLPerH)} an hour.",
+                    $"Drink {say.Of(Quantity.Volume, 2 * SipL)} now and again in half an hour, with salt or "
+                        + $"food; never more than {say.Of(Quantity.Volume, SignCheck.MostDrunkLPerH)} an hour.",
                 ],
                 2 * SipL
             ),

@@ -65,26 +65,27 @@ public static class Sweat
         var drink = DrinkPlan.WalkingLPerH(planned, share, rest);
         var working = SweatWorking.Steps(walker, effort, school, loss, factor, tests.Count(t => t.Result.Accepted), share, drink);
         return new SweatResponse(
-            sweat,
-            loss.BreathedLPerH,
-            total,
-            BandOf(Loss.Of(walker, effort, other).SweatLPerH, factor, walker.IsAcclimatised).Middle,
-            other,
-            drink,
-            Math.Max(0, planned - drink),
-            rest,
-            $"Drink {say.Of(Quantity.Volume, drink)} an hour",
-            loss.MetabolicW,
-            MetabolicRate.Pandolf(
+            SweatLPerH: sweat,
+            BreathedLPerH: loss.BreathedLPerH,
+            LossLPerH: total,
+            OtherSchoolLPerH: BandOf(Loss.Of(walker, effort, other).SweatLPerH, factor, walker.IsAcclimatised).Middle,
+            OtherSchool: other,
+            DrinkLPerH: drink,
+            AtCampLPerH: Math.Max(0, planned - drink),
+            RestLPerH: rest,
+            Headline: $"Drink {say.Of(Quantity.Volume, drink)} an hour",
+            MetabolicW: loss.MetabolicW,
+            PandolfW: MetabolicRate.Pandolf(
                 walker.MassKg!.Value,
                 walker.LoadKg,
                 effort.SpeedMs,
                 effort.GradePercent!.Value,
                 Terrains.Factor(effort.Terrain!.Value)
             ),
-            BandOf(1, PersonalFactor.Unknown),
-            BandOf(1, factor),
-            tests,
+            PriorFactor: BandOf(1, PersonalFactor.Unknown),
+            Factor: BandOf(1, factor),
+            Tests: tests,
+            ByTemperature:
             [
                 .. Temperatures()
                     .Select(t => new SweatPoint(
@@ -92,10 +93,10 @@ public static class Sweat
                         BandOf(Loss.Of(walker, effort with { TemperatureC = t }, school).SweatLPerH, factor, walker.IsAcclimatised)
                     )),
             ],
-            Body.RulesOfThumb.For(say),
-            Assume(walker, effort, factor),
-            Caution(total.High, effort, say),
-            working
+            RulesOfThumb: Body.RulesOfThumb.For(say),
+            Assumptions: Assume(walker, effort, factor),
+            Cautions: Caution(total.High, effort, say),
+            Working: working
         );
     }
 
@@ -138,7 +139,8 @@ public static class Sweat
     internal static Assumption ClothingNotTold(string field, double airC) =>
         new(
             field,
-            $"Clothing not told: {ClothingResistance.Name(ClothingForAir.Usual(airC)).ToLowerInvariant()} in such air, or what is worn a step warmer or cooler where that asks for more water."
+            $"Clothing not told: {ClothingResistance.Name(ClothingForAir.Usual(airC)).ToLowerInvariant()} "
+                + "in such air, or what is worn a step warmer or cooler where that asks for more water."
         );
 
     private static List<Assumption> Assume(Walker walker, Effort effort, PersonalFactor factor)
@@ -179,7 +181,9 @@ public static class Sweat
             new(
                 "over-drinking",
                 Severity.Note,
-                $"Never more than {say.Of(Quantity.Volume, DrinkPlan.CeilingLPerH)} an hour or {say.Of(Quantity.Volume, DrinkPlan.CeilingLPerDay)} a day, nor more than is lost: over-drinking thins the blood's salt."
+                $"Never more than {say.Of(Quantity.Volume, DrinkPlan.CeilingLPerH)} an hour or "
+                    + $"{say.Of(Quantity.Volume, DrinkPlan.CeilingLPerDay)} a day, nor more than is lost: over-drinking "
+                    + "thins the blood's salt."
             ),
             new("salt", Severity.Note, $"Past {HoursUntilSalt} h of sweating, 0.5–0.7 g sodium for each litre, or salty food."),
         ];

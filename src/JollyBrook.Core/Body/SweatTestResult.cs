@@ -101,16 +101,16 @@ public sealed record SweatTestResult(
         }
 
         return new SweatTestResult(
-            loss,
-            loss / hours,
-            predicted.BreathedLPerH,
-            sweat,
-            predicted.SweatLPerH,
-            refusals.Count == 0 ? sweat / predicted.SweatLPerH : null,
-            atFloor,
-            refusals.Count == 0,
-            refusals,
-            warnings
+            LossL: loss,
+            LossLPerH: loss / hours,
+            BreathedLPerH: predicted.BreathedLPerH,
+            SweatLPerH: sweat,
+            PredictedLPerH: predicted.SweatLPerH,
+            Ratio: refusals.Count == 0 ? sweat / predicted.SweatLPerH : null,
+            AtFloor: atFloor,
+            Accepted: refusals.Count == 0,
+            Refusals: refusals,
+            Warnings: warnings
         );
     }
 

@@ -42,7 +42,7 @@ public sealed class BoilBarrier(string id, string name, BurnerSpec? burner, doub
             : "a rolling boil";
         var atStove = boil.Loads * (boil.HeatMinutes + boil.HoldMinutes);
         return new BarrierResult(
-            BarrierResult.Of(
+            Credits: BarrierResult.Of(
                 "Boiling",
                 reason,
                 BoilPlan.Credit,
@@ -50,12 +50,13 @@ public sealed class BoilBarrier(string id, string name, BurnerSpec? burner, doub
                 BoilPlan.Credit,
                 BoilPlan.Credit
             ),
-            null,
-            held ? Sentence.Capital(reason)
+            Refusal: null,
+            Headline: held ? Sentence.Capital(reason)
                 : boil.HoldMinutes > 0 ? reason
                 : "Bring to a rolling boil",
-            atStove,
-            boil.CoolMinutes is { } cool ? Math.Ceiling(atStove + cool - 1e-9) : null,
+            HandsOnMinutes: atStove,
+            MinutesToSip: boil.CoolMinutes is { } cool ? Math.Ceiling(atStove + cool - 1e-9) : null,
+            Supplies:
             [
                 new Supply(
                     $"{setting.Say.Of(Quantity.FuelMass, boil.FuelG)} of {boil.Fuel}",
@@ -64,22 +65,26 @@ public sealed class BoilBarrier(string id, string name, BurnerSpec? burner, doub
                     fuelLeftG
                 ),
             ],
-            Taste.Flat,
-            Risks(boil),
-            water with
+            Taste: Taste.Flat,
+            Risks: Risks(boil),
+            After: water with
             {
                 VolumeL = boil.WaterLeftL,
                 TemperatureC = Cooling.DrinkableC,
             },
-            () => BoilingSteps.For(result),
-            "Flat taste: pour it to and fro between clean containers, or add drink mix or a pinch of salt.",
-            ["Into a clean container: the pot's rim is clean, the dipping bottle's threads are not.", "No residual: keep it capped."],
-            null,
-            BarrierResult.Untimed,
-            result.Assumptions,
-            result.Cautions,
-            result.Working,
-            boil
+            Steps: () => BoilingSteps.For(result),
+            FlavourAdvice: "Flat taste: pour it to and fro between clean containers, or add drink mix or a pinch of salt.",
+            Storage:
+            [
+                "Into a clean container: the pot's rim is clean, the dipping bottle's threads are not.",
+                "No residual: keep it capped.",
+            ],
+            DrinkWithinHours: null,
+            MinutesToTarget: BarrierResult.Untimed,
+            Assumptions: result.Assumptions,
+            Cautions: result.Cautions,
+            Working: result.Working,
+            Detail: boil
         );
     }
 
@@ -122,7 +127,8 @@ public sealed class BoilBarrier(string id, string name, BurnerSpec? burner, doub
                     .. Cheaper(boil, left) is { } cheaper
                         ?
                         [
-                            $"Held at {say.Of(Quantity.Temperature, Pasteurising.UsualC)} for 10 min by a thermometer it takes {say.Of(Quantity.FuelMass, cheaper)}.",
+                            $"Held at {say.Of(Quantity.Temperature, Pasteurising.UsualC)} for 10 min by a thermometer "
+                                + $"it takes {say.Of(Quantity.FuelMass, cheaper)}.",
                         ]
                         : Array.Empty<string>(),
                     "Use another burner or method.",

@@ -45,21 +45,21 @@ public static class BoilPlan
         Explain(working, water, setup, boilC, loads, loadL, heatJ, picked);
         var coolMin = Cool(water, setup, topC, loadL, working, assumptions, intake.Say);
         var answer = new BoilAnswer(
-            setup.School,
-            topC,
-            picked.HoldMinutes,
-            boilC,
-            loads,
-            loadL,
-            heatMin,
-            picked.FuelG,
-            picked.BoiledAwayL,
-            picked.WaterLeftL,
-            coolMin,
-            setup.Burner.Name,
-            setup.Burner.Fuel,
-            setup.Efficiency,
-            schools
+            School: setup.School,
+            TopC: topC,
+            HoldMinutes: picked.HoldMinutes,
+            BoilingPointC: boilC,
+            Loads: loads,
+            LoadVolumeL: loadL,
+            HeatMinutes: heatMin,
+            FuelG: picked.FuelG,
+            BoiledAwayL: picked.BoiledAwayL,
+            WaterLeftL: picked.WaterLeftL,
+            CoolMinutes: coolMin,
+            Burner: setup.Burner.Name,
+            Fuel: setup.Burner.Fuel,
+            Efficiency: setup.Efficiency,
+            Schools: schools
         );
         return new BoilResult(answer, setup.Cooling, setup.Thermometer, assumptions, Cautions(answer, water, intake.Say), working);
     }
@@ -245,7 +245,8 @@ public static class BoilPlan
                 new(
                     "boils-away",
                     Severity.Danger,
-                    $"Only {say.Of(Quantity.Volume, answer.WaterLeftL)} would be left. Put the lid on and turn the flame down, or boil shorter."
+                    $"Only {say.Of(Quantity.Volume, answer.WaterLeftL)} would be left. Put the lid on and turn "
+                        + "the flame down, or boil shorter."
                 )
             );
         }

@@ -41,16 +41,16 @@ internal sealed record BoilSetup(
         }
 
         return new BoilSetup(
-            options.School ?? BoilSchool.OneOrThree,
-            intake.Optional(BoilFields.LongMinutes, options.LongMinutes) ?? BoilSchools.DefaultLongMinutes,
-            burner,
-            pot,
-            options.LidOn ?? false,
-            options.Cooling ?? CoolingPlace.StillAir,
-            intake.Optional(BoilFields.AirTemperature, options.AirTemperatureC),
-            CheckWeighing(options.Calibration, burner, pot, intake),
-            intake.Optional(BoilFields.Held, options.HeldC) ?? Pasteurising.UsualC,
-            options.Thermometer == true
+            School: options.School ?? BoilSchool.OneOrThree,
+            LongMinutes: intake.Optional(BoilFields.LongMinutes, options.LongMinutes) ?? BoilSchools.DefaultLongMinutes,
+            Burner: burner,
+            Pot: pot,
+            LidOn: options.LidOn ?? false,
+            Cooling: options.Cooling ?? CoolingPlace.StillAir,
+            AirTemperatureC: intake.Optional(BoilFields.AirTemperature, options.AirTemperatureC),
+            WeighedEfficiency: CheckWeighing(options.Calibration, burner, pot, intake),
+            HeldC: intake.Optional(BoilFields.Held, options.HeldC) ?? Pasteurising.UsualC,
+            Thermometer: options.Thermometer == true
         );
     }
 

@@ -17,15 +17,15 @@ internal static class BoilingSteps
 
         steps.Add(
             new(
-                "cool",
-                StepKind.Cool,
-                "Let it cool, closed",
-                result.Cooling == CoolingPlace.Stream
+                Id: "cool",
+                Kind: StepKind.Cool,
+                Title: "Let it cool, closed",
+                Detail: result.Cooling == CoolingPlace.Stream
                     ? "Stand it in the stream, mouth well above the water."
                     : "Lid on. It is safe already, only hot.",
-                "Cool enough",
-                StepClock.Guide,
-                Math.Ceiling((boil.CoolMinutes ?? 0) - 1e-9)
+                Done: "Cool enough",
+                Clock: StepClock.Guide,
+                Minutes: Math.Ceiling((boil.CoolMinutes ?? 0) - 1e-9)
             )
         );
         return steps;
@@ -42,13 +42,13 @@ internal static class BoilingSteps
 
         steps.Add(
             new(
-                $"heat-{load}",
-                StepKind.Heat,
-                $"Bring to a rolling boil{which}",
-                $"About {Speaker.Minutes(boil.HeatMinutes)}. The clock starts when big bubbles churn the whole pot.",
-                "The whole pot churns",
-                StepClock.Guide,
-                Math.Ceiling(boil.HeatMinutes - 1e-9),
+                Id: $"heat-{load}",
+                Kind: StepKind.Heat,
+                Title: $"Bring to a rolling boil{which}",
+                Detail: $"About {Speaker.Minutes(boil.HeatMinutes)}. The clock starts when big bubbles churn the whole pot.",
+                Done: "The whole pot churns",
+                Clock: StepClock.Guide,
+                Minutes: Math.Ceiling(boil.HeatMinutes - 1e-9),
                 DrinkAfter: boil.HoldMinutes <= 0
             )
         );
@@ -56,13 +56,13 @@ internal static class BoilingSteps
         {
             steps.Add(
                 new(
-                    $"boil-{load}",
-                    StepKind.Boil,
-                    $"Keep it boiling {Speaker.Minutes(boil.HoldMinutes)}{which}",
-                    "Lid on, flame turned down as far as it still churns.",
-                    null,
-                    StepClock.Gate,
-                    boil.HoldMinutes,
+                    Id: $"boil-{load}",
+                    Kind: StepKind.Boil,
+                    Title: $"Keep it boiling {Speaker.Minutes(boil.HoldMinutes)}{which}",
+                    Detail: "Lid on, flame turned down as far as it still churns.",
+                    Done: null,
+                    Clock: StepClock.Gate,
+                    Minutes: boil.HoldMinutes,
                     DrinkAfter: true
                 )
             );
@@ -76,24 +76,24 @@ internal static class BoilingSteps
         var top = Speaker.Number(boil.TopC, 0);
         steps.Add(
             new(
-                $"heat-{load}",
-                StepKind.Heat,
-                $"Heat to {top} °C by the thermometer{which}",
-                $"About {Speaker.Minutes(boil.HeatMinutes)}. Stir, then measure in the middle.",
-                $"It shows {top} °C",
-                StepClock.Guide,
-                Math.Ceiling(boil.HeatMinutes - 1e-9)
+                Id: $"heat-{load}",
+                Kind: StepKind.Heat,
+                Title: $"Heat to {top} °C by the thermometer{which}",
+                Detail: $"About {Speaker.Minutes(boil.HeatMinutes)}. Stir, then measure in the middle.",
+                Done: $"It shows {top} °C",
+                Clock: StepClock.Guide,
+                Minutes: Math.Ceiling(boil.HeatMinutes - 1e-9)
             )
         );
         steps.Add(
             new(
-                $"boil-{load}",
-                StepKind.Boil,
-                $"Keep it at {top} °C or more for {Speaker.Minutes(boil.HoldMinutes)}{which}",
-                "Lid on, small flame, thermometer in. Falls below: begin the minutes anew.",
-                null,
-                StepClock.Gate,
-                boil.HoldMinutes,
+                Id: $"boil-{load}",
+                Kind: StepKind.Boil,
+                Title: $"Keep it at {top} °C or more for {Speaker.Minutes(boil.HoldMinutes)}{which}",
+                Detail: "Lid on, small flame, thermometer in. Falls below: begin the minutes anew.",
+                Done: null,
+                Clock: StepClock.Gate,
+                Minutes: boil.HoldMinutes,
                 DrinkAfter: true
             )
         );

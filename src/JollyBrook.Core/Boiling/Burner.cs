@@ -29,15 +29,87 @@ public static class Burners
 
     public static readonly IReadOnlyList<Burner> All =
     [
-        new("canister-sheltered", "Canister stove, sheltered", "butane–propane gas", 45.6, 0.50, 1000, Table),
-        new("canister-windy", "Canister stove, in wind", "butane–propane gas", 45.6, 0.30, 1000, Table),
-        new("canister-exchanger", "Canister stove, heat-exchanger pot", "butane–propane gas", 45.6, 0.70, 1000, Table),
-        new("liquid-white-gas", "Liquid-fuel stove, white gas", "white gas", 44, 0.45, 1200, Table),
-        new("liquid-kerosene", "Liquid-fuel stove, kerosene", "kerosene", 43, 0.45, 1200, Table),
-        new("alcohol-ethanol", "Alcohol stove, ethanol", "ethanol", 26.8, 0.45, 500, Table),
-        new("alcohol-methanol", "Alcohol stove, methanol", "methanol", 19.9, 0.45, 500, Table),
-        new("hexamine", "Solid-fuel stove, hexamine", "hexamine tablets", 30, 0.40, 400, TablePick),
-        new(OpenFireId, "Open fire, dry wood", "dry wood", 16, 0.12, 1500, Table),
+        new(
+            Id: "canister-sheltered",
+            Name: "Canister stove, sheltered",
+            Fuel: "butane–propane gas",
+            HeatingValueMJPerKg: 45.6,
+            Efficiency: 0.50,
+            NetPowerW: 1000,
+            Source: Table
+        ),
+        new(
+            Id: "canister-windy",
+            Name: "Canister stove, in wind",
+            Fuel: "butane–propane gas",
+            HeatingValueMJPerKg: 45.6,
+            Efficiency: 0.30,
+            NetPowerW: 1000,
+            Source: Table
+        ),
+        new(
+            Id: "canister-exchanger",
+            Name: "Canister stove, heat-exchanger pot",
+            Fuel: "butane–propane gas",
+            HeatingValueMJPerKg: 45.6,
+            Efficiency: 0.70,
+            NetPowerW: 1000,
+            Source: Table
+        ),
+        new(
+            Id: "liquid-white-gas",
+            Name: "Liquid-fuel stove, white gas",
+            Fuel: "white gas",
+            HeatingValueMJPerKg: 44,
+            Efficiency: 0.45,
+            NetPowerW: 1200,
+            Source: Table
+        ),
+        new(
+            Id: "liquid-kerosene",
+            Name: "Liquid-fuel stove, kerosene",
+            Fuel: "kerosene",
+            HeatingValueMJPerKg: 43,
+            Efficiency: 0.45,
+            NetPowerW: 1200,
+            Source: Table
+        ),
+        new(
+            Id: "alcohol-ethanol",
+            Name: "Alcohol stove, ethanol",
+            Fuel: "ethanol",
+            HeatingValueMJPerKg: 26.8,
+            Efficiency: 0.45,
+            NetPowerW: 500,
+            Source: Table
+        ),
+        new(
+            Id: "alcohol-methanol",
+            Name: "Alcohol stove, methanol",
+            Fuel: "methanol",
+            HeatingValueMJPerKg: 19.9,
+            Efficiency: 0.45,
+            NetPowerW: 500,
+            Source: Table
+        ),
+        new(
+            Id: "hexamine",
+            Name: "Solid-fuel stove, hexamine",
+            Fuel: "hexamine tablets",
+            HeatingValueMJPerKg: 30,
+            Efficiency: 0.40,
+            NetPowerW: 400,
+            Source: TablePick
+        ),
+        new(
+            Id: OpenFireId,
+            Name: "Open fire, dry wood",
+            Fuel: "dry wood",
+            HeatingValueMJPerKg: 16,
+            Efficiency: 0.12,
+            NetPowerW: 1500,
+            Source: Table
+        ),
     ];
 
     public static Burner Default => All[0];

@@ -145,7 +145,15 @@ public static class Melting
             WorkingValue.Of("P", setup.Burner.NetPowerW, "W"),
             WorkingValue.Of("n", loads)
         );
-        var answer = new MeltAnswer(snowL, (int)Math.Ceiling((snowL / BagL) - 1e-9), loads, fuel, minutes, fraction, toC);
+        var answer = new MeltAnswer(
+            SnowL: snowL,
+            Bags: (int)Math.Ceiling((snowL / BagL) - 1e-9),
+            Loads: loads,
+            FuelG: fuel,
+            Minutes: minutes,
+            WaterFraction: fraction,
+            MeltedC: toC
+        );
         return new MeltResult(
             answer,
             water with
@@ -187,7 +195,8 @@ public static class Melting
             assumptions.Add(
                 new(
                     WaterFields.Temperature.Path,
-                    $"Melt ends at 0 to 1 °C: {say.Of(Quantity.Temperature, water.TemperatureC)} means heated further, and the fuel for it is counted."
+                    $"Melt ends at 0 to 1 °C: {say.Of(Quantity.Temperature, water.TemperatureC)} means heated "
+                        + "further, and the fuel for it is counted."
                 )
             );
         }
@@ -199,17 +208,18 @@ public static class Melting
                 "gather",
                 StepKind.Prepare,
                 $"Gather {say.Of(Quantity.Bulk, melt.SnowL)} of {(kind == SnowKind.Ice ? "ice" : "snow")}",
-                $"{melt.Bags} {(melt.Bags == 1 ? "bag" : "bags")} of {say.Of(Quantity.Bulk, BagL)}. White, from below the top; never coloured snow.",
+                $"{melt.Bags} {(melt.Bags == 1 ? "bag" : "bags")} of {say.Of(Quantity.Bulk, BagL)}. White, "
+                    + "from below the top; never coloured snow.",
                 "Gathered"
             ),
             new(
-                "melt",
-                StepKind.Melt,
-                $"Melt it, {melt.Loads} pot {(melt.Loads == 1 ? "load" : "loads")}",
-                "A little water in the pot first, or it scorches. Add snow as it sinks. Never eat it instead: it cools the body.",
-                "All melted",
-                StepClock.Guide,
-                Math.Ceiling(melt.Minutes - 1e-9)
+                Id: "melt",
+                Kind: StepKind.Melt,
+                Title: $"Melt it, {melt.Loads} pot {(melt.Loads == 1 ? "load" : "loads")}",
+                Detail: "A little water in the pot first, or it scorches. Add snow as it sinks. Never eat it instead: it cools the body.",
+                Done: "All melted",
+                Clock: StepClock.Guide,
+                Minutes: Math.Ceiling(melt.Minutes - 1e-9)
             ),
         ];
 }

@@ -25,14 +25,14 @@ internal sealed class PotLoad(BoilSetup setup, FieldWater water, int loads, doub
         var climbMinutes = heatJ / setup.Burner.NetPowerW / 60;
         var awayL = loads * ((pasteurise ? 0 : Heat.BoiledAwayKg(holdW, minutes)) + Heat.BoiledAwayKg(setup.ClimbSteamW, climbMinutes));
         return new SchoolCost(
-            school,
-            BoilSchools.Name(school),
-            BoilSchools.Reason(school),
-            minutes,
-            loads * Heat.FuelG(heatJ + (holdW * minutes * 60), setup.Efficiency, setup.Burner.HeatingValueMJPerKg),
-            Math.Min(awayL, water.VolumeL),
-            Math.Max(0, water.VolumeL - awayL),
-            school == setup.School
+            School: school,
+            Name: BoilSchools.Name(school),
+            Reason: BoilSchools.Reason(school),
+            HoldMinutes: minutes,
+            FuelG: loads * Heat.FuelG(heatJ + (holdW * minutes * 60), setup.Efficiency, setup.Burner.HeatingValueMJPerKg),
+            BoiledAwayL: Math.Min(awayL, water.VolumeL),
+            WaterLeftL: Math.Max(0, water.VolumeL - awayL),
+            Picked: school == setup.School
         );
     }
 }

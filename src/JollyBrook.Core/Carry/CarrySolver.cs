@@ -63,7 +63,16 @@ public static class CarrySolver
 
             var (_, (to, waits)) = Look(from, before, problem.ReserveL, isStart: false);
             var hop = Between(from, to, problem.ReserveL, Level(to, waits), waits, isStart: false);
-            return new CarryFill(before, to, problem.ReserveL, hop.DrinkL, hop.LeaveL, hop.ArriveNextL, waits, hop.ShortL);
+            return new CarryFill(
+                From: before,
+                To: to,
+                ArriveL: problem.ReserveL,
+                DrinkL: hop.DrinkL,
+                LeaveL: hop.LeaveL,
+                ArriveNextL: hop.ArriveNextL,
+                WaitsAtNext: waits,
+                ShortL: hop.ShortL
+            );
         }
 
         private double Arrival(int stop, int level) => level == 0 ? problem.ReserveL : _stops[stop].WaitNeedL;
@@ -165,7 +174,18 @@ public static class CarrySolver
                 var (j, waits) = _next[i, level];
                 var nextLevel = Level(j, waits);
                 var hop = Between(_stops[i], j, arrive, nextLevel, waits, i == 0);
-                fills.Add(new CarryFill(i, j, arrive, hop.DrinkL, hop.LeaveL, hop.ArriveNextL, hop.Waits, hop.ShortL));
+                fills.Add(
+                    new CarryFill(
+                        From: i,
+                        To: j,
+                        ArriveL: arrive,
+                        DrinkL: hop.DrinkL,
+                        LeaveL: hop.LeaveL,
+                        ArriveNextL: hop.ArriveNextL,
+                        WaitsAtNext: hop.Waits,
+                        ShortL: hop.ShortL
+                    )
+                );
                 cost += hop.Cost - (ShortCostPerL * hop.ShortL);
                 (i, level, arrive) = (j, nextLevel, hop.ArriveNextL);
             }

@@ -159,6 +159,7 @@ internal sealed class FillTreatment(PlanRequest request, GroundProfile ground)
     private static string Key(Place place, double doseL, double boilL, IReadOnlyList<KitEntry> kit) =>
         string.Create(
             CultureInfo.InvariantCulture,
-            $"{place.Id} {place.Day} {doseL} {boilL} {string.Join(' ', kit.Select(e => string.Create(CultureInfo.InvariantCulture, $"{e.Left}/{e.Filter?.UsedL}/{e.Filter?.ClogLoadLNtu}")))}"
+            $"{place.Id} {place.Day} {doseL} {boilL} "
+                + $"{string.Join(' ', kit.Select(e => string.Create(CultureInfo.InvariantCulture, $"{e.Left}/{e.Filter?.UsedL}/{e.Filter?.ClogLoadLNtu}")))}"
         );
 }

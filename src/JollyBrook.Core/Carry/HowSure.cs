@@ -38,18 +38,19 @@ public static class HowSure
         var ever = planned.RunsShort > 0;
         var share = (double)planned.RunsShort / runs;
         return new HowSureResponse(
-            Headline(share, walk.Setup.Certainty),
-            share,
-            Math.Sqrt(share * (1 - share) / runs),
-            runs,
-            places,
-            ever ? $"from {places[worst].Name} to {places[Math.Min(worst + 1, places.Count - 1)].Name}" : null,
-            ever ? Enumerable.Range(0, 24).MaxBy(h => planned.ShortHours[h]) : null,
+            Headline: Headline(share, walk.Setup.Certainty),
+            ShortChance: share,
+            ErrorOfChance: Math.Sqrt(share * (1 - share) / runs),
+            Runs: runs,
+            Places: places,
+            WorstStretch: ever ? $"from {places[worst].Name} to {places[Math.Min(worst + 1, places.Count - 1)].Name}" : null,
+            WorstHour: ever ? Enumerable.Range(0, 24).MaxBy(h => planned.ShortHours[h]) : null,
+            Policies:
             [
                 Result(Policy.Plan, planned, runs),
                 .. (request.Compare == false ? [] : Others).Select(p => Result(p, walk.Tally(p, runs, seed), runs)),
             ],
-            Steps(walk, runs)
+            Working: Steps(walk, runs)
         );
     }
 

@@ -95,16 +95,16 @@ public static class Lighter
         var (kgKm, minutes, litres) = (now.KgKm - then.KgKm, now.Minutes - then.Minutes, now.NeedL - then.NeedL);
         return (
             new Offer(
-                change.Remedy with
+                Remedy: change.Remedy with
                 {
                     Solves = solves,
                 },
-                kgKm,
-                minutes,
-                litres,
-                then.MostL,
-                then.Promise.ShortChance,
-                Words(kgKm, minutes, litres, then, say)
+                KgKmSaved: kgKm,
+                MinutesSaved: minutes,
+                LitresSaved: litres,
+                MostCarriedL: then.MostL,
+                ShortChance: then.Promise.ShortChance,
+                Words: Words(kgKm, minutes, litres, then, say)
             ),
             gain
         );

@@ -30,31 +30,31 @@ public static class Plan
         var most = walk.Fills.Max(f => f.CarriedL);
         var (kgKm, minutes) = (Burden(setup, walk), stops.Sum(s => s.StopMinutes));
         return new PlanResponse(
-            Headline(walk, treated, supplies, most, say),
-            impossible.Count == 0 && treated.Untreated.Count == 0,
-            setup.Ground.LengthKm,
-            setup.Ground.AscentM,
-            setup.Ground.DescentM,
-            setup.Line.Timeline.Walk.Where(w => !w.IsRest).Sum(w => w.EndHour - w.StartHour),
-            Schools(setup),
-            setup.Line.NeedL[^1],
-            setup.ReserveL,
-            setup.CleanL,
-            most,
-            kgKm,
-            minutes,
-            stops,
-            Days(setup, say),
-            impossible,
-            GroundPicture(setup.Ground),
-            CarriedLine.Of(setup, walk),
-            Flags(setup, stops, say),
-            Assume(setup, walk, supplies, say),
-            Cautions(setup),
-            PlanWorking.Steps(setup, walk, kgKm, minutes),
-            PlanPromise.Of(setup, walk, most, say),
-            supplies,
-            treated.SnowL
+            Headline: Headline(walk, treated, supplies, most, say),
+            Feasible: impossible.Count == 0 && treated.Untreated.Count == 0,
+            LengthKm: setup.Ground.LengthKm,
+            AscentM: setup.Ground.AscentM,
+            DescentM: setup.Ground.DescentM,
+            WalkHours: setup.Line.Timeline.Walk.Where(w => !w.IsRest).Sum(w => w.EndHour - w.StartHour),
+            HoursBySchool: Schools(setup),
+            NeedL: setup.Line.NeedL[^1],
+            ReserveL: setup.ReserveL,
+            CapacityL: setup.CleanL,
+            MostCarriedL: most,
+            KgKm: kgKm,
+            StopMinutes: minutes,
+            Stops: stops,
+            Days: Days(setup, say),
+            Impossible: impossible,
+            Ground: GroundPicture(setup.Ground),
+            Carried: CarriedLine.Of(setup, walk),
+            Flags: Flags(setup, stops, say),
+            Assumptions: Assume(setup, walk, supplies, say),
+            Cautions: Cautions(setup),
+            Working: PlanWorking.Steps(setup, walk, kgKm, minutes),
+            Promise: PlanPromise.Of(setup, walk, most, say),
+            Supplies: supplies,
+            SnowL: treated.SnowL
         );
     }
 
@@ -123,26 +123,26 @@ public static class Plan
             double[] hours = [.. Enumerable.Range(0, 24).Select(h => weather.TemperatureAt(h))];
             days.Add(
                 new PlanDay(
-                    d,
-                    setup.Route.StartDate?.AddDays(d),
-                    from * setup.Ground.StepKm,
-                    to * setup.Ground.StepKm,
-                    up,
-                    down,
-                    walk.Sum(w => w.EndHour - w.StartHour),
-                    day.StartHour ?? RouteDay.DefaultStartHour,
-                    timeline.ArriveHours[d],
-                    hours.Min(),
-                    hours.Max(),
-                    weather.Source ?? WeatherSource.Typed,
-                    walk.Sum(w => w.UseL) + (rest?.UseL ?? 0),
-                    timeline.CampL[d],
-                    d == timeline.Days.Count - 1 ? 0 : setup.Party.BoilL(day),
-                    d == timeline.Days.Count - 1 ? null
+                    Day: d,
+                    Date: setup.Route.StartDate?.AddDays(d),
+                    FromKm: from * setup.Ground.StepKm,
+                    ToKm: to * setup.Ground.StepKm,
+                    AscentM: up,
+                    DescentM: down,
+                    WalkHours: walk.Sum(w => w.EndHour - w.StartHour),
+                    StartHour: day.StartHour ?? RouteDay.DefaultStartHour,
+                    ArriveHour: timeline.ArriveHours[d],
+                    LowC: hours.Min(),
+                    HighC: hours.Max(),
+                    Weather: weather.Source ?? WeatherSource.Typed,
+                    WalkL: walk.Sum(w => w.UseL) + (rest?.UseL ?? 0),
+                    CampL: timeline.CampL[d],
+                    BoilL: d == timeline.Days.Count - 1 ? 0 : setup.Party.BoilL(day),
+                    CampName: d == timeline.Days.Count - 1 ? null
                         : day.CampName is { Length: > 0 } name ? name
                         : $"Camp {d + 1}",
-                    PhoneOff(walk, (to - from) * setup.Ground.StepKm, setup, say),
-                    rest is null ? null : Rested(setup, rest)
+                    PhoneOff: PhoneOff(walk, (to - from) * setup.Ground.StepKm, setup, say),
+                    Rest: rest is null ? null : Rested(setup, rest)
                 )
             );
         }
@@ -164,7 +164,8 @@ public static class Plan
         var (litres, hours) = (walk.Sum(w => w.UseL), walk.Sum(w => w.EndHour - w.StartHour));
         return litres <= 0 || hours <= 0
             ? ""
-            : $"All together {say.Of(Quantity.Volume, litres / hours)} an hour, {say.Of(Quantity.Volume, setup.Line.MostLPerH)} in the thirstiest: "
+            : $"All together {say.Of(Quantity.Volume, litres / hours)} an hour, "
+                + $"{say.Of(Quantity.Volume, setup.Line.MostLPerH)} in the thirstiest: "
                 + $"for each hour late, that much more. {say.Of(Quantity.Volume, 1)} lasts about {say.Of(Quantity.Distance, km / litres)}.";
     }
 
@@ -211,7 +212,9 @@ public static class Plan
         )
         {
             flags.Add(
-                $"{share.Walker} leaves {stop.Name} with {Math.Ceiling(share.LoadShare * 100)} % of body mass on the back; more than {FairLoad.MostShare * 100:0} % wears out. There is no other way with this party and these containers: lighten the pack."
+                $"{share.Walker} leaves {stop.Name} with {Math.Ceiling(share.LoadShare * 100)} % of body "
+                    + $"mass on the back; more than {FairLoad.MostShare * 100:0} % wears out. There is no other "
+                    + "way with this party and these containers: lighten the pack."
             );
         }
 
@@ -250,7 +253,8 @@ public static class Plan
                 assumed.Add(
                     new(
                         "sources.reportedAt",
-                        $"The report on {source.Name} is dated after today: {(source.ReportedFlowing == true ? "not believed" : "counted as dry")}. Check its date."
+                        $"The report on {source.Name} is dated after today: "
+                            + $"{(source.ReportedFlowing == true ? "not believed" : "counted as dry")}. Check its date."
                     )
                 );
             }
@@ -284,7 +288,8 @@ public static class Plan
             assumed.Add(
                 new(
                     "sources.temperatureC",
-                    $"How cold the water is was not measured: by class, height and the trip’s air {string.Join(", ", guessed.Select(p => $"{p.Name} {say.Of(Quantity.Temperature, Math.Floor(setup.Treatment.LikelyTemperatureC(p)))}"))}."
+                    "How cold the water is was not measured: by class, height and the trip’s air "
+                        + $"{string.Join(", ", guessed.Select(p => $"{p.Name} {say.Of(Quantity.Temperature, Math.Floor(setup.Treatment.LikelyTemperatureC(p)))}"))}."
                 )
             );
         }

@@ -189,20 +189,18 @@ internal sealed class PlanSetup
         var handsOnPerL = Math.Max(known.HandsOnMinutesPerL, untold ? FillTreatment.UntoldHandsOnMinutesPerL : 0);
         var capacity = CleanL + (source.TreatLater == true ? DirtyL : 0);
         return new CarryStop(
-            place.Point,
+            Point: place.Point,
             // What lies there, and what may still be in hand.
-            Math.Min(capacity, source.CacheL is { } left ? left + ReserveL : capacity),
-            (source.DrinkL ?? 0) + Line.RestL(place),
+            CapacityL: Math.Min(capacity, source.CacheL is { } left ? left + ReserveL : capacity),
+            DrinkL: (source.DrinkL ?? 0) + Line.RestL(place),
             // In camp the pack is off already.
-            (place.IsEvening || place.IsMorning ? 0 : PackMinutes)
-                + (2 * 60 * detourH)
-                + known.HandsOnMinutes,
-            (1 / (source.LitresPerMinute ?? TripSource.DefaultLitresPerMinute)) + handsOnPerL,
-            Line.UseWithin(place.Point, wait / 60),
-            wait,
-            detourH * Line.UseLPerH(place.Point),
-            place.IsEvening ? CampL(place) : 0,
-            known.HandsOnMinutes
+            StopMinutes: (place.IsEvening || place.IsMorning ? 0 : PackMinutes) + (2 * 60 * detourH) + known.HandsOnMinutes,
+            MinutesPerL: (1 / (source.LitresPerMinute ?? TripSource.DefaultLitresPerMinute)) + handsOnPerL,
+            WaitNeedL: Line.UseWithin(place.Point, wait / 60),
+            WaitMinutes: wait,
+            DetourUseL: detourH * Line.UseLPerH(place.Point),
+            OnTheSpotL: place.IsEvening ? CampL(place) : 0,
+            HandsOnMinutes: known.HandsOnMinutes
         );
     }
 

@@ -49,36 +49,36 @@ internal sealed class PlanStops
         var minutes = planned ? fill!.Minutes : 0;
         var carried = fill?.CarriedL ?? 0;
         return new PlanStop(
-            place.Id,
-            place.Kind,
-            place.FullName,
-            Short(place.Step * _setup.Ground.StepKm),
-            Short(_setup.Ground.ElevationM[place.Step]),
-            place.Day,
-            Short(arrive),
-            place.Source?.IsOutOfUse == true ? null : place.Chance,
-            place.Source is { IsOutOfUse: false } source
+            Id: place.Id,
+            Kind: place.Kind,
+            Name: place.FullName,
+            AlongKm: Short(place.Step * _setup.Ground.StepKm),
+            ElevationM: Short(_setup.Ground.ElevationM[place.Step]),
+            Day: place.Day,
+            ArriveHour: Short(arrive),
+            Chance: place.Source?.IsOutOfUse == true ? null : place.Chance,
+            ChanceWhy: place.Source is { IsOutOfUse: false } source
                 ? _line.Country.Why(place.Id, source, _setup.Request.Now, _setup.Request.DayOf(place.Day), _say)
                 : "",
-            _walk is PromisedWalk ? place.HasWater && place.Chance > PromisedWalk.Likely : place.Trusted,
-            planned,
-            Short(InHand(place, fill)),
-            Short(fill?.TakenL ?? 0),
-            Short(fill?.DrinkL ?? 0),
-            Short(carried),
-            Short(fill is null ? 0 : carried + ContainersKg(carried)),
-            fill is null ? [] : Split(carried),
-            planned ? TreatBy(fill!) : "",
-            Short(fill is null ? 0 : _treated.Of(fill)?.BoilL ?? 0),
-            planned ? Ready(fill!, arrive, minutes) : null,
-            Short(minutes),
-            fill?.WaitsHere == true,
-            fill?.To.Name,
-            fill is null ? null : Short(fill.ArriveNextL),
-            fill is not null && _wayBack.TurnBackKm(fill) is { } back ? Short(back) : null,
-            Words(place, fill),
-            Policy(place),
-            IfElse(place, fill)
+            Trusted: _walk is PromisedWalk ? place.HasWater && place.Chance > PromisedWalk.Likely : place.Trusted,
+            Planned: planned,
+            ArriveL: Short(InHand(place, fill)),
+            TakeL: Short(fill?.TakenL ?? 0),
+            DrinkL: Short(fill?.DrinkL ?? 0),
+            LeaveL: Short(carried),
+            WeightKg: Short(fill is null ? 0 : carried + ContainersKg(carried)),
+            Split: fill is null ? [] : Split(carried),
+            TreatBy: planned ? TreatBy(fill!) : "",
+            BoilL: Short(fill is null ? 0 : _treated.Of(fill)?.BoilL ?? 0),
+            ReadyHour: planned ? Ready(fill!, arrive, minutes) : null,
+            StopMinutes: Short(minutes),
+            WaitsHere: fill?.WaitsHere == true,
+            ToName: fill?.To.Name,
+            ArriveNextL: fill is null ? null : Short(fill.ArriveNextL),
+            TurnBackKm: fill is not null && _wayBack.TurnBackKm(fill) is { } back ? Short(back) : null,
+            Words: Words(place, fill),
+            Policy: Policy(place),
+            IfElse: IfElse(place, fill)
         )
         {
             Met = place.Met,
@@ -220,8 +220,8 @@ internal sealed class PlanStops
         {
             { Kind: StopKind.Start } when _setup.StartL is not null => $"{L(fill.LeaveL)} in hand, to {fill.To.Name}",
             { Kind: StopKind.Start } => $"Leave with {L(fill.LeaveL)}, to {fill.To.Name}",
-            { Kind: StopKind.Camp } =>
-                $"Fetch {L(fill.TakenL)} from {fill.Water.Name}, {Way(place, fill.Water)}: {Speaker.Minutes(fill.TripMinutes)} there and back",
+            { Kind: StopKind.Camp } => $"Fetch {L(fill.TakenL)} from {fill.Water.Name}, {Way(place, fill.Water)}: "
+                + $"{Speaker.Minutes(fill.TripMinutes)} there and back",
             { IsEvening: true } when fill.To.IsMorning && fill.To.Id == place.Id => $"Take {L(fill.TakenL)} for the camp",
             _ => $"Take {L(fill.TakenL)}: {drink}carry {L(fill.CarriedL)} to {fill.To.Name}",
         };
@@ -255,7 +255,8 @@ internal sealed class PlanStops
         var back = _wayBack.NeedL(here.Point, before.At.Point);
         var km = _say.Of(Quantity.Distance, _line.Km[next.Point] - _line.Km[here.Point]);
         var start =
-            $"If it is dry: {_say.Of(Quantity.Volume, Math.Max(0, fill.ArriveL))} in hand, {NameOf(next)} in {km}{(leftOut > 0 ? ", nothing cooked" : "")}: ";
+            $"If it is dry: {_say.Of(Quantity.Volume, Math.Max(0, fill.ArriveL))} in hand, {NameOf(next)} "
+            + $"in {km}{(leftOut > 0 ? ", nothing cooked" : "")}: ";
         return start
             + (
                 need <= fill.ArriveL ? $"it reaches{Then(next, fill.ArriveL - (need / _setup.NeedFactor))}"

@@ -30,15 +30,15 @@ public sealed record PlanSupply(string Id, string Name, double Used, double? Lef
         var left = item is WaterFilter { Filter.RatedLifeL: { } life } ? life - entry.Filter?.UsedL : entry.Left;
         var end = left < wanted ? walk.Fills.FirstOrDefault(f => Takes(plenty, f, entry.Id!) > Takes(treated, f, entry.Id!)) : null;
         return new PlanSupply(
-            entry.Id!,
-            item.Name ?? "",
-            used,
-            left,
-            left is { } there ? $"{item.Amount(used, say)} of {item.Amount(Math.Max(0, there), say)}"
+            Id: entry.Id!,
+            Name: item.Name ?? "",
+            Used: used,
+            Left: left,
+            Words: left is { } there ? $"{item.Amount(used, say)} of {item.Amount(Math.Max(0, there), say)}"
                 : item is Stove { IsOpenFire: true } ? item.Amount(used, say)
                 : $"{item.Amount(used, say)}; what is left is not counted",
-            end?.At.FullName,
-            end is null ? null : $"{item.Amount(wanted - left!.Value, say)} more"
+            EndsAt: end?.At.FullName,
+            More: end is null ? null : $"{item.Amount(wanted - left!.Value, say)} more"
         );
     }
 

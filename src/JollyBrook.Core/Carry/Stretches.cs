@@ -20,16 +20,16 @@ internal static class Stretches
         var (from, to, capacity) = (fill.At, fill.To, fill.CapacityL);
         string L(double litres) => say.Of(Quantity.Volume, litres);
         return new ImpossibleStretch(
-            from.Kind,
-            from.Name,
-            to.Name,
-            setup.Line.Km[from.Point],
-            setup.Line.Km[to.Point],
-            capacity + fill.ShortL,
-            capacity,
-            fill.ShortL,
-            $"{from.Name} to {to.Name} needs {L(capacity + fill.ShortL)}; {L(capacity)} can be carried: {L(fill.ShortL)} short.",
-            [.. Remedies(setup, fill, from, to, say).OrderByDescending(r => r.Solves)]
+            From: from.Kind,
+            FromName: from.Name,
+            ToName: to.Name,
+            FromKm: setup.Line.Km[from.Point],
+            ToKm: setup.Line.Km[to.Point],
+            NeedL: capacity + fill.ShortL,
+            CapacityL: capacity,
+            ShortL: fill.ShortL,
+            Words: $"{from.Name} to {to.Name} needs {L(capacity + fill.ShortL)}; {L(capacity)} can be carried: {L(fill.ShortL)} short.",
+            Remedies: [.. Remedies(setup, fill, from, to, say).OrderByDescending(r => r.Solves)]
         );
     }
 
@@ -127,7 +127,8 @@ internal static class Stretches
                 bestShort = shortL;
                 best = new Remedy(
                     RemedyKind.Rest,
-                    $"Rest at {from.Name} from {Speaker.Clock(hour)} for {hours} h, in the shade: saves {Speaker.Number(fill.ShortL - shortL, 2)} L",
+                    $"Rest at {from.Name} from {Speaker.Clock(hour)} for {hours} h, in the shade: saves "
+                        + $"{Speaker.Number(fill.ShortL - shortL, 2)} L",
                     shortL <= 0,
                     Day: from.Day,
                     Hour: hour,
@@ -184,7 +185,8 @@ internal static class Stretches
             {
                 yield return new Remedy(
                     RemedyKind.AskReport,
-                    $"Find out whether {place.Name} runs ({SourceReliability.Percent(place.Chance!.Value)} %): a fresh report would be enough",
+                    $"Find out whether {place.Name} runs ({SourceReliability.Percent(place.Chance!.Value)} "
+                        + "%): a fresh report would be enough",
                     false,
                     SourceId: place.Id
                 );
@@ -215,7 +217,8 @@ internal static class Stretches
             var solved = ShortOn(setup, from, to, setup.Request with { Route = moved }) <= 0;
             yield return new Remedy(
                 RemedyKind.MoveCamp,
-                $"Camp at {water.Name}, {say.Of(Quantity.Distance, Math.Abs(km - setup.Line.Km[camp.Point]))} {(km < setup.Line.Km[camp.Point] ? "sooner" : "further on")}",
+                $"Camp at {water.Name}, {say.Of(Quantity.Distance, Math.Abs(km - setup.Line.Km[camp.Point]))} "
+                    + $"{(km < setup.Line.Km[camp.Point] ? "sooner" : "further on")}",
                 solved,
                 Day: camp.Day,
                 AlongKm: km

@@ -125,7 +125,22 @@ internal sealed class Timeline
         var height = _ground.ElevationM[step];
         var air = AirAt(day, clock + (hours / 2), height);
         var litres = hours * _party.RestLPerH(air.TemperatureC, height);
-        return new TimelinePiece(day, step, step, clock, clock + hours, 0, 0, litres, litres, 0, 0, 0, air.TemperatureC, litres);
+        return new TimelinePiece(
+            Day: day,
+            FromStep: step,
+            ToStep: step,
+            StartHour: clock,
+            EndHour: clock + hours,
+            WalkHours: 0,
+            EffortKm: 0,
+            UseL: litres,
+            RestL: litres,
+            WantedL: 0,
+            PerC: 0,
+            PerC2: 0,
+            AirC: air.TemperatureC,
+            MedianL: litres
+        );
     }
 
     private TimelinePiece MakePiece(int day, int from, int to, double clock, out double lostL)
@@ -141,20 +156,20 @@ internal sealed class Timeline
         var resting = breaks * _party.RestLPerH(air.TemperatureC, height);
         lostL = (planned.LossLPerH * walkH) + resting;
         return new TimelinePiece(
-            day,
-            from,
-            to,
-            clock,
-            clock + walkH + breaks,
-            walkH,
-            ((to - from) * _ground.StepKm) + (ascentM / 100),
-            (planned.PlannedLPerH * walkH) + resting,
-            resting,
-            middle * walkH,
-            (hot - cold) * walkH / (2 * Party.ProbeC),
-            (hot + cold - (2 * middle)) * walkH / (2 * Party.ProbeC * Party.ProbeC),
-            air.TemperatureC,
-            (MedianLPerH(perKg, climbPerKg, air, height) * walkH) + resting
+            Day: day,
+            FromStep: from,
+            ToStep: to,
+            StartHour: clock,
+            EndHour: clock + walkH + breaks,
+            WalkHours: walkH,
+            EffortKm: ((to - from) * _ground.StepKm) + (ascentM / 100),
+            UseL: (planned.PlannedLPerH * walkH) + resting,
+            RestL: resting,
+            WantedL: middle * walkH,
+            PerC: (hot - cold) * walkH / (2 * Party.ProbeC),
+            PerC2: (hot + cold - (2 * middle)) * walkH / (2 * Party.ProbeC * Party.ProbeC),
+            AirC: air.TemperatureC,
+            MedianL: (MedianLPerH(perKg, climbPerKg, air, height) * walkH) + resting
         );
     }
 

@@ -19,35 +19,35 @@ public static class CatalogueList
     /// so that a default left alone errs to the long side (pick).
     /// </summary>
     public static readonly TreatDefaults Defaults = new(
-        1,
-        Clarity.SlightlyCloudy,
-        WaterColour.None,
-        8,
-        1000,
-        "nadcc-8.5",
-        DateCheck.InDate,
-        BottleLight.ShadeOrOpaque,
-        6,
-        BoilSchool.OneOrThree,
-        BoilSchools.DefaultLongMinutes,
-        Burners.Default.Id,
-        true,
-        CoolingPlace.StillAir,
-        15,
-        ChemicalProfiles.DefaultDropsPerMl,
-        SourceKind.Stream,
-        SourceFlow.Flowing,
-        YesNo.No,
-        YesNo.No,
-        Grit.Silty,
-        DrawOff.Siphon,
-        20,
-        30,
-        SnowKind.Settled,
-        -8,
-        46.2,
-        -28.6,
-        0.3
+        VolumeL: 1,
+        Clarity: Clarity.SlightlyCloudy,
+        Colour: WaterColour.None,
+        TemperatureC: 8,
+        ElevationM: 1000,
+        Method: "nadcc-8.5",
+        Date: DateCheck.InDate,
+        Light: BottleLight.ShadeOrOpaque,
+        BleachStrengthPercent: 6,
+        School: BoilSchool.OneOrThree,
+        LongMinutes: BoilSchools.DefaultLongMinutes,
+        BurnerId: Burners.Default.Id,
+        LidOn: true,
+        Cooling: CoolingPlace.StillAir,
+        AirTemperatureC: 15,
+        DropsPerMl: ChemicalProfiles.DefaultDropsPerMl,
+        SourceKind: SourceKind.Stream,
+        Flow: SourceFlow.Flowing,
+        UpstreamWalked: YesNo.No,
+        RainLastDay: YesNo.No,
+        Grit: Grit.Silty,
+        DrawOff: DrawOff.Siphon,
+        DepthCm: 20,
+        VanishingDepthCm: 30,
+        SnowKind: SnowKind.Settled,
+        SnowTemperatureC: -8,
+        LatitudeDeg: 46.2,
+        LongitudeDeg: -28.6,
+        CloudCover: 0.3
     );
 
     public static CatalogueResponse Compute(CatalogueRequest request)
@@ -55,35 +55,41 @@ public static class CatalogueList
         ArgumentNullException.ThrowIfNull(request);
         var say = Speaker.For(request.Units);
         return new CatalogueResponse(
-            say.System,
-            [.. Enum.GetValues<Quantity>().Select(q => new QuantityScales(q, UnitTable.For(q, say.System)))],
-            Clarities(say),
-            Colours(),
-            [BoilMethod(), .. ChemicalProfiles.All.Select(Method)],
-            [.. Burners.All.Select(b => new Choice(b.Id, b.Name, b.Fuel))],
-            [.. BoilSchools.All.Select(s => new Choice(ContractName.Of(s), BoilSchools.Name(s), BoilSchools.Reason(s)))],
-            [.. Enum.GetValues<PotMaterial>().Select(m => new Choice(ContractName.Of(m), m.ToString(), ""))],
+            Units: say.System,
+            Quantities: [.. Enum.GetValues<Quantity>().Select(q => new QuantityScales(q, UnitTable.For(q, say.System)))],
+            Clarities: Clarities(say),
+            Colours: Colours(),
+            Methods: [BoilMethod(), .. ChemicalProfiles.All.Select(Method)],
+            Burners: [.. Burners.All.Select(b => new Choice(b.Id, b.Name, b.Fuel))],
+            Schools: [.. BoilSchools.All.Select(s => new Choice(ContractName.Of(s), BoilSchools.Name(s), BoilSchools.Reason(s)))],
+            PotMaterials: [.. Enum.GetValues<PotMaterial>().Select(m => new Choice(ContractName.Of(m), m.ToString(), ""))],
+            CoolingPlaces:
             [
                 new(ContractName.Of(CoolingPlace.StillAir), "In still air", ""),
                 new(ContractName.Of(CoolingPlace.Stream), "Set in the stream", ""),
             ],
+            Dates:
             [
                 new(ContractName.Of(DateCheck.InDate), "In date", ""),
                 new(ContractName.Of(DateCheck.Past), "Past its date", "not counted on"),
                 new(ContractName.Of(DateCheck.Unknown), "Not known", "counts as past"),
             ],
+            Lights:
             [
                 new(ContractName.Of(BottleLight.ShadeOrOpaque), "Shade, or opaque", ""),
                 new(ContractName.Of(BottleLight.ClearInSun), "Clear, in the sun", "half strength"),
                 new(ContractName.Of(BottleLight.Unknown), "Not known", "counts as sun"),
             ],
-            [.. OrganismClasses.All.Select(o => new ClassInfo(o, Sentence.Capital(OrganismClasses.Spoken(o)), LogTarget.Standard(o)))],
-            LogTarget.Cap,
-            ChoiceListMaker.Make(),
-            Defaults,
-            PlanningChoiceMaker.Body(),
-            PlanningChoiceMaker.Route(),
-            PlanningChoiceMaker.Day()
+            Classes:
+            [
+                .. OrganismClasses.All.Select(o => new ClassInfo(o, Sentence.Capital(OrganismClasses.Spoken(o)), LogTarget.Standard(o))),
+            ],
+            MostLogs: LogTarget.Cap,
+            Lists: ChoiceListMaker.Make(),
+            Defaults: Defaults,
+            Body: PlanningChoiceMaker.Body(),
+            Route: PlanningChoiceMaker.Route(),
+            Day: PlanningChoiceMaker.Day()
         );
     }
 
@@ -106,25 +112,36 @@ public static class CatalogueList
         ];
 
     private static MethodInfo BoilMethod() =>
-        new(TreatmentMethods.Boil, "Boil", "Heat", "Covers every class; costs fuel and time", null, false, false, false, false, null);
+        new(
+            Id: TreatmentMethods.Boil,
+            Name: "Boil",
+            Group: "Heat",
+            Hint: "Covers every class; costs fuel and time",
+            Active: null,
+            AsksPH: false,
+            AsksDate: false,
+            AsksBleach: false,
+            AsksDrops: false,
+            Label: null
+        );
 
     private static MethodInfo Method(ChemicalProfile profile) =>
         new(
-            profile.Id,
-            profile.Name,
-            profile.Active switch
+            Id: profile.Id,
+            Name: profile.Name,
+            Group: profile.Active switch
             {
                 ActiveIngredient.FreeChlorine => "Chlorine",
                 ActiveIngredient.ChlorineDioxide => "Chlorine dioxide",
                 _ => "Iodine",
             },
-            profile.Words,
-            profile.Active,
-            profile.Active == ActiveIngredient.FreeChlorine,
-            !profile.IsHouseholdBleach,
-            profile.IsHouseholdBleach,
-            profile.StockPercent is not null,
-            profile.AsLabel()
+            Hint: profile.Words,
+            Active: profile.Active,
+            AsksPH: profile.Active == ActiveIngredient.FreeChlorine,
+            AsksDate: !profile.IsHouseholdBleach,
+            AsksBleach: profile.IsHouseholdBleach,
+            AsksDrops: profile.StockPercent is not null,
+            Label: profile.AsLabel()
         );
 
     private static string Depth(double ntu, Speaker say)

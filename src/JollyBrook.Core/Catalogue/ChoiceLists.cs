@@ -44,6 +44,7 @@ internal static class ChoiceListMaker
 {
     public static ChoiceLists Make() =>
         new(
+            SourceKinds:
             [
                 new(ContractName.Of(SourceKind.Stream), "Stream", ""),
                 new(ContractName.Of(SourceKind.Spring), "Spring", ""),
@@ -62,20 +63,23 @@ internal static class ChoiceListMaker
                 new(ContractName.Of(SourceKind.FromPlants), "Dew, leaves, sap", "from plants you can name"),
                 new(ContractName.Of(SourceKind.Unknown), "Not known", ""),
             ],
-            [.. Enum.GetValues<SourceKind>().Where(k => Sources.SourceKinds.IsCaught(k))],
-            [.. Enum.GetValues<SourceKind>().Where(k => Sources.SourceKinds.MayBeUntreated(k))],
+            CaughtKinds: [.. Enum.GetValues<SourceKind>().Where(k => Sources.SourceKinds.IsCaught(k))],
+            UntreatedKinds: [.. Enum.GetValues<SourceKind>().Where(k => Sources.SourceKinds.MayBeUntreated(k))],
+            Flows:
             [
                 new(ContractName.Of(SourceFlow.Flowing), "Flows", ""),
                 new(ContractName.Of(SourceFlow.Slow), "Hardly moves", ""),
                 new(ContractName.Of(SourceFlow.Stagnant), "Stagnant", ""),
                 new(ContractName.Of(SourceFlow.Unknown), "Not known", "counts as standing"),
             ],
-            [.. SourceSigns.All.Select(s => new SignChoice(ContractName.Of(s.Seen), s.Name, s.Weight))],
+            Signs: [.. SourceSigns.All.Select(s => new SignChoice(ContractName.Of(s.Seen), s.Name, s.Weight))],
+            YesNo:
             [
                 new(ContractName.Of(Sources.YesNo.Yes), "Yes", ""),
                 new(ContractName.Of(Sources.YesNo.No), "No", ""),
                 new(ContractName.Of(Sources.YesNo.Unknown), "Not known", "counts as worse"),
             ],
+            Grits:
             [
                 new(ContractName.Of(Grit.Sandy), "Sand", "sinks in minutes"),
                 new(ContractName.Of(Grit.Silty), "Silt", "sinks within an hour or two"),
@@ -83,12 +87,18 @@ internal static class ChoiceListMaker
                 new(ContractName.Of(Grit.Clay), "Clay", "does not sink: flocculate"),
                 new(ContractName.Of(Grit.Unknown), "Not known", "counts as clay"),
             ],
+            ClearingWays:
             [
                 new(ContractName.Of(ClearingWay.Settle), "Settling", ""),
                 new(ContractName.Of(ClearingWay.Flocculate), "Flocculant", "where the kit holds one"),
                 new(ContractName.Of(ClearingWay.ImprovisedFilter), "Improvised filter", "gravel, sand and charcoal; clearer, not safe"),
             ],
-            [.. Enum.GetValues<DrawOff>().Select(d => new Choice(ContractName.Of(d), Clearing.DrawOffs.Name(d), Clearing.DrawOffs.How(d)))],
+            DrawOffs:
+            [
+                .. Enum.GetValues<DrawOff>()
+                    .Select(d => new Choice(ContractName.Of(d), Clearing.DrawOffs.Name(d), Clearing.DrawOffs.How(d))),
+            ],
+            SnowKinds:
             [
                 new(ContractName.Of(SnowKind.Fresh), "Fresh", "a tenth is water"),
                 new(ContractName.Of(SnowKind.Settled), "Settled", "a quarter"),
@@ -97,39 +107,45 @@ internal static class ChoiceListMaker
                 new(ContractName.Of(SnowKind.Ice), "Ice", "nine tenths"),
                 new(ContractName.Of(SnowKind.Unknown), "Not known", "counts as fresh"),
             ],
-            [.. FilterElements.All.Select(e => new Choice(ContractName.Of(e.Element), e.Name, e.Care))],
+            Elements: [.. FilterElements.All.Select(e => new Choice(ContractName.Of(e.Element), e.Name, e.Care))],
+            Styles:
             [
                 .. Enum.GetValues<FilterStyle>()
                     .Select(s => new Choice(ContractName.Of(s), FilterElements.StyleName(s), FilterElements.StyleHint(s))),
             ],
+            Batteries:
             [
                 new(ContractName.Of(Battery.Lithium), "Lithium", "keeps most of its charge in the cold"),
                 new(ContractName.Of(Battery.Alkaline), "Alkaline", "half at 0 °C"),
                 new(ContractName.Of(Battery.Unknown), "Not known", "counts as alkaline"),
             ],
+            Happened:
             [
                 new(ContractName.Of(Filters.Happened.No), "No", ""),
                 new(ContractName.Of(Filters.Happened.Yes), "Yes", ""),
                 new(ContractName.Of(Filters.Happened.Unknown), "Not known", "counts as yes"),
             ],
-            [.. ChemicalProfiles.All.Select(p => new Choice(p.Id, p.Name, $"{p.Dose.Words}; {p.Wait.Words}"))],
+            Products: [.. ChemicalProfiles.All.Select(p => new Choice(p.Id, p.Name, $"{p.Dose.Words}; {p.Wait.Words}"))],
+            FlocculantForms:
             [
                 new(ContractName.Of(FlocculantForm.Drops), "Drops", "by its label"),
                 new(ContractName.Of(FlocculantForm.Alum), "Alum powder", "0.03 to 0.06 g a litre"),
             ],
+            LabelUnits:
             [
                 new(ContractName.Of(LabelUnit.Litre), "Litre", ""),
                 new(ContractName.Of(LabelUnit.UsQuart), "US quart", "0.946 L"),
                 new(ContractName.Of(LabelUnit.UsGallon), "US gallon", "3.785 L"),
             ],
+            CarriedAt:
             [
                 new(ContractName.Of(Kit.CarriedAt.Pack), "Pack", ""),
                 new(ContractName.Of(Kit.CarriedAt.Hand), "Hand", ""),
                 new(ContractName.Of(Kit.CarriedAt.Belt), "Belt", ""),
                 new(ContractName.Of(Kit.CarriedAt.Vest), "Vest", ""),
             ],
-            BodySignList.All,
-            BookChoiceMaker.Make(),
-            ScarceChoiceMaker.Make()
+            BodySigns: BodySignList.All,
+            Book: BookChoiceMaker.Make(),
+            Scarce: ScarceChoiceMaker.Make()
         );
 }

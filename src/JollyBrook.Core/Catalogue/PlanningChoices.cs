@@ -92,6 +92,7 @@ internal static class PlanningChoiceMaker
 
     public static RouteChoices Route() =>
         new(
+            WalkSchools:
             [
                 new(ContractName.Of(WalkSchool.Tobler), "Tobler", "pace by slope; slower off the path"),
                 new(
@@ -100,10 +101,12 @@ internal static class PlanningChoiceMaker
                     "5 km/h and an hour for 600 m up; descents by steepness"
                 ),
             ],
+            SweatSchools:
             [
                 new(ContractName.Of(SweatSchool.Gonzalez2009), "Gonzalez 2009", "never below what keeps the body's heat in balance"),
                 new(ContractName.Of(SweatSchool.Shapiro1982), "Shapiro 1982", "older, on the high side"),
             ],
+            SourceClasses:
             [
                 .. Enum.GetValues<SourceClass>()
                     .Select(c => new Choice(
@@ -112,29 +115,30 @@ internal static class PlanningChoiceMaker
                         $"runs with {SourceReliability.OfClass(c) * 100:0} %"
                     )),
             ],
+            Roles:
             [
                 new(ContractName.Of(ContainerRole.Either), "Either", ""),
                 new(ContractName.Of(ContainerRole.Clean), "Clean", "drinking water only"),
                 new(ContractName.Of(ContainerRole.Dirty), "Dirty", "counts only for water treated later"),
             ],
-            SourceReliability.Trusted,
-            new RouteDay(
-                RouteDay.DefaultStartHour,
-                null,
-                null,
-                RouteDay.DefaultMeals,
-                RouteDay.DefaultHotDrinks,
-                DrinkPlan.LPerWash,
-                RouteDay.DefaultRest
+            Trusted: SourceReliability.Trusted,
+            Day: new RouteDay(
+                StartHour: RouteDay.DefaultStartHour,
+                EndKm: null,
+                CampName: null,
+                Meals: RouteDay.DefaultMeals,
+                HotDrinks: RouteDay.DefaultHotDrinks,
+                WashL: DrinkPlan.LPerWash,
+                Rest: RouteDay.DefaultRest
             ),
-            DayWeather.Assumed,
-            TripRoute.DefaultBreakShare,
-            TripRoute.DefaultKgKmPerMinute,
-            TripRoute.DefaultDebtShare,
-            DrinkPlan.DefaultReplaceShare,
-            TripSource.DefaultLitresPerMinute,
-            HowSure.DefaultRuns,
-            TripRoute.Middle,
-            FromHere.OffLineKm
+            Weather: DayWeather.Assumed,
+            BreakShare: TripRoute.DefaultBreakShare,
+            KgKmPerMinute: TripRoute.DefaultKgKmPerMinute,
+            DebtShare: TripRoute.DefaultDebtShare,
+            ReplaceShare: DrinkPlan.DefaultReplaceShare,
+            LitresPerMinute: TripSource.DefaultLitresPerMinute,
+            Runs: HowSure.DefaultRuns,
+            MiddleCertainty: TripRoute.Middle,
+            OffLineKm: FromHere.OffLineKm
         );
 }

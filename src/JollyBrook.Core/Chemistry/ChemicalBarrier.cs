@@ -38,7 +38,15 @@ public sealed class ChemicalBarrier(string id, string name, ChemicalProfile prof
         // Where no light reaches it, nobody looks for the sun.
         var dark = options.Light == BottleLight.ShadeOrOpaque ? 0 : setting.DarkMinutes(before.Minutes);
         var result = ChemicalPlan.For(
-            new ChemicalQuestion(profile, water, options, setting.Target, before, setting.Container.CapacityL, dark),
+            new ChemicalQuestion(
+                Profile: profile,
+                Water: water,
+                Options: options,
+                Target: setting.Target,
+                Before: before,
+                CapacityL: setting.Container.CapacityL,
+                DarkMinutes: dark
+            ),
             setting.Intake
         );
         if (result.Refusal is { } refusal)
@@ -48,26 +56,26 @@ public sealed class ChemicalBarrier(string id, string name, ChemicalProfile prof
 
         var (dose, contact, dosed) = (result.Dose!, result.Contact!, result.Water);
         return new BarrierResult(
-            [.. result.Ledger.Select(r => r.Credits[0])],
-            null,
-            Headline(dose, water, setting.Say),
-            HandsOnBesideDissolving + contact.DissolveMinutes,
-            contact.MixStandMinutes + contact.DissolveMinutes + contact.WaitMinutes,
-            [Uses(dose)],
-            TasteOf(profile.Active),
-            Risks(dosed, contact),
-            dosed,
-            () => ChemicalSteps.For(result, dosed, setting.Say),
-            dose.NeutraliserMg is { } mg
+            Credits: [.. result.Ledger.Select(r => r.Credits[0])],
+            Refusal: null,
+            Headline: Headline(dose, water, setting.Say),
+            HandsOnMinutes: HandsOnBesideDissolving + contact.DissolveMinutes,
+            MinutesToSip: contact.MixStandMinutes + contact.DissolveMinutes + contact.WaitMinutes,
+            Supplies: [Uses(dose)],
+            Taste: TasteOf(profile.Active),
+            Risks: Risks(dosed, contact),
+            After: dosed,
+            Steps: () => ChemicalSteps.For(result, dosed, setting.Say),
+            FlavourAdvice: dose.NeutraliserMg is { } mg
                 ? $"Drink mix, or vitamin C: {Speaker.Number(mg, 0)} mg takes the taste away. It ends the disinfection, so never sooner."
                 : "Drink mix, a pinch of salt, or pouring it to and fro. Never sooner: vitamin C ends the disinfection.",
-            Storage(setting),
-            null,
-            [.. result.Ledger.Select(r => r.MinutesToTarget)],
-            result.Assumptions,
-            result.Cautions,
-            result.Working,
-            result
+            Storage: Storage(setting),
+            DrinkWithinHours: null,
+            MinutesToTarget: [.. result.Ledger.Select(r => r.MinutesToTarget)],
+            Assumptions: result.Assumptions,
+            Cautions: result.Cautions,
+            Working: result.Working,
+            Detail: result
         );
     }
 

@@ -41,7 +41,17 @@ public static class ChemicalPlan
         var working = new Working();
         var cautions = ChemicalCautions.For(profile, drawn, intake.Say);
         ChemicalResult Refuse(Refusal refusal) =>
-            new(profile, drawn, null, null, NoCredit(profile, ask.Target, refusal), refusal, assumptions, cautions, working);
+            new(
+                Profile: profile,
+                Water: drawn,
+                Dose: null,
+                Contact: null,
+                Ledger: NoCredit(profile, ask.Target, refusal),
+                Refusal: refusal,
+                Assumptions: assumptions,
+                Cautions: cautions,
+                Working: working
+            );
         if (ChemicalRefusals.Before(profile, drawn, setup) is { } refused)
         {
             return Refuse(refused);
@@ -76,40 +86,40 @@ public static class ChemicalPlan
 
         var contact = ContactTime.For(
             new ContactQuestion(
-                profile,
-                water,
-                full,
-                light,
-                Milder(ask, setup, unit),
-                ask.Before,
-                ask.Target,
-                ask.Options?.WithoutCryptosporidium == true
+                Profile: profile,
+                Water: water,
+                Full: full,
+                Light: light,
+                Milder: Milder(ask, setup, unit),
+                Before: ask.Before,
+                Target: ask.Target,
+                WithoutCryptosporidium: ask.Options?.WithoutCryptosporidium == true
             ),
             working
         );
         return new ChemicalResult(
-            profile,
-            water,
-            Dose(profile, strength, counted, drawn, unit, setup, intake.Say),
-            new ContactAnswer(
-                contact.WaitMinutes,
-                contact.LabelMinutes,
-                profile.Wait.Words,
-                contact.ComputedMinutes,
-                contact.ComputedMinutes > contact.LabelMinutes,
-                contact.LongestFor,
-                DisinfectantDemand.MgPerL(water.Clarity, water.Colour),
-                atStart,
-                profile.MixStandMinutes,
-                DissolveMinutes(profile, water),
-                contact.Note,
-                contact.Shorter
+            Profile: profile,
+            Water: water,
+            Dose: Dose(profile, strength, counted, drawn, unit, setup, intake.Say),
+            Contact: new ContactAnswer(
+                WaitMinutes: contact.WaitMinutes,
+                LabelMinutes: contact.LabelMinutes,
+                LabelWords: profile.Wait.Words,
+                ComputedMinutes: contact.ComputedMinutes,
+                Computed: contact.ComputedMinutes > contact.LabelMinutes,
+                LongestFor: contact.LongestFor,
+                DemandMgPerL: DisinfectantDemand.MgPerL(water.Clarity, water.Colour),
+                ResidualMgPerL: atStart,
+                MixStandMinutes: profile.MixStandMinutes,
+                DissolveMinutes: DissolveMinutes(profile, water),
+                Note: contact.Note,
+                Shorter: contact.Shorter
             ),
-            contact.Ledger,
-            null,
-            assumptions,
-            cautions,
-            working
+            Ledger: contact.Ledger,
+            Refusal: null,
+            Assumptions: assumptions,
+            Cautions: cautions,
+            Working: working
         );
     }
 
@@ -287,19 +297,19 @@ public static class ChemicalPlan
         Speaker say
     ) =>
         new(
-            counted.Units,
-            DoseWords.Of(profile.Form, counted.Units),
-            profile.Form != ProductForm.Tablet && counted.Units > HandMeasure.MostDropsToCount
+            Units: counted.Units,
+            Words: DoseWords.Of(profile.Form, counted.Units),
+            HandMeasure: profile.Form != ProductForm.Tablet && counted.Units > HandMeasure.MostDropsToCount
                 ? HandMeasure.Of(counted.Units / setup.DropsPerMl) + (profile.Form == ProductForm.TwoPartDrops ? " of each part" : "")
                 : null,
-            counted.MgPerL,
-            strength.LabelMgPerL,
-            profile.Dose.Words,
-            strength.IsComputed && counted.MgPerL > strength.LabelMgPerL,
-            strength.Why,
-            FillHint(profile, strength, counted, drawn.VolumeL, unit, say),
-            Neutraliser.AscorbicAcidMg(profile.Active, counted.MgPerL * counted.FillL),
-            counted.FillL
+            MgPerL: counted.MgPerL,
+            LabelMgPerL: strength.LabelMgPerL,
+            LabelWords: profile.Dose.Words,
+            Computed: strength.IsComputed && counted.MgPerL > strength.LabelMgPerL,
+            Why: strength.Why,
+            FillHint: FillHint(profile, strength, counted, drawn.VolumeL, unit, say),
+            NeutraliserMg: Neutraliser.AscorbicAcidMg(profile.Active, counted.MgPerL * counted.FillL),
+            FillL: counted.FillL
         );
 
     private static string? FillHint(
@@ -313,7 +323,9 @@ public static class ChemicalPlan
     {
         if (Math.Abs(counted.FillL - volumeL) > 1e-9)
         {
-            return $"{(counted.FillL > volumeL ? "Fill up" : "Fill only")} to {say.Of(Quantity.Volume, counted.FillL)}: in {say.Of(Quantity.Volume, volumeL)} no whole number fits between the label and twice the clear-water dose.";
+            return $"{(counted.FillL > volumeL ? "Fill up" : "Fill only")} to {say.Of(Quantity.Volume, counted.FillL)}: "
+                + $"in {say.Of(Quantity.Volume, volumeL)} no whole number fits between the label and twice "
+                + "the clear-water dose.";
         }
 
         if (profile.Form != ProductForm.Tablet)
@@ -324,7 +336,8 @@ public static class ChemicalPlan
         var fills = CountedDose.WholeFills(unit, strength, counted.ExactUnits);
         return fills.Count == 0
             ? null
-            : $"A whole number fits exactly at {string.Join(" and at ", fills.Select(f => $"{say.Of(Quantity.Volume, f.VolumeL)} ({DoseWords.Of(profile.Form, f.Units)})"))}; "
+            : "A whole number fits exactly at "
+                + $"{string.Join(" and at ", fills.Select(f => $"{say.Of(Quantity.Volume, f.VolumeL)} ({DoseWords.Of(profile.Form, f.Units)})"))}; "
                 + (
                     counted.Units < counted.ExactUnits
                         ? $"{say.Of(Quantity.Volume, volumeL)} is so little more that the label's number holds."

@@ -73,13 +73,15 @@ public sealed record ChemicalProfile(
     /// <summary>The template written out as a label, to fill the form from.</summary>
     public CopiedLabel AsLabel() =>
         new(
-            Dose.Amount,
-            Dose.VolumeL / LabelUnits.LitresIn(DoseUnitOfWater),
-            DoseUnitOfWater,
-            new CopiedWaits(Wait.Bacteria, Wait.Viruses, Wait.Giardia, Wait.Cryptosporidium),
-            Wait.Cold is { } cold && Wait.RulesReachCryptosporidium ? new CopiedCold(cold.BelowC, cold.Times, cold.PlusMinutes) : null,
-            Dose.CloudyFactor > 1 ? new CopiedCloudy(Dose.CloudyFactor) : null,
-            IsHouseholdBleach ? null : Math.Round(LabelMgPerL, 2),
+            Amount: Dose.Amount,
+            Water: Dose.VolumeL / LabelUnits.LitresIn(DoseUnitOfWater),
+            Unit: DoseUnitOfWater,
+            Waits: new CopiedWaits(Wait.Bacteria, Wait.Viruses, Wait.Giardia, Wait.Cryptosporidium),
+            Cold: Wait.Cold is { } cold && Wait.RulesReachCryptosporidium
+                ? new CopiedCold(cold.BelowC, cold.Times, cold.PlusMinutes)
+                : null,
+            Cloudy: Dose.CloudyFactor > 1 ? new CopiedCloudy(Dose.CloudyFactor) : null,
+            MgPerL: IsHouseholdBleach ? null : Math.Round(LabelMgPerL, 2),
             MixMinutes: MixStandMinutes > 0 ? MixStandMinutes : null,
             DissolveMinutes: DissolveMinutes
         );

@@ -28,7 +28,8 @@ internal static class ChemicalRefusals
         new(
             RefusalCode.NoResidual,
             at.ResidualMgPerL <= 0
-                ? $"This water uses up the whole dose: {Speaker.Number(demand, 1)} of {Speaker.Number(dose, 1)} mg/L. Nothing is left to work."
+                ? $"This water uses up the whole dose: {Speaker.Number(demand, 1)} of {Speaker.Number(dose, 1)} "
+                    + "mg/L. Nothing is left to work."
                 : $"Too little is left to work: {Speaker.Number(at.ResidualMgPerL, 1)} mg/L.",
             ["Clear the water first, keep the bottle in the shade, and judge it again.", OtherMethod]
         );
@@ -39,7 +40,8 @@ internal static class ChemicalRefusals
         var name = profile.Form == ProductForm.Tablet ? "tablet" : "drop";
         return new(
             RefusalCode.TooStrong,
-            $"One {name} in {say.Of(Quantity.Volume, volumeL)} is stronger than twice the clear-water dose ({Speaker.Number(strength.CeilingMgPerL, 1)} mg/L), "
+            $"One {name} in {say.Of(Quantity.Volume, volumeL)} is stronger than twice the clear-water "
+                + $"dose ({Speaker.Number(strength.CeilingMgPerL, 1)} mg/L), "
                 + "and this container holds no more.",
             [
                 $"Take a bigger container: {say.Of(Quantity.Volume, least)} or more takes {DoseWords.Of(profile.Form, unit.Step)}.",

@@ -41,13 +41,13 @@ internal static class ChemicalSteps
         );
         steps.Add(
             new(
-                "contact",
-                StepKind.Contact,
-                $"Wait {Speaker.Minutes(contact.WaitMinutes)}",
-                "Keep it closed, in the shade or opaque. Add no more water and no flavour.",
-                null,
-                StepClock.Gate,
-                contact.WaitMinutes,
+                Id: "contact",
+                Kind: StepKind.Contact,
+                Title: $"Wait {Speaker.Minutes(contact.WaitMinutes)}",
+                Detail: "Keep it closed, in the shade or opaque. Add no more water and no flavour.",
+                Done: null,
+                Clock: StepClock.Gate,
+                Minutes: contact.WaitMinutes,
                 DrinkAfter: true
             )
         );
@@ -77,13 +77,13 @@ internal static class ChemicalSteps
             steps.Add(new("mix", StepKind.Mix, $"Mix {dose.Words}", $"In the mixing cap, part A and part B.{measure}", "Mixed"));
             steps.Add(
                 new(
-                    "stand",
-                    StepKind.Mix,
-                    $"Let it stand {Speaker.Minutes(contact.MixStandMinutes)}",
-                    "It turns yellow as it becomes active.",
-                    null,
-                    StepClock.Gate,
-                    contact.MixStandMinutes
+                    Id: "stand",
+                    Kind: StepKind.Mix,
+                    Title: $"Let it stand {Speaker.Minutes(contact.MixStandMinutes)}",
+                    Detail: "It turns yellow as it becomes active.",
+                    Done: null,
+                    Clock: StepClock.Gate,
+                    Minutes: contact.MixStandMinutes
                 )
             );
             steps.Add(new("dose", StepKind.Dose, "Pour the mix in", "All of it, and rinse the mixing cap in the bottle.", "Poured in"));
@@ -96,13 +96,15 @@ internal static class ChemicalSteps
         var tablet = profile.Form == ProductForm.Tablet;
         steps.Add(
             new(
-                "dissolve",
-                StepKind.Dissolve,
-                tablet ? "Shake until it is gone" : "Close and shake",
-                tablet ? "The contact clock does not start before the last of the tablet is gone." : "So that it reaches all of the water.",
-                tablet ? "It is gone" : "Shaken",
-                StepClock.Guide,
-                contact.DissolveMinutes
+                Id: "dissolve",
+                Kind: StepKind.Dissolve,
+                Title: tablet ? "Shake until it is gone" : "Close and shake",
+                Detail: tablet
+                    ? "The contact clock does not start before the last of the tablet is gone."
+                    : "So that it reaches all of the water.",
+                Done: tablet ? "It is gone" : "Shaken",
+                Clock: StepClock.Guide,
+                Minutes: contact.DissolveMinutes
             )
         );
     }

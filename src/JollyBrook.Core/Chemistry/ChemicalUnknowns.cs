@@ -15,7 +15,8 @@ internal static class ChemicalUnknowns
                 new(
                     WaterFields.Clarity.Path,
                     "Clarity not known: taken as cloudy, the worst water a dose counts in. If a dark mark vanishes under less than "
-                        + $"{Speaker.Number(Turbidity.VanishingDepthCm(Turbidity.ChemicalLimitNtu), 0)} cm of it, it is muddy: clear it first."
+                        + $"{Speaker.Number(Turbidity.VanishingDepthCm(Turbidity.ChemicalLimitNtu), 0)} cm of it, "
+                        + "it is muddy: clear it first."
                 )
             );
         }

@@ -43,13 +43,13 @@ internal sealed record ClassWait(
             ? ask.Milder.Select(at => ContactRate.Of(ask.Profile.Active, organism, at, ask.Light).MinutesTo(wanted)).Append(own).Max()
             : 0;
         return new ClassWait(
-            organism,
-            rate,
-            wanted,
-            ask.Profile.Claims.Contains(organism),
-            Day(ever ? own : 0),
-            Day(longest),
-            wanted <= 0 || (ever && own <= ContactTime.LongestCreditedMinutes)
+            Organism: organism,
+            Rate: rate,
+            Wanted: wanted,
+            IsClaimed: ask.Profile.Claims.Contains(organism),
+            Own: Day(ever ? own : 0),
+            Computed: Day(longest),
+            Reaches: wanted <= 0 || (ever && own <= ContactTime.LongestCreditedMinutes)
         );
     }
 
@@ -64,13 +64,13 @@ internal sealed record ClassWait(
         // Short of what this barrier has to give, not of the whole target.
         var missing = Math.Max(0, Wanted - logs);
         return new LedgerRow(
-            Organism,
-            ask.Target.For(Organism),
-            [new LogCredit(ask.Profile.Name, logs, reason)],
-            logs,
-            missing <= 1e-9 ? 0 : missing,
-            missing <= 1e-9,
-            IsAsked && IsClaimed && Reaches ? Computed : null
+            Organism: Organism,
+            TargetLogs: ask.Target.For(Organism),
+            Credits: [new LogCredit(ask.Profile.Name, logs, reason)],
+            TotalLogs: logs,
+            ShortByLogs: missing <= 1e-9 ? 0 : missing,
+            Meets: missing <= 1e-9,
+            MinutesToTarget: IsAsked && IsClaimed && Reaches ? Computed : null
         );
     }
 

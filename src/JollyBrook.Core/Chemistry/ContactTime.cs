@@ -52,15 +52,15 @@ internal sealed record ContactTime(
         var wait = Math.Max(label, longest?.Computed ?? 0);
         Explain(working, classes, ask, label, wait);
         return new ContactTime(
-            label,
-            longest?.Computed,
-            longest?.Organism,
-            wait,
-            Short(classes, ask, wait),
-            longest is not null && wait > label && longest.Computed > longest.Own
+            LabelMinutes: label,
+            ComputedMinutes: longest?.Computed,
+            LongestFor: longest?.Organism,
+            WaitMinutes: wait,
+            Shorter: Short(classes, ask, wait),
+            Note: longest is not null && wait > label && longest.Computed > longest.Own
                 ? $"By the doubled dose alone {Speaker.Minutes(longest.Own)}; kept as long as in clearer or warmer water."
                 : null,
-            [.. classes.Select(c => c.Row(wait, ask))]
+            Ledger: [.. classes.Select(c => c.Row(wait, ask))]
         );
     }
 

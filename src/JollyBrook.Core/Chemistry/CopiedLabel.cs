@@ -114,17 +114,18 @@ public sealed record CopiedLabel(
 
         if (copy.LabelMgPerL < DoubtedBelow * template.LabelMgPerL)
         {
-            return $"Copied right? {copy.Dose.Words} gives {Speaker.Number(copy.LabelMgPerL, 1)} mg/L; such a product usually gives {Speaker.Number(template.LabelMgPerL, 1)}.";
+            return $"Copied right? {copy.Dose.Words} gives {Speaker.Number(copy.LabelMgPerL, 1)} mg/L; such "
+                + $"a product usually gives {Speaker.Number(template.LabelMgPerL, 1)}.";
         }
 
         var clear = new FieldWater(
-            1,
-            Clarity.Clear,
-            WaterColour.None,
-            ChemicalProfile.ColdBelowC,
-            null,
-            0,
-            new WaterInput(1, Clarity.Clear, WaterColour.None, null, null)
+            VolumeL: 1,
+            Clarity: Clarity.Clear,
+            Colour: WaterColour.None,
+            TemperatureC: ChemicalProfile.ColdBelowC,
+            ElevationM: null,
+            Ntu: 0,
+            Given: new WaterInput(1, Clarity.Clear, WaterColour.None, null, null)
         );
         return OrganismClasses.All.Any(o => copy.Wait.For(o, clear) < DoubtedBelow * template.Wait.For(o, clear))
             ? $"Copied right? {copy.Wait.Words}; such a product usually asks {template.Wait.Words}."

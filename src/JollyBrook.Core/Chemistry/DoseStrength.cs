@@ -10,7 +10,8 @@ namespace JollyBrook.Core.Chemistry;
 public sealed record DoseStrength(double LabelMgPerL, double AskedMgPerL, double CeilingMgPerL, string? Why)
 {
     public const string Source =
-        "Label; computed where the label has no cloudy dose: keep the residual it leaves in clear water (pick), at most twice the clear dose";
+        "Label; computed where the label has no cloudy dose: keep the residual it leaves in clear "
+        + "water (pick), at most twice the clear dose";
 
     private const double CeilingFactor = 2;
 

@@ -109,7 +109,9 @@ public static class ClearingPlan
         {
             setting.Intake.Refuse(
                 ClearingFields.DrawOffField,
-                $"Squeezing the sludge out of an inverted bottle needs a soft wall; this one is {(setting.Container.Squeezable == false ? "rigid" : "not known to be soft")}. Siphon it, or settle it in a soft bottle."
+                "Squeezing the sludge out of an inverted bottle needs a soft wall; this one is "
+                    + $"{(setting.Container.Squeezable == false ? "rigid" : "not known to be soft")}. Siphon "
+                    + "it, or settle it in a soft bottle."
             );
         }
 
@@ -138,17 +140,17 @@ public static class ClearingPlan
         if (settle <= Settling.LongestMinutes)
         {
             yield return new(
-                ClearingWay.Settle,
-                $"Settle {Speaker.Minutes(settle)}, then {DrawOffs.Name(way).ToLowerInvariant()}",
-                settle,
-                null,
-                0,
-                DrawOffs.How(way),
-                loss,
-                water.VolumeL / (1 - loss),
-                water.Clarity - 1,
-                DrawMinutes,
-                settle + DrawMinutes
+                Way: ClearingWay.Settle,
+                Words: $"Settle {Speaker.Minutes(settle)}, then {DrawOffs.Name(way).ToLowerInvariant()}",
+                SettleMinutes: settle,
+                Flocculant: null,
+                StandMinutes: 0,
+                DrawOff: DrawOffs.How(way),
+                LossShare: loss,
+                CollectL: water.VolumeL / (1 - loss),
+                ClarityAfter: water.Clarity - 1,
+                HandsOnMinutes: DrawMinutes,
+                Minutes: settle + DrawMinutes
             );
         }
 
@@ -160,17 +162,17 @@ public static class ClearingPlan
             var stand = Math.Ceiling(Flocculation.StandMinutes(water.TemperatureC) - 1e-9);
             const double stir = Flocculation.StirFastMinutes + Flocculation.StirSlowMinutes;
             yield return new(
-                ClearingWay.Flocculate,
-                $"{dose}, stand {Speaker.Minutes(stand)}, then {DrawOffs.Name(way).ToLowerInvariant()}",
-                null,
-                dose,
-                stand,
-                DrawOffs.How(way),
-                loss,
-                collect,
-                after,
-                stir + DrawMinutes,
-                stir + stand + DrawMinutes
+                Way: ClearingWay.Flocculate,
+                Words: $"{dose}, stand {Speaker.Minutes(stand)}, then {DrawOffs.Name(way).ToLowerInvariant()}",
+                SettleMinutes: null,
+                Flocculant: dose,
+                StandMinutes: stand,
+                DrawOff: DrawOffs.How(way),
+                LossShare: loss,
+                CollectL: collect,
+                ClarityAfter: after,
+                HandsOnMinutes: stir + DrawMinutes,
+                Minutes: stir + stand + DrawMinutes
             );
         }
 
@@ -181,18 +183,18 @@ public static class ClearingPlan
             {
                 var minutes = Math.Ceiling(ImprovisedMinutesPerL * water.VolumeL);
                 yield return new(
-                    ClearingWay.ImprovisedFilter,
-                    "Through gravel, sand and charcoal: clearer, not safe",
-                    null,
-                    null,
-                    0,
-                    "",
-                    ImprovisedLoss,
-                    water.VolumeL / (1 - ImprovisedLoss),
-                    after,
-                    minutes,
-                    minutes,
-                    layered
+                    Way: ClearingWay.ImprovisedFilter,
+                    Words: "Through gravel, sand and charcoal: clearer, not safe",
+                    SettleMinutes: null,
+                    Flocculant: null,
+                    StandMinutes: 0,
+                    DrawOff: "",
+                    LossShare: ImprovisedLoss,
+                    CollectL: water.VolumeL / (1 - ImprovisedLoss),
+                    ClarityAfter: after,
+                    HandsOnMinutes: minutes,
+                    Minutes: minutes,
+                    ThroughId: layered
                 );
             }
         }
@@ -206,7 +208,19 @@ public static class ClearingPlan
             BarrierStage.Filter => (ClearingWay.PreFilter, "Pre-filter"),
             _ => (ClearingWay.Strain, "Strain"),
         };
-        var answer = new ClearingAnswer(way, words, null, null, 0, "", 0, water.VolumeL, water.Clarity, 1, 0);
+        var answer = new ClearingAnswer(
+            Way: way,
+            Words: words,
+            SettleMinutes: null,
+            Flocculant: null,
+            StandMinutes: 0,
+            DrawOff: "",
+            LossShare: 0,
+            CollectL: water.VolumeL,
+            ClarityAfter: water.Clarity,
+            HandsOnMinutes: 1,
+            Minutes: 0
+        );
         return new ClearingResult(answer, water, refusal, ClearingSteps.Untouched(way, before, water), [], new Working());
     }
 

@@ -52,13 +52,13 @@ internal static class ClearingSteps
             case ClearingWay.Settle:
                 steps.Add(
                     new(
-                        "settle-1",
-                        StepKind.Clear,
-                        $"Let it stand {Speaker.Minutes(plan.SettleMinutes!.Value)}",
-                        "Still, out of the wind. Do not touch it.",
-                        "The top is clear",
-                        StepClock.Guide,
-                        plan.SettleMinutes.Value
+                        Id: "settle-1",
+                        Kind: StepKind.Clear,
+                        Title: $"Let it stand {Speaker.Minutes(plan.SettleMinutes!.Value)}",
+                        Detail: "Still, out of the wind. Do not touch it.",
+                        Done: "The top is clear",
+                        Clock: StepClock.Guide,
+                        Minutes: plan.SettleMinutes.Value
                     )
                 );
                 steps.Add(new("draw-1", StepKind.Clear, "Draw off the clear water", $"Never pour. {plan.DrawOff}", "Drawn off"));
@@ -70,35 +70,35 @@ internal static class ClearingSteps
                 );
                 steps.Add(
                     new(
-                        "stir-fast",
-                        StepKind.Clear,
-                        "Stir fast",
-                        "A whole minute, so that it gets everywhere.",
-                        "Stirred fast",
-                        StepClock.Guide,
-                        Flocculation.StirFastMinutes
+                        Id: "stir-fast",
+                        Kind: StepKind.Clear,
+                        Title: "Stir fast",
+                        Detail: "A whole minute, so that it gets everywhere.",
+                        Done: "Stirred fast",
+                        Clock: StepClock.Guide,
+                        Minutes: Flocculation.StirFastMinutes
                     )
                 );
                 steps.Add(
                     new(
-                        "stir-slow",
-                        StepKind.Clear,
-                        "Stir slowly",
-                        "Flakes form and grow.",
-                        "Flakes have formed",
-                        StepClock.Guide,
-                        Flocculation.StirSlowMinutes
+                        Id: "stir-slow",
+                        Kind: StepKind.Clear,
+                        Title: "Stir slowly",
+                        Detail: "Flakes form and grow.",
+                        Done: "Flakes have formed",
+                        Clock: StepClock.Guide,
+                        Minutes: Flocculation.StirSlowMinutes
                     )
                 );
                 steps.Add(
                     new(
-                        "floc-stand",
-                        StepKind.Clear,
-                        $"Let it stand {Speaker.Minutes(plan.StandMinutes)}",
-                        "The flakes sink. Longer when it is cold.",
-                        "The top is clear",
-                        StepClock.Guide,
-                        plan.StandMinutes
+                        Id: "floc-stand",
+                        Kind: StepKind.Clear,
+                        Title: $"Let it stand {Speaker.Minutes(plan.StandMinutes)}",
+                        Detail: "The flakes sink. Longer when it is cold.",
+                        Done: "The top is clear",
+                        Clock: StepClock.Guide,
+                        Minutes: plan.StandMinutes
                     )
                 );
                 steps.Add(new("draw-1", StepKind.Clear, "Draw off the clear water", $"Never pour. {plan.DrawOff}", "Drawn off"));

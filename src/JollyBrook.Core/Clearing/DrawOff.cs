@@ -52,8 +52,8 @@ public static class DrawOffs
         {
             DrawOff.Siphon =>
                 "Fill the hose first, its outlet lower than the inlet, the inlet held off the sludge; tilt the vessel for the last of it.",
-            DrawOff.InvertedBottle =>
-                "It has settled in a squeezable bottle stood on its cap: crack the cap under a gentle squeeze, let the sludge out, close before air goes back.",
+            DrawOff.InvertedBottle => "It has settled in a squeezable bottle stood on its cap: crack the cap under a gentle "
+                + "squeeze, let the sludge out, close before air goes back.",
             DrawOff.SqueezedBottle => "Squeeze an empty bottle, hold its mouth in the clear water near the top, and let it draw.",
             _ => "Pump from near the top, the intake well above the sediment.",
         };

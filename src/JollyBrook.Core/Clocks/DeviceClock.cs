@@ -50,12 +50,14 @@ public static class DeviceClock
             ? new Caution(
                 "clock-set-forward",
                 request.WaitRunning == true ? Severity.Danger : Severity.Warning,
-                $"This device's clock was set forward by {Spoken(forward)}. A wait begun before that ends {Spoken(forward)} too soon: add it, by a watch."
+                $"This device's clock was set forward by {Spoken(forward)}. A wait begun before that ends "
+                    + $"{Spoken(forward)} too soon: add it, by a watch."
             )
             : new Caution(
                 "clock-set-back",
                 Severity.Warning,
-                $"This device's clock was set back by {Spoken(-forward)}. A wait begun before that shows {Spoken(-forward)} too long, never too short."
+                $"This device's clock was set back by {Spoken(-forward)}. A wait begun before that shows "
+                    + $"{Spoken(-forward)} too long, never too short."
             );
     }
 
@@ -66,7 +68,8 @@ public static class DeviceClock
             ? new Caution(
                 "clock-went-back",
                 Severity.Warning,
-                $"This device's clock shows {Spoken(back)} less than it has shown before. Set it right; until then waits may show too long, never too short."
+                $"This device's clock shows {Spoken(back)} less than it has shown before. Set it right; "
+                    + "until then waits may show too long, never too short."
             )
             : null;
     }
@@ -77,7 +80,8 @@ public static class DeviceClock
             ? new Caution(
                 "clock-jumped",
                 Severity.Note,
-                $"During a wait the clock went {Spoken(request.JumpSeconds.Value)} further than this page could follow. If the device slept, all is well; if its clock was changed, go by a watch."
+                $"During a wait the clock went {Spoken(request.JumpSeconds.Value)} further than this page "
+                    + "could follow. If the device slept, all is well; if its clock was changed, go by a watch."
             )
             : null;
 
@@ -86,7 +90,9 @@ public static class DeviceClock
             ? new Caution(
                 "clock-off",
                 Severity.Warning,
-                $"This device's clock is {Spoken(Math.Abs(ahead))} {(ahead > 0 ? "behind" : "ahead of")} the server's. Times shown are this device's; a wait counted on it is right as long as the clock is not changed midway."
+                $"This device's clock is {Spoken(Math.Abs(ahead))} {(ahead > 0 ? "behind" : "ahead of")} "
+                    + "the server's. Times shown are this device's; a wait counted on it is right as long as "
+                    + "the clock is not changed midway."
             )
             : null;
 

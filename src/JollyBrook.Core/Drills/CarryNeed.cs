@@ -40,7 +40,8 @@ internal sealed record CarryNeed(WaterAhead To, double Litres, double ReserveL)
             .Any(w => Math.Abs(given - (w.WalkingHours * scene.WalkingLPerH)) < ReserveL + GenerousL);
         var why =
             given < Litres - ReadingL
-                ? $"Short by {say.Of(Quantity.Volume, Litres - given)}. {(relied ? "That plans on water that may not run. " : "")}{Reckoned(scene, say)}{Doubt(doubtful)}"
+                ? $"Short by {say.Of(Quantity.Volume, Litres - given)}. "
+                    + $"{(relied ? "That plans on water that may not run. " : "")}{Reckoned(scene, say)}{Doubt(doubtful)}"
             : given > MostL ? $"More than {most} is only weight. {Reckoned(scene, say)}"
             : Reckoned(scene, say);
         return new StepVerdict(

@@ -47,20 +47,20 @@ internal sealed class Debriefing(Scene scene, BetterHand better, DrillAnswers an
         var passed = _steps.TrueForAll(s => s.Passed);
         var failed = _steps.FindAll(s => !s.Passed);
         return new DrillDebrief(
-            passed,
-            passed ? "Safe: every decision would do"
+            Passed: passed,
+            Headline: passed ? "Safe: every decision would do"
                 : failed.Count == 1 ? $"One thing to do better: {Skills.Name(failed[0].Skill).ToLowerInvariant()}"
                 : $"{failed.Count} things to do better",
-            _steps,
-            ledger,
-            _risks,
-            minutes,
-            supplies,
-            [.. scene.Sources.Select(Truth)],
-            Reference(),
-            ReferenceSteps(),
-            better.Refuses,
-            Working()
+            Steps: _steps,
+            Ledger: ledger,
+            Risks: _risks,
+            Minutes: minutes,
+            Supplies: supplies,
+            Truth: [.. scene.Sources.Select(Truth)],
+            Reference: Reference(),
+            ReferenceSteps: ReferenceSteps(),
+            Refuses: better.Refuses,
+            Working: Working()
         );
     }
 
@@ -127,7 +127,8 @@ internal sealed class Debriefing(Scene scene, BetterHand better, DrillAnswers an
                     + (
                         enough
                             ? $"{Sentence.Capital(Turbidity.Spoken(played.Cleared.Clarity))} when treated, which will do."
-                            : $"Still {Turbidity.Spoken(played.Cleared.Clarity)}; {Turbidity.Spoken(clearing.ClarityAfter)} is needed first."
+                            : $"Still {Turbidity.Spoken(played.Cleared.Clarity)}; {Turbidity.Spoken(clearing.ClarityAfter)} "
+                                + "is needed first."
                     )
             )
         );
@@ -249,7 +250,8 @@ internal sealed class Debriefing(Scene scene, BetterHand better, DrillAnswers an
         var verdict = better.Verdicts[source.Id];
         var ntu = source.Water.TurbidityNtu!.Value;
         return $"{source.Name}: {SourceVerdict.Words(verdict.Verdict).ToLowerInvariant()}. {Gravest(source)} "
-            + $"{Sentence.Capital(Turbidity.Spoken(Turbidity.ClassOf(ntu)))} at {say.Of(Quantity.Turbidity, ntu)}, {say.Of(Quantity.Temperature, source.Water.TemperatureC!.Value)}. In it: {Living(source)}.";
+            + $"{Sentence.Capital(Turbidity.Spoken(Turbidity.ClassOf(ntu)))} at {say.Of(Quantity.Turbidity, ntu)}, "
+            + $"{say.Of(Quantity.Temperature, source.Water.TemperatureC!.Value)}. In it: {Living(source)}.";
     }
 
     private static string Living(SceneSource source)
@@ -273,7 +275,8 @@ internal sealed class Debriefing(Scene scene, BetterHand better, DrillAnswers an
     private string Reference() =>
         better.Refuses
             ? "None of these: go on to the next water."
-            : $"{better.Source!.Name}: {Sentence.Lower(better.Treatment!.Headline)}, drinkable after {Speaker.Minutes(better.Treatment.DrinkableMinutes!.Value)}.";
+            : $"{better.Source!.Name}: {Sentence.Lower(better.Treatment!.Headline)}, drinkable after "
+                + $"{Speaker.Minutes(better.Treatment.DrinkableMinutes!.Value)}.";
 
     private List<string> ReferenceSteps()
     {

@@ -42,14 +42,18 @@ internal sealed record DoseQuestion(
         var profile = own.Of(dice.Of(["nadcc-8.5", "nadcc-17", "clo2-tablet"]));
         var litres = gallons * UnitTable.LitresPerGallon;
         return new DoseQuestion(
-            Skill.Gallon,
-            [$"A jug of {gallons} US {(gallons == 1 ? "gallon" : "gallons")}, clear, 15 °C.", $"{profile.Name}: {profile.Dose.Words}."],
-            "How many tablets?",
-            "tablets",
-            false,
-            own.Ask(profile, litres, Clarity.Clear, 15),
-            (gallons, "That is one tablet a gallon: a US gallon is 3.785 L."),
-            "A US gallon is 3.785 L; whole tablets, rounded up."
+            Trap: Skill.Gallon,
+            Given:
+            [
+                $"A jug of {gallons} US {(gallons == 1 ? "gallon" : "gallons")}, clear, 15 °C.",
+                $"{profile.Name}: {profile.Dose.Words}.",
+            ],
+            Words: "How many tablets?",
+            Unit: "tablets",
+            AsksWait: false,
+            Treat: own.Ask(profile, litres, Clarity.Clear, 15),
+            Naive: (gallons, "That is one tablet a gallon: a US gallon is 3.785 L."),
+            Rule: "A US gallon is 3.785 L; whole tablets, rounded up."
         );
     }
 
@@ -61,14 +65,18 @@ internal sealed record DoseQuestion(
         const string unit = "drops";
         var perQuart = profile.Dose.Amount * (cloudy ? profile.Dose.CloudyFactor : 1);
         return new DoseQuestion(
-            Skill.Quart,
-            [$"{Speaker.Number(litres, 1)} L of {(cloudy ? "cloudy" : "clear")} water, 15 °C.", $"{profile.Name}: {profile.Dose.Words}."],
-            $"How many {unit}?",
-            unit,
-            false,
-            own.Ask(profile, litres, cloudy ? Clarity.Cloudy : Clarity.Clear, 15),
-            (litres * perQuart, "A quart is less than a litre: 0.946 L. Rounded up, it takes more."),
-            "A US quart is 0.946 L; round up."
+            Trap: Skill.Quart,
+            Given:
+            [
+                $"{Speaker.Number(litres, 1)} L of {(cloudy ? "cloudy" : "clear")} water, 15 °C.",
+                $"{profile.Name}: {profile.Dose.Words}.",
+            ],
+            Words: $"How many {unit}?",
+            Unit: unit,
+            AsksWait: false,
+            Treat: own.Ask(profile, litres, cloudy ? Clarity.Cloudy : Clarity.Clear, 15),
+            Naive: (litres * perQuart, "A quart is less than a litre: 0.946 L. Rounded up, it takes more."),
+            Rule: "A US quart is 0.946 L; round up."
         );
     }
 
@@ -79,17 +87,18 @@ internal sealed record DoseQuestion(
         var months = dice.Of([0, 3, 6, 9]);
         var options = new ChemicalOptions(Light: BottleLight.ShadeOrOpaque, BleachStrengthPercent: strength, BleachAgeMonths: months);
         return new DoseQuestion(
-            Skill.Percent,
+            Trap: Skill.Percent,
+            Given:
             [
                 $"{Speaker.Number(litres, 0)} L of clear water, 15 °C.",
                 $"Household bleach, {Speaker.Number(strength, 2)} %, {months} months from its pack date; 20 drops a mL.",
             ],
-            "How many drops?",
-            "drops",
-            false,
-            OwnLabels.AskTemplate(ChemicalProfiles.BleachId, litres, Clarity.Clear, 15, options),
-            (2 * litres, "Two drops a litre is for fresh bleach of 6 %: strength and age change it."),
-            "6 mg/L; a drop holds 10 × % ÷ 20 mg, and a fifth of it is lost in a year."
+            Words: "How many drops?",
+            Unit: "drops",
+            AsksWait: false,
+            Treat: OwnLabels.AskTemplate(ChemicalProfiles.BleachId, litres, Clarity.Clear, 15, options),
+            Naive: (2 * litres, "Two drops a litre is for fresh bleach of 6 %: strength and age change it."),
+            Rule: "6 mg/L; a drop holds 10 × % ÷ 20 mg, and a fifth of it is lost in a year."
         );
     }
 
@@ -105,17 +114,18 @@ internal sealed record DoseQuestion(
             DropCount: new DropCount(perMl, 1)
         );
         return new DoseQuestion(
-            Skill.Drops,
+            Trap: Skill.Drops,
+            Given:
             [
                 $"{say.Of(Quantity.Volume, litres)} of clear water, 15 °C.",
                 $"Fresh household bleach, 6 %. Your dropper gives {Speaker.Number(perMl, 0)} drops a mL.",
             ],
-            "How many drops of yours?",
-            "drops",
-            false,
-            OwnLabels.AskTemplate(ChemicalProfiles.BleachId, litres, Clarity.Clear, 15, options),
-            (2 * litres, "Two drops a litre counts 20 drops a mL: yours are another size."),
-            "mg in a drop = 10 × % ÷ drops in a mL; then 6 mg for each litre."
+            Words: "How many drops of yours?",
+            Unit: "drops",
+            AsksWait: false,
+            Treat: OwnLabels.AskTemplate(ChemicalProfiles.BleachId, litres, Clarity.Clear, 15, options),
+            Naive: (2 * litres, "Two drops a litre counts 20 drops a mL: yours are another size."),
+            Rule: "mg in a drop = 10 × % ÷ drops in a mL; then 6 mg for each litre."
         );
     }
 
@@ -124,14 +134,18 @@ internal sealed record DoseQuestion(
         var celsius = dice.Of([1.0, 3, 5, 7, 9]);
         var profile = own.Of(dice.Of(["nadcc-8.5", "nadcc-17", "iodine-tablet"]));
         return new DoseQuestion(
-            Skill.Cold,
-            [$"A litre of clear water at {say.Of(Quantity.Temperature, celsius)}; pH not known.", $"{profile.Name}: {profile.Words}."],
-            "How many minutes, once it has dissolved?",
-            "min",
-            true,
-            own.Ask(profile, 1, Clarity.Clear, celsius),
-            (profile.Wait.Bacteria ?? 0, "That is the wait for warm water: the cold slows it down."),
-            "In the cold it works slower: the longer of label and contact time counts."
+            Trap: Skill.Cold,
+            Given:
+            [
+                $"A litre of clear water at {say.Of(Quantity.Temperature, celsius)}; pH not known.",
+                $"{profile.Name}: {profile.Words}.",
+            ],
+            Words: "How many minutes, once it has dissolved?",
+            Unit: "min",
+            AsksWait: true,
+            Treat: own.Ask(profile, 1, Clarity.Clear, celsius),
+            Naive: (profile.Wait.Bacteria ?? 0, "That is the wait for warm water: the cold slows it down."),
+            Rule: "In the cold it works slower: the longer of label and contact time counts."
         );
     }
 
@@ -142,17 +156,18 @@ internal sealed record DoseQuestion(
         var unit = profile.Form == ProductForm.Tablet ? "tablets" : "drops";
         var clear = Math.Ceiling(profile.Dose.Amount * litres / profile.Dose.VolumeL);
         return new DoseQuestion(
-            Skill.Cloudy,
+            Trap: Skill.Cloudy,
+            Given:
             [
                 $"{Speaker.Number(litres, 0)} L of cloudy water, 15 °C; nothing to clear it with.",
                 $"{profile.Name}: {profile.Dose.Words}{(profile.Dose.Words.Contains("cloudy", StringComparison.Ordinal) ? "" : "; cloudy: double")}.",
             ],
-            $"How many {unit}?",
-            unit,
-            false,
-            own.Ask(profile, litres, Clarity.Cloudy, 15),
-            (clear, "That is the dose for clear water: what clouds it eats half."),
-            "Cloudy water takes the label's cloudy dose, rounded up."
+            Words: $"How many {unit}?",
+            Unit: unit,
+            AsksWait: false,
+            Treat: own.Ask(profile, litres, Clarity.Cloudy, 15),
+            Naive: (clear, "That is the dose for clear water: what clouds it eats half."),
+            Rule: "Cloudy water takes the label's cloudy dose, rounded up."
         );
     }
 
@@ -161,17 +176,19 @@ internal sealed record DoseQuestion(
         var profile = own.Of(dice.Of(["nadcc-8.5", "nadcc-17", "iodine-tablet"]));
         var stood = dice.Of([10.0, 15, 20]);
         return new DoseQuestion(
-            Skill.TopUp,
+            Trap: Skill.TopUp,
+            Given:
             [
-                $"A litre of clear water at 15 °C, dosed, has stood for {Speaker.Number(stood, 0)} min. You add half a litre raw, with its dose.",
+                $"A litre of clear water at 15 °C, dosed, has stood for {Speaker.Number(stood, 0)} min. "
+                    + "You add half a litre raw, with its dose.",
                 $"{profile.Name}: {profile.Words}.",
             ],
-            "How many minutes from now, once it has dissolved?",
-            "min",
-            true,
-            own.Ask(profile, 1.5, Clarity.Clear, 15),
-            (Math.Max(0, (profile.Wait.Bacteria ?? 0) - stood), "The clock begins anew: what was added has had no time at all."),
-            "Whatever is added raw starts the whole wait again."
+            Words: "How many minutes from now, once it has dissolved?",
+            Unit: "min",
+            AsksWait: true,
+            Treat: own.Ask(profile, 1.5, Clarity.Clear, 15),
+            Naive: (Math.Max(0, (profile.Wait.Bacteria ?? 0) - stood), "The clock begins anew: what was added has had no time at all."),
+            Rule: "Whatever is added raw starts the whole wait again."
         );
     }
 }

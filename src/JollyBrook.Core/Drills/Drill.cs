@@ -31,17 +31,17 @@ public static class Drill
         var steps = DrillSteps.Of(scene, answers, say);
         var next = steps.FirstOrDefault(s => s.Answer is null)?.Id;
         return new DrillResponse(
-            seed,
-            level,
-            DrillLevels.Name(level),
-            $"{scene.Sources[0].Name}, {Month(scene.Season)}",
-            [.. Story(scene, say)],
-            [.. scene.Kit.Select(k => SceneKit.Line(k.Item!))],
-            [.. scene.Sources.Select(s => Looks.At(s, answers.Looks ?? [], say))],
-            steps,
-            next,
-            Debriefing.MinutesBefore(scene, answers),
-            next is null ? new Debriefing(scene, better, answers, say).Make() : null
+            Seed: seed,
+            Level: level,
+            LevelName: DrillLevels.Name(level),
+            Title: $"{scene.Sources[0].Name}, {Month(scene.Season)}",
+            Story: [.. Story(scene, say)],
+            Kit: [.. scene.Kit.Select(k => SceneKit.Line(k.Item!))],
+            Sources: [.. scene.Sources.Select(s => Looks.At(s, answers.Looks ?? [], say))],
+            Steps: steps,
+            Next: next,
+            Minutes: Debriefing.MinutesBefore(scene, answers),
+            Debrief: next is null ? new Debriefing(scene, better, answers, say).Make() : null
         );
     }
 
@@ -80,13 +80,17 @@ public static class Drill
 
     private static IEnumerable<string> Story(Scene scene, Speaker say)
     {
-        yield return $"{scene.Now.Day} {Month(scene.Season)}, {scene.Now.Hour}:00; {say.Of(Quantity.Temperature, scene.AirC)} in the shade, {say.Of(Quantity.Elevation, scene.ElevationM)} up. Dark in {Speaker.Minutes(scene.MinutesLeft)}.";
-        yield return $"{(scene.People == 1 ? "You are alone" : $"You are {scene.People}")}. To fill: a {scene.Container.ToLowerInvariant()}.";
+        yield return $"{scene.Now.Day} {Month(scene.Season)}, {scene.Now.Hour}:00; "
+            + $"{say.Of(Quantity.Temperature, scene.AirC)} in the shade, "
+            + $"{say.Of(Quantity.Elevation, scene.ElevationM)} up. Dark in {Speaker.Minutes(scene.MinutesLeft)}.";
+        yield return $"{(scene.People == 1 ? "You are alone" : $"You are {scene.People}")}. To fill: a "
+            + $"{scene.Container.ToLowerInvariant()}.";
         if (scene.HasCarry)
         {
             yield return $"Then on: {say.Of(Quantity.Volume, scene.WalkingLPerH)} an hour walking, all together"
                 + (scene.Ahead.Any(w => w.Nights > 0) ? $", {say.Of(Quantity.Volume, scene.CampL)} for each night." : ".");
-            yield return $"Water ahead: {string.Join("; ", scene.Ahead.Select(w => $"{w.Name} after {Speaker.Number(w.WalkingHours, 1)} h{(w.Nights > 0 ? $" and {w.Nights} {(w.Nights == 1 ? "night" : "nights")}" : "")}, {Sentence.Lower(SourceReliability.Name(w.Class))}"))}.";
+            yield return "Water ahead: "
+                + $"{string.Join("; ", scene.Ahead.Select(w => $"{w.Name} after {Speaker.Number(w.WalkingHours, 1)} h{(w.Nights > 0 ? $" and {w.Nights} {(w.Nights == 1 ? "night" : "nights")}" : "")}, {Sentence.Lower(SourceReliability.Name(w.Class))}"))}.";
         }
     }
 

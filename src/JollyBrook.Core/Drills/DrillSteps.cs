@@ -41,28 +41,28 @@ internal static class DrillSteps
             var litres = Played.Of(scene, source, answers.Clear ?? ClearBy.Nothing, method)?.Dosed.VolumeL ?? scene.VolumeL;
             steps.Add(
                 new(
-                    Dose,
-                    Skill.Dose,
-                    Math.Abs(litres - scene.VolumeL) < 1e-9
+                    Id: Dose,
+                    Skill: Skill.Dose,
+                    Question: Math.Abs(litres - scene.VolumeL) < 1e-9
                         ? $"How much, for {say.Of(Quantity.Volume, litres)}?"
                         : $"How much, filled to {say.Of(Quantity.Volume, litres)}?",
-                    [],
-                    unit,
-                    Quantity.Plain,
-                    answers.Dose is { } dose ? $"{Speaker.Number(dose, 1)} {unit}" : null
+                    Choices: [],
+                    Unit: unit,
+                    Quantity: Quantity.Plain,
+                    Answer: answers.Dose is { } dose ? $"{Speaker.Number(dose, 1)} {unit}" : null
                 )
             );
             if (IsChemical(scene, method))
             {
                 steps.Add(
                     new(
-                        Wait,
-                        Skill.Wait,
-                        "How long before the first sip, once it has dissolved?",
-                        [],
-                        "minutes",
-                        Quantity.Duration,
-                        answers.WaitMinutes is { } wait ? Speaker.Minutes(wait) : null
+                        Id: Wait,
+                        Skill: Skill.Wait,
+                        Question: "How long before the first sip, once it has dissolved?",
+                        Choices: [],
+                        Unit: "minutes",
+                        Quantity: Quantity.Duration,
+                        Answer: answers.WaitMinutes is { } wait ? Speaker.Minutes(wait) : null
                     )
                 );
             }
@@ -81,13 +81,13 @@ internal static class DrillSteps
         {
             steps.Add(
                 new(
-                    Carry,
-                    Skill.Carry,
-                    "How much do you carry on, all together?",
-                    [],
-                    "litres",
-                    Quantity.Volume,
-                    answers.CarryL is { } carried ? say.Of(Quantity.Volume, carried) : null
+                    Id: Carry,
+                    Skill: Skill.Carry,
+                    Question: "How much do you carry on, all together?",
+                    Choices: [],
+                    Unit: "litres",
+                    Quantity: Quantity.Volume,
+                    Answer: answers.CarryL is { } carried ? say.Of(Quantity.Volume, carried) : null
                 )
             );
         }
@@ -166,5 +166,13 @@ internal static class DrillSteps
         };
 
     private static DrillStep Choice(string id, Skill skill, string question, List<DrillChoice> choices, string? answer) =>
-        new(id, skill, question, choices, "", Quantity.Plain, answer is null ? null : choices.Find(c => c.Id == answer)?.Name);
+        new(
+            Id: id,
+            Skill: skill,
+            Question: question,
+            Choices: choices,
+            Unit: "",
+            Quantity: Quantity.Plain,
+            Answer: answer is null ? null : choices.Find(c => c.Id == answer)?.Name
+        );
 }

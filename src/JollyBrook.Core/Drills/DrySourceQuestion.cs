@@ -45,8 +45,10 @@ internal sealed record DrySourceQuestion(IReadOnlyList<string> Given, TriageRequ
         );
         return new DrySourceQuestion(
             [
-                $"The cistern you counted on is dry. You have {say.Of(Quantity.Volume, inHand)} and lose {say.Of(Quantity.Volume, need)} an hour walking.",
-                $"Ahead: a rill, {say.Of(Quantity.Distance, ahead)} on, runs {chance * 100:0} times in 100. Behind: the lake you left, {say.Of(Quantity.Distance, behind)} back.",
+                $"The cistern you counted on is dry. You have {say.Of(Quantity.Volume, inHand)} and lose "
+                    + $"{say.Of(Quantity.Volume, need)} an hour walking.",
+                $"Ahead: a rill, {say.Of(Quantity.Distance, ahead)} on, runs {chance * 100:0} times in "
+                    + $"100. Behind: the lake you left, {say.Of(Quantity.Distance, behind)} back.",
                 $"Thirsty, no more. Help could be here in {help:0} h.",
             ],
             new TriageRequest(

@@ -63,8 +63,11 @@ internal sealed record FromHereQuestion(IReadOnlyList<string> Given, FromHereReq
         );
         return new FromHereQuestion(
             [
-                $"At a spring that runs, {say.Of(Quantity.Volume, inHand)} in hand; {say.Of(Quantity.Temperature, celsius)}, level ground, one walker.",
-                $"{say.Of(Quantity.Distance, doubtfulKm)} on: a rill that runs {chance * 100:0} times in 100. {say.Of(Quantity.Distance, sureKm)} on: a sure well, and the finish {say.Of(Quantity.Distance, 2)} beyond it.",
+                $"At a spring that runs, {say.Of(Quantity.Volume, inHand)} in hand; "
+                    + $"{say.Of(Quantity.Temperature, celsius)}, level ground, one walker.",
+                $"{say.Of(Quantity.Distance, doubtfulKm)} on: a rill that runs {chance * 100:0} times in "
+                    + $"100. {say.Of(Quantity.Distance, sureKm)} on: a sure well, and the finish "
+                    + $"{say.Of(Quantity.Distance, 2)} beyond it.",
             ],
             new FromHereRequest(plan, HereKm, inHand)
         );

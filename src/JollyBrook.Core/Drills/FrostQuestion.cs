@@ -39,7 +39,8 @@ internal sealed record FrostQuestion(IReadOnlyList<string> Given, double AirC, S
         var mild = Math.Floor(Freezing.HoursToIce(1, Freezing.FromC, Freezing.LeastColdC, where)!.Value);
         return new FrostQuestion(
             [
-                $"A litre bottle filled at {say.Of(Quantity.Temperature, Freezing.FromC)}; the night has {say.Of(Quantity.Temperature, air)}.",
+                $"A litre bottle filled at {say.Of(Quantity.Temperature, Freezing.FromC)}; the night has "
+                    + $"{say.Of(Quantity.Temperature, air)}.",
                 where == SleepsWhere.Bare ? "It stands bare in the air." : "It is in the pack, in clothing.",
             ],
             air,

@@ -11,7 +11,7 @@ namespace JollyBrook.Core.Drills;
 internal sealed class OwnLabels
 {
     private const string OwnId = "own";
-    private static readonly DateTimeOffset Day = new(2026, 8, 15, 9, 0, 0, TimeSpan.Zero);
+    private static readonly DateTimeOffset Day = new(year: 2026, month: 8, day: 15, hour: 9, minute: 0, second: 0, offset: TimeSpan.Zero);
 
     private readonly Dictionary<string, ProductSpec> _byTemplate = [];
 

@@ -95,7 +95,8 @@ public static class Progress
             .First()
             .Skill;
         return new ProgressResponse(
-            skills,
+            Skills: skills,
+            Levels:
             [
                 .. Enumerable
                     .Range(1, DrillLevels.Most)
@@ -106,11 +107,11 @@ public static class Progress
                         drills.Count(d => d.Level == l && d.Passed)
                     )),
             ],
-            Daily(today, drills),
-            next,
-            trap,
-            7919 + results.Count(r => r.Kind == DrillKind.Quiz),
-            Headline(results, skills)
+            Daily: Daily(today, drills),
+            Next: next,
+            NextQuiz: trap,
+            QuizSeed: 7919 + results.Count(r => r.Kind == DrillKind.Quiz),
+            Headline: Headline(results, skills)
         );
     }
 
@@ -142,7 +143,16 @@ public static class Progress
             : due is { } later && later > today ? $"again on {Speaker.Day(later)}"
             : "due again";
         var words = done == 0 ? "not met yet" : $"{passed} of {done} passed; {when}";
-        return new SkillStanding(skill, Drills.Skills.Name(skill), step, done, passed, due, isDue, words);
+        return new SkillStanding(
+            Skill: skill,
+            Name: Drills.Skills.Name(skill),
+            Step: step,
+            Done: done,
+            Passed: passed,
+            Due: due,
+            IsDue: isDue,
+            Words: words
+        );
     }
 
     /// <summary>One level up for every two passes in a row on a level.</summary>

@@ -75,18 +75,18 @@ public static class Quiz
         intake.ThrowIfWrong();
         var (question, solution) = QuizQuestion.Draw(seed, request.Trap, intake.Say, OwnLabels.In(request.Kit));
         var open = new QuizResponse(
-            question.Trap,
-            Skills.Name(question.Trap),
-            question.Given,
-            question.Words,
-            (question as NumberQuestion)?.Unit ?? "",
-            (question as ChoiceQuestion)?.Choices ?? [],
-            null,
-            null,
-            null,
-            "",
-            "",
-            []
+            Trap: question.Trap,
+            TrapName: Skills.Name(question.Trap),
+            Given: question.Given,
+            Question: question.Words,
+            Unit: (question as NumberQuestion)?.Unit ?? "",
+            Choices: (question as ChoiceQuestion)?.Choices ?? [],
+            Right: null,
+            Expected: null,
+            ExpectedChoice: null,
+            Headline: "",
+            Why: "",
+            Working: []
         );
         return (question, solution) switch
         {

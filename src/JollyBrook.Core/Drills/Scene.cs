@@ -48,21 +48,21 @@ internal sealed record Scene(
     /// <summary>What Treat is asked about a source of the scene: everything told as it is.</summary>
     public TreatRequest Ask(SceneSource source, string? method = null) =>
         new(
-            UnitSystem.Metric,
-            source.Water with
+            Units: UnitSystem.Metric,
+            Water: source.Water with
             {
                 VolumeL = VolumeL,
             },
-            method,
+            Method: method,
             CountViruses: true,
-            BoilingPot.Options(BoilingPot.Of(Kit)),
-            new ChemicalOptions(Light: BottleLight.ShadeOrOpaque),
-            Now,
-            source.Truth,
-            new ClearingOptions(source.Grit, DrawOff.Siphon),
-            new ContainerInput(Opaque: true, CapacityL: VolumeL * 1.25, DepthCm: 20),
-            new SkyInput(AirC, 46.2, -28.6, 0.4, false, DateOnly.FromDateTime(Now.DateTime)),
-            null,
-            Kit
+            Boil: BoilingPot.Options(BoilingPot.Of(Kit)),
+            Chemical: new ChemicalOptions(Light: BottleLight.ShadeOrOpaque),
+            StartAt: Now,
+            Source: source.Truth,
+            Clearing: new ClearingOptions(source.Grit, DrawOff.Siphon),
+            Container: new ContainerInput(Opaque: true, CapacityL: VolumeL * 1.25, DepthCm: 20),
+            Sky: new SkyInput(AirC, 46.2, -28.6, 0.4, false, DateOnly.FromDateTime(Now.DateTime)),
+            Snow: null,
+            Kit: Kit
         );
 }

@@ -40,7 +40,19 @@ internal static class SceneKit
                 Name = frozen == Happened.Unknown ? "Squeeze filter, left in the porch on a frosty night" : "Squeeze filter, hollow fibre",
             };
             kit.Add(
-                new("filter", filter, Filter: new FilterState(dice.Between(20, 900, 10), 0, 0, Happened.Yes, frozen, Happened.No, false))
+                new(
+                    "filter",
+                    filter,
+                    Filter: new FilterState(
+                        UsedL: dice.Between(20, 900, 10),
+                        ClogLoadLNtu: 0,
+                        LostShare: 0,
+                        Wetted: Happened.Yes,
+                        Frozen: frozen,
+                        Dropped: Happened.No,
+                        NewOrStored: false
+                    )
+                )
             );
         }
 

@@ -46,19 +46,19 @@ internal static class SceneMaker
         Season[] seasons = [Season.Spring, Season.Summer, Season.Autumn, Season.Winter];
         var season = level == 1 ? Season.Summer : dice.Of(seasons);
         var now = new DateTimeOffset(
-            2026,
-            season switch
+            year: 2026,
+            month: season switch
             {
                 Season.Spring => 5,
                 Season.Summer => 8,
                 Season.Autumn => 10,
                 _ => 2,
             },
-            dice.Whole(3, 25),
-            dice.Whole(9, 17),
-            0,
-            0,
-            TimeSpan.Zero
+            day: dice.Whole(3, 25),
+            hour: dice.Whole(9, 17),
+            minute: 0,
+            second: 0,
+            offset: TimeSpan.Zero
         );
         var air = season switch
         {
@@ -102,20 +102,20 @@ internal static class SceneMaker
             1
         );
         return new Scene(
-            level,
-            season,
-            air,
-            elevation,
-            people,
-            dice.Between(90, 300, 15),
-            container.Name,
-            container.Litres,
-            kit,
-            [.. waters.Select(w => w with { Water = w.Water with { ElevationM = elevation } })],
-            level >= DrillLevels.FirstWithCarry || focus == Skill.Carry ? Ahead(dice, level) : [],
-            Math.Max(0.1, walking),
-            camp,
-            now
+            Level: level,
+            Season: season,
+            AirC: air,
+            ElevationM: elevation,
+            People: people,
+            MinutesLeft: dice.Between(90, 300, 15),
+            Container: container.Name,
+            VolumeL: container.Litres,
+            Kit: kit,
+            Sources: [.. waters.Select(w => w with { Water = w.Water with { ElevationM = elevation } })],
+            Ahead: level >= DrillLevels.FirstWithCarry || focus == Skill.Carry ? Ahead(dice, level) : [],
+            WalkingLPerH: Math.Max(0.1, walking),
+            CampL: camp,
+            Now: now
         );
     }
 

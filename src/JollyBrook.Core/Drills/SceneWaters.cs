@@ -105,7 +105,15 @@ internal static class SceneWaters
                 level > 1 && dice.Chance(0.2) ? YesNo.Yes : YesNo.No,
                 seen.Contains(Sighting.Salt) ? dice.Between(2500, 30000, 100) : null
             ),
-            new WaterInput(null, Clarity.Unknown, colour, temperature, null, null, ntu),
+            new WaterInput(
+                VolumeL: null,
+                Clarity: Clarity.Unknown,
+                Colour: colour,
+                TemperatureC: temperature,
+                ElevationM: null,
+                VanishingDepthCm: null,
+                TurbidityNtu: ntu
+            ),
             dice.Of([Grit.Sandy, Grit.Silty, Grit.FineSilt, Grit.Clay]),
             dice.Between(0, 25, 5)
         );

@@ -63,11 +63,12 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter, F
         var say = setting.Say;
         var passive = filter.Style == FilterStyle.Gravity;
         return new BarrierResult(
-            Credits(info),
-            null,
-            $"{Minutes(flow.Minutes)} through the filter",
-            passive ? SetUpMinutes : SetUpMinutes + flow.Minutes,
-            Math.Ceiling(flow.Minutes - 1e-9),
+            Credits: Credits(info),
+            Refusal: null,
+            Headline: $"{Minutes(flow.Minutes)} through the filter",
+            HandsOnMinutes: passive ? SetUpMinutes : SetUpMinutes + flow.Minutes,
+            MinutesToSip: Math.Ceiling(flow.Minutes - 1e-9),
+            Supplies:
             [
                 new Supply(
                     $"{say.Of(Quantity.Volume, water.VolumeL)} of filter life",
@@ -76,24 +77,24 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter, F
                     LifeLeftL is { } left ? Math.Max(0, left) : null
                 ),
             ],
-            Taste.AsItIs,
-            Risks(info, flow, water),
-            After(info, water),
-            () => Steps(info, flow, water, say),
-            "Tastes as it came. Flavour goes into the clean container only, never through the filter.",
-            IsForTaste
+            Taste: Taste.AsItIs,
+            Risks: Risks(info, flow, water),
+            After: After(info, water),
+            Steps: () => Steps(info, flow, water, say),
+            FlavourAdvice: "Tastes as it came. Flavour goes into the clean container only, never through the filter.",
+            Storage: IsForTaste
                 ? ["Carbon takes the residual out with the taste: cap it clean, drink it within 24 hours."]
                 :
                 [
                     "Clean side to clean container: the dirty pouch never touches it.",
                     "Above freezing at night: against the body, in the sleeping bag.",
                 ],
-            IsForTaste ? 24 : null,
-            BarrierResult.Untimed,
-            assumptions,
-            cautions,
-            working,
-            flow
+            DrinkWithinHours: IsForTaste ? 24 : null,
+            MinutesToTarget: BarrierResult.Untimed,
+            Assumptions: assumptions,
+            Cautions: cautions,
+            Working: working,
+            Detail: flow
         );
     }
 
@@ -153,22 +154,23 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter, F
             WorkingValue.Of("NTU", water.Ntu)
         );
         return new FilterAnswer(
-            filter.Style!.Value,
-            info.Name,
-            now,
-            minutes,
-            share,
-            Viscosity.FlowShare(water.TemperatureC),
-            slow ? (info.BackFlushes ? "Back-flush it now, with clean water only." : info.Care) : null,
-            slow
+            Style: filter.Style!.Value,
+            Element: info.Name,
+            FlowLPerMin: now,
+            Minutes: minutes,
+            FlowShare: share,
+            ColdShare: Viscosity.FlowShare(water.TemperatureC),
+            ServiceAdvice: slow ? (info.BackFlushes ? "Back-flush it now, with clean water only." : info.Care) : null,
+            FlowAfterServiceLPerMin: slow
                 ? FilterFlow.LPerMin(rated, FilterFlow.LostAfterService(lost, load, info.ClogLNtu), 0, info.ClogLNtu, water.TemperatureC)
                 : null,
-            been.NewOrStored == true || !been.CountsAsWetted ? MostDiscardL : 0,
-            LifeLeftL is { } left ? Math.Max(0, left - water.VolumeL) : null,
-            info.Element is FilterElement.HollowFibre
-                ? "Wet it, then blow gently from the clean side: air that passes easily means it is broken. A pass does not clear a filter that may have frozen."
+            DiscardL: been.NewOrStored == true || !been.CountsAsWetted ? MostDiscardL : 0,
+            LifeLeftL: LifeLeftL is { } left ? Math.Max(0, left - water.VolumeL) : null,
+            IntegrityCheck: info.Element is FilterElement.HollowFibre
+                ? "Wet it, then blow gently from the clean side: air that passes easily means it is broken. "
+                    + "A pass does not clear a filter that may have frozen."
                 : null,
-            reason
+            Suspicion: reason
         );
     }
 
@@ -270,13 +272,13 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter, F
 
         steps.Add(
             new(
-                "filter",
-                StepKind.Filter,
-                Title(say, water.VolumeL),
-                How(),
-                "All through",
-                StepClock.Guide,
-                Math.Ceiling(flow.Minutes - 1e-9),
+                Id: "filter",
+                Kind: StepKind.Filter,
+                Title: Title(say, water.VolumeL),
+                Detail: How(),
+                Done: "All through",
+                Clock: StepClock.Guide,
+                Minutes: Math.Ceiling(flow.Minutes - 1e-9),
                 DrinkAfter: info.Bacteria > 0 || info.Giardia > 0
             )
         );

@@ -31,44 +31,77 @@ public static class FilterElements
     public static readonly IReadOnlyList<FilterElementInfo> All =
     [
         new(
-            FilterElement.HollowFibre,
-            "Hollow fibre, 0.1–0.2 µm absolute",
-            6,
-            0,
-            3,
-            3,
-            300,
-            true,
-            "Back-flush often, with clean water only.",
-            true
-        ),
-        new(FilterElement.Ceramic, "Ceramic, 0.2–0.3 µm", 6, 0, 3, 3, 900, false, "Scrub it gently; never back-flush.", true),
-        new(
-            FilterElement.Pleated,
-            "Pleated or glass fibre, 0.3 µm",
-            5,
-            0,
-            3,
-            3,
-            250,
-            false,
-            "Rinse it; replace it when it stays slow.",
-            true
+            Element: FilterElement.HollowFibre,
+            Name: "Hollow fibre, 0.1–0.2 µm absolute",
+            Bacteria: 6,
+            Viruses: 0,
+            Giardia: 3,
+            Cryptosporidium: 3,
+            ClogLNtu: 300,
+            BackFlushes: true,
+            Care: "Back-flush often, with clean water only.",
+            TakesOutParticles: true
         ),
         new(
-            FilterElement.Purifier,
-            "Purifier element, 0.02 µm or adsorptive",
-            6,
-            4,
-            3,
-            3,
-            150,
-            true,
-            "Back-flush often, with clean water only.",
-            true
+            Element: FilterElement.Ceramic,
+            Name: "Ceramic, 0.2–0.3 µm",
+            Bacteria: 6,
+            Viruses: 0,
+            Giardia: 3,
+            Cryptosporidium: 3,
+            ClogLNtu: 900,
+            BackFlushes: false,
+            Care: "Scrub it gently; never back-flush.",
+            TakesOutParticles: true
         ),
-        new(FilterElement.OneMicron, "1 µm absolute", 0, 0, 3, 2, 300, true, "Rinse it often.", false),
-        new(FilterElement.Carbon, "Carbon alone", 0, 0, 0, 0, 300, false, "Replace it by its label; it takes taste, no organism.", false),
+        new(
+            Element: FilterElement.Pleated,
+            Name: "Pleated or glass fibre, 0.3 µm",
+            Bacteria: 5,
+            Viruses: 0,
+            Giardia: 3,
+            Cryptosporidium: 3,
+            ClogLNtu: 250,
+            BackFlushes: false,
+            Care: "Rinse it; replace it when it stays slow.",
+            TakesOutParticles: true
+        ),
+        new(
+            Element: FilterElement.Purifier,
+            Name: "Purifier element, 0.02 µm or adsorptive",
+            Bacteria: 6,
+            Viruses: 4,
+            Giardia: 3,
+            Cryptosporidium: 3,
+            ClogLNtu: 150,
+            BackFlushes: true,
+            Care: "Back-flush often, with clean water only.",
+            TakesOutParticles: true
+        ),
+        new(
+            Element: FilterElement.OneMicron,
+            Name: "1 µm absolute",
+            Bacteria: 0,
+            Viruses: 0,
+            Giardia: 3,
+            Cryptosporidium: 2,
+            ClogLNtu: 300,
+            BackFlushes: true,
+            Care: "Rinse it often.",
+            TakesOutParticles: false
+        ),
+        new(
+            Element: FilterElement.Carbon,
+            Name: "Carbon alone",
+            Bacteria: 0,
+            Viruses: 0,
+            Giardia: 0,
+            Cryptosporidium: 0,
+            ClogLNtu: 300,
+            BackFlushes: false,
+            Care: "Replace it by its label; it takes taste, no organism.",
+            TakesOutParticles: false
+        ),
     ];
 
     public static FilterElementInfo Of(FilterElement element) => All.First(e => e.Element == element);

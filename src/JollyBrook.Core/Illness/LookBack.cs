@@ -70,12 +70,13 @@ public static class LookBack
             : shortFits.Count == 0 ? "All the water that fits in time met the target: look at hands and food first"
             : $"Could fit: {string.Join(", ", shortFits.Take(3).Select(a => a.Name))}{(shortFits.Count > 3 ? $" and {shortFits.Count - 3} more" : "")}";
         return new LookBackResponse(
-            headline,
-            agents,
-            clinician,
-            CareLines,
-            HygieneLines,
-            Letter(request, agents, clinician),
+            Headline: headline,
+            Agents: agents,
+            SeeClinician: clinician,
+            Care: CareLines,
+            Hygiene: HygieneLines,
+            Letter: Letter(request, agents, clinician),
+            Cautions:
             [
                 new Caution(
                     "no-diagnosis",
@@ -102,7 +103,8 @@ public static class LookBack
                 .Where(e => e.Untreated is not false && (e.Untreated == true || e.BatchId is null))
                 .Select(e => new DrunkWater(
                     null,
-                    $"{say.Of(Quantity.Volume, e.Litres ?? 0)} {(e.Untreated == true ? "untreated" : "not told how treated: counted as untreated")}{(e.Note is { Length: > 0 } note ? $": {note}" : "")}",
+                    $"{say.Of(Quantity.Volume, e.Litres ?? 0)} "
+                        + $"{(e.Untreated == true ? "untreated" : "not told how treated: counted as untreated")}{(e.Note is { Length: > 0 } note ? $": {note}" : "")}",
                     e.At,
                     _ => 0,
                     Untreated: true
@@ -189,7 +191,10 @@ public static class LookBack
             "",
             $"Onset: {At(request.OnsetAt!.Value)}",
             $"Symptoms: {(string.IsNullOrWhiteSpace(request.Symptoms) ? "not written" : request.Symptoms)}",
-            $"Body temperature: {(request.FeverC is { } fever ? $"{Speaker.Number(fever, 1)} °C" : "not measured")}; blood: {Told(request.Blood)}; signs of dehydration: {Told(request.Dehydrated)}; at risk (pregnancy, age, immunity): {Told(request.AtRisk)}",
+            "Body temperature: "
+                + $"{(request.FeverC is { } fever ? $"{Speaker.Number(fever, 1)} °C" : "not measured")}; "
+                + $"blood: {Told(request.Blood)}; signs of dehydration: {Told(request.Dehydrated)}; at risk "
+                + $"(pregnancy, age, immunity): {Told(request.AtRisk)}",
             .. clinician,
             "",
             "Water drunk within the usual windows, furthest short of the target first:",
@@ -197,13 +202,16 @@ public static class LookBack
         foreach (var agent in agents)
         {
             lines.Add(
-                $"{agent.Name} ({Days(agent.FromDays)} to {Days(agent.ToDays)} days; {OrganismClasses.Spoken(agent.Organism)}, target {Speaker.Number(LogTarget.Standard(agent.Organism), 0)} log):"
+                $"{agent.Name} ({Days(agent.FromDays)} to {Days(agent.ToDays)} days; "
+                    + $"{OrganismClasses.Spoken(agent.Organism)}, target "
+                    + $"{Speaker.Number(LogTarget.Standard(agent.Organism), 0)} log):"
             );
             lines.AddRange(
                 agent
                     .Fits.Take(5)
                     .Select(f =>
-                        $"  {At(f.DrunkAt)}, {Speaker.Number(f.DaysBefore, 1)} days before: {f.Words}; short by {Speaker.Number(f.ShortByLogs, 1)} log"
+                        $"  {At(f.DrunkAt)}, {Speaker.Number(f.DaysBefore, 1)} days before: {f.Words}; short by "
+                        + $"{Speaker.Number(f.ShortByLogs, 1)} log"
                     )
             );
             if (agent.Fits.Count > 5)

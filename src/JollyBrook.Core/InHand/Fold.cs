@@ -96,16 +96,16 @@ internal sealed class Fold
     {
         var held = Vessels.All.Select(v => v.Content).OfType<OfBatches>().SelectMany(o => o.Ids).Distinct().Order();
         return new Snapshot(
-            _upTo,
-            [.. Vessels.All.OrderBy(v => v.Id).Select(v => v.Shot())],
-            Stocks.Shots(),
-            Walkers.Shots(),
-            [.. _sources.Values.OrderBy(s => s.Id)],
-            [.. held.Select(Batches.Find).OfType<KeptBatch>()],
-            [.. Vessels.ThrownAway],
-            [.. Vessels.Doubts],
-            Vessels.Sums(),
-            Place
+            UpTo: _upTo,
+            Vessels: [.. Vessels.All.OrderBy(v => v.Id).Select(v => v.Shot())],
+            Stocks: Stocks.Shots(),
+            Walkers: Walkers.Shots(),
+            Sources: [.. _sources.Values.OrderBy(s => s.Id)],
+            Batches: [.. held.Select(Batches.Find).OfType<KeptBatch>()],
+            ThrownAway: [.. Vessels.ThrownAway],
+            Doubts: [.. Vessels.Doubts],
+            Sums: Vessels.Sums(),
+            Place: Place
         );
     }
 
@@ -190,7 +190,15 @@ internal sealed class Fold
             case SourceSeen { Flowing: { } flowing } seen:
                 See(
                     seen.SourceId,
-                    s => new SourceInHand(s, flowing, seen.At!.Value, id, seen.Clarity, seen.TemperatureC, seen.Seen),
+                    s => new SourceInHand(
+                        Id: s,
+                        Flowing: flowing,
+                        At: seen.At!.Value,
+                        LineId: id,
+                        Clarity: seen.Clarity,
+                        TemperatureC: seen.TemperatureC,
+                        Seen: seen.Seen
+                    ),
                     seen.At!.Value,
                     id
                 );

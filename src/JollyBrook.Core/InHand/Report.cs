@@ -46,29 +46,29 @@ internal sealed class Report(InHandRequest request, Fold fold, DateTimeOffset no
         }
 
         return new InHandResponse(
-            Headline(
+            Headline: Headline(
                 drinkable,
                 containers.Where(c => MayBeDrunk(c) && c.Water is CleanWater { ShortOf.Count: > 0 }).Sum(c => c.Litres),
                 underWay
             ),
-            drinkable,
-            underWay,
-            Math.Max(0, all - drinkable - underWay),
-            walkers > 0 ? drinkable / walkers : null,
-            containers,
-            supplies,
-            kit,
-            Walkers(),
-            [.. fold.Sources.OrderBy(s => s.Id)],
-            TripSources(),
-            frost,
-            Next(containers),
-            TreatIn(containers),
-            [.. fold.Vessels.Doubts, .. early],
-            replaced,
-            new WaterBalance(sums.InL, sums.DrunkL, sums.CookedL, sums.SpiltL, fold.Vessels.All.Sum(v => v.Litres)),
-            fold.Place,
-            snapshot
+            DrinkableL: drinkable,
+            UnderWayL: underWay,
+            RawL: Math.Max(0, all - drinkable - underWay),
+            PerWalkerL: walkers > 0 ? drinkable / walkers : null,
+            Containers: containers,
+            Supplies: supplies,
+            Kit: kit,
+            Walkers: Walkers(),
+            Sources: [.. fold.Sources.OrderBy(s => s.Id)],
+            TripSources: TripSources(),
+            Frost: frost,
+            Next: Next(containers),
+            TreatIn: TreatIn(containers),
+            Doubts: [.. fold.Vessels.Doubts, .. early],
+            Replaced: replaced,
+            Balance: new WaterBalance(sums.InL, sums.DrunkL, sums.CookedL, sums.SpiltL, fold.Vessels.All.Sum(v => v.Litres)),
+            Place: fold.Place,
+            Snapshot: snapshot
         );
     }
 
@@ -84,15 +84,15 @@ internal sealed class Report(InHandRequest request, Fold fold, DateTimeOffset no
     {
         var water = Water(vessel);
         var container = new ContainerInHand(
-            vessel.Id,
-            vessel.Name,
-            vessel.CapacityL,
-            vessel.Litres,
-            water,
-            Words(vessel, water),
-            vessel.CleanSideDirty,
-            vessel.IsPot,
-            vessel.Story
+            Id: vessel.Id,
+            Name: vessel.Name,
+            CapacityL: vessel.CapacityL,
+            Litres: vessel.Litres,
+            Water: water,
+            Words: Words(vessel, water),
+            CleanSideDirty: vessel.CleanSideDirty,
+            IsPot: vessel.IsPot,
+            Story: vessel.Story
         );
         return vessel.Item is Kit.Container { HidesItsLevel: true } && MayBeDrunk(container)
             ? container with
@@ -186,41 +186,41 @@ internal sealed class Report(InHandRequest request, Fold fold, DateTimeOffset no
                 ?? FilterCredit.Dropped(filter, been, [])
                 ?? FilterCredit.PastLife(filter, been, 0, []);
             return new SupplyInHand(
-                id,
-                item.Name ?? "",
-                item.Kind,
-                piece.Words(say),
-                null,
-                been.FlowShare(FilterElements.Of(element)),
-                suspect,
-                suspect is null ? null : since
+                Id: id,
+                Name: item.Name ?? "",
+                Kind: item.Kind,
+                Words: piece.Words(say),
+                Left: null,
+                FlowShare: been.FlowShare(FilterElements.Of(element)),
+                Suspect: suspect,
+                SuspectSince: suspect is null ? null : since
             );
         }
 
         if (item is MakeshiftFilter)
         {
             return new SupplyInHand(
-                id,
-                item.Name ?? "",
-                item.Kind,
-                piece.Words(say),
-                null,
-                null,
-                MakeshiftFilter.Clears(piece) ? null : "Runs cloudy: not counted on until its layers are washed or built anew.",
-                since
+                Id: id,
+                Name: item.Name ?? "",
+                Kind: item.Kind,
+                Words: piece.Words(say),
+                Left: null,
+                FlowShare: null,
+                Suspect: MakeshiftFilter.Clears(piece) ? null : "Runs cloudy: not counted on until its layers are washed or built anew.",
+                SuspectSince: since
             );
         }
 
         return item is ChemicalProduct or UvLamp or Stove or Portions or FlocculantPack
             ? new SupplyInHand(
-                id,
-                item.Name ?? "",
-                item.Kind,
-                piece.Words(say),
-                piece.Left,
-                null,
-                piece.Left is null or > 0 ? null : "Used up.",
-                null
+                Id: id,
+                Name: item.Name ?? "",
+                Kind: item.Kind,
+                Words: piece.Words(say),
+                Left: piece.Left,
+                FlowShare: null,
+                Suspect: piece.Left is null or > 0 ? null : "Used up.",
+                SuspectSince: null
             )
             : null;
     }

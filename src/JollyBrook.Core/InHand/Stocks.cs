@@ -199,17 +199,17 @@ internal sealed class Stocks
 
         public StockShot Shot(Guid id) =>
             new(
-                id,
-                Left,
-                ReckonedG,
-                SinceServiceL,
-                Filter,
-                SuspectSince,
-                IsStruck,
-                GuardedAt,
-                WarmAt,
-                AskedSince,
-                Item is MakeshiftFilter ? Layers : null
+                Id: id,
+                Left: Left,
+                ReckonedG: ReckonedG,
+                SinceServiceL: SinceServiceL,
+                Filter: Filter,
+                SuspectSince: SuspectSince,
+                IsStruck: IsStruck,
+                GuardedAt: GuardedAt,
+                WarmAt: WarmAt,
+                AskedSince: AskedSince,
+                Layers: Item is MakeshiftFilter ? Layers : null
             );
 
         public void Guard(DateTimeOffset at) => (GuardedAt, IsTold) = (at, true);
@@ -317,7 +317,15 @@ internal sealed class Stocks
                     };
                     break;
                 case FilterService.NewElement:
-                    Filter = new FilterState(0, 0, 0, Happened.No, Happened.No, Happened.No, true);
+                    Filter = new FilterState(
+                        UsedL: 0,
+                        ClogLoadLNtu: 0,
+                        LostShare: 0,
+                        Wetted: Happened.No,
+                        Frozen: Happened.No,
+                        Dropped: Happened.No,
+                        NewOrStored: true
+                    );
                     (SuspectSince, IsStruck, AskedSince) = (null, false, null);
                     break;
                 default:

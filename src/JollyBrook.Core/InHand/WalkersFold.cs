@@ -26,14 +26,14 @@ internal sealed class WalkersFold
         [
             .. _all.OrderBy(w => w.Key)
                 .Select(w => new WalkerShot(
-                    w.Key,
-                    [.. w.Value.Drinks],
-                    w.Value.UrineColour,
-                    w.Value.UrineAt,
-                    w.Value.MassKg,
-                    w.Value.MassAt,
-                    w.Value.Signs,
-                    w.Value.SignsAt
+                    Id: w.Key,
+                    Drinks: [.. w.Value.Drinks],
+                    UrineColour: w.Value.UrineColour,
+                    UrineAt: w.Value.UrineAt,
+                    MassKg: w.Value.MassKg,
+                    MassAt: w.Value.MassAt,
+                    Signs: w.Value.Signs,
+                    SignsAt: w.Value.SignsAt
                 )),
         ];
 
@@ -76,16 +76,16 @@ internal sealed class WalkersFold
         var told = _all.TryGetValue(id, out var known) ? known : new Told();
         List<DrinkTold> drinks = [.. told.Drinks.Where(d => d.At > now - Remembered)];
         return new WalkerInHand(
-            id,
-            name,
-            drinks.Where(d => d.At > now.AddHours(-24)).Sum(d => d.Litres),
-            drinks,
-            told.UrineColour,
-            told.UrineAt,
-            told.MassKg,
-            told.MassAt,
-            told.Signs,
-            told.SignsAt
+            Id: id,
+            Name: name,
+            DrunkL: drinks.Where(d => d.At > now.AddHours(-24)).Sum(d => d.Litres),
+            Drinks: drinks,
+            UrineColour: told.UrineColour,
+            UrineAt: told.UrineAt,
+            MassKg: told.MassKg,
+            MassAt: told.MassAt,
+            Signs: told.Signs,
+            SignsAt: told.SignsAt
         );
     }
 

@@ -38,13 +38,14 @@ internal static class PaceLearning
             WorkingValue.Of("planned", planned, "h")
         );
         yield return new Proposal(
-            "pace",
-            ProposalKind.Pace,
-            "Pace of the party",
-            $"× {Speaker.Number(old, 2)}",
-            $"× {Speaker.Number(next, 2)}",
-            $"{walked.Count} {(walked.Count == 1 ? "stage" : "stages")}: {Speaker.Minutes(hours * 60)} walked, {Speaker.Minutes(planned * 60)} planned. More than 1 is slower.",
-            request.RouteId?.ToString(),
+            Id: "pace",
+            Kind: ProposalKind.Pace,
+            Title: "Pace of the party",
+            Before: $"× {Speaker.Number(old, 2)}",
+            After: $"× {Speaker.Number(next, 2)}",
+            Why: $"{walked.Count} {(walked.Count == 1 ? "stage" : "stages")}: {Speaker.Minutes(hours * 60)} "
+                + $"walked, {Speaker.Minutes(planned * 60)} planned. More than 1 is slower.",
+            RecordId: request.RouteId?.ToString(),
             Pace: next
         );
     }

@@ -28,13 +28,13 @@ internal static class SourceLearning
             };
             var flowWords = report.FlowLPerMin is { } measured ? $", {say.Of(Quantity.Flow, measured)}" : "";
             yield return new Proposal(
-                $"source-{id}",
-                ProposalKind.Source,
-                source.Name ?? "",
-                Chance(source, request.Now!.Value),
-                Chance(refreshed, request.Now.Value),
-                $"Found {(report.Flowing == true ? "running" : "dry")} on {Speaker.Day(book.DateOf(report))}{flowWords}.",
-                id,
+                Id: $"source-{id}",
+                Kind: ProposalKind.Source,
+                Title: source.Name ?? "",
+                Before: Chance(source, request.Now!.Value),
+                After: Chance(refreshed, request.Now.Value),
+                Why: $"Found {(report.Flowing == true ? "running" : "dry")} on {Speaker.Day(book.DateOf(report))}{flowWords}.",
+                RecordId: id,
                 Source: refreshed
             );
         }

@@ -45,15 +45,15 @@ internal static class SweatLearning
                     WorkingValue.Of("hours", test.Hours!.Value)
                 );
                 yield return new Proposal(
-                    $"sweat-{id}-{day.Key:yyyyMMdd}",
-                    ProposalKind.SweatFactor,
-                    $"{walker.Name}: sweat",
-                    Factor(before),
-                    Factor(after),
-                    $"{Speaker.Day(day.Key)}: {Weighed(test, say)}: "
+                    Id: $"sweat-{id}-{day.Key:yyyyMMdd}",
+                    Kind: ProposalKind.SweatFactor,
+                    Title: $"{walker.Name}: sweat",
+                    Before: Factor(before),
+                    After: Factor(after),
+                    Why: $"{Speaker.Day(day.Key)}: {Weighed(test, say)}: "
                         + $"{Speaker.Number(result.SweatLPerH, 2)} L/h against {Speaker.Number(result.PredictedLPerH, 2)} L/h predicted.",
-                    id,
-                    test
+                    RecordId: id,
+                    Test: test
                 );
             }
         }
@@ -88,19 +88,19 @@ internal static class SweatLearning
         var effort = stage?.Effort
             ?? (planned is null ? Effort.Default : Effort.Default with { TemperatureC = (planned.LowC + planned.HighC) / 2 });
         return new SweatTest(
-            first.WalkerId,
-            last.At,
-            hours,
-            first.MassKg,
-            last.MassKg,
-            book.Of<Drank>().Where(d => Between(d, d.WalkerId)).Sum(d => d.Litres ?? 0),
-            book.Of<UrinePassed>().Where(u => Between(u, u.WalkerId)).Sum(u => u.Litres ?? 0),
-            0,
-            effort,
-            walker.HeightCm,
-            walker.Acclimatised,
-            walker.Worn,
-            walker.PackKg
+            WalkerId: first.WalkerId,
+            At: last.At,
+            Hours: hours,
+            BeforeKg: first.MassKg,
+            AfterKg: last.MassKg,
+            DrunkL: book.Of<Drank>().Where(d => Between(d, d.WalkerId)).Sum(d => d.Litres ?? 0),
+            UrineL: book.Of<UrinePassed>().Where(u => Between(u, u.WalkerId)).Sum(u => u.Litres ?? 0),
+            EatenKg: 0,
+            Effort: effort,
+            HeightCm: walker.HeightCm,
+            Acclimatised: walker.Acclimatised,
+            Worn: walker.Worn,
+            PackKg: walker.PackKg
         );
     }
 }

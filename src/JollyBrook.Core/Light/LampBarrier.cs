@@ -13,7 +13,8 @@ namespace JollyBrook.Core.Light;
 internal sealed class LampBarrier(string id, string name, LampSpec lamp, double? cyclesLeft) : IBarrier
 {
     private const string Source =
-        "Nominal 40 mJ/cm² in clear water: bacteria 6, viruses 4, Giardia 3, Cryptosporidium 3 log (US EPA LT2: Cryptosporidium 12, Giardia 11 mJ/cm² for 3 log)";
+        "Nominal 40 mJ/cm² in clear water: bacteria 6, viruses 4, Giardia 3, Cryptosporidium 3 "
+        + "log (US EPA LT2: Cryptosporidium 12, Giardia 11 mJ/cm² for 3 log)";
 
     private const double SetUpMinutes = 1;
     private const double FillMinutes = 1;
@@ -69,11 +70,12 @@ internal sealed class LampBarrier(string id, string name, LampSpec lamp, double?
 
         var minutes = (plan.Fills * ((plan.SecondsPerFill / 60) + FillMinutes)) + SetUpMinutes;
         return new BarrierResult(
-            BarrierResult.Of(name, $"{plan.CyclesPerFill} {(plan.CyclesPerFill == 1 ? "cycle" : "cycles")} each fill", 6, 4, 3, 3),
-            null,
-            plan.Cycles == 1 ? "1 cycle of UV" : $"{plan.Cycles} cycles of UV",
-            minutes,
-            Math.Ceiling(minutes - 1e-9),
+            Credits: BarrierResult.Of(name, $"{plan.CyclesPerFill} {(plan.CyclesPerFill == 1 ? "cycle" : "cycles")} each fill", 6, 4, 3, 3),
+            Refusal: null,
+            Headline: plan.Cycles == 1 ? "1 cycle of UV" : $"{plan.Cycles} cycles of UV",
+            HandsOnMinutes: minutes,
+            MinutesToSip: Math.Ceiling(minutes - 1e-9),
+            Supplies:
             [
                 new Supply(
                     $"{plan.Cycles} of {plan.CyclesNow} cycles",
@@ -82,18 +84,18 @@ internal sealed class LampBarrier(string id, string name, LampSpec lamp, double?
                     cyclesLeft is null ? null : plan.CyclesNow
                 ),
             ],
-            Taste.AsItIs,
-            Risks(plan, air),
-            water,
-            () => Steps(plan, setting.Say, water),
-            "Tastes as it came.",
-            ["Wipe rim and threads dry: the light does not reach them.", "No residual: cap it clean, drink it within 24 hours."],
-            24,
-            BarrierResult.Untimed,
-            assumptions,
-            cautions,
-            working,
-            plan
+            Taste: Taste.AsItIs,
+            Risks: Risks(plan, air),
+            After: water,
+            Steps: () => Steps(plan, setting.Say, water),
+            FlavourAdvice: "Tastes as it came.",
+            Storage: ["Wipe rim and threads dry: the light does not reach them.", "No residual: cap it clean, drink it within 24 hours."],
+            DrinkWithinHours: 24,
+            MinutesToTarget: BarrierResult.Untimed,
+            Assumptions: assumptions,
+            Cautions: cautions,
+            Working: working,
+            Detail: plan
         );
     }
 
@@ -201,13 +203,13 @@ internal sealed class LampBarrier(string id, string name, LampSpec lamp, double?
             );
             steps.Add(
                 new(
-                    $"light-{fill}",
-                    StepKind.Light,
-                    $"{(plan.CyclesPerFill == 1 ? "1 cycle" : $"{plan.CyclesPerFill} cycles")}, stirring all the time{which}",
-                    "Stir or swirl until the last cycle has run; a cycle cut short does not count.",
-                    null,
-                    StepClock.Gate,
-                    plan.SecondsPerFill / 60,
+                    Id: $"light-{fill}",
+                    Kind: StepKind.Light,
+                    Title: $"{(plan.CyclesPerFill == 1 ? "1 cycle" : $"{plan.CyclesPerFill} cycles")}, stirring all the time{which}",
+                    Detail: "Stir or swirl until the last cycle has run; a cycle cut short does not count.",
+                    Done: null,
+                    Clock: StepClock.Gate,
+                    Minutes: plan.SecondsPerFill / 60,
                     DrinkAfter: true
                 )
             );

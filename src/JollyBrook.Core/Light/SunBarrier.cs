@@ -50,24 +50,31 @@ public sealed class SunBarrier(string id) : IBarrier
 
         var days = answer!.Days == 1 ? "a day of strong sun" : "two days in the sun";
         return new BarrierResult(
-            BarrierResult.Of(Title, days, 3, 2, 2, 1),
-            null,
-            Sentence.Capital(days),
-            HandsOn,
-            Math.Ceiling((exposure!.EndsAt!.Value - sun!.Value.From).TotalMinutes - 1e-6),
-            [],
-            Taste.Flat,
-            [answer.Days == 1 ? "cloud coming up" : "a cloudy second day"],
-            water,
-            () => Steps(exposure, sun.Value.From, setting.Say),
-            "Warm: let it cool in the shade. Flavour only when you drink.",
-            ["Leave it in the same bottle and drink from that.", "No residual: drink it within 24 hours."],
-            24,
-            BarrierResult.Untimed,
-            assumptions,
-            [new("sun-alone", Severity.Warning, "Sunlight alone never reaches the full target: a barrier for when there is nothing else.")],
-            working,
-            answer
+            Credits: BarrierResult.Of(Title, days, 3, 2, 2, 1),
+            Refusal: null,
+            Headline: Sentence.Capital(days),
+            HandsOnMinutes: HandsOn,
+            MinutesToSip: Math.Ceiling((exposure!.EndsAt!.Value - sun!.Value.From).TotalMinutes - 1e-6),
+            Supplies: [],
+            Taste: Taste.Flat,
+            Risks: [answer.Days == 1 ? "cloud coming up" : "a cloudy second day"],
+            After: water,
+            Steps: () => Steps(exposure, sun.Value.From, setting.Say),
+            FlavourAdvice: "Warm: let it cool in the shade. Flavour only when you drink.",
+            Storage: ["Leave it in the same bottle and drink from that.", "No residual: drink it within 24 hours."],
+            DrinkWithinHours: 24,
+            MinutesToTarget: BarrierResult.Untimed,
+            Assumptions: assumptions,
+            Cautions:
+            [
+                new(
+                    "sun-alone",
+                    Severity.Warning,
+                    "Sunlight alone never reaches the full target: a barrier for when there is nothing else."
+                ),
+            ],
+            Working: working,
+            Detail: answer
         );
     }
 
@@ -132,13 +139,13 @@ public sealed class SunBarrier(string id) : IBarrier
             WorkingValue.Of("bacteria, viruses, Giardia, Crypto", "3, 2, 2, 1 log")
         );
         return new SunAnswer(
-            exposure.Days,
-            exposure.Today.Hours,
-            noon,
-            strongest,
-            factor,
-            SunPosition.SolarNoon(day, sun.LongitudeDeg),
-            exposure.EndsAt
+            Days: exposure.Days,
+            StrongHours: exposure.Today.Hours,
+            NoonElevationDeg: noon,
+            NoonWPerM2: strongest,
+            CloudFactor: factor,
+            SolarNoon: SunPosition.SolarNoon(day, sun.LongitudeDeg),
+            EndsAt: exposure.EndsAt
         );
     }
 
@@ -148,7 +155,9 @@ public sealed class SunBarrier(string id) : IBarrier
         : sky.ContinuousRain == true ? "Not here today: it rains without a break."
         : exposure.Days > 0 ? null
         : exposure.Today.Hours < Sunlight.HalfDayHours
-            ? $"Not here today: {Speaker.Number(Math.Floor(exposure.Today.Hours * 10) / 10, 1)} h of strong sun are left, at least {Speaker.Number(Sunlight.HalfDayHours, 0)} are needed. Lay it out in the morning."
+            ? $"Not here today: {Speaker.Number(Math.Floor(exposure.Today.Hours * 10) / 10, 1)} h of "
+                + $"strong sun are left, at least {Speaker.Number(Sunlight.HalfDayHours, 0)} are needed. "
+                + "Lay it out in the morning."
         : "Not here: tomorrow's sun is too weak for the second day.";
 
     private static List<TreatmentStep> Steps(SunExposure exposure, DateTimeOffset from, Speaker say)
@@ -173,15 +182,15 @@ public sealed class SunBarrier(string id) : IBarrier
         var first = (exposure.ResumesAt ?? exposure.EndsAt!.Value) - from;
         steps.Add(
             new(
-                "sun-1",
-                StepKind.Light,
-                exposure.ResumesAt is null
+                Id: "sun-1",
+                Kind: StepKind.Light,
+                Title: exposure.ResumesAt is null
                     ? $"Leave it {Speaker.Minutes(first.TotalMinutes)} in the sun"
                     : "Leave it in the sun today and through the night",
-                "Clouds over for long: it needs a second day.",
-                null,
-                StepClock.Gate,
-                Math.Ceiling(first.TotalMinutes - 1e-6),
+                Detail: "Clouds over for long: it needs a second day.",
+                Done: null,
+                Clock: StepClock.Gate,
+                Minutes: Math.Ceiling(first.TotalMinutes - 1e-6),
                 DrinkAfter: true
             )
         );
@@ -199,13 +208,13 @@ public sealed class SunBarrier(string id) : IBarrier
             var second = Math.Ceiling((exposure.EndsAt!.Value - again).TotalMinutes - 1e-6);
             steps.Add(
                 new(
-                    "sun-2",
-                    StepKind.Light,
-                    $"Leave it {Speaker.Minutes(second)} in the sun, day 2 of 2",
-                    "Clouds over: leave it longer.",
-                    null,
-                    StepClock.Gate,
-                    second,
+                    Id: "sun-2",
+                    Kind: StepKind.Light,
+                    Title: $"Leave it {Speaker.Minutes(second)} in the sun, day 2 of 2",
+                    Detail: "Clouds over: leave it longer.",
+                    Done: null,
+                    Clock: StepClock.Gate,
+                    Minutes: second,
                     DrinkAfter: true
                 )
             );

@@ -26,7 +26,8 @@ internal static class SunBottle
         if (water.Colour != WaterColour.None)
         {
             return water.ColourKnown
-                ? $"Sunlight does not count in {(water.Colour == WaterColour.Tea ? "tea-coloured" : "green")} water: the colour takes the light."
+                ? $"Sunlight does not count in {(water.Colour == WaterColour.Tea ? "tea-coloured" : "green")} "
+                    + "water: the colour takes the light."
                 : "Colour not known: sunlight does not count in coloured water.";
         }
 
@@ -44,7 +45,8 @@ internal static class SunBottle
         return (bottle.LyingDepthCm ?? bottle.DepthCm) is { } depth
             ? depth <= DeepestCm
                 ? null
-                : $"The water is {say.Of(Quantity.Length, depth)} deep{(bottle.LyingDepthCm is null ? " as it stands" : "")}: sunlight counts to {say.Of(Quantity.Length, DeepestCm)}. Lay a flatter bottle down."
+                : $"The water is {say.Of(Quantity.Length, depth)} deep{(bottle.LyingDepthCm is null ? " as it stands" : "")}: "
+                    + $"sunlight counts to {say.Of(Quantity.Length, DeepestCm)}. Lay a flatter bottle down."
             : $"How deep the water is as it lies is not known: sunlight counts to {say.Of(Quantity.Length, DeepestCm)}.";
     }
 }

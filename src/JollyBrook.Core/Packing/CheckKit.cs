@@ -82,32 +82,44 @@ public static class CheckKit
         var columns = grid.Select(g => g.Column).ToList();
         var melt = MeltNeed.Of(request, trip, kit);
         var budget = new SupplyBudget(counted, melt);
-        var findings = new Findings(trip, kit, chains, columns, budget, plan?.Supplies ?? [], say) { Melt = melt }.All();
+        var findings = new Findings(
+            trip: trip,
+            kit: kit,
+            chains: chains,
+            columns: columns,
+            budget: budget,
+            planned: plan?.Supplies ?? [],
+            say: say
+        )
+        {
+            Melt = melt,
+        }.All();
         var wrong = findings.Where(f => f.State != FindingState.Holds).ToList();
         return new KitCheckResponse(
-            wrong.Count == 0 ? "The kit is enough" : $"{wrong.Count} of 7 to mend before you leave",
-            wrong.Count == 0,
-            trip,
-            findings,
-            columns,
+            Headline: wrong.Count == 0 ? "The kit is enough" : $"{wrong.Count} of 7 to mend before you leave",
+            Enough: wrong.Count == 0,
+            Trip: trip,
+            Findings: findings,
+            Columns: columns,
+            Chains:
             [
                 .. chains
                     .OrderBy(c => c.Counts ? 0 : 1)
                     .Select(c => new ChainInKit(
-                        c.Chain.Id,
-                        c.Chain.Name,
-                        c.Chain.Headline,
-                        c.Counts,
-                        c.Why,
-                        double.IsInfinity(c.Litres) ? null : c.Litres,
-                        c.WeightKg,
-                        c.WeightKnown,
-                        [.. grid.Select(g => g.Stands(c))]
+                        Id: c.Chain.Id,
+                        Name: c.Chain.Name,
+                        Headline: c.Chain.Headline,
+                        Counts: c.Counts,
+                        Why: c.Why,
+                        Litres: double.IsInfinity(c.Litres) ? null : c.Litres,
+                        WeightKg: c.WeightKg,
+                        WeightKnown: c.WeightKnown,
+                        Survives: [.. grid.Select(g => g.Stands(c))]
                     )),
             ],
-            Spare(trip, budget, say),
-            assumptions,
-            Working(trip, budget, dayL)
+            Spare: Spare(trip, budget, say),
+            Assumptions: assumptions,
+            Working: Working(trip, budget, dayL)
         );
     }
 

@@ -46,7 +46,8 @@ internal readonly record struct FilterOutlook(FindingState State, string Figure,
             )
             : new(
                 FindingState.Holds,
-                $"{say.Of(Quantity.Bulk, life - used)} of life left; {(element.BackFlushes ? "back-flush" : "clean")} it about every {say.Of(Quantity.Bulk, between)} of the worst water.",
+                $"{say.Of(Quantity.Bulk, life - used)} of life left; {(element.BackFlushes ? "back-flush" : "clean")} "
+                    + $"it about every {say.Of(Quantity.Bulk, between)} of the worst water.",
                 ""
             );
     }

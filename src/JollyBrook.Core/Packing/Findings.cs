@@ -53,7 +53,8 @@ internal sealed class Findings(
                 1,
                 title,
                 FindingState.Holds,
-                $"{best.Chain.Name}: {Sentence.Lower(best.Chain.Headline)} for {say.Of(Quantity.Volume, CarriedChain.BasisL)}. {_counted.Count} in all.",
+                $"{best.Chain.Name}: {Sentence.Lower(best.Chain.Headline)} for "
+                    + $"{say.Of(Quantity.Volume, CarriedChain.BasisL)}. {_counted.Count} in all.",
                 "",
                 Ids(best)
             );
@@ -83,14 +84,16 @@ internal sealed class Findings(
             string.Join(
                 ". ",
                 broken.Select(c =>
-                    $"{c.Name}{(c.Worst is null ? "" : $" ({c.Worst})")}: {c.Survivors switch { 0 => "no chain is", 1 => "1 chain is", _ => $"{c.Survivors} chains are" }} left"
+                    $"{c.Name}{(c.Worst is null ? "" : $" ({c.Worst})")}: "
+                    + $"{c.Survivors switch { 0 => "no chain is", 1 => "1 chain is", _ => $"{c.Survivors} chains are" }} left"
                 )
             ) + ".";
         // What is carried already and falls short by a little mends more than anything new.
         var near = chains.Where(c => c.OnlyTooLittle).ToList();
         var fix =
             near.Count > 0
-                ? $"Take more for what is carried already, so that it lasts a day: {string.Join(", ", near.Select(c => $"{c.Chain.Name} ({say.Of(Quantity.Volume, c.Litres)} of {say.Of(Quantity.Volume, NeedL / trip.Days)})"))}. "
+                ? "Take more for what is carried already, so that it lasts a day: "
+                    + $"{string.Join(", ", near.Select(c => $"{c.Chain.Name} ({say.Of(Quantity.Volume, c.Litres)} of {say.Of(Quantity.Volume, NeedL / trip.Days)})"))}. "
                 : "";
         return new(
             2,
@@ -117,7 +120,8 @@ internal sealed class Findings(
     {
         var wanted = NeedL * SupplyMargin.Factor;
         var figure =
-            $"Enough for {say.Of(Quantity.Volume, budget.Litres)}; planned {say.Of(Quantity.Volume, NeedL)} × {Speaker.Number(SupplyMargin.Factor, 2)} = {say.Of(Quantity.Volume, wanted)}.";
+            $"Enough for {say.Of(Quantity.Volume, budget.Litres)}; planned {say.Of(Quantity.Volume, NeedL)} "
+            + $"× {Speaker.Number(SupplyMargin.Factor, 2)} = {say.Of(Quantity.Volume, wanted)}.";
         if (planned.Count > 0)
         {
             figure += $" The plan takes {string.Join(", ", planned.Where(s => s.Used > 0).Select(s => $"{s.Name}: {s.Words}"))}.";
@@ -293,7 +297,9 @@ internal sealed class Findings(
         }
 
         var figure =
-            $"Clean {say.Of(Quantity.Volume, clean)}, dirty or either {say.Of(Quantity.Volume, dirty)}; most carried {Told(trip.MostCarriedL)}, most at a camp {Told(trip.CampL)}; {(cook ? "a way to cook" : "no way to cook")}.";
+            $"Clean {say.Of(Quantity.Volume, clean)}, dirty or either {say.Of(Quantity.Volume, dirty)}; "
+            + $"most carried {Told(trip.MostCarriedL)}, most at a camp {Told(trip.CampL)}; "
+            + $"{(cook ? "a way to cook" : "no way to cook")}.";
         return new(
             6,
             "Containers and a way to cook",
@@ -313,7 +319,8 @@ internal sealed class Findings(
                 : string.Join(
                     "; ",
                     _counted.Select(c =>
-                        $"{c.Chain.Name} {(c.WeightKg <= 0 ? "not weighed" : $"{(c.WeightKnown ? "" : "over ")}{say.Of(Quantity.KitMass, c.WeightKg)}")}"
+                        $"{c.Chain.Name} "
+                        + $"{(c.WeightKg <= 0 ? "not weighed" : $"{(c.WeightKnown ? "" : "over ")}{say.Of(Quantity.KitMass, c.WeightKg)}")}"
                     )
                 ) + ".";
         return unweighed.Count == 0

@@ -77,7 +77,8 @@ public static class CheckBackup
         {
             intake.Refuse(
                 BackupFile.VersionField,
-                $"This backup is of version {file.Version?.ToString(CultureInfo.InvariantCulture) ?? "unknown"}; this program reads version {BackupFile.CurrentVersion}. Update the program, or make the backup again."
+                $"This backup is of version {file.Version?.ToString(CultureInfo.InvariantCulture) ?? "unknown"}; "
+                    + $"this program reads version {BackupFile.CurrentVersion}. Update the program, or make the backup again."
             );
         }
         else if (file.Records is not { Count: <= BackupFile.MostRecords })

@@ -16,106 +16,106 @@ public static class RecordKinds
     public static readonly IReadOnlyList<RecordKind> All =
     [
         new RecordKind<BatchRecord>(
-            "batch",
-            "Batches",
-            RecordPlace.Log,
-            128 * Kilobyte,
-            ContractJson.Default.BatchRecord,
-            BatchRecord.Fields,
-            BatchRecord.Check
+            name: "batch",
+            title: "Batches",
+            place: RecordPlace.Log,
+            mostBytes: 128 * Kilobyte,
+            json: ContractJson.Default.BatchRecord,
+            fields: BatchRecord.Fields,
+            check: BatchRecord.Check
         ),
         new RecordKind<BatchEventRecord>(
-            "batch-event",
-            "Taps on batches",
-            RecordPlace.Log,
-            4 * Kilobyte,
-            ContractJson.Default.BatchEventRecord,
-            BatchEventRecord.Fields,
-            BatchEventRecord.Check
+            name: "batch-event",
+            title: "Taps on batches",
+            place: RecordPlace.Log,
+            mostBytes: 4 * Kilobyte,
+            json: ContractJson.Default.BatchEventRecord,
+            fields: BatchEventRecord.Fields,
+            check: BatchEventRecord.Check
         ),
         new RecordKind<KitItem>(
-            "kit-item",
-            "Pieces of kit",
-            RecordPlace.Personal,
-            32 * Kilobyte,
-            ContractJson.Default.KitItem,
-            KitItem.Fields,
-            KitItem.Check
+            name: "kit-item",
+            title: "Pieces of kit",
+            place: RecordPlace.Personal,
+            mostBytes: 32 * Kilobyte,
+            json: ContractJson.Default.KitItem,
+            fields: KitItem.Fields,
+            check: KitItem.Check
         ),
         new RecordKind<TripSource>(
-            "trip-source",
-            "Sources",
-            RecordPlace.Plan,
-            16 * Kilobyte,
-            ContractJson.Default.TripSource,
-            TripSource.Fields,
-            TripSource.Check
+            name: "trip-source",
+            title: "Sources",
+            place: RecordPlace.Plan,
+            mostBytes: 16 * Kilobyte,
+            json: ContractJson.Default.TripSource,
+            fields: TripSource.Fields,
+            check: TripSource.Check
         )
         {
             Schema = new(TripSourceSteps.TreatedByTheEngine),
         },
         new RecordKind<TripRoute>(
-            "route",
-            "Routes",
-            RecordPlace.Plan,
-            900 * Kilobyte,
-            ContractJson.Default.TripRoute,
-            TripRoute.Fields,
-            TripRoute.Check
+            name: "route",
+            title: "Routes",
+            place: RecordPlace.Plan,
+            mostBytes: 900 * Kilobyte,
+            json: ContractJson.Default.TripRoute,
+            fields: TripRoute.Fields,
+            check: TripRoute.Check
         ),
         new RecordKind<Walker>(
-            "walker",
-            "Walkers",
-            RecordPlace.Plan,
-            4 * Kilobyte,
-            ContractJson.Default.Walker,
-            Walker.Fields,
-            Walker.Check
+            name: "walker",
+            title: "Walkers",
+            place: RecordPlace.Plan,
+            mostBytes: 4 * Kilobyte,
+            json: ContractJson.Default.Walker,
+            fields: Walker.Fields,
+            check: Walker.Check
         ),
         new RecordKind<SweatTest>(
-            "sweat-test",
-            "Sweat tests",
-            RecordPlace.Log,
-            8 * Kilobyte,
-            ContractJson.Default.SweatTest,
-            SweatTest.Fields,
-            SweatTest.Check
+            name: "sweat-test",
+            title: "Sweat tests",
+            place: RecordPlace.Log,
+            mostBytes: 8 * Kilobyte,
+            json: ContractJson.Default.SweatTest,
+            fields: SweatTest.Fields,
+            check: SweatTest.Check
         ),
         new RecordKind<BookLine>(
-            "book-line",
-            "Lines of the book",
-            RecordPlace.Log,
-            160 * Kilobyte,
-            ContractJson.Default.BookLine,
-            LineKinds.Fields,
-            BookLine.Check
+            name: "book-line",
+            title: "Lines of the book",
+            place: RecordPlace.Log,
+            mostBytes: 160 * Kilobyte,
+            json: ContractJson.Default.BookLine,
+            fields: LineKinds.Fields,
+            check: BookLine.Check
         ),
         new RecordKind<DayBook>(
-            "day",
-            "Days",
-            RecordPlace.Plan,
-            128 * Kilobyte,
-            ContractJson.Default.DayBook,
-            DayBook.Fields,
-            DayBook.Check
+            name: "day",
+            title: "Days",
+            place: RecordPlace.Plan,
+            mostBytes: 128 * Kilobyte,
+            json: ContractJson.Default.DayBook,
+            fields: DayBook.Fields,
+            check: DayBook.Check
         ),
         new RecordKind<DrillResult>(
-            "drill-result",
-            "Drills done",
-            RecordPlace.Personal,
-            16 * Kilobyte,
-            ContractJson.Default.DrillResult,
-            DrillResult.Fields,
-            DrillResult.Check
+            name: "drill-result",
+            title: "Drills done",
+            place: RecordPlace.Personal,
+            mostBytes: 16 * Kilobyte,
+            json: ContractJson.Default.DrillResult,
+            fields: DrillResult.Fields,
+            check: DrillResult.Check
         ),
         new RecordKind<PersonSettings>(
-            "settings",
-            "Settings",
-            RecordPlace.Personal,
-            4 * Kilobyte,
-            ContractJson.Default.PersonSettings,
-            PersonSettings.Fields,
-            PersonSettings.Check
+            name: "settings",
+            title: "Settings",
+            place: RecordPlace.Personal,
+            mostBytes: 4 * Kilobyte,
+            json: ContractJson.Default.PersonSettings,
+            fields: PersonSettings.Fields,
+            check: PersonSettings.Check
         ),
     ];
 

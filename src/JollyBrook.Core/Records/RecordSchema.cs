@@ -69,7 +69,9 @@ public sealed class RecordSchema(params IReadOnlyList<SchemaStep> steps)
             "/problems/unknown-schema",
             "The record is of another version.",
             400,
-            $"The record is of schema {schema}; this program knows {(Current == First ? $"{First}" : $"{First} to {Current}")}. Update the program, then try again. Nothing of the record is lost.",
+            $"The record is of schema {schema}; this program knows "
+                + $"{(Current == First ? $"{First}" : $"{First} to {Current}")}. Update the program, then "
+                + "try again. Nothing of the record is lost.",
             [
                 new FieldProblem(
                     "schema",

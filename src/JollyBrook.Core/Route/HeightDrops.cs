@@ -46,7 +46,8 @@ internal static class HeightDrops
             else
             {
                 flags.Add(
-                    $"The height jumps by {Math.Abs(heightsM[known[k]] - heightsM[known[k - 1]]):0} m at {alongKm[known[k]]:0.0} km: look at the climb there."
+                    $"The height jumps by {Math.Abs(heightsM[known[k]] - heightsM[known[k - 1]]):0} m at "
+                        + $"{alongKm[known[k]]:0.0} km: look at the climb there."
                 );
             }
         }
@@ -84,7 +85,9 @@ internal static class HeightDrops
         {
             var (at, end) = (alongKm[known[from]], alongKm[known[Math.Min(to, known.Count) - 1]]);
             flags.Add(
-                $"The height is lost from {at:0.0} to {end:0.0} km (it says {heightsM[known[from]]:0} m): filled in from what is given {(where == "between" ? "on both sides" : where == "before" ? "after it" : "before it")}."
+                $"The height is lost from {at:0.0} to {end:0.0} km (it says {heightsM[known[from]]:0} m): "
+                    + "filled in from what is given "
+                    + $"{(where == "between" ? "on both sides" : where == "before" ? "after it" : "before it")}."
             );
             for (var k = from; k < to; k++)
             {

@@ -45,20 +45,21 @@ public static class RouteReading
         bool hasHeights
     ) =>
         new(
-            name,
-            ground.LengthKm,
-            ground.AscentM,
-            ground.DescentM,
-            EncodedNumbers.Encode(ground.ElevationM.ToArray().Select(m => (long)Math.Round(m * 10))),
-            line?.Latitudes,
-            line?.Longitudes,
-            terrain,
+            Name: name,
+            LengthKm: ground.LengthKm,
+            AscentM: ground.AscentM,
+            DescentM: ground.DescentM,
+            Heights: EncodedNumbers.Encode(ground.ElevationM.ToArray().Select(m => (long)Math.Round(m * 10))),
+            Latitudes: line?.Latitudes,
+            Longitudes: line?.Longitudes,
+            Terrain: terrain,
+            HoursBySchool:
             [
                 .. Enum.GetValues<WalkSchool>()
                     .Select(s => new RouteHours(s, WalkingTime.Name(s), WalkingTime.Hours(s, ground, offPath: false))),
             ],
-            [],
-            flags,
-            hasHeights
+            Places: [],
+            Flags: flags,
+            HasHeights: hasHeights
         );
 }

@@ -110,20 +110,20 @@ public static class MakeWater
         // An open fire's wood has no end that could be weighed.
         var fuel = burner?.Id == Burners.OpenFireId ? null : request.FuelG;
         return new Place(
-            request,
-            request.AirTemperatureC ?? Effort.Default.TemperatureC!.Value,
-            request.HumidityPercent ?? Effort.Default.HumidityPercent!.Value,
-            request.Sun ?? SunLoad.None,
-            request.RainMm ?? 0,
-            request.SheetM2 ?? 0,
-            (int)(request.Bags ?? 0),
-            burner,
-            fuel,
-            pot,
-            request.WaterTemperatureC ?? DefaultWaterC,
-            BoilingPoint.AtElevationC(request.ElevationM ?? 0),
-            request.Hours ?? DefaultHours,
-            intake.Say
+            Given: request,
+            AirC: request.AirTemperatureC ?? Effort.Default.TemperatureC!.Value,
+            HumidityPercent: request.HumidityPercent ?? Effort.Default.HumidityPercent!.Value,
+            Sun: request.Sun ?? SunLoad.None,
+            RainMm: request.RainMm ?? 0,
+            SheetM2: request.SheetM2 ?? 0,
+            Bags: (int)(request.Bags ?? 0),
+            Burner: burner,
+            FuelG: fuel,
+            Pot: pot,
+            WaterC: request.WaterTemperatureC ?? DefaultWaterC,
+            BoilC: BoilingPoint.AtElevationC(request.ElevationM ?? 0),
+            Hours: request.Hours ?? DefaultHours,
+            Say: intake.Say
         );
     }
 
@@ -134,37 +134,37 @@ public static class MakeWater
         var (netLow, netHigh) = (plan.LowL - spent, plan.HighL - spent);
         var (evenLow, evenHigh) = (BreakEven(plan.LowL, spent, plan.LabourRepeats), BreakEven(plan.HighL, spent, plan.LabourRepeats));
         return new WayAnswer(
-            plan.Id,
-            plan.Name,
-            possible,
-            plan.WhyNot ?? "",
-            plan.Count,
-            plan.CountName,
-            plan.LowL,
-            plan.HighL,
-            plan.LabourHours,
-            spent,
-            netLow,
-            netHigh,
-            evenLow,
-            evenHigh,
-            possible ? Headline(netLow, netHigh, evenLow, evenHigh, say) : plan.WhyNot!,
-            plan.FuelG,
-            plan.FuelGPerL,
-            plan.SheetM2,
-            plan.Setup,
-            plan.Mistakes,
-            plan.Cautions,
-            new TreatAs(
-                plan.Kind,
-                plan.Flow,
-                plan.Clarity,
-                WaterColour.None,
-                plan.Snow,
-                Math.Max(MinL, plan.LowL > 0 ? plan.LowL : plan.HighL),
-                plan.After
+            Id: plan.Id,
+            Name: plan.Name,
+            Possible: possible,
+            WhyNot: plan.WhyNot ?? "",
+            Count: plan.Count,
+            CountName: plan.CountName,
+            LowL: plan.LowL,
+            HighL: plan.HighL,
+            LabourHours: plan.LabourHours,
+            SpentL: spent,
+            NetLowL: netLow,
+            NetHighL: netHigh,
+            BreakEvenDayLow: evenLow,
+            BreakEvenDayHigh: evenHigh,
+            Headline: possible ? Headline(netLow, netHigh, evenLow, evenHigh, say) : plan.WhyNot!,
+            FuelG: plan.FuelG,
+            FuelGPerL: plan.FuelGPerL,
+            SheetM2: plan.SheetM2,
+            Setup: plan.Setup,
+            Mistakes: plan.Mistakes,
+            Cautions: plan.Cautions,
+            Treat: new TreatAs(
+                Kind: plan.Kind,
+                Flow: plan.Flow,
+                Clarity: plan.Clarity,
+                Colour: WaterColour.None,
+                Snow: plan.Snow,
+                VolumeL: Math.Max(MinL, plan.LowL > 0 ? plan.LowL : plan.HighL),
+                Words: plan.After
             ),
-            Working(plan, cost, spent, netLow, netHigh)
+            Working: Working(plan, cost, spent, netLow, netHigh)
         );
     }
 
@@ -263,20 +263,20 @@ public static class MakeWater
         bool? covers = need is { } wanted ? netLow >= wanted && conflicts.Count == 0 : null;
         var words = $"Net {Signed(netLow, place.Say)} to {Signed(netHigh, place.Say)} today";
         return new DayTotal(
-            low,
-            high,
-            spent,
-            netLow,
-            netHigh,
-            labour,
-            fuel,
-            sheet,
-            need is not { } n ? $"{words}."
+            LowL: low,
+            HighL: high,
+            SpentL: spent,
+            NetLowL: netLow,
+            NetHighL: netHigh,
+            LabourHours: labour,
+            FuelG: fuel,
+            SheetM2: sheet,
+            Headline: need is not { } n ? $"{words}."
                 : netLow >= n ? $"{words}: covers the {place.Say.Of(Quantity.Volume, n)} needed."
                 : netHigh >= n ? $"{words}: covers the {place.Say.Of(Quantity.Volume, n)} needed only at its best."
                 : $"{words}: short of the {place.Say.Of(Quantity.Volume, n)} needed.",
-            covers,
-            conflicts
+            Covers: covers,
+            Conflicts: conflicts
         );
     }
 

@@ -81,14 +81,14 @@ public sealed record Need(
             .MinBy(w => w.LPerH / w.SpeedKmH);
         var deviation = walkers.Max(w => FactorOf(w, request.Tests).LogDeviation);
         return new Need(
-            now,
-            speed,
-            Math.Min(rest, now),
-            sparing.LPerH / sparing.SpeedKmH < now / speed ? sparing : null,
-            Math.Sqrt((deviation * deviation) + (WalkDraws.PaceDeviation * WalkDraws.PaceDeviation)),
-            request.NeedLPerH is not null,
-            new BodyBuffer(share * walkers.Sum(w => w.Walker.MassKg!.Value), BodyBuffer.ShortBySigns(request.Signs)),
-            walk is not null
+            NowLPerH: now,
+            SpeedKmH: speed,
+            RestLPerH: Math.Min(rest, now),
+            Sparing: sparing.LPerH / sparing.SpeedKmH < now / speed ? sparing : null,
+            Deviation: Math.Sqrt((deviation * deviation) + (WalkDraws.PaceDeviation * WalkDraws.PaceDeviation)),
+            Typed: request.NeedLPerH is not null,
+            Buffer: new BodyBuffer(share * walkers.Sum(w => w.Walker.MassKg!.Value), BodyBuffer.ShortBySigns(request.Signs)),
+            OfTheTrip: walk is not null
         );
     }
 
@@ -129,7 +129,8 @@ public sealed record Need(
         {
             working.Add(
                 "Need in the cool hours",
-                "the same walk without sun and cooler; at this or three quarters of the pace, whichever costs less for a km; at most half is spared",
+                "the same walk without sun and cooler; at this or three quarters of the pace, whichever "
+                    + "costs less for a km; at most half is spared",
                 $"Pick: {CoolHoursC:0} °C cooler",
                 WorkingValue.Of("need", spared.LPerH, "L/h"),
                 WorkingValue.Of("pace", spared.SpeedKmH, "km/h")

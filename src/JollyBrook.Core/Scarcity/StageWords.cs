@@ -32,14 +32,17 @@ internal static class StageWords
             0 => $"{at.Choices[0].Name}, drinking by need.",
             1 when at.ShortSpared > Standing.Accepted => at.Choices[0].Kind == WayOutKind.Stay
                 ? "Stay in the shade for help; drink what there is by need."
-                : $"Go to {at.Choices[0].Towards!.Name} now, slowly, in shade where there is some: about {Speaker.Number(at.Choices[0].ArrivePercent ?? 0, 1)} % of body mass short on arrival, which a body bears.",
+                : $"Go to {at.Choices[0].Towards!.Name} now, slowly, in shade where there is some: about "
+                    + $"{Speaker.Number(at.Choices[0].ArrivePercent ?? 0, 1)} % of body mass short on arrival, "
+                    + "which a body bears.",
             1 when at.Need.Sparing is { } walk && walk.SpeedKmH < at.Need.SpeedKmH =>
-                $"Rest in shade now; walk in the cool hours, slower: {say.Of(Quantity.Volume, walk.LPerH)} an hour instead of {say.Of(Quantity.Volume, at.Need.NowLPerH)}.",
-            1 =>
-                $"Rest in shade now; walk in the cool hours: {say.Of(Quantity.Volume, at.Need.Sparing!.Value.LPerH)} an hour instead of {say.Of(Quantity.Volume, at.Need.NowLPerH)}.",
+                $"Rest in shade now; walk in the cool hours, slower: {say.Of(Quantity.Volume, walk.LPerH)} "
+                    + $"an hour instead of {say.Of(Quantity.Volume, at.Need.NowLPerH)}.",
+            1 => $"Rest in shade now; walk in the cool hours: {say.Of(Quantity.Volume, at.Need.Sparing!.Value.LPerH)} "
+                + $"an hour instead of {say.Of(Quantity.Volume, at.Need.NowLPerH)}.",
             2 when at.TooFar >= 1 => "No way is sure: find out which water runs, or when help can come, while you rest in shade.",
-            2 =>
-                $"{at.Spared[0].Name}{(at.Spared[0].Kind == WayOutKind.Stay ? "" : ", in the cool hours")}: the surest, too far with {WayOut.Percent(at.TooFar)} %.{(at.CallForHelp ? " Call for help now." : "")}",
+            2 => $"{at.Spared[0].Name}{(at.Spared[0].Kind == WayOutKind.Stay ? "" : ", in the cool hours")}: "
+                + $"the surest, too far with {WayOut.Percent(at.TooFar)} %.{(at.CallForHelp ? " Call for help now." : "")}",
             3 => "Call for help now, rest in shade, and collect what pays.",
             4 => "Clear the water here and use the barrier you have: the weakest is better than none. Call for help.",
             _ => $"Drink from the best source here, and call for help. {CareLine}",
@@ -54,7 +57,16 @@ internal static class StageWords
             IReadOnlyList<string> figures,
             IReadOnlyList<string> actions,
             IReadOnlyList<StageCondition>? conditions = null
-        ) => new(number, name, stage >= number && !(at.HereTreatable && number > 0), stage == number, figures, actions, conditions ?? []);
+        ) =>
+            new(
+                Number: number,
+                Name: name,
+                Reached: stage >= number && !(at.HereTreatable && number > 0),
+                Now: stage == number,
+                Figures: figures,
+                Actions: actions,
+                Conditions: conditions ?? []
+            );
         return
         [
             Of(0, "Enough", [Covered(at, say)], ["Drink by need. Fill at every water you can treat."]),
@@ -109,7 +121,8 @@ internal static class StageWords
     }
 
     private static string Covered(Standing at, Speaker say) =>
-        $"{say.Of(Quantity.Volume, at.InHandL)} in hand: {Hours(at.InHandL / at.Need.NowLPerH)} walking at {say.Of(Quantity.Volume, at.Need.NowLPerH)} an hour, "
+        $"{say.Of(Quantity.Volume, at.InHandL)} in hand: {Hours(at.InHandL / at.Need.NowLPerH)} "
+        + $"walking at {say.Of(Quantity.Volume, at.Need.NowLPerH)} an hour, "
         + $"{Hours(at.RestingHours)} at rest.";
 
     private static IEnumerable<string> Sparing(Standing at, Speaker say)
@@ -121,7 +134,8 @@ internal static class StageWords
         }
 
         var pace = walk.SpeedKmH < at.Need.SpeedKmH ? $" and at {say.Of(Quantity.Speed, walk.SpeedKmH)}" : "";
-        yield return $"In the cool hours{pace}: {say.Of(Quantity.Volume, walk.LPerH)} an hour instead of {say.Of(Quantity.Volume, at.Need.NowLPerH)}; the water lasts {Hours(at.InHandL / walk.LPerH)}.";
+        yield return $"In the cool hours{pace}: {say.Of(Quantity.Volume, walk.LPerH)} an hour instead of "
+            + $"{say.Of(Quantity.Volume, at.Need.NowLPerH)}; the water lasts {Hours(at.InHandL / walk.LPerH)}.";
         yield return $"The surest way then runs short with {WayOut.Percent(at.ShortSpared)} % instead of {WayOut.Percent(at.ShortNow)} %.";
     }
 

@@ -110,25 +110,27 @@ public static class Triage
         need.Explain(working);
         WayOut.Explain(working, choices, inHand, need);
         return new TriageResponse(
-            stage,
-            StageWords.Headline(standing, say),
-            StageWords.Action(standing, say),
-            inHand,
-            need.NowLPerH,
-            need.RestLPerH,
-            need.Sparing?.LPerH ?? need.NowLPerH,
-            inHand / need.NowLPerH,
-            inHand / need.RestLPerH,
-            choices,
-            choices[0].Kind,
-            StageWords.All(standing, say),
-            standing.CallForHelp,
-            here?.Verdict,
-            here is { Verdict: Verdict.DoNotUse } bad ? [.. bad.Reasons.Where(r => r.Weight == SignWeight.Stop).Select(r => r.Reason)] : [],
-            NeverDrink.All,
-            Assume(request, waters),
-            Cautions(request, standing),
-            working.Steps
+            Stage: stage,
+            Headline: StageWords.Headline(standing, say),
+            Action: StageWords.Action(standing, say),
+            InHandL: inHand,
+            NeedLPerH: need.NowLPerH,
+            RestLPerH: need.RestLPerH,
+            SparingLPerH: need.Sparing?.LPerH ?? need.NowLPerH,
+            HoursWalking: inHand / need.NowLPerH,
+            HoursResting: inHand / need.RestLPerH,
+            Choices: choices,
+            Best: choices[0].Kind,
+            Stages: StageWords.All(standing, say),
+            CallForHelp: standing.CallForHelp,
+            HereVerdict: here?.Verdict,
+            HereStops: here is { Verdict: Verdict.DoNotUse } bad
+                ? [.. bad.Reasons.Where(r => r.Weight == SignWeight.Stop).Select(r => r.Reason)]
+                : [],
+            Never: NeverDrink.All,
+            Assumptions: Assume(request, waters),
+            Cautions: Cautions(request, standing),
+            Working: working.Steps
         );
     }
 
@@ -189,7 +191,8 @@ public static class Triage
                 new(
                     "call-now",
                     Severity.Danger,
-                    $"Call for help now, if there is any way: {(request.Signs == BodySigns.Grave ? "grave signs, and no water in reach." : "every way out is farther than a body bears.")}"
+                    "Call for help now, if there is any way: "
+                        + $"{(request.Signs == BodySigns.Grave ? "grave signs, and no water in reach." : "every way out is farther than a body bears.")}"
                 )
             );
         }
@@ -200,7 +203,8 @@ public static class Triage
                 new(
                     "emergency",
                     Severity.Danger,
-                    "Dizzy, faint, confused, fast pulse or no urine for 8 h: an emergency. Call for help now; shade, rest, drink what there is in small sips."
+                    "Dizzy, faint, confused, fast pulse or no urine for 8 h: an emergency. Call for help now; "
+                        + "shade, rest, drink what there is in small sips."
                 )
             );
         }

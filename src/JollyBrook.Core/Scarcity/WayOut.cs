@@ -100,13 +100,14 @@ internal static class WayOut
                 return (
                     Needed: needed,
                     On: new SourceOnWay(
-                        name,
-                        w.DistanceKm,
-                        hours,
-                        w.Chance,
-                        left,
-                        Reach(inHand, needed, need.Deviation),
-                        $"{Sentence.Capital(name)}: {say.Of(Quantity.Distance, w.DistanceKm)}, {Speaker.Minutes(hours * 60)}, runs {SourceReliability.Percent(w.Chance)} % · {Left(left, say)}"
+                        Name: name,
+                        DistanceKm: w.DistanceKm,
+                        Hours: hours,
+                        Chance: w.Chance,
+                        LeftL: left,
+                        ReachChance: Reach(inHand, needed, need.Deviation),
+                        Words: $"{Sentence.Capital(name)}: {say.Of(Quantity.Distance, w.DistanceKm)}, {Speaker.Minutes(hours * 60)}, "
+                            + $"runs {SourceReliability.Percent(w.Chance)} % · {Left(left, say)}"
                     )
                 );
             })
@@ -115,16 +116,16 @@ internal static class WayOut
         if (sources.Count == 0)
         {
             return new WayOutAnswer(
-                kind,
-                title,
-                1,
-                null,
-                null,
-                null,
-                null,
-                1,
-                [],
-                kind == WayOutKind.On ? "No water is known ahead." : "No water is known behind."
+                Kind: kind,
+                Name: title,
+                ChanceShort: 1,
+                Hours: null,
+                NeedL: null,
+                LeftL: null,
+                ArrivePercent: null,
+                ChanceTooFar: 1,
+                Sources: [],
+                Words: kind == WayOutKind.On ? "No water is known ahead." : "No water is known behind."
             );
         }
 
@@ -136,17 +137,19 @@ internal static class WayOut
         var arrive = need.Buffer.PercentAfter(towards.Needed, inHand);
         var unlikely = towards.On.Chance < PromisedWalk.Likely ? " More likely dry." : "";
         return new WayOutAnswer(
-            kind,
-            title,
-            shortOf,
-            towards.On.Hours,
-            towards.Needed,
-            towards.On.LeftL,
-            arrive,
-            tooFar,
-            [.. sources.Select(s => s.On)],
-            $"{Sentence.Capital(towards.On.Name)} needs {say.Of(Quantity.Volume, towards.Needed)}: {Left(towards.On.LeftL, say)}.{unlikely} {Arriving(arrive)} Runs short with {Percent(shortOf)} %, too far with {Percent(tooFar)} %.",
-            towards.On
+            Kind: kind,
+            Name: title,
+            ChanceShort: shortOf,
+            Hours: towards.On.Hours,
+            NeedL: towards.Needed,
+            LeftL: towards.On.LeftL,
+            ArrivePercent: arrive,
+            ChanceTooFar: tooFar,
+            Sources: [.. sources.Select(s => s.On)],
+            Words: $"{Sentence.Capital(towards.On.Name)} needs {say.Of(Quantity.Volume, towards.Needed)}: "
+                + $"{Left(towards.On.LeftL, say)}.{unlikely} {Arriving(arrive)} Runs short with {Percent(shortOf)} "
+                + $"%, too far with {Percent(tooFar)} %.",
+            Towards: towards.On
         );
     }
 
@@ -156,16 +159,16 @@ internal static class WayOut
         if (request.HelpHours is not { } hours || request.NoHelp == true)
         {
             return new WayOutAnswer(
-                WayOutKind.Stay,
-                title,
-                1,
-                null,
-                null,
-                null,
-                null,
-                1,
-                [],
-                $"No help is known to come; at rest the water lasts {Speaker.Minutes(Math.Floor(inHand / need.RestLPerH * 60))}."
+                Kind: WayOutKind.Stay,
+                Name: title,
+                ChanceShort: 1,
+                Hours: null,
+                NeedL: null,
+                LeftL: null,
+                ArrivePercent: null,
+                ChanceTooFar: 1,
+                Sources: [],
+                Words: $"No help is known to come; at rest the water lasts {Speaker.Minutes(Math.Floor(inHand / need.RestLPerH * 60))}."
             );
         }
 
@@ -174,16 +177,17 @@ internal static class WayOut
         var tooFar = 1 - Reach(WithBuffer(inHand, need), needed, need.Deviation);
         var arrive = need.Buffer.PercentAfter(needed, inHand);
         return new WayOutAnswer(
-            WayOutKind.Stay,
-            title,
-            shortOf,
-            hours,
-            needed,
-            inHand - needed,
-            arrive,
-            tooFar,
-            [],
-            $"Help in {Speaker.Minutes(hours * 60)} needs {say.Of(Quantity.Volume, needed)}: {Left(inHand - needed, say)}. {Arriving(arrive)} Runs short with {Percent(shortOf)} %."
+            Kind: WayOutKind.Stay,
+            Name: title,
+            ChanceShort: shortOf,
+            Hours: hours,
+            NeedL: needed,
+            LeftL: inHand - needed,
+            ArrivePercent: arrive,
+            ChanceTooFar: tooFar,
+            Sources: [],
+            Words: $"Help in {Speaker.Minutes(hours * 60)} needs {say.Of(Quantity.Volume, needed)}: "
+                + $"{Left(inHand - needed, say)}. {Arriving(arrive)} Runs short with {Percent(shortOf)} %."
         );
     }
 

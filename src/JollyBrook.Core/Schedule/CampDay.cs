@@ -90,14 +90,14 @@ public static class CampDay
         var fill = forCamp ?? forMorning;
         var place = fill?.Water;
         var planned = new DayBook(
-            $"{run.Setup.Route.Name}: {evening.CampName}",
-            At(0, arrive),
-            Wants(evening, arrive, forCamp, forMorning, h => At(0, h), At(1, next.StartHour)),
-            Math.Max(1, run.Setup.Request.Walkers?.Count ?? 1),
-            place?.Source is null ? null : run.Setup.Treatment.Ask(place, 1, run.Setup.Treatment.Kit).Water! with { VolumeL = null },
-            new SkyInput(next.LowC),
-            RestFromHour,
-            RestToHour,
+            Name: $"{run.Setup.Route.Name}: {evening.CampName}",
+            From: At(0, arrive),
+            Wants: Wants(evening, arrive, forCamp, forMorning, h => At(0, h), At(1, next.StartHour)),
+            People: Math.Max(1, run.Setup.Request.Walkers?.Count ?? 1),
+            Water: place?.Source is null ? null : run.Setup.Treatment.Ask(place, 1, run.Setup.Treatment.Kit).Water! with { VolumeL = null },
+            Sky: new SkyInput(next.LowC),
+            QuietFromHour: RestFromHour,
+            QuietToHour: RestToHour,
             Snow: place?.Source is null ? null : run.Setup.Treatment.SnowAt(place)
         );
         return new CampDayResponse(

@@ -35,12 +35,36 @@ internal sealed class ClockLine
             var (left, ready) = BegunWork.Of(begun, At(Now));
             // Done already: nothing to place, but its container stays taken.
             return ready is { } done
-                ? new Job(draft.Key, [new Block([new Segment("Ready", 0, false)], [])], draft.Container?.Id, due, Minute(done), hold, true)
-                : new Job(draft.Key, [.. left.Select(s => new Block([s], []))], draft.Container?.Id, due, Now, hold, true);
+                ? new Job(
+                    Key: draft.Key,
+                    Blocks: [new Block([new Segment("Ready", 0, false)], [])],
+                    Container: draft.Container?.Id,
+                    Due: due,
+                    NotBefore: Minute(done),
+                    HoldUntil: hold,
+                    First: true
+                )
+                : new Job(
+                    Key: draft.Key,
+                    Blocks: [.. left.Select(s => new Block([s], []))],
+                    Container: draft.Container?.Id,
+                    Due: due,
+                    NotBefore: Now,
+                    HoldUntil: hold,
+                    First: true
+                );
         }
 
         var put = draft.Edit?.StartAt is { } start ? Math.Max(Now, Minute(start)) : (int?)null;
-        return new Job(draft.Key, draft.Chosen!.Blocks, draft.Container?.Id, due, put ?? Now, hold, put is not null);
+        return new Job(
+            Key: draft.Key,
+            Blocks: draft.Chosen!.Blocks,
+            Container: draft.Container?.Id,
+            Due: due,
+            NotBefore: put ?? Now,
+            HoldUntil: hold,
+            First: put is not null
+        );
     }
 
     /// <summary>Whether what was begun still holds its container by this line: not ready yet, or ready and not yet wanted.</summary>

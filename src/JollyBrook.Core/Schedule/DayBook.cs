@@ -97,7 +97,18 @@ public sealed record DayBook(
             ? (day.From, day.People)
             : (day.From ?? day.Wants?.Min(w => w.By) ?? DateTimeOffset.UnixEpoch, day.People ?? 1);
         ScheduleFields.Check(
-            new ScheduleRequest(null, null, day.Water, day.Sky, day.Wants, people, from, day.QuietFromHour, day.QuietToHour, day.Edits),
+            new ScheduleRequest(
+                Units: null,
+                Kit: null,
+                Water: day.Water,
+                Sky: day.Sky,
+                Wants: day.Wants,
+                People: people,
+                From: from,
+                QuietFromHour: day.QuietFromHour,
+                QuietToHour: day.QuietToHour,
+                Edits: day.Edits
+            ),
             intake
         );
         intake.ThrowIfWrong();

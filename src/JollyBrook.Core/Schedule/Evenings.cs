@@ -64,34 +64,42 @@ public static class Evenings
         var book = camp.Day;
         if (book.Wants is not { Count: > 0 })
         {
-            return new PlanEvening(day, camp.CampName, camp.WaterName, true, 0, camp.Note, []);
+            return new PlanEvening(
+                Day: day,
+                CampName: camp.CampName,
+                WaterName: camp.WaterName,
+                InTime: true,
+                HandsMinutes: 0,
+                Headline: camp.Note,
+                Late: []
+            );
         }
 
         var schedule = DaySchedule.Compute(
             new ScheduleRequest(
-                request.Units,
-                camp.Kit,
-                book.Water,
-                book.Sky,
-                book.Wants,
-                book.People,
-                book.From,
-                book.QuietFromHour,
-                book.QuietToHour,
-                book.Edits,
-                null,
-                request.Plan!.CountViruses,
+                Units: request.Units,
+                Kit: camp.Kit,
+                Water: book.Water,
+                Sky: book.Sky,
+                Wants: book.Wants,
+                People: book.People,
+                From: book.From,
+                QuietFromHour: book.QuietFromHour,
+                QuietToHour: book.QuietToHour,
+                Edits: book.Edits,
+                Begun: null,
+                CountViruses: request.Plan!.CountViruses,
                 Snow: book.Snow
             )
         );
         return new PlanEvening(
-            day,
-            camp.CampName,
-            camp.WaterName,
-            schedule.InTime,
-            schedule.People.Sum(p => p.BusyMinutes),
-            schedule.Headline,
-            [.. schedule.Late.Select(l => l.Words)]
+            Day: day,
+            CampName: camp.CampName,
+            WaterName: camp.WaterName,
+            InTime: schedule.InTime,
+            HandsMinutes: schedule.People.Sum(p => p.BusyMinutes),
+            Headline: schedule.Headline,
+            Late: [.. schedule.Late.Select(l => l.Words)]
         );
     }
 }

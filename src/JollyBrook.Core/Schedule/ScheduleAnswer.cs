@@ -25,18 +25,21 @@ internal sealed class ScheduleAnswer(ScheduleRequest request, IReadOnlyList<KitE
             batches.Select(b => b.ReadyAt).Concat((request.Wants ?? []).Select(w => w.By!.Value)).DefaultIfEmpty(clock.From).Max()
         );
         return new ScheduleResponse(
-            Headline(batches, late, untreatable),
-            late.Count == 0 && untreatable.Count == 0,
-            from < clock.From ? from : clock.From,
-            until,
-            batches,
-            late,
-            [.. Enumerable.Range(1, problem.People).Select(p => Load(p, hands))],
-            [.. clock.Quiet.Where(q => q.From < clock.Minute(until)).Select(q => new QuietHours(clock.At(q.From), clock.At(q.Until)))],
-            Slips(batches, late),
-            Assume(),
-            Cautions(drafts, untreatable),
-            Working(drafts, problem, solution)
+            Headline: Headline(batches, late, untreatable),
+            InTime: late.Count == 0 && untreatable.Count == 0,
+            From: from < clock.From ? from : clock.From,
+            Until: until,
+            Batches: batches,
+            Late: late,
+            People: [.. Enumerable.Range(1, problem.People).Select(p => Load(p, hands))],
+            Quiet:
+            [
+                .. clock.Quiet.Where(q => q.From < clock.Minute(until)).Select(q => new QuietHours(clock.At(q.From), clock.At(q.Until))),
+            ],
+            Slips: Slips(batches, late),
+            Assumptions: Assume(),
+            Cautions: Cautions(drafts, untreatable),
+            Working: Working(drafts, problem, solution)
         );
     }
 
@@ -51,30 +54,32 @@ internal sealed class ScheduleAnswer(ScheduleRequest request, IReadOnlyList<KitE
         var late = Math.Max(0, Math.Ceiling((ready - by).TotalMinutes));
         var steps = job.Blocks.SelectMany((block, b) => Steps(block, j, b, solution, hands)).Where(s => s.EndAt > s.StartAt).ToList();
         return new ScheduledBatch(
-            draft.Key,
-            draft.Want.Id!,
-            draft.Want.Name ?? "",
-            draft.VolumeL,
-            draft.Container?.Id,
-            draft.Container?.Item!.Name ?? (draft.Want.WillBoil == true ? "Pot" : "Any clean container"),
-            chain.Chain.Id,
-            chain.Chain.Name,
-            chain.Chain.Headline,
-            start,
-            ready,
-            by,
-            late,
-            job.HandsMinutes,
-            begun is not null,
-            draft.Begun?.PlannedReadyAt is { } planned ? Math.Round((ready - planned).TotalMinutes) : 0,
-            draft.Edit?.StartAt is { } put && begun is null && (start - put).TotalMinutes >= 1,
-            chain.Meets,
-            draft.Want.WillBoil == true && draft.Container is null
-                ? $"{say.Of(Quantity.Volume, draft.VolumeL)} straight into the pot: no filter, no dose; {Sentence.Lower(chain.Chain.Headline)}"
-                : $"{say.Of(Quantity.Volume, draft.VolumeL)} in {draft.Container?.Item!.Name ?? "any clean container"}: {chain.Chain.Name}, {chain.Chain.Headline}",
-            steps,
-            [.. draft.Chains.Select(c => new ChainChoice(c.Chain.Id, c.Chain.Name, c.Minutes, c.HandsMinutes))],
-            draft.Begun?.Treat ?? shelf.Ask(draft.VolumeL, draft.Container, chain.Chain.Id)
+            Key: draft.Key,
+            WantId: draft.Want.Id!,
+            WantName: draft.Want.Name ?? "",
+            VolumeL: draft.VolumeL,
+            ContainerId: draft.Container?.Id,
+            Container: draft.Container?.Item!.Name ?? (draft.Want.WillBoil == true ? "Pot" : "Any clean container"),
+            Method: chain.Chain.Id,
+            MethodName: chain.Chain.Name,
+            Headline: chain.Chain.Headline,
+            StartAt: start,
+            ReadyAt: ready,
+            By: by,
+            LateMinutes: late,
+            HandsMinutes: job.HandsMinutes,
+            Begun: begun is not null,
+            SlipMinutes: draft.Begun?.PlannedReadyAt is { } planned ? Math.Round((ready - planned).TotalMinutes) : 0,
+            Moved: draft.Edit?.StartAt is { } put && begun is null && (start - put).TotalMinutes >= 1,
+            MeetsTarget: chain.Meets,
+            Words: draft.Want.WillBoil == true && draft.Container is null
+                ? $"{say.Of(Quantity.Volume, draft.VolumeL)} straight into the pot: no filter, no dose; "
+                    + $"{Sentence.Lower(chain.Chain.Headline)}"
+                : $"{say.Of(Quantity.Volume, draft.VolumeL)} in {draft.Container?.Item!.Name ?? "any clean container"}: "
+                    + $"{chain.Chain.Name}, {chain.Chain.Headline}",
+            Steps: steps,
+            Choices: [.. draft.Chains.Select(c => new ChainChoice(c.Chain.Id, c.Chain.Name, c.Minutes, c.HandsMinutes))],
+            Treat: draft.Begun?.Treat ?? shelf.Ask(draft.VolumeL, draft.Container, chain.Chain.Id)
         );
     }
 
@@ -108,7 +113,9 @@ internal sealed class ScheduleAnswer(ScheduleRequest request, IReadOnlyList<KitE
                         last.WantName,
                         last.By,
                         last.ReadyAt,
-                        $"{last.WantName}: {say.Of(Quantity.Volume, g.Sum(b => b.VolumeL))} cannot be ready by {Clock(last.By, last.By)}; the earliest is {Clock(last.ReadyAt, last.By)}, {Speaker.Minutes(last.LateMinutes)} later."
+                        $"{last.WantName}: {say.Of(Quantity.Volume, g.Sum(b => b.VolumeL))} cannot be ready by "
+                            + $"{Clock(last.By, last.By)}; the earliest is {Clock(last.ReadyAt, last.By)}, "
+                            + $"{Speaker.Minutes(last.LateMinutes)} later."
                     );
                 }),
         ];
@@ -134,14 +141,16 @@ internal sealed class ScheduleAnswer(ScheduleRequest request, IReadOnlyList<KitE
         foreach (var batch in batches.Where(b => b.Begun && b.SlipMinutes >= SlipWorthSaying))
         {
             lines.Add(
-                $"{batch.WantName}, {batch.Container}: {Speaker.Minutes(batch.SlipMinutes)} later than planned, ready at {Clock(batch.ReadyAt, batch.By)}. What follows was moved."
+                $"{batch.WantName}, {batch.Container}: {Speaker.Minutes(batch.SlipMinutes)} later than "
+                    + $"planned, ready at {Clock(batch.ReadyAt, batch.By)}. What follows was moved."
             );
         }
 
         foreach (var batch in batches.Where(b => b.Moved))
         {
             lines.Add(
-                $"{batch.WantName}, {batch.Container}: hands or things are not free at the time put by hand; it begins at {Clock(batch.StartAt, batch.By)}."
+                $"{batch.WantName}, {batch.Container}: hands or things are not free at the time put by "
+                    + $"hand; it begins at {Clock(batch.StartAt, batch.By)}."
             );
         }
 
@@ -183,7 +192,8 @@ internal sealed class ScheduleAnswer(ScheduleRequest request, IReadOnlyList<KitE
                 new(
                     "untreatable",
                     Severity.Danger,
-                    $"Nothing in the kit treats this water for: {string.Join(", ", untreatable.Select(u => u.Want.Name).Distinct())}. Clear it, or judge it again."
+                    "Nothing in the kit treats this water for: "
+                        + $"{string.Join(", ", untreatable.Select(u => u.Want.Name).Distinct())}. Clear it, or judge it again."
                 )
             );
         }

@@ -136,7 +136,8 @@ public sealed class CountryWeather
         {
             var days = source.ReportedAt is { } at && (arriveAt ?? now) is { } then ? Math.Max(0, (then - at).TotalDays) : (double?)null;
             parts.Add(
-                $"found {(flowing ? "running" : "dry")}{(days is { } d ? $" {Speaker.Number(Math.Round(d), 0)} days before you come" : "")}: {SourceReliability.Percent(source.ChanceOfRunning(now, arriveAt))} %"
+                $"found {(flowing ? "running" : "dry")}{(days is { } d ? $" {Speaker.Number(Math.Round(d), 0)} days before you come" : "")}: "
+                    + $"{SourceReliability.Percent(source.ChanceOfRunning(now, arriveAt))} %"
             );
         }
 

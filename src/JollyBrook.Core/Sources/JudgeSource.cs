@@ -75,14 +75,14 @@ public static class JudgeSource
         var stop = judged.Verdict == Verdict.DoNotUse;
         var next = Next(request);
         return new JudgeResponse(
-            judged.Verdict,
-            SourceVerdict.Words(judged.Verdict),
-            Explain(judged.Verdict),
-            judged.Reasons,
-            stop ? [] : Collecting.Advice(request.Source?.Kind, request.Source?.Flow),
-            judged.VirusesCountAnyway,
-            next,
-            !stop ? ""
+            Verdict: judged.Verdict,
+            Words: SourceVerdict.Words(judged.Verdict),
+            Explanation: Explain(judged.Verdict),
+            Reasons: judged.Reasons,
+            Collect: stop ? [] : Collecting.Advice(request.Source?.Kind, request.Source?.Flow),
+            VirusesCountAnyway: judged.VirusesCountAnyway,
+            Next: next,
+            GoOn: !stop ? ""
                 : next is null ? "No trip is loaded, or this is its last source: take the next one on the map."
                 : $"Go on to {next.Name}: {next.Words}."
         );

@@ -16,14 +16,14 @@ internal static class BatchContainer
     {
         ArgumentNullException.ThrowIfNull(container);
         return new ContainerInput(
-            container.Opaque,
-            container.ClearPlastic,
-            container.Squeezable,
-            container.DepthCm,
-            container.HasHose,
-            container.VolumeL,
-            container.LyingDepthCm,
-            container.Role
+            Opaque: container.Opaque,
+            ClearPlastic: container.ClearPlastic,
+            Squeezable: container.Squeezable,
+            DepthCm: container.DepthCm,
+            HasHose: container.HasHose,
+            CapacityL: container.VolumeL,
+            LyingDepthCm: container.LyingDepthCm,
+            Role: container.Role
         );
     }
 }

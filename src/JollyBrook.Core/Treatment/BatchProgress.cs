@@ -49,7 +49,8 @@ public static class BatchProgress
                 new(
                     "clock-went-back",
                     Severity.Danger,
-                    "This device's clock is behind the times stored in this batch. Check it: the wait shown may be too long, never too short."
+                    "This device's clock is behind the times stored in this batch. Check it: the wait shown "
+                        + "may be too long, never too short."
                 )
             );
         }
@@ -75,15 +76,15 @@ public static class BatchProgress
         }
 
         return new BatchProgressResponse(
-            state,
-            Words(state, current, shortOf),
-            state is BatchState.Finished or BatchState.Discarded ? null : current?.Id,
-            state is BatchState.Finished or BatchState.Discarded ? null : clock,
-            SafeAt(replay, safeStep),
-            drinkBy,
-            replay.DiscardedAt ?? (current is null ? replay.DoneAt(steps[^1].Id) : null),
-            [.. steps.Select(s => Step(replay, s, current, safeStep))],
-            cautions
+            State: state,
+            Words: Words(state, current, shortOf),
+            CurrentStepId: state is BatchState.Finished or BatchState.Discarded ? null : current?.Id,
+            Clock: state is BatchState.Finished or BatchState.Discarded ? null : clock,
+            SafeAt: SafeAt(replay, safeStep),
+            DrinkBy: drinkBy,
+            FinishedAt: replay.DiscardedAt ?? (current is null ? replay.DoneAt(steps[^1].Id) : null),
+            Steps: [.. steps.Select(s => Step(replay, s, current, safeStep))],
+            Cautions: cautions
         );
     }
 

@@ -172,24 +172,24 @@ public static class ChainList
 
     private static ChainSummary Summary(Chain chain, Situation situation, bool isOutdone) =>
         new(
-            chain.Id,
-            chain.Name,
-            chain.Headline,
-            chain.Outcome,
-            Why(chain),
-            [.. chain.Ledger.Select(r => new ClassLogs(r.Organism, r.TotalLogs, r.ShortByLogs))],
-            chain.Clearing.Answer.SettleMinutes is not null
+            Id: chain.Id,
+            Name: chain.Name,
+            Headline: chain.Headline,
+            Outcome: chain.Outcome,
+            Why: Why(chain),
+            Classes: [.. chain.Ledger.Select(r => new ClassLogs(r.Organism, r.TotalLogs, r.ShortByLogs))],
+            ClearFirst: chain.Clearing.Answer.SettleMinutes is not null
             || chain.Clearing.Answer.Flocculant is not null
             || chain.Clearing.Answer.Way == Clearing.ClearingWay.ImprovisedFilter
                 ? chain.Clearing.Answer.Words
                 : "",
-            chain.HandsOnMinutes,
-            chain.Minutes,
-            Supplies(chain, situation),
-            TasteWords(chain.Taste),
-            chain.Risks,
-            Parts(chain, situation),
-            isOutdone
+            HandsOnMinutes: chain.HandsOnMinutes,
+            DrinkableMinutes: chain.Minutes,
+            Supplies: Supplies(chain, situation),
+            Taste: TasteWords(chain.Taste),
+            Risks: chain.Risks,
+            Parts: Parts(chain, situation),
+            IsOutdone: isOutdone
         );
 
     internal static string Supplies(Chain chain, Situation situation) => string.Join(", ", SupplyWords(chain, situation));

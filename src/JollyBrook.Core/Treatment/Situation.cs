@@ -120,14 +120,14 @@ internal sealed class Situation
         var melts = request.Snow is { } snow ? Melting(water, snow, kit, setting) : [];
         intake.ThrowIfWrong();
         var situation = new Situation(
-            request,
-            melts is [var melt, ..] ? melt.Result.After : water,
-            judged,
-            setting,
-            barriers,
-            asked,
-            means,
-            melts
+            request: request,
+            water: melts is [var melt, ..] ? melt.Result.After : water,
+            judged: judged,
+            setting: setting,
+            barriers: barriers,
+            asked: asked,
+            means: means,
+            melts: melts
         )
         {
             Fills = fills,

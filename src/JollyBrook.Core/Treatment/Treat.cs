@@ -37,7 +37,8 @@ public static class Treat
             var intake = situation.Setting.Intake;
             intake.Refuse(
                 TreatFields.Method,
-                "Untreated is open to fresh clean snow, rain off a clean sheet or clean distillate, and only where you have chosen so. Choose a treatment."
+                "Untreated is open to fresh clean snow, rain off a clean sheet or clean distillate, and "
+                    + "only where you have chosen so. Choose a treatment."
             );
             intake.ThrowIfWrong();
         }
@@ -116,36 +117,36 @@ public static class Treat
         var chemical = details.OfType<ChemicalResult>().FirstOrDefault();
         var refused = outcome == TreatOutcome.Refused;
         return new TreatResponse(
-            chain.Id,
-            chain.Name,
-            outcome,
-            headline,
-            verdict,
-            chain.ShortOf,
-            minutes,
-            minutes is { } m && request.StartAt is { } start ? start.ToUniversalTime().AddMinutes(m) : null,
-            null,
-            chemical?.Dose,
-            chemical?.Contact,
-            refused ? null : details.OfType<BoilAnswer>().FirstOrDefault(),
-            chain.Ledger,
-            steps,
-            stopped ? [] : Assumptions(chain, situation),
-            stopped ? [] : Cautions(chain, situation),
-            working.Steps,
-            stopped ? null : chain.Clearing.Answer,
-            stopped ? null : chain.Melt?.Told,
-            details.OfType<FilterAnswer>().FirstOrDefault(),
-            details.OfType<LampAnswer>().FirstOrDefault(),
-            details.OfType<SunAnswer>().FirstOrDefault(),
-            chain.HandsOnMinutes,
-            refused ? [] : ChainList.SupplyWords(chain, situation),
-            chain.Taste,
-            chain.Risks,
-            refused ? [] : ChainSteps.Storage(chain, situation),
-            chain.Results[^1].DrinkWithinHours,
-            situation.Judged?.Verdict,
-            situation.Fills
+            Method: chain.Id,
+            MethodName: chain.Name,
+            Outcome: outcome,
+            Headline: headline,
+            Verdict: verdict,
+            ShortOf: chain.ShortOf,
+            DrinkableMinutes: minutes,
+            DrinkableAt: minutes is { } m && request.StartAt is { } start ? start.ToUniversalTime().AddMinutes(m) : null,
+            Refusal: null,
+            Dose: chemical?.Dose,
+            Contact: chemical?.Contact,
+            Boil: refused ? null : details.OfType<BoilAnswer>().FirstOrDefault(),
+            Ledger: chain.Ledger,
+            Steps: steps,
+            Assumptions: stopped ? [] : Assumptions(chain, situation),
+            Cautions: stopped ? [] : Cautions(chain, situation),
+            Working: working.Steps,
+            Clearing: stopped ? null : chain.Clearing.Answer,
+            Melt: stopped ? null : chain.Melt?.Told,
+            Filter: details.OfType<FilterAnswer>().FirstOrDefault(),
+            Lamp: details.OfType<LampAnswer>().FirstOrDefault(),
+            Sun: details.OfType<SunAnswer>().FirstOrDefault(),
+            HandsOnMinutes: chain.HandsOnMinutes,
+            Supplies: refused ? [] : ChainList.SupplyWords(chain, situation),
+            Taste: chain.Taste,
+            Risks: chain.Risks,
+            Storage: refused ? [] : ChainSteps.Storage(chain, situation),
+            DrinkWithinHours: chain.Results[^1].DrinkWithinHours,
+            SourceVerdict: situation.Judged?.Verdict,
+            Fills: situation.Fills
         );
     }
 
@@ -157,25 +158,25 @@ public static class Treat
             .ToList();
         var melt = situation.Melt?.Told;
         return new TreatResponse(
-            Untreated,
-            "Drunk as it is",
-            TreatOutcome.Accepted,
-            "Accepted untreated",
-            $"{reason}.",
-            [.. ledger.Where(r => !r.Meets).Select(r => r.Organism)],
-            Math.Ceiling(melt?.Minutes ?? 0),
-            situation.Request.StartAt?.ToUniversalTime().AddMinutes(Math.Ceiling(melt?.Minutes ?? 0)),
-            null,
-            null,
-            null,
-            null,
-            ledger,
-            [.. Drawn(situation), DrinkSteps.Flavour("Flat from melting: a pinch of salt, or drink mix."), DrinkSteps.Drink()],
-            situation.Melt?.Result.Assumptions ?? [],
-            [new Caution("untreated", Severity.Warning, "Fresh and clean by your own eye alone. Treating it is the default.")],
-            situation.Melt?.Result.Working.Steps ?? [],
-            null,
-            melt,
+            Method: Untreated,
+            MethodName: "Drunk as it is",
+            Outcome: TreatOutcome.Accepted,
+            Headline: "Accepted untreated",
+            Verdict: $"{reason}.",
+            ShortOf: [.. ledger.Where(r => !r.Meets).Select(r => r.Organism)],
+            DrinkableMinutes: Math.Ceiling(melt?.Minutes ?? 0),
+            DrinkableAt: situation.Request.StartAt?.ToUniversalTime().AddMinutes(Math.Ceiling(melt?.Minutes ?? 0)),
+            Refusal: null,
+            Dose: null,
+            Contact: null,
+            Boil: null,
+            Ledger: ledger,
+            Steps: [.. Drawn(situation), DrinkSteps.Flavour("Flat from melting: a pinch of salt, or drink mix."), DrinkSteps.Drink()],
+            Assumptions: situation.Melt?.Result.Assumptions ?? [],
+            Cautions: [new Caution("untreated", Severity.Warning, "Fresh and clean by your own eye alone. Treating it is the default.")],
+            Working: situation.Melt?.Result.Working.Steps ?? [],
+            Clearing: null,
+            Melt: melt,
             HandsOnMinutes: melt?.Minutes ?? 0,
             Supplies: [],
             Risks: [],
@@ -262,7 +263,8 @@ public static class Treat
                 new(
                     "does-not-fit",
                     Severity.Danger,
-                    $"{say.Of(Quantity.Volume, each * situation.Fills)} do not fit into {say.Of(Quantity.Volume, holds)}: {situation.Fills} fills of {say.Of(Quantity.Volume, each)}, "
+                    $"{say.Of(Quantity.Volume, each * situation.Fills)} do not fit into {say.Of(Quantity.Volume, holds)}: "
+                        + $"{situation.Fills} fills of {say.Of(Quantity.Volume, each)}, "
                         + "each treated by itself. The answer is for one fill."
                 )
             );
@@ -274,7 +276,8 @@ public static class Treat
                 new(
                     "clean-only",
                     Severity.Warning,
-                    "This container is for clean water only. Raw water makes threads, cap and hose dirty: treat it in another, or rinse them with treated water afterwards."
+                    "This container is for clean water only. Raw water makes threads, cap and hose dirty: "
+                        + "treat it in another, or rinse them with treated water afterwards."
                 )
             );
         }

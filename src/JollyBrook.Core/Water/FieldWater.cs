@@ -119,18 +119,14 @@ public sealed record FieldWater(
             ?? (depth is { } cm ? Turbidity.FromVanishingDepth(cm) : null);
         var clarity = measured is { } read ? Turbidity.ClassOf(read) : Counted(given.Clarity);
         return new FieldWater(
-            intake.Required(WaterFields.Volume, given.VolumeL),
-            clarity,
+            VolumeL: intake.Required(WaterFields.Volume, given.VolumeL),
+            Clarity: clarity,
             // One unit of extra demand either way; tea is the commoner of the two.
-            given.Colour
-                is null
-                    or WaterColour.Unknown
-                ? WaterColour.Tea
-                : given.Colour.Value,
-            intake.Optional(WaterFields.Temperature, given.TemperatureC) ?? ColdestC,
-            intake.Optional(WaterFields.Elevation, given.ElevationM),
-            measured ?? Turbidity.WorstOf(clarity),
-            given
+            Colour: given.Colour is null or WaterColour.Unknown ? WaterColour.Tea : given.Colour.Value,
+            TemperatureC: intake.Optional(WaterFields.Temperature, given.TemperatureC) ?? ColdestC,
+            ElevationM: intake.Optional(WaterFields.Elevation, given.ElevationM),
+            Ntu: measured ?? Turbidity.WorstOf(clarity),
+            Given: given
         );
     }
 

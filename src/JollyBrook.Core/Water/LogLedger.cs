@@ -37,6 +37,14 @@ public static class LogLedger
         var wanted = target.For(organism);
         var missing = Math.Max(0, (wanted ?? 0) - total);
         var meets = missing <= Tolerance;
-        return new LedgerRow(organism, wanted, credits, total, meets ? 0 : missing, meets, minutesToTarget);
+        return new LedgerRow(
+            Organism: organism,
+            TargetLogs: wanted,
+            Credits: credits,
+            TotalLogs: total,
+            ShortByLogs: meets ? 0 : missing,
+            Meets: meets,
+            MinutesToTarget: minutesToTarget
+        );
     }
 }

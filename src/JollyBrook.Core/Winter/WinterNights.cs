@@ -63,33 +63,45 @@ public static class WinterNights
         var total = night.BoilL!.Value + night.FlaskL!.Value + night.DrinkL!.Value;
         night = night with { Bottles = [.. bottles.Select(b => new NightBottle(b.Id, b.Where))] };
         return new WinterNightResponse(
-            Headline(taken, total, say),
-            night,
-            total,
-            taken.Uses,
-            taken.FuelG,
-            left,
-            isEnough,
+            Headline: Headline(taken, total, say),
+            Night: night,
+            WaterL: total,
+            Uses: taken.Uses,
+            FuelG: taken.FuelG,
+            FuelLeftG: left,
+            IsFuelEnough: isEnough,
+            Ways:
             [
                 .. works
                     .OrderBy(w => w.Water != night.Water)
                     .ThenBy(w => w.CapacityL)
-                    .Select(w => new PotWay(w.Pot?.Id, w.Name, w.Water, w.Loads, w.Minutes, w.FuelG, Done(w), InTime(w), w == taken)),
+                    .Select(w => new PotWay(
+                        PotId: w.Pot?.Id,
+                        Name: w.Name,
+                        Water: w.Water,
+                        Loads: w.Loads,
+                        Minutes: w.Minutes,
+                        FuelG: w.FuelG,
+                        DoneAt: Done(w),
+                        InTime: InTime(w),
+                        IsTaken: w == taken
+                    )),
             ],
-            bottles,
-            FlaskOf(night, say),
-            Jobs(frame, taken, bottles, say),
-            DrinkClock(frame, say),
-            frame.Assumptions,
-            Cautions(frame, left, isEnough, taken, say),
-            Working(taken, night)
+            Bottles: bottles,
+            Flask: FlaskOf(night, say),
+            Jobs: Jobs(frame, taken, bottles, say),
+            DrinkClock: DrinkClock(frame, say),
+            Assumptions: frame.Assumptions,
+            Cautions: Cautions(frame, left, isEnough, taken, say),
+            Working: Working(taken, night)
         );
     }
 
     private static string Headline(PotWork work, double litres, Speaker say) =>
         litres <= 0
             ? "No water is asked for"
-            : $"{Speaker.Minutes(work.Minutes)} at the stove, {say.Of(Quantity.FuelMass, work.FuelG)} of fuel for {say.Of(Quantity.Volume, litres)}";
+            : $"{Speaker.Minutes(work.Minutes)} at the stove, {say.Of(Quantity.FuelMass, work.FuelG)} "
+                + $"of fuel for {say.Of(Quantity.Volume, litres)}";
 
     private static List<BottleNight> Bottles(NightFrame frame, Speaker say)
     {
@@ -108,14 +120,15 @@ public static class WinterNights
             var freezes = at < night.LeaveAt ? at : null;
             bottles.Add(
                 new BottleNight(
-                    id,
-                    item.Name ?? "Bottle",
-                    item.VolumeL.Value,
-                    where,
-                    hours,
-                    freezes,
-                    freezes is { } ice
-                            ? $"Ice from about {ice:HH:mm}: {(hours < 0.25 ? "at once" : $"after {Speaker.Minutes(Math.Floor(hours!.Value * 4) * 15)}")}."
+                    Id: id,
+                    Name: item.Name ?? "Bottle",
+                    VolumeL: item.VolumeL.Value,
+                    Where: where,
+                    HoursToIce: hours,
+                    FreezesAt: freezes,
+                    Words: freezes is { } ice
+                            ? $"Ice from about {ice:HH:mm}: "
+                                + $"{(hours < 0.25 ? "at once" : $"after {Speaker.Minutes(Math.Floor(hours!.Value * 4) * 15)}")}."
                         : hours is null ? "Stays water."
                         : "Stays water until you leave."
                 )
@@ -139,7 +152,8 @@ public static class WinterNights
             night.FlaskL.Value,
             filled,
             morning,
-            $"Filled at {say.Of(Quantity.Temperature, filled)}, about {say.Of(Quantity.Temperature, morning)} when you leave, left out in the cold."
+            $"Filled at {say.Of(Quantity.Temperature, filled)}, about {say.Of(Quantity.Temperature, morning)} "
+                + "when you leave, left out in the cold."
         );
     }
 
@@ -243,7 +257,8 @@ public static class WinterNights
         var perHour = next.WalkL / next.WalkHours / frame.Night.People!.Value;
         // Down to five minutes: never later than the need asks.
         var minutes = Math.Clamp(Math.Floor(CupL / perHour * 60 / 5) * 5, 10, SignClock.ColdHours * 60);
-        return $"Tomorrow {say.Of(Quantity.Volume, CupL)} each every {Speaker.Minutes(minutes)} on the way, thirsty or not: thirst hides in the cold.";
+        return $"Tomorrow {say.Of(Quantity.Volume, CupL)} each every {Speaker.Minutes(minutes)} on the "
+            + "way, thirsty or not: thirst hides in the cold.";
     }
 
     private static List<Caution> Cautions(NightFrame frame, double? left, bool isEnough, PotWork work, Speaker say)
@@ -257,7 +272,8 @@ public static class WinterNights
                     ? new(
                         "fuel",
                         Severity.Danger,
-                        $"{say.Of(Quantity.FuelMass, grams)} of fuel are left: {say.Of(Quantity.FuelMass, work.FuelG - grams)} short. Use open water, boil less, or go down."
+                        $"{say.Of(Quantity.FuelMass, grams)} of fuel are left: {say.Of(Quantity.FuelMass, work.FuelG - grams)} "
+                            + "short. Use open water, boil less, or go down."
                     )
                     : new("fuel", Severity.Warning, "How much fuel is left is not known: counts as too little. Weigh the canister.")
             );
@@ -291,7 +307,8 @@ public static class WinterNights
             new(
                 "body-heat",
                 Severity.Note,
-                $"Snow in a bottle between layers, while moving only: about {say.Of(Quantity.Volume, 0.1)} from {say.Of(Quantity.Volume, 0.5)} of snow. Never asleep or chilled; never eat snow."
+                $"Snow in a bottle between layers, while moving only: about {say.Of(Quantity.Volume, 0.1)} "
+                    + $"from {say.Of(Quantity.Volume, 0.5)} of snow. Never asleep or chilled; never eat snow."
             )
         );
         return cautions;

@@ -58,7 +58,8 @@ public static class SchoolTable
             "solar-still",
             "The solar still",
             ["A lifesaver", "Worth less than the sweat"],
-            "Reckoned for the place and the day: its yield against the sweat of digging. In heat it often costs more than it gives for two days."
+            "Reckoned for the place and the day: its yield against the sweat of digging. In heat it "
+                + "often costs more than it gives for two days."
         ),
         new(
             "uv",

@@ -48,7 +48,8 @@ public sealed class DataFolder : IDisposable
         catch (IOException failure)
         {
             throw new StoreRefusedException(
-                $"Another server has the folder {path}, or it can't be locked. End that one first, or give this one a folder of its own with --data.",
+                $"Another server has the folder {path}, or it can't be locked. End that one first, or give "
+                    + "this one a folder of its own with --data.",
                 failure
             );
         }
@@ -63,7 +64,8 @@ public sealed class DataFolder : IDisposable
             if (StoreCheck.Fault(DatabaseFile) is { } fault)
             {
                 throw new StoreRefusedException(
-                    $"{DatabaseFile} is damaged: {fault} Nothing was changed. Move it aside and put a backup in place with the command restore."
+                    $"{DatabaseFile} is damaged: {fault} Nothing was changed. Move it aside and put a backup "
+                        + "in place with the command restore."
                 );
             }
 
@@ -76,7 +78,8 @@ public sealed class DataFolder : IDisposable
         if (Mark.Read() is not null || Directory.Exists(System.IO.Path.Combine(Path, KeysName)))
         {
             throw new StoreRefusedException(
-                $"{DatabaseFile} is gone, but {Path} has held a store before. Put a backup in place with the command restore; to begin anew, give an empty folder."
+                $"{DatabaseFile} is gone, but {Path} has held a store before. Put a backup in place with "
+                    + "the command restore; to begin anew, give an empty folder."
             );
         }
 

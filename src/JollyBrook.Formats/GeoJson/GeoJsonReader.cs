@@ -35,7 +35,8 @@ internal static class GeoJsonReader
         catch (JsonException wrong)
         {
             throw new UnreadableFileException(
-                $"It is not GeoJSON that can be read: line {(wrong.LineNumber ?? 0) + 1} is cut short, nested too deep or not as it should be. {Mend}",
+                $"It is not GeoJSON that can be read: line {(wrong.LineNumber ?? 0) + 1} is cut short, "
+                    + $"nested too deep or not as it should be. {Mend}",
                 wrong
             );
         }

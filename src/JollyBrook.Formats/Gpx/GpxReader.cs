@@ -222,7 +222,8 @@ internal sealed class GpxReader
         return latitude is { } lat && Math.Abs(lat) <= 90 && longitude is { } lon && Math.Abs(lon) <= 360
             ? (lat, RouteFile.Around(lon))
             : throw new UnreadableFileException(
-                $"Line {line}: latitude “{_walk.Attribute("lat")}”, longitude “{_walk.Attribute("lon")}” is no place: latitude must be −90 to 90, longitude −180 to 360. Mend it there and try again."
+                $"Line {line}: latitude “{_walk.Attribute("lat")}”, longitude “{_walk.Attribute("lon")}” "
+                    + "is no place: latitude must be −90 to 90, longitude −180 to 360. Mend it there and try again."
             );
     }
 }

@@ -22,5 +22,6 @@ internal static class PlacesOnLine
     }
 
     private static string FarOff(FoundPlace place, Speaker say) =>
-        $"{(place.Name.Length > 0 ? place.Name : "A place")} is {say.Of(Quantity.Distance, place.OffKm)} off the line{(place.OffKm > OtherWalkKm ? ": left out" : "")}.";
+        $"{(place.Name.Length > 0 ? place.Name : "A place")} is {say.Of(Quantity.Distance, place.OffKm)} "
+        + $"off the line{(place.OffKm > OtherWalkKm ? ": left out" : "")}.";
 }

@@ -15,20 +15,25 @@ internal static class WaterLexicon
         (SourceClass.SnowPatch, "snow snowpatch snowfield schneefeld firnfeld névé nevero nevaio snøfonn snölega"),
         (
             SourceClass.TankOrTap,
-            "tap taps faucet spigot fountain tank tanks cistern trough well wells trinkwasser brunnen zisterne tränke wasserhahn fontaine robinet puits citerne abreuvoir "
-                + "grifo pozo aljibe cisterna abrevadero fontana fontanella rubinetto pozzo abbeveratoio torneira poço bebedouro chafariz brunn vattenkran brønn vannpost"
+            "tap taps faucet spigot fountain tank tanks cistern trough well wells trinkwasser brunnen "
+                + "zisterne tränke wasserhahn fontaine robinet puits citerne abreuvoir "
+                + "grifo pozo aljibe cisterna abrevadero fontana fontanella rubinetto pozzo abbeveratoio "
+                + "torneira poço bebedouro chafariz brunn vattenkran brønn vannpost"
         ),
         (
             SourceClass.Lake,
-            "lake lakes tarn pond loch lough lochan teich weiher bergsee lac étang lago laguna charca embalse laghetto lagoa sjö tjärn innsjø sjø tjern vatn"
+            "lake lakes tarn pond loch lough lochan teich weiher bergsee lac étang lago laguna charca "
+                + "embalse laghetto lagoa sjö tjärn innsjø sjø tjern vatn"
         ),
         (
             SourceClass.Perennial,
-            "spring springs river quelle quellen fluss rivière fleuve fuente manantial río sorgente fonte fiume nascente rio källa kallkälla älv kilde elv"
+            "spring springs river quelle quellen fluss rivière fleuve fuente manantial río sorgente "
+                + "fonte fiume nascente rio källa kallkälla älv kilde elv"
         ),
         (
             SourceClass.SeasonalInSeason,
-            "stream streams creek brook beck burn gill rill waterfall bach bächlein wasserfall source ruisseau torrent cascade arroyo cascada ruscello torrente cascata "
+            "stream streams creek brook beck burn gill rill waterfall bach bächlein wasserfall source "
+                + "ruisseau torrent cascade arroyo cascada ruscello torrente cascata "
                 + "ribeiro ribeira riacho bäck bekk foss"
         ),
         (SourceClass.SeasonalLate, "seasonal intermittent ephemeral")
@@ -71,7 +76,8 @@ internal static class WaterLexicon
     ];
 
     public static readonly FrozenSet<string> Dry = Set(
-        "dry dried waterless trocken ausgetrocknet versiegt sec sèche asséché tari tarie seco seca secco secca asciutto asciutta torr torrt torrlagd uttorkad tørr tørt uttørket"
+        "dry dried waterless trocken ausgetrocknet versiegt sec sèche asséché tari tarie seco "
+            + "seca secco secca asciutto asciutta torr torrt torrlagd uttorkad tørr tørt uttørket"
     );
 
     public static readonly (string First, string Second)[] NoWater =
@@ -99,7 +105,8 @@ internal static class WaterLexicon
 
     /// <summary>Words that it runs. "Full" and "good" tell too little.</summary>
     public static readonly FrozenSet<string> Flowing = Set(
-        "flowing flows running runs trickle trickling gushing dripping fließt fliesst läuft rinnt wasserführend coule coulait fluye corre corría scorre sgorga jorra rinner rinnande renner rennende"
+        "flowing flows running runs trickle trickling gushing dripping fließt fliesst läuft rinnt "
+            + "wasserführend coule coulait fluye corre corría scorre sgorga jorra rinner rinnande renner rennende"
     );
 
     public static readonly string[] UnspacedFlowing = ["水あり", "流れて"];
@@ -125,7 +132,9 @@ internal static class WaterLexicon
 
     /// <summary>What may be named after water and is a building, a road or a service.</summary>
     public static readonly FrozenSet<string> NoSource = Set(
-        "inn hotel motel hostel pub cafe café restaurant junction jct road rd street avenue ave lane highway trailhead parking campground resort lodge school church station museum shop store mall gasthof gasthaus "
+        "inn hotel motel hostel pub cafe café restaurant junction jct road rd street avenue ave "
+            + "lane highway trailhead parking campground resort lodge school church station museum shop "
+            + "store mall gasthof gasthaus "
             + "bahnhof parkplatz straße strasse auberge gare rue calle estación albergue stazione via rua estação väg vei"
     );
 

@@ -152,7 +152,8 @@ internal static class SourceTable
         return wrong.Count == 0
             ? places
             : throw new UnreadableFileException(
-                $"{(wrong.Count == 1 ? "Line" : "Lines")} {string.Join(", ", wrong.Take(5))}{(wrong.Count > 5 ? $" and {wrong.Count - 5} more" : "")}: latitude must be −90 to 90, longitude −180 to 360, in degrees such as 46.21. Mend them and try again."
+                $"{(wrong.Count == 1 ? "Line" : "Lines")} {string.Join(", ", wrong.Take(5))}{(wrong.Count > 5 ? $" and {wrong.Count - 5} more" : "")}: "
+                    + "latitude must be −90 to 90, longitude −180 to 360, in degrees such as 46.21. Mend them and try again."
             );
     }
 

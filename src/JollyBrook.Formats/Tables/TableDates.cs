@@ -28,7 +28,8 @@ internal static class TableDates
         return near is { } day
             ? fit.MinBy(o => o.Min(d => d is { } date ? Math.Abs(date.DayNumber - day.DayNumber) : int.MaxValue))!
             : throw new UnreadableFileException(
-                $"“{dates.First(d => Parsed(d, DayFirst) is not null)}” may be day and month, or month and day. Give the trip its first day, or write dates as 2026-08-21, and try again."
+                $"“{dates.First(d => Parsed(d, DayFirst) is not null)}” may be day and month, or month "
+                    + "and day. Give the trip its first day, or write dates as 2026-08-21, and try again."
             );
     }
 

@@ -43,7 +43,9 @@ public static class WeatherTable
         if (wrong.Count > 0)
         {
             throw new UnreadableFileException(
-                $"{(wrong.Count == 1 ? "Line" : "Lines")} {string.Join(", ", wrong.Take(MostTold))}{(wrong.Count > MostTold ? $" and {wrong.Count - MostTold} more" : "")} can't be right: a date such as 2026-08-21, an hour 0 to 23, −40 to 50 °C, 0 to 100 %. Mend them and try again."
+                $"{(wrong.Count == 1 ? "Line" : "Lines")} {string.Join(", ", wrong.Take(MostTold))}{(wrong.Count > MostTold ? $" and {wrong.Count - MostTold} more" : "")} "
+                    + "can't be right: a date such as 2026-08-21, an hour 0 to 23, −40 to 50 °C, 0 to 100 %. "
+                    + "Mend them and try again."
             );
         }
 
@@ -158,13 +160,13 @@ public static class WeatherTable
     {
         HourWeather[] all = [.. Enumerable.Range(0, 24).Select(h => hours[hours.Keys.MinBy(k => Math.Abs(k - h))])];
         return new DayWeather(
-            all.Min(h => h.TemperatureC),
-            all.Max(h => h.TemperatureC),
-            all.Average(h => h.HumidityPercent),
-            all.Average(h => h.Cloud),
-            all.Average(h => h.WindMs),
-            WeatherSource.Table,
-            all
+            LowC: all.Min(h => h.TemperatureC),
+            HighC: all.Max(h => h.TemperatureC),
+            HumidityPercent: all.Average(h => h.HumidityPercent),
+            Cloud: all.Average(h => h.Cloud),
+            WindMs: all.Average(h => h.WindMs),
+            Source: WeatherSource.Table,
+            Hours: all
         );
     }
 }

@@ -44,7 +44,8 @@ internal static class XmlFile
         {
             throw new UnreadableFileException(
                 wrong.LineNumber > 0
-                    ? $"The file is broken at line {wrong.LineNumber}: it is cut short, or a mark there is not closed. Export it again and try once more."
+                    ? $"The file is broken at line {wrong.LineNumber}: it is cut short, or a mark there is not "
+                        + "closed. Export it again and try once more."
                     : "The file is broken. Export it again and try once more.",
                 wrong
             );

@@ -46,7 +46,8 @@ internal sealed class StoreTrouble : IExceptionHandler
             "/problems/server-full",
             "The server has no room left.",
             507,
-            "The server can't write: its disk is full. What you enter stays on this device and is sent once there is room again. Tell whoever runs the server.",
+            "The server can't write: its disk is full. What you enter stays on this device and is "
+                + "sent once there is room again. Tell whoever runs the server.",
             []
         );
 

@@ -53,15 +53,15 @@ internal static class AboutEndpoint
             : await db.Users.AnyAsync(cancellation) ? AccountState.SignedOut
             : AccountState.NeedsOwner;
         return new About(
-            first.StoreId,
-            first.Epoch,
-            options.Demo,
-            state,
-            state == AccountState.NeedsOwner && !DirectLoopback.Is(http),
-            person is null ? null : new PersonCard(person.Id, person.UserName!),
-            person is null ? [] : await BooksAsync(parties, person.Id, person.UserName!, cancellation),
-            FormTokens.For(http),
-            time.GetUtcNow()
+            StoreId: first.StoreId,
+            Epoch: first.Epoch,
+            Demo: options.Demo,
+            State: state,
+            WantsCode: state == AccountState.NeedsOwner && !DirectLoopback.Is(http),
+            Person: person is null ? null : new PersonCard(person.Id, person.UserName!),
+            Books: person is null ? [] : await BooksAsync(parties, person.Id, person.UserName!, cancellation),
+            FormToken: FormTokens.For(http),
+            ServerTime: time.GetUtcNow()
         );
     }
 

@@ -15,7 +15,8 @@ public sealed class TooManyTriesException(TimeSpan wait) : Exception("Too many t
             "/problems/too-many-tries",
             "Too many tries.",
             429,
-            $"Too many tries at this name from here. Wait {Math.Ceiling(Wait.TotalMinutes)} min, or sign in from another place; a recovery code still works.",
+            $"Too many tries at this name from here. Wait {Math.Ceiling(Wait.TotalMinutes)} min, or "
+                + "sign in from another place; a recovery code still works.",
             []
         );
 }

@@ -54,7 +54,8 @@ internal static class PassphraseRules
         var length = passphrase.EnumerateRunes().Count();
         if (length is < Shortest or > Longest)
         {
-            return $"The passphrase must have {Shortest} to {Longest} characters; this has {length}. Four or five words that do not belong together do well.";
+            return $"The passphrase must have {Shortest} to {Longest} characters; this has {length}. Four "
+                + "or five words that do not belong together do well.";
         }
 
         var plain = string.Concat(passphrase.ToLowerInvariant().Where(char.IsLetterOrDigit));

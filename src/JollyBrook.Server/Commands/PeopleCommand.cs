@@ -49,7 +49,8 @@ public static class PeopleCommand
         foreach (
             var row in StoreFile.Rows(
                 store,
-                "SELECT UserName, IsOwner, (SELECT COUNT(*) FROM sessions s WHERE s.PersonId = p.Id), (SELECT COUNT(*) FROM trip_people t WHERE t.PersonId = p.Id) FROM people p ORDER BY CreatedAt"
+                "SELECT UserName, IsOwner, (SELECT COUNT(*) FROM sessions s WHERE s.PersonId = p.Id), "
+                    + "(SELECT COUNT(*) FROM trip_people t WHERE t.PersonId = p.Id) FROM people p ORDER BY CreatedAt"
             )
         )
         {
@@ -87,7 +88,8 @@ public static class PeopleCommand
     private static int Unlock(SqliteConnection store, string id, string name)
     {
         Console.WriteLine(
-            $"Nothing locks {name} out: five wrong tries hold up only the place they came from, for 5 minutes. A recovery code works meanwhile; --reset gives a new passphrase."
+            $"Nothing locks {name} out: five wrong tries hold up only the place they came from, for "
+                + "5 minutes. A recovery code works meanwhile; --reset gives a new passphrase."
         );
         return 0;
     }
@@ -97,7 +99,8 @@ public static class PeopleCommand
         if (
             StoreFile.Execute(
                 store,
-                "SELECT COUNT(*) FROM trip_people k WHERE k.PersonId = $id AND k.Role = 2 AND EXISTS (SELECT 1 FROM trip_people o WHERE o.TripId = k.TripId AND o.PersonId <> k.PersonId)",
+                "SELECT COUNT(*) FROM trip_people k WHERE k.PersonId = $id AND k.Role = 2 AND EXISTS (SELECT "
+                    + "1 FROM trip_people o WHERE o.TripId = k.TripId AND o.PersonId <> k.PersonId)",
                 ("$id", id)
             )
             is > 0L

@@ -28,7 +28,8 @@ public static class TripsCommand
         foreach (var row in StoreFile.Rows(store, Listed))
         {
             Console.WriteLine(
-                $"{row[0]}: kept by {(row[1] is string keeper ? keeper : "nobody")}, {row[2]} people, {row[3]} records, {(long)row[4]! / 1024} KB"
+                $"{row[0]}: kept by {(row[1] is string keeper ? keeper : "nobody")}, {row[2]} people, {row[3]} "
+                    + $"records, {(long)row[4]! / 1024} KB"
             );
         }
 

@@ -50,7 +50,8 @@ public static class VerifyCommand
         foreach (
             var row in StoreFile.Rows(
                 store,
-                "SELECT r.BookId FROM records r WHERE NOT EXISTS (SELECT 1 FROM people p WHERE p.Id = r.BookId) AND NOT EXISTS (SELECT 1 FROM trips t WHERE t.Id = r.BookId) GROUP BY r.BookId"
+                "SELECT r.BookId FROM records r WHERE NOT EXISTS (SELECT 1 FROM people p WHERE p.Id = "
+                    + "r.BookId) AND NOT EXISTS (SELECT 1 FROM trips t WHERE t.Id = r.BookId) GROUP BY r.BookId"
             )
         )
         {
@@ -60,7 +61,8 @@ public static class VerifyCommand
         foreach (
             var row in StoreFile.Rows(
                 store,
-                "SELECT s.BookId FROM book_sizes s WHERE s.Bytes <> (SELECT COALESCE(SUM(LENGTH(CAST(r.Body AS BLOB))), 0) FROM records r WHERE r.BookId = s.BookId)"
+                "SELECT s.BookId FROM book_sizes s WHERE s.Bytes <> (SELECT COALESCE(SUM(LENGTH(CAST(r.Body "
+                    + "AS BLOB))), 0) FROM records r WHERE r.BookId = s.BookId)"
             )
         )
         {

@@ -172,11 +172,33 @@ internal static class DemoKit
             new Counted(thing["Salt and sugar sachets"], 9) { At = packed },
             new Charged(thing["UV lamp"], 22) { At = packed },
             new CanisterWeighed(thing["Canister stove"], 164) { At = packed },
-            new FilterLookedOver(thing["Squeeze filter"], new FilterState(212, 190, 0.04, Happened.Yes, Happened.No, Happened.No, false))
+            new FilterLookedOver(
+                thing["Squeeze filter"],
+                new FilterState(
+                    UsedL: 212,
+                    ClogLoadLNtu: 190,
+                    LostShare: 0.04,
+                    Wetted: Happened.Yes,
+                    Frozen: Happened.No,
+                    Dropped: Happened.No,
+                    NewOrStored: false
+                )
+            )
             {
                 At = packed,
             },
-            new FilterLookedOver(thing["Gravity filter"], new FilterState(340, 300, 0.1, Happened.Yes, Happened.No, Happened.No, false))
+            new FilterLookedOver(
+                thing["Gravity filter"],
+                new FilterState(
+                    UsedL: 340,
+                    ClogLoadLNtu: 300,
+                    LostShare: 0.1,
+                    Wetted: Happened.Yes,
+                    Frozen: Happened.No,
+                    Dropped: Happened.No,
+                    NewOrStored: false
+                )
+            )
             {
                 At = packed,
             },

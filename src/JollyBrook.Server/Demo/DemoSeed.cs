@@ -130,14 +130,14 @@ internal sealed class DemoSeed(JollyBrookDb db, RecordStore store, BookInHand bo
                 new WaterInput(1.1, Clarity.SlightlyCloudy, WaterColour.Tea, 9, 1180),
                 TreatmentMethods.Boil,
                 Boil: new BoilOptions(
-                    BoilSchool.OneOrThree,
-                    null,
-                    "canister-sheltered",
-                    new PotInput(1.3, 0.19, PotMaterial.Aluminium),
-                    true,
-                    null,
-                    CoolingPlace.Stream,
-                    12
+                    School: BoilSchool.OneOrThree,
+                    LongMinutes: null,
+                    BurnerId: "canister-sheltered",
+                    Pot: new PotInput(1.3, 0.19, PotMaterial.Aluminium),
+                    LidOn: true,
+                    Calibration: null,
+                    Cooling: CoolingPlace.Stream,
+                    AirTemperatureC: 12
                 )
             ),
             Finish: true

@@ -37,12 +37,13 @@ internal static class DemoTrip
     /// <summary>The walk over four days; the well beyond the cistern makes the long middle possible.</summary>
     public static TripRoute Route(DateOnly today, ReadRoute line) =>
         new(
-            "Four days across the island",
-            today.AddDays(1),
-            line.LengthKm,
-            line.Heights,
-            line.Latitudes,
-            line.Longitudes,
+            Name: "Four days across the island",
+            StartDate: today.AddDays(1),
+            LengthKm: line.LengthKm,
+            Heights: line.Heights,
+            Latitudes: line.Latitudes,
+            Longitudes: line.Longitudes,
+            Terrain:
             [
                 new(0, Terrain.GoodPath),
                 new(13, Terrain.Rough),
@@ -216,44 +217,80 @@ internal static class DemoTrip
     /// <summary>Two good tests and a slip of the scale for Ilva, one test for Torren.</summary>
     public static IEnumerable<SweatTest> Tests(DateTimeOffset now, Guid ilva, Guid torren)
     {
-        var warm = new Effort(23, 55, SunLoad.Full, 4.2, 2, Terrain.GoodPath, 200);
-        yield return new(ilva, now.AddDays(-40), 2, 62.1, 61.55, 0.5, 0.1, 0, warm, 168, true, Clothing.ShortsAndShirt, 10);
-        yield return new(ilva, now.AddDays(-26), 1.5, 61.9, 63.1, 0.5, 0, 0, warm, 168, true, Clothing.ShortsAndShirt, 10);
-        yield return new(
-            ilva,
-            now.AddDays(-12),
-            2.5,
-            62.3,
-            61.7,
-            0.75,
-            0.2,
-            0.05,
-            warm with
-            {
-                TemperatureC = 26,
-            },
-            168,
-            true,
-            Clothing.ShortsAndShirt,
-            12
+        var warm = new Effort(
+            TemperatureC: 23,
+            HumidityPercent: 55,
+            Sun: SunLoad.Full,
+            SpeedKmH: 4.2,
+            GradePercent: 2,
+            Terrain: Terrain.GoodPath,
+            ElevationM: 200
         );
         yield return new(
-            torren,
-            now.AddDays(-12),
-            2.5,
-            81.4,
-            80.1,
-            1,
-            0,
-            0.05,
-            warm with
+            WalkerId: ilva,
+            At: now.AddDays(-40),
+            Hours: 2,
+            BeforeKg: 62.1,
+            AfterKg: 61.55,
+            DrunkL: 0.5,
+            UrineL: 0.1,
+            EatenKg: 0,
+            Effort: warm,
+            HeightCm: 168,
+            Acclimatised: true,
+            Worn: Clothing.ShortsAndShirt,
+            PackKg: 10
+        );
+        yield return new(
+            WalkerId: ilva,
+            At: now.AddDays(-26),
+            Hours: 1.5,
+            BeforeKg: 61.9,
+            AfterKg: 63.1,
+            DrunkL: 0.5,
+            UrineL: 0,
+            EatenKg: 0,
+            Effort: warm,
+            HeightCm: 168,
+            Acclimatised: true,
+            Worn: Clothing.ShortsAndShirt,
+            PackKg: 10
+        );
+        yield return new(
+            WalkerId: ilva,
+            At: now.AddDays(-12),
+            Hours: 2.5,
+            BeforeKg: 62.3,
+            AfterKg: 61.7,
+            DrunkL: 0.75,
+            UrineL: 0.2,
+            EatenKg: 0.05,
+            Effort: warm with
             {
                 TemperatureC = 26,
             },
-            183,
-            false,
-            Clothing.LongLight,
-            14
+            HeightCm: 168,
+            Acclimatised: true,
+            Worn: Clothing.ShortsAndShirt,
+            PackKg: 12
+        );
+        yield return new(
+            WalkerId: torren,
+            At: now.AddDays(-12),
+            Hours: 2.5,
+            BeforeKg: 81.4,
+            AfterKg: 80.1,
+            DrunkL: 1,
+            UrineL: 0,
+            EatenKg: 0.05,
+            Effort: warm with
+            {
+                TemperatureC = 26,
+            },
+            HeightCm: 183,
+            Acclimatised: false,
+            Worn: Clothing.LongLight,
+            PackKg: 14
         );
     }
 

@@ -105,7 +105,8 @@ internal static class PartyEndpoints
     internal static BadInputException LinkNoLongerHolds() =>
         RequestText.Wrong(
             "secret",
-            "This link no longer holds: it was withdrawn, used up or is past its date, or the keeper has taken you out. Ask the trip's keeper."
+            "This link no longer holds: it was withdrawn, used up or is past its date, or the keeper "
+                + "has taken you out. Ask the trip's keeper."
         );
 
     private static async Task<IResult> NameAsync(string book, HttpContext http, PartyStore parties)

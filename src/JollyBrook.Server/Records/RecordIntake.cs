@@ -15,7 +15,8 @@ internal static class RecordIntake
 
     public static Problem NoBatch =>
         Problem.Unreadable(
-            $"Records are sent as {{\"records\": [{{\"kind\": …, \"id\": …, \"baseRevision\": …, \"body\": {{…}}}}]}}, at most {MostAtOnce} at once."
+            $"Records are sent as {{\"records\": [{{\"kind\": …, \"id\": …, \"baseRevision\": …, \"body\": "
+                + $"{{…}}}}]}}, at most {MostAtOnce} at once."
         );
 
     /// <summary>The entries of several records sent at once; null when it is none.</summary>
@@ -142,7 +143,8 @@ internal static class RecordIntake
             "/problems/book-full",
             "This book is full.",
             413,
-            $"This book holds as much as it may ({BookSize.Most / 1024 / 1024} MB). It stays on this device. Take a backup, then go on in a new trip, or ask whoever runs the server.",
+            $"This book holds as much as it may ({BookSize.Most / 1024 / 1024} MB). It stays on this "
+                + "device. Take a backup, then go on in a new trip, or ask whoever runs the server.",
             []
         );
 }

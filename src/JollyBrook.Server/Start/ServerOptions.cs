@@ -30,13 +30,13 @@ public sealed record ServerOptions(
 
     public static ServerOptions From(IConfiguration configuration) =>
         new(
-            configuration.GetValue("demo", false),
-            Path.GetFullPath(configuration["data"] ?? ".data/own"),
-            configuration["site"] is { } site ? Path.GetFullPath(site) : null,
-            configuration.GetValue("proxy", false),
-            configuration.GetValue("secretTriesPerMinute", 20),
-            configuration.GetValue("local", false),
-            configuration.GetValue<int?>("metrics"),
-            configuration["logs"] == "json"
+            Demo: configuration.GetValue("demo", false),
+            DataFolder: Path.GetFullPath(configuration["data"] ?? ".data/own"),
+            SiteFolder: configuration["site"] is { } site ? Path.GetFullPath(site) : null,
+            BehindProxy: configuration.GetValue("proxy", false),
+            SecretTriesPerMinute: configuration.GetValue("secretTriesPerMinute", 20),
+            Local: configuration.GetValue("local", false),
+            MetricsPort: configuration.GetValue<int?>("metrics"),
+            JsonLogs: configuration["logs"] == "json"
         );
 }

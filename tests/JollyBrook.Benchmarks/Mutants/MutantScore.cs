@@ -111,6 +111,7 @@ internal static class MutantScore
             if (!FailsAny(mutant.Id, Filters(HasTests(mutant.Room) ? [mutant.Room] : []), Filters(Near.Except([mutant.Room])), Slow))
             {
                 alive.Add(mutant);
+                Console.WriteLine($"  lives: {mutant}");
             }
         });
 
@@ -124,12 +125,6 @@ internal static class MutantScore
         }
 
         Line("all of them", shop.Mutants.Count, alive.Count);
-        Console.WriteLine();
-        Console.WriteLine("Not noticed:");
-        foreach (var mutant in alive.OrderBy(m => m.File, StringComparer.Ordinal).ThenBy(m => m.Line))
-        {
-            Console.WriteLine($"  {mutant}");
-        }
     }
 
     private static void Line(string what, int all, int lived) =>

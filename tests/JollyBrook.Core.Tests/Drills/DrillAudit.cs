@@ -70,7 +70,8 @@ internal static class DrillAudit
         var played = Drill.Compute(new(null, seed, level, focus, Best(seed, level, focus)));
         return played.Debrief is not { } debrief ? $"still open at {played.Next}"
             : !debrief.Passed
-                ? $"the better hand fails: {string.Join("; ", debrief.Steps.Where(s => !s.Passed).Select(s => $"{s.Skill}: {s.Yours} / {s.Better} / {s.Why}"))}"
+                ? "the better hand fails: "
+                    + $"{string.Join("; ", debrief.Steps.Where(s => !s.Passed).Select(s => $"{s.Skill}: {s.Yours} / {s.Better} / {s.Why}"))}"
             : !better.Refuses && debrief.Ledger.Any(r => !r.Meets) ? "the better hand's ledger falls short"
             : debrief.Refuses != better.Refuses ? "refusal is told otherwise"
             : null;

@@ -64,46 +64,46 @@ public static class SipClock
         if (drinker.HasTooMuch)
         {
             return new SipReminder(
-                hidden.Id,
-                hidden.DrinkerId,
-                $"{name}: none of it now",
-                "More was drunk than lost.",
-                0,
-                false,
-                now.AddMinutes(AheadMinutes),
-                null
+                ContainerId: hidden.Id,
+                WalkerId: hidden.DrinkerId,
+                Headline: $"{name}: none of it now",
+                Words: "More was drunk than lost.",
+                DueL: 0,
+                IsDue: false,
+                NextAt: now.AddMinutes(AheadMinutes),
+                EmptyAt: null
             );
         }
 
         if (rate <= 0)
         {
             return new SipReminder(
-                hidden.Id,
-                hidden.DrinkerId,
-                $"{name}: drink as you like",
-                "Its level can’t be seen.",
-                dueL,
-                false,
-                now.AddMinutes(AheadMinutes),
-                null
+                ContainerId: hidden.Id,
+                WalkerId: hidden.DrinkerId,
+                Headline: $"{name}: drink as you like",
+                Words: "Its level can’t be seen.",
+                DueL: dueL,
+                IsDue: false,
+                NextAt: now.AddMinutes(AheadMinutes),
+                EmptyAt: null
             );
         }
 
         var sip = Sip.Of(rate);
         var isDue = shouldL >= worth - 1e-9;
         return new SipReminder(
-            hidden.Id,
-            hidden.DrinkerId,
-            isDue
+            ContainerId: hidden.Id,
+            WalkerId: hidden.DrinkerId,
+            Headline: isDue
                 ? shouldL >= litres - 1e-9
                     ? $"{name}: should be empty by now"
                     : $"{name}: {say.Of(Quantity.Volume, dueL)} should be drunk by now"
                 : $"{name}: a sip every {Speaker.Minutes(sip.EveryMinutes)}",
-            Words(sip, rate, litres - shouldL, isDue, say),
-            dueL,
-            isDue,
-            isDue ? now : At(worth),
-            At(litres)
+            Words: Words(sip, rate, litres - shouldL, isDue, say),
+            DueL: dueL,
+            IsDue: isDue,
+            NextAt: isDue ? now : At(worth),
+            EmptyAt: At(litres)
         );
     }
 

@@ -27,7 +27,8 @@ public sealed record Poured(Guid? FromId, Guid? IntoId, double? Litres = null) :
     protected override BookLineKind OwnKind => BookLineKind.Poured;
 
     public override string Title(LineNames names, Speaker say) =>
-        $"Poured {(Litres is { } litres ? say?.Of(Quantity.Volume, litres) : "what fits")} from {Or(names?.Thing, "a container")} into {Or(names?.Other, "another")}";
+        $"Poured {(Litres is { } litres ? say?.Of(Quantity.Volume, litres) : "what fits")} from "
+        + $"{Or(names?.Thing, "a container")} into {Or(names?.Other, "another")}";
 
     protected override void CheckOwn(Intake intake)
     {

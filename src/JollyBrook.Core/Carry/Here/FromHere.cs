@@ -42,7 +42,8 @@ public static class FromHere
         {
             intake.Refuse(
                 Along,
-                $"The trip ends at {say.Of(Quantity.Distance, request.Plan.Route!.LengthKm!.Value)}: there is nothing left to plan. Give a place before that."
+                $"The trip ends at {say.Of(Quantity.Distance, request.Plan.Route!.LengthKm!.Value)}: there "
+                    + "is nothing left to plan. Give a place before that."
             );
             intake.ThrowIfWrong();
         }
@@ -76,22 +77,22 @@ public static class FromHere
                 : HereAct.WalkBy;
             here = here is null ? null : here with { Name = NameOf(here) };
             return new FromHereResponse(
-                Headline(act, here, next),
-                act,
-                Math.Round(km, 3),
-                here,
-                here is { Chance: not null } && IsTakenAsRunning(here.Id)
+                Headline: Headline(act, here, next),
+                Act: act,
+                AlongKm: Math.Round(km, 3),
+                Here: here,
+                Assumed: here is { Chance: not null } && IsTakenAsRunning(here.Id)
                     ? $"{here.Name} is taken as running, since you stand at it. Say so if it is dry."
                     : null,
-                bottles,
-                noRoom,
-                here is { Planned: true, ReadyHour: { } ready } ? At(ready) : null,
-                next,
-                new WayBackFromHere(request.Plan!, km, inHandL + Math.Max(0, take), say).Of(),
-                new SincePlanned(request, km, inHandL, stops, say).Changes(),
-                stops,
-                PlanPromise.Of(setup, walk, walk.Fills.Max(f => f.CarriedL), say),
-                Plan.Cautions(setup)
+                Bottles: bottles,
+                NoRoomL: noRoom,
+                ReadyAt: here is { Planned: true, ReadyHour: { } ready } ? At(ready) : null,
+                Next: next,
+                TurnBack: new WayBackFromHere(request.Plan!, km, inHandL + Math.Max(0, take), say).Of(),
+                Changes: new SincePlanned(request, km, inHandL, stops, say).Changes(),
+                Ahead: stops,
+                Promise: PlanPromise.Of(setup, walk, walk.Fills.Max(f => f.CarriedL), say),
+                Cautions: Plan.Cautions(setup)
             );
         }
 
@@ -141,14 +142,15 @@ public static class FromHere
             var onKm = next.AlongKm - km;
             var name = NameOf(next);
             return new NextWater(
-                next.Id,
-                name,
-                next.AlongKm,
-                onKm,
-                hours,
-                next.Chance!.Value,
-                Math.Max(0, next.ArriveL),
-                $"{name}: {say.Of(Quantity.Distance, onKm)} on, {Speaker.Minutes(hours * 60)}, runs with {Sources.SourceReliability.Percent(next.Chance.Value)} %"
+                Id: next.Id,
+                Name: name,
+                AlongKm: next.AlongKm,
+                OnKm: onKm,
+                Hours: hours,
+                Chance: next.Chance!.Value,
+                InHandL: Math.Max(0, next.ArriveL),
+                Words: $"{name}: {say.Of(Quantity.Distance, onKm)} on, {Speaker.Minutes(hours * 60)}, runs with "
+                    + $"{Sources.SourceReliability.Percent(next.Chance.Value)} %"
             );
         }
 

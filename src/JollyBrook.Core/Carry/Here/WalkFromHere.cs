@@ -118,13 +118,13 @@ internal sealed class WalkFromHere
         var rise = line.Ground.ElevationM[walked[^1].ToStep] - line.Ground.ElevationM[0];
         var air = line.Timeline.AirAt(first.Day, first.StartHour, line.Ground.ElevationM[0]);
         Effort = new Effort(
-            air.TemperatureC,
-            air.HumidityPercent,
-            air.Sun,
-            Math.Clamp(SpeedKmH, Effort.SlowestKmH, Effort.FastestKmH),
-            Math.Clamp(rise / (length * 10), -Effort.SteepestPercent, Effort.SteepestPercent),
-            Terrain.GoodPath,
-            line.Ground.ElevationM[0],
+            TemperatureC: air.TemperatureC,
+            HumidityPercent: air.HumidityPercent,
+            Sun: air.Sun,
+            SpeedKmH: Math.Clamp(SpeedKmH, Effort.SlowestKmH, Effort.FastestKmH),
+            GradePercent: Math.Clamp(rise / (length * 10), -Effort.SteepestPercent, Effort.SteepestPercent),
+            Terrain: Terrain.GoodPath,
+            ElevationM: line.Ground.ElevationM[0],
             WindMs: air.WindMs
         );
     }

@@ -40,7 +40,8 @@ public abstract record FrostJob(Guid ItemId, string Headline, string Words)
             return new SayIfItStayedWarm(
                 id,
                 $"{name}: did it stay warm all night?",
-                $"The night to {Date(over)}. No, or not sure: it is not counted until it is replaced. Damage by frost cannot be seen, and no check clears it."
+                $"The night to {Date(over)}. No, or not sure: it is not counted until it is replaced. Damage "
+                    + "by frost cannot be seen, and no check clears it."
             );
         }
 

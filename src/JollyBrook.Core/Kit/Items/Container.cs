@@ -67,5 +67,6 @@ public sealed record Container(
     }
 
     internal override string Words(KitEntry now, Speaker say) =>
-        $"{say.Of(Quantity.Volume, VolumeL ?? 0)}, {(Opaque == true ? "opaque" : ClearPlastic == true ? "clear PET or glass" : "not opaque")}{(HasHose == true ? ", with a hose" : "")}";
+        $"{say.Of(Quantity.Volume, VolumeL ?? 0)}, "
+        + $"{(Opaque == true ? "opaque" : ClearPlastic == true ? "clear PET or glass" : "not opaque")}{(HasHose == true ? ", with a hose" : "")}";
 }

@@ -20,5 +20,6 @@ public sealed record CookingPot(double? VolumeL, PotMaterial? Material = null) :
     }
 
     internal override string Words(KitEntry now, Speaker say) =>
-        $"{say.Of(Quantity.Volume, VolumeL ?? 0)}, {say.Of(Quantity.KitMass, MassKg ?? 0)}, {(Material ?? PotMaterial.Aluminium).ToString().ToLowerInvariant()}";
+        $"{say.Of(Quantity.Volume, VolumeL ?? 0)}, {say.Of(Quantity.KitMass, MassKg ?? 0)}, "
+        + $"{(Material ?? PotMaterial.Aluminium).ToString().ToLowerInvariant()}";
 }

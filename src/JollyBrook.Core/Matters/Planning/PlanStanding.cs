@@ -41,7 +41,8 @@ internal sealed record PlanStanding(bool Feasible, bool Kept, double MostCarried
                 StakeKind.Dose,
                 litres > 0,
                 Math.Abs(litres),
-                $"{say.Of(Quantity.KitMass, Math.Abs(litres))} {More(litres)} at the most, {say.Of(Quantity.Volume, then.MostCarriedL)} in all."
+                $"{say.Of(Quantity.KitMass, Math.Abs(litres))} {More(litres)} at the most, "
+                    + $"{say.Of(Quantity.Volume, then.MostCarriedL)} in all."
             )
             : new Stake(
                 StakeKind.Dose,

@@ -22,14 +22,14 @@ internal sealed record TreatStanding(
         var chain = situation.Asked is { } asked ? Chain.Run(asked, situation) : Chains.All(situation)[0];
         var outcome = chain.Outcome;
         return new TreatStanding(
-            situation.Judged?.Verdict,
-            outcome,
-            outcome == TreatOutcome.ShortOfTarget ? OrganismClasses.Spoken(chain.ShortOf) : "",
-            outcome == TreatOutcome.Refused ? "" : chain.Id,
-            chain.Name,
-            outcome == TreatOutcome.Refused ? "" : chain.Headline,
-            chain.SupplyWeight,
-            chain.Minutes is { } minutes ? Math.Ceiling(minutes - 1e-9) : null
+            Judged: situation.Judged?.Verdict,
+            Outcome: outcome,
+            ShortOf: outcome == TreatOutcome.ShortOfTarget ? OrganismClasses.Spoken(chain.ShortOf) : "",
+            Way: outcome == TreatOutcome.Refused ? "" : chain.Id,
+            WayName: chain.Name,
+            Headline: outcome == TreatOutcome.Refused ? "" : chain.Headline,
+            SupplyWeight: chain.SupplyWeight,
+            Minutes: chain.Minutes is { } minutes ? Math.Ceiling(minutes - 1e-9) : null
         );
     }
 

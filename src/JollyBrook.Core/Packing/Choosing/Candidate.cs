@@ -30,7 +30,18 @@ internal sealed record Candidate(
 
     public string Name => Entries[0].Item!.Name ?? "";
 
-    public KitPiece Told => new(Id, Name, Owned, Carried, Figures, Typical, LeftOut, Entries, ToAdd);
+    public KitPiece Told =>
+        new(
+            Id: Id,
+            Name: Name,
+            Owned: Owned,
+            Carried: Carried,
+            Figures: Figures,
+            Typical: Typical,
+            LeftOut: LeftOut,
+            Entries: Entries,
+            ToAdd: ToAdd
+        );
 
     /// <summary>All that may be chosen from, what is owned first; usual pieces where nothing like them is owned.</summary>
     /// <param name="request">Checked.</param>
@@ -100,13 +111,16 @@ internal sealed record Candidate(
             entries.Zip(usual).Sum(p => p.First.Item!.MassKg ?? p.Second.MassKg ?? 0) + holds
         );
         return new Candidate(
-            entries,
-            owned,
-            carried,
-            new OwnFigure(entry.Id, price, bulk, mass),
-            typical,
-            Refused(entry, request, trip),
-            [.. entries.Skip(owned ? 1 : 0).Select(e => KitTemplates.All.First(t => t.Id == e.Id || $"{entry.Id}-{t.Id}" == e.Id).Item)]
+            Entries: entries,
+            Owned: owned,
+            Carried: carried,
+            Figures: new OwnFigure(entry.Id, price, bulk, mass),
+            Typical: typical,
+            LeftOut: Refused(entry, request, trip),
+            ToAdd:
+            [
+                .. entries.Skip(owned ? 1 : 0).Select(e => KitTemplates.All.First(t => t.Id == e.Id || $"{entry.Id}-{t.Id}" == e.Id).Item),
+            ]
         );
     }
 

@@ -119,18 +119,18 @@ public static class ChooseKit
             var carried = _open.Select((c, i) => c.Carried ? 1 << i : 0).Sum();
             var present = carried == 0 ? null : Checked(Of(carried), carried);
             return new ChooseKitResponse(
-                Headline(offered),
-                [.. offered.Select(o => o.Set)],
-                present,
-                [.. _all.Select(c => c.Told)],
-                tried,
-                noTarget,
-                IsAll,
-                _trip.Litres!.Value,
-                _trip.Days,
-                _weights,
-                Assume(),
-                offered.Count == 0 ? [] : Working(offered[0].Set)
+                Headline: Headline(offered),
+                Sets: [.. offered.Select(o => o.Set)],
+                Present: present,
+                Pieces: [.. _all.Select(c => c.Told)],
+                Tried: tried,
+                NoTarget: noTarget,
+                IsAll: IsAll,
+                NeedL: _trip.Litres!.Value,
+                Days: _trip.Days,
+                Weights: _weights,
+                Assumptions: Assume(),
+                Working: offered.Count == 0 ? [] : Working(offered[0].Set)
             );
         }
 
@@ -223,28 +223,28 @@ public static class ChooseKit
                 MustHave.Supplies
             );
             var set = new KitSet(
-                [.. taken.Select(c => c.Id)],
-                [.. taken.Select(c => c.Name)],
-                lacks,
-                taken.Sum(c => c.Figures.MassKg!.Value),
-                taken.Sum(c => c.Figures.BulkL!.Value),
-                taken.Sum(c => c.Figures.Price!.Value),
-                taken.Exists(c => c.Typical.Count > 0),
-                work,
-                work / _people,
-                walked.WaitMinutes,
-                walked.WaitAt ?? "",
-                walked.Taste,
-                (int)walked.Taste,
-                Sentence.Capital(ChainList.TasteWords(walked.Taste)),
-                covered,
-                walked.GapAt,
-                walked.TreatedL,
-                [.. columns.Where(c => c.Survivors == 0).Select(c => c.Name)],
-                [.. columns.Where(c => c.Survivors == 1).Select(c => c.Name)],
-                Waste(walked),
-                walked.Ways.Count == 0 ? "" : walked.Ways.MaxBy(w => w.Value).Key,
-                0
+                Ids: [.. taken.Select(c => c.Id)],
+                Names: [.. taken.Select(c => c.Name)],
+                Lacks: lacks,
+                MassKg: taken.Sum(c => c.Figures.MassKg!.Value),
+                BulkL: taken.Sum(c => c.Figures.BulkL!.Value),
+                Price: taken.Sum(c => c.Figures.Price!.Value),
+                IsTypical: taken.Exists(c => c.Typical.Count > 0),
+                WorkMinutesPerDay: work,
+                WorkMinutesEach: work / _people,
+                WaitMinutes: walked.WaitMinutes,
+                WaitAt: walked.WaitAt ?? "",
+                Taste: walked.Taste,
+                TasteSteps: (int)walked.Taste,
+                TasteWords: Sentence.Capital(ChainList.TasteWords(walked.Taste)),
+                CoveredL: covered,
+                GapAt: walked.GapAt,
+                LitresToGap: walked.TreatedL,
+                LeavesNothing: [.. columns.Where(c => c.Survivors == 0).Select(c => c.Name)],
+                LeavesOne: [.. columns.Where(c => c.Survivors == 1).Select(c => c.Name)],
+                Waste: Waste(walked),
+                Mostly: walked.Ways.Count == 0 ? "" : walked.Ways.MaxBy(w => w.Value).Key,
+                Steps: 0
             );
             return set with { Steps = KitSteps.Of(set, _weights) };
         }
@@ -298,7 +298,8 @@ public static class ChooseKit
                 all.Add(
                     new(
                         "figures",
-                        "What is not owned counts as it usually comes: a full pack, good until after the trip, at a middling price and mass. Check the label before you buy."
+                        "What is not owned counts as it usually comes: a full pack, good until after the trip, "
+                            + "at a middling price and mass. Check the label before you buy."
                     )
                 );
             }

@@ -178,7 +178,9 @@ public static class SpareForOthers
                     IsTight = isTight,
                     LeftAfter = left,
                     Remains =
-                        $"{entry.Item.Amount(left, say)} of {entry.Item.Amount(entry.Left.Value, say)} are left for us: with the rest enough for {say.Of(Quantity.Volume, Covered(With(entry, left)))} of the {say.Of(Quantity.Volume, OursL)} we should have.",
+                        $"{entry.Item.Amount(left, say)} of {entry.Item.Amount(entry.Left.Value, say)} are left "
+                        + $"for us: with the rest enough for {say.Of(Quantity.Volume, Covered(With(entry, left)))} "
+                        + $"of the {say.Of(Quantity.Volume, OursL)} we should have.",
                 };
             }
         }
@@ -233,7 +235,9 @@ public static class SpareForOthers
                 ItemId = chain.Barriers[0].Id,
                 Give = say.Of(Quantity.Volume, litres),
                 Remains =
-                    $"It takes us {Speaker.Minutes(treated.HandsOnMinutes)} of work; {say.Of(Quantity.Volume, budget.Litres - litres)} of what we can treat remain for the {say.Of(Quantity.Volume, OursL)} we should have.",
+                    $"It takes us {Speaker.Minutes(treated.HandsOnMinutes)} of work; "
+                    + $"{say.Of(Quantity.Volume, budget.Litres - litres)} of what we can treat remain for the "
+                    + $"{say.Of(Quantity.Volume, OursL)} we should have.",
             };
         }
 
@@ -290,22 +294,22 @@ public static class SpareForOthers
 
             IEnumerable<string> lines = [title, dose, wait, .. steps, .. cautions];
             return new SpareCard(
-                kind,
-                null,
-                title,
-                "",
-                0,
-                litres,
-                litres >= TheirL - 1e-9,
-                treated.ShortOf.Count == 0,
-                dose,
-                wait,
-                steps,
-                cautions,
-                "",
-                false,
-                null,
-                string.Join(". ", lines.Where(s => s.Length > 0).Select(s => s.TrimEnd('.'))) + "."
+                Kind: kind,
+                ItemId: null,
+                Title: title,
+                Give: "",
+                Amount: 0,
+                Litres: litres,
+                IsEnough: litres >= TheirL - 1e-9,
+                MeetsTarget: treated.ShortOf.Count == 0,
+                Dose: dose,
+                Wait: wait,
+                Steps: steps,
+                Cautions: cautions,
+                Remains: "",
+                IsTight: false,
+                LeftAfter: null,
+                Spoken: string.Join(". ", lines.Where(s => s.Length > 0).Select(s => s.TrimEnd('.'))) + "."
             );
         }
     }

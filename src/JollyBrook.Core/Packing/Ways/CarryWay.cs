@@ -47,10 +47,50 @@ internal sealed record CarryWay(CarryWayKind Kind, string Name, string Vessel, d
 
     public static readonly IReadOnlyList<CarryWay> All =
     [
-        new(CarryWayKind.HandBottle, "Bottle in the hand", "Hand bottle", 0.5, 0.08, 1, new(0, 0.6, 1, 1, 1, 0.6, 0.6)),
-        new(CarryWayKind.Belt, "Belt with a bottle", "Belt bottle", 0.6, 0.12, 1, new(0.9, 0.5, 0.8, 0.7, 0.9, 0.3, 0.5)),
-        new(CarryWayKind.VestFlasks, "Vest with soft flasks", "Soft flask", 0.5, 0.05, 2, new(1, 0.9, 0.5, 0.9, 0.8, 1, 0.5)),
-        new(CarryWayKind.HoseBladder, "Bladder with a hose", "Bladder with hose", 2, 0.17, 1, new(1, 0.6, 0.4, 0, 0.3, 0.4, 0)),
-        new(CarryWayKind.PackBottles, "Bottles in the pack", "Pack bottle", 1, 0.1, 4, new(0.3, 0.8, 0.9, 1, 1, 0.3, 0.8)),
+        new(
+            Kind: CarryWayKind.HandBottle,
+            Name: "Bottle in the hand",
+            Vessel: "Hand bottle",
+            VesselL: 0.5,
+            VesselKg: 0.08,
+            Most: 1,
+            Traits: new(HandsFree: 0, Steady: 0.6, Cool: 1, SeesLevel: 1, Refills: 1, Squeezes: 0.6, FrostProof: 0.6)
+        ),
+        new(
+            Kind: CarryWayKind.Belt,
+            Name: "Belt with a bottle",
+            Vessel: "Belt bottle",
+            VesselL: 0.6,
+            VesselKg: 0.12,
+            Most: 1,
+            Traits: new(HandsFree: 0.9, Steady: 0.5, Cool: 0.8, SeesLevel: 0.7, Refills: 0.9, Squeezes: 0.3, FrostProof: 0.5)
+        ),
+        new(
+            Kind: CarryWayKind.VestFlasks,
+            Name: "Vest with soft flasks",
+            Vessel: "Soft flask",
+            VesselL: 0.5,
+            VesselKg: 0.05,
+            Most: 2,
+            Traits: new(HandsFree: 1, Steady: 0.9, Cool: 0.5, SeesLevel: 0.9, Refills: 0.8, Squeezes: 1, FrostProof: 0.5)
+        ),
+        new(
+            Kind: CarryWayKind.HoseBladder,
+            Name: "Bladder with a hose",
+            Vessel: "Bladder with hose",
+            VesselL: 2,
+            VesselKg: 0.17,
+            Most: 1,
+            Traits: new(HandsFree: 1, Steady: 0.6, Cool: 0.4, SeesLevel: 0, Refills: 0.3, Squeezes: 0.4, FrostProof: 0)
+        ),
+        new(
+            Kind: CarryWayKind.PackBottles,
+            Name: "Bottles in the pack",
+            Vessel: "Pack bottle",
+            VesselL: 1,
+            VesselKg: 0.1,
+            Most: 4,
+            Traits: new(HandsFree: 0.3, Steady: 0.8, Cool: 0.9, SeesLevel: 1, Refills: 1, Squeezes: 0.3, FrostProof: 0.8)
+        ),
     ];
 }

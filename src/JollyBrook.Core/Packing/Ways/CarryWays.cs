@@ -156,7 +156,8 @@ public static class CarryWays
         );
         return set.Sum(CapacityL) >= outing.BetweenL - 1e-6
             ? Sentence.Capital(names)
-            : $"{Sentence.Capital(names)}, and {say.Of(Quantity.Volume, outing.BetweenL - set.Sum(CapacityL))} more of bags: no way of carrying holds it all";
+            : $"{Sentence.Capital(names)}, and {say.Of(Quantity.Volume, outing.BetweenL - set.Sum(CapacityL))} "
+                + "more of bags: no way of carrying holds it all";
     }
 
     private static IEnumerable<CarriedContainer> ForParty(PlanRequest request, List<(CarryWay Way, int Count)> vessels)
@@ -175,11 +176,14 @@ public static class CarryWays
     private static IEnumerable<string> Why(List<(CarryWay Way, int Count)> vessels, Outing outing, Speaker say)
     {
         var room = vessels.Sum(v => v.Way.VesselL * v.Count);
-        yield return $"{say.Of(Quantity.Volume, PlanStops.UpToCup(outing.BetweenL))} is the most that one of you carries at once; this holds {say.Of(Quantity.Volume, room)}.";
+        yield return $"{say.Of(Quantity.Volume, PlanStops.UpToCup(outing.BetweenL))} is the most that one of "
+            + $"you carries at once; this holds {say.Of(Quantity.Volume, room)}.";
         if (vessels.Exists(v => v.Way.Traits.SeesLevel < Telling))
         {
             var sip = Sip.Of(outing.LPerH);
-            yield return $"The bladder does not show what is left: about {say.Of(Quantity.Volume, sip.Litres)} every {Speaker.Minutes(sip.EveryMinutes)} is what the plan counts on, and {say.Of(Quantity.Volume, 2)} last {Speaker.Minutes(2 / outing.LPerH * 60)}.";
+            yield return $"The bladder does not show what is left: about {say.Of(Quantity.Volume, sip.Litres)} every "
+                + $"{Speaker.Minutes(sip.EveryMinutes)} is what the plan counts on, and {say.Of(Quantity.Volume, 2)} "
+                + $"last {Speaker.Minutes(2 / outing.LPerH * 60)}.";
         }
     }
 

@@ -34,14 +34,14 @@ internal sealed record Outing(double BetweenL, double LPerH, int Fills, bool IsR
             .Sum(w => w.EndHour - w.StartHour);
         var loads = new FairLoad(setup.Party.Walkers, []);
         return new Outing(
-            walk.Fills.Select(f => loads.Share(f.CarriedL).Max(s => s.Litres)).Max(),
-            pieces.Sum(w => w.MedianL) / hours * setup.Party.Walkers.Max(w => w.MassKg!.Value) / setup.Party.BodyKg,
-            walk.Fills.Count - 1,
-            runHours > MostlyRun * hours,
-            pieces.Max(w => w.AirC),
-            pieces.Min(w => w.AirC),
-            KitEntry.Carried(request.Kit).Any(e => e.Item is WaterFilter { Filter.Style: FilterStyle.Squeeze }),
-            setup.Party.Walkers.Any(w => w.LoadKg > FullPackKg)
+            BetweenL: walk.Fills.Select(f => loads.Share(f.CarriedL).Max(s => s.Litres)).Max(),
+            LPerH: pieces.Sum(w => w.MedianL) / hours * setup.Party.Walkers.Max(w => w.MassKg!.Value) / setup.Party.BodyKg,
+            Fills: walk.Fills.Count - 1,
+            IsRun: runHours > MostlyRun * hours,
+            HighC: pieces.Max(w => w.AirC),
+            LowC: pieces.Min(w => w.AirC),
+            Squeezes: KitEntry.Carried(request.Kit).Any(e => e.Item is WaterFilter { Filter.Style: FilterStyle.Squeeze }),
+            HasPack: setup.Party.Walkers.Any(w => w.LoadKg > FullPackKg)
         );
     }
 }

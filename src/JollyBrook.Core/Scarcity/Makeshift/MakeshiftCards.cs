@@ -91,7 +91,8 @@ public static class MakeshiftCards
                 $"Wash sand until the water runs clear and lay {Part(0.25)} of it on top.",
                 $"Gravel last, {Part(0.2)}: it spreads the water. The rest stays free for what you pour.",
                 "Pour clear water through until it comes out clear; throw that away.",
-                "Pour slowly, without stirring the layers up. Note how many litres it has had, and build it anew when it runs cloudy or stops.",
+                "Pour slowly, without stirring the layers up. Note how many litres it has had, and build "
+                    + "it anew when it runs cloudy or stops.",
             ],
             Check = "A dark mark through the bottle is seen better than before. No clearer: wash the sand again, or pour slower.",
             NotTakenOut = NothingAlive,
@@ -165,7 +166,8 @@ public static class MakeshiftCards
             Needs = ["A metal can, lid off", "Wire, two arm’s lengths", "Something pointed"],
             MakeMinutes = 10,
             Yield =
-                $"10 min to make; then it boils as a pot without a lid does: Water tells the time and fuel for {say.Of(Quantity.Volume, litres)}.",
+                "10 min to make; then it boils as a pot without a lid does: Water tells the time and fuel "
+                + $"for {say.Of(Quantity.Volume, litres)}.",
             Steps =
             [
                 "Burn it out empty in the fire, until no lining smokes any more, and scour it.",
@@ -204,7 +206,8 @@ public static class MakeshiftCards
                 "Bark: warm it until it bends, fold the corners in to a box, outer side in, and pin them above the water line.",
                 "Bamboo: cut below one wall and above the next, and open it at the top.",
                 "Fill it: it burns only above the water line.",
-                "Over embers, never over flames; or drop in stones from the fire one by one, with two sticks, and take them out as they cool.",
+                "Over embers, never over flames; or drop in stones from the fire one by one, with two "
+                    + "sticks, and take them out as they cool.",
                 "Keep it at a rolling boil for as long as Water says.",
             ],
             Check = "The whole surface churns; steam alone is no boil.",
@@ -219,48 +222,51 @@ public static class MakeshiftCards
 
     private static MakeshiftCard Hanger() =>
         new(
-            "pot-hanger",
-            "Pot hanger",
-            MakeshiftUse.Boil,
-            ["A green pole as long as you are", "A forked stick", "A heavy stone"],
-            10,
-            null,
-            null,
-            null,
-            "10 min to make; it holds what a green pole holds: try it with a full pot on the ground first.",
+            Id: "pot-hanger",
+            Name: "Pot hanger",
+            Use: MakeshiftUse.Boil,
+            Needs: ["A green pole as long as you are", "A forked stick", "A heavy stone"],
+            MakeMinutes: 10,
+            RunMinutesLow: null,
+            RunMinutesHigh: null,
+            DrawL: null,
+            Yield: "10 min to make; it holds what a green pole holds: try it with a full pot on the ground first.",
+            Steps:
             [
                 "Push the forked stick in an arm’s length from the fire.",
                 "Lay the pole over the fork, its thick end under the stone.",
                 "Cut a notch where the pot’s handle hangs, so that it can’t slide.",
                 "Hang the full pot beside the fire first; then turn it over.",
             ],
-            "The pot hangs still and a hand’s breadth above the embers; the stone does not lift.",
-            "It treats nothing.",
-            "Boil as Water says.",
-            [Hot],
-            null
+            Check: "The pot hangs still and a hand’s breadth above the embers; the stone does not lift.",
+            NotTakenOut: "It treats nothing.",
+            Next: "Boil as Water says.",
+            Cautions: [Hot],
+            ToKit: null
         );
 
     private static MakeshiftCard Lifter() =>
         new(
-            "bottle-lifter",
-            "Lifter for a hot bottle",
-            MakeshiftUse.Boil,
-            ["A cord or wire", "A stick, an arm’s length"],
-            5,
-            null,
-            null,
-            null,
-            "5 min to make; for a single-wall metal bottle that stands in the fire.",
+            Id: "bottle-lifter",
+            Name: "Lifter for a hot bottle",
+            Use: MakeshiftUse.Boil,
+            Needs: ["A cord or wire", "A stick, an arm’s length"],
+            MakeMinutes: 5,
+            RunMinutesLow: null,
+            RunMinutesHigh: null,
+            DrawL: null,
+            Yield: "5 min to make; for a single-wall metal bottle that stands in the fire.",
+            Steps:
             [
                 "Tie a loop round the neck, under its rim, before the bottle goes into the fire; wire, or wet cord.",
                 "Tie both ends to the stick’s middle, a hand’s breadth above.",
                 "Cap off: a closed bottle bursts.",
                 "Lift it with both hands on the stick, and stand it on flat ground.",
             ],
-            "Full, it lifts straight and does not tip.",
-            "It treats nothing.",
-            "Boil as Water says; in the kit the bottle counts as a pot without a lid.",
+            Check: "Full, it lifts straight and does not tip.",
+            NotTakenOut: "It treats nothing.",
+            Next: "Boil as Water says; in the kit the bottle counts as a pot without a lid.",
+            Cautions:
             [
                 Hot,
                 new(
@@ -269,27 +275,29 @@ public static class MakeshiftCards
                     "Never a closed bottle, a double-walled one or one of plastic in a fire: it bursts or melts."
                 ),
             ],
-            null
+            ToKit: null
         );
 
     private static MakeshiftCard Card(string id, string name, MakeshiftUse use, double? litres, double? low, double? high, Speaker say) =>
         new(
-            id,
-            name,
-            use,
-            [],
-            0,
-            low,
-            high,
-            null,
-            litres is { } wanted && low is { } quickest && high is { } slowest
-                ? $"{say.Of(Quantity.Volume, wanted)} in {(slowest - quickest < 1 ? Speaker.Minutes(Math.Ceiling(slowest)) : $"{Speaker.Minutes(Math.Floor(quickest))} to {Speaker.Minutes(Math.Ceiling(slowest))}")}, once it is made"
+            Id: id,
+            Name: name,
+            Use: use,
+            Needs: [],
+            MakeMinutes: 0,
+            RunMinutesLow: low,
+            RunMinutesHigh: high,
+            DrawL: null,
+            Yield: litres is { } wanted && low is { } quickest && high is { } slowest
+                ? $"{say.Of(Quantity.Volume, wanted)} in "
+                    + $"{(slowest - quickest < 1 ? Speaker.Minutes(Math.Ceiling(slowest)) : $"{Speaker.Minutes(Math.Floor(quickest))} to {Speaker.Minutes(Math.Ceiling(slowest))}")}, "
+                    + "once it is made"
                 : "",
-            [],
-            "",
-            "",
-            "",
-            [],
-            null
+            Steps: [],
+            Check: "",
+            NotTakenOut: "",
+            Next: "",
+            Cautions: [],
+            ToKit: null
         );
 }

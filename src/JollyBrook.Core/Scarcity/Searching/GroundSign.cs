@@ -52,57 +52,107 @@ public static class GroundSigns
     public static readonly IReadOnlyList<GroundSignInfo> All =
     [
         new(
-            GroundSign.GreenLine,
-            "A line or patch of green",
-            "Walk along it uphill: water is nearest where it begins.",
-            0.45,
-            Surface,
-            15,
-            5
-        ),
-        new(GroundSign.FreshTracks, "Fresh tracks of animals", "Follow them downhill, the way they gather.", 0.4, Surface, 15, 5),
-        new(
-            GroundSign.Trails,
-            "Animal trails that run together",
-            "Follow them where they join: they point to water like an arrow.",
-            0.4,
-            Surface,
-            15,
-            5
-        ),
-        new(GroundSign.Birds, "Birds that gather at dusk or dawn", "Walk to where they go down and circle.", 0.35, Surface, 20, 10),
-        new(GroundSign.People, "Smoke, or fresh tracks of people", "Ask them: where people stay there is water.", 0.5, 0, 20, 5),
-        new(
-            GroundSign.ValleyFloor,
-            "Lower ground, a valley floor",
-            "Straight down to its lowest line; listen there.",
-            0.35,
-            Surface,
-            15,
-            10
+            Sign: GroundSign.GreenLine,
+            Name: "A line or patch of green",
+            Where: "Walk along it uphill: water is nearest where it begins.",
+            Chance: 0.45,
+            WeatherShare: Surface,
+            AwayMinutes: 15,
+            LookMinutes: 5
         ),
         new(
-            GroundSign.SlopeFold,
-            "A fold in the slope, its inside bend",
-            "Look where the fold is deepest and in shade.",
-            0.25,
-            Surface,
-            10,
-            5
+            Sign: GroundSign.FreshTracks,
+            Name: "Fresh tracks of animals",
+            Where: "Follow them downhill, the way they gather.",
+            Chance: 0.4,
+            WeatherShare: Surface,
+            AwayMinutes: 15,
+            LookMinutes: 5
         ),
-        new(GroundSign.FootOfCliff, "Foot of a cliff, limestone", "Along the foot: seeps, moss, dark streaks.", 0.3, Spring, 15, 10),
-        new(GroundSign.DampSand, "Damp sand or mud", "Dig where it is darkest, let it fill and settle.", 0.5, Surface, 5, 30, true),
         new(
-            GroundSign.DryBend,
-            "A bend of a dry stream bed",
-            "Dig at the outside of the bend, at its lowest point.",
-            0.25,
-            Surface,
-            5,
-            30,
-            true
+            Sign: GroundSign.Trails,
+            Name: "Animal trails that run together",
+            Where: "Follow them where they join: they point to water like an arrow.",
+            Chance: 0.4,
+            WeatherShare: Surface,
+            AwayMinutes: 15,
+            LookMinutes: 5
         ),
-        new(GroundSign.RockBasin, "A rock basin filled with sand", "Dig to its bottom.", 0.25, Surface, 10, 20, true),
+        new(
+            Sign: GroundSign.Birds,
+            Name: "Birds that gather at dusk or dawn",
+            Where: "Walk to where they go down and circle.",
+            Chance: 0.35,
+            WeatherShare: Surface,
+            AwayMinutes: 20,
+            LookMinutes: 10
+        ),
+        new(
+            Sign: GroundSign.People,
+            Name: "Smoke, or fresh tracks of people",
+            Where: "Ask them: where people stay there is water.",
+            Chance: 0.5,
+            WeatherShare: 0,
+            AwayMinutes: 20,
+            LookMinutes: 5
+        ),
+        new(
+            Sign: GroundSign.ValleyFloor,
+            Name: "Lower ground, a valley floor",
+            Where: "Straight down to its lowest line; listen there.",
+            Chance: 0.35,
+            WeatherShare: Surface,
+            AwayMinutes: 15,
+            LookMinutes: 10
+        ),
+        new(
+            Sign: GroundSign.SlopeFold,
+            Name: "A fold in the slope, its inside bend",
+            Where: "Look where the fold is deepest and in shade.",
+            Chance: 0.25,
+            WeatherShare: Surface,
+            AwayMinutes: 10,
+            LookMinutes: 5
+        ),
+        new(
+            Sign: GroundSign.FootOfCliff,
+            Name: "Foot of a cliff, limestone",
+            Where: "Along the foot: seeps, moss, dark streaks.",
+            Chance: 0.3,
+            WeatherShare: Spring,
+            AwayMinutes: 15,
+            LookMinutes: 10
+        ),
+        new(
+            Sign: GroundSign.DampSand,
+            Name: "Damp sand or mud",
+            Where: "Dig where it is darkest, let it fill and settle.",
+            Chance: 0.5,
+            WeatherShare: Surface,
+            AwayMinutes: 5,
+            LookMinutes: 30,
+            IsDug: true
+        ),
+        new(
+            Sign: GroundSign.DryBend,
+            Name: "A bend of a dry stream bed",
+            Where: "Dig at the outside of the bend, at its lowest point.",
+            Chance: 0.25,
+            WeatherShare: Surface,
+            AwayMinutes: 5,
+            LookMinutes: 30,
+            IsDug: true
+        ),
+        new(
+            Sign: GroundSign.RockBasin,
+            Name: "A rock basin filled with sand",
+            Where: "Dig to its bottom.",
+            Chance: 0.25,
+            WeatherShare: Surface,
+            AwayMinutes: 10,
+            LookMinutes: 20,
+            IsDug: true
+        ),
     ];
 
     public static GroundSignInfo Of(GroundSign sign) => All.First(s => s.Sign == sign);

@@ -69,16 +69,16 @@ public static class SearchWater
 
         var any = 1 - within.Where(l => l.IsWithin).Aggregate(1.0, (none, l) => none * (1 - l.Chance));
         return new SearchResponse(
-            Headline(within, spare),
-            within,
-            any,
-            spare,
-            Stop(within, sure, spare, say),
-            GroundSigns.All,
-            country,
-            Assume(country, sure),
-            Cautions(within, say),
-            Working(within, at, sure, spare)
+            Headline: Headline(within, spare),
+            Looks: within,
+            ChanceOfAny: any,
+            SpareL: spare,
+            Stop: Stop(within, sure, spare, say),
+            Known: GroundSigns.All,
+            Country: country,
+            Assumptions: Assume(country, sure),
+            Cautions: Cautions(within, say),
+            Working: Working(within, at, sure, spare)
         );
     }
 
@@ -91,16 +91,16 @@ public static class SearchWater
         var litres = ((need.NowLPerH * 2 * away) + ((need.RestLPerH + (info.IsDug ? digLPerH : 0)) * info.LookMinutes)) / 60;
         var chance = weather.Moved(info.Chance, info.WeatherShare);
         return new SearchLook(
-            info.Sign,
-            info.Name,
-            info.Where,
-            chance,
-            weather.WhyMoved(info.WeatherShare),
-            away,
-            minutes,
-            litres,
-            false,
-            $"{SourceReliability.Percent(chance)} % for {Speaker.Minutes(minutes)} and {say.Of(Quantity.Volume, litres)}"
+            Sign: info.Sign,
+            Name: info.Name,
+            Where: info.Where,
+            Chance: chance,
+            ChanceWhy: weather.WhyMoved(info.WeatherShare),
+            AwayMinutes: away,
+            Minutes: minutes,
+            Litres: litres,
+            IsWithin: false,
+            Words: $"{SourceReliability.Percent(chance)} % for {Speaker.Minutes(minutes)} and {say.Of(Quantity.Volume, litres)}"
         );
     }
 
@@ -115,11 +115,13 @@ public static class SearchWater
     private static string Stop(List<SearchLook> looks, WayOutAnswer? sure, double spare, Speaker say)
     {
         var then = sure is { Towards: { } water }
-            ? $"go {(sure.Kind == WayOutKind.On ? "on" : "back")} to {water.Name}: {say.Of(Quantity.Volume, sure.NeedL!.Value)}, {Speaker.Minutes(sure.Hours!.Value * 60)}"
+            ? $"go {(sure.Kind == WayOutKind.On ? "on" : "back")} to {water.Name}: "
+                + $"{say.Of(Quantity.Volume, sure.NeedL!.Value)}, {Speaker.Minutes(sure.Hours!.Value * 60)}"
             : "rest in the shade and call for help: no sure water is known";
         return spare <= 0 ? $"There is nothing to spare: {then}."
             : looks.Count == 0 ? $"{say.Of(Quantity.Volume, spare)} may be spent on looking. Then {then}."
-            : $"Stop when {say.Of(Quantity.Volume, spare)} are spent, at the latest after these {Speaker.Minutes(looks.Where(l => l.IsWithin).Sum(l => l.Minutes))}. Then {then}.";
+            : $"Stop when {say.Of(Quantity.Volume, spare)} are spent, at the latest after these "
+                + $"{Speaker.Minutes(looks.Where(l => l.IsWithin).Sum(l => l.Minutes))}. Then {then}.";
     }
 
     private static List<Assumption> Assume(CountrySigns country, WayOutAnswer? sure)
@@ -130,7 +132,8 @@ public static class SearchWater
             all.Add(
                 new(
                     "country",
-                    "How wet the country has been is not told: rain in the last week would make these likelier, a hot dry month less likely."
+                    "How wet the country has been is not told: rain in the last week would make these likelier, "
+                        + "a hot dry month less likely."
                 )
             );
         }

@@ -40,7 +40,8 @@ internal static class StillWays
             [
                 "Dig a pit a metre across and half as deep where the soil is damp and the sun stays.",
                 "Cup in the middle, a tube from it to the rim; fresh, harmless plants round it.",
-                "Sheet over it, weighted at the rim, a small stone in the middle over the cup. Drink by the tube: opening it costs half an hour.",
+                "Sheet over it, weighted at the rim, a small stone in the middle over the cup. Drink by "
+                    + "the tube: opening it costs half an hour.",
             ],
             Mistakes =
             [
