@@ -110,12 +110,12 @@ public static class FromHere
                 ? missing
                 : 0;
 
-        private bool IsTakenAsRunning(string id) =>
-            request.Plan!.Sources?.FirstOrDefault(s => s.Id == id)?.Source is { } source
-            && CutTrip.IsTakenAsRunning(source, km, request.Plan.Now);
+        private bool IsTakenAsRunning(string id) => SourceOf(id) is { } source && CutTrip.IsTakenAsRunning(source, km, request.Plan!.Now);
 
         /// <summary>A source's own name, whatever the time of day it is met at.</summary>
-        private string NameOf(PlanStop stop) => request.Plan!.Sources?.FirstOrDefault(s => s.Id == stop.Id)?.Source.Name ?? stop.Name;
+        private string NameOf(PlanStop stop) => SourceOf(stop.Id)?.Name ?? stop.Name;
+
+        private Sources.TripSource? SourceOf(string id) => request.Plan!.Sources?.FirstOrDefault(s => s.Id == id)?.Source;
 
         private PlanStop OnTheWhole(PlanStop stop) =>
             stop with

@@ -1,10 +1,10 @@
 import { Alert, Button } from '@mui/material';
-import { useSyncExternalStore } from 'react';
 import { failures } from '../store/failures';
+import { useHeld } from '../shared/held';
 
 /** Something the person did was not kept: they must know before they rely on it. */
 export function NotKeptLine() {
-  const message = useSyncExternalStore(failures.subscribe, failures.current);
+  const message = useHeld(failures);
   if (message === null) return null;
   return (
     <Alert

@@ -1,10 +1,10 @@
 import { Typography } from '@mui/material';
-import { useSyncExternalStore } from 'react';
 import { coreHealth } from '../core/coreHealth';
+import { useHeld } from './held';
 
 /** A room whose records are being read: its name at once, and that it is coming. */
 export function Reading({ what }: { what: string }) {
-  const isStuck = useSyncExternalStore(coreHealth.subscribe, coreHealth.current) !== null;
+  const isStuck = useHeld(coreHealth) !== null;
   return (
     <>
       <Typography variant="h1" gutterBottom>

@@ -1,11 +1,7 @@
-/** Tells the screen that something was not kept, so that nothing is taken for done that is not. */
-let message: string | null = null;
-const listeners = new Set<() => void>();
+import { held } from '../shared/held';
 
-function set(next: string | null) {
-  message = next;
-  for (const listener of listeners) listener();
-}
+/** Tells the screen that something was not kept, so that nothing is taken for done that is not. */
+const message = held<string | null>(null);
 
 function wordsFor(error: unknown): string {
   const name = error instanceof Error ? `${error.name} ${error.message}` : '';
@@ -15,12 +11,9 @@ function wordsFor(error: unknown): string {
 }
 
 export const failures = {
-  subscribe: (listener: () => void) => {
-    listeners.add(listener);
-    return () => listeners.delete(listener);
-  },
-  current: () => message,
-  clear: () => set(null),
-  report: (error: unknown) => set(wordsFor(error)),
-  tell: (words: string) => set(words),
+  subscribe: message.subscribe,
+  current: message.current,
+  clear: () => message.put(null),
+  report: (error: unknown) => message.put(wordsFor(error)),
+  tell: (words: string) => message.put(words),
 };

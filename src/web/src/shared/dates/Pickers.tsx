@@ -2,7 +2,7 @@ import { AdapterDayjs } from '@mui/x-date-pickers/AdapterDayjs';
 import { DatePicker } from '@mui/x-date-pickers/DatePicker';
 import { DateTimePicker } from '@mui/x-date-pickers/DateTimePicker';
 import { LocalizationProvider } from '@mui/x-date-pickers/LocalizationProvider';
-import { localInstant } from '../time';
+import { toField } from '../time';
 import { useWall } from './useWall';
 import { asWall, type Fineness } from './wall';
 
@@ -36,7 +36,7 @@ export function Picker({ labelId, fineness, value, onChange, error, hint }: Pick
     onChange: type,
     timezone: 'UTC',
     format: looks[fineness],
-    referenceDate: asWall(localInstant(new Date()).slice(0, 16), 'minute') ?? undefined,
+    referenceDate: asWall(toField(new Date().toISOString()), 'minute') ?? undefined,
     // The library's today is not the trip's.
     disableHighlightToday: true,
     slotProps: {
