@@ -270,17 +270,25 @@ public sealed class Browser : IDisposable
             "every field to open"
         );
 
-    /// <summary>Takes a way to treat the water, where need be out of the list of all.</summary>
-    public void Way(string name)
-    {
-        Until(() => Elements("radio", name).Count > 0 || Driver.FindElements(AllWays).Count > 0, "the ways");
-        if (!Has("radio", name))
-        {
-            Click(AllWays);
-        }
+    /// <summary>Takes a way to treat the water, where need be out of the list of all: an answer that arrives may take it from the first ones.</summary>
+    public void Way(string name) =>
+        Until(
+            () =>
+            {
+                if (Named("radio", name) is { } way)
+                {
+                    return Tapped(way.FindElement(By.XPath("ancestor::label")));
+                }
 
-        Click("radio", name);
-    }
+                if (Driver.FindElements(AllWays).FirstOrDefault() is { } all)
+                {
+                    Tapped(all);
+                }
+
+                return false;
+            },
+            $"the way “{name}” to be clickable"
+        );
 
     private static readonly By AllWays = By.XPath("//button[starts-with(normalize-space(.), 'All ') and contains(., ' ways')]");
 

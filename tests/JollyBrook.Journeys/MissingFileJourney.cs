@@ -32,8 +32,8 @@ public sealed class MissingFileJourney : IDisposable
 
         server.Stop();
         server.Start();
-        browser.Open("/treat");
         browser.Click("button", "Load it again");
+        browser.Open("/treat");
         browser.UntilHeadline("2 cycles of UV");
         browser.Text.ShouldNotContain("Nothing can be worked out");
     }

@@ -23,7 +23,7 @@ test('a table is read as it was written, whatever is in its cells', () => {
       // The separator is told by what is most often there: names of columns hold none of the others.
       const plain = header.map((text) => without(text, `${rare},"\n`));
       fc.pre(plain.some((text) => text.trim() !== ''));
-      const quiet = rows.map((row) => row.map((text) => without(text, rare, ' ')));
+      const quiet = rows.map((row) => row.map((text) => without(text, rare, '.')));
       expect(readCsv(writeCsv(plain, quiet))).toEqual({ header: plain, rows: quiet });
     }),
   );
