@@ -9,8 +9,10 @@ import { useCurrent } from '../store/useRecords';
 /** Everything below speaks the time zone of the trip that is open, else of the one under way, else the device's. */
 export function TripZone({ children }: { children: ReactNode }) {
   const { pathname } = useLocation();
-  const routes = useCurrent('route') ?? [];
+  const routes = useCurrent('route');
   const { place } = usePlace();
+  // Which zone it is hangs on the trips: drawn before they are read, everything would be drawn twice.
+  if (routes === undefined) return null;
   speakZone(deviceZone);
   const trip = tripMeant(routes, pathname, place?.routeId ?? null, today());
   speakZone(trip?.body.timeZone);

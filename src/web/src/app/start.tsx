@@ -1,11 +1,12 @@
 import '@fontsource-variable/atkinson-hyperlegible-next';
 import createCache from '@emotion/cache';
 import { CacheProvider } from '@emotion/react';
-import { StrictMode } from 'react';
+import { startTransition, StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { coreAnswering } from '../core/core';
 import { App } from './App';
 import { RootBoundary } from './RootBoundary';
+import { fetchAllPlaces } from './placeCode';
 import { keepProgramHere } from './update';
 import './install';
 
@@ -13,19 +14,29 @@ import './install';
 const nonce = document.querySelector<HTMLElement>('meta[property="csp-nonce"]')?.nonce;
 const styles = createCache({ key: 'jb', nonce, prepend: true });
 
-createRoot(document.getElementById('root')!).render(
-  <StrictMode>
-    <CacheProvider value={styles}>
-      <RootBoundary>
-        <App />
-      </RootBoundary>
-    </CacheProvider>
-  </StrictMode>,
+const root = createRoot(document.getElementById('root')!);
+// Drawn in pieces: what the core or the device tells meanwhile is not kept waiting.
+startTransition(() =>
+  root.render(
+    <StrictMode>
+      <CacheProvider value={styles}>
+        <RootBoundary>
+          <App />
+        </RootBoundary>
+      </CacheProvider>
+    </StrictMode>,
+  ),
 );
 
 // Only once the core has answered: the copy for later must not slow the first answer. At the door nobody asks it anything.
 const patienceMs = 6_000;
 const patience = new Promise((resolve) => setTimeout(resolve, patienceMs));
 void Promise.race([coreAnswering, patience]).then(() =>
-  requestIdleCallback(keepProgramHere, { timeout: patienceMs }),
+  requestIdleCallback(
+    () => {
+      keepProgramHere();
+      void fetchAllPlaces();
+    },
+    { timeout: patienceMs },
+  ),
 );

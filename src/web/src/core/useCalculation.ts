@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { startTransition, useEffect, useState } from 'react';
 import type { CalculationName, Problem, Request, Response } from './contract';
 import { calculate, type Outcome } from './core';
 import { messageOf } from '../shared/messageOf';
@@ -34,11 +34,11 @@ export function useCalculation<N extends CalculationName>(
     run(name, asked).then(
       (outcome) => {
         if (overtaken) return;
-        setState(
-          outcome.ok
-            ? { ...nothing, answered: asked, response: outcome.response }
-            : { ...nothing, answered: asked, problem: outcome.problem },
-        );
+        const next = outcome.ok
+          ? { ...nothing, answered: asked, response: outcome.response }
+          : { ...nothing, answered: asked, problem: outcome.problem };
+        // Drawn in pieces: a tap that comes meanwhile goes first.
+        startTransition(() => setState(next));
       },
       (error: unknown) => {
         if (!overtaken) setState({ ...nothing, failure: messageOf(error) });

@@ -1,5 +1,5 @@
 import ArrowBack from '@mui/icons-material/ArrowBack';
-import { Box, Button, Typography } from '@mui/material';
+import { Box, Button, Typography, useMediaQuery, type Theme } from '@mui/material';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 
@@ -16,6 +16,7 @@ interface Props {
 
 /** A list and one of its entries: side by side on a wide screen, one after the other on a phone. */
 export function TwoPanes({ title, list, detail, backTo, onDetail }: Props) {
+  const isWide = useMediaQuery((theme: Theme) => theme.breakpoints.up('lg'), { noSsr: true });
   return (
     <Box
       sx={{
@@ -25,27 +26,23 @@ export function TwoPanes({ title, list, detail, backTo, onDetail }: Props) {
         gridTemplateColumns: { xs: 'minmax(0, 1fr)', lg: 'minmax(0, 5fr) minmax(0, 7fr)' },
       }}
     >
-      <Box sx={{ display: { xs: onDetail ? 'none' : 'block', lg: 'block' } }}>{list}</Box>
-      {detail && (
+      {(isWide || !onDetail) && <Box>{list}</Box>}
+      {detail && (isWide || onDetail) && (
         <Box
           sx={{
-            display: { xs: onDetail ? 'block' : 'none', lg: 'block' },
             position: { lg: 'sticky' },
             top: 16,
             maxHeight: { lg: 'calc(100dvh - 64px)' },
             overflowY: { lg: 'auto' },
           }}
         >
-          <Button
-            component={Link}
-            to={backTo}
-            startIcon={<ArrowBack />}
-            sx={{ display: { lg: 'none' }, mb: 1 }}
-          >
-            All of them
-          </Button>
-          {title && (
-            <Typography variant="h1" sx={{ position: 'absolute', left: -9999, display: { lg: 'none' } }}>
+          {!isWide && (
+            <Button component={Link} to={backTo} startIcon={<ArrowBack />} sx={{ mb: 1 }}>
+              All of them
+            </Button>
+          )}
+          {!isWide && title && (
+            <Typography variant="h1" sx={{ position: 'absolute', left: -9999 }}>
               {title}
             </Typography>
           )}

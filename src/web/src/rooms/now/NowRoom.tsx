@@ -5,7 +5,7 @@ import { Reading } from '../../shared/Reading';
 import { Section } from '../../shared/Section';
 import { TwoPanes } from '../../shared/TwoPanes';
 import { useBatch } from '../../store/batches';
-import { useInHand } from '../../store/InHandContext';
+import { useInHand, useInHandSettled } from '../../store/InHandContext';
 import { useRunning } from '../../store/RunningContext';
 import { useProgress } from '../../store/useProgress';
 import { WriteButton } from '../book/write/QuickDialog';
@@ -28,12 +28,14 @@ export function NowRoom() {
   const navigate = useNavigate();
   const all = useRunning();
   const state = useInHand();
+  const isSettled = useInHandSettled();
   const sips = useSips();
   const named = useBatch(id);
   // One that is over is not among the running, and can still be looked at.
   const lone = useMemo(() => (named ? [named] : []), [named]);
   const loneProgress = useProgress(lone);
-  if (!all || named === undefined) return <Reading what="Now" />;
+  // Shown all at once: what came later would move what a finger is on its way to.
+  if (!all || named === undefined || !isSettled || (state && sips === null)) return <Reading what="Now" />;
 
   const running = all.toSorted(soonestFirst);
   const stands = named && loneProgress?.get(named.id);
@@ -50,9 +52,9 @@ export function NowRoom() {
         <Stack spacing={1.5}>
           <Typography variant="h1">Now</Typography>
           {state && <FrostPanel jobs={state.frost} />}
-          <SipsDue reminders={sips} />
+          {sips && <SipsDue reminders={sips} />}
           <InHandPanel />
-          <SipLines reminders={sips} />
+          {sips && <SipLines reminders={sips} />}
           <HerePanel />
           {state && state.walkers.length > 0 && (
             <Section title="Who is behind">

@@ -1,4 +1,4 @@
-import { useEffect, useRef, useState } from 'react';
+import { startTransition, useEffect, useRef, useState } from 'react';
 import type { Response } from '../../core/contract';
 import { calculate } from '../../core/core';
 import type { LocalStore } from '../db';
@@ -62,7 +62,11 @@ export function useFold(db: LocalStore, around: Around | null, now: string): Fol
           requestIdleCallback(() => void keepCheckpoint(db, checkpoint).catch(() => undefined));
         }
       }
-      if (!overtaken) setState((before) => ({ answer: found?.answer ?? before.answer, isSettled: true }));
+      if (overtaken) return;
+      // Drawn in pieces: a tap that comes meanwhile goes first.
+      startTransition(() =>
+        setState((before) => ({ answer: found?.answer ?? before.answer, isSettled: true })),
+      );
     };
     // One after another, so that no log is folded twice from nothing. Where the core could not run, what was known stays, and the
     // screen that asked first has said so.

@@ -1,5 +1,5 @@
 import MyLocation from '@mui/icons-material/MyLocation';
-import { Button, Typography } from '@mui/material';
+import { Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import { ProblemLine } from '../../../shared/ProblemLine';
@@ -17,12 +17,15 @@ export function HerePanel() {
   const catalogue = useCatalogue();
   const routes = useCurrent('route');
   const { place, set } = usePlace();
-  const { response, problem } = useFromHere(place);
+  const { response, problem, failure } = useFromHere(place);
+  const isComing = place !== null && response === null && problem === null && failure === null;
   const [choosing, setChoosing] = useState(false);
-  if (!routes || routes.length === 0) return null;
+  if (routes?.length === 0) return null;
+  if (!routes) return <Coming />;
   return (
     <Section label="On the walk">
       {place && response && <HereAnswer answer={response} />}
+      {isComing && <Coming />}
       {place && problem?.errors.map((e) => <ProblemLine key={e.field}>{e.message}</ProblemLine>)}
       <Button
         variant={place ? 'text' : 'outlined'}
@@ -43,5 +46,14 @@ export function HerePanel() {
         <PlaceChoice routes={routes} place={place} onChoose={set} onClose={() => setChoosing(false)} />
       )}
     </Section>
+  );
+}
+
+/** Room for the answer, so that what stands below does not move when it comes. */
+function Coming() {
+  return (
+    <Box sx={{ minHeight: { xs: 480, sm: 240 } }}>
+      <Typography role="status">Looking ahead from where you are…</Typography>
+    </Box>
   );
 }

@@ -15,6 +15,7 @@ function Listening() {
   const reminders = useSips();
   const rung = useRef(new Set<string>());
   useEffect(() => {
+    if (reminders === null) return;
     const due = reminders.filter(({ isDue }) => isDue);
     for (const { containerId, headline, words } of due) {
       if (!rung.current.has(containerId)) void ring(headline, words, containerId);
