@@ -43,6 +43,8 @@ public sealed class AlarmJourney : IDisposable
         (entry.Start!.AsUtc - endsAt.UtcDateTime).Duration().ShouldBeLessThan(TimeSpan.FromMinutes(1));
         entry.Alarms.ShouldHaveSingleItem().Action.ShouldBe("display", StringCompareShould.IgnoreCase);
 
+        // They are shown by what keeps the program on the device: it has to be there.
+        Notifications().ShouldBe("");
         // The end of the wait, as the page sees it: what opens after it has nothing to ring for, so a slow machine is given time to open.
         var left = endsAt - DateTimeOffset.UtcNow - TimeSpan.FromSeconds(40);
         _browser.LetTimePass(left);
@@ -54,6 +56,7 @@ public sealed class AlarmJourney : IDisposable
 
     private DateTimeOffset EndOfWait()
     {
+        _browser.Until(() => _server.Records("batch-event").Count == 5, "the taps to be sent");
         var batch = _server.Records("batch").Single().GetProperty("body").GetProperty("answer");
         var minutes = batch
             .GetProperty("steps")
@@ -61,7 +64,6 @@ public sealed class AlarmJourney : IDisposable
             .Single(s => s.GetProperty("kind").GetString() == "contact")
             .GetProperty("minutes")
             .GetDouble();
-        _browser.Until(() => _server.Records("batch-event").Count == 5, "the taps to be sent");
         return _server.Records("batch-event").Max(e => e.GetProperty("body").GetProperty("at").GetDateTimeOffset()).AddMinutes(minutes);
     }
 

@@ -43,10 +43,7 @@ export function fetchPlace(pathname: string) {
   void codeOf[path]().catch(() => undefined);
 }
 
-/** Fetches every place, one after another, each once nothing else is to do: going to one then waits for nothing. */
+/** Fetches every place, one after another: going to one then waits for nothing, and needs no signal. */
 export async function fetchAllPlaces() {
-  for (const code of Object.values(codeOf)) {
-    await new Promise<void>((resolve) => requestIdleCallback(() => resolve()));
-    await code().catch(() => undefined);
-  }
+  for (const code of Object.values(codeOf)) await code().catch(() => undefined);
 }

@@ -32,11 +32,5 @@ startTransition(() =>
 const patienceMs = 6_000;
 const patience = new Promise((resolve) => setTimeout(resolve, patienceMs));
 void Promise.race([coreAnswering, patience]).then(() =>
-  requestIdleCallback(
-    () => {
-      keepProgramHere();
-      void fetchAllPlaces();
-    },
-    { timeout: patienceMs },
-  ),
+  requestIdleCallback(() => void fetchAllPlaces().then(keepProgramHere), { timeout: patienceMs }),
 );

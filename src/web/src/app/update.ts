@@ -1,4 +1,5 @@
 import { useSyncExternalStore } from 'react';
+import { distrustServer } from '../core/serverCore';
 import { registerSW } from 'virtual:pwa-register';
 
 interface UpdateState {
@@ -22,7 +23,13 @@ if ('serviceWorker' in navigator) void navigator.serviceWorker.ready.then(() => 
 /** Puts the program on this device, and looks for newer ones; none takes over by itself. */
 export function keepProgramHere() {
   if (!('serviceWorker' in navigator)) return;
-  registerSW({ immediate: true, onNeedRefresh: () => set({ waiting: true }) });
+  registerSW({
+    immediate: true,
+    onNeedRefresh: () => {
+      distrustServer();
+      set({ waiting: true });
+    },
+  });
 }
 
 /**

@@ -1,5 +1,6 @@
 import { CoreWorker } from './CoreWorker';
 import { coreHealth } from './coreHealth';
+import { askServer, firstOf, serverFirst } from './serverCore';
 import type { CalculationName, Problem, Request, Response } from './contract';
 
 /** What a calculation gave: its response, or a problem that names the fields that can't be right. */
@@ -48,11 +49,20 @@ export const coreAnswering = new Promise<void>((resolve) => {
   tellAnswering = resolve;
 });
 
+/** A whole log, letters: the core in this page reads it for seconds, the server's own copy in a blink. */
+const long = 300_000;
+const longPatienceMs = 1_500;
+
+/** What treats a whole walk takes the core in this page half a second and more: too long to be followed by an eye. */
+const wholeWalk: ReadonlySet<CalculationName> = new Set(['plan', 'from-here', 'kit-check', 'what-matters']);
+const walkPatienceMs = 250;
+
 async function run<N extends CalculationName>(name: N, request: string): Promise<Outcome<N>> {
-  if (request.length > long && navigator.onLine) return outcomeOf(await serverFirst(name, request));
-  const here = askHere(name, request);
+  const here = () => askHere(name, request);
+  if (request.length > long) return outcomeOf(await serverFirst(name, request, here, longPatienceMs));
+  if (wholeWalk.has(name)) return outcomeOf(await serverFirst(name, request, here, walkPatienceMs));
   // While the core starts, the server's own copy of it may answer sooner; the two give the same answers.
-  const json = await (answering ? here : firstOf(here, askServer(name, request)));
+  const json = await (answering ? here() : firstOf(here(), askServer(name, request)));
   return outcomeOf(json);
 }
 
@@ -64,38 +74,9 @@ export function outcomeOf<N extends CalculationName>(json: string): Outcome<N> {
     : { ok: false, problem: body as Problem };
 }
 
-/** A whole log, letters: the core in this page reads it for seconds, the server's own copy in a blink. */
-const long = 300_000;
-const patienceMs = 1_500;
-
-/** The server's answer; where it does not come soon, the sooner of both. */
-async function serverFirst(name: CalculationName, request: string): Promise<string> {
-  const server = askServer(name, request);
-  const late = new Promise<null>((resolve) => setTimeout(() => resolve(null), patienceMs));
-  const soon = await Promise.race([server.catch(() => null), late]);
-  return soon ?? firstOf(askHere(name, request), server);
-}
-
 async function askHere(name: CalculationName, request: string): Promise<string> {
   const json = await core.ask(name, request);
   answering = true;
   tellAnswering();
   return json;
-}
-
-async function askServer(name: CalculationName, request: string): Promise<string> {
-  const response = await fetch(`/api/calc/${name}`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: request,
-  });
-  // Anything else is no word of the core's: signed out, say.
-  if (response.status !== 200 && response.status !== 400)
-    throw new Error(`The server answered ${response.status}.`);
-  return `{"status":${response.status},"body":${await response.text()}}`;
-}
-
-/** The sooner answer; when neither comes, the reason that the core here gave. */
-function firstOf(here: Promise<string>, server: Promise<string>): Promise<string> {
-  return Promise.any([here, server]).catch(() => here);
 }

@@ -1,6 +1,6 @@
 import type { FileCalculation, Request } from './contract';
 import type { Outcome } from './core';
-import { calculateLong } from './long';
+import { calculateLongHere } from './long';
 
 type Reading = Exclude<FileCalculation, 'write-trip'>;
 
@@ -18,7 +18,7 @@ export async function readFile<N extends Reading>(
       `“${file.name}” is ${Math.round(file.size / 1e6)} MB; up to ${mostBytes / 1e6} MB can be read. Thin the track out and try again.`,
     );
   try {
-    return await calculateLong(name, { ...rest, file: await base64(file) });
+    return await calculateLongHere(name, { ...rest, file: await base64(file) });
   } catch {
     return wrong('What reads files is not on this device yet. Open a file once where there is a signal.');
   }

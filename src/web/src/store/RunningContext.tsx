@@ -10,7 +10,12 @@ export interface Running {
   progress: BatchProgress;
 }
 
-const Context = createContext<Running[] | undefined>(undefined);
+interface Open {
+  running: Running[];
+  untold: Batch[];
+}
+
+const Context = createContext<Open | undefined>(undefined);
 
 /** Every running batch with where it stands, kept current for the rooms, the alarms and the update line. */
 export function RunningProvider({ children }: { children: ReactNode }) {
@@ -29,13 +34,27 @@ export function RunningProvider({ children }: { children: ReactNode }) {
     void settle(db, read?.filter((r) => isOver(r.progress)).map((r) => r.batch.id) ?? []);
   }, [db, read]);
 
-  const running = useMemo(() => read?.filter((r) => !isOver(r.progress)), [read]);
-  return <Context value={running}>{children}</Context>;
+  const value = useMemo(
+    () =>
+      read && {
+        running: read.filter((r) => !isOver(r.progress)),
+        untold: open?.filter(({ id }) => progress?.get(id) === null) ?? [],
+      },
+    [read, open, progress],
+  );
+  return <Context value={value}>{children}</Context>;
 }
+
+const none: Batch[] = [];
 
 /** Running batches; undefined while they are being read. */
 export function useRunning(): Running[] | undefined {
-  return useContext(Context);
+  return useContext(Context)?.running;
+}
+
+/** Batches of which the core can't tell where they stand. */
+export function useUntold(): Batch[] {
+  return useContext(Context)?.untold ?? none;
 }
 
 /** Whether a clock that must run out is running. */

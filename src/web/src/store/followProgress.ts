@@ -6,11 +6,11 @@ const tickMs = 1_000;
 
 /**
  * Tells where each batch stands, by the core, every second while any is running, until it is stopped. A second in which nothing could be
- * worked out is passed over: what was told last stands, and the clock goes on with the next.
+ * worked out is passed over: what was told last stands, and the clock goes on with the next. Null for a batch of which the core can't tell.
  */
 export function followProgress(
   batches: Batch[],
-  tell: (progress: Map<string, BatchProgress>) => void,
+  tell: (progress: Map<string, BatchProgress | null>) => void,
 ): () => void {
   let stopped = false;
   let timer: ReturnType<typeof setTimeout>;
@@ -27,7 +27,7 @@ export function followProgress(
     for (const [id, stands] of found) {
       if (stands && isOver(stands)) settled.set(id, stands);
     }
-    tell(new Map(found.filter((f): f is [string, BatchProgress] => f[1] !== null)));
+    tell(new Map(found));
   };
 
   const tick = async () => {

@@ -12,8 +12,9 @@ const batch = (id: string) =>
   ({ id, answer: { steps: [], shortOf: [] }, startedAt: '', taps: [] }) as unknown as Batch;
 const stands = (state: string) => Promise.resolve({ ok: true, response: { state } });
 
-let told: Map<string, BatchProgress>[] = [];
-const states = () => told.map((one) => [...one].map(([id, { state }]) => `${id} ${state}`).join(', '));
+let told: Map<string, BatchProgress | null>[] = [];
+const states = () =>
+  told.map((one) => [...one].map(([id, stands]) => `${id} ${stands?.state ?? 'untold'}`).join(', '));
 
 beforeEach(() => {
   told = [];
@@ -56,4 +57,15 @@ test('stopped, it tells nothing more', async () => {
   await vi.advanceTimersByTimeAsync(5_000);
   expect(told).toEqual([]);
   expect(calculate).toHaveBeenCalledTimes(1);
+});
+
+test('a batch of which the core can’t tell is told as such, and the others stand', async () => {
+  calculate
+    .mockReturnValueOnce(
+      Promise.resolve({ ok: false, problem: { title: 'This cannot be right', errors: [] } }),
+    )
+    .mockReturnValueOnce(stands('waiting'));
+  followProgress([batch('a'), batch('b')], (one) => told.push(one));
+  await vi.advanceTimersByTimeAsync(0);
+  expect(states()).toEqual(['a untold, b waiting']);
 });

@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { Typography } from '@mui/material';
 import { useBatch } from '../../store/batches';
+import { UntoldBatch } from '../../shared/UntoldBatch';
 import { useBookLines } from '../../store/BookLinesContext';
 import { useProgress } from '../../store/useProgress';
 import { FilesPage } from './files/FilesPage';
@@ -36,5 +37,6 @@ function Written({ id, fixing }: { id: string; fixing: boolean }) {
   if (line) return <LineEntry line={line} book={book} />;
   const stands = batch && progress?.get(batch.id);
   if (batch && stands) return <BatchEntry batch={batch} progress={stands} />;
+  if (batch && stands === null) return <UntoldBatch batch={batch} />;
   return batch === null && book.whole ? <Typography>There is no such line in the book.</Typography> : null;
 }

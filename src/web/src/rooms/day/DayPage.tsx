@@ -5,7 +5,7 @@ import { Link } from 'react-router';
 import type { Schema } from '../../core/contract';
 import { Assumptions } from '../../shared/Assumptions';
 import { Cautions } from '../../shared/Cautions';
-import { ProblemLine } from '../../shared/ProblemLine';
+import { ProblemLines } from '../../shared/ProblemLines';
 import { Section } from '../../shared/Section';
 import { SelectEntry } from '../../shared/SelectEntry';
 import { WorkingPanel } from '../../shared/WorkingPanel';
@@ -95,9 +95,7 @@ export function DayPage({ day, change, book, kit, sourceId, choice, origin }: Pr
           {response.cautions.length > 0 && <Cautions cautions={response.cautions} />}
         </Section>
       )}
-      {problem?.errors.map((e) => (
-        <ProblemLine key={e.field}>{e.message}</ProblemLine>
-      ))}
+      <ProblemLines problem={problem} />
       <Box
         sx={{
           display: 'grid',

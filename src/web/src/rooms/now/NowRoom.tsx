@@ -8,6 +8,7 @@ import { useBatch } from '../../store/batches';
 import { useInHand, useInHandSettled } from '../../store/InHandContext';
 import { useRunning } from '../../store/RunningContext';
 import { useProgress } from '../../store/useProgress';
+import { UntoldLines } from './UntoldLines';
 import { WriteButton } from '../book/write/QuickDialog';
 import { AlarmPanel } from './AlarmPanel';
 import { BatchCard } from './BatchCard';
@@ -61,6 +62,7 @@ export function NowRoom() {
               <WalkerLines state={state} />
             </Section>
           )}
+          <UntoldLines />
           {running.length === 0 && (
             <Box>
               <Typography>

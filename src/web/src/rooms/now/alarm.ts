@@ -34,6 +34,7 @@ export async function ring(title: string, body: string, batch: string) {
   if (!('Notification' in window) || Notification.permission !== 'granted') return;
   const worker = await navigator.serviceWorker?.getRegistration();
   const options = { body, tag: batch, icon: '/icon-192.png', requireInteraction: true };
-  if (worker) await worker.showNotification(title, options);
+  // One that is still being put on the device shows nothing yet.
+  if (worker?.active) await worker.showNotification(title, options);
   else new Notification(title, options);
 }

@@ -6,7 +6,7 @@ import type { Schema } from '../../../core/contract';
 import { useCalculation } from '../../../core/useCalculation';
 import { Cautions } from '../../../shared/Cautions';
 import { Lines } from '../../../shared/Lines';
-import { ProblemLine } from '../../../shared/ProblemLine';
+import { ProblemLines } from '../../../shared/ProblemLines';
 import { Section } from '../../../shared/Section';
 import { clockTime } from '../../../shared/time';
 import { useNowMinute } from '../../../shared/useNow';
@@ -77,9 +77,7 @@ export function SignsPage({ walker, tests }: Props) {
             How is {walker.body.name}?
           </Typography>
           {response && <StateHead state={response.state} headline={response.headline} />}
-          {problem?.errors.map((e) => (
-            <ProblemLine key={e.field}>{e.message}</ProblemLine>
-          ))}
+          <ProblemLines problem={problem} />
         </Section>
       </Box>
       <Section title="What is felt and seen">

@@ -8,7 +8,7 @@ import { InstantEntry } from '../../../shared/dates/InstantEntry';
 import { Assumptions } from '../../../shared/Assumptions';
 import { Cautions } from '../../../shared/Cautions';
 import { NumberEntry } from '../../../shared/NumberEntry';
-import { ProblemLine } from '../../../shared/ProblemLine';
+import { ProblemLines } from '../../../shared/ProblemLines';
 import { Section } from '../../../shared/Section';
 import { clockTime } from '../../../shared/time';
 import { plain, show } from '../../../shared/units';
@@ -80,9 +80,7 @@ export function WatchPage({ walker, tests }: Props) {
             <DeficitPicture points={response.points} />
           </>
         )}
-        {problem?.errors.map((e) => (
-          <ProblemLine key={e.field}>{e.message}</ProblemLine>
-        ))}
+        <ProblemLines problem={problem} />
         <Box sx={{ display: 'flex', gap: 1, flexWrap: 'wrap' }}>
           <Button
             component={Link}

@@ -2,7 +2,7 @@ import { Box, Stack, Typography } from '@mui/material';
 import { useMemo } from 'react';
 import type { Schema } from '../../../core/contract';
 import { useCalculation } from '../../../core/useCalculation';
-import { ProblemLine } from '../../../shared/ProblemLine';
+import { ProblemLines } from '../../../shared/ProblemLines';
 import { RouteSelect } from '../../../shared/RouteSelect';
 import { Section } from '../../../shared/Section';
 import { clockOffset } from '../../../shared/time';
@@ -61,9 +61,7 @@ export function LearnPage() {
             {response.headline}
           </Typography>
         )}
-        {problem?.errors.map((e) => (
-          <ProblemLine key={e.field}>{e.message}</ProblemLine>
-        ))}
+        <ProblemLines problem={problem} />
         {response?.proposals.length === 0 && (
           <Typography>
             Write down what is drunk, two weighings on one day, the hours of a stage, services of the filter

@@ -16,5 +16,7 @@ export function LazyBatchLine({ id, chosen, onOpen }: Props) {
   const lone = useMemo(() => (batch ? [batch] : []), [batch]);
   const progress = useProgress(lone);
   if (!batch) return <Box sx={{ height: 140 }} />;
-  return <BatchLine batch={batch} progress={progress?.get(id)} chosen={chosen} onOpen={onOpen} />;
+  return (
+    <BatchLine batch={batch} progress={progress?.get(id) ?? undefined} chosen={chosen} onOpen={onOpen} />
+  );
 }

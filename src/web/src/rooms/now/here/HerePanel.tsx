@@ -2,7 +2,7 @@ import MyLocation from '@mui/icons-material/MyLocation';
 import { Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
 import { useCatalogue } from '../../../core/CatalogueContext';
-import { ProblemLine } from '../../../shared/ProblemLine';
+import { ProblemLines } from '../../../shared/ProblemLines';
 import { Section } from '../../../shared/Section';
 import { clockTime } from '../../../shared/time';
 import { show } from '../../../shared/units';
@@ -26,7 +26,7 @@ export function HerePanel() {
     <Section label="On the walk">
       {place && response && <HereAnswer answer={response} />}
       {isComing && <Coming />}
-      {place && problem?.errors.map((e) => <ProblemLine key={e.field}>{e.message}</ProblemLine>)}
+      {place && <ProblemLines problem={problem} />}
       <Button
         variant={place ? 'text' : 'outlined'}
         startIcon={<MyLocation />}

@@ -64,7 +64,7 @@ export function TripDesk({ plan }: { plan: Plan }) {
           variant="outlined"
           sx={{ p: 1, borderColor: 'divider' }}
         >
-          <RouteStrip plan={plan} height={wide ? 232 : 300} selected={selected} onSelect={setSelected} />
+          <RouteStrip plan={plan} height={wide ? 206 : 300} selected={selected} onSelect={setSelected} />
         </Paper>
         <Paper
           component="section"

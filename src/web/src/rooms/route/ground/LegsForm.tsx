@@ -5,7 +5,7 @@ import type { ReadRoute, Schema } from '../../../core/contract';
 import { calculate } from '../../../core/core';
 import { useCalculation } from '../../../core/useCalculation';
 import { NumberEntry } from '../../../shared/NumberEntry';
-import { ProblemLine } from '../../../shared/ProblemLine';
+import { ProblemLines } from '../../../shared/ProblemLines';
 import { SelectEntry } from '../../../shared/SelectEntry';
 import { TextEntry } from '../../../shared/TextEntry';
 import { show } from '../../../shared/units';
@@ -99,9 +99,7 @@ export function LegsForm({ action, onLegs }: Props) {
         </Button>
         {legs.length > 1 && <Button onClick={() => setLegs(legs.slice(0, -1))}>Take the last leg out</Button>}
       </Box>
-      {problem?.errors.map((e) => (
-        <ProblemLine key={e.message}>{e.message}</ProblemLine>
-      ))}
+      <ProblemLines problem={problem} />
       {response && (
         <Typography>
           {show(catalogue, 'distance', response.lengthKm)}, up{' '}

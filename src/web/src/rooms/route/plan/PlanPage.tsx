@@ -1,5 +1,5 @@
 import { Typography } from '@mui/material';
-import { ProblemLine } from '../../../shared/ProblemLine';
+import { ProblemLines } from '../../../shared/ProblemLines';
 import { Section } from '../../../shared/Section';
 import { TripDesk } from '../desk/TripDesk';
 import { useTrip } from '../TripContext';
@@ -11,9 +11,7 @@ export function PlanPage() {
   if (response) return <TripDesk plan={response} />;
   return (
     <Section title="Plan">
-      {problem?.errors.map((e) => (
-        <ProblemLine key={e.field + e.message}>{e.message}</ProblemLine>
-      ))}
+      <ProblemLines problem={problem} />
       {failure && <Typography>No answer.</Typography>}
       {!problem && !failure && <Typography>Working it out …</Typography>}
     </Section>

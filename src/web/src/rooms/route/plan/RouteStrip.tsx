@@ -4,6 +4,7 @@ import type { HowSure, Plan } from '../../../core/contract';
 import { entryScale, plain, show } from '../../../shared/units';
 import { usePictureText } from '../../../shared/usePictureText';
 import { useWidth } from '../../../shared/useWidth';
+import { StartRow } from '../desk/StartRow';
 import { StripTouch } from '../desk/StripTouch';
 import { PlaceMark } from './PlaceMark';
 
@@ -160,6 +161,7 @@ export function RouteStrip({ plan, sure, height = usualHeight, selected = null, 
           onSelect={onSelect}
         />
       )}
+      {width > 0 && onSelect && <StartRow plan={plan} width={width} x={x} />}
       {/* Where every mark answers to a touch, nobody needs a legend. */}
       {!onSelect && (
         <Typography variant="body2" sx={{ color: 'text.secondary' }}>

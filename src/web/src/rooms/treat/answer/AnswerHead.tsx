@@ -3,6 +3,7 @@ import { Box, Button, Paper, Typography } from '@mui/material';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import type { Judgement, Problem, TreatResponse } from '../../../core/contract';
 import { OutcomeLine } from '../../../shared/OutcomeLine';
+import { saidOnce } from '../../../shared/saidOnce';
 import { clockTime, later, minutesText } from '../../../shared/time';
 import { useNowMinute } from '../../../shared/useNow';
 import { show } from '../../../shared/units';
@@ -145,9 +146,9 @@ function CannotBeRight({ problem }: { problem: Problem }) {
         {problem.title}
       </Typography>
       <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
-        {problem.errors.map((error) => (
-          <li key={error.field}>
-            <Typography>{error.message}</Typography>
+        {saidOnce(problem).map((message) => (
+          <li key={message}>
+            <Typography>{message}</Typography>
           </li>
         ))}
       </Box>

@@ -1,6 +1,8 @@
 import { Stack, Typography } from '@mui/material';
 import { useState } from 'react';
 import type { Response } from '../../../core/contract';
+import { coreHealth } from '../../../core/coreHealth';
+import { useHeld } from '../../../shared/held';
 import type { FieldErrors } from '../fieldErrors';
 import type { Draft } from '../draft';
 import type { DraftStore } from '../useDraft';
@@ -27,7 +29,10 @@ interface Props {
 export function AskPanel({ matters, form, errors, told }: Props) {
   // Nothing opened by hand: the gravest stands open. Closed by hand: none does.
   const [byHand, setByHand] = useState<Opened | 'none' | null>(null);
-  if (matters === null) return <Typography role="status">Looking at what could change this…</Typography>;
+  const isStuck = useHeld(coreHealth) !== null;
+  // Above every place it is said why nothing can be worked out, and the fields all stand behind their button.
+  if (matters === null)
+    return isStuck ? null : <Typography role="status">Looking at what could change this…</Typography>;
   const { questions } = matters;
   const gravest = questions[0] ? { field: questions[0].field, at: 0 } : null;
   const opened = byHand === 'none' ? null : (byHand ?? gravest);

@@ -1,0 +1,50 @@
+import type { CalculationName } from './contract';
+
+/** Runs a calculation by the server's own copy of the core. Rejects where it can't be had. */
+export async function askServer(name: CalculationName, request: string): Promise<string> {
+  const response = await fetch(`/api/calc/${name}`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: request,
+  });
+  // Anything else is no word of the core's: signed out, say.
+  if (response.status !== 200 && response.status !== 400)
+    throw new Error(`The server answered ${response.status}.`);
+  return `{"status":${response.status},"body":${await response.text()}}`;
+}
+
+/** The sooner answer; when neither comes, the reason that the core here gave. */
+export function firstOf(here: Promise<string>, server: Promise<string>): Promise<string> {
+  return Promise.any([here, server]).catch(() => here);
+}
+
+/** So long the core here is asked at once after the server kept it waiting, ms. */
+const distrustMs = 30_000;
+let askedAtOnceUntil = 0;
+
+/** From now on the core here is asked: the server's is of another build, and one room would say other than the next. */
+export function distrustServer() {
+  askedAtOnceUntil = Infinity;
+}
+
+/**
+ * The answer of the server's copy, which is many times as fast; where it does not come soon, the sooner of both. Where it did not come soon
+ * a while ago, that of the core here.
+ *
+ * @param here Asks the core here.
+ * @param patienceMs How long the server alone is waited for.
+ */
+export async function serverFirst(
+  name: CalculationName,
+  request: string,
+  here: () => Promise<string>,
+  patienceMs: number,
+): Promise<string> {
+  if (!navigator.onLine || Date.now() < askedAtOnceUntil) return here();
+  const server = askServer(name, request);
+  const late = new Promise<null>((resolve) => setTimeout(() => resolve(null), patienceMs));
+  const soon = await Promise.race([server.catch(() => null), late]);
+  if (soon !== null) return soon;
+  askedAtOnceUntil = Date.now() + distrustMs;
+  return firstOf(here(), server);
+}

@@ -1,0 +1,43 @@
+import type { Schema } from '../../../core/contract';
+
+type Day = Schema<'RouteDay'>;
+
+/** Hours that one step moves a start by. */
+const stepH = 0.25;
+
+/** A start is told between them, hours after midnight. */
+export const startRange = { from: 0, to: 23 };
+
+/** How far a finger goes for one step, px. */
+const stepPx = 12;
+
+/** What a start takes on the strip, px. */
+export const startWidth = 68;
+
+/** The hour so many steps later, or earlier, on a whole step. */
+export function startAfter(hour: number, steps: number): number {
+  const moved = Math.round(hour / stepH + steps) * stepH;
+  return Math.min(startRange.to, Math.max(startRange.from, moved));
+}
+
+/** How many steps a drag of so many px is. */
+export const stepsOf = (px: number) => Math.round(px / stepPx);
+
+/** The days with one that starts at another hour. */
+export function withStartAt(days: Day[], day: number, startHour: number): Day[] {
+  const all = days.length > day ? days : Array.from({ length: day + 1 }, (_, i) => days[i] ?? {});
+  return all.map((d, i) => (i === day ? { ...d, startHour } : d));
+}
+
+/** Where each start stands on the strip, left edge, px; null where there is no room for all of them. */
+export function startPlaces(at: number[], stripWidth: number): number[] | null {
+  if (at.length * startWidth > stripWidth) return null;
+  const left = at.map((x) => x - startWidth / 2);
+  for (let i = 0; i < left.length; i++) {
+    left[i] = Math.max(left[i], i === 0 ? 0 : left[i - 1] + startWidth);
+  }
+  for (let i = left.length - 1; i >= 0; i--) {
+    left[i] = Math.min(left[i], i === left.length - 1 ? stripWidth - startWidth : left[i + 1] - startWidth);
+  }
+  return left;
+}
