@@ -74,6 +74,11 @@ if (Wants("page"))
     TapTimes.Print();
 }
 
+if (Wants("desk"))
+{
+    DeskTimes.Print();
+}
+
 if (Wants("load"))
 {
     var load = await LoadRun.RunAsync();

@@ -20,7 +20,7 @@ public sealed record WalkerEntry(string Id, [property: JsonRequired] Walker Walk
 /// <param name="Now">The time now, for the age of reports.</param>
 /// <param name="Kit">What there is to treat with: without it no time is given from which water is drinkable.</param>
 /// <param name="CountViruses">Whether viruses are part of the target; true when left out.</param>
-/// <param name="StartL">What is in hand at the start where no water is to be had there, L, 0 to 200; null fills up at the start.</param>
+/// <param name="StartL">What is in hand at the start where no water is to be had there, L, 0 to 200; null is what the route says.</param>
 /// <param name="Neighbours">Sources that are not on this walk: what was found at them tells of the country's weather.</param>
 /// <param name="OffsetsMinutes">
 /// The clock's offset from UTC on each day of the walk, −840 to 840 min: the trip's time zone, summer time and its end included. The last

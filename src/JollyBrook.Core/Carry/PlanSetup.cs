@@ -13,16 +13,9 @@ internal sealed class PlanSetup
     /// <summary>Each walker arrives with so much at the median (handbook room 70), L.</summary>
     public const double ReserveLPerWalker = 0.25;
 
-    private const double DefaultCapacityLPerWalker = 3;
+    /// <summary>Each walker carries so much where no container is named, L.</summary>
+    public const double DefaultCapacityLPerWalker = 3;
 
-    private static readonly NumberField StartField = new(
-        "startL",
-        "In hand at the start",
-        Quantity.Volume,
-        0,
-        200,
-        "Count what is in the bottles."
-    );
     private static readonly NumberField OffsetField = new(
         "offsetsMinutes",
         "Offset from UTC",
@@ -70,7 +63,7 @@ internal sealed class PlanSetup
     public double CleanL { get; }
 
     /// <summary>What is in hand at a start without water, L; null where the start has water.</summary>
-    public double? StartL => Request.StartL;
+    public double? StartL => Request.StartL ?? Route.StartL;
 
     public double DirtyL { get; }
 
@@ -132,7 +125,7 @@ internal sealed class PlanSetup
     {
         ArgumentNullException.ThrowIfNull(request);
         var intake = new Intake(Speaker.For(request.Units));
-        intake.Optional(StartField, request.StartL);
+        intake.Optional(TripRouteFields.StartWater, request.StartL);
         foreach (var offset in request.OffsetsMinutes ?? [])
         {
             intake.Required(OffsetField, offset);

@@ -30,6 +30,7 @@ public static class CatalogueList
         BleachStrengthPercent: 6,
         School: BoilSchool.OneOrThree,
         LongMinutes: BoilSchools.DefaultLongMinutes,
+        HeldC: Pasteurising.UsualC,
         BurnerId: Burners.Default.Id,
         LidOn: true,
         Cooling: CoolingPlace.StillAir,

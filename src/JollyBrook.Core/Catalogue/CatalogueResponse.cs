@@ -59,6 +59,7 @@ public sealed record TreatDefaults(
     double BleachStrengthPercent,
     BoilSchool School,
     double LongMinutes,
+    double HeldC,
     string BurnerId,
     bool LidOn,
     CoolingPlace Cooling,

@@ -48,6 +48,8 @@ public sealed record DayChoices(double RestUntilHour, double WantedL, double Wan
 /// <param name="Weather">The weather assumed where none is given.</param>
 /// <param name="BreakShare">Breaks.</param>
 /// <param name="KgKmPerMinute">Worth of a minute stopped.</param>
+/// <param name="CapacityLPerWalker">Carried by each walker where no container is named, L.</param>
+/// <param name="ReserveLPerWalker">Kept in hand by each walker on every arrival unless another reserve is told, L.</param>
 /// <param name="DebtShare">What a body may be owed before a walk counts as run short, share of its mass.</param>
 /// <param name="ReplaceShare">Share drunk while walking.</param>
 /// <param name="LitresPerMinute">Flow of a source.</param>
@@ -64,6 +66,8 @@ public sealed record RouteChoices(
     DayWeather Weather,
     double BreakShare,
     double KgKmPerMinute,
+    double CapacityLPerWalker,
+    double ReserveLPerWalker,
     double DebtShare,
     double ReplaceShare,
     double LitresPerMinute,
@@ -134,6 +138,8 @@ internal static class PlanningChoiceMaker
             Weather: DayWeather.Assumed,
             BreakShare: TripRoute.DefaultBreakShare,
             KgKmPerMinute: TripRoute.DefaultKgKmPerMinute,
+            CapacityLPerWalker: PlanSetup.DefaultCapacityLPerWalker,
+            ReserveLPerWalker: PlanSetup.ReserveLPerWalker,
             DebtShare: TripRoute.DefaultDebtShare,
             ReplaceShare: DrinkPlan.DefaultReplaceShare,
             LitresPerMinute: TripSource.DefaultLitresPerMinute,

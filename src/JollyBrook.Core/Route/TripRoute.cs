@@ -84,6 +84,7 @@ public sealed record BailOut(string? Name, double? AlongKm);
 /// <param name="Country">How wet the country has been.</param>
 /// <param name="TimeZone">The time zone its clock hours are of, by its IANA name ("Atlantic/Azores"); null for the device's own.</param>
 /// <param name="Retired">Whether it was taken out of the list of routes; it can be put back.</param>
+/// <param name="StartL">In hand on setting out from a start without water, L, 0 to 200; null fills up at the start.</param>
 public sealed record TripRoute(
     string? Name,
     DateOnly? StartDate,
@@ -108,7 +109,8 @@ public sealed record TripRoute(
     double? DebtShare = null,
     CountrySigns? Country = null,
     string? TimeZone = null,
-    bool? Retired = null
+    bool? Retired = null,
+    double? StartL = null
 )
 {
     public const double DefaultBreakShare = 0.1;

@@ -58,6 +58,15 @@ internal static class TripRouteFields
         0.02,
         "Share of body mass: 1 % is usual; 0 counts the last drop."
     );
+    /// <summary>In hand on setting out where there is no water.</summary>
+    public static readonly NumberField StartWater = new(
+        "startL",
+        "In hand at the start",
+        Quantity.Volume,
+        0,
+        200,
+        "Count what is in the bottles."
+    );
     private static readonly NumberField Reserve = new("reserveL", "Reserve", Quantity.Volume, 0, 50, "For the whole party.");
     private static readonly NumberField Minute = new(
         "kgKmPerMinute",
@@ -154,6 +163,7 @@ internal static class TripRouteFields
         Breaks,
         WeatherHeight,
         Reserve,
+        StartWater,
         Certainty,
         Debt,
         Minute,
@@ -192,6 +202,7 @@ internal static class TripRouteFields
         intake.Optional(Breaks, route.BreakShare);
         intake.Optional(WeatherHeight, route.WeatherElevationM);
         intake.Optional(Reserve, route.ReserveL);
+        intake.Optional(StartWater, route.StartL);
         intake.Optional(Certainty, route.Certainty);
         intake.Optional(Debt, route.DebtShare);
         intake.Optional(Minute, route.KgKmPerMinute);

@@ -51,6 +51,23 @@ public sealed class PlanTests
         IfDry(0.1, out _).ShouldBe("If it is dry: 0.1 L in hand, Well in 6 km: 0.3 L short, and 0.2 L short back to Start");
     }
 
+    /// <summary>Told once, with the trip; what is told anew on the walk outranks it.</summary>
+    [Fact]
+    public void From_a_start_without_water_the_way_begins_with_what_is_in_hand()
+    {
+        var trip = Routes.Level(20, ("Spring", 8, 0.98));
+        PlanRequest With(double startL) => trip with { Route = trip.Route! with { StartL = startL } };
+        var plan = Plan.Compute(With(2.5));
+        plan.Stops[0].LeaveL.ShouldBe(2.5, 1e-9);
+        // Even use: 8 km of 20 are gone at the spring.
+        plan.Stops[1].ArriveL.ShouldBe(2.5 - (plan.NeedL * 8 / 20), 0.01);
+        Plan.Compute(With(2.5) with { StartL = 1.5 }).Stops[0].LeaveL.ShouldBe(1.5, 1e-9);
+        var wrong = Should.Throw<BadInputException>(() => Plan.Compute(With(-1))).Errors.ShouldHaveSingleItem();
+        (wrong.Field, wrong.Message).ShouldBe(
+            ("startL", "In hand at the start must be 0 to 200 L; this says -1 L. Count what is in the bottles.")
+        );
+    }
+
     [Fact]
     public void The_line_of_carried_water_starts_and_ends_as_the_table_says()
     {

@@ -4,7 +4,7 @@ type Code = () => Promise<{ Component: ComponentType }>;
 
 const day: Code = async () => ({ Component: (await import('../rooms/day/DayRoom')).DayRoom });
 
-/** The code of each place, fetched when it is first gone to: the one the page opens with must not wait for the others. */
+/** The code of each place, run when it is first gone to: the one the page opens with must not wait for the others. */
 const codeOf: Record<string, Code> = {
   '/now/:id?': async () => ({ Component: (await import('../rooms/now/NowRoom')).NowRoom }),
   '/treat': async () => ({ Component: (await import('../rooms/treat/TreatRoom')).TreatRoom }),
@@ -41,9 +41,4 @@ export function fetchPlace(pathname: string) {
   const path = Object.keys(codeOf).find((pattern) => pattern.split('/')[1] === first) ?? '/treat';
   // Where it can't be had, the place says so itself.
   void codeOf[path]().catch(() => undefined);
-}
-
-/** Fetches every place, one after another: going to one then waits for nothing, and needs no signal. */
-export async function fetchAllPlaces() {
-  for (const code of Object.values(codeOf)) await code().catch(() => undefined);
 }

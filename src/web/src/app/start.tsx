@@ -6,7 +6,6 @@ import { createRoot } from 'react-dom/client';
 import { coreAnswering } from '../core/core';
 import { App } from './App';
 import { RootBoundary } from './RootBoundary';
-import { fetchAllPlaces } from './placeCode';
 import { keepProgramHere } from './update';
 import './install';
 
@@ -32,5 +31,5 @@ startTransition(() =>
 const patienceMs = 6_000;
 const patience = new Promise((resolve) => setTimeout(resolve, patienceMs));
 void Promise.race([coreAnswering, patience]).then(() =>
-  requestIdleCallback(() => void fetchAllPlaces().then(keepProgramHere), { timeout: patienceMs }),
+  requestIdleCallback(keepProgramHere, { timeout: patienceMs }),
 );

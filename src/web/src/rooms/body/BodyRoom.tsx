@@ -2,6 +2,7 @@ import PersonAdd from '@mui/icons-material/PersonAdd';
 import { Box, Button, Stack, Typography } from '@mui/material';
 import { useNavigate, useParams } from 'react-router';
 import { useCatalogue } from '../../core/CatalogueContext';
+import { show } from '../../shared/units';
 import { useCalculation } from '../../core/useCalculation';
 import { ListCard } from '../../shared/ListCard';
 import { TwoPanes } from '../../shared/TwoPanes';
@@ -24,7 +25,8 @@ export function BodyRoom() {
   const book = useLoggingBook();
   const walkers = useRecords('walker');
   const tests = useRecords('sweat-test');
-  const { newWalker } = useCatalogue().body;
+  const catalogue = useCatalogue();
+  const { newWalker } = catalogue.body;
   if (!walkers || !tests) return null;
   const shown = walkers.find((walker) => walker.id === id) ?? (id === undefined ? walkers[0] : undefined);
 
@@ -46,8 +48,9 @@ export function BodyRoom() {
           <Typography variant="h1">Body</Typography>
           {walkers.length === 0 && (
             <Typography>
-              Nobody is entered yet. Until someone is, Route plans for one walker of 75 kg. Add each walker,
-              then weigh one walk: a sweat test beats any formula.
+              Nobody is entered yet. Until someone is, a trip is planned for one walker of{' '}
+              {show(catalogue, 'kitMass', newWalker.massKg)}. Add each walker, then weigh one walk: a sweat
+              test beats any formula.
             </Typography>
           )}
           <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0, display: 'grid', gap: 1 }}>

@@ -25,7 +25,7 @@ export function ContainerList() {
     <Section title="Containers">
       <Typography>
         {containers.length === 0
-          ? 'None named: taken as 3 L for each walker.'
+          ? `None named: taken as ${show(catalogue, 'volume', catalogue.route.capacityLPerWalker)} for each walker.`
           : `Room for ${show(catalogue, 'volume', plan.response?.capacityL ?? 0)} of drinking water.`}
       </Typography>
       {containers.map((container, i) => {

@@ -4,17 +4,19 @@ import type { Schema } from '../../../core/contract';
 import { ChoiceGroup } from '../../../shared/ChoiceGroup';
 import { NumberEntry } from '../../../shared/NumberEntry';
 import { Section } from '../../../shared/Section';
+import { show } from '../../../shared/units';
 import { SelectEntry } from '../../../shared/SelectEntry';
 import { useTrip } from '../TripContext';
 import { asEntered, type Entry } from '../../../shared/entered';
 
 /** How the plan reckons: time, sweat, reserve, what a minute is worth, and the ground underfoot. */
 export function PaceForm() {
-  const { route: choices, body } = useCatalogue();
+  const catalogue = useCatalogue();
+  const { route: choices, body } = catalogue;
   const { route, change, plan } = useTrip();
   const errors = (field: string) => plan.problem?.errors.find((e) => e.field === field)?.message;
   const number = (
-    key: 'pace' | 'breakShare' | 'reserveL' | 'replaceShare' | 'kgKmPerMinute' | 'debtShare',
+    key: 'pace' | 'breakShare' | 'reserveL' | 'replaceShare' | 'kgKmPerMinute' | 'debtShare' | 'startL',
     start: number | null,
   ) => ({
     value: route[key] ?? start,
@@ -73,8 +75,15 @@ export function PaceForm() {
         label="Reserve in hand on every arrival"
         quantity="volume"
         step={0.25}
-        unknown="Reckon it: half a litre each, or an hour’s need"
+        unknown={`Reckon it: ${show(catalogue, 'volume', choices.reserveLPerWalker)} each`}
         {...number('reserveL', null)}
+      />
+      <NumberEntry
+        label="In hand at the start"
+        quantity="volume"
+        step={0.5}
+        unknown="There is water at the start: fill up there"
+        {...number('startL', null)}
       />
       <Typography variant="h3">Ground underfoot</Typography>
       {terrain.map((span, i) => {

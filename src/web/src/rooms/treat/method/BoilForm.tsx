@@ -81,7 +81,7 @@ export function BoilForm({ form, kit, errors, asksBurner }: Props) {
             value={draft.heldC}
             onChange={(heldC) => set({ heldC })}
             error={errors('boil.heldC')}
-            unknown="70 °C for 10 min; 65 °C takes 30"
+            unknown={`Not told: ${show(catalogue, 'temperature', catalogue.defaults.heldC)}`}
           />
         </>
       )}
