@@ -2,7 +2,6 @@ import babel from '@rolldown/plugin-babel';
 import react, { reactCompilerPreset } from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
-import { preloadPlaces } from './scripts/preloadPlaces';
 
 const mostBytesOfOneFile = 12 * 1024 * 1024;
 
@@ -11,7 +10,6 @@ export default defineConfig({
     react(),
     // Keeps what a component has drawn for as long as what it was drawn from stays: a second, or a tap elsewhere, draws nothing anew.
     babel({ presets: [reactCompilerPreset()] }),
-    preloadPlaces(),
     VitePWA({
       registerType: 'prompt',
       injectRegister: null,

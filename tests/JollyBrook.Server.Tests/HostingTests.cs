@@ -92,9 +92,9 @@ public sealed class HostingTests : IDisposable
             folder = Path.GetDirectoryName(folder)!;
         }
 
-        var places = await File.ReadAllTextAsync(Path.Combine(folder, "src/web/src/app/placeCode.ts"));
+        var router = await File.ReadAllTextAsync(Path.Combine(folder, "src/web/src/app/App.tsx"));
         var rooms = Regex
-            .Matches(places, "^  '/([a-z]+)", RegexOptions.Multiline, TimeSpan.FromSeconds(1))
+            .Matches(router, "path: '/([a-z]+)", RegexOptions.None, TimeSpan.FromSeconds(1))
             .Select(m => m.Groups[1].Value)
             .Distinct();
         SiteRooms.All.ShouldBe(rooms, ignoreOrder: true);
