@@ -54,10 +54,7 @@ internal static class DeskTimes
         // The first is not counted: code runs for the first time.
         for (var run = -1; run < Runs; run++)
         {
-            var took = Convert.ToDouble(
-                desk.Driver.ExecuteAsyncScript(Follow, slider, "ArrowRight"),
-                CultureInfo.InvariantCulture
-            );
+            var took = Convert.ToDouble(desk.Driver.ExecuteAsyncScript(Follow, slider, "ArrowRight"), CultureInfo.InvariantCulture);
             if (run >= 0)
             {
                 times.Add(took);

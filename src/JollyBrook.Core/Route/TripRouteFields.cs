@@ -58,6 +58,7 @@ internal static class TripRouteFields
         0.02,
         "Share of body mass: 1 % is usual; 0 counts the last drop."
     );
+
     /// <summary>In hand on setting out where there is no water.</summary>
     public static readonly NumberField StartWater = new(
         "startL",

@@ -18,7 +18,7 @@ export function firstOf(here: Promise<string>, server: Promise<string>): Promise
   return Promise.any([here, server]).catch(() => here);
 }
 
-/** So long the core here is asked at once after the server kept it waiting, ms. */
+/** So long the core here is asked at once after the server was the slower of both, ms. */
 const distrustMs = 30_000;
 let askedAtOnceUntil = 0;
 
@@ -28,8 +28,8 @@ export function distrustServer() {
 }
 
 /**
- * The answer of the server's copy, which is many times as fast; where it does not come soon, the sooner of both. Where it did not come soon
- * a while ago, that of the core here.
+ * The answer of the server's copy, which is many times as fast; where it does not come soon, the sooner of both. Where that was the core
+ * here a while ago, it is asked at once.
  *
  * @param here Asks the core here.
  * @param patienceMs How long the server alone is waited for.
@@ -45,6 +45,12 @@ export async function serverFirst(
   const late = new Promise<null>((resolve) => setTimeout(() => resolve(null), patienceMs));
   const soon = await Promise.race([server.catch(() => null), late]);
   if (soon !== null) return soon;
-  askedAtOnceUntil = Date.now() + distrustMs;
-  return firstOf(here(), server);
+  let isServerSooner = false;
+  void server.then(
+    () => (isServerSooner = true),
+    () => undefined,
+  );
+  const json = await firstOf(here(), server);
+  if (!isServerSooner) askedAtOnceUntil = Math.max(askedAtOnceUntil, Date.now() + distrustMs);
+  return json;
 }

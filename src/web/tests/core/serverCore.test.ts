@@ -54,9 +54,11 @@ test('a server of another build is not asked at all', async () => {
   expect(fetched).not.toHaveBeenCalled();
 });
 
-test('one that is late is still taken where the core here is later', async () => {
+test('one that is late is still taken where the core here is later, and asked first again', async () => {
   fromServer(400);
   expect((await ask(10_000)).answer).toContain('there');
+  expect((await ask(10_000)).answer).toContain('there');
+  expect(fetched).toHaveBeenCalledTimes(2);
 });
 
 test('signed out, unreachable or offline, the core here answers', async () => {
