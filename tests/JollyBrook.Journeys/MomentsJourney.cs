@@ -196,9 +196,9 @@ public sealed class MomentsJourney(ITestOutputHelper output) : IDisposable
         // So is the hour a day starts at; what is shown is the plan's.
         var start = By.XPath("//*[@role='slider'][@aria-label='Start of day 2']");
         string? Hour() => desk.Of(start, e => e.GetAttribute("aria-valuetext"));
-        Hour().ShouldBe("08:00");
+        Hour().ShouldBe("07:30");
         desk.Press(start, Keys.ArrowRight);
-        desk.Until(() => Hour() == "08:15", "the second day to start a quarter of an hour later");
+        desk.Until(() => Hour() == "07:45", "the second day to start a quarter of an hour later");
 
         // A water opens in place, from the strip and from the map alike.
         desk.Click("button", "Fernhollow spring, 1.2 km");
