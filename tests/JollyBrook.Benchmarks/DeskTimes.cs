@@ -54,6 +54,8 @@ internal static class DeskTimes
         // The first is not counted: code runs for the first time.
         for (var run = -1; run < Runs; run++)
         {
+            // A hand looks before it moves the next: what follows the plan is done by then.
+            Thread.Sleep(TimeSpan.FromSeconds(2));
             var took = Convert.ToDouble(desk.Driver.ExecuteAsyncScript(Follow, slider, "ArrowRight"), CultureInfo.InvariantCulture);
             if (run >= 0)
             {
