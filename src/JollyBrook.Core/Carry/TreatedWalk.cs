@@ -11,7 +11,7 @@ internal sealed class TreatedWalk
     private TreatedWalk(PlanSetup setup, IReadOnlyList<PlannedFill> fills, IReadOnlyList<KitEntry> kit)
     {
         Kit = kit;
-        foreach (var fill in fills.Where(f => f.TakenL > 0 && f.Water.Source is { NeedsNoTreatment: false }))
+        foreach (var fill in fills.Where(f => FillTreatment.Measured(f.TakenL) > 0 && f.Water.Source is { NeedsNoTreatment: false }))
         {
             if (setup.Treatment.Of(fill.Water, fill.TakenL, BoilL(setup, fill), Kit) is { } treated)
             {

@@ -53,6 +53,17 @@ public sealed class TripSuppliesTests
         plan.Feasible.ShouldBeTrue();
     }
 
+    /// <summary>What rounding leaves of a fill is no water.</summary>
+    [Fact]
+    public void A_fill_of_nothing_but_rounding_takes_nothing_and_misses_nothing()
+    {
+        var setup = new PlanSetup(TwoFills(Tablets(5)));
+        var fill = PlanSolver.Solve(setup).Fills.First(f => f.Water.Source is not null);
+        var treated = TreatedWalk.Of(setup, [fill with { ArriveL = 1, DrinkL = 0, LeaveL = 1 + 1e-12 }]);
+        treated.Used.ShouldBeEmpty();
+        treated.Untreated.ShouldBeEmpty();
+    }
+
     [Fact]
     public void Where_a_supply_ends_the_next_best_takes_over_and_the_rest_is_counted()
     {
