@@ -86,13 +86,7 @@ public sealed class HostingTests : IDisposable
     [Fact]
     public async Task The_rooms_are_those_of_the_page()
     {
-        var folder = AppContext.BaseDirectory;
-        while (!File.Exists(Path.Combine(folder, "JollyBrook.slnx")))
-        {
-            folder = Path.GetDirectoryName(folder)!;
-        }
-
-        var router = await File.ReadAllTextAsync(Path.Combine(folder, "src/web/src/app/App.tsx"));
+        var router = await File.ReadAllTextAsync(Path.Combine(Repository.Root, "src/web/src/app/App.tsx"));
         var rooms = Regex
             .Matches(router, "path: '/([a-z]+)", RegexOptions.None, TimeSpan.FromSeconds(1))
             .Select(m => m.Groups[1].Value)

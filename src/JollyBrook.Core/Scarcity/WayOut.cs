@@ -115,18 +115,7 @@ internal static class WayOut
         var title = kind == WayOutKind.On ? "On to the next water" : "Back to the last water";
         if (sources.Count == 0)
         {
-            return new WayOutAnswer(
-                Kind: kind,
-                Name: title,
-                ChanceShort: 1,
-                Hours: null,
-                NeedL: null,
-                LeftL: null,
-                ArrivePercent: null,
-                ChanceTooFar: 1,
-                Sources: [],
-                Words: kind == WayOutKind.On ? "No water is known ahead." : "No water is known behind."
-            );
+            return WithoutFigure(kind, title, kind == WayOutKind.On ? "No water is known ahead." : "No water is known behind.");
         }
 
         var legs = sources.Select(s => (s.Needed, s.On.Chance)).ToList();
@@ -153,22 +142,30 @@ internal static class WayOut
         );
     }
 
+    /// <summary>A way of which nothing can be reckoned: it counts as the worst.</summary>
+    private static WayOutAnswer WithoutFigure(WayOutKind kind, string name, string words) =>
+        new(
+            Kind: kind,
+            Name: name,
+            ChanceShort: 1,
+            Hours: null,
+            NeedL: null,
+            LeftL: null,
+            ArrivePercent: null,
+            ChanceTooFar: 1,
+            Sources: [],
+            Words: words
+        );
+
     private static WayOutAnswer Stay(TriageRequest request, double inHand, Need need, Speaker say)
     {
         const string title = "Stay in the shade for help";
         if (request.HelpHours is not { } hours || request.NoHelp == true)
         {
-            return new WayOutAnswer(
-                Kind: WayOutKind.Stay,
-                Name: title,
-                ChanceShort: 1,
-                Hours: null,
-                NeedL: null,
-                LeftL: null,
-                ArrivePercent: null,
-                ChanceTooFar: 1,
-                Sources: [],
-                Words: $"No help is known to come; at rest the water lasts {Speaker.Minutes(Math.Floor(inHand / need.RestLPerH * 60))}."
+            return WithoutFigure(
+                WayOutKind.Stay,
+                title,
+                $"No help is known to come; at rest the water lasts {Speaker.Minutes(Math.Floor(inHand / need.RestLPerH * 60))}."
             );
         }
 

@@ -226,7 +226,7 @@ internal static class DemoTrip
             Terrain: Terrain.GoodPath,
             ElevationM: 200
         );
-        yield return new(
+        var easy = new SweatTest(
             WalkerId: ilva,
             At: now.AddDays(-40),
             Hours: 2,
@@ -241,57 +241,40 @@ internal static class DemoTrip
             Worn: Clothing.ShortsAndShirt,
             PackKg: 10
         );
-        yield return new(
-            WalkerId: ilva,
-            At: now.AddDays(-26),
-            Hours: 1.5,
-            BeforeKg: 61.9,
-            AfterKg: 63.1,
-            DrunkL: 0.5,
-            UrineL: 0,
-            EatenKg: 0,
-            Effort: warm,
-            HeightCm: 168,
-            Acclimatised: true,
-            Worn: Clothing.ShortsAndShirt,
-            PackKg: 10
-        );
-        yield return new(
-            WalkerId: ilva,
-            At: now.AddDays(-12),
-            Hours: 2.5,
-            BeforeKg: 62.3,
-            AfterKg: 61.7,
-            DrunkL: 0.75,
-            UrineL: 0.2,
-            EatenKg: 0.05,
-            Effort: warm with
-            {
-                TemperatureC = 26,
-            },
-            HeightCm: 168,
-            Acclimatised: true,
-            Worn: Clothing.ShortsAndShirt,
-            PackKg: 12
-        );
-        yield return new(
-            WalkerId: torren,
-            At: now.AddDays(-12),
-            Hours: 2.5,
-            BeforeKg: 81.4,
-            AfterKg: 80.1,
-            DrunkL: 1,
-            UrineL: 0,
-            EatenKg: 0.05,
-            Effort: warm with
-            {
-                TemperatureC = 26,
-            },
-            HeightCm: 183,
-            Acclimatised: false,
-            Worn: Clothing.LongLight,
-            PackKg: 14
-        );
+        yield return easy;
+        yield return easy with
+        {
+            At = now.AddDays(-26),
+            Hours = 1.5,
+            BeforeKg = 61.9,
+            AfterKg = 63.1,
+            UrineL = 0,
+        };
+        var warmer = easy with
+        {
+            At = now.AddDays(-12),
+            Hours = 2.5,
+            BeforeKg = 62.3,
+            AfterKg = 61.7,
+            DrunkL = 0.75,
+            UrineL = 0.2,
+            EatenKg = 0.05,
+            Effort = warm with { TemperatureC = 26 },
+            PackKg = 12,
+        };
+        yield return warmer;
+        yield return warmer with
+        {
+            WalkerId = torren,
+            BeforeKg = 81.4,
+            AfterKg = 80.1,
+            DrunkL = 1,
+            UrineL = 0,
+            HeightCm = 183,
+            Acclimatised = false,
+            Worn = Clothing.LongLight,
+            PackKg = 14,
+        };
     }
 
     private static TripSource At(TripSource source, Guid route)

@@ -1,6 +1,6 @@
 import { CoreWorker } from './CoreWorker';
 import { coreHealth } from './coreHealth';
-import { askServer, firstOf, serverFirst } from './serverCore';
+import { askServer, firstOf, longPatienceMs, serverFirst } from './serverCore';
 import type { CalculationName, Problem, Request, Response } from './contract';
 
 /** What a calculation gave: its response, or a problem that names the fields that can't be right. */
@@ -51,7 +51,6 @@ export const coreAnswering = new Promise<void>((resolve) => {
 
 /** A whole log, letters: the core in this page reads it for seconds, the server's own copy in a blink. */
 const long = 300_000;
-const longPatienceMs = 1_500;
 
 /** What treats a whole walk takes the core in this page half a second and more: too long to be followed by an eye. */
 const wholeWalk: ReadonlySet<CalculationName> = new Set(['plan', 'from-here', 'kit-check', 'what-matters']);

@@ -2,16 +2,14 @@ import type { CalculationName, Request } from './contract';
 import { outcomeOf, type Outcome } from './core';
 import { coreHealth } from './coreHealth';
 import { CoreWorker } from './CoreWorker';
-import { serverFirst } from './serverCore';
+import { longPatienceMs, serverFirst } from './serverCore';
 
 /** A core of its own for long calculations, so that the plan stays live beside them. */
 const core = new CoreWorker();
 
-const patienceMs = 1_500;
-
 /** Runs a calculation that may take seconds, by the server's own copy of the core where that can be had. */
 export const calculateLong = <N extends CalculationName>(name: N, request: Request<N>): Promise<Outcome<N>> =>
-  follow(request, (json) => serverFirst(name, json, () => core.ask(name, json), patienceMs));
+  follow(request, (json) => serverFirst(name, json, () => core.ask(name, json), longPatienceMs));
 
 /** Runs one in this page whatever the signal: a file is read where it lies. */
 export const calculateLongHere = <N extends CalculationName>(

@@ -18,6 +18,9 @@ export function firstOf(here: Promise<string>, server: Promise<string>): Promise
   return Promise.any([here, server]).catch(() => here);
 }
 
+/** So long the server alone is waited for where the core here would take seconds, ms. */
+export const longPatienceMs = 1_500;
+
 /** So long the core here is asked at once after the server was the slower of both, ms. */
 const distrustMs = 30_000;
 let askedAtOnceUntil = 0;

@@ -1,4 +1,5 @@
 import type { Schema } from '../../../core/contract';
+import { movedApart } from './spreadMarks';
 
 type Day = Schema<'RouteDay'>;
 
@@ -32,12 +33,5 @@ export function withStartAt(days: Day[], day: number, startHour: number): Day[] 
 /** Where each start stands on the strip, left edge, px; null where there is no room for all of them. */
 export function startPlaces(at: number[], stripWidth: number): number[] | null {
   if (at.length * startWidth > stripWidth) return null;
-  const left = at.map((x) => x - startWidth / 2);
-  for (let i = 0; i < left.length; i++) {
-    left[i] = Math.max(left[i], i === 0 ? 0 : left[i - 1] + startWidth);
-  }
-  for (let i = left.length - 1; i >= 0; i--) {
-    left[i] = Math.min(left[i], i === left.length - 1 ? stripWidth - startWidth : left[i + 1] - startWidth);
-  }
-  return left;
+  return movedApart(at, startWidth, stripWidth).map((middle) => middle - startWidth / 2);
 }

@@ -9,15 +9,21 @@ export interface TouchPlace {
   width: number;
 }
 
-/** A place to touch for each mark, in order: where marks crowd, their places move apart and get narrower, but never overlap. */
-export function spreadMarks(at: number[], stripWidth: number): TouchPlace[] {
+/** The middles of things of a width, in order, moved apart where they crowd so that none overlap on a strip with room for all. */
+export function movedApart(at: number[], width: number, stripWidth: number): number[] {
   const middle = [...at];
   for (let i = 0; i < middle.length; i++) {
-    middle[i] = Math.max(middle[i], least / 2, i === 0 ? 0 : middle[i - 1] + least);
+    middle[i] = Math.max(middle[i], width / 2, i === 0 ? 0 : middle[i - 1] + width);
   }
   for (let i = middle.length - 1; i >= 0; i--) {
-    middle[i] = Math.min(middle[i], i === middle.length - 1 ? stripWidth - least / 2 : middle[i + 1] - least);
+    middle[i] = Math.min(middle[i], i === middle.length - 1 ? stripWidth - width / 2 : middle[i + 1] - width);
   }
+  return middle;
+}
+
+/** A place to touch for each mark, in order: where marks crowd, their places move apart and get narrower, but never overlap. */
+export function spreadMarks(at: number[], stripWidth: number): TouchPlace[] {
+  const middle = movedApart(at, least, stripWidth);
   return middle.map((x, i) => {
     const room = (beside: number | undefined) => (beside === undefined ? most : Math.abs(x - beside)) / 2;
     const [before, after] = [room(middle[i - 1]), room(middle[i + 1])].map((half) =>
