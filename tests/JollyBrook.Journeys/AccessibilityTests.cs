@@ -1,4 +1,5 @@
 using System.Text.Json;
+using OpenQA.Selenium;
 
 namespace JollyBrook.Journeys;
 
@@ -111,6 +112,12 @@ public sealed class AccessibilityTests : IDisposable
             browser.UntilText("Demo data.");
             browser.Go(path);
             browser.UntilText(sign);
+            if (path == "/route")
+            {
+                // The map is fetched after the answer.
+                browser.See(By.CssSelector(".place-mark[title='Chapel well']"));
+            }
+
             Check(browser, $"{path} {width}");
         }
 

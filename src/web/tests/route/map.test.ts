@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { campRange, withCampAt } from '../../src/rooms/route/desk/campRanges';
-import { spreadMarks } from '../../src/rooms/route/desk/spreadMarks';
+import { markHeads, spreadMarks } from '../../src/rooms/route/desk/spreadMarks';
 import { placeAt, type MapPoint } from '../../src/rooms/route/map/useMapLine';
 
 const point = (alongKm: number, latitudeDeg: number, longitudeDeg: number): MapPoint => ({
@@ -44,11 +44,19 @@ test('places to touch never overlap, are never too small, and stay on the strip 
   fc.assert(
     fc.property(marks, (at) => {
       const places = spreadMarks(at, 500);
+      const heads = markHeads(at, 500);
       places.forEach(({ left, width }, i) => {
+        expect(heads[i]).toBeGreaterThanOrEqual(left);
+        expect(heads[i]).toBeLessThanOrEqual(left + width);
         expect(width).toBeGreaterThanOrEqual(25 - 1e-6);
         if (i > 0) expect(left).toBeGreaterThanOrEqual(places[i - 1].left + places[i - 1].width - 1e-6);
         expect(left + width / 2).toBeLessThanOrEqual(500 + 25);
       });
     }),
   );
+});
+
+test('where there is no room to part all marks, each stays at its place', () => {
+  const at = Array.from({ length: 30 }, (_, i) => i);
+  expect(markHeads(at, 500)).toBe(at);
 });

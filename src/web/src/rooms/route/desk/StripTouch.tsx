@@ -35,7 +35,7 @@ export function StripTouch({ plan, places, width, x, kmAt, foot, selected, onSel
   const named = places.find(({ id }) => id === selected);
   return (
     <>
-      {places.map((stop, i) =>
+      {places.map((stop) =>
         stop.kind === 'camp' ? (
           <CampHandle
             key={`camp ${stop.day}`}
@@ -50,7 +50,7 @@ export function StripTouch({ plan, places, width, x, kmAt, foot, selected, onSel
           />
         ) : (
           <MarkButton
-            key={`${stop.id} ${i}`}
+            key={stop.id}
             name={`${stop.name}, ${show(catalogue, 'distance', stop.alongKm)}`}
             place={touch[marks.indexOf(stop)]}
             isSelected={stop.id === selected}

@@ -13,7 +13,7 @@ export const startRange = { from: 0, to: 23 };
 const stepPx = 12;
 
 /** What a start takes on the strip, px. */
-export const startWidth = 68;
+export const startWidth = 76;
 
 /** The hour so many steps later, or earlier, on a whole step. */
 export function startAfter(hour: number, steps: number): number {

@@ -21,6 +21,11 @@ export function movedApart(at: number[], width: number, stripWidth: number): num
   return middle;
 }
 
+/** Where marks are drawn along a strip, in order: beside one another where there is room for all, at their places where there is not. */
+export function markHeads(at: number[], stripWidth: number): number[] {
+  return at.length * least > stripWidth ? at : movedApart(at, least, stripWidth);
+}
+
 /** A place to touch for each mark, in order: where marks crowd, their places move apart and get narrower, but never overlap. */
 export function spreadMarks(at: number[], stripWidth: number): TouchPlace[] {
   const middle = movedApart(at, least, stripWidth);

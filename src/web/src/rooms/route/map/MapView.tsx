@@ -7,7 +7,9 @@ import { useSettings } from '../../../store/LocalDataContext';
 import type { Kept } from '../../../store/records';
 import { baseLayer } from './baseLayer';
 import { BaseMapMenu } from './BaseMapMenu';
-import { markOf, type MapInks } from './mapMarks';
+import type { MapInks } from './mapMarks';
+import { mapPlaces } from './mapPlaces';
+import { placeLayer } from './placeLayer';
 import { useBaseMap } from './useBaseMap';
 import { placeAt, type MapPoint } from './useMapLine';
 
@@ -46,7 +48,9 @@ export default function MapView({ line, stops, sources, hereKm, selected, onSele
     });
     L.control.scale({ imperial: units === 'us', metric: units !== 'us', position: 'bottomleft' }).addTo(made);
     made.fitBounds(L.latLngBounds(line.map(({ latitudeDeg, longitudeDeg }) => [latitudeDeg, longitudeDeg])), {
-      padding: [28, 28],
+      // Clear of the zoom buttons and of north.
+      paddingTopLeft: [76, 28],
+      paddingBottomRight: [40, 28],
     });
     map.current = made;
     const sized = new ResizeObserver(() => made.invalidateSize());
@@ -72,28 +76,6 @@ export default function MapView({ line, stops, sources, hereKm, selected, onSele
     const path = line.map(({ latitudeDeg, longitudeDeg }): [number, number] => [latitudeDeg, longitudeDeg]);
     L.polyline(path, { color: inks.paper, weight: 8, interactive: false }).addTo(group);
     L.polyline(path, { color: inks.ink, weight: 3.5, interactive: false }).addTo(group);
-    for (const stop of stops) {
-      const body = sources.find(({ id }) => id === stop.id)?.body;
-      const own: [number, number] | null =
-        body?.latitudeDeg != null && body.longitudeDeg != null ? [body.latitudeDeg, body.longitudeDeg] : null;
-      const at = own ?? placeAt(line, stop.alongKm);
-      if (at === null) continue;
-      const mark = L.marker(at, {
-        icon: L.divIcon({
-          html: markOf(stop, inks, stop.id === selected),
-          className: '',
-          iconSize: [44, 44],
-          iconAnchor: [22, 22],
-        }),
-        title: stop.name,
-        alt: stop.name,
-        zIndexOffset: stop.id === selected ? 1000 : stop.kind === 'source' ? 100 : 0,
-      });
-      mark.on('click', () => onSelect(stop.id));
-      mark.addTo(group);
-      if (stop.id === selected)
-        mark.bindTooltip(stop.name, { permanent: true, direction: 'top', offset: [0, -16] }).openTooltip();
-    }
     const here = hereKm === null ? null : placeAt(line, hereKm);
     if (here !== null) {
       L.circleMarker(here, { radius: 9, color: inks.paper, weight: 3, fillColor: inks.stop, fillOpacity: 1 })
@@ -101,6 +83,19 @@ export default function MapView({ line, stops, sources, hereKm, selected, onSele
         .addTo(group);
     }
     return () => void group.remove();
+    // The inks are the theme's.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [line, hereKm, theme, still, units]);
+
+  useEffect(() => {
+    if (!map.current) return;
+    return placeLayer(map.current, {
+      places: mapPlaces(stops, sources, line),
+      here: hereKm === null ? null : placeAt(line, hereKm),
+      selected,
+      inks,
+      onSelect,
+    });
     // The inks are the theme's.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [line, stops, sources, hereKm, selected, onSelect, theme, still, units]);
@@ -132,6 +127,8 @@ export default function MapView({ line, stops, sources, hereKm, selected, onSele
             lineHeight: 1.2,
             textShadow: 'none',
           },
+          // Drawn whole where the place to touch is smaller.
+          '&& .place-mark svg': { position: 'absolute', left: 'calc(50% - 22px)', top: 'calc(50% - 22px)' },
           '&& .leaflet-tooltip': {
             fontSize: '1rem',
             fontWeight: 700,

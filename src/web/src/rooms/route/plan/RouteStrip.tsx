@@ -5,7 +5,10 @@ import { entryScale, plain, show } from '../../../shared/units';
 import { usePictureText } from '../../../shared/usePictureText';
 import { useWidth } from '../../../shared/useWidth';
 import { StartRow } from '../desk/StartRow';
+import { markHeads } from '../desk/spreadMarks';
 import { StripTouch } from '../desk/StripTouch';
+import { placesOnce } from '../placesOnce';
+import { useTrip } from '../TripContext';
 import { PlaceMark } from './PlaceMark';
 
 const usualHeight = 330;
@@ -26,6 +29,7 @@ interface Props {
 /** One strip: the ground, the places by how sure they are, and the carried water rising and falling over it. */
 export function RouteStrip({ plan, sure, height = usualHeight, selected = null, onSelect }: Props) {
   const theme = useTheme();
+  const { sources } = useTrip();
   const catalogue = useCatalogue();
   const [ref, width] = useWidth<HTMLDivElement>();
   const x = (km: number) => edge.left + (km / plan.lengthKm) * (width - edge.left - edge.right);
@@ -54,7 +58,15 @@ export function RouteStrip({ plan, sure, height = usualHeight, selected = null, 
   const kmFactor = entryScale(catalogue, 'distance').factor;
   const kmStep = niceStep((plan.lengthKm * kmFactor) / 6) / kmFactor;
   const kms = Array.from({ length: Math.floor(plan.lengthKm / kmStep) + 1 }, (_, i) => i * kmStep);
-  const places = plan.stops.filter((s) => s.kind === 'source' || s.kind === 'camp' || s.kind === 'bailOut');
+  const places = placesOnce(plan.stops, sources).filter(
+    (s) => s.kind === 'source' || s.kind === 'camp' || s.kind === 'bailOut',
+  );
+  const marks = places.filter(({ kind }) => kind !== 'camp');
+  const spread = markHeads(
+    marks.map(({ alongKm }) => x(alongKm)),
+    width,
+  );
+  const heads = new Map(marks.map(({ id }, i) => [id, spread[i]]));
 
   return (
     <Box ref={ref} sx={{ position: 'relative' }}>
@@ -138,14 +150,8 @@ export function RouteStrip({ plan, sure, height = usualHeight, selected = null, 
             strokeWidth={4}
             strokeLinejoin="round"
           />
-          {places.map((stop, i) => (
-            <PlaceMark
-              key={`${stop.id}-${i}`}
-              stop={stop}
-              x={x(stop.alongKm)}
-              y={18}
-              foot={groundY(stop.elevationM)}
-            />
+          {places.map((stop) => (
+            <PlaceMark key={stop.id} stop={stop} x={x(stop.alongKm)} y={18} foot={groundY(stop.elevationM)} />
           ))}
         </svg>
       )}
