@@ -151,7 +151,14 @@ export function RouteStrip({ plan, sure, height = usualHeight, selected = null, 
             strokeLinejoin="round"
           />
           {places.map((stop) => (
-            <PlaceMark key={stop.id} stop={stop} x={x(stop.alongKm)} y={18} foot={groundY(stop.elevationM)} />
+            <PlaceMark
+              key={stop.id}
+              stop={stop}
+              x={x(stop.alongKm)}
+              foot={groundY(stop.elevationM)}
+              head={heads.get(stop.id) ?? x(stop.alongKm)}
+              y={18}
+            />
           ))}
         </svg>
       )}
