@@ -20,7 +20,7 @@ public sealed record PlanPromise(double Certainty, double ShortChance, bool Kept
 
     internal static PlanPromise Of(PlanSetup setup, PlannedWalk walk, double mostL, Speaker say)
     {
-        var share = OddsOf(CarrySimulation.Of(setup, new PolicyWay(setup))).Reckon(walk.Decide).ShortChance;
+        var share = walk.ShortChance;
         var kept = IsKept(share, setup.Certainty);
         return new PlanPromise(setup.Certainty, share, kept, setup.DebtL, Say(setup, share, kept, mostL, say));
     }

@@ -28,6 +28,7 @@ internal static class PlanSolver
     private static PromisedWalk Promised(PlanSetup setup, SearchEffort effort)
     {
         var way = new PolicyWay(setup);
-        return PromisedWalk.Of(setup, way, new PolicyTrial(setup, way, effort).Find());
+        var trial = new PolicyTrial(setup, way, effort);
+        return PromisedWalk.Of(setup, way, trial.Find(), trial.Judge);
     }
 }

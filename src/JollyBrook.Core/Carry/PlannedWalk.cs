@@ -1,3 +1,5 @@
+using JollyBrook.Core.Carry.Promise;
+
 namespace JollyBrook.Core.Carry;
 
 /// <summary>A plan as it is walked: its fills in order, and what to do where it turns out otherwise.</summary>
@@ -11,6 +13,9 @@ internal abstract class PlannedWalk(PlanSetup setup, IReadOnlyList<PlannedFill> 
 
     /// <summary>How a walker decides at each water, for the simulation.</summary>
     public abstract LeaveWith Decide { get; }
+
+    /// <summary>Share of walks that run short, 0 to 1, by what every plan is judged by.</summary>
+    public virtual double ShortChance => PlanPromise.OddsOf(CarrySimulation.Of(Setup, new PolicyWay(Setup))).Reckon(Decide).ShortChance;
 
     /// <summary>What to leave a place's water with that the plan does not count on, should it run; null for walking by.</summary>
     /// <param name="place">The place.</param>

@@ -26,6 +26,7 @@ internal sealed class PolicyTrial
     private readonly SearchEffort _effort;
     private readonly PolicyOdds _odds;
     private readonly PolicyCase[] _cases;
+    private readonly Dictionary<PolicyTable, double> _judged = [];
     private PolicyOdds? _judge;
 
     public PolicyTrial(PlanSetup setup, PolicyWay way, SearchEffort effort)
@@ -64,9 +65,17 @@ internal sealed class PolicyTrial
     /// <summary>One as it would be walked.</summary>
     private (double ShortChance, double Cost) Try(PolicyTable table) => _odds.Reckon(PromisedWalk.Walked(_way, table));
 
-    private bool Confirms(TriedPolicy policy)
+    /// <summary>Share of walks that run short of a policy, by what the plan is judged by.</summary>
+    public double Judge(PolicyTable table)
     {
-        _judge ??= PlanPromise.OddsOf(_simulation);
-        return _judge.Reckon(PromisedWalk.Walked(_way, policy.Table)).ShortChance <= PlanPromise.MostShort(_setup.Certainty);
+        if (!_judged.TryGetValue(table, out var share))
+        {
+            _judge ??= PlanPromise.OddsOf(_simulation);
+            _judged[table] = share = _judge.Reckon(PromisedWalk.Walked(_way, table)).ShortChance;
+        }
+
+        return share;
     }
+
+    private bool Confirms(TriedPolicy policy) => Judge(policy.Table) <= PlanPromise.MostShort(_setup.Certainty);
 }

@@ -22,19 +22,28 @@ internal sealed class PromisedWalk : PlannedWalk
 
     private double[]? _mostOnArrivalL;
 
-    private PromisedWalk(PlanSetup setup, PolicyWay way, TriedPolicy policy, double[][] atLeast, List<PlannedFill> fills)
-        : base(setup, fills) => (_way, Policy, _atLeast) = (way, policy, atLeast);
+    private readonly Lazy<double> _shortChance;
+
+    private PromisedWalk(PlanSetup setup, PolicyWay way, TriedPolicy policy, double[][] atLeast, Func<PolicyTable, double> judge)
+        : base(setup, FillsOf(setup, way, Walk(way, policy.Table, atLeast)))
+    {
+        (_way, Policy, _atLeast) = (way, policy, atLeast);
+        _shortChance = new Lazy<double>(() => judge(policy.Table));
+    }
+
+    public override double ShortChance => _shortChance.Value;
 
     public TriedPolicy Policy { get; }
 
     public override LeaveWith Decide => (k, j, inHandL) => Leave(Policy.Table, _atLeast, k, j, inHandL);
 
     /// <summary>The walk of a policy at the median.</summary>
-    public static PromisedWalk Of(PlanSetup setup, PolicyWay way, TriedPolicy policy)
-    {
-        var atLeast = Raised(way, policy.Table);
-        return new PromisedWalk(setup, way, policy, atLeast, FillsOf(setup, way, Walk(way, policy.Table, atLeast)));
-    }
+    /// <param name="setup">The trip.</param>
+    /// <param name="way">The trip as the policy sees it.</param>
+    /// <param name="policy">The policy.</param>
+    /// <param name="judge">Tells how often one runs short, by what every plan is judged by.</param>
+    public static PromisedWalk Of(PlanSetup setup, PolicyWay way, TriedPolicy policy, Func<PolicyTable, double> judge) =>
+        new(setup, way, policy, Raised(way, policy.Table), judge);
 
     /// <summary>
     /// A policy as it is walked in the end: where it would arrive below the reserve at the median though there was room, the fill before is
