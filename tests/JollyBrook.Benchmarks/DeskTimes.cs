@@ -26,6 +26,42 @@ internal static class DeskTimes
         find().dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true }));
         """;
 
+    /// <summary>
+    /// A camp dragged for half a second and held: how long until the plan stands where the hand rests, and how long from letting go until it
+    /// changes no more.
+    /// </summary>
+    private const string Drag = """
+        const [by, done] = arguments;
+        const find = () => [...document.querySelectorAll('[role=slider]')].find(s => s.ariaLabel?.startsWith('Camp '));
+        const drawn = () => [...document.querySelectorAll('section[aria-label=Strip] polyline')].at(-1).getAttribute('points');
+        const frame = () => new Promise(requestAnimationFrame);
+        const { x, width } = find().getBoundingClientRect();
+        const hand = (type, to) => {
+          const mark = find();
+          mark.setPointerCapture = () => undefined;
+          mark.dispatchEvent(new PointerEvent(type, { bubbles: true, clientX: x + width / 2 + to }));
+        };
+        const followed = async (since, forMs) => {
+          let [before, last] = [drawn(), 0];
+          while (performance.now() - since < forMs) {
+            await frame();
+            if (drawn() !== before) [before, last] = [drawn(), performance.now() - since];
+          }
+          return last;
+        };
+        (async () => {
+          hand('pointerdown', 0);
+          for (let i = 1; i <= 30; i++) {
+            hand('pointermove', by * i);
+            await frame();
+          }
+          const resting = await followed(performance.now(), 1000);
+          const letGo = performance.now();
+          hand('pointerup', 30 * by);
+          done(`${resting} ${await followed(letGo, 1500)}`);
+        })();
+        """;
+
     /// <summary>Prints medians with a signal and without one.</summary>
     public static void Print()
     {
@@ -39,12 +75,31 @@ internal static class DeskTimes
         desk.UntilText("95 % sure");
         desk.UntilOfflineReady();
         var with = Moved.Select(m => Median(desk, m.Slider)).ToList();
+        var (resting, letGo) = Dragged(desk);
         server.Stop();
         var without = Moved.Select(m => Median(desk, m.Slider)).ToList();
         for (var i = 0; i < Moved.Length; i++)
         {
             Console.WriteLine($"{Moved[i].What, -34}{with[i], 12:F0} ms{without[i], 9:F0} ms");
         }
+
+        Console.WriteLine($"{"a camp held, from the hand's rest", -34}{resting, 12:F0} ms");
+        Console.WriteLine($"{"and from letting go", -34}{letGo, 12:F0} ms");
+    }
+
+    private static (double RestingMs, double LetGoMs) Dragged(Browser desk)
+    {
+        List<double> resting = [],
+            letGo = [];
+        for (var run = 0; run < Runs; run++)
+        {
+            Thread.Sleep(TimeSpan.FromSeconds(2));
+            var took = ((string)desk.Driver.ExecuteAsyncScript(Drag, run % 2 == 0 ? 0.8 : -0.8)!).Split(' ');
+            resting.Add(double.Parse(took[0], CultureInfo.InvariantCulture));
+            letGo.Add(double.Parse(took[1], CultureInfo.InvariantCulture));
+        }
+
+        return (Statistics.Median(resting), Statistics.Median(letGo));
     }
 
     /// <summary>On and on: each is a plan that was not made before.</summary>

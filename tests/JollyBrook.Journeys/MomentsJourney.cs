@@ -1,4 +1,5 @@
 using OpenQA.Selenium;
+using OpenQA.Selenium.Interactions;
 using Xunit;
 
 namespace JollyBrook.Journeys;
@@ -192,6 +193,20 @@ public sealed class MomentsJourney(ITestOutputHelper output) : IDisposable
         var before = Along();
         desk.Press(camp, Keys.ArrowRight);
         desk.Until(() => Along() != before, "the camp half a kilometre on");
+
+        // While a hand holds it the plan goes along, and letting go asks for nothing more.
+        string Stops() => desk.TextOf("section[aria-label='At each place']");
+        var stops = Stops();
+        desk.Of(camp, e =>
+        {
+            new Actions(desk.Driver).ClickAndHold(e).MoveByOffset(-30, 0).Perform();
+            return true;
+        });
+        desk.Until(() => Stops() != stops, "the stops to follow the camp that is held");
+        (before, stops) = (Along(), Stops());
+        new Actions(desk.Driver).Release().Perform();
+        desk.UntilText("All saved");
+        (Along(), Stops()).ShouldBe((before, stops));
 
         // So is the hour a day starts at; what is shown is the plan's.
         var start = By.XPath("//*[@role='slider'][@aria-label='Start of day 2']");

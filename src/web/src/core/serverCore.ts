@@ -30,6 +30,9 @@ export function distrustServer() {
   askedAtOnceUntil = Infinity;
 }
 
+/** Whether the server's copy is asked first. */
+export const isServerTrusted = () => navigator.onLine && Date.now() >= askedAtOnceUntil;
+
 /**
  * The answer of the server's copy, which is many times as fast; where it does not come soon, the sooner of both. Where that was the core
  * here a while ago, it is asked at once.
@@ -43,7 +46,7 @@ export async function serverFirst(
   here: () => Promise<string>,
   patienceMs: number,
 ): Promise<string> {
-  if (!navigator.onLine || Date.now() < askedAtOnceUntil) return here();
+  if (!isServerTrusted()) return here();
   const server = askServer(name, request);
   const late = new Promise<null>((resolve) => setTimeout(() => resolve(null), patienceMs));
   const soon = await Promise.race([server.catch(() => null), late]);

@@ -1,7 +1,9 @@
 import { createContext, useContext, useState, type ReactNode } from 'react';
 import type { PlanRequest, Schema } from '../../core/contract';
 import { useCatalogue } from '../../core/CatalogueContext';
+import { isServerTrusted } from '../../core/serverCore';
 import { useCalculation, type Calculated } from '../../core/useCalculation';
+import { sameJson } from '../../shared/sameJson';
 import type { Kept } from '../../store/records';
 import { useEdited } from '../../store/useEdited';
 import { usePlanRequest } from '../../store/usePlanRequest';
@@ -12,6 +14,10 @@ interface Trip {
   record: Kept<'route'>;
   route: Route;
   change: (part: Partial<Route>) => void;
+  /** Plans with a change that a hand still holds; null lets go of it. Left out where a plan takes longer than a hand waits. */
+  look: (part: Partial<Route> | null) => void;
+  /** Whether the plan is of a change that is only looked at. */
+  isLooking: boolean;
   sources: Kept<'trip-source'>[];
   walkers: Kept<'walker'>[];
   request: PlanRequest;
@@ -25,7 +31,11 @@ const Context = createContext<Trip | null>(null);
 /** One route with all that its plan rests on, and the plan, kept current for every page of the room. */
 export function TripProvider({ route: record, children }: { route: Kept<'route'>; children: ReactNode }) {
   const { middleCertainty } = useCatalogue().route;
-  const [route, setRoute] = useEdited('route', record);
+  const [kept, setRoute] = useEdited('route', record);
+  // What the hand holds now, and what of it is planned: the newest as soon as the one before is answered.
+  const [held, setHeld] = useState<Partial<Route> | null>(null);
+  const [looked, setLooked] = useState<Partial<Route> | null>(null);
+  const route = looked === null ? kept : { ...kept, ...looked };
   const trip = usePlanRequest(record, route);
   const [isAnswered, setAnswered] = useState(false);
   const first = useCalculation(
@@ -36,12 +46,16 @@ export function TripProvider({ route: record, children }: { route: Kept<'route'>
   const isFirst = sure.response === null && sure.problem === null && first.response !== null;
   // Asked for once: later changes show the plan before until the new one is there.
   if (sure.answered !== null && !isAnswered) setAnswered(true);
+  if (held !== looked && (held === null || sameJson(sure.answered?.route, route))) setLooked(held);
   if (!trip) return null;
+  const change = (part: Partial<Route>) => {
+    setHeld(null);
+    setRoute({ ...kept, ...part });
+  };
+  const look = (part: Partial<Route> | null) => setHeld(part !== null && isServerTrusted() ? part : null);
   const plan = isFirst ? first : sure;
   return (
-    <Context
-      value={{ record, route, change: (part) => setRoute({ ...route, ...part }), plan, isFirst, ...trip }}
-    >
+    <Context value={{ record, route, change, look, isLooking: looked !== null, plan, isFirst, ...trip }}>
       {children}
     </Context>
   );

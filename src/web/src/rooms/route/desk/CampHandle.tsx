@@ -1,7 +1,7 @@
 import { Box } from '@mui/material';
-import { useState, type KeyboardEvent, type PointerEvent } from 'react';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import { show } from '../../../shared/units';
+import { useDrag } from './useDrag';
 
 interface Props {
   name: string;
@@ -12,6 +12,8 @@ interface Props {
   x: (km: number) => number;
   kmAt: (x: number) => number;
   top: number;
+  /** Where the hand holds it, so that the plan follows; null once it lets go. */
+  onLook: (km: number | null) => void;
   onMove: (km: number) => void;
   onSelect: () => void;
 }
@@ -21,30 +23,29 @@ const keyStep = 0.5;
 
 const tenth = (km: number) => Math.round(km * 10) / 10;
 
-/** A camp that is moved along the walk: dragged, or by the arrow keys; the plan follows when it is let go. */
-export function CampHandle({ name, km, from, to, x, kmAt, top, onMove, onSelect }: Props) {
+/** A camp that is moved along the walk: dragged, or by the arrow keys. */
+export function CampHandle({ name, km, from, to, x, kmAt, top, onLook, onMove, onSelect }: Props) {
   const catalogue = useCatalogue();
-  const [dragged, setDragged] = useState<number | null>(null);
   const within = (at: number) => Math.min(to, Math.max(from, tenth(at)));
-  const at = dragged ?? km;
-  const keys = (event: KeyboardEvent) => {
-    const by = { ArrowLeft: -keyStep, ArrowRight: keyStep }[event.key];
-    if (by === undefined) return;
-    event.preventDefault();
-    onMove(within(km + by));
-  };
-  const place = (event: PointerEvent) => {
-    const strip = event.currentTarget.parentElement!.getBoundingClientRect();
-    return within(kmAt(event.clientX - strip.left));
-  };
+  const { shown, isHeld, listeners } = useDrag({
+    value: km,
+    at: (event) => {
+      const strip = event.currentTarget.parentElement!.getBoundingClientRect();
+      return within(kmAt(event.clientX - strip.left));
+    },
+    step: (by) => within(km + by * keyStep),
+    onLook,
+    onMove,
+    onTap: onSelect,
+  });
   return (
     <>
-      {dragged !== null && (
+      {isHeld && (
         <Box
           aria-hidden
           sx={{
             position: 'absolute',
-            left: Math.max(0, x(at) - 70),
+            left: Math.max(0, x(shown) - 70),
             top: top - 64,
             width: 140,
             textAlign: 'center',
@@ -57,7 +58,7 @@ export function CampHandle({ name, km, from, to, x, kmAt, top, onMove, onSelect 
             pointerEvents: 'none',
           }}
         >
-          {show(catalogue, 'distance', at)}
+          {show(catalogue, 'distance', shown)}
         </Box>
       )}
       <Box
@@ -66,35 +67,20 @@ export function CampHandle({ name, km, from, to, x, kmAt, top, onMove, onSelect 
         aria-label={`Camp ${name}`}
         aria-valuemin={from}
         aria-valuemax={to}
-        aria-valuenow={at}
-        aria-valuetext={`${name} at ${show(catalogue, 'distance', at)}`}
+        aria-valuenow={shown}
+        aria-valuetext={`${name} at ${show(catalogue, 'distance', shown)}`}
         title={`${name}: drag to move the camp`}
-        onKeyDown={keys}
-        onPointerDown={(event) => {
-          event.currentTarget.setPointerCapture(event.pointerId);
-          setDragged(km);
-        }}
-        onPointerMove={(event) => {
-          if (dragged !== null) setDragged(place(event));
-        }}
-        onPointerUp={(event) => {
-          const end = place(event);
-          setDragged(null);
-          // A tap only names it.
-          if (Math.abs(x(end) - x(km)) > 6) onMove(end);
-          else onSelect();
-        }}
-        onPointerCancel={() => setDragged(null)}
+        {...listeners}
         sx={{
           position: 'absolute',
-          left: x(at) - 24,
+          left: x(shown) - 24,
           top: top - 36,
           width: 48,
           height: 48,
           cursor: 'ew-resize',
           touchAction: 'none',
           borderRadius: 2,
-          outline: dragged === null ? undefined : '2px dashed',
+          outline: isHeld ? '2px dashed' : undefined,
         }}
       />
     </>

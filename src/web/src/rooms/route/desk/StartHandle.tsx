@@ -1,8 +1,8 @@
 import WbTwilight from '@mui/icons-material/WbTwilight';
 import { Box } from '@mui/material';
-import { useState, type KeyboardEvent } from 'react';
 import { clock } from '../clock';
 import { startAfter, startRange, startWidth, stepsOf } from './dayStarts';
+import { useDrag } from './useDrag';
 
 interface Props {
   /** From 1. */
@@ -10,19 +10,20 @@ interface Props {
   hour: number;
   /** px. */
   left: number;
+  /** The hour the hand holds it at, so that the plan follows; null once it lets go. */
+  onLook: (hour: number | null) => void;
   onMove: (hour: number) => void;
 }
 
-/** The hour a day starts at, moved to the right for later: dragged, or by the arrow keys; the plan follows when it is let go. */
-export function StartHandle({ day, hour, left, onMove }: Props) {
-  const [drag, setDrag] = useState<{ from: number; hour: number } | null>(null);
-  const shown = drag?.hour ?? hour;
-  const keys = (event: KeyboardEvent) => {
-    const by = { ArrowLeft: -1, ArrowRight: 1 }[event.key];
-    if (by === undefined) return;
-    event.preventDefault();
-    onMove(startAfter(hour, by));
-  };
+/** The hour a day starts at, moved to the right for later: dragged, or by the arrow keys. */
+export function StartHandle({ day, hour, left, onLook, onMove }: Props) {
+  const { shown, isHeld, listeners } = useDrag({
+    value: hour,
+    at: (event, from) => startAfter(from.value, stepsOf(event.clientX - from.clientX)),
+    step: (by) => startAfter(hour, by),
+    onLook,
+    onMove,
+  });
   return (
     <Box
       role="slider"
@@ -33,19 +34,7 @@ export function StartHandle({ day, hour, left, onMove }: Props) {
       aria-valuenow={shown}
       aria-valuetext={clock(shown)}
       title={`Day ${day} starts at ${clock(shown)}: drag to the right for later`}
-      onKeyDown={keys}
-      onPointerDown={(event) => {
-        event.currentTarget.setPointerCapture(event.pointerId);
-        setDrag({ from: event.clientX, hour });
-      }}
-      onPointerMove={(event) => {
-        if (drag) setDrag({ ...drag, hour: startAfter(hour, stepsOf(event.clientX - drag.from)) });
-      }}
-      onPointerUp={() => {
-        setDrag(null);
-        if (drag && drag.hour !== hour) onMove(drag.hour);
-      }}
-      onPointerCancel={() => setDrag(null)}
+      {...listeners}
       sx={{
         position: 'absolute',
         bottom: 0,
@@ -60,8 +49,8 @@ export function StartHandle({ day, hour, left, onMove }: Props) {
         touchAction: 'none',
         userSelect: 'none',
         borderRadius: 2,
-        fontWeight: drag ? 800 : 600,
-        outline: drag ? '2px dashed' : undefined,
+        fontWeight: isHeld ? 800 : 600,
+        outline: isHeld ? '2px dashed' : undefined,
       }}
     >
       <WbTwilight aria-hidden sx={{ fontSize: 20, color: 'text.secondary' }} />

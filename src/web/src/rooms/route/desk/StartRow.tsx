@@ -13,7 +13,8 @@ interface Props {
 
 /** When each day starts, below the place it starts from; left out where so many days have no room. */
 export function StartRow({ plan, width, x }: Props) {
-  const { route, change } = useTrip();
+  const { route, look, change } = useTrip();
+  const days = route.days ?? [];
   const places = startPlaces(
     plan.days.map(({ fromKm }) => x(fromKm)),
     width,
@@ -27,7 +28,8 @@ export function StartRow({ plan, width, x }: Props) {
           day={i + 1}
           hour={startHour}
           left={places[i]}
-          onMove={(hour) => change({ days: withStartAt(route.days ?? [], i, hour) })}
+          onLook={(to) => look(to === null ? null : { days: withStartAt(days, i, to) })}
+          onMove={(to) => change({ days: withStartAt(days, i, to) })}
         />
       ))}
     </Box>

@@ -25,7 +25,7 @@ interface Props {
 /** What of the strip can be touched: every mark is named, a water opens, a camp is moved. */
 export function StripTouch({ plan, places, width, x, kmAt, foot, selected, onSelect }: Props) {
   const catalogue = useCatalogue();
-  const { route, change } = useTrip();
+  const { route, look, change } = useTrip();
   const days = route.days ?? [];
   const marks = places.filter(({ kind }) => kind !== 'camp');
   const touch = spreadMarks(
@@ -45,6 +45,7 @@ export function StripTouch({ plan, places, width, x, kmAt, foot, selected, onSel
             x={x}
             kmAt={kmAt}
             top={foot(stop)}
+            onLook={(km) => look(km === null ? null : { days: withCampAt(days, stop.day, km) })}
             onMove={(km) => change({ days: withCampAt(days, stop.day, km) })}
             onSelect={() => onSelect(stop.id)}
           />

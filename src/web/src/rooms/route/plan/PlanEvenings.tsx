@@ -12,14 +12,14 @@ import { useTrip } from '../TripContext';
 
 /** Whether every camp's water can be ready when it is wanted, by its day's clock line. */
 export function PlanEvenings() {
-  const { record, plan, isFirst } = useTrip();
+  const { record, plan, isFirst, isLooking } = useTrip();
   const days = useRecords('day');
   const books = days?.flatMap(({ body }) => (body.follows?.routeId === record.id ? [body] : []));
   const hasCamps = (plan.response?.days.length ?? 0) > 1;
   // After the plan itself, which people wait for, and of what it answers.
   const { response } = useCalculation(
     'evenings',
-    books && hasCamps && !isFirst && plan.answered
+    books && hasCamps && !isFirst && !isLooking && plan.answered
       ? { units: plan.answered.units, plan: plan.answered, books }
       : null,
     calculateLong,

@@ -1,4 +1,5 @@
 import { Box, Slider, Typography } from '@mui/material';
+import { useState } from 'react';
 import type { Plan } from '../../../core/contract';
 import { useTrip } from '../TripContext';
 
@@ -6,7 +7,8 @@ const marks = [50, 80, 99].map((value) => ({ value, label: `${value} %` }));
 
 /** How sure the plan is; moving it moves the line, the litres and the weight at once. */
 export function PromiseLine({ promise }: { promise: Plan['promise'] }) {
-  const { change, isFirst } = useTrip();
+  const { look, change, isFirst } = useTrip();
+  const [held, setHeld] = useState<number | null>(null);
   if (isFirst)
     return (
       <Typography role="status">
@@ -32,13 +34,20 @@ export function PromiseLine({ promise }: { promise: Plan['promise'] }) {
       <Box sx={{ px: 2.5 }}>
         <Slider
           aria-label="Wanted certainty"
-          value={Math.round(promise.certainty * 100)}
+          value={held ?? Math.round(promise.certainty * 100)}
           min={50}
           max={99}
           marks={marks}
           getAriaValueText={(value) => (value === 50 ? 'for the middle' : `${value} % sure`)}
           valueLabelDisplay="auto"
-          onChange={(_, value) => change({ certainty: value / 100 })}
+          onChange={(_, value) => {
+            setHeld(value);
+            look({ certainty: value / 100 });
+          }}
+          onChangeCommitted={(_, value) => {
+            setHeld(null);
+            change({ certainty: value / 100 });
+          }}
           sx={{ '& .MuiSlider-markLabel': { color: 'text.primary', fontSize: '1rem' } }}
         />
       </Box>

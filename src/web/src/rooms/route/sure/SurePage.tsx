@@ -15,8 +15,8 @@ const percent = (share: number) => `${plain(share * 100, share < 0.1 ? 1 : 0)} %
 /** The plan walked thousands of times with what is not known drawn at random. */
 export function SurePage() {
   const { route: choices } = useCatalogue();
-  const { request, plan } = useTrip();
-  const sure = useHowSure(request, choices.runs);
+  const { request, plan, isLooking } = useTrip();
+  const sure = useHowSure(isLooking ? null : request, choices.runs);
   const { response } = sure;
 
   return (

@@ -15,8 +15,11 @@ export interface Sure {
   stop: () => void;
 }
 
-/** Simulates in a worker of its own, first few walks, then more, so that an answer stands early and grows surer. */
-export function useHowSure(plan: PlanRequest, runs: number): Sure {
+/**
+ * Simulates in a worker of its own, first few walks, then more, so that an answer stands early and grows surer. What is null is not walked:
+ * what was walked last stays.
+ */
+export function useHowSure(plan: PlanRequest | null, runs: number): Sure {
   const [state, setState] = useState<Omit<Sure, 'stop'>>({
     response: null,
     problem: null,
@@ -24,10 +27,10 @@ export function useHowSure(plan: PlanRequest, runs: number): Sure {
     under: 0,
   });
   const [stopped, setStopped] = useState<string | null>(null);
-  const key = JSON.stringify({ plan, runs });
+  const key = plan && JSON.stringify({ plan, runs });
 
   useEffect(() => {
-    if (stopped === key) return;
+    if (key === null || stopped === key) return;
     let overtaken = false;
     const asked = JSON.parse(key) as { plan: PlanRequest; runs: number };
     const work = async () => {
@@ -57,7 +60,7 @@ export function useHowSure(plan: PlanRequest, runs: number): Sure {
 
   return {
     ...state,
-    under: stopped === key ? 0 : state.under,
+    under: key !== null && stopped === key ? 0 : state.under,
     stop: () => {
       setStopped(key);
       cancelLong();
