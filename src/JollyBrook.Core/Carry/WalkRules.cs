@@ -1,3 +1,4 @@
+using System.Runtime.CompilerServices;
 using JollyBrook.Core.Carry.Promise;
 
 namespace JollyBrook.Core.Carry;
@@ -27,6 +28,7 @@ internal static class WalkRules
     /// <param name="water">The water.</param>
     /// <param name="inHandL">In hand on arrival, L.</param>
     /// <param name="leaveL">What is left with, once the night is used, L.</param>
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     public static Filled Fill(SimulatedRoute route, int k, PolicyWater water, double inHandL, double leaveL)
     {
         var taken = Math.Min(leaveL - inHandL + (2 * water.DetourUseL), water.CacheL);
@@ -49,6 +51,7 @@ internal static class WalkRules
     /// <param name="inBodyL">Of what is in hand drunk on the spot, L: not carried.</param>
     /// <param name="useL">Used on the way, L.</param>
     /// <param name="pace">The hours against the plan's.</param>
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     public static Walked Leg(SimulatedRoute route, int k, double inHandL, bool found, double inBodyL, double useL, double pace)
     {
         var (place, hand, owed) = (route.Legs[k], inHandL, 0.0);

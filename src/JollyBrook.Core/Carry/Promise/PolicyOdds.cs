@@ -122,7 +122,7 @@ internal sealed class PolicyOdds
                 _count = 0;
                 for (var i = 0; i < here; i++)
                 {
-                    Look(k, _here[i], condition);
+                    Look(k, in _here[i], condition);
                 }
 
                 (_here, _next, here) = (_next, _here, _count);
@@ -133,46 +133,47 @@ internal sealed class PolicyOdds
         }
 
         /// <summary>Some walks at a place: its waters are tried in turn, and each way it may turn out goes on.</summary>
-        private void Look(int k, Some walks, Condition condition)
+        private void Look(int k, in Some walks, Condition condition)
         {
-            var (waters, sources) = (_route.Waters[k], _route.SourceOf[k]);
+            var (waters, sources, inHandL) = (_route.Waters[k], _route.SourceOf[k], walks.InHandL);
+            var (seen, share) = (walks.Seen, walks.Share);
             for (var j = 0; j < waters.Length; j++)
             {
-                if (decide(k, j, walks.InHandL) is not { } leave)
+                if (decide(k, j, inHandL) is not { } leave)
                 {
                     continue;
                 }
 
                 var (water, source) = (waters[j], sources[j]);
                 var bits = source < 0 ? -1 : odds._bits[source];
-                var known = bits < 0 ? 0 : (walks.Seen >> bits) & 3;
+                var known = bits < 0 ? 0 : (seen >> bits) & 3;
                 var chance =
                     source < 0 || known == Running ? 1
                     : known == Dry ? 0
                     : condition.Chances[source];
-                var running = walks.Share * chance;
+                var running = share * chance;
                 if (running > 0)
                 {
-                    var filled = WalkRules.Fill(_route, k, water, walks.InHandL, leave);
+                    var filled = WalkRules.Fill(_route, k, water, inHandL, leave);
                     _cost += running * (filled.KgKm + filled.Owed + (_route.KgKmPerMinute * (filled.Minutes + water.TripMinutes)));
-                    var seen = bits < 0 ? walks.Seen : walks.Seen | (Running << bits);
-                    GoOn(k, walks with { InHandL = filled.InHandL, Share = running, Seen = seen }, true, water.DrinkL, condition);
+                    var found = bits < 0 ? seen : seen | (Running << bits);
+                    GoOn(k, new Some(filled.InHandL, found, walks.IsShort, running), true, water.DrinkL, condition);
                 }
 
-                walks.Share -= running;
-                if (walks.Share <= 0)
+                share -= running;
+                if (share <= 0)
                 {
                     return;
                 }
 
-                _cost += water.IsSeenOnlyThere ? walks.Share * _route.KgKmPerMinute * water.TripMinutes : 0;
-                walks.Seen |= bits < 0 ? 0 : Dry << bits;
+                _cost += water.IsSeenOnlyThere ? share * _route.KgKmPerMinute * water.TripMinutes : 0;
+                seen |= bits < 0 ? 0 : Dry << bits;
             }
 
-            GoOn(k, walks, false, 0, condition);
+            GoOn(k, new Some(inHandL, seen, walks.IsShort, share), false, 0, condition);
         }
 
-        private void GoOn(int k, Some walks, bool found, double inBodyL, Condition condition)
+        private void GoOn(int k, in Some walks, bool found, double inBodyL, Condition condition)
         {
             var leg = WalkRules.Leg(_route, k, walks.InHandL, found, inBodyL, condition.Walk.UseL[k], condition.Walk.Pace);
             _cost += walks.Share * (leg.KgKm + leg.Owed);

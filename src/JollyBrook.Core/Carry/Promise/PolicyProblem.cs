@@ -1,3 +1,5 @@
+using System.Runtime.CompilerServices;
+
 namespace JollyBrook.Core.Carry.Promise;
 
 /// <summary>Water that may be had at a place of the way.</summary>
@@ -38,6 +40,7 @@ public sealed record PolicyWater(double Chance, double CapacityL)
     /// <param name="debtL">What may be owed, L.</param>
     /// <param name="kgKmPerMinute">λ.</param>
     /// <returns>kg·km, and whether it is waited for.</returns>
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     public (double Cost, bool Waits) Wait(double inHandL, double needFactor, double debtL, double kgKmPerMinute)
     {
         var missing = (needFactor * WaitNeedL) - inHandL;

@@ -1,3 +1,5 @@
+using System.Runtime.CompilerServices;
+
 namespace JollyBrook.Core.Carry.Promise;
 
 /// <summary>What to do at each water of the way, for each amount in hand.</summary>
@@ -45,6 +47,7 @@ public sealed class PolicyTable
     /// <param name="place">The place, from 0.</param>
     /// <param name="water">Which of its waters, from 0.</param>
     /// <param name="inHandL">In hand on arrival, L; less than 0 is owed. Between two steps the lower counts.</param>
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     public double? LeaveWith(int place, int water, double inHandL)
     {
         var levels = _leave[place][water];

@@ -13,6 +13,8 @@ interface Asked {
   request: PlanRequest;
   /** The same with the sources as they are kept, before anything was found on the way. */
   planned: PlanRequest;
+  /** The request for the same route, changed. */
+  requestFor: (route: Schema<'TripRoute'>) => PlanRequest;
 }
 
 /**
@@ -36,7 +38,7 @@ export function usePlanRequest(
       .filter((s) => s.body.routeId === record.id)
       .sort((a, b) => (a.body.alongKm ?? 0) - (b.body.alongKm ?? 0));
     const walkers = allWalkers.filter((w) => w.book === record.book);
-    const request: PlanRequest = {
+    const requestFor = (route: Schema<'TripRoute'>): PlanRequest => ({
       units,
       route,
       sources: sources.map(({ id, body }) => ({
@@ -49,8 +51,9 @@ export function usePlanRequest(
       offsetsMinutes: offsetsFrom(route.startDate ?? today(), (route.days?.length ?? 1) + 1),
       kit,
       countViruses,
-    };
+    });
+    const request = requestFor(route);
     const planned = { ...request, sources: sources.map(({ id, body }) => ({ id, source: body })) };
-    return { sources, walkers, request, planned };
+    return { sources, walkers, request, planned, requestFor };
   }, [isLogKnown, allSources, sourcesNow, allWalkers, tests, units, countViruses, kit, route, record]);
 }

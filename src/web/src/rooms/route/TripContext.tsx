@@ -1,6 +1,7 @@
 import { createContext, useContext, useState, type ReactNode } from 'react';
 import type { PlanRequest, Schema } from '../../core/contract';
 import { useCatalogue } from '../../core/CatalogueContext';
+import { calculate } from '../../core/core';
 import { isServerTrusted } from '../../core/serverCore';
 import { useCalculation, type Calculated } from '../../core/useCalculation';
 import { sameJson } from '../../shared/sameJson';
@@ -49,8 +50,11 @@ export function TripProvider({ route: record, children }: { route: Kept<'route'>
   if (held !== looked && (held === null || sameJson(sure.answered?.route, route))) setLooked(held);
   if (!trip) return null;
   const change = (part: Partial<Route>) => {
+    const next = { ...kept, ...part };
+    // Asked before the page is drawn with it: the answer to the same question is waited for by then. What fails is told there.
+    void calculate('plan', trip.requestFor(next)).catch(() => undefined);
     setHeld(null);
-    setRoute({ ...kept, ...part });
+    setRoute(next);
   };
   const look = (part: Partial<Route> | null) => setHeld(part !== null && isServerTrusted() ? part : null);
   const plan = isFirst ? first : sure;

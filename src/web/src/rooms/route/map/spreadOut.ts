@@ -26,10 +26,11 @@ export function spreadOut(
     .force('x', forceX((_, i) => all[i].x).strength(0.1))
     .force('y', forceY((_, i) => all[i].y).strength(0.1))
     .force('apart', forceCollide(apart / 2 + 0.5).iterations(3));
-  moved.tick(100);
+  // Most walks have few that crowd: those with room need not be asked.
+  if (crowded(marks)) moved.tick(30);
   // What pulled them back to their places must not hold any two together.
   moved.force('x', null).force('y', null);
-  for (let step = 0; step < 200 && crowded(marks); step++) moved.tick();
+  for (let step = 0; step < 300 && crowded(marks); step++) moved.tick();
   return marks.slice(0, places.length).map(({ x, y }) => ({ x, y }));
 }
 
