@@ -72,7 +72,7 @@ public sealed class BoilBarrier(string id, string name, BurnerSpec? burner, doub
                 VolumeL = boil.WaterLeftL,
                 TemperatureC = Cooling.DrinkableC,
             },
-            Steps: () => BoilingSteps.For(result),
+            Steps: () => BoilingSteps.For(result, setting.Say),
             FlavourAdvice: "Flat taste: pour it to and fro between clean containers, or add drink mix or a pinch of salt.",
             Storage:
             [

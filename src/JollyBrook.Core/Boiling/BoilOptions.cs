@@ -81,7 +81,7 @@ public static class BoilFields
         Quantity.Temperature,
         Pasteurising.LeastC,
         95,
-        "Below 65 °C nothing is taken away: boil it."
+        $"Below {Speaker.Both(Quantity.Temperature, Pasteurising.LeastC)} nothing is taken away: boil it."
     );
 
     public static readonly NumberField WeighedFuel = new(

@@ -1,5 +1,6 @@
 using System.Text.Json.Serialization;
 using JollyBrook.Core.Contract;
+using JollyBrook.Core.Units;
 
 namespace JollyBrook.Core.Boiling;
 
@@ -48,9 +49,11 @@ public static class BoilSchools
     public static string Reason(BoilSchool school) =>
         school switch
         {
-            BoilSchool.OneOrThree => "1 minute at a rolling boil, 3 above 2 000 m (6 562 ft). US public-health advice.",
+            BoilSchool.OneOrThree =>
+                $"1 minute at a rolling boil, 3 above {Speaker.Both(Quantity.Elevation, HighElevationM)}. US public-health advice.",
             BoilSchool.RollingBoil => "Once the whole pot churns, it is done: the way up and down is the margin. WHO, 2015.",
-            BoilSchool.Pasteurise => "70 °C for 10 minutes or 65 °C for 30, by a thermometer in the water. When fuel is short.",
+            BoilSchool.Pasteurise => $"{Speaker.Both(Quantity.Temperature, Pasteurising.UsualC)} for 10 minutes or "
+                + $"{Speaker.Both(Quantity.Temperature, Pasteurising.LeastC)} for 30, by a thermometer in the water. When fuel is short.",
             _ => "Your own minutes. Costs fuel and water; kills nothing more.",
         };
 

@@ -6,13 +6,13 @@ namespace JollyBrook.Core.Boiling;
 /// <summary>The steps of boiling: heat and hold (each pot load by itself), pour into a clean container, cool.</summary>
 internal static class BoilingSteps
 {
-    public static IReadOnlyList<TreatmentStep> For(BoilResult result)
+    public static IReadOnlyList<TreatmentStep> For(BoilResult result, Speaker say)
     {
         var boil = result.Answer;
         var steps = new List<TreatmentStep>();
         for (var load = 1; load <= boil.Loads; load++)
         {
-            AddLoad(steps, boil, load);
+            AddLoad(steps, boil, load, say);
         }
 
         steps.Add(
@@ -31,12 +31,12 @@ internal static class BoilingSteps
         return steps;
     }
 
-    private static void AddLoad(List<TreatmentStep> steps, BoilAnswer boil, int load)
+    private static void AddLoad(List<TreatmentStep> steps, BoilAnswer boil, int load, Speaker say)
     {
         var which = boil.Loads > 1 ? $", load {load} of {boil.Loads}" : "";
         if (boil.School == BoilSchool.Pasteurise)
         {
-            AddHeld(steps, boil, load, which);
+            AddHeld(steps, boil, load, which, say);
             return;
         }
 
@@ -71,16 +71,17 @@ internal static class BoilingSteps
         steps.Add(Pour(load, which));
     }
 
-    private static void AddHeld(List<TreatmentStep> steps, BoilAnswer boil, int load, string which)
+    private static void AddHeld(List<TreatmentStep> steps, BoilAnswer boil, int load, string which, Speaker say)
     {
-        var top = Speaker.Number(boil.TopC, 0);
+        // No pot gets hotter than it boils; whole degrees below, the minutes are still those.
+        var top = say.Down(Quantity.Temperature, boil.TopC);
         steps.Add(
             new(
                 Id: $"heat-{load}",
                 Kind: StepKind.Heat,
-                Title: $"Heat to {top} °C by the thermometer{which}",
+                Title: $"Heat to {top} by the thermometer{which}",
                 Detail: $"About {Speaker.Minutes(boil.HeatMinutes)}. Stir, then measure in the middle.",
-                Done: $"It shows {top} °C",
+                Done: $"It shows {top}",
                 Clock: StepClock.Guide,
                 Minutes: Math.Ceiling(boil.HeatMinutes - 1e-9)
             )
@@ -89,7 +90,7 @@ internal static class BoilingSteps
             new(
                 Id: $"boil-{load}",
                 Kind: StepKind.Boil,
-                Title: $"Keep it at {top} °C or more for {Speaker.Minutes(boil.HoldMinutes)}{which}",
+                Title: $"Keep it at {top} or more for {Speaker.Minutes(boil.HoldMinutes)}{which}",
                 Detail: "Lid on, small flame, thermometer in. Falls below: begin the minutes anew.",
                 Done: null,
                 Clock: StepClock.Gate,

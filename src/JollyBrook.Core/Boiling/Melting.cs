@@ -195,7 +195,7 @@ public static class Melting
             assumptions.Add(
                 new(
                     WaterFields.Temperature.Path,
-                    $"Melt ends at 0 to 1 °C: {say.Of(Quantity.Temperature, water.TemperatureC)} means heated "
+                    $"Melt ends at {say.Of(Quantity.Temperature, 0)} to {say.Of(Quantity.Temperature, WarmestMeltC)}: {say.Of(Quantity.Temperature, water.TemperatureC)} means heated "
                         + "further, and the fuel for it is counted."
                 )
             );

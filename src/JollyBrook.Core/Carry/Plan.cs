@@ -227,7 +227,12 @@ public static class Plan
         List<Assumption> assumed = [];
         if (request.Walkers is not { Count: > 0 })
         {
-            assumed.Add(new("walkers", "Nobody is entered yet: taken as one walker of 75 kg. Enter the party in Body."));
+            assumed.Add(
+                new(
+                    "walkers",
+                    $"Nobody is entered yet: taken as one walker of {say.Of(Quantity.KitMass, Party.Unnamed.MassKg!.Value)}. Enter the party in Body."
+                )
+            );
         }
         else if (setup.Party.SomeUntested)
         {
@@ -296,12 +301,22 @@ public static class Plan
 
         if (request.Route!.Weather is not { Count: > 0 })
         {
-            assumed.Add(new("route.weather", "No weather given: taken as a warm, sunny day, 13 to 25 °C."));
+            assumed.Add(
+                new(
+                    "route.weather",
+                    $"No weather given: taken as a warm, sunny day, {say.Of(Quantity.Temperature, DayWeather.Assumed.LowC!.Value)} to {say.Of(Quantity.Temperature, DayWeather.Assumed.HighC!.Value)}."
+                )
+            );
         }
 
         if (request.Route.Containers is not { Count: > 0 })
         {
-            assumed.Add(new("route.containers", "No containers given: taken as 3 L for each walker."));
+            assumed.Add(
+                new(
+                    "route.containers",
+                    $"No containers given: taken as {say.Of(Quantity.Volume, PlanSetup.DefaultCapacityLPerWalker)} for each walker."
+                )
+            );
         }
 
         return assumed;

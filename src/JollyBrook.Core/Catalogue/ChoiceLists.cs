@@ -6,6 +6,7 @@ using JollyBrook.Core.Contract;
 using JollyBrook.Core.Filters;
 using JollyBrook.Core.Light;
 using JollyBrook.Core.Sources;
+using JollyBrook.Core.Units;
 
 namespace JollyBrook.Core.Catalogue;
 
@@ -116,7 +117,7 @@ internal static class ChoiceListMaker
             Batteries:
             [
                 new(ContractName.Of(Battery.Lithium), "Lithium", "keeps most of its charge in the cold"),
-                new(ContractName.Of(Battery.Alkaline), "Alkaline", "half at 0 °C"),
+                new(ContractName.Of(Battery.Alkaline), "Alkaline", $"half at {Speaker.Both(Quantity.Temperature, 0)}"),
                 new(ContractName.Of(Battery.Unknown), "Not known", "counts as alkaline"),
             ],
             Happened:

@@ -2,6 +2,7 @@ using JollyBrook.Core.Body;
 using JollyBrook.Core.Carry;
 using JollyBrook.Core.Carry.Here;
 using JollyBrook.Core.Contract;
+using JollyBrook.Core.Packing;
 using JollyBrook.Core.Route;
 using JollyBrook.Core.Schedule;
 using JollyBrook.Core.Sources;
@@ -56,6 +57,8 @@ public sealed record DayChoices(double RestUntilHour, double WantedL, double Wan
 /// <param name="Runs">Simulated walks.</param>
 /// <param name="MiddleCertainty">The certainty that the quick, deterministic plan is for.</param>
 /// <param name="OffLineKm">Further off the line than this is not on the walk, km.</param>
+/// <param name="SupplyMargin">So many times the planned litres the supplies must cover.</param>
+/// <param name="GroundStepM">The ground is told at heights so far apart, m.</param>
 public sealed record RouteChoices(
     IReadOnlyList<Choice> WalkSchools,
     IReadOnlyList<Choice> SweatSchools,
@@ -73,7 +76,9 @@ public sealed record RouteChoices(
     double LitresPerMinute,
     int Runs,
     double MiddleCertainty,
-    double OffLineKm
+    double OffLineKm,
+    double SupplyMargin,
+    double GroundStepM
 );
 
 internal static class PlanningChoiceMaker
@@ -145,6 +150,8 @@ internal static class PlanningChoiceMaker
             LitresPerMinute: TripSource.DefaultLitresPerMinute,
             Runs: HowSure.DefaultRuns,
             MiddleCertainty: TripRoute.Middle,
-            OffLineKm: FromHere.OffLineKm
+            OffLineKm: FromHere.OffLineKm,
+            SupplyMargin: SupplyMargin.Factor,
+            GroundStepM: GroundProfile.ResampleM
         );
 }

@@ -9,12 +9,14 @@ namespace JollyBrook.Core.Catalogue;
 /// <param name="Features">What a place offers.</param>
 /// <param name="Soils">What a seep hole is dug in.</param>
 /// <param name="Seasons">Seasons.</param>
+/// <param name="TooFarPercent">A way on which one comes to be shorter of water than this is no way, % of body mass.</param>
 public sealed record ScarceChoices(
     IReadOnlyList<Choice> Means,
     IReadOnlyList<Choice> Signs,
     IReadOnlyList<Choice> Features,
     IReadOnlyList<Choice> Soils,
-    IReadOnlyList<Choice> Seasons
+    IReadOnlyList<Choice> Seasons,
+    double TooFarPercent
 );
 
 internal static class ScarceChoiceMaker
@@ -58,6 +60,7 @@ internal static class ScarceChoiceMaker
                 new(ContractName.Of(Season.Autumn), "Autumn", ""),
                 new(ContractName.Of(Season.Winter), "Winter", ""),
                 new(ContractName.Of(Season.Unknown), "Not said", ""),
-            ]
+            ],
+            TooFarPercent: BodyBuffer.SlowlyPercent
         );
 }

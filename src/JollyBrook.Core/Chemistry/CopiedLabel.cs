@@ -174,7 +174,7 @@ public sealed record CopiedLabel(
         if (wait.Cold is { } cold)
         {
             parts.Add(
-                $"below {Speaker.Number(cold.BelowC, 1)} °C {(cold.Times > 1 ? Times(cold.Times) : "")}{(cold.Times > 1 && cold.PlusMinutes > 0 ? " and " : "")}{(cold.PlusMinutes > 0 ? $"{Speaker.Number(cold.PlusMinutes, 0)} min more" : "")}".TrimEnd()
+                $"below {Speaker.Both(Quantity.Temperature, cold.BelowC)} {(cold.Times > 1 ? Times(cold.Times) : "")}{(cold.Times > 1 && cold.PlusMinutes > 0 ? " and " : "")}{(cold.PlusMinutes > 0 ? $"{Speaker.Number(cold.PlusMinutes, 0)} min more" : "")}".TrimEnd()
             );
         }
 

@@ -20,6 +20,10 @@ internal sealed record DoseQuestion(
     string Rule
 ) : NumberQuestion(Trap, Given, Words, Unit, Naive, Rule)
 {
+    /// <summary>Water that no label counts as cold, °C.</summary>
+    private const double MildC = 15;
+    private static readonly string Mild = Speaker.Both(Quantity.Temperature, MildC);
+
     /// <summary>Treat has no answer to every label on every water.</summary>
     public override QuizSolution? Solve()
     {
@@ -45,13 +49,13 @@ internal sealed record DoseQuestion(
             Trap: Skill.Gallon,
             Given:
             [
-                $"A jug of {gallons} US {(gallons == 1 ? "gallon" : "gallons")}, clear, 15 °C.",
+                $"A jug of {gallons} US {(gallons == 1 ? "gallon" : "gallons")}, clear, {Mild}.",
                 $"{profile.Name}: {profile.Dose.Words}.",
             ],
             Words: "How many tablets?",
             Unit: "tablets",
             AsksWait: false,
-            Treat: own.Ask(profile, litres, Clarity.Clear, 15),
+            Treat: own.Ask(profile, litres, Clarity.Clear, MildC),
             Naive: (gallons, "That is one tablet a gallon: a US gallon is 3.785 L."),
             Rule: "A US gallon is 3.785 L; whole tablets, rounded up."
         );
@@ -68,13 +72,13 @@ internal sealed record DoseQuestion(
             Trap: Skill.Quart,
             Given:
             [
-                $"{Speaker.Number(litres, 1)} L of {(cloudy ? "cloudy" : "clear")} water, 15 °C.",
+                $"{Speaker.Number(litres, 1)} L of {(cloudy ? "cloudy" : "clear")} water, {Mild}.",
                 $"{profile.Name}: {profile.Dose.Words}.",
             ],
             Words: $"How many {unit}?",
             Unit: unit,
             AsksWait: false,
-            Treat: own.Ask(profile, litres, cloudy ? Clarity.Cloudy : Clarity.Clear, 15),
+            Treat: own.Ask(profile, litres, cloudy ? Clarity.Cloudy : Clarity.Clear, MildC),
             Naive: (litres * perQuart, "A quart is less than a litre: 0.946 L. Rounded up, it takes more."),
             Rule: "A US quart is 0.946 L; round up."
         );
@@ -90,13 +94,13 @@ internal sealed record DoseQuestion(
             Trap: Skill.Percent,
             Given:
             [
-                $"{Speaker.Number(litres, 0)} L of clear water, 15 °C.",
+                $"{Speaker.Number(litres, 0)} L of clear water, {Mild}.",
                 $"Household bleach, {Speaker.Number(strength, 2)} %, {months} months from its pack date; 20 drops a mL.",
             ],
             Words: "How many drops?",
             Unit: "drops",
             AsksWait: false,
-            Treat: OwnLabels.AskTemplate(ChemicalProfiles.BleachId, litres, Clarity.Clear, 15, options),
+            Treat: OwnLabels.AskTemplate(ChemicalProfiles.BleachId, litres, Clarity.Clear, MildC, options),
             Naive: (2 * litres, "Two drops a litre is for fresh bleach of 6 %: strength and age change it."),
             Rule: "6 mg/L; a drop holds 10 × % ÷ 20 mg, and a fifth of it is lost in a year."
         );
@@ -117,13 +121,13 @@ internal sealed record DoseQuestion(
             Trap: Skill.Drops,
             Given:
             [
-                $"{say.Of(Quantity.Volume, litres)} of clear water, 15 °C.",
+                $"{say.Of(Quantity.Volume, litres)} of clear water, {Mild}.",
                 $"Fresh household bleach, 6 %. Your dropper gives {Speaker.Number(perMl, 0)} drops a mL.",
             ],
             Words: "How many drops of yours?",
             Unit: "drops",
             AsksWait: false,
-            Treat: OwnLabels.AskTemplate(ChemicalProfiles.BleachId, litres, Clarity.Clear, 15, options),
+            Treat: OwnLabels.AskTemplate(ChemicalProfiles.BleachId, litres, Clarity.Clear, MildC, options),
             Naive: (2 * litres, "Two drops a litre counts 20 drops a mL: yours are another size."),
             Rule: "mg in a drop = 10 × % ÷ drops in a mL; then 6 mg for each litre."
         );
@@ -159,13 +163,13 @@ internal sealed record DoseQuestion(
             Trap: Skill.Cloudy,
             Given:
             [
-                $"{Speaker.Number(litres, 0)} L of cloudy water, 15 °C; nothing to clear it with.",
+                $"{Speaker.Number(litres, 0)} L of cloudy water, {Mild}; nothing to clear it with.",
                 $"{profile.Name}: {profile.Dose.Words}{(profile.Dose.Words.Contains("cloudy", StringComparison.Ordinal) ? "" : "; cloudy: double")}.",
             ],
             Words: $"How many {unit}?",
             Unit: unit,
             AsksWait: false,
-            Treat: own.Ask(profile, litres, Clarity.Cloudy, 15),
+            Treat: own.Ask(profile, litres, Clarity.Cloudy, MildC),
             Naive: (clear, "That is the dose for clear water: what clouds it eats half."),
             Rule: "Cloudy water takes the label's cloudy dose, rounded up."
         );
@@ -179,14 +183,14 @@ internal sealed record DoseQuestion(
             Trap: Skill.TopUp,
             Given:
             [
-                $"A litre of clear water at 15 °C, dosed, has stood for {Speaker.Number(stood, 0)} min. "
+                $"A litre of clear water at {Mild}, dosed, has stood for {Speaker.Number(stood, 0)} min. "
                     + "You add half a litre raw, with its dose.",
                 $"{profile.Name}: {profile.Words}.",
             ],
             Words: "How many minutes from now, once it has dissolved?",
             Unit: "min",
             AsksWait: true,
-            Treat: own.Ask(profile, 1.5, Clarity.Clear, 15),
+            Treat: own.Ask(profile, 1.5, Clarity.Clear, MildC),
             Naive: (Math.Max(0, (profile.Wait.Bacteria ?? 0) - stood), "The clock begins anew: what was added has had no time at all."),
             Rule: "Whatever is added raw starts the whole wait again."
         );

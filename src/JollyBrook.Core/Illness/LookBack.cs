@@ -64,7 +64,7 @@ public static class LookBack
             .ThenBy(f => f.FromDays)
             .ToList();
         var shortFits = agents.Where(a => a.Fits[0].ShortByLogs > 0).ToList();
-        var clinician = Clinician(request);
+        var clinician = Clinician(request, intake.Say);
         var headline =
             agents.Count == 0 ? "No water written in the book fits in time; what was drunk and not written may"
             : shortFits.Count == 0 ? "All the water that fits in time met the target: look at hands and food first"
@@ -150,7 +150,7 @@ public static class LookBack
         return new CouldFit(agent.Name, agent.Organism, agent.FromDays, agent.ToDays, fits, words);
     }
 
-    private static List<string> Clinician(LookBackRequest request)
+    private static List<string> Clinician(LookBackRequest request, Speaker say)
     {
         List<string> why = [];
         if (request.Blood == true)
@@ -160,7 +160,7 @@ public static class LookBack
 
         if (request.FeverC > HighFeverC)
         {
-            why.Add($"Fever above {Speaker.Number(HighFeverC, 1)} °C: see a clinician.");
+            why.Add($"Fever above {say.Of(Quantity.Temperature, HighFeverC)}: see a clinician.");
         }
 
         if ((request.Now!.Value - request.OnsetAt!.Value).TotalDays > LongDays)
@@ -192,7 +192,7 @@ public static class LookBack
             $"Onset: {At(request.OnsetAt!.Value)}",
             $"Symptoms: {(string.IsNullOrWhiteSpace(request.Symptoms) ? "not written" : request.Symptoms)}",
             "Body temperature: "
-                + $"{(request.FeverC is { } fever ? $"{Speaker.Number(fever, 1)} °C" : "not measured")}; "
+                + $"{(request.FeverC is { } fever ? Speaker.Both(Quantity.Temperature, fever) : "not measured")}; "
                 + $"blood: {Told(request.Blood)}; signs of dehydration: {Told(request.Dehydrated)}; at risk "
                 + $"(pregnancy, age, immunity): {Told(request.AtRisk)}",
             .. clinician,

@@ -44,7 +44,7 @@ public sealed record KitTrip(
         Quantity.Temperature,
         0,
         40,
-        "Snow-fed streams are near 1 °C."
+        $"Snow-fed streams are near {Speaker.Both(Quantity.Temperature, 1)}."
     );
     private static readonly NumberField Height = new(
         "trip.highestM",

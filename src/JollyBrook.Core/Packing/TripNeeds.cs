@@ -1,6 +1,7 @@
 using JollyBrook.Core.Carry;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Sources;
+using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
 
 namespace JollyBrook.Core.Packing;
@@ -59,7 +60,9 @@ internal static class TripNeeds
 
         if (filled.ColdestWaterC is null)
         {
-            assumptions.Add(new("trip.coldestWaterC", "Coldest water not known: counted as 0 °C."));
+            assumptions.Add(
+                new("trip.coldestWaterC", $"Coldest water not known: counted as {Speaker.Both(Quantity.Temperature, FieldWater.ColdestC)}.")
+            );
         }
 
         if (filled.HighestM is null)

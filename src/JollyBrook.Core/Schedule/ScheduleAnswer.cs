@@ -172,7 +172,9 @@ internal sealed class ScheduleAnswer(ScheduleRequest request, IReadOnlyList<KitE
 
         if (request.Water?.TemperatureC is null)
         {
-            all.Add(new("water.temperatureC", "Water temperature not known: counted as 0 °C."));
+            all.Add(
+                new("water.temperatureC", $"Water temperature not known: counted as {say.Of(Quantity.Temperature, FieldWater.ColdestC)}.")
+            );
         }
 
         if (!kit.Any(e => e.Item is Container))

@@ -22,6 +22,17 @@ public sealed class Speaker
         return With(Number(scale.Shown(inside), scale.Decimals), scale.Symbol);
     }
 
+    /// <summary>A figure with its unit, rounded down: what has to be reached is never named higher than it can be.</summary>
+    public string Down(Quantity quantity, double inside)
+    {
+        var scale = UnitTable.ForShowing(quantity, System, inside);
+        var step = Math.Pow(10, scale.Decimals);
+        return With(Number(Math.Floor((scale.Shown(inside) * step) + 1e-6) / step, scale.Decimals), scale.Symbol);
+    }
+
+    /// <summary>A figure with its unit in both systems, for words that are the same for everybody: "70 °C (158 °F)".</summary>
+    public static string Both(Quantity quantity, double inside) => $"{Metric.Of(quantity, inside)} ({Us.Of(quantity, inside)})";
+
     /// <summary>A figure in the unit it is typed in.</summary>
     public string Entered(Quantity quantity, double inside)
     {

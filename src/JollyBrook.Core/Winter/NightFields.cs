@@ -48,7 +48,7 @@ internal static class NightFields
         Quantity.Temperature,
         0,
         60,
-        "Hot to the hand is about 45 °C."
+        $"Hot to the hand is about {Speaker.Both(Quantity.Temperature, 45)}."
     );
     private static readonly InstantField From = new("night.from", "Work begins");
     private static readonly InstantField Bed = new("night.bedAt", "Everybody lies");

@@ -1,6 +1,9 @@
+using System.Globalization;
+using CsCheck;
 using JollyBrook.Core.Boiling;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Treatment;
+using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
 
 namespace JollyBrook.Core.Tests.Boiling;
@@ -51,5 +54,30 @@ public class PasteurisingTests
             .Throw<BadInputException>(() => Ask.Boil(Ask.Water(1), new BoilOptions(BoilSchool.Pasteurise, HeldC: 64, Thermometer: true)))
             .Errors.ShouldHaveSingleItem()
             .Field.ShouldBe("boil.heldC");
+    }
+
+    [Fact]
+    public void The_degrees_to_heat_to_are_ones_the_pot_reaches_and_the_minutes_are_of()
+    {
+        Gen.Select(Gen.Double[65, 95], Gen.Double[0, 6000], Gen.Enum<UnitSystem>())
+            .Sample(
+                (held, heightM, units) =>
+                {
+                    var answer = Treat.Compute(
+                        new TreatRequest(
+                            units,
+                            Ask.Water(1, elevationM: heightM),
+                            TreatmentMethods.Boil,
+                            Boil: new BoilOptions(BoilSchool.Pasteurise, HeldC: held, Thermometer: true)
+                        )
+                    );
+                    var told = answer.Steps.Single(s => s.Id == "heat-1").Done!.Split(' ');
+                    var shown = double.Parse(told[2], CultureInfo.InvariantCulture);
+                    var celsius = units == UnitSystem.Us ? (shown - 32) / 1.8 : shown;
+                    celsius.ShouldBeLessThanOrEqualTo(answer.Boil!.TopC + 1e-6);
+                    celsius.ShouldBeGreaterThan(answer.Boil.TopC - 0.2);
+                    Pasteurising.HoldMinutes(celsius + 1e-9).ShouldBe(answer.Boil.HoldMinutes);
+                }
+            );
     }
 }

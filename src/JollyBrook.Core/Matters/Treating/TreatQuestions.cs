@@ -149,7 +149,7 @@ internal static class TreatQuestions
             WaterFields.Temperature,
             "Measure how cold the water is",
             water.TemperatureC,
-            $"{FieldWater.ColdestC} °C, the coldest",
+            $"{situation.Setting.Say.Of(Quantity.Temperature, FieldWater.ColdestC)}, the coldest",
             [0, 4, 8, 12, 16, 20, 30],
             (r, celsius) => r with { Water = WaterOf(r) with { TemperatureC = celsius } }
         );

@@ -8,7 +8,7 @@ import { PrintAlone } from '../../../shared/PrintAlone';
 import { ProblemLine } from '../../../shared/ProblemLine';
 import { RouteSelect } from '../../../shared/RouteSelect';
 import { Section } from '../../../shared/Section';
-import { show } from '../../../shared/units';
+import { plain, show } from '../../../shared/units';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import { useKitEntries } from '../../../store/InHandContext';
 import { usePlace } from '../../../store/usePlace';
@@ -45,7 +45,8 @@ export function SparePage() {
             </Typography>
             <Typography sx={{ color: 'text.secondary' }}>
               They need {show(catalogue, 'volume', response.theirL)}; our own trip still asks for{' '}
-              {show(catalogue, 'volume', response.oursL)}, a quarter more than planned counted in.
+              {show(catalogue, 'volume', response.oursL)}, {plain((catalogue.route.supplyMargin - 1) * 100, 0)} % more than planned
+              counted in.
             </Typography>
           </Box>
         )}

@@ -48,8 +48,8 @@ export function GroundPage() {
           <Typography>
             {show(catalogue, 'distance', plan.response.lengthKm)}, up{' '}
             {show(catalogue, 'elevation', plan.response.ascentM)}, down{' '}
-            {show(catalogue, 'elevation', plan.response.descentM)}. Heights every 50 m, without what a
-            receiver’s noise adds.
+            {show(catalogue, 'elevation', plan.response.descentM)}. Heights every{' '}
+            {show(catalogue, 'elevation', catalogue.route.groundStepM)}, without what a receiver’s noise adds.
           </Typography>
         )}
         <Box>

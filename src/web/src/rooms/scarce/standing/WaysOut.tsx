@@ -20,8 +20,8 @@ export function WaysOut({ choices, inHandL }: Props) {
     <Section title="On, back or stay">
       <Typography sx={{ color: 'text.secondary' }}>
         Each bar is what the way needs to the water walked to or to help; the upright line is the{' '}
-        {show(catalogue, 'volume', inHandL)} in hand. Too far is more than 5 % of body mass short before
-        water.
+        {show(catalogue, 'volume', inHandL)} in hand. Too far is more than{' '}
+        {catalogue.lists.scarce.tooFarPercent} % of body mass short before water.
       </Typography>
       {choices.map((choice, index) => (
         <Box key={choice.kind} data-testid={`way-${choice.kind}`} sx={{ display: 'grid', gap: 0.5 }}>
