@@ -10,7 +10,9 @@ internal static class UnreadNames
 {
     private const string Short = "_";
 
-    /// <summary>Takes them out. Code finds methods and fields by number, so that these may share one name; in a generic type, by name.</summary>
+    /// <summary>
+    /// Takes them out. Code finds methods and fields by number, so that these may share one name; in a generic type, by name.
+    /// </summary>
     public static void Drop(ModuleDefinition module)
     {
         foreach (var type in module.GetTypes())

@@ -27,8 +27,8 @@ internal static class DeskTimes
         """;
 
     /// <summary>
-    /// A camp dragged for half a second and held: how long until the plan stands where the hand rests, and how long from letting go until it
-    /// changes no more.
+    /// A camp dragged for half a second and held: how long until the plan stands where the hand rests, and how long from letting go until
+    /// it changes no more.
     /// </summary>
     private const string Drag = """
         const [by, done] = arguments;

@@ -225,8 +225,8 @@ public sealed class Browser : IDisposable
             $"{button} of {role} “{name}”"
         );
 
-    // A tap on what is still being moved by an answer that arrives would land beside it and be lost without a word: it is only tried on what stands
-    // still for two frames, and what is tapped tells whether it was met.
+    // A tap on what is still being moved by an answer that arrives would land beside it and be lost without a word: it is only tried on
+    // what stands still for two frames, and what is tapped tells whether it was met.
     private bool StandsStill(IWebElement target) =>
         (bool)
             Driver.ExecuteAsyncScript(
@@ -270,7 +270,9 @@ public sealed class Browser : IDisposable
             "every field to open"
         );
 
-    /// <summary>Takes a way to treat the water, where need be out of the list of all: an answer that arrives may take it from the first ones.</summary>
+    /// <summary>
+    /// Takes a way to treat the water, where need be out of the list of all: an answer that arrives may take it from the first ones.
+    /// </summary>
     public void Way(string name) =>
         Until(
             () =>
@@ -389,8 +391,8 @@ public sealed class Browser : IDisposable
     public void See(By by) => Of(by, _ => true);
 
     /// <summary>
-    /// What is asked of something found by its role and name: found and asked as one act, however often the page draws it anew meanwhile. No
-    /// journey gets hold of an element, which may be gone by its next line.
+    /// What is asked of something found by its role and name: found and asked as one act, however often the page draws it anew meanwhile.
+    /// No journey gets hold of an element, which may be gone by its next line.
     /// </summary>
     public T Of<T>(string role, string name, Func<IWebElement, T> ask) => AskedAsOne(() => Named(role, name), ask, $"{role} “{name}”");
 

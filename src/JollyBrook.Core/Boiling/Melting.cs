@@ -192,11 +192,12 @@ public static class Melting
         }
         else if (water.TemperatureC > WarmestMeltC)
         {
+            string Celsius(double celsius) => say.Of(Quantity.Temperature, celsius);
             assumptions.Add(
                 new(
                     WaterFields.Temperature.Path,
-                    $"Melt ends at {say.Of(Quantity.Temperature, 0)} to {say.Of(Quantity.Temperature, WarmestMeltC)}: {say.Of(Quantity.Temperature, water.TemperatureC)} means heated "
-                        + "further, and the fuel for it is counted."
+                    $"Melt ends at {Celsius(0)} to {Celsius(WarmestMeltC)}: {Celsius(water.TemperatureC)} means heated further, and the fuel "
+                        + "for it is counted."
                 )
             );
         }

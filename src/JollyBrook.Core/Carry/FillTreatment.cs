@@ -156,10 +156,9 @@ internal sealed class FillTreatment(PlanRequest request, GroundProfile ground)
     private static bool IsEnough(Chain chain) => chain.Melt is not { Stove: null } && chain.Uses.All(u => u.IsThere);
 
     /// <summary>What a batch is the same by: the water, its litres, its day and all that is left of the kit.</summary>
-    private static string Key(Place place, double doseL, double boilL, IReadOnlyList<KitEntry> kit) =>
-        string.Create(
-            CultureInfo.InvariantCulture,
-            $"{place.Id} {place.Day} {doseL} {boilL} "
-                + $"{string.Join(' ', kit.Select(e => string.Create(CultureInfo.InvariantCulture, $"{e.Left}/{e.Filter?.UsedL}/{e.Filter?.ClogLoadLNtu}")))}"
-        );
+    private static string Key(Place place, double doseL, double boilL, IReadOnlyList<KitEntry> kit)
+    {
+        var left = kit.Select(e => string.Create(CultureInfo.InvariantCulture, $"{e.Left}/{e.Filter?.UsedL}/{e.Filter?.ClogLoadLNtu}"));
+        return string.Create(CultureInfo.InvariantCulture, $"{place.Id} {place.Day} {doseL} {boilL} {string.Join(' ', left)}");
+    }
 }

@@ -224,15 +224,12 @@ public static class Plan
     private static List<Assumption> Assume(PlanSetup setup, PlannedWalk walk, IReadOnlyList<PlanSupply> supplies, Speaker say)
     {
         var request = setup.Request;
+        string Celsius(double celsius) => say.Of(Quantity.Temperature, celsius);
         List<Assumption> assumed = [];
         if (request.Walkers is not { Count: > 0 })
         {
-            assumed.Add(
-                new(
-                    "walkers",
-                    $"Nobody is entered yet: taken as one walker of {say.Of(Quantity.KitMass, Party.Unnamed.MassKg!.Value)}. Enter the party in Body."
-                )
-            );
+            var mass = say.Of(Quantity.KitMass, Party.Unnamed.MassKg!.Value);
+            assumed.Add(new("walkers", $"Nobody is entered yet: taken as one walker of {mass}. Enter the party in Body."));
         }
         else if (setup.Party.SomeUntested)
         {
@@ -290,23 +287,19 @@ public static class Plan
             .ToList();
         if (setup.Treatment.CanTell && guessed.Count > 0)
         {
+            var likely = guessed.Select(p => $"{p.Name} {Celsius(Math.Floor(setup.Treatment.LikelyTemperatureC(p)))}");
             assumed.Add(
                 new(
                     "sources.temperatureC",
-                    "How cold the water is was not measured: by class, height and the trip’s air "
-                        + $"{string.Join(", ", guessed.Select(p => $"{p.Name} {say.Of(Quantity.Temperature, Math.Floor(setup.Treatment.LikelyTemperatureC(p)))}"))}."
+                    $"How cold the water is was not measured: by class, height and the trip’s air {string.Join(", ", likely)}."
                 )
             );
         }
 
         if (request.Route!.Weather is not { Count: > 0 })
         {
-            assumed.Add(
-                new(
-                    "route.weather",
-                    $"No weather given: taken as a warm, sunny day, {say.Of(Quantity.Temperature, DayWeather.Assumed.LowC!.Value)} to {say.Of(Quantity.Temperature, DayWeather.Assumed.HighC!.Value)}."
-                )
-            );
+            var (low, high) = (DayWeather.Assumed.LowC!.Value, DayWeather.Assumed.HighC!.Value);
+            assumed.Add(new("route.weather", $"No weather given: taken as a warm, sunny day, {Celsius(low)} to {Celsius(high)}."));
         }
 
         if (request.Route.Containers is not { Count: > 0 })

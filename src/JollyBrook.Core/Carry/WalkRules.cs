@@ -3,7 +3,9 @@ using JollyBrook.Core.Carry.Promise;
 
 namespace JollyBrook.Core.Carry;
 
-/// <summary>What happens at a water and on the way on: one account of it, for walks that are drawn and for those that are reckoned.</summary>
+/// <summary>
+/// What happens at a water and on the way on: one account of it, for walks that are drawn and for those that are reckoned.
+/// </summary>
 internal static class WalkRules
 {
     private const double Slack = 1e-9;

@@ -173,9 +173,12 @@ public sealed record CopiedLabel(
         ];
         if (wait.Cold is { } cold)
         {
-            parts.Add(
-                $"below {Speaker.Both(Quantity.Temperature, cold.BelowC)} {(cold.Times > 1 ? Times(cold.Times) : "")}{(cold.Times > 1 && cold.PlusMinutes > 0 ? " and " : "")}{(cold.PlusMinutes > 0 ? $"{Speaker.Number(cold.PlusMinutes, 0)} min more" : "")}".TrimEnd()
-            );
+            string[] longer =
+            [
+                .. cold.Times > 1 ? [Times(cold.Times)] : Array.Empty<string>(),
+                .. cold.PlusMinutes > 0 ? [$"{Speaker.Number(cold.PlusMinutes, 0)} min more"] : Array.Empty<string>(),
+            ];
+            parts.Add($"below {Speaker.Both(Quantity.Temperature, cold.BelowC)} {string.Join(" and ", longer)}".TrimEnd());
         }
 
         if (wait.CloudyTimes > 1)

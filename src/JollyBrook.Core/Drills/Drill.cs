@@ -89,9 +89,17 @@ public static class Drill
         {
             yield return $"Then on: {say.Of(Quantity.Volume, scene.WalkingLPerH)} an hour walking, all together"
                 + (scene.Ahead.Any(w => w.Nights > 0) ? $", {say.Of(Quantity.Volume, scene.CampL)} for each night." : ".");
-            yield return "Water ahead: "
-                + $"{string.Join("; ", scene.Ahead.Select(w => $"{w.Name} after {Speaker.Number(w.WalkingHours, 1)} h{(w.Nights > 0 ? $" and {w.Nights} {(w.Nights == 1 ? "night" : "nights")}" : "")}, {Sentence.Lower(SourceReliability.Name(w.Class))}"))}.";
+            yield return $"Water ahead: {string.Join("; ", scene.Ahead.Select(Ahead))}.";
         }
+    }
+
+    private static string Ahead(WaterAhead water)
+    {
+        var nights =
+            water.Nights == 0 ? ""
+            : water.Nights == 1 ? " and 1 night"
+            : $" and {water.Nights} nights";
+        return $"{water.Name} after {Speaker.Number(water.WalkingHours, 1)} h{nights}, {Sentence.Lower(SourceReliability.Name(water.Class))}";
     }
 
     private static string Month(Season season) =>

@@ -56,7 +56,8 @@ internal static class Looks
             _ => "standing",
         };
         yield return $"{source.Truth.Kind}, {flow}";
-        yield return $"Looks {Turbidity.Spoken(Turbidity.ClassOf(source.Water.TurbidityNtu!.Value / EyeFlatters))}{(source.Water.Colour == WaterColour.Tea ? ", like tea" : "")}";
+        var looks = Turbidity.Spoken(Turbidity.ClassOf(source.Water.TurbidityNtu!.Value / EyeFlatters));
+        yield return $"Looks {looks}{(source.Water.Colour == WaterColour.Tea ? ", like tea" : "")}";
         yield return source.Water.TemperatureC switch
         {
             < IcyC => "Icy to the hand",

@@ -86,7 +86,7 @@ internal sealed record SignQuestion(IReadOnlyList<string> Given, SignsSeen Seen,
             ? "Nothing felt, nothing seen."
             : $"{Sentence.Capital(string.Join(", ", seen.Signs.Select(s => Sentence.Lower(BodySignList.NameOf(s)))))}.";
         yield return $"{say.Of(Quantity.Volume, seen.DrunkLastHourL)} drunk in the last hour; by the day’s count "
-            + $"{(seen.DeficitPercent < 0 ? $"{Speaker.Number(-seen.DeficitPercent, 1)} % of body mass too much" : $"{Speaker.Number(seen.DeficitPercent, 1)} % of body mass short")}.";
+            + $"{Speaker.Number(Math.Abs(seen.DeficitPercent), 1)} % of body mass {(seen.DeficitPercent < 0 ? "too much" : "short")}.";
         yield return "Urine "
             + $"{(seen.HoursWithoutUrine < 1 ? "just now" : $"{Speaker.Number(seen.HoursWithoutUrine, 0)} h ago")}, "
             + $"colour {Speaker.Number(seen.UrineColour!.Value, 0)} of 8.";

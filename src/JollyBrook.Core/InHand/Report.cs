@@ -75,10 +75,14 @@ internal sealed class Report(InHandRequest request, Fold fold, DateTimeOffset no
     private static bool MayBeDrunk(ContainerInHand container) => container is { Water: CleanWater { Stale: false }, CleanSideDirty: false };
 
     private string Headline(double drinkable, double shortL, double underWay) =>
-        drinkable > Vessel.NothingL
-            ? $"{Litres(drinkable)} to drink{(shortL <= Vessel.NothingL ? "" : shortL >= drinkable - Vessel.NothingL ? ", short of the target" : $", {Litres(shortL)} of it short")}"
+        drinkable > Vessel.NothingL ? $"{Litres(drinkable)} to drink{OfTheTarget(drinkable, shortL)}"
         : underWay > Vessel.NothingL ? "Nothing to drink yet"
         : "Nothing to drink";
+
+    private string OfTheTarget(double drinkable, double shortL) =>
+        shortL <= Vessel.NothingL ? ""
+        : shortL >= drinkable - Vessel.NothingL ? ", short of the target"
+        : $", {Litres(shortL)} of it short";
 
     private ContainerInHand Container(Vessel vessel)
     {

@@ -90,11 +90,9 @@ internal sealed class Findings(
             ) + ".";
         // What is carried already and falls short by a little mends more than anything new.
         var near = chains.Where(c => c.OnlyTooLittle).ToList();
-        var fix =
-            near.Count > 0
-                ? "Take more for what is carried already, so that it lasts a day: "
-                    + $"{string.Join(", ", near.Select(c => $"{c.Chain.Name} ({say.Of(Quantity.Volume, c.Litres)} of {say.Of(Quantity.Volume, NeedL / trip.Days)})"))}. "
-                : "";
+        var day = say.Of(Quantity.Volume, NeedL / trip.Days);
+        var lasts = near.Select(c => $"{c.Chain.Name} ({say.Of(Quantity.Volume, c.Litres)} of {day})");
+        var fix = near.Count > 0 ? $"Take more for what is carried already, so that it lasts a day: {string.Join(", ", lasts)}. " : "";
         return new(
             2,
             title,

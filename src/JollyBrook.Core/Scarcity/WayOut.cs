@@ -191,8 +191,17 @@ internal static class WayOut
     /// <summary>What is in hand, and what the body can be short of before 5 %, L.</summary>
     private static double WithBuffer(double inHand, Need need) => inHand + need.Buffer.LitresTo(BodyBuffer.SlowlyPercent);
 
-    private static string Arriving(double percent) =>
-        $"About {Speaker.Number(percent, 1)} % of body mass short by then{(percent <= BodyBuffer.WellPercent ? "" : percent <= BodyBuffer.SlowlyPercent ? ": walking slowly" : percent < BodyBuffer.DangerPercent ? ": too far" : ": danger")}.";
+    private static string Arriving(double percent)
+    {
+        var means = percent switch
+        {
+            <= BodyBuffer.WellPercent => "",
+            <= BodyBuffer.SlowlyPercent => ": walking slowly",
+            < BodyBuffer.DangerPercent => ": too far",
+            _ => ": danger",
+        };
+        return $"About {Speaker.Number(percent, 1)} % of body mass short by then{means}.";
+    }
 
     private static string Left(double litres, Speaker say) =>
         litres >= 0 ? $"{say.Of(Quantity.Volume, litres)} left" : $"short by {say.Of(Quantity.Volume, -litres)}";

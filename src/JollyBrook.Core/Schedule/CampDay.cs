@@ -120,8 +120,8 @@ public static class CampDay
     }
 
     /// <summary>
-    /// Half of a camp's water goes into the evening, half into night and breakfast (pick). What will boil goes to the pot. What the party came
-    /// with was treated where it is from: it is drunk first, and only the rest is drawn here, as the plan takes it.
+    /// Half of a camp's water goes into the evening, half into night and breakfast (pick). What will boil goes to the pot. What the party
+    /// came with was treated where it is from: it is drunk first, and only the rest is drawn here, as the plan takes it.
     /// </summary>
     private static List<WantedWater> Wants(
         PlanDay evening,

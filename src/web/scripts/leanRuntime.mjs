@@ -1,7 +1,8 @@
 // Takes out of the .NET runtime what this program never runs, and a first visit would fetch: the Unicode library (ICU) and the time zones.
 // The core is built without either (InvariantGlobalization, InvariantTimezone); the runtime as it is shipped holds them all the same, a
-// third of its code and half of its constants. A function of the library is taken out where only the library can reach it: by a direct call,
-// or by an address in the table that is only ever taken by the library itself; its constants where nothing else points at them.
+// third of its code and half of its constants. A function of the library is taken out where only the library
+// can reach it: by a direct call, or by an address in the table that is only ever taken by the library
+// itself; its constants where nothing else points at them.
 import binaryen from 'binaryen';
 import { createHash } from 'node:crypto';
 import { readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';

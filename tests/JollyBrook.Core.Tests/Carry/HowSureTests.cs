@@ -44,8 +44,8 @@ public sealed class HowSureTests
     }
 
     /// <summary>
-    /// 95 % promised leaves 5 in 100, and of 1 000 walks the draws make √(0.05·0.95/1 000) = 0.69 % of it: up to 5.69 % it is kept, and told
-    /// as 5; beyond, up to the next whole one.
+    /// 95 % promised leaves 5 in 100, and of 1 000 walks the draws make √(0.05·0.95/1 000) = 0.69 % of it: up to 5.69 % it is kept, and
+    /// told as 5; beyond, up to the next whole one.
     /// </summary>
     [Theory]
     [InlineData(0.03, 0.95, "3 walks in 100 run short")]

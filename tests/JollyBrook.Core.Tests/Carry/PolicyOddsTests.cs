@@ -9,7 +9,9 @@ public sealed class PolicyOddsTests
 {
     private const int Walks = 4_000;
 
-    /// <summary>Reckoned or walked, a policy runs short as often and costs as much, whatever the trip, its camps and what they fetch.</summary>
+    /// <summary>
+    /// Reckoned or walked, a policy runs short as often and costs as much, whatever the trip, its camps and what they fetch.
+    /// </summary>
     [Fact]
     public void What_is_reckoned_is_what_walks_that_are_drawn_come_to() =>
         GeneratedTrips.Any.Sample(

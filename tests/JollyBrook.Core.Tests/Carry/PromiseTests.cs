@@ -144,7 +144,9 @@ public sealed class PromiseTests
         camp.IfElse.ShouldStartWith("If it is dry:");
     }
 
-    /// <summary>Where a spring is filled at on the way, it is the camp that has to be reached from it: what is used there is fetched.</summary>
+    /// <summary>
+    /// Where a spring is filled at on the way, it is the camp that has to be reached from it: what is used there is fetched.
+    /// </summary>
     [Fact]
     public void If_a_water_before_it_is_dry_the_camp_that_fetches_is_next()
     {

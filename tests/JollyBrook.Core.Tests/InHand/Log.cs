@@ -118,7 +118,9 @@ internal sealed class Log
         return id;
     }
 
-    /// <summary>What is in hand so many minutes after the morning, told to two walkers on the way to a spring, or to nobody in particular.</summary>
+    /// <summary>
+    /// What is in hand so many minutes after the morning, told to two walkers on the way to a spring, or to nobody in particular.
+    /// </summary>
     public InHandResponse At(double minutes, Snapshot? since = null, bool toNobody = false) =>
         WhatIsInHand.Compute(
             new InHandRequest(

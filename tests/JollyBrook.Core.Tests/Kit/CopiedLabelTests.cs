@@ -73,7 +73,7 @@ public class CopiedLabelTests
     {
         // 4 per US gallon: 4·2/3.785 = 2.11 for 2 L; within 6 % of 2, 2·5/... : 2 tablets of 5 mg in 2 L.
         var label = new CopiedLabel(4, 1, LabelUnit.UsGallon, new CopiedWaits(30, 30, 30));
-        Described(label).Words.ShouldEndWith("20 tablets left; label: 4 tablets per 1 US gal; 30 min; below 10 °C double");
+        Described(label).Words.ShouldEndWith("20 tablets left; label: 4 tablets per 1 US gal; 30 min; below 10 °C (50 °F) double");
         Treated(label, Ask.Water(2), "nadcc-8.5").Headline.ShouldBe("2 tablets");
         Treated(label, Ask.Water(UnitTable.LitresPerGallon), "nadcc-8.5").Headline.ShouldBe("4 tablets");
     }

@@ -14,7 +14,9 @@ public sealed partial class UsUnitsTests
 {
     public static TheoryData<string> Names => [.. Calculations.All.Select(c => c.Name)];
 
-    /// <summary>Asked with nothing but the units, each answers with its defaults, or with what it misses and how that is found out.</summary>
+    /// <summary>
+    /// Asked with nothing but the units, each answers with its defaults, or with what it misses and how that is found out.
+    /// </summary>
     [Theory]
     [MemberData(nameof(Names))]
     public void No_answer_and_no_problem_speaks_of_celsius_alone(string name) =>
@@ -44,7 +46,9 @@ public sealed partial class UsUnitsTests
 
     private static string Json<T>(T answer) => JsonSerializer.Serialize(answer, AnswerJson.Default.Options);
 
-    /// <summary>Every sentence with °C that is not followed by °F in brackets; formulas are written in the units they are published in.</summary>
+    /// <summary>
+    /// Every sentence with °C that is not followed by °F in brackets; formulas are written in the units they are published in.
+    /// </summary>
     private static List<string> InCelsiusAlone(string json)
     {
         List<string> found = [];

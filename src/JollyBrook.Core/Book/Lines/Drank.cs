@@ -35,8 +35,11 @@ public sealed record Drank(
 
     protected override BookLineKind OwnKind => BookLineKind.Drank;
 
-    public override string Title(LineNames names, Speaker say) =>
-        $"Drank {LineFields.Amount(Litres, All, say)}{(names?.Thing is { Length: > 0 } from ? $" from {from}" : "")}{(Untreated == true ? ", untreated" : "")}";
+    public override string Title(LineNames names, Speaker say)
+    {
+        var from = names?.Thing is { Length: > 0 } thing ? $" from {thing}" : "";
+        return $"Drank {LineFields.Amount(Litres, All, say)}{from}{(Untreated == true ? ", untreated" : "")}";
+    }
 
     protected override void CheckOwn(Intake intake)
     {

@@ -37,8 +37,12 @@ public sealed record Filled(
 
     protected override BookLineKind OwnKind => BookLineKind.Filled;
 
-    public override string Title(LineNames names, Speaker say) =>
-        $"Filled {Or(names?.Thing, "a container")}{(Litres is { } litres ? $" with {say?.Of(Quantity.Volume, litres)}" : "")}{(names?.Other is { Length: > 0 } source ? $" at {source}" : "")}";
+    public override string Title(LineNames names, Speaker say)
+    {
+        var with = Litres is { } litres ? $" with {say?.Of(Quantity.Volume, litres)}" : "";
+        var at = names?.Other is { Length: > 0 } source ? $" at {source}" : "";
+        return $"Filled {Or(names?.Thing, "a container")}{with}{at}";
+    }
 
     protected override void CheckOwn(Intake intake)
     {

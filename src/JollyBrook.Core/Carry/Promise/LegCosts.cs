@@ -22,7 +22,10 @@ internal sealed class LegCosts
         _cost = [.. cases.Select(_ => problem.Places.Select(p => new double[]?[Filled + p.Waters.Count]).ToArray())];
     }
 
-    /// <summary>What was done at the place before the leg: a night of cooking and drinking, or of drinking, or filled at its first water, the next one …</summary>
+    /// <summary>
+    /// What was done at the place before the leg: a night of cooking and drinking, or of drinking, or filled at its first water, the next
+    /// one …
+    /// </summary>
     public const int Night = 0,
         DryNight = 1,
         Filled = 2;

@@ -206,7 +206,9 @@ public sealed class PolicySolver
         }
     }
 
-    /// <summary>What going to a water costs beside what is taken there: the way there, before it is known whether it runs, and the rest.</summary>
+    /// <summary>
+    /// What going to a water costs beside what is taken there: the way there, before it is known whether it runs, and the rest.
+    /// </summary>
     private readonly struct Extra(PolicySolver solver, PolicyWater water, double perL)
     {
         private readonly double _minute = solver._problem.KgKmPerMinute;

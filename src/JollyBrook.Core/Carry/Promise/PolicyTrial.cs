@@ -8,7 +8,9 @@ internal enum SearchEffort
     Full,
 }
 
-/// <summary>Finds the policy that keeps a promise: all are tried under the same conditions, and the one to be taken by what the plan is judged by.</summary>
+/// <summary>
+/// Finds the policy that keeps a promise: all are tried under the same conditions, and the one to be taken by what the plan is judged by.
+/// </summary>
 internal sealed class PolicyTrial
 {
     /// <summary>On a way of more places fewer conditions are looked at and nothing is mixed, for the time it takes.</summary>

@@ -44,13 +44,15 @@ public sealed class PromiseSearch
 
     private const double NearlyAll = 0.9;
 
-    /// <summary>The shares of what may run short that are asked for in turn, and how many of the cheapest are put before the judge at each.</summary>
+    /// <summary>
+    /// The shares of what may run short that are asked for in turn, and how many of the cheapest are put before the judge at each.
+    /// </summary>
     private static readonly double[] Careful = [1 + Over, 1, 0.95, 0.9, 0.85, 0.8, 0.7, 0.6, 0.4, 0.2, 0];
     private const int MostConfirmed = 4;
 
     /// <summary>
-    /// Short so much more often than may be, as a share of that, a policy is still looked at, at up to twice its cost (pick): a hair over what
-    /// was wanted is less than the reckoning can tell, and nobody is sent off with ten litres more for it.
+    /// Short so much more often than may be, as a share of that, a policy is still looked at, at up to twice its cost (pick): a hair over
+    /// what was wanted is less than the reckoning can tell, and nobody is sent off with ten litres more for it.
     /// </summary>
     private const double Over = 0.1;
 

@@ -63,7 +63,9 @@ internal sealed class SourceMemory
         After = [.. _isKeptAfter.Select(t => StatesOf(t))];
     }
 
-    /// <summary>For each place the states that may be while its waters are tried, in which it is reached, and in which it is left.</summary>
+    /// <summary>
+    /// For each place the states that may be while its waters are tried, in which it is reached, and in which it is left.
+    /// </summary>
     public int[][] Here { get; }
 
     public int[][] Before { get; }

@@ -278,6 +278,11 @@ public static class MakeshiftCards
             ToKit: null
         );
 
+    private static string Between(double quickest, double slowest) =>
+        slowest - quickest < 1
+            ? Speaker.Minutes(Math.Ceiling(slowest))
+            : $"{Speaker.Minutes(Math.Floor(quickest))} to {Speaker.Minutes(Math.Ceiling(slowest))}";
+
     private static MakeshiftCard Card(string id, string name, MakeshiftUse use, double? litres, double? low, double? high, Speaker say) =>
         new(
             Id: id,
@@ -289,9 +294,7 @@ public static class MakeshiftCards
             RunMinutesHigh: high,
             DrawL: null,
             Yield: litres is { } wanted && low is { } quickest && high is { } slowest
-                ? $"{say.Of(Quantity.Volume, wanted)} in "
-                    + $"{(slowest - quickest < 1 ? Speaker.Minutes(Math.Ceiling(slowest)) : $"{Speaker.Minutes(Math.Floor(quickest))} to {Speaker.Minutes(Math.Ceiling(slowest))}")}, "
-                    + "once it is made"
+                ? $"{say.Of(Quantity.Volume, wanted)} in {Between(quickest, slowest)}, once it is made"
                 : "",
             Steps: [],
             Check: "",

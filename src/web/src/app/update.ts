@@ -33,8 +33,8 @@ export function keepProgramHere() {
 }
 
 /**
- * Lets the newer program take over and reloads the page with it, also a page that was loaded past the program that is kept here (by a forced
- * reload), and one in whose place another tab has let it take over already.
+ * Lets the newer program take over and reloads the page with it, also a page that was loaded past the program
+ * that is kept here (by a forced reload), and one in whose place another tab has let it take over already.
  */
 export async function updateNow() {
   const waiting = (await navigator.serviceWorker.getRegistration())?.waiting;

@@ -56,8 +56,8 @@ export class FrameGatherer {
   }
 
   /**
-   * Takes a frame in. Returns the bundle once enough has been seen; null before. What is no frame of ours, is damaged, or belongs to another
-   * bundle than the newest is left out; a frame of another bundle begins anew.
+   * Takes a frame in. Returns the bundle once enough has been seen; null before. What is no frame of ours, is
+   * damaged, or belongs to another bundle than the newest is left out; a frame of another bundle begins anew.
    */
   add(bytes: Uint8Array): Uint8Array | null {
     const head = readHead(bytes);

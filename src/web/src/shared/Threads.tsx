@@ -15,8 +15,8 @@ interface Props {
 }
 
 /**
- * One class of organism on its way to the cup: a thread through the gates that the barriers are. It thins as they take from it and ends at the
- * gate where its target is reached; what does not end runs on into the cup.
+ * One class of organism on its way to the cup: a thread through the gates that the barriers are. It thins as
+ * they take from it and ends at the gate where its target is reached; what does not end runs on into the cup.
  */
 export function Thread({ row, width }: Props) {
   const gates = gatesAt(row.credits.length, width);

@@ -19,8 +19,9 @@ function thousandsMark(locale: string | undefined): string | null {
 }
 
 /**
- * Reads a number as people write it: digits of any script, point or comma before the decimals, points, commas, blanks or apostrophes between
- * thousands. "1,200" may be twelve hundred or one and a fifth: both are given, and the person is asked.
+ * Reads a number as people write it: digits of any script, point or comma before the decimals, points,
+ * commas, blanks or apostrophes between thousands. "1,200" may be twelve hundred or one and a fifth: both are
+ * given, and the person is asked.
  */
 export function typedNumber(text: string, locale?: string): Typed {
   const plain = ascii(text);

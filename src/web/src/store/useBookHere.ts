@@ -2,7 +2,10 @@ import { useEffect, useState } from 'react';
 import { useStore } from './StoreContext';
 import { useLink } from './useLink';
 
-/** Whether the book is on this device as far as it can be: a device that never met the server waits for its first word with it, or for the news that there is none to be had. */
+/**
+ * Whether the book is on this device as far as it can be: a device that never met the server waits for its
+ * first word with it, or for the news that there is none to be had.
+ */
 export function useBookHere(): boolean {
   const { db } = useStore();
   const link = useLink();

@@ -9,7 +9,10 @@ export interface FilledIn {
   known: (keyof Draft)[];
 }
 
-/** A draft in which what the app knows stands in the place of defaults: which container, what is in it, whose water it is and what that is like. */
+/**
+ * A draft in which what the app knows stands in the place of defaults: which container, what is in it, whose
+ * water it is and what that is like.
+ */
 export function fromHand(
   draft: Draft,
   kit: Kept<'kit-item'>[],

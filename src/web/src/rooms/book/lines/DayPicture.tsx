@@ -19,7 +19,10 @@ interface Props {
   batches: { id: string; at: number }[];
 }
 
-/** A day from midnight to midnight: what had been drunk by each hour against what was planned, when water was treated, and where water was met. */
+/**
+ * A day from midnight to midnight: what had been drunk by each hour against what was planned, when water was
+ * treated, and where water was met.
+ */
 export function DayPicture({ day, answer, plannedL, lines, batches }: Props) {
   const { palette } = useTheme();
   const catalogue = useCatalogue();

@@ -7,7 +7,10 @@ import { useLoggingBook } from '../../../store/books';
 import { writeLine } from '../../../store/bookLines';
 import { useStore } from '../../../store/StoreContext';
 
-/** A card for them in letters to be read at arm's length: to photograph, print or hear. What remains for us stands below, and is not theirs. */
+/**
+ * A card for them in letters to be read at arm's length: to photograph, print or hear. What remains for us
+ * stands below, and is not theirs.
+ */
 export function SpareCard({ card }: { card: Schema<'SpareCard'> }) {
   const store = useStore();
   const book = useLoggingBook();

@@ -45,8 +45,8 @@ export function SparePage() {
             </Typography>
             <Typography sx={{ color: 'text.secondary' }}>
               They need {show(catalogue, 'volume', response.theirL)}; our own trip still asks for{' '}
-              {show(catalogue, 'volume', response.oursL)}, {plain((catalogue.route.supplyMargin - 1) * 100, 0)} % more than planned
-              counted in.
+              {show(catalogue, 'volume', response.oursL)},{' '}
+              {plain((catalogue.route.supplyMargin - 1) * 100, 0)} % more than planned counted in.
             </Typography>
           </Box>
         )}

@@ -15,8 +15,8 @@ export interface AskRow {
 }
 
 /**
- * The rows to show. What is open stays where it was, answered or not: a field must not slip away, or lose the cursor, under the hand that is
- * still in it.
+ * The rows to show. What is open stays where it was, answered or not: a field must not slip away, or lose the
+ * cursor, under the hand that is still in it.
  */
 export function askRows(questions: Question[], opened: Opened | null, atOnce: number): AskRow[] {
   const rows: AskRow[] = questions
