@@ -22,8 +22,8 @@ internal static class Ask
     public static TreatResponse Chemical(string profile, WaterInput water, ChemicalOptions? options = null, bool viruses = true) =>
         Treat.Compute(new TreatRequest(UnitSystem.Metric, water, profile, viruses, Chemical: options ?? InDateInShade));
 
-    public static TreatResponse Boil(WaterInput water, BoilOptions? options = null) =>
-        Treat.Compute(new TreatRequest(UnitSystem.Metric, water, TreatmentMethods.Boil, Boil: options));
+    public static TreatResponse Boil(WaterInput water, BoilOptions? options = null, UnitSystem units = UnitSystem.Metric) =>
+        Treat.Compute(new TreatRequest(units, water, TreatmentMethods.Boil, Boil: options));
 
     public static LedgerRow Row(this TreatResponse answer, OrganismClass organism) => answer.Ledger.Single(r => r.Organism == organism);
 }

@@ -73,7 +73,7 @@ internal static class BoilingSteps
 
     private static void AddHeld(List<TreatmentStep> steps, BoilAnswer boil, int load, string which, Speaker say)
     {
-        // No pot gets hotter than it boils; whole degrees below, the minutes are still those.
+        // No pot gets hotter than it boils; the minutes of what is a tenth below are the same.
         var top = say.Down(Quantity.Temperature, boil.TopC);
         steps.Add(
             new(

@@ -192,11 +192,11 @@ public static class Melting
         }
         else if (water.TemperatureC > WarmestMeltC)
         {
-            string Celsius(double celsius) => say.Of(Quantity.Temperature, celsius);
+            string Warmth(double celsius) => say.Of(Quantity.Temperature, celsius);
             assumptions.Add(
                 new(
                     WaterFields.Temperature.Path,
-                    $"Melt ends at {Celsius(0)} to {Celsius(WarmestMeltC)}: {Celsius(water.TemperatureC)} means heated further, and the fuel "
+                    $"Melt ends at {Warmth(0)} to {Warmth(WarmestMeltC)}: {Warmth(water.TemperatureC)} means heated further, and the fuel "
                         + "for it is counted."
                 )
             );

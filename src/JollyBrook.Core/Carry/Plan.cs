@@ -224,7 +224,7 @@ public static class Plan
     private static List<Assumption> Assume(PlanSetup setup, PlannedWalk walk, IReadOnlyList<PlanSupply> supplies, Speaker say)
     {
         var request = setup.Request;
-        string Celsius(double celsius) => say.Of(Quantity.Temperature, celsius);
+        string Warmth(double celsius) => say.Of(Quantity.Temperature, celsius);
         List<Assumption> assumed = [];
         if (request.Walkers is not { Count: > 0 })
         {
@@ -287,7 +287,7 @@ public static class Plan
             .ToList();
         if (setup.Treatment.CanTell && guessed.Count > 0)
         {
-            var likely = guessed.Select(p => $"{p.Name} {Celsius(Math.Floor(setup.Treatment.LikelyTemperatureC(p)))}");
+            var likely = guessed.Select(p => $"{p.Name} {Warmth(Math.Floor(setup.Treatment.LikelyTemperatureC(p)))}");
             assumed.Add(
                 new(
                     "sources.temperatureC",
@@ -299,7 +299,7 @@ public static class Plan
         if (request.Route!.Weather is not { Count: > 0 })
         {
             var (low, high) = (DayWeather.Assumed.LowC!.Value, DayWeather.Assumed.HighC!.Value);
-            assumed.Add(new("route.weather", $"No weather given: taken as a warm, sunny day, {Celsius(low)} to {Celsius(high)}."));
+            assumed.Add(new("route.weather", $"No weather given: taken as a warm, sunny day, {Warmth(low)} to {Warmth(high)}."));
         }
 
         if (request.Route.Containers is not { Count: > 0 })

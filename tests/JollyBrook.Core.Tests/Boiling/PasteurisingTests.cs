@@ -63,14 +63,8 @@ public class PasteurisingTests
             .Sample(
                 (held, heightM, units) =>
                 {
-                    var answer = Treat.Compute(
-                        new TreatRequest(
-                            units,
-                            Ask.Water(1, elevationM: heightM),
-                            TreatmentMethods.Boil,
-                            Boil: new BoilOptions(BoilSchool.Pasteurise, HeldC: held, Thermometer: true)
-                        )
-                    );
+                    var pot = new BoilOptions(BoilSchool.Pasteurise, HeldC: held, Thermometer: true);
+                    var answer = Ask.Boil(Ask.Water(1, elevationM: heightM), pot, units);
                     var told = answer.Steps.Single(s => s.Id == "heat-1").Done!.Split(' ');
                     var shown = double.Parse(told[2], CultureInfo.InvariantCulture);
                     var celsius = units == UnitSystem.Us ? (shown - 32) / 1.8 : shown;

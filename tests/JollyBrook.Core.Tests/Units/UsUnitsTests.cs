@@ -26,14 +26,7 @@ public sealed partial class UsUnitsTests
     public void Nor_do_a_pot_held_below_the_boil_an_empty_trip_or_melted_snow()
     {
         TreatResponse Boil(BoilSchool school) =>
-            Treat.Compute(
-                new TreatRequest(
-                    UnitSystem.Us,
-                    Ask.Water(1, temperatureC: null),
-                    TreatmentMethods.Boil,
-                    Boil: new BoilOptions(school, HeldC: 70, Thermometer: true)
-                )
-            );
+            Ask.Boil(Ask.Water(1, temperatureC: null), new BoilOptions(school, HeldC: 70, Thermometer: true), UnitSystem.Us);
         var plan = Plan.Compute(Routes.Level(20, ("Spring", 8, 0.98)) with { Units = UnitSystem.Us });
         foreach (var json in new[] { Json(Boil(BoilSchool.Pasteurise)), Json(Boil(BoilSchool.OneOrThree)), Json(plan) })
         {

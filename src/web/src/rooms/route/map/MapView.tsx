@@ -76,16 +76,10 @@ export default function MapView({ line, stops, sources, hereKm, selected, onSele
     const path = line.map(({ latitudeDeg, longitudeDeg }): [number, number] => [latitudeDeg, longitudeDeg]);
     L.polyline(path, { color: inks.paper, weight: 8, interactive: false }).addTo(group);
     L.polyline(path, { color: inks.ink, weight: 3.5, interactive: false }).addTo(group);
-    const here = hereKm === null ? null : placeAt(line, hereKm);
-    if (here !== null) {
-      L.circleMarker(here, { radius: 9, color: inks.paper, weight: 3, fillColor: inks.stop, fillOpacity: 1 })
-        .bindTooltip('You are here')
-        .addTo(group);
-    }
     return () => void group.remove();
     // The inks are the theme's.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [line, hereKm, theme, still, units]);
+  }, [line, theme, still, units]);
 
   useEffect(() => {
     if (!map.current) return;

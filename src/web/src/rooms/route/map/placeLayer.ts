@@ -5,7 +5,7 @@ import { apart, spreadOut, touchSides } from './spreadOut';
 
 interface Shown {
   places: MapPlace[];
-  /** Where the person is, which no mark may lie on. */
+  /** Where the person is, which is marked, and which no other mark may lie on. */
   here: [number, number] | null;
   selected: string | null;
   inks: MapInks;
@@ -34,6 +34,10 @@ function drawPlaces(map: L.Map, group: L.LayerGroup, { places, here, selected, i
   const sides = touchSides(marks);
   const focused = document.activeElement?.getAttribute('data-place');
   group.clearLayers();
+  if (here !== null)
+    L.circleMarker(here, { radius: 9, color: inks.paper, weight: 3, fillColor: inks.stop, fillOpacity: 1 })
+      .bindTooltip('You are here')
+      .addTo(group);
   drawn.forEach(({ stop, at }, i) => {
     const { x, y } = marks[i];
     const isMoved = Math.hypot(x - points[i].x, y - points[i].y) > 3;
