@@ -17,18 +17,19 @@ internal static class PlanSolver
         }
 
         // How each fill is treated hangs on its litres: found coarsely, and then for good.
-        if (setup.Treatment.CanTell)
+        var coarse = setup.Treatment.CanTell ? Promised(setup, SearchEffort.Coarse) : null;
+        if (coarse is not null)
         {
-            setup.TreatAsFilled(Promised(setup, SearchEffort.Coarse));
+            setup.TreatAsFilled(coarse);
         }
 
-        return Promised(setup, SearchEffort.Full);
+        return Promised(setup, SearchEffort.Full, coarse?.Policy.ShortPrice);
     }
 
-    private static PromisedWalk Promised(PlanSetup setup, SearchEffort effort)
+    private static PromisedWalk Promised(PlanSetup setup, SearchEffort effort, double? nearPrice = null)
     {
         var way = new PolicyWay(setup);
         var trial = new PolicyTrial(setup, way, effort);
-        return PromisedWalk.Of(setup, way, trial.Find(), trial.Judge);
+        return PromisedWalk.Of(setup, way, trial.Find(nearPrice), trial.Judge);
     }
 }

@@ -30,6 +30,43 @@ public sealed class PolicyOddsTests
         );
 
     /// <summary>
+    /// Policies that end alike share what becomes of those who come there: it changes nothing of what one comes to, whichever were reckoned
+    /// before it, and one that runs short more often than is wanted is given up, and no other.
+    /// </summary>
+    [Fact]
+    public void What_is_remembered_of_other_policies_changes_nothing() =>
+        Gen.Select(GeneratedTrips.Any, Gen.Select(Gen.Double[5, 8_000], Gen.Double[5, 8_000], Gen.Double.Unit, Gen.Double.Unit).Array[1, 4])
+            .Sample(
+                (trip, turns) =>
+                {
+                    var setup = new PlanSetup(trip);
+                    var way = new PolicyWay(setup);
+                    var simulation = CarrySimulation.Of(setup, way);
+                    var (odds, alone) = (simulation.Odds(5), simulation.Odds(5));
+                    var solver = new PolicySolver(way.Problem, [.. simulation.Cases(2)]);
+                    foreach (var (price, otherPrice, share, most) in turns)
+                    {
+                        var (one, other) = (solver.Solve(price), solver.Solve(otherPrice));
+                        var place = (int)(share * (way.Problem.Places.Count - 1));
+                        foreach (var table in (PolicyTable[])[one, other, one.Then(other, place), one.But(other, place)])
+                        {
+                            var policy = new RaisedPolicy(way, table);
+                            var fate = alone.Reckon(policy.Leave);
+
+                            var remembered = odds.Reckon(policy, double.PositiveInfinity)!.Value;
+                            remembered.ShortChance.ShouldBe(fate.ShortChance, 1e-5);
+                            remembered.Cost.ShouldBe(fate.Cost, 1e-5 * (1 + fate.Cost));
+                            if (Math.Abs(fate.ShortChance - most) > 1e-5)
+                            {
+                                odds.Reckon(policy, most).HasValue.ShouldBe(fate.ShortChance < most);
+                            }
+                        }
+                    }
+                },
+                iter: 60
+            );
+
+    /// <summary>
     /// Nobody carries past a well: where it is dry the walk is short, whatever is needed. It stands at the camp, where it is met in the
     /// evening and in the morning, and dry or not it is so both times: 1 − p, and not its square.
     /// </summary>

@@ -45,7 +45,8 @@ internal sealed class PolicyTrial
     private bool IsLong => _way.Problem.Places.Count > ManyPlaces;
 
     /// <summary>Finds it.</summary>
-    public TriedPolicy Find()
+    /// <param name="nearPrice">The price of running short that was found for much the same trip, kg·km; null where none was.</param>
+    public TriedPolicy Find(double? nearPrice)
     {
         // Seen to where it is solved, the reserve is kept whatever runs dry; else the fill before is made larger once it is walked.
         List<SolvePolicy> solve = [new PolicySolver(_way.Problem, [PolicyCase.Median(_way.Problem, 0), .. _cases]).Solve];
@@ -59,13 +60,14 @@ internal sealed class PolicyTrial
             {
                 Places = _way.Problem.Places.Count,
                 MostShort = 1 - _setup.Certainty,
+                NearPrice = nearPrice,
                 Mixes = _effort == SearchEffort.Full && !IsLong,
             }
         );
     }
 
     /// <summary>One as it would be walked.</summary>
-    private (double ShortChance, double Cost) Try(PolicyTable table) => _odds.Reckon(PromisedWalk.Walked(_way, table));
+    private Fate? Try(PolicyTable table, double most) => _odds.Reckon(new RaisedPolicy(_way, table), most);
 
     /// <summary>Share of walks that run short of a policy, by what the plan is judged by.</summary>
     public double Judge(PolicyTable table)
@@ -73,11 +75,13 @@ internal sealed class PolicyTrial
         if (!_judged.TryGetValue(table, out var share))
         {
             _judge ??= PlanPromise.OddsOf(_simulation);
-            _judged[table] = share = _judge.Reckon(PromisedWalk.Walked(_way, table)).ShortChance;
+            _judged[table] = share = _judge.Reckon(new RaisedPolicy(_way, table).Leave).ShortChance;
         }
 
         return share;
     }
 
-    private bool Confirms(TriedPolicy policy) => Judge(policy.Table) <= PlanPromise.MostShort(_setup.Certainty);
+    /// <summary>One that is looked for coarsely tells what is filled where, and is not walked.</summary>
+    private bool Confirms(TriedPolicy policy) =>
+        _effort == SearchEffort.Coarse || Judge(policy.Table) <= PlanPromise.MostShort(_setup.Certainty);
 }

@@ -13,8 +13,9 @@ public delegate PolicyTable SolvePolicy(double shortPrice);
 
 /// <summary>How often a policy runs short, and what its walks cost.</summary>
 /// <param name="table">The policy.</param>
-/// <returns>Share of walks short, 0 to 1, and mean cost, kg·km.</returns>
-public delegate (double ShortChance, double Cost) TryPolicy(PolicyTable table);
+/// <param name="most">Once it is seen to run short more often, no more of it is wanted: share of walks.</param>
+/// <returns>Null where it runs short more often.</returns>
+public delegate Fate? TryPolicy(PolicyTable table, double most);
 
 /// <summary>What a search asks for.</summary>
 /// <param name="Solve">Ways to solve for a policy, each looked at by itself.</param>
@@ -27,6 +28,9 @@ public sealed record PromiseQuestion(IReadOnlyList<SolvePolicy> Solve, TryPolicy
 
     /// <summary>Share of walks that may run short, above 0.</summary>
     public required double MostShort { get; init; }
+
+    /// <summary>Around which price of running short it is looked for first, kg·km: that of a policy for much the same problem.</summary>
+    public double? NearPrice { get; init; }
 
     /// <summary>Whether policies are mixed as well, so that a stretch need not be guarded wholly or not at all.</summary>
     public bool Mixes { get; init; } = true;
@@ -77,9 +81,13 @@ public sealed class PromiseSearch
     private readonly List<TriedPolicy> _tried = [];
 
     /// <summary>Which price the last way to solve needed.</summary>
-    private int _least = ShortPrices.Length / 3;
+    private int _least;
 
-    private PromiseSearch(PromiseQuestion asked) => _asked = asked;
+    private PromiseSearch(PromiseQuestion asked)
+    {
+        _asked = asked;
+        _least = asked.NearPrice is { } near ? Math.Max(0, Array.FindLastIndex(ShortPrices, p => p <= near)) : ShortPrices.Length / 3;
+    }
 
     /// <summary>Finds it; where none keeps the promise, the one that comes closest.</summary>
     /// <param name="asked">What is asked for.</param>
@@ -89,7 +97,7 @@ public sealed class PromiseSearch
         return new PromiseSearch(asked).Find();
     }
 
-    private bool Keeps(TriedPolicy tried) => tried.ShortChance <= _asked.MostShort;
+    private bool Keeps(TriedPolicy? tried) => tried?.ShortChance <= _asked.MostShort;
 
     /// <summary>The cost of one, more the further it is over what was wanted.</summary>
     private double Weighed(TriedPolicy tried) =>
@@ -126,7 +134,7 @@ public sealed class PromiseSearch
     /// </summary>
     private void Cheapest(SolvePolicy solve)
     {
-        bool KeepsFor(double price) => Keeps(Try(solve(price), price));
+        bool KeepsFor(double price) => Keeps(Try(solve(price), price)!);
         bool KeepsAt(int at) => KeepsFor(ShortPrices[at]);
 
         var kept = KeepsAt(_least);
@@ -258,10 +266,15 @@ public sealed class PromiseSearch
     private static (double Short, double Careless, double Cost) Closeness(TriedPolicy tried) =>
         tried.ShortChance >= NearlyAll ? (1, -tried.ShortPrice, tried.Cost) : (tried.ShortChance, 0, tried.Cost);
 
-    private TriedPolicy Try(PolicyTable table, double price)
+    /// <summary>Tries one; null where it is put together of others and runs short more often than anybody would look at.</summary>
+    private TriedPolicy? Try(PolicyTable table, double price)
     {
-        var (shortChance, cost) = _asked.Try(table);
-        var tried = new TriedPolicy(table, price, shortChance, cost);
+        if (_asked.Try(table, table.IsMixed ? (1 + Over) * _asked.MostShort : double.PositiveInfinity) is not { } fate)
+        {
+            return null;
+        }
+
+        var tried = new TriedPolicy(table, price, fate.ShortChance, fate.Cost);
         _tried.Add(tried);
         return tried;
     }

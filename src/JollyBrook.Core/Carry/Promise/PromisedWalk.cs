@@ -6,16 +6,14 @@ internal sealed class PromisedWalk : PlannedWalk
     /// <summary>A source that runs more often than not is one the plan is told by.</summary>
     public const double Likely = 0.5;
 
-    private const double WorthTakingL = 1e-6;
+    private const double WorthTakingL = RaisedPolicy.WorthTakingL;
 
     /// <summary>Rungs that differ by no more are told as one, the fuller, L.</summary>
     private const double AlikeL = 0.25;
-    private const int MostRounds = 6;
 
     private readonly PolicyWay _way;
 
-    /// <summary>For each place and water, what is left with at least where it is filled at, L.</summary>
-    private readonly double[][] _atLeast;
+    private readonly RaisedPolicy _raised;
 
     /// <summary>For each place what may be in hand on arrival at most, whatever was found before it, L.</summary>
     public IReadOnlyList<double> MostOnArrivalL => _mostOnArrivalL ??= MostOnArrival();
@@ -24,10 +22,10 @@ internal sealed class PromisedWalk : PlannedWalk
 
     private readonly Lazy<double> _shortChance;
 
-    private PromisedWalk(PlanSetup setup, PolicyWay way, TriedPolicy policy, double[][] atLeast, Func<PolicyTable, double> judge)
-        : base(setup, FillsOf(setup, way, Walk(way, policy.Table, atLeast)))
+    private PromisedWalk(PlanSetup setup, PolicyWay way, TriedPolicy policy, RaisedPolicy raised, Func<PolicyTable, double> judge)
+        : base(setup, FillsOf(setup, way, raised))
     {
-        (_way, Policy, _atLeast) = (way, policy, atLeast);
+        (_way, Policy, _raised) = (way, policy, raised);
         _shortChance = new Lazy<double>(() => judge(policy.Table));
     }
 
@@ -35,7 +33,7 @@ internal sealed class PromisedWalk : PlannedWalk
 
     public TriedPolicy Policy { get; }
 
-    public override LeaveWith Decide => (k, j, inHandL) => Leave(Policy.Table, _atLeast, k, j, inHandL);
+    public override LeaveWith Decide => _raised.Leave;
 
     /// <summary>The walk of a policy at the median.</summary>
     /// <param name="setup">The trip.</param>
@@ -43,28 +41,7 @@ internal sealed class PromisedWalk : PlannedWalk
     /// <param name="policy">The policy.</param>
     /// <param name="judge">Tells how often one runs short, by what every plan is judged by.</param>
     public static PromisedWalk Of(PlanSetup setup, PolicyWay way, TriedPolicy policy, Func<PolicyTable, double> judge) =>
-        new(setup, way, policy, Raised(way, policy.Table), judge);
-
-    /// <summary>
-    /// A policy as it is walked in the end: where it would arrive below the reserve at the median though there was room, the fill before is
-    /// made larger.
-    /// </summary>
-    public static LeaveWith Walked(PolicyWay way, PolicyTable table)
-    {
-        var atLeast = Raised(way, table);
-        return (k, j, inHandL) => Leave(table, atLeast, k, j, inHandL);
-    }
-
-    private static double[][] Raised(PolicyWay way, PolicyTable table)
-    {
-        double[][] atLeast = [.. way.Problem.Places.Select(p => p.Waters.Select(_ => double.NegativeInfinity).ToArray())];
-        for (var round = 0; round < MostRounds && Raise(way, Walk(way, table, atLeast), atLeast); round++)
-        {
-            // Another stop may have taken its place.
-        }
-
-        return atLeast;
-    }
+        new(setup, way, policy, new RaisedPolicy(way, policy.Table), judge);
 
     public override (double LeaveL, Place To)? IfRunning(Place place, double inHandL)
     {
@@ -78,7 +55,7 @@ internal sealed class PromisedWalk : PlannedWalk
         var (hand, last) = (leave, _way.Problem.Places.Count - 1);
         for (var at = k; at < last; at++)
         {
-            if (at > k && Likeliest(_way, Policy.Table, _atLeast, at, hand) is { } next && next.Leave > hand + WorthTakingL)
+            if (at > k && _raised.Likeliest(at, hand) is { } next && next.LeaveL > hand + WorthTakingL)
             {
                 return (leave, Setup.Line.Places[at]);
             }
@@ -160,148 +137,24 @@ internal sealed class PromisedWalk : PlannedWalk
         return most;
     }
 
-    private static double? Leave(PolicyTable table, double[][] atLeast, int k, int j, double inHandL) =>
-        table.LeaveWith(k, j, inHandL) is { } leave ? Math.Max(leave, atLeast[k][j]) : null;
-
-    /// <summary>The water of a start that has none: what is in hand.</summary>
-    private const int InHand = -1;
-
-    private readonly record struct Stopped(int Place, int Water, double ArriveL, double Leave);
-
-    /// <summary>The stops of a walk on which what is likely runs.</summary>
-    private static List<Stopped> Walk(PolicyWay way, PolicyTable table, double[][] atLeast)
+    private static List<PlannedFill> FillsOf(PlanSetup setup, PolicyWay way, RaisedPolicy raised)
     {
-        var hand = way.Problem.StartL;
-        List<Stopped> stops = way.Problem.Places[0].Waters.Count == 0 ? [new(0, InHand, hand, hand)] : [];
-        for (var k = 0; k < way.Problem.Places.Count - 1; k++)
-        {
-            var place = way.Problem.Places[k];
-            var found = Likeliest(way, table, atLeast, k, hand);
-            if (found is { } stop && (stop.Leave > hand + WorthTakingL || place.NightL > 0))
-            {
-                stops.Add(stop);
-                hand = stop.Leave;
-            }
-
-            hand -= place.NeedL + (found is null ? place.NightL : 0);
-        }
-
-        return stops;
-    }
-
-    private static Stopped? Likeliest(PolicyWay way, PolicyTable table, double[][] atLeast, int k, double hand)
-    {
-        for (var j = 0; j < way.Problem.Places[k].Waters.Count; j++)
-        {
-            if (way.Problem.Places[k].Waters[j].Chance > Likely && Leave(table, atLeast, k, j, hand) is { } leave)
-            {
-                return new Stopped(k, j, hand, leave);
-            }
-        }
-
-        return null;
-    }
-
-    /// <summary>Sees to the reserve at every next stop. Returns whether anything was raised.</summary>
-    private static bool Raise(PolicyWay way, List<Stopped> stops, double[][] atLeast)
-    {
-        var raised = false;
-        for (var n = 0; n < stops.Count; n++)
-        {
-            var (k, j, arrive, leave) = stops[n];
-            if (j == InHand)
-            {
-                continue;
-            }
-
-            var water = way.Problem.Places[k].Waters[j];
-            var (target, limit) = (NeedToNext(way, stops, n) + OnArrival(way, stops, n + 1), MostToLeave(water, arrive));
-            if (Math.Min(target, limit) > leave + WorthTakingL)
-            {
-                atLeast[k][j] = Math.Min(target, limit);
-                raised = true;
-            }
-            else if (target > limit + WorthTakingL && n > 0 && !double.IsInfinity(water.CacheL))
-            {
-                // A cache holds no more: the rest comes from the fill before it.
-                raised |= RaiseBefore(way, stops[n - 1], target - limit, atLeast);
-            }
-        }
-
-        return raised;
-    }
-
-    /// <summary>
-    /// What a stop is reached with at the median, L: the reserve, and where its treatment is not waited for what is drunk while it works.
-    /// </summary>
-    private static double OnArrival(PolicyWay way, List<Stopped> stops, int n)
-    {
-        var (reserve, problem) = (way.Problem.ReserveL, way.Problem);
-        if (
-            n >= stops.Count
-            || problem.Places[stops[n].Place].Waters[stops[n].Water] is not { WaitMinutes: > 0 } water
-            || water.Wait(stops[n].ArriveL, 1, problem.DebtL, problem.KgKmPerMinute).Waits
-        )
-        {
-            return reserve;
-        }
-
-        return Math.Max(reserve, water.WaitNeedL + water.DetourUseL);
-    }
-
-    private static bool RaiseBefore(PolicyWay way, Stopped stop, double moreL, double[][] atLeast)
-    {
-        var (k, j, arrive, leave) = stop;
-        if (j == InHand)
-        {
-            return false;
-        }
-
-        var water = way.Problem.Places[k].Waters[j];
-        var wanted = Math.Min(leave + moreL, MostToLeave(water, arrive));
-        if (wanted <= leave + WorthTakingL)
-        {
-            return false;
-        }
-
-        atLeast[k][j] = wanted;
-        return true;
-    }
-
-    /// <summary>What there is room for, in containers and bodies, and what lies there.</summary>
-    private static double MostToLeave(PolicyWater water, double arriveL) =>
-        Math.Min(water.CapacityL + water.DrinkL, arriveL + water.CacheL - (2 * water.DetourUseL));
-
-    private static double NeedToNext(PolicyWay way, List<Stopped> stops, int n)
-    {
-        var (from, to) = (stops[n].Place, n + 1 < stops.Count ? stops[n + 1].Place : way.Problem.Places.Count - 1);
-        var need = n + 1 < stops.Count ? way.Problem.Places[to].Waters[stops[n + 1].Water].DetourUseL : 0;
-        for (var k = from; k < to; k++)
-        {
-            need += way.Problem.Places[k].NeedL + (k == from ? 0 : way.Problem.Places[k].NightL);
-        }
-
-        return need;
-    }
-
-    private static List<PlannedFill> FillsOf(PlanSetup setup, PolicyWay way, List<Stopped> stops)
-    {
-        var places = setup.Line.Places;
+        var (places, stops) = (setup.Line.Places, raised.Stops);
         Place At(Stopped stop) =>
-            stop.Water == InHand ? places[0]
+            stop.Water == Stopped.InHand ? places[0]
             : way.Sources[stop.Place][stop.Water] is { IsEvening: true } evening && evening.Point == places[stop.Place].Point ? evening
             : places[stop.Place];
         List<PlannedFill> fills = [];
         for (var n = 0; n < stops.Count; n++)
         {
             var (k, j, arrive, leave) = stops[n];
-            var (place, water) = (way.Problem.Places[k], j == InHand ? new PolicyWater(1, leave) : way.Problem.Places[k].Waters[j]);
+            var (place, water) = (way.Problem.Places[k], j == Stopped.InHand ? new PolicyWater(1, leave) : way.Problem.Places[k].Waters[j]);
             var next = n + 1 < stops.Count ? stops[n + 1] : (Stopped?)null;
-            var arriveNext = leave - NeedToNext(way, stops, n);
+            var arriveNext = leave - raised.NeedToNext(stops, n);
             var spot = place.NightL;
             var missing = way.Problem.ReserveL - arriveNext;
             fills.Add(
-                new PlannedFill(At(stops[n]), next is { } to ? At(to) : places[^1], j == InHand ? places[0] : way.Sources[k][j])
+                new PlannedFill(At(stops[n]), next is { } to ? At(to) : places[^1], j == Stopped.InHand ? places[0] : way.Sources[k][j])
                 {
                     ArriveL = k == 0 ? 0 : arrive - water.DetourUseL,
                     DrinkL = water.DrinkL,
