@@ -21,8 +21,9 @@ export function firstOf(here: Promise<string>, server: Promise<string>): Promise
 /** So long the server alone is waited for where the core here would take seconds, ms. */
 export const longPatienceMs = 1_500;
 
-/** So long the core here is asked at once after the server was the slower of both, ms. */
-const distrustMs = 30_000;
+/** So long the core here is asked at once after the server was the slower of both, ms: for a hiccup not long, then longer each time. */
+const [hiccupMs, mostDistrustMs] = [2_000, 32_000];
+let distrustMs = hiccupMs;
 let askedAtOnceUntil = 0;
 
 /** From now on the core here is asked: the server's is of another build, and one room would say other than the next. */
@@ -50,13 +51,19 @@ export async function serverFirst(
   const server = askServer(name, request);
   const late = new Promise<null>((resolve) => setTimeout(() => resolve(null), patienceMs));
   const soon = await Promise.race([server.catch(() => null), late]);
-  if (soon !== null) return soon;
+  if (soon !== null) {
+    distrustMs = hiccupMs;
+    return soon;
+  }
   let isServerSooner = false;
   void server.then(
     () => (isServerSooner = true),
     () => undefined,
   );
   const json = await firstOf(here(), server);
-  if (!isServerSooner) askedAtOnceUntil = Math.max(askedAtOnceUntil, Date.now() + distrustMs);
+  if (!isServerSooner) {
+    askedAtOnceUntil = Math.max(askedAtOnceUntil, Date.now() + distrustMs);
+    distrustMs = Math.min(2 * distrustMs, mostDistrustMs);
+  }
   return json;
 }
