@@ -85,6 +85,7 @@ public static class Sweat
             PriorFactor: BandOf(1, PersonalFactor.Unknown),
             Factor: BandOf(1, factor),
             Tests: tests,
+            AirC: effort.TemperatureC!.Value,
             ByTemperature:
             [
                 .. Temperatures()

@@ -53,6 +53,7 @@ public sealed record RuleOfThumb(string Name, string Words);
 /// <param name="PriorFactor">The personal factor before any test.</param>
 /// <param name="Factor">The personal factor now.</param>
 /// <param name="Tests">Every test, judged, the oldest first.</param>
+/// <param name="AirC">The air it is reckoned for, in the shade, °C.</param>
 /// <param name="ByTemperature">Sweat against air temperature, all else as asked.</param>
 /// <param name="RulesOfThumb">Printed beside.</param>
 /// <param name="Assumptions">What was not known.</param>
@@ -73,6 +74,7 @@ public sealed record SweatResponse(
     Band PriorFactor,
     Band Factor,
     IReadOnlyList<JudgedSweatTest> Tests,
+    double AirC,
     IReadOnlyList<SweatPoint> ByTemperature,
     IReadOnlyList<RuleOfThumb> RulesOfThumb,
     IReadOnlyList<Assumption> Assumptions,

@@ -59,6 +59,8 @@ public sealed record DayChoices(double RestUntilHour, double WantedL, double Wan
 /// <param name="OffLineKm">Further off the line than this is not on the walk, km.</param>
 /// <param name="SupplyMargin">So many times the planned litres the supplies must cover.</param>
 /// <param name="GroundStepM">The ground is told at heights so far apart, m.</param>
+/// <param name="EarliestStartHour">A day starts at this clock time or later, h after midnight.</param>
+/// <param name="LatestStartHour">A day starts at this clock time or earlier, h after midnight.</param>
 public sealed record RouteChoices(
     IReadOnlyList<Choice> WalkSchools,
     IReadOnlyList<Choice> SweatSchools,
@@ -78,7 +80,9 @@ public sealed record RouteChoices(
     double MiddleCertainty,
     double OffLineKm,
     double SupplyMargin,
-    double GroundStepM
+    double GroundStepM,
+    double EarliestStartHour,
+    double LatestStartHour
 );
 
 internal static class PlanningChoiceMaker
@@ -152,6 +156,8 @@ internal static class PlanningChoiceMaker
             MiddleCertainty: TripRoute.Middle,
             OffLineKm: FromHere.OffLineKm,
             SupplyMargin: SupplyMargin.Factor,
-            GroundStepM: GroundProfile.ResampleM
+            GroundStepM: GroundProfile.ResampleM,
+            EarliestStartHour: RouteDay.EarliestStartHour,
+            LatestStartHour: RouteDay.LatestStartHour
         );
 }

@@ -10,13 +10,15 @@ namespace JollyBrook.Core.Catalogue;
 /// <param name="Soils">What a seep hole is dug in.</param>
 /// <param name="Seasons">Seasons.</param>
 /// <param name="TooFarPercent">A way on which one comes to be shorter of water than this is no way, % of body mass.</param>
+/// <param name="Defaults">Where the room starts from.</param>
 public sealed record ScarceChoices(
     IReadOnlyList<Choice> Means,
     IReadOnlyList<Choice> Signs,
     IReadOnlyList<Choice> Features,
     IReadOnlyList<Choice> Soils,
     IReadOnlyList<Choice> Seasons,
-    double TooFarPercent
+    double TooFarPercent,
+    ScarceDefaults Defaults
 );
 
 internal static class ScarceChoiceMaker
@@ -61,6 +63,7 @@ internal static class ScarceChoiceMaker
                 new(ContractName.Of(Season.Winter), "Winter", ""),
                 new(ContractName.Of(Season.Unknown), "Not said", ""),
             ],
-            TooFarPercent: BodyBuffer.SlowlyPercent
+            TooFarPercent: BodyBuffer.SlowlyPercent,
+            Defaults: ScarceDefaults.Usual
         );
 }

@@ -13,7 +13,8 @@ public sealed record KitTemplate(string Id, KitItem Item);
 public sealed record KitTemplatesRequest;
 
 /// <param name="Templates">Usual pieces.</param>
-public sealed record KitTemplatesResponse(IReadOnlyList<KitTemplate> Templates);
+/// <param name="Blanks">One of each kind, with nothing that only its own label can tell; in the order they are listed.</param>
+public sealed record KitTemplatesResponse(IReadOnlyList<KitTemplate> Templates, IReadOnlyList<KitItem> Blanks);
 
 /// <summary>The calculation "kit-templates": usual pieces, by ingredient, pore size and form (pick).</summary>
 public static class KitTemplates
@@ -66,5 +67,5 @@ public static class KitTemplates
         new("vitamin-c", new NeutraliserPortions { Name = "Vitamin C tablets" }),
     ];
 
-    public static KitTemplatesResponse Compute(KitTemplatesRequest request) => new(All);
+    public static KitTemplatesResponse Compute(KitTemplatesRequest request) => new(All, BlankItems.All);
 }

@@ -47,6 +47,10 @@ public sealed record RouteDay(
 {
     public const double DefaultStartHour = 8;
 
+    /// <summary>The earliest and the latest clock time of leaving, h after midnight.</summary>
+    public const double EarliestStartHour = 0,
+        LatestStartHour = 23;
+
     /// <summary>An evening meal and breakfast.</summary>
     public const double DefaultMeals = 2;
     public const double DefaultHotDrinks = 2;

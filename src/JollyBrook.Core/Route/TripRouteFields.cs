@@ -94,7 +94,14 @@ internal static class TripRouteFields
         5000,
         "Measure it along the route."
     );
-    private static readonly NumberField Start = new("days.startHour", "Start of the day, hour", Quantity.Plain, 0, 23, "8 is 08:00.");
+    private static readonly NumberField Start = new(
+        "days.startHour",
+        "Start of the day, hour",
+        Quantity.Plain,
+        RouteDay.EarliestStartHour,
+        RouteDay.LatestStartHour,
+        "8 is 08:00."
+    );
     private static readonly NumberField End = new(
         "days.endKm",
         "End of the day",

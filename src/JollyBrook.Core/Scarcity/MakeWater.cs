@@ -1,4 +1,3 @@
-using JollyBrook.Core.Body;
 using JollyBrook.Core.Boiling;
 using JollyBrook.Core.Carry;
 using JollyBrook.Core.Contract;
@@ -16,8 +15,9 @@ public static class MakeWater
     /// <summary>Farther than this nobody looks for a way to pay, days (pick).</summary>
     public const int LongestDays = 14;
 
-    private const double DefaultHours = 2;
     private const double DefaultWaterC = 10;
+
+    private static ScarceDefaults Usual => ScarceDefaults.Usual;
     private const double LongestWorkday = 10;
     private const double MinL = 0.05;
 
@@ -111,18 +111,18 @@ public static class MakeWater
         var fuel = burner?.Id == Burners.OpenFireId ? null : request.FuelG;
         return new Place(
             Given: request,
-            AirC: request.AirTemperatureC ?? Effort.Default.TemperatureC!.Value,
-            HumidityPercent: request.HumidityPercent ?? Effort.Default.HumidityPercent!.Value,
-            Sun: request.Sun ?? SunLoad.None,
-            RainMm: request.RainMm ?? 0,
-            SheetM2: request.SheetM2 ?? 0,
-            Bags: (int)(request.Bags ?? 0),
+            AirC: request.AirTemperatureC ?? Usual.AirC,
+            HumidityPercent: request.HumidityPercent ?? Usual.HumidityPercent,
+            Sun: request.Sun ?? Usual.Sun,
+            RainMm: request.RainMm ?? Usual.RainMm,
+            SheetM2: request.SheetM2 ?? Usual.SheetM2,
+            Bags: (int)(request.Bags ?? Usual.Bags),
             Burner: burner,
             FuelG: fuel,
             Pot: pot,
             WaterC: request.WaterTemperatureC ?? DefaultWaterC,
             BoilC: BoilingPoint.AtElevationC(request.ElevationM ?? 0),
-            Hours: request.Hours ?? DefaultHours,
+            Hours: request.Hours ?? Usual.Hours,
             Say: intake.Say
         );
     }

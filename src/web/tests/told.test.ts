@@ -1,13 +1,13 @@
 import { expect, test } from 'vitest';
-import { freshItem } from '../src/rooms/kit/kinds';
+import { blank } from './kit/blank';
 import { toldLines, toldOf, toldOfNew } from '../src/rooms/kit/told';
 
 const at = '2026-08-21T08:00:00Z';
 const lines = (
-  kind: Parameters<typeof freshItem>[0],
+  kind: Parameters<typeof blank>[0],
   before: Parameters<typeof toldLines>[2],
   told: Parameters<typeof toldLines>[3],
-) => toldLines(freshItem(kind), 'piece', before, told, at);
+) => toldLines(blank(kind), 'piece', before, told, at);
 
 test.each([
   ['product', { kind: 'counted', at, itemId: 'piece', left: 12 }],
@@ -30,7 +30,7 @@ test('none left is a count', () => {
 });
 
 test('a filter is told of when it comes into the kit, and when something about it changes', () => {
-  const fresh = toldOfNew(freshItem('filter'));
+  const fresh = toldOfNew(blank('filter'));
   expect(fresh.filter).toMatchObject({ frozen: 'unknown', clogLoadLNtu: 0 });
   expect(lines('filter', null, fresh)).toEqual([
     { kind: 'filterLookedOver', at, itemId: 'piece', filter: fresh.filter },
@@ -42,5 +42,5 @@ test('a filter is told of when it comes into the kit, and when something about i
 
 test('of a piece the log does not know, nothing is told', () => {
   expect(toldOf(undefined)).toEqual({ left: null, filter: null });
-  expect(toldOf({ id: 'piece', item: freshItem('product'), left: 3 })).toEqual({ left: 3, filter: null });
+  expect(toldOf({ id: 'piece', item: blank('product'), left: 3 })).toEqual({ left: 3, filter: null });
 });

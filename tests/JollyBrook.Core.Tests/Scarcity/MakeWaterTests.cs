@@ -216,4 +216,49 @@ public class MakeWaterTests
             }
         }
     }
+
+    /// <summary>The page starts with what is taken where nothing is told: sending it changes no figure.</summary>
+    [Fact]
+    public void What_the_room_starts_from_is_what_is_taken_where_nothing_is_told()
+    {
+        var usual = ScarceDefaults.Usual;
+        var untold = MakeWater.Compute(new MakeRequest(null));
+        var told = MakeWater.Compute(
+            new MakeRequest(
+                null,
+                usual.AirC,
+                usual.HumidityPercent,
+                usual.Sun,
+                RainMm: usual.RainMm,
+                SheetM2: usual.SheetM2,
+                Bags: usual.Bags,
+                Hours: usual.Hours
+            )
+        );
+
+        static IEnumerable<object> Figures(MakeResponse made) =>
+            made.Ways.Select(w => (w.Id, w.WhyNot, w.Count, w.LowL, w.HighL, w.SpentL));
+        Figures(told).ShouldBe(Figures(untold));
+        told.DigSweatLPerH.ShouldBe(untold.DigSweatLPerH);
+    }
+
+    /// <summary>Nobody counts on a still before the sun is told of.</summary>
+    [Theory]
+    [InlineData(null)]
+    [InlineData(SunLoad.None)]
+    public void Without_sun_told_no_still_gives_anything(SunLoad? sun)
+    {
+        var made = MakeWater.Compute(
+            Heat with
+            {
+                Sun = sun,
+                Bags = 3,
+                Features = [PlaceFeature.LeafyBranches, PlaceFeature.WetSoil, PlaceFeature.SaltWater],
+            }
+        );
+
+        made.Ways.Where(w => w.Possible).ShouldAllBe(w => !w.WhyNot.Contains("sun"));
+        made.Ways.Count(w => w.WhyNot == "No sun: it gives nothing.").ShouldBeGreaterThan(1);
+        made.Assumptions.Any(a => a.Field == "sun").ShouldBe(sun is null);
+    }
 }

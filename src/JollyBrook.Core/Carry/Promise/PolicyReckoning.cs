@@ -105,11 +105,13 @@ internal sealed class PolicyReckoning(PolicyOdds odds)
                 ways = walks.Ways;
                 if (remembers && !walks.IsKnown)
                 {
-                    _outlooks![k].Remember(
-                        condition,
-                        odds.Conditions.Length,
-                        new Known(walks.InHandL, walks.Seen, walks.Share, new Fate(walks.ShortChance, walks.Cost))
-                    );
+                    _outlooks!
+                        [k]
+                        .Remember(
+                            condition,
+                            odds.Conditions.Length,
+                            new Known(walks.InHandL, walks.Seen, walks.Share, new Fate(walks.ShortChance, walks.Cost))
+                        );
                 }
             }
         }

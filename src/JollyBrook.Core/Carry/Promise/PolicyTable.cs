@@ -38,7 +38,7 @@ public sealed class PolicyTable
         new([.. _leave.Select((l, k) => k == at ? other._leave[k] : l)], _nightL, _lowestL, StepL, double.NaN);
 
     /// <summary>Whether two policies of the same problem do the same at a place.</summary>
-    internal bool IsLike(PolicyTable other, int at) => 
+    internal bool IsLike(PolicyTable other, int at) =>
         _leave[at] == other._leave[at] || _leave[at].Zip(other._leave[at]).All(l => l.First.AsSpan().SequenceEqual(l.Second));
 
     /// <summary>

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import { byBag, noBag } from '../../src/rooms/kit/bags';
-import { freshItem, kinds } from '../../src/rooms/kit/kinds';
+import { kinds } from '../../src/rooms/kit/kinds';
+import { blank } from './blank';
 import type { Kept } from '../../src/store/records';
 
 type Piece = Kept<'kit-item'>;
@@ -14,7 +15,7 @@ const anyKit = fc
     }),
   )
   .map((pieces) =>
-    pieces.map(({ kind, bag }, i) => ({ id: String(i), body: { ...freshItem(kind), bag } }) as Piece),
+    pieces.map(({ kind, bag }, i) => ({ id: String(i), body: { ...blank(kind), bag } }) as Piece),
   );
 
 test('every piece is in one bag, once', () => {

@@ -3,26 +3,27 @@ import { expect, test } from 'vitest';
 import {
   startAfter,
   startPlaces,
-  startRange,
   startWidth,
   stepsOf,
   withStartAt,
 } from '../../src/rooms/route/desk/dayStarts';
 
+const day = { earliestStartHour: 0, latestStartHour: 23 };
+
 test('a start moves by quarters of an hour and stays within the day', () => {
-  expect(startAfter(8, 1)).toBe(8.25);
-  expect(startAfter(8, -2)).toBe(7.5);
-  expect(startAfter(7.9, 1)).toBe(8.25);
-  expect(startAfter(0, -1)).toBe(0);
-  expect(startAfter(22.9, 4)).toBe(23);
+  expect(startAfter(8, 1, day)).toBe(8.25);
+  expect(startAfter(8, -2, day)).toBe(7.5);
+  expect(startAfter(7.9, 1, day)).toBe(8.25);
+  expect(startAfter(0, -1, day)).toBe(0);
+  expect(startAfter(22.9, 4, day)).toBe(23);
   fc.assert(
     fc.property(
       fc.double({ min: 0, max: 23, noNaN: true }),
       fc.integer({ min: -200, max: 200 }),
       (hour, by) => {
-        const to = startAfter(hour, by);
-        expect(to).toBeGreaterThanOrEqual(startRange.from);
-        expect(to).toBeLessThanOrEqual(startRange.to);
+        const to = startAfter(hour, by, day);
+        expect(to).toBeGreaterThanOrEqual(day.earliestStartHour);
+        expect(to).toBeLessThanOrEqual(day.latestStartHour);
         expect(to * 4).toBe(Math.round(to * 4));
       },
     ),

@@ -1,8 +1,9 @@
 import { expect, test } from 'vitest';
-import { fresh, noBurner, type Draft } from '../../src/rooms/scarce/draft';
+import { noBurner, type Draft } from '../../src/rooms/scarce/draft';
 import { toMake } from '../../src/rooms/scarce/make/toMake';
 import { treatDraft } from '../../src/rooms/scarce/make/treatDraft';
 import type { Kept } from '../../src/store/records';
+import { fresh } from './usual';
 
 const kit = [
   { id: 'b', body: { kind: 'container', name: 'Bottle', volumeL: 1 } },
@@ -31,6 +32,11 @@ test('without a burner no fuel is told of, whatever was typed before', () => {
 test('how cold the water is and how high the place goes along, where it was told', () => {
   expect(asked({})).toMatchObject({ waterTemperatureC: null, elevationM: null });
   expect(asked({ waterC: 4, elevationM: 2100 })).toMatchObject({ waterTemperatureC: 4, elevationM: 2100 });
+});
+
+test('of the sun nothing is told until somebody does, so that no still is counted on', () => {
+  expect(asked({}).sun).toBeNull();
+  expect(asked({ sun: 'part' }).sun).toBe('part');
 });
 
 test('snow is told of only where there is some', () => {

@@ -1,8 +1,9 @@
 import { expect, test } from 'vitest';
 import type { PlanRequest } from '../../src/core/contract';
-import { fresh, type Draft } from '../../src/rooms/scarce/draft';
+import type { Draft } from '../../src/rooms/scarce/draft';
 import { toTriage } from '../../src/rooms/scarce/toTriage';
 import type { Kept } from '../../src/store/records';
+import { fresh } from './usual';
 
 const walkers = [{ id: 'w', book: 'b', body: { name: 'Ilva', massKg: 62 } }] as unknown as Kept<'walker'>[];
 const known = { units: 'metric' as const, walk: null, walkers, tests: [] };

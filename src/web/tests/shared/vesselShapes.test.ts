@@ -1,11 +1,11 @@
 import { expect, test } from 'vitest';
 import { vesselShape } from '../../src/shared/vessels/vesselShapes';
-import { freshItem } from '../../src/rooms/kit/kinds';
+import { blank } from '../kit/blank';
 import type { ItemOf } from '../../src/store/kitItems';
 
 const container = (more: Partial<ItemOf<'container'>>) =>
-  vesselShape({ ...freshItem('container'), ...more } as ItemOf<'container'>);
-const pot = (volumeL: number | null) => vesselShape({ ...freshItem('pot'), volumeL } as ItemOf<'pot'>);
+  vesselShape({ ...blank('container'), ...more } as ItemOf<'container'>);
+const pot = (volumeL: number | null) => vesselShape({ ...blank('pot'), volumeL } as ItemOf<'pot'>);
 
 test.each([
   ['a bottle', container({}), 'bottle'],

@@ -9,7 +9,7 @@ const height = 220;
 const edge = { left: 74, right: 12, top: 12, bottom: 34 };
 
 /** Sweat against air temperature, with the band that most walkers like this one fall into. */
-export function SweatPicture({ sweat, temperatureC }: { sweat: Sweat; temperatureC: number | null }) {
+export function SweatPicture({ sweat }: { sweat: Sweat }) {
   const theme = useTheme();
   const catalogue = useCatalogue();
   const [ref, width] = useWidth<HTMLDivElement>();
@@ -21,7 +21,7 @@ export function SweatPicture({ sweat, temperatureC }: { sweat: Sweat; temperatur
   const y = (litres: number) => height - edge.bottom - (litres / most) * (height - edge.top - edge.bottom);
   const line = (pick: (p: (typeof points)[number]) => number) =>
     points.map((p) => `${x(p.temperatureC)},${y(pick(p))}`);
-  const at = temperatureC ?? catalogue.body.effort.temperatureC ?? 22;
+  const at = sweat.airC;
   const ink = usePictureText();
   return (
     <Box ref={ref}>

@@ -58,7 +58,7 @@ export function WalkerDetail({ walker, tests }: Props) {
       </Section>
       <Section title="What if">
         <EffortForm effort={effort} onChange={setEffort} errors={errors} />
-        {response && <SweatPicture sweat={response} temperatureC={effort.temperatureC ?? null} />}
+        {response && <SweatPicture sweat={response} />}
         <ChoiceGroup
           label="Sweat equation"
           value={school}

@@ -1,13 +1,12 @@
 import { Box, ButtonBase, Stack, Typography } from '@mui/material';
 import { useId } from 'react';
 import { useNavigate } from 'react-router';
-import type { Schema } from '../../core/contract';
+import type { Response } from '../../core/contract';
 import type { Item } from '../../store/kitItems';
-import { freshItem, kinds } from './kinds';
 import { KitTile, tileGrid } from './KitTile';
 
 /** What comes into the kit, picked from drawings: usual pieces first, then a blank of every kind. */
-export function AddPage({ templates }: { templates: Schema<'KitTemplate'>[] }) {
+export function AddPage({ templates, blanks }: Response<'kit-templates'>) {
   return (
     <Stack spacing={2}>
       <Typography variant="h2" component="h1">
@@ -21,7 +20,7 @@ export function AddPage({ templates }: { templates: Schema<'KitTemplate'>[] }) {
       <Tiles
         title="A blank of each kind"
         hint="Nothing filled in but what every piece of the kind has."
-        tiles={kinds.map(({ id }) => ({ address: `new-${id}`, item: freshItem(id) }))}
+        tiles={blanks.map((item) => ({ address: `new-${item.kind}`, item }))}
       />
     </Stack>
   );

@@ -4,7 +4,7 @@ import Handshake from '@mui/icons-material/Handshake';
 import FactCheck from '@mui/icons-material/FactCheck';
 import { Box, Button, Stack, Typography } from '@mui/material';
 import { Link, useLocation, useNavigate, useParams } from 'react-router';
-import type { Schema } from '../../core/contract';
+import type { Response } from '../../core/contract';
 import { useCalculation } from '../../core/useCalculation';
 import { ListCard } from '../../shared/ListCard';
 import { TwoPanes } from '../../shared/TwoPanes';
@@ -19,7 +19,6 @@ import { ChooseKit } from './choose/ChooseKit';
 import { SparePage } from './spare/SparePage';
 import { KitPicture } from './KitPicture';
 import type { Item } from '../../store/kitItems';
-import { freshItem, kinds } from './kinds';
 import { toldOf, toldOfNew } from './told';
 
 const justKept = 'just kept';
@@ -37,10 +36,10 @@ export function KitRoom() {
   const navigate = useNavigate();
   const { state } = useLocation() as { state: unknown };
   const kit = useWholeKit();
-  const templates = useCalculation('kit-templates', {}).response?.templates ?? [];
+  const { templates, blanks } = useCalculation('kit-templates', {}).response ?? { templates: [], blanks: [] };
   const entries = useInHand()?.kit;
   const isSettled = useInHandSettled();
-  const fresh = freshOf(id, templates, kit);
+  const fresh = freshOf(id, { templates, blanks }, kit);
   const shown = fresh
     ? undefined
     : (kit.find((item) => item.id === id) ?? (id === undefined ? kit[0] : undefined));
@@ -95,7 +94,7 @@ export function KitRoom() {
         ) : id === 'spare' ? (
           <SparePage />
         ) : id === 'add' || (kit.length === 0 && !fresh) ? (
-          <AddPage templates={templates} />
+          <AddPage templates={templates} blanks={blanks} />
         ) : fresh ? (
           <ItemForm
             key={id}
@@ -126,11 +125,11 @@ export function KitRoom() {
 /** What a new item starts from: a kind, a template, or another piece. */
 function freshOf(
   id: string | undefined,
-  templates: Schema<'KitTemplate'>[],
+  { templates, blanks }: Response<'kit-templates'>,
   kit: Kept<'kit-item'>[],
 ): Item | undefined {
-  const kind = kinds.find((k) => id === `new-${k.id}`);
-  if (kind) return freshItem(kind.id);
+  const blank = blanks.find(({ kind }) => id === `new-${kind}`);
+  if (blank) return blank;
   const template = templates.find((t) => id === `from-${t.id}`);
   if (template) return template.item;
   const like = kit.find((item) => id === `like-${item.id}`);

@@ -1,5 +1,6 @@
 import type { Request } from '../../core/contract';
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
+import { useCatalogue } from '../../core/CatalogueContext';
 import { useCalculation, type Calculated } from '../../core/useCalculation';
 import { useSettings } from '../../store/LocalDataContext';
 import type { Kept } from '../../store/records';
@@ -9,7 +10,7 @@ import { usePlanNow } from '../../store/usePlanNow';
 import { usePlace, type Place } from '../../store/usePlace';
 import { useStore } from '../../store/StoreContext';
 import { useCurrent, useRecords } from '../../store/useRecords';
-import { fresh, type Draft } from './draft';
+import { freshDraft, type Draft } from './draft';
 import { toTriage } from './toTriage';
 
 interface Scarce {
@@ -50,6 +51,7 @@ interface LoadedProps {
 
 function Loaded({ routes, walkers, tests, children }: LoadedProps) {
   const { units } = useSettings().settings;
+  const fresh = freshDraft(useCatalogue().lists.scarce.defaults);
   const key = `jolly-brook-scarce-${useStore().db.storeId}`;
   const [entered, setEntered] = useState<Partial<Draft>>(() => readLocal<Partial<Draft>>(key) ?? {});
   useEffect(() => {

@@ -30,7 +30,8 @@ export interface Draft {
   signs: NonNullable<Triage['signs']>;
   air: Entry;
   humidity: Entry;
-  sun: NonNullable<Make['sun']>;
+  /** Null counts as the core takes it. */
+  sun: NonNullable<Make['sun']> | null;
   season: NonNullable<Make['season']>;
   rainMm: Entry;
   features: PlaceFeature[];
@@ -64,51 +65,53 @@ export interface Draft {
 /** No burner to make water with. */
 export const noBurner = 'none';
 
-/** Where the room starts: a litre left, a warm day, nothing to make water with. */
-export const fresh: Draft = {
-  inHandL: 1,
-  needLPerH: null,
-  people: null,
-  effort: {},
-  routeId: null,
-  alongKm: 0,
-  nextKm: 5,
-  nextChance: null,
-  lastKm: null,
-  lastChance: null,
-  helpHours: null,
-  noHelp: false,
-  waterHere: false,
-  hereKind: 'pond',
-  hereFlow: 'unknown',
-  hereSeen: [],
-  hereClarity: 'unknown',
-  means: 'unknown',
-  signs: 'unknown',
-  air: 22,
-  humidity: 60,
-  sun: 'full',
-  season: 'unknown',
-  rainMm: 0,
-  features: [],
-  soil: 'unknown',
-  sheetM2: 0,
-  bags: 0,
-  burner: noBurner,
-  fuelG: null,
-  waterC: null,
-  elevationM: null,
-  snowKind: 'unknown',
-  snowC: null,
-  hours: 2,
-  needLPerDay: null,
-  chosen: [],
-  seen: [],
-  country: null,
-  latitudeDeg: null,
-  longitudeDeg: null,
-  accuracyM: null,
-  where: '',
-  note: '',
-  contact: null,
-};
+/** Where the room starts: with what the core takes where nothing is told, and nothing said of what is not known. */
+export function freshDraft(usual: Schema<'ScarceDefaults'>): Draft {
+  return {
+    inHandL: usual.inHandL,
+    needLPerH: null,
+    people: null,
+    effort: {},
+    routeId: null,
+    alongKm: usual.alongKm,
+    nextKm: usual.nextKm,
+    nextChance: null,
+    lastKm: null,
+    lastChance: null,
+    helpHours: null,
+    noHelp: false,
+    waterHere: false,
+    hereKind: usual.hereKind,
+    hereFlow: 'unknown',
+    hereSeen: [],
+    hereClarity: 'unknown',
+    means: 'unknown',
+    signs: 'unknown',
+    air: usual.airC,
+    humidity: usual.humidityPercent,
+    sun: null,
+    season: 'unknown',
+    rainMm: usual.rainMm,
+    features: [],
+    soil: 'unknown',
+    sheetM2: usual.sheetM2,
+    bags: usual.bags,
+    burner: noBurner,
+    fuelG: null,
+    waterC: null,
+    elevationM: null,
+    snowKind: 'unknown',
+    snowC: null,
+    hours: usual.hours,
+    needLPerDay: null,
+    chosen: [],
+    seen: [],
+    country: null,
+    latitudeDeg: null,
+    longitudeDeg: null,
+    accuracyM: null,
+    where: '',
+    note: '',
+    contact: null,
+  };
+}

@@ -1,7 +1,8 @@
 import WbTwilight from '@mui/icons-material/WbTwilight';
 import { Box } from '@mui/material';
+import { useCatalogue } from '../../../core/CatalogueContext';
 import { clock } from '../clock';
-import { startAfter, startRange, startWidth, stepsOf } from './dayStarts';
+import { startAfter, startWidth, stepsOf } from './dayStarts';
 import { useDrag } from './useDrag';
 
 interface Props {
@@ -17,10 +18,11 @@ interface Props {
 
 /** The hour a day starts at, moved to the right for later: dragged, or by the arrow keys. */
 export function StartHandle({ day, hour, left, onLook, onMove }: Props) {
+  const range = useCatalogue().route;
   const { shown, isHeld, listeners } = useDrag({
     value: hour,
-    at: (event, from) => startAfter(from.value, stepsOf(event.clientX - from.clientX)),
-    step: (by) => startAfter(hour, by),
+    at: (event, from) => startAfter(from.value, stepsOf(event.clientX - from.clientX), range),
+    step: (by) => startAfter(hour, by, range),
     onLook,
     onMove,
   });
@@ -29,8 +31,8 @@ export function StartHandle({ day, hour, left, onLook, onMove }: Props) {
       role="slider"
       tabIndex={0}
       aria-label={`Start of day ${day}`}
-      aria-valuemin={startRange.from}
-      aria-valuemax={startRange.to}
+      aria-valuemin={range.earliestStartHour}
+      aria-valuemax={range.latestStartHour}
       aria-valuenow={shown}
       aria-valuetext={clock(shown)}
       title={`Day ${day} starts at ${clock(shown)}: drag to the right for later`}

@@ -6,8 +6,8 @@ type Day = Schema<'RouteDay'>;
 /** Hours that one step moves a start by. */
 const stepH = 0.25;
 
-/** A start is told between them, hours after midnight. */
-export const startRange = { from: 0, to: 23 };
+/** The hours that a start may be told between, after midnight. */
+export type StartRange = Pick<Schema<'RouteChoices'>, 'earliestStartHour' | 'latestStartHour'>;
 
 /** How far a finger goes for one step, px. */
 const stepPx = 12;
@@ -16,9 +16,9 @@ const stepPx = 12;
 export const startWidth = 76;
 
 /** The hour so many steps later, or earlier, on a whole step. */
-export function startAfter(hour: number, steps: number): number {
+export function startAfter(hour: number, steps: number, range: StartRange): number {
   const moved = Math.round(hour / stepH + steps) * stepH;
-  return Math.min(startRange.to, Math.max(startRange.from, moved));
+  return Math.min(range.latestStartHour, Math.max(range.earliestStartHour, moved));
 }
 
 /** How many steps a drag of so many px is. */

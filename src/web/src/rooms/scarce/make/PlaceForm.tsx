@@ -62,7 +62,7 @@ export function PlaceForm({ problem }: { problem: Problem | null }) {
         <ChoiceGroup
           label="Sun"
           choices={body.suns}
-          value={draft.sun}
+          value={draft.sun ?? lists.scarce.defaults.sun}
           isDefault={isDefault('sun')}
           onChange={(sun) => set({ sun: sun as Draft['sun'] })}
         />
