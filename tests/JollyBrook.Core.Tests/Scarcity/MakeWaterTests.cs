@@ -237,7 +237,7 @@ public class MakeWaterTests
         );
 
         static IEnumerable<object> Figures(MakeResponse made) =>
-            made.Ways.Select(w => (w.Id, w.WhyNot, w.Count, w.LowL, w.HighL, w.SpentL));
+            [.. made.Ways.Select(w => (w.Id, w.WhyNot, w.Count, w.LowL, w.HighL, w.SpentL))];
         Figures(told).ShouldBe(Figures(untold));
         told.DigSweatLPerH.ShouldBe(untold.DigSweatLPerH);
     }
