@@ -74,7 +74,7 @@ public sealed class ScarceJourney : IDisposable
         _browser.Fill("Air temperature", "35");
         _browser.Fill("Humidity", "30");
         // Until somebody tells of the sun no still is counted on.
-        _browser.UntilText("Sun not known: counted as none");
+        _browser.UntilText("Sun not known: stills are counted as giving nothing");
         _browser.Click("button", "Full sun");
         _browser.UntilText("costs more than it gives; has paid on day 4 at the earliest");
         _browser.Fill("Needed a day", "20");

@@ -1,3 +1,4 @@
+using JollyBrook.Core.Body;
 using JollyBrook.Core.Boiling;
 using JollyBrook.Core.Carry;
 using JollyBrook.Core.Contract;
@@ -58,7 +59,8 @@ public static class MakeWater
         }
 
         intake.ThrowIfWrong();
-        var cost = new WorkCost(walker, place.AirC, place.HumidityPercent, place.Sun);
+        // What is not known counts as worse: no sun on a still, and full sun on whoever works.
+        var cost = new WorkCost(walker, place.AirC, place.HumidityPercent, request.Sun ?? SunLoad.Full);
         var plans = All.Select(way => (Way: way, Plan: way(place, null)))
             .Select(w => chosen.Find(c => c.Id == w.Plan.Id)?.Count is { } n ? w.Way(place, n) : w.Plan)
             .ToList();
@@ -113,7 +115,7 @@ public static class MakeWater
             Given: request,
             AirC: request.AirTemperatureC ?? Usual.AirC,
             HumidityPercent: request.HumidityPercent ?? Usual.HumidityPercent,
-            Sun: request.Sun ?? Usual.Sun,
+            Sun: request.Sun ?? SunLoad.None,
             RainMm: request.RainMm ?? Usual.RainMm,
             SheetM2: request.SheetM2 ?? Usual.SheetM2,
             Bags: (int)(request.Bags ?? Usual.Bags),
@@ -290,7 +292,7 @@ public static class MakeWater
 
         if (request.Sun is null)
         {
-            all.Add(new("sun", "Sun not known: counted as none, so that stills give nothing."));
+            all.Add(new("sun", "Sun not known: stills are counted as giving nothing, and work as done in full sun."));
         }
 
         if (request.Soil is null or Soil.Unknown && request.Features?.Contains(PlaceFeature.BesideWater) == true)

@@ -39,6 +39,9 @@ public sealed record Need(
     /// <summary>The cool hours are never counted on to spare more than this share of the need: a forecast is no promise (pick).</summary>
     public const double MostSpared = 0.5;
 
+    /// <summary>A day at rest, L.</summary>
+    public double RestLPerDay => RestLPerH * 24;
+
     /// <summary>Walking as now.</summary>
     public WalkRate Now => new(NowLPerH, SpeedKmH);
 

@@ -10,7 +10,6 @@ namespace JollyBrook.Core.Scarcity;
 /// <param name="HereKind">The water that is here: the worst of the usual ones.</param>
 /// <param name="AirC">Air in the shade, °C.</param>
 /// <param name="HumidityPercent">Relative humidity, %.</param>
-/// <param name="Sun">None: a still that was counted on in vain costs more than it gives.</param>
 /// <param name="RainMm">Rain still to come, mm.</param>
 /// <param name="SheetM2">Clean sheet, m².</param>
 /// <param name="Bags">Clear bags.</param>
@@ -22,7 +21,6 @@ public sealed record ScarceDefaults(
     SourceKind HereKind,
     double AirC,
     double HumidityPercent,
-    SunLoad Sun,
     double RainMm,
     double SheetM2,
     double Bags,
@@ -37,7 +35,6 @@ public sealed record ScarceDefaults(
         HereKind: SourceKind.Pond,
         AirC: Effort.Default.TemperatureC!.Value,
         HumidityPercent: Effort.Default.HumidityPercent!.Value,
-        Sun: SunLoad.None,
         RainMm: 0,
         SheetM2: 0,
         Bags: 0,

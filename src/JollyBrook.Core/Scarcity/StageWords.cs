@@ -142,7 +142,7 @@ internal static class StageWords
     private static string Missing(Standing at, Speaker say) =>
         at.Spared[0].LeftL is { } left
             ? say.Of(Quantity.Volume, Math.Max(0, -left))
-            : $"no water is known to be in reach, so {say.Of(Quantity.Volume, at.Need.RestLPerH * 24)} a day at rest";
+            : $"no water is known to be in reach, so {say.Of(Quantity.Volume, at.Need.RestLPerDay)} a day at rest";
 
     private static string Hours(double hours) => Speaker.Minutes(Math.Floor(hours * 60));
 }

@@ -116,6 +116,7 @@ public static class Triage
             InHandL: inHand,
             NeedLPerH: need.NowLPerH,
             RestLPerH: need.RestLPerH,
+            RestLPerDay: need.RestLPerDay,
             SparingLPerH: need.Sparing?.LPerH ?? need.NowLPerH,
             HoursWalking: inHand / need.NowLPerH,
             HoursResting: inHand / need.RestLPerH,

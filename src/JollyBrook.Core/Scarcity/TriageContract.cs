@@ -277,6 +277,7 @@ public sealed record StageAnswer(
 /// <param name="InHandL">In hand, L.</param>
 /// <param name="NeedLPerH">Need walking, whole party, L/h.</param>
 /// <param name="RestLPerH">Need at rest in the shade, whole party, L/h.</param>
+/// <param name="RestLPerDay">Need of a day at rest in the shade, whole party, L.</param>
 /// <param name="SparingLPerH">Need walking in the cool hours, L/h.</param>
 /// <param name="HoursWalking">Hours covered walking.</param>
 /// <param name="HoursResting">Hours covered at rest.</param>
@@ -297,6 +298,7 @@ public sealed record TriageResponse(
     double InHandL,
     double NeedLPerH,
     double RestLPerH,
+    double RestLPerDay,
     double SparingLPerH,
     double HoursWalking,
     double HoursResting,

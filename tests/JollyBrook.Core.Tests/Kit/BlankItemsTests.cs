@@ -13,7 +13,7 @@ public sealed class BlankItemsTests
         KitTemplates.Compute(new KitTemplatesRequest()).Blanks.ShouldBe(BlankItems.All);
     }
 
-    /// <summary>What only a label or an owner can tell is left open, and what is asked for before it is kept is no more than that.</summary>
+    /// <summary>What only a label or an owner can tell is left open, and no more is asked for before it is kept.</summary>
     [Fact]
     public void Only_what_its_own_label_tells_is_missing()
     {

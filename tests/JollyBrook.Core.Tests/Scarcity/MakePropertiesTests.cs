@@ -167,6 +167,32 @@ public class MakePropertiesTests
                 iter: 400
             );
 
+    /// <summary>What is not known of the sun counts as worse: on a still and on whoever digs.</summary>
+    [Fact]
+    public void No_way_nets_more_before_the_sun_is_told_than_after() =>
+        Gen.Select(Places, Gen.Enum<SunLoad>())
+            .Sample(
+                (place, sun) =>
+                {
+                    var untold = MakeWater.Compute(place with { Sun = null });
+                    var told = MakeWater.Compute(place with { Sun = sun });
+                    foreach (var way in untold.Ways)
+                    {
+                        var same = told.Ways.Single(w => w.Id == way.Id);
+                        (same.Possible || !way.Possible).ShouldBeTrue();
+                        if (way.Possible)
+                        {
+                            way.NetLowL.ShouldBeLessThanOrEqualTo(same.NetLowL + 1e-9, way.Id);
+                            way.NetHighL.ShouldBeLessThanOrEqualTo(same.NetHighL + 1e-9, way.Id);
+                        }
+                    }
+
+                    untold.DigSweatLPerH.ShouldBeGreaterThanOrEqualTo(told.DigSweatLPerH - 1e-9);
+                    untold.LightSweatLPerH.ShouldBeGreaterThanOrEqualTo(told.LightSweatLPerH - 1e-9);
+                },
+                iter: 400
+            );
+
     [Fact]
     public void A_day_of_ways_is_the_sum_of_its_ways() =>
         Gen.Select(Places, Gen.Int[1, 4].Array[1, 4])

@@ -228,7 +228,6 @@ public class MakeWaterTests
                 null,
                 usual.AirC,
                 usual.HumidityPercent,
-                usual.Sun,
                 RainMm: usual.RainMm,
                 SheetM2: usual.SheetM2,
                 Bags: usual.Bags,

@@ -8,7 +8,6 @@ export const fresh = freshDraft({
   hereKind: 'pond',
   airC: 20,
   humidityPercent: 50,
-  sun: 'none',
   rainMm: 0,
   sheetM2: 0,
   bags: 0,

@@ -30,7 +30,7 @@ export interface Draft {
   signs: NonNullable<Triage['signs']>;
   air: Entry;
   humidity: Entry;
-  /** Null counts as the core takes it. */
+  /** Null while nobody has told of it. */
   sun: NonNullable<Make['sun']> | null;
   season: NonNullable<Make['season']>;
   rainMm: Entry;

@@ -9,11 +9,11 @@ import { show } from '../../../shared/units';
 interface Props {
   total: Schema<'DayTotal'> | null;
   /** What resting all day takes, where no need was typed, L. */
-  needPerDay: number | null;
+  restLPerDay: number | null;
 }
 
 /** The ways counted in, together, against what the day takes. */
-export function DayTotalCard({ total, needPerDay }: Props) {
+export function DayTotalCard({ total, restLPerDay }: Props) {
   const catalogue = useCatalogue();
   const good = total !== null && (total.covers ?? total.netLowL > 0) && total.conflicts.length === 0;
   const Icon = good ? CheckCircle : WarningAmber;
@@ -68,9 +68,9 @@ export function DayTotalCard({ total, needPerDay }: Props) {
           ))}
         </Box>
       )}
-      {needPerDay !== null && needPerDay > 0 && (
+      {restLPerDay !== null && (
         <Typography sx={{ color: 'text.secondary', mt: 0.5 }}>
-          Resting in the shade, the party takes {show(catalogue, 'volume', needPerDay)} a day.
+          Resting in the shade, the party takes {show(catalogue, 'volume', restLPerDay)} a day.
         </Typography>
       )}
     </Paper>

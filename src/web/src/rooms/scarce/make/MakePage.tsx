@@ -33,7 +33,7 @@ export function MakePage() {
         response ? (
           <DayTotalCard
             total={response.total}
-            needPerDay={draft.needLPerDay === null ? (standing.response?.restLPerH ?? 0) * 24 : null}
+            restLPerDay={draft.needLPerDay === null ? (standing.response?.restLPerDay ?? null) : null}
           />
         ) : (
           <Section title="What could be made">

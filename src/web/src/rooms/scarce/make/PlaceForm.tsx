@@ -62,8 +62,7 @@ export function PlaceForm({ problem }: { problem: Problem | null }) {
         <ChoiceGroup
           label="Sun"
           choices={body.suns}
-          value={draft.sun ?? lists.scarce.defaults.sun}
-          isDefault={isDefault('sun')}
+          value={draft.sun ?? ''}
           onChange={(sun) => set({ sun: sun as Draft['sun'] })}
         />
         <Box sx={pairs}>
