@@ -85,7 +85,8 @@ internal sealed class PolicyOdds
         return fate.ShortChance <= most ? fate : null;
     }
 
-    private bool IsLarge => Conditions.Length * Route.Places >= WorthSharing;
+    /// <summary>Whether the way is so long that nothing is remembered, and few are not told apart from others.</summary>
+    public bool IsLarge => Conditions.Length * Route.Places >= WorthSharing;
 
     private static (int[] Bits, ulong[] Kept) Memory(SimulatedRoute route)
     {

@@ -10,6 +10,10 @@ internal sealed class PolicyReckoning(PolicyOdds odds)
     /// <summary>Less than this share of a condition's walks is followed no further, and counts as short.</summary>
     private const double Negligible = 1e-6;
 
+    /// <summary>On a long way less than this share of them goes with others that have almost the same in hand, L.</summary>
+    private const double Few = 2e-3;
+    private const double AlmostL = 0.25;
+
     private const ulong Dry = 1,
         Running = 2;
 
@@ -185,8 +189,13 @@ internal sealed class PolicyReckoning(PolicyOdds odds)
         for (var i = from; i < _count; i++)
         {
             ref var other = ref _some[i];
-            if (other.InHandL == those.InHandL && other.Seen == those.Seen)
+            if (other.Seen == those.Seen && IsOneWith(in other, in those))
             {
+                if (other.Share < those.Share)
+                {
+                    other.InHandL = those.InHandL;
+                }
+
                 other.Share += those.Share;
                 return i;
             }
@@ -200,4 +209,8 @@ internal sealed class PolicyReckoning(PolicyOdds odds)
         _some[_count] = those;
         return _count++;
     }
+
+    private bool IsOneWith(in Some some, in Some those) =>
+        some.InHandL == those.InHandL
+        || (odds.IsLarge && Math.Min(some.Share, those.Share) < Few && Math.Abs(some.InHandL - those.InHandL) < AlmostL);
 }
