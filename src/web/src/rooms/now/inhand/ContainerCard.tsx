@@ -83,7 +83,6 @@ export function ContainerCard({ container, onOpen }: Props) {
             sx={{
               fontWeight: 650,
               lineHeight: 1.2,
-              whiteSpace: { xs: 'nowrap', sm: 'normal' },
               letterSpacing: { xs: '-0.03em', sm: 'normal' },
             }}
           >
