@@ -17,10 +17,10 @@ public static class MakeWater
     public const int LongestDays = 14;
 
     private const double DefaultWaterC = 10;
-
-    private static ScarceDefaults Usual => ScarceDefaults.Usual;
     private const double LongestWorkday = 10;
     private const double MinL = 0.05;
+
+    private static ScarceDefaults Usual => ScarceDefaults.Usual;
 
     private static readonly Func<Place, double?, WayPlan>[] All =
     [

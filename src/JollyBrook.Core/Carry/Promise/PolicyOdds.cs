@@ -16,7 +16,7 @@ internal sealed class PolicyOdds
     /// <summary>Sums are made in so many blocks, always the same, so that the last digit is the same on one core and on many.</summary>
     private const int Blocks = 2;
 
-    /// <summary>So many conditions × places are worth a second core.</summary>
+    /// <summary>So many conditions × places are worth a second core, and too many to remember.</summary>
     private const int WorthSharing = 10_000;
 
     /// <summary>The route.</summary>

@@ -134,7 +134,7 @@ public sealed class PromiseSearch
     /// </summary>
     private void Cheapest(SolvePolicy solve)
     {
-        bool KeepsFor(double price) => Keeps(Try(solve(price), price)!);
+        bool KeepsFor(double price) => Keeps(Try(solve(price), price));
         bool KeepsAt(int at) => KeepsFor(ShortPrices[at]);
 
         var kept = KeepsAt(_least);
