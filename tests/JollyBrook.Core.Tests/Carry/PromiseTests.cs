@@ -125,6 +125,30 @@ public sealed class PromiseTests
             iter: 100
         );
 
+    /// <summary>
+    /// The larger the fill before it, the sooner two caches that lie off the way are walked by, and the larger that fill has to be: there is
+    /// room for 18 L at the start, and it is used.
+    /// </summary>
+    [Fact]
+    public void The_reserve_is_seen_to_until_nothing_changes_any_more()
+    {
+        TripSource[] sources =
+        [
+            new("", SourceClass.SeasonalInSeason, 3.29 / 57, DetourMinutes: 17, LitresPerMinute: 4.9, Drinkable: true, DrinkL: 0.32, CacheL: 7),
+            new("", SourceClass.Perennial, 0, LitresPerMinute: 6, DrinkL: 0),
+            new("", SourceClass.Perennial, 12.45 / 57, DetourMinutes: 13, LitresPerMinute: 3.7, DrinkL: 0.03, CacheL: 7),
+            new("", SourceClass.SeasonalInSeason, 0, LitresPerMinute: 0.6, Drinkable: true, DrinkL: 0),
+            new("", SourceClass.Lake, 1, LitresPerMinute: 5.2, DrinkL: 0, CacheL: 5.45),
+        ];
+        var plan = Plan.Compute(GeneratedTrips.Of(3, 19, 0, sources, 2, 12));
+        foreach (var stop in plan.Stops.Where(s => s.ArriveNextL < plan.ReserveL - 1e-3))
+        {
+            (stop.Id is "s0" or "s2" or "s4" || stop.LeaveL >= plan.CapacityL - 0.3).ShouldBeTrue(
+                $"{stop.Name}: {stop.ArriveNextL} on arrival, leaving with {stop.LeaveL} of {plan.CapacityL}"
+            );
+        }
+    }
+
     /// <summary>13 L of camp water are not carried for hours to a camp that has a sure well a few minutes further on.</summary>
     [Fact]
     public void A_camp_fetches_from_a_well_a_little_further_on()
