@@ -1,18 +1,27 @@
 import { Alert, Button } from '@mui/material';
 import { useRunning } from '../store/RunningContext';
-import { updateNow, useUpdateWaiting } from './update';
+import { updateNow, useNewerProgram } from './update';
 
 /** A newer version waits for a tap, and for the running batches: nothing changes under a clock. */
 export function UpdateLine() {
-  const waiting = useUpdateWaiting();
+  const newer = useNewerProgram();
   const running = useRunning();
-  if (!waiting) return null;
+  if (newer === 'none') return null;
   const busy = running === undefined || running.length > 0;
+  const words =
+    newer === 'taking'
+      ? 'Taking the newer version …'
+      : newer === 'held'
+        ? 'The older version is still at work in another tab. Close every tab of Jolly Brook and open it again: nothing is lost.'
+        : busy
+          ? 'A newer version is here. You can take it when no batch is running.'
+          : 'A newer version is here.';
   return (
     <Alert
-      severity="info"
+      severity={newer === 'held' ? 'warning' : 'info'}
       variant="outlined"
       action={
+        newer === 'waiting' &&
         !busy && (
           <Button onClick={() => void updateNow()} color="inherit">
             Take it
@@ -20,9 +29,7 @@ export function UpdateLine() {
         )
       }
     >
-      {busy
-        ? 'A newer version is here. You can take it when no batch is running.'
-        : 'A newer version is here.'}
+      {words}
     </Alert>
   );
 }

@@ -1,15 +1,18 @@
 import { useSyncExternalStore } from 'react';
 import { distrustServer } from '../core/serverCore';
 import { registerSW } from 'virtual:pwa-register';
+import { takeOver } from './takeOver';
+
+/** What there is of a newer program: it waits for a tap, is taking over, or is held up by an older one in another tab. */
+export type NewerProgram = 'none' | 'waiting' | 'taking' | 'held';
 
 interface UpdateState {
   /** Whether the whole program is on this device. */
   offlineReady: boolean;
-  /** Whether a newer one waits for a tap. */
-  waiting: boolean;
+  newer: NewerProgram;
 }
 
-let state: UpdateState = { offlineReady: false, waiting: false };
+let state: UpdateState = { offlineReady: false, newer: 'none' };
 const listeners = new Set<() => void>();
 
 function set(part: Partial<UpdateState>) {
@@ -27,7 +30,7 @@ export function keepProgramHere() {
     immediate: true,
     onNeedRefresh: () => {
       distrustServer();
-      set({ waiting: true });
+      set({ newer: 'waiting' });
     },
   });
 }
@@ -42,10 +45,12 @@ export async function updateNow() {
     window.location.reload();
     return;
   }
-  navigator.serviceWorker.addEventListener('controllerchange', () => window.location.reload(), {
-    once: true,
-  });
-  waiting.postMessage({ type: 'SKIP_WAITING' });
+  set({ newer: 'taking' });
+  takeOver(
+    waiting,
+    () => window.location.reload(),
+    () => set({ newer: 'held' }),
+  );
 }
 
 const subscribe = (listener: () => void) => {
@@ -57,6 +62,6 @@ export function useOfflineReady(): boolean {
   return useSyncExternalStore(subscribe, () => state.offlineReady);
 }
 
-export function useUpdateWaiting(): boolean {
-  return useSyncExternalStore(subscribe, () => state.waiting);
+export function useNewerProgram(): NewerProgram {
+  return useSyncExternalStore(subscribe, () => state.newer);
 }
