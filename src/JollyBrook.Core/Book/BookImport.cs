@@ -10,7 +10,7 @@ namespace JollyBrook.Core.Book;
 /// <param name="FirstLine">The number the first of them has in the file.</param>
 /// <param name="Mapping">For each heading the column it is read as, or empty to leave it out; by its name when left out.</param>
 /// <param name="OffsetMinutes">The clock's offset from UTC where a date has none, min.</param>
-/// <param name="Names">Names of walkers, items and sources.</param>
+/// <param name="Names">Names of walkers, pieces of kit, sources and trips.</param>
 public sealed record BookImportRequest(
     BookLineKind? Kind,
     IReadOnlyList<string>? Header,
@@ -97,7 +97,7 @@ public static class BookImport
 
             if (column.Read(line, row[i], reader) is not { } next)
             {
-                rejected.Add(new(number, $"{column.Title}: “{Short(row[i])}” can't be read{Hint(column)}"));
+                rejected.Add(new(number, $"{column.Title}: “{Short(row[i])}” can't be read{Hint(column, row[i], reader.Names)}"));
                 return;
             }
 
@@ -117,11 +117,14 @@ public static class BookImport
         }
     }
 
-    private static string Hint(LineColumn column) =>
+    private static string Hint(LineColumn column, string text, Names names) =>
         column switch
         {
             { Name: LineColumn.AtName } => ": give it like 2026-08-21 14:05.",
+            { IsName: true } when names.IsShared(text) =>
+                ": more than one has that name. Give them names of their own, or leave the column out.",
             { IsName: true } => ": nothing here has that name. Add it first, or leave the column out.",
+            _ when CellReader.MayBeThousands(text) => ": is the comma before decimals or between thousands? Write 1.25 or 1250.",
             _ => ".",
         };
 

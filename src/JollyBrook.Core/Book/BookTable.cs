@@ -3,13 +3,13 @@ using JollyBrook.Core.Units;
 
 namespace JollyBrook.Core.Book;
 
-/// <summary>A name with its id, so that tables speak of walkers, items and sources by name.</summary>
+/// <summary>A name with its id, so that tables speak of walkers, pieces of kit, sources and trips by name.</summary>
 public sealed record NamedId(Guid Id, string? Name);
 
 /// <summary>Lines of one kind to be written out as a table.</summary>
 /// <param name="Kind">The kind.</param>
 /// <param name="Lines">Its lines.</param>
-/// <param name="Names">Names of walkers, items and sources.</param>
+/// <param name="Names">Names of walkers, pieces of kit, sources and trips.</param>
 public sealed record BookTableRequest(BookLineKind? Kind, IReadOnlyList<BookLine>? Lines, IReadOnlyList<NamedId>? Names = null);
 
 /// <summary>A table: heading and lines, each cell as text with a point for decimals.</summary>

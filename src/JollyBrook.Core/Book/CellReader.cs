@@ -1,4 +1,5 @@
 using System.Globalization;
+using System.Text.RegularExpressions;
 using JollyBrook.Core.Contract;
 
 namespace JollyBrook.Core.Book;
@@ -6,7 +7,7 @@ namespace JollyBrook.Core.Book;
 /// <summary>Reads cells as spreadsheets leave them: comma decimals, dates without an offset, yes and no in several spellings.</summary>
 /// <param name="Names">Names of walkers, items and sources.</param>
 /// <param name="Offset">The clock's offset where a date has none.</param>
-internal sealed record CellReader(Names Names, TimeSpan Offset)
+internal sealed partial record CellReader(Names Names, TimeSpan Offset)
 {
     private static readonly string[] Dates =
     [
@@ -31,11 +32,18 @@ internal sealed record CellReader(Names Names, TimeSpan Offset)
     private static readonly string[] Yes = ["yes", "y", "true", "1", "x", "wahr"];
     private static readonly string[] No = ["no", "n", "false", "0", "falsch"];
 
-    /// <summary>A comma is a decimal mark when there is no point; grouping is refused, since nobody can tell 1,250 from 1.250.</summary>
-    public double? Number(string text)
+    /// <summary>
+    /// A comma is a decimal mark when there is no point. What may be thousands is refused: nobody can tell whether 1,250 is 1250 or 1.25.
+    /// </summary>
+    public static double? Number(string text)
     {
-        _ = Offset;
-        var plain = text.Trim().Replace("\u00A0", "", StringComparison.Ordinal).Replace(',', '.');
+        var plain = text.Trim().Replace("\u00A0", "", StringComparison.Ordinal);
+        if (MayBeThousands(plain))
+        {
+            return null;
+        }
+
+        plain = plain.Replace(',', '.');
         return
             double.TryParse(
                 plain,
@@ -46,6 +54,12 @@ internal sealed record CellReader(Names Names, TimeSpan Offset)
             ? value
             : null;
     }
+
+    /// <summary>Whether a comma may stand between thousands as well as before decimals.</summary>
+    public static bool MayBeThousands(string text) => Thousands().IsMatch(text);
+
+    [GeneratedRegex(@"^\s*[-+]?[1-9][0-9]{0,2},[0-9]{3}\s*$")]
+    private static partial Regex Thousands();
 
     /// <summary>With its own offset, or by the clock's.</summary>
     public DateTimeOffset? Instant(string text)

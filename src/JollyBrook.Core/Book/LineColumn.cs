@@ -14,7 +14,7 @@ public abstract record LineColumn(string Name, string Title)
     internal static readonly LineColumn At = new LineColumn<BookLine>(
         AtName,
         "When",
-        (l, _) => l.At?.ToString("yyyy-MM-dd'T'HH:mm:sszzz", CultureInfo.InvariantCulture) ?? "",
+        (l, _) => l.At?.ToString("yyyy-MM-dd'T'HH:mm:ss.FFFFFFFzzz", CultureInfo.InvariantCulture) ?? "",
         (l, t, r) => r.Instant(t) is { } at ? l with { At = at } : null
     );
 
@@ -25,7 +25,7 @@ public abstract record LineColumn(string Name, string Title)
         (l, t, _) => l with { Note = t }
     );
 
-    /// <summary>Whether its cells name a walker, a piece of kit or a source.</summary>
+    /// <summary>Whether its cells name a walker, a piece of kit, a source or a trip.</summary>
     internal bool IsName { get; init; }
 
     /// <summary>The cell; empty where nothing is known.</summary>
@@ -58,7 +58,7 @@ internal static class Column<TLine>
             name,
             title,
             (l, _) => get(l)?.ToString("R", CultureInfo.InvariantCulture) ?? "",
-            (l, t, r) => r.Number(t) is { } value ? set(l, value) : null
+            (l, t, _) => CellReader.Number(t) is { } value ? set(l, value) : null
         );
 
     public static LineColumn Truth(string name, string title, Func<TLine, bool?> get, Func<TLine, bool, TLine> set) =>
@@ -104,24 +104,19 @@ internal static class Column<TLine>
                     : null
         );
 
-    /// <summary>A walker, a piece of kit or a source, by its name.</summary>
+    /// <summary>What has no name: its id.</summary>
+    public static LineColumn Id(string name, string title, Func<TLine, Guid?> get, Func<TLine, Guid, TLine> set) =>
+        new LineColumn<TLine>(
+            name,
+            title,
+            (l, _) => get(l)?.ToString() ?? "",
+            (l, t, _) => Guid.TryParse(t.Trim(), out var id) ? set(l, id) : null
+        );
+
+    /// <summary>A walker, a piece of kit, a source or a trip, by its name.</summary>
     public static LineColumn Thing(string name, string title, Func<TLine, Guid?> get, Func<TLine, Guid, TLine> set) =>
         new LineColumn<TLine>(name, title, (l, n) => n.Of(get(l)), (l, t, r) => r.Names.Find(t) is { } id ? set(l, id) : null)
         {
             IsName = true,
         };
-}
-
-/// <summary>Names of walkers, items and sources by id, and ids by name.</summary>
-/// <param name="Pairs">Ids with their names.</param>
-internal sealed class Names(IEnumerable<(Guid Id, string Name)> Pairs)
-{
-    private readonly List<(Guid Id, string Name)> _pairs = [.. Pairs];
-
-    public string Of(Guid? id) => id is null ? "" : _pairs.Find(p => p.Id == id).Name ?? id.Value.ToString();
-
-    public Guid? Find(string text) =>
-        Guid.TryParse(text, out var id) ? id
-        : _pairs.Find(p => string.Equals(p.Name, text.Trim(), StringComparison.OrdinalIgnoreCase)) is { Name: not null } found ? found.Id
-        : null;
 }

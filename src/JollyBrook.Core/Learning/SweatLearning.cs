@@ -85,8 +85,9 @@ internal static class SweatLearning
         var hours = stage?.Hours is { } walked && walked < gap ? walked : gap;
         bool Between(BookLine line, Guid? whose) => line.At > first.At && line.At <= last.At && whose == first.WalkerId;
         var planned = plan?.Days.FirstOrDefault(d => d.Date == date);
-        var effort = stage?.Effort
-            ?? (planned is null ? Effort.Default : Effort.Default with { TemperatureC = (planned.LowC + planned.HighC) / 2 });
+        // What is not told of the stage is the plan's.
+        var assumed = planned is null ? Effort.Default : Effort.Default with { TemperatureC = (planned.LowC + planned.HighC) / 2 };
+        var effort = assumed.With(stage?.Effort);
         return new SweatTest(
             WalkerId: first.WalkerId,
             At: last.At,

@@ -32,6 +32,8 @@ public class BookTests
         Say(new FilterServiced(null, FilterService.BackFlush, Litres: 30) { At = At }).Title.ShouldBe("Squeeze filter: back-flushed");
         Say(new Mishap(null, MishapKind.Froze) { At = At }).Title.ShouldBe("Squeeze filter: froze, or may have");
         Say(new StageWalked(5.5) { At = At }).Title.ShouldBe("Walked 5 h 30 min");
+        Say(new StageWalked(2, Effort: new Effort(TemperatureC: 12, SpeedKmH: 3.5)) { At = At })
+            .Detail.ShouldBe("Ilva · 12 °C in the shade · 3.5 km/h");
         Say(new SignsLookedFor(null, [BodySign.Headache, BodySign.DryMouth]) { At = At }).Title.ShouldBe("Signs: headache, dry mouth");
         Say(new SignsLookedFor((Guid?)null) { At = At }).Title.ShouldBe("Signs: none");
         Say(new Noted() { At = At, Note = "Bees at the spring" }).Title.ShouldBe("Bees at the spring");

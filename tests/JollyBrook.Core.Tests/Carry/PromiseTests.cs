@@ -134,7 +134,16 @@ public sealed class PromiseTests
     {
         TripSource[] sources =
         [
-            new("", SourceClass.SeasonalInSeason, 3.29 / 57, DetourMinutes: 17, LitresPerMinute: 4.9, Drinkable: true, DrinkL: 0.32, CacheL: 7),
+            new(
+                "",
+                SourceClass.SeasonalInSeason,
+                3.29 / 57,
+                DetourMinutes: 17,
+                LitresPerMinute: 4.9,
+                Drinkable: true,
+                DrinkL: 0.32,
+                CacheL: 7
+            ),
             new("", SourceClass.Perennial, 0, LitresPerMinute: 6, DrinkL: 0),
             new("", SourceClass.Perennial, 12.45 / 57, DetourMinutes: 13, LitresPerMinute: 3.7, DrinkL: 0.03, CacheL: 7),
             new("", SourceClass.SeasonalInSeason, 0, LitresPerMinute: 0.6, Drinkable: true, DrinkL: 0),

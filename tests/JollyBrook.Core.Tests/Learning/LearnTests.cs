@@ -71,6 +71,31 @@ public class LearnTests
         Learnt(lines, Plan() with { Tests = [new("t", test)] }).Proposals.ShouldBeEmpty();
     }
 
+    /// <summary>The day is planned between 10 and 20 °C: 15 in the middle, and the rest as on any walk.</summary>
+    [Fact]
+    public void What_is_told_of_the_stage_counts_and_the_rest_is_the_plans()
+    {
+        var plan = Plan();
+        plan = plan with { Route = plan.Route! with { Weather = [new DayWeather(10, 20, 50, 0.5)] } };
+        Effort Counted(Effort? told)
+        {
+            BookLine[] lines =
+            [
+                new BodyWeighed(Ilva, 62) { At = Morning },
+                new StageWalked(2, Effort: told) { At = Morning.AddHours(2) },
+                new BodyWeighed(Ilva, 61) { At = Morning.AddHours(3) },
+            ];
+            return Learnt(lines, plan).Proposals.Single(p => p.Kind == ProposalKind.SweatFactor).Test!.Effort!;
+        }
+
+        var climb = Counted(new Effort(GradePercent: 8, SpeedKmH: 3));
+        climb.TemperatureC!.Value.ShouldBe(15, 0.2);
+        climb.ShouldBe(Effort.Default with { TemperatureC = climb.TemperatureC, GradePercent = 8, SpeedKmH = 3 });
+        Counted(null).ShouldBe(Effort.Default with { TemperatureC = climb.TemperatureC });
+        Counted(new Effort()).ShouldBe(Counted(null));
+        Counted(new Effort(TemperatureC: 2)).ShouldBe(Effort.Default with { TemperatureC = 2 });
+    }
+
     [Fact]
     public void Hours_walked_over_hours_planned_is_the_pace()
     {

@@ -247,8 +247,10 @@ public class WinterNightTests
                 (volume, from, air, where, more) =>
                 {
                     double Hours(double v, double t) => Freezing.HoursToIce(v, t, air, where) ?? double.MaxValue;
-                    Hours(volume, from + more).ShouldBeGreaterThanOrEqualTo(Hours(volume, from));
-                    Hours(volume + more, from).ShouldBeGreaterThanOrEqualTo(Hours(volume, from));
+                    // But for the last digit.
+                    var hours = Hours(volume, from) * (1 - 1e-12);
+                    Hours(volume, from + more).ShouldBeGreaterThanOrEqualTo(hours);
+                    Hours(volume + more, from).ShouldBeGreaterThanOrEqualTo(hours);
                 }
             );
 }

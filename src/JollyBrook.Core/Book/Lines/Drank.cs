@@ -29,6 +29,7 @@ public sealed record Drank(
             Column<Drank>.Number("litres", "Litres", l => l.Litres, (l, v) => l with { Litres = v }),
             Column<Drank>.Truth("all", "All it held", l => l.All, (l, v) => l with { All = v }),
             Column<Drank>.Thing("container", "Container", l => l.ContainerId, (l, v) => l with { ContainerId = v }),
+            Column<Drank>.Id("batch", "Batch", l => l.BatchId, (l, v) => l with { BatchId = v }),
             Column<Drank>.Truth("untreated", "Untreated", l => l.Untreated, (l, v) => l with { Untreated = v }),
         ]
     );

@@ -50,6 +50,7 @@ public sealed record SourceSeen(
             Column<SourceSeen>.Number("fill_seconds", "In seconds", l => l.FillSeconds, (l, v) => l with { FillSeconds = v }),
             Column<SourceSeen>.Choice("clarity", "Clarity", l => l.Clarity, (l, v) => l with { Clarity = v }),
             Column<SourceSeen>.Number("temperature_c", "Temperature, °C", l => l.TemperatureC, (l, v) => l with { TemperatureC = v }),
+            Column<SourceSeen>.Choices("seen", "What is seen", l => l.Seen, (l, v) => l with { Seen = v }),
         ]
     );
 

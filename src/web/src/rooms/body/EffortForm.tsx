@@ -12,10 +12,12 @@ interface Props {
   effort: Effort;
   onChange: (effort: Effort) => void;
   errors: (field: string) => string | undefined;
+  /** What an air that is not told means, where that is not the usual one. */
+  airUntold?: string;
 }
 
 /** Air, ground and pace; what nobody has touched is marked as a default. */
-export function EffortForm({ effort, onChange, errors }: Props) {
+export function EffortForm({ effort, onChange, errors, airUntold }: Props) {
   const { body } = useCatalogue();
   const start = body.effort;
   const number = (key: 'temperatureC' | 'humidityPercent' | 'speedKmH' | 'gradePercent') => ({
@@ -26,7 +28,13 @@ export function EffortForm({ effort, onChange, errors }: Props) {
   });
   return (
     <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>
-      <NumberEntry label="Air temperature" quantity="temperature" step={1} {...number('temperatureC')} />
+      <NumberEntry
+        label="Air temperature"
+        quantity="temperature"
+        step={1}
+        {...number('temperatureC')}
+        {...(airUntold && { value: effort.temperatureC ?? null, isDefault: false, unknown: airUntold })}
+      />
       <NumberEntry label="Humidity" quantity="percent" step={5} {...number('humidityPercent')} />
       <NumberEntry label="Pace" quantity="speed" step={0.5} {...number('speedKmH')} />
       <NumberEntry label="Grade" quantity="percent" step={1} {...number('gradePercent')} />

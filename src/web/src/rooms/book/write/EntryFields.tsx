@@ -3,7 +3,9 @@ import type { ReactNode } from 'react';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import { ChoiceGroup } from '../../../shared/ChoiceGroup';
 import { NumberEntry } from '../../../shared/NumberEntry';
+import { SwitchEntry } from '../../../shared/SwitchEntry';
 import type { Entry, EntryOf } from '../../../store/bookLines';
+import { EffortForm } from '../../body/EffortForm';
 import { SignTicks } from '../../body/signs/SignTicks';
 import { FillTimer } from './FillTimer';
 import { lineFields, type LineFieldsProps } from './LineFieldKit';
@@ -253,6 +255,19 @@ function StageFields(props: LineFieldsProps<EntryOf<'stage'>>) {
         unknown="None of a trip"
       />
       {number('hours', 'Hours from setting out to arriving', 'plain', 0.25, null)}
+      <SwitchEntry
+        label="It was other weather or another pace than planned"
+        checked={line.effort != null}
+        onChange={(told) => set({ effort: told ? {} : null })}
+      />
+      {line.effort && (
+        <EffortForm
+          effort={line.effort}
+          onChange={(effort) => set({ effort })}
+          errors={errors}
+          airUntold="As planned for the day"
+        />
+      )}
     </>
   );
 }
