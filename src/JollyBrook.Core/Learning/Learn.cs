@@ -48,24 +48,28 @@ public static class Learn
         ];
         return new LearnResponse(
             proposals.Count == 0 ? "Nothing new to learn" : $"{proposals.Count} {(proposals.Count == 1 ? "thing" : "things")} to take over",
-            plan is null ? [] : [.. plan.Days.Select(d => Lived(d, book))],
+            plan is null ? [] : [.. plan.Days.Select(d => Lived(d, PlannedStage.Of(plan, d), book))],
             Facts(book, request, intake.Say),
             proposals,
             working.Steps
         );
     }
 
-    private static LivedDay Lived(PlanDay day, TripBook book)
+    private static LivedDay Lived(PlanDay day, PlannedStage planned, TripBook book)
     {
-        var drinks = book.Of<Drank>().Where(e => day.Date is { } date && book.DateOf(e) == date).ToList();
-        var stages = book.Stages.Where(e => e.Day == day.Day).ToList();
+        bool IsOfIt(BookLine line) => day.Date is { } date && book.DateOf(line) == date;
+        List<double> used =
+        [
+            .. book.Of<Drank>().Where(IsOfIt).Select(d => d.Litres ?? 0),
+            .. book.Of<Cooked>().Where(IsOfIt).Select(c => c.Litres ?? 0),
+        ];
         return new LivedDay(
             day.Day,
             day.Date,
             day.WalkL + day.CampL,
-            drinks.Count == 0 ? null : drinks.Sum(e => e.Litres ?? 0),
-            day.WalkHours,
-            stages.Count == 0 ? null : stages.Sum(e => e.Hours ?? 0)
+            used.Count == 0 ? null : used.Sum(),
+            planned.Hours,
+            book.HoursWalked(day)
         );
     }
 

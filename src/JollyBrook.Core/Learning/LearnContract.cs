@@ -67,9 +67,9 @@ public sealed record Proposal(
 /// <param name="Day">From 0.</param>
 /// <param name="Date">The day.</param>
 /// <param name="PlannedL">Used by the plan, L, whole party.</param>
-/// <param name="DrunkL">Drunk by the book, L; null when nothing was written.</param>
-/// <param name="PlannedHours">Walking by the plan, h.</param>
-/// <param name="WalkedHours">Walked by the book, h; null when nothing was written.</param>
+/// <param name="DrunkL">Drunk and cooked with by the book, L; null when nothing was written.</param>
+/// <param name="PlannedHours">From setting out to arriving by the plan, rests and stops for water with it, h.</param>
+/// <param name="WalkedHours">The same by the book, all stages of the day together, h; null when nothing was written.</param>
 public sealed record LivedDay(int Day, DateOnly? Date, double PlannedL, double? DrunkL, double PlannedHours, double? WalkedHours);
 
 /// <summary>A figure out of the book, in words.</summary>

@@ -4,7 +4,10 @@ using JollyBrook.Core.Units;
 
 namespace JollyBrook.Core.Learning;
 
-/// <summary>Hours walked over hours planned, times the pace there was.</summary>
+/// <summary>
+/// Hours from setting out to arriving over those planned, times the pace there was. Whether a planned rest was taken is not told, so the
+/// slower of two readings counts: that everything took longer alike, or the walking alone.
+/// </summary>
 internal static class PaceLearning
 {
     private const double Least = 0.4;
@@ -18,24 +21,35 @@ internal static class PaceLearning
             yield break;
         }
 
-        var walked = book.Stages.Where(e => e.Hours is not null && e.Day >= 0 && e.Day < plan.Days.Count).ToList();
-        var planned = walked.Sum(e => plan.Days[(int)e.Day!.Value].WalkHours);
-        var hours = walked.Sum(e => e.Hours!.Value);
+        // A day told in two halves is one day.
+        var days = plan
+            .Days.Select(d => (Walked: book.HoursWalked(d), Planned: PlannedStage.Of(plan, d)))
+            .Where(d => d.Walked > 0)
+            .ToList();
+        var (hours, walking) = (days.Sum(d => d.Walked!.Value), days.Sum(d => d.Planned.WalkHours));
+        var planned = days.Sum(d => d.Planned.Hours);
         var old = request.Plan!.Route!.Pace ?? 1;
-        var next = Math.Round(Math.Clamp(old * hours / Math.Max(planned, 1e-9), Least, Most), 2);
-        if (walked.Count == 0 || planned <= 0 || Math.Abs(next - old) < WorthSaying)
+        if (walking <= 0)
+        {
+            yield break;
+        }
+
+        var slower = Math.Max(hours / planned, (hours - (planned - walking)) / walking);
+        var next = Math.Round(Math.Clamp(old * slower, Least, Most), 2);
+        if (Math.Abs(next - old) < WorthSaying)
         {
             yield break;
         }
 
         working.Add(
             "Pace",
-            "pace · hours walked/hours planned",
+            "pace · max(h/p, (h − s)/(p − s))",
             "Handbook room 80",
             WorkingValue.Of("pace", next),
             WorkingValue.Of("pace before", old),
-            WorkingValue.Of("walked", hours, "h"),
-            WorkingValue.Of("planned", planned, "h")
+            WorkingValue.Of("h, from setting out to arriving", hours, "h"),
+            WorkingValue.Of("p, planned", planned, "h"),
+            WorkingValue.Of("s, of that standing", planned - walking, "h")
         );
         yield return new Proposal(
             Id: "pace",
@@ -43,8 +57,8 @@ internal static class PaceLearning
             Title: "Pace of the party",
             Before: $"× {Speaker.Number(old, 2)}",
             After: $"× {Speaker.Number(next, 2)}",
-            Why: $"{walked.Count} {(walked.Count == 1 ? "stage" : "stages")}: {Speaker.Minutes(hours * 60)} "
-                + $"walked, {Speaker.Minutes(planned * 60)} planned. More than 1 is slower.",
+            Why: $"{days.Count} {(days.Count == 1 ? "day" : "days")}: {Speaker.Minutes(hours * 60)} from setting out to arriving, "
+                + $"{Speaker.Minutes(planned * 60)} planned. More than 1 is slower.",
             RecordId: request.RouteId?.ToString(),
             Pace: next
         );

@@ -1,4 +1,5 @@
 using JollyBrook.Core.Book;
+using JollyBrook.Core.Carry;
 
 namespace JollyBrook.Core.Learning;
 
@@ -19,6 +20,13 @@ internal sealed class TripBook(LearnRequest request)
 
     /// <summary>Stages of this route, or of none that is named.</summary>
     public IEnumerable<StageWalked> Stages => Of<StageWalked>().Where(s => s.RouteId is null || s.RouteId == request.RouteId);
+
+    /// <summary>What was walked on a day, all its stages together, h; null where none was told.</summary>
+    public double? HoursWalked(PlanDay day)
+    {
+        var stages = Stages.Where(s => s.Hours is not null && s.Day is { } told && (int)told == day.Day).ToList();
+        return stages.Count == 0 ? null : stages.Sum(s => s.Hours!.Value);
+    }
 
     public DateOnly DateOf(BookLine line) =>
         DateOnly.FromDateTime(line.At!.Value.ToOffset(TimeSpan.FromMinutes(request.OffsetMinutes ?? 0)).DateTime);

@@ -1,3 +1,4 @@
+using CsCheck;
 using JollyBrook.Core.Body;
 using JollyBrook.Core.Boiling;
 using JollyBrook.Core.Book;
@@ -105,6 +106,75 @@ public class LearnTests
         answer.Days[0].WalkedHours!.Value.ShouldBe(planned * 1.2, 1e-9);
         Learnt([new StageWalked(planned, Day: 0) { At = Now.AddHours(-1) }], Plan(pace: 1.1)).Proposals.ShouldBeEmpty();
     }
+
+    private static StageWalked Stage(double hours, double at) => new(hours, Day: 0) { At = Now.AddHours(at) };
+
+    /// <summary>A morning and an afternoon are one day: 3 h and 3.6 h, not two days of half the hours at twice the pace.</summary>
+    [Fact]
+    public void A_day_told_in_two_halves_is_one_day()
+    {
+        var planned = Core.Carry.Plan.Compute(Plan()).Days[0].WalkHours;
+        var answer = Learnt([Stage(planned * 0.5, -6), Stage(planned * 0.7, -1)], Plan());
+        answer.Proposals.Single().Pace!.Value.ShouldBe(1.2, 1e-9);
+        answer.Proposals.Single().Why.ShouldStartWith("1 day: ");
+        answer.Days[0].WalkedHours!.Value.ShouldBe(planned * 1.2, 1e-9);
+        Learnt([Stage(planned * 0.5, -6), Stage(planned * 0.5, -1)], Plan()).Proposals.ShouldBeEmpty();
+    }
+
+    /// <summary>With so many hours in the shade at a spring half way.</summary>
+    private static PlanRequest Rested(double hours)
+    {
+        var plan = Plan([new("s", new TripSource("Spring", SourceClass.Perennial, 6, Chance: 1))]);
+        return plan with { Route = plan.Route! with { Days = [new RouteDay(8, Rest: new DayRest(9, hours))] } };
+    }
+
+    /// <summary>
+    /// Three hours in the shade, and a stop to fill, planned and taken, are no slower pace; an hour more than all of it is one more hour of walking; and an hour
+    /// less may be of the rest, so that it counts over the whole day alone.
+    /// </summary>
+    [Fact]
+    public void A_planned_rest_is_no_slower_pace()
+    {
+        var plan = Rested(3);
+        var planned = Core.Carry.Plan.Compute(plan);
+        planned.Days[0].Rest!.Hours.ShouldBe(3, 1e-9);
+        var stop = planned.Stops.Single(s => s is { Kind: StopKind.Source, Planned: true });
+        stop.StopMinutes.ShouldBeGreaterThan(0);
+        var walk = planned.Days[0].WalkHours;
+        var whole = walk + 3 + (stop.StopMinutes / 60);
+        Learnt([Stage(whole, -1)], plan).Proposals.ShouldBeEmpty();
+        Learnt([Stage(whole, -1)], plan).Days[0].PlannedHours.ShouldBe(whole, 1e-9);
+        Learnt([Stage(whole + 1, -1)], plan).Proposals.Single().Pace!.Value.ShouldBe((walk + 1) / walk, 0.006);
+        Learnt([Stage(whole - 1, -1)], plan).Proposals.Single().Pace!.Value.ShouldBe((whole - 1) / whole, 0.006);
+    }
+
+    /// <summary>However a day is told, in one line or in many: longer on the way never proposes a faster pace.</summary>
+    [Fact]
+    public void Longer_on_the_way_is_never_a_faster_pace()
+    {
+        var plan = Rested(2);
+        double Pace(params double[] hours) =>
+            Learnt([.. hours.Select((h, i) => Stage(h, -i))], plan).Proposals.SingleOrDefault(p => p.Kind == ProposalKind.Pace)?.Pace ?? 1;
+        Gen.Select(Gen.Double[0.05, 24], Gen.Double[0, 10], Gen.Double[0, 1])
+            .Sample(
+                (hours, more, share) =>
+                {
+                    Pace(hours + more).ShouldBeGreaterThanOrEqualTo(Pace(hours) - 0.02);
+                    Pace(hours * share, hours * (1 - share)).ShouldBe(Pace(hours), 0.011);
+                },
+                iter: 40
+            );
+    }
+
+    /// <summary>0.5 L drunk and 1.5 L cooked with, against a plan that counts both.</summary>
+    [Fact]
+    public void What_is_cooked_with_is_used_as_the_plan_counts_it() =>
+        Learnt(
+            [new Drank(0.5) { At = Morning }, new Cooked(Thing, 1.5) { At = Morning }, new Cooked(Thing, 9) { At = Morning.AddDays(3) }],
+            Plan()
+        )
+            .Days[0]
+            .DrunkL.ShouldBe(2);
 
     [Fact]
     public void Fuel_for_a_litre_is_told() =>

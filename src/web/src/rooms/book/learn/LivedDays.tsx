@@ -26,7 +26,7 @@ export function LivedDays({ days }: { days: Schema<'LivedDay'>[] }) {
             <tr>
               <th scope="col">Day</th>
               <th scope="col">Water planned</th>
-              <th scope="col">Drunk</th>
+              <th scope="col">Drunk, cooked</th>
               <th scope="col">Walk planned</th>
               <th scope="col">Walked</th>
             </tr>
@@ -48,7 +48,8 @@ export function LivedDays({ days }: { days: Schema<'LivedDay'>[] }) {
         </Box>
       </Box>
       <Typography variant="body2" sx={{ color: 'text.secondary' }}>
-        Planned: drinking, meals and washing of the whole party. –: nothing was written.
+        Planned: drinking, meals and washing of the whole party; walks from setting out to arriving, with rests
+        and stops for water. –: nothing was written.
       </Typography>
     </Section>
   );
