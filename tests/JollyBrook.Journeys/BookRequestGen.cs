@@ -31,6 +31,7 @@ internal static class BookRequestGen
         from rest in Gen.OneOf("22", "null")
         select $$"""{"kit":{{kit}},"water":{"clarity":{{clarity}},"colour":"none","temperatureC":9,"elevationM":600},"sky":{"airTemperatureC":8},"wants":[{{string.Join(",", wants.Select((w, i) => $$"""{"id":"{{Wants[i]}}","name":"W","litres":{{w.Item1}},"by":"{{At(w.Item2)}}"}"""))}}],"people":{{people}},"from":"{{At(0)}}","quietFromHour":{{rest}},"quietToHour":6,"now":"{{At(5)}}"}""";
 
+    private const string Batch = "019c0000-0000-7000-8000-000000000008";
     private const string Bottle = "019c0000-0000-7000-8000-000000000009";
 
     private static readonly Gen<string> Entry =
@@ -64,7 +65,8 @@ internal static class BookRequestGen
         from days in Number(0.1, 40)
         from logs in Number(0, 6)
         from fever in Number(36, 41, "60", "null")
-        select $$"""{"onsetAt":"{{At(60000)}}","feverC":{{fever}},"batches":[{"id":"b","container":"B","drunkAt":"{{At(60000 - (int)(double.Parse(days, CultureInfo.InvariantCulture) * 1440))}}","method":"M","ledger":[{"organism":"giardia","logs":{{logs}}}]}],"now":"{{At(60100)}}"}""";
+        from lines in Entry.Array[0, 4]
+        select $$"""{"onsetAt":"{{At(60000)}}","feverC":{{fever}},"log":{"lines":[{{string.Join(",", lines.Select((l, i) => $"{{\"id\":\"019c0000-0000-7000-8000-00000000020{i}\",\"line\":{l}}}"))}}],"batches":[{"id":"{{Batch}}","startedAt":"{{At(100)}}","methodName":"M"}]},"ledgers":[{"id":"{{Batch}}","container":"B","drinkableAt":"{{At(60000 - (int)(double.Parse(days, CultureInfo.InvariantCulture) * 1440))}}","ledger":[{"organism":"giardia","logs":{{logs}}}]}],"now":"{{At(60100)}}"}""";
 
     private static readonly Gen<string> Watch =
         from hours in Number(0, 20, "60")

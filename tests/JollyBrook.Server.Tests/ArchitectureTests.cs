@@ -53,8 +53,8 @@ public class ArchitectureTests
         ["Kit"],
         ["Treatment"],
         ["Book", "Carry"],
-        ["Illness", "InHand", "Learning", "Packing", "Scarcity", "Schedule"],
-        ["Catalogue", "Winter"],
+        ["InHand", "Learning", "Packing", "Scarcity", "Schedule"],
+        ["Catalogue", "Illness", "Winter"],
         ["Drills", "Matters"],
         ["Records"],
     ];

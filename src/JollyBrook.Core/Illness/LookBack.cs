@@ -1,5 +1,4 @@
 using System.Globalization;
-using JollyBrook.Core.Book;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
@@ -56,7 +55,7 @@ public static class LookBack
         intake.Optional(Fever, request.FeverC);
         intake.Optional(Offset, request.OffsetMinutes);
         intake.ThrowIfWrong();
-        var drunk = Drunk(request, intake.Say);
+        var drunk = DrunkWater.In(request, intake.Say);
         var agents = Agents
             .All.Select(a => Fit(a, drunk, request.OnsetAt!.Value))
             .Where(f => f.Fits.Count > 0)
@@ -87,48 +86,12 @@ public static class LookBack
         );
     }
 
-    private static List<DrunkWater> Drunk(LookBackRequest request, Speaker say) =>
-        [
-            .. (request.Batches ?? []).Select(b => new DrunkWater(
-                b.Id,
-                $"{b.Container}: {b.Method}{(b.DrunkAt is null ? "; when it was drunk is not told" : "")}",
-                b.DrunkAt,
-                o => (b.Ledger ?? []).Where(r => r.Organism == o).Select(r => r.Logs).DefaultIfEmpty(0).First(),
-                Untreated: false
-            )),
-            // Not told whether it was treated, and from no batch: counted as untreated.
-            .. (request.Lines ?? [])
-                .Select(l => l.Line)
-                .OfType<Drank>()
-                .Where(e => e.Untreated is not false && (e.Untreated == true || e.BatchId is null))
-                .Select(e => new DrunkWater(
-                    null,
-                    $"{say.Of(Quantity.Volume, e.Litres ?? 0)} "
-                        + $"{(e.Untreated == true ? "untreated" : "not told how treated: counted as untreated")}{(e.Note is { Length: > 0 } note ? $": {note}" : "")}",
-                    e.At,
-                    _ => 0,
-                    Untreated: true
-                )),
-        ];
-
-    /// <summary>Something drunk.</summary>
-    /// <param name="Id">The batch; null for a line of the book.</param>
-    /// <param name="Words">What it was.</param>
-    /// <param name="At">When; null where it is not told, which fits any window.</param>
-    /// <param name="Logs">What was taken away of a class.</param>
-    /// <param name="Untreated">Whether nothing was.</param>
-    private sealed record DrunkWater(string? Id, string Words, DateTimeOffset? At, Func<OrganismClass, double> Logs, bool Untreated)
-    {
-        /// <summary>When it was drunk; not told, the middle of the agent's window.</summary>
-        public DateTimeOffset WorstAt(Agent agent, DateTimeOffset onset) => At ?? onset.AddDays(-(agent.FromDays + agent.ToDays) / 2);
-    }
-
     private static CouldFit Fit(Agent agent, List<DrunkWater> drunk, DateTimeOffset onset)
     {
         var target = LogTarget.Standard(agent.Organism);
         var fits = drunk
             .Select(d => new SuspectWater(
-                d.Id,
+                d.BatchId,
                 d.Words,
                 d.WorstAt(agent, onset),
                 (onset - d.WorstAt(agent, onset)).TotalDays,

@@ -1,17 +1,16 @@
-using JollyBrook.Core.Book;
 using JollyBrook.Core.Contract;
+using JollyBrook.Core.InHand;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
 
 namespace JollyBrook.Core.Illness;
 
-/// <summary>A batch that was drunk.</summary>
+/// <summary>What a batch's answer said of it.</summary>
 /// <param name="Id">The batch.</param>
 /// <param name="Container">What it was in.</param>
-/// <param name="DrunkAt">When it was drunk, or could first have been.</param>
-/// <param name="Method">How it was treated.</param>
+/// <param name="DrinkableAt">From when it was to be drunk; null for never.</param>
 /// <param name="Ledger">What its ledger reached.</param>
-public sealed record DrunkBatch(string? Id, string? Container, DateTimeOffset? DrunkAt, string? Method, IReadOnlyList<ReachedLogs>? Ledger);
+public sealed record BatchLedger(Guid Id, string? Container, DateTimeOffset? DrinkableAt, IReadOnlyList<ReachedLogs>? Ledger);
 
 /// <summary>What a batch reached for one class, against the full target.</summary>
 public sealed record ReachedLogs(OrganismClass Organism, double Logs);
@@ -24,8 +23,8 @@ public sealed record ReachedLogs(OrganismClass Organism, double Logs);
 /// <param name="Blood">Whether there was blood.</param>
 /// <param name="Dehydrated">Whether there are signs of dehydration.</param>
 /// <param name="AtRisk">Whether pregnant, a small child, older or immune-compromised.</param>
-/// <param name="Batches">What was drunk.</param>
-/// <param name="Lines">The book's lines: untreated drinks count with nothing taken out.</param>
+/// <param name="Log">The whole log, with the kit it is about: which water each drink was is what is in hand by it.</param>
+/// <param name="Ledgers">What was reached with its batches.</param>
 /// <param name="OffsetMinutes">The clock's offset from UTC, min.</param>
 /// <param name="Now">The time now.</param>
 public sealed record LookBackRequest(
@@ -36,8 +35,8 @@ public sealed record LookBackRequest(
     bool? Blood = null,
     bool? Dehydrated = null,
     bool? AtRisk = null,
-    IReadOnlyList<DrunkBatch>? Batches = null,
-    IReadOnlyList<KeptLine>? Lines = null,
+    InHandRequest? Log = null,
+    IReadOnlyList<BatchLedger>? Ledgers = null,
     double? OffsetMinutes = null,
     DateTimeOffset? Now = null
 );
@@ -50,7 +49,7 @@ public sealed record LookBackRequest(
 /// <param name="ShortByLogs">How far it fell short for the agent's class.</param>
 /// <param name="Untreated">Whether it was not treated.</param>
 public sealed record SuspectWater(
-    string? BatchId,
+    Guid? BatchId,
     string Words,
     DateTimeOffset DrunkAt,
     double DaysBefore,

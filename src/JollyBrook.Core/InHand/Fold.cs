@@ -31,6 +31,9 @@ internal sealed class Fold
 
     public WalkersFold Walkers { get; }
 
+    /// <summary>Every drink since the fold began.</summary>
+    public List<Drink> Drinks { get; } = [];
+
     public IEnumerable<SourceInHand> Sources => _sources.Values;
 
     /// <summary>Where somebody last stood at a source; null where the log does not tell.</summary>
@@ -161,20 +164,21 @@ internal sealed class Fold
                 Vessels.Take(dipped, id);
                 break;
             case Drank drank:
-                var (litres, untreated, from) = Vessels.Take(drank, id);
+                var drawn = Vessels.Take(drank, id);
+                Drinks.Add(new Drink(drank, drawn.Untreated, drawn.BatchIds));
                 // Out of no container of the kit it is what was told; out of one it is what was in it.
                 Walkers.Drank(
                     drank.WalkerId,
                     new DrinkTold(
                         id,
                         drank.At!.Value,
-                        from.Count == 0
+                        drawn.From.Count == 0
                             ? drank.ContainerId is null
                                 ? drank.Litres ?? 0
                                 : 0
-                            : litres,
-                        untreated,
-                        from
+                            : drawn.Litres,
+                        drawn.Untreated,
+                        drawn.From
                     )
                 );
                 break;

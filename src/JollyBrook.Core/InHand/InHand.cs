@@ -29,7 +29,7 @@ public static class WhatIsInHand
 
         intake.ThrowIfWrong();
         var now = request.Now!.Value;
-        var batches = (request.Batches ?? []).Where(b => b.StartedAt is not null).DistinctBy(b => b.Id).ToList();
+        var batches = Started(request);
         var until = now + ClockSlack;
         var nights = FrostNights.Of(request.Trips ?? [], request.Since?.UpTo ?? DateTimeOffset.MinValue, until);
         var moments = Moments(standing, batches, [.. nights, .. PutAwayFor(standing, request.Since)]);
@@ -69,7 +69,12 @@ public static class WhatIsInHand
                 .Select(l => FrostNight.After(l.At!.Value, l.ItemId!.Value)),
         ];
 
-    private static List<Moment> Moments(List<StandingLine> standing, List<KeptBatch> batches, List<FrostNight> nights)
+    /// <summary>The batches that were started, each once.</summary>
+    internal static List<KeptBatch> Started(InHandRequest request) =>
+        [.. (request.Batches ?? []).Where(b => b.StartedAt is not null).DistinctBy(b => b.Id)];
+
+    /// <summary>All that happened, in its order.</summary>
+    internal static List<Moment> Moments(List<StandingLine> standing, List<KeptBatch> batches, List<FrostNight> nights)
     {
         List<Moment> lines = new(standing.Count);
         lines.AddRange(standing.Select(s => new LineMoment(s)));

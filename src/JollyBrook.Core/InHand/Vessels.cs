@@ -231,14 +231,13 @@ internal sealed class Vessels(IEnumerable<KitEntry> kit, BatchShelf batches, Fol
     /// A drink: from the container named, or the batch's, or those with treated water in the order carried. One with a dirty side is not
     /// passed over: nobody said that it was not that one.
     /// </summary>
-    /// <returns>What came out of containers, whether any of it counts as untreated, and which they were.</returns>
-    public (double Litres, bool Untreated, IReadOnlyList<Guid> From) Take(Drank line, Guid by)
+    public Drawn Take(Drank line, Guid by)
     {
         var at = line.At!.Value;
         var named = line.ContainerId is { } id ? Find(id, by) : null;
         if (line.ContainerId is not null && named is null)
         {
-            return (0, line.Untreated != false, []);
+            return new Drawn(0, line.Untreated != false, [], []);
         }
 
         List<Vessel> from =
@@ -249,12 +248,13 @@ internal sealed class Vessels(IEnumerable<KitEntry> kit, BatchShelf batches, Fol
         if (from.Count == 0)
         {
             // Straight from a source, a tap or another's bottle: nothing here is emptier for it.
-            return (0, line.Untreated ?? line.BatchId is null, []);
+            return new Drawn(0, line.Untreated ?? line.BatchId is null, [], line.BatchId is { } told ? [told] : []);
         }
 
         var wanted = line.All == true ? from.Sum(v => v.Litres) : line.Litres ?? 0;
         var (taken, untreated) = (0.0, line.Untreated == true);
         List<Guid> used = new(1);
+        List<Guid> ofBatches = new(1);
         foreach (var vessel in from)
         {
             if (wanted - taken <= Vessel.NothingL)
@@ -278,6 +278,11 @@ internal sealed class Vessels(IEnumerable<KitEntry> kit, BatchShelf batches, Fol
                 );
             }
 
+            if (vessel.Content is OfBatches of)
+            {
+                ofBatches.AddRange(of.Ids);
+            }
+
             taken += vessel.Take(wanted - taken, by);
             used.Add(vessel.Id);
         }
@@ -294,7 +299,7 @@ internal sealed class Vessels(IEnumerable<KitEntry> kit, BatchShelf batches, Fol
             untreated = true;
         }
 
-        return (taken, untreated, used);
+        return new Drawn(taken, untreated, used, ofBatches);
     }
 
     private IEnumerable<Vessel> InOrder(Func<Vessel, bool> fits) =>

@@ -38,7 +38,7 @@ internal static class DemoBook
         };
         yield return new Mishap(thing["Gravity filter"], MishapKind.Dropped) { At = now.AddDays(-4), Note = "Off the table in the hut" };
         yield return new BodyWeighed(ilva, 62.1) { At = start };
-        yield return new Drank(0.5, WalkerId: ilva) { At = start.AddMinutes(50) };
+        yield return new Drank(0.5, WalkerId: ilva, Untreated: false) { At = start.AddMinutes(50) };
         yield return new SourceSeen(
             thing["Fernhollow spring"],
             Flowing: true,
@@ -50,14 +50,14 @@ internal static class DemoBook
         {
             At = start.AddMinutes(70),
         };
-        yield return new Drank(0.25, WalkerId: ilva) { At = start.AddMinutes(95) };
+        yield return new Drank(0.25, WalkerId: ilva, Untreated: false) { At = start.AddMinutes(95) };
         yield return new UrinePassed(ilva, UrineColour: 4, Litres: 0.2) { At = start.AddMinutes(110) };
         yield return new SourceSeen(thing["Sinking brook"], Flowing: false)
         {
             At = start.AddMinutes(150),
             Note = "Gone underground 200 m above the path",
         };
-        yield return new Drank(0.5, WalkerId: ilva) { At = start.AddMinutes(160) };
+        yield return new Drank(0.5, WalkerId: ilva, Untreated: false) { At = start.AddMinutes(160) };
         yield return new BodyWeighed(ilva, 62) { At = start.AddMinutes(180) };
         yield return new FilterServiced(thing["Squeeze filter"], FilterService.BackFlush, Litres: 14, FillL: 1, FillSeconds: 48)
         {

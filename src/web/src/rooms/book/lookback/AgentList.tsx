@@ -18,7 +18,7 @@ export function AgentList({ agents }: { agents: Schema<'CouldFit'>[] }) {
           <Typography sx={{ color: 'text.secondary' }}>{agent.words}</Typography>
           <Box component="ul" sx={{ m: 0, pl: 2.5 }}>
             {agent.fits.slice(0, mostShown).map((fit) => (
-              <li key={`${fit.batchId}${fit.drunkAt}`}>
+              <li key={`${fit.words}${fit.drunkAt}`}>
                 <Typography>
                   {dayName(fit.drunkAt)}, {clockTime(fit.drunkAt, new Date(fit.drunkAt))}:{' '}
                   {fit.batchId ? <Link to={`/book/${fit.batchId}`}>{fit.words}</Link> : fit.words},{' '}

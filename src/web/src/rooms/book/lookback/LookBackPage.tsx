@@ -13,12 +13,11 @@ import { Section } from '../../../shared/Section';
 import { TextEntry } from '../../../shared/TextEntry';
 import { clockOffset, localInstant } from '../../../shared/time';
 import { useNowMinute } from '../../../shared/useNow';
-import { useAllBatches } from '../../../store/batches';
 import { ofEntryKind } from '../../../store/bookLines';
 import { useWholeBook } from '../../../store/BookLinesContext';
 import { useSettings } from '../../../store/LocalDataContext';
 import { AgentList } from './AgentList';
-import { drunkBatch } from './drunkBatch';
+import { useLog } from './useLog';
 import { SwitchEntry } from '../../../shared/SwitchEntry';
 import { asEntered } from '../../../shared/entered';
 
@@ -27,7 +26,7 @@ export function LookBackPage() {
   const { units } = useSettings().settings;
   const now = useNowMinute();
   const book = useWholeBook();
-  const batches = useAllBatches();
+  const log = useLog();
   const newest = book && ofEntryKind(book.standing, 'symptom').at(-1);
   const [onset, setOnset] = useState<string | null>(null);
   const [symptoms, setSymptoms] = useState<string | null>(null);
@@ -39,22 +38,19 @@ export function LookBackPage() {
   const fever = feverC ?? newest?.body.feverC ?? null;
   const request = useMemo(
     () =>
-      book && batches
+      book && log
         ? {
             units,
             onsetAt: from,
             symptoms: felt,
             feverC: fever,
             ...signs,
-            batches: batches.map((batch) => drunkBatch(batch, now)),
-            lines: ofEntryKind(book.standing, 'drank')
-              .filter(({ body }) => body.untreated === true)
-              .map(({ id, body }) => ({ id, line: body })),
+            ...log,
             offsetMinutes: clockOffset(),
             now,
           }
         : null,
-    [book, batches, units, from, felt, fever, signs, now],
+    [book, log, units, from, felt, fever, signs, now],
   );
   const { response, problem } = useCalculation('look-back', request);
   const toggle = (key: keyof typeof signs, label: string) => (
