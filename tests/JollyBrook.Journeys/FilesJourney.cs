@@ -37,7 +37,7 @@ public sealed class FilesJourney : IDisposable
         using (var csv = CsvReader.FromText(_browser.SavedFile("drank.csv"), new CsvReaderOptions { HasHeader = true }))
         {
             csv.ReadHeader();
-            csv.Headers!.ShouldBe(["at", "walker", "litres", "all", "container", "untreated", "note"]);
+            csv.Headers!.ShouldBe(["at", "walker", "litres", "all", "container", "batch", "untreated", "note"]);
             List<double> litres = [];
             while (csv.Read())
             {

@@ -1,5 +1,4 @@
 using System.Globalization;
-using System.Text.RegularExpressions;
 using JollyBrook.Core.Contract;
 
 namespace JollyBrook.Core.Book;
@@ -7,7 +6,7 @@ namespace JollyBrook.Core.Book;
 /// <summary>Reads cells as spreadsheets leave them: comma decimals, dates without an offset, yes and no in several spellings.</summary>
 /// <param name="Names">Names of walkers, items and sources.</param>
 /// <param name="Offset">The clock's offset where a date has none.</param>
-internal sealed partial record CellReader(Names Names, TimeSpan Offset)
+internal sealed record CellReader(Names Names, TimeSpan Offset)
 {
     private static readonly string[] Dates =
     [
@@ -56,10 +55,11 @@ internal sealed partial record CellReader(Names Names, TimeSpan Offset)
     }
 
     /// <summary>Whether a comma may stand between thousands as well as before decimals.</summary>
-    public static bool MayBeThousands(string text) => Thousands().IsMatch(text);
-
-    [GeneratedRegex(@"^\s*[-+]?[1-9][0-9]{0,2},[0-9]{3}\s*$")]
-    private static partial Regex Thousands();
+    public static bool MayBeThousands(string text) =>
+        text.Trim().TrimStart('-', '+').Split(',') is [{ Length: >= 1 and <= 3 } thousands, { Length: 3 } rest]
+        && thousands[0] != '0'
+        && thousands.All(char.IsAsciiDigit)
+        && rest.All(char.IsAsciiDigit);
 
     /// <summary>With its own offset, or by the clock's.</summary>
     public DateTimeOffset? Instant(string text)

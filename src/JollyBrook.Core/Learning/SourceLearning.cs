@@ -31,8 +31,8 @@ internal static class SourceLearning
                 Id: $"source-{id}",
                 Kind: ProposalKind.Source,
                 Title: source.Name ?? "",
-                Before: Chance(source, request.Now!.Value),
-                After: Chance(refreshed, request.Now.Value),
+                Before: Told(source, request.Now!.Value, say),
+                After: Told(refreshed, request.Now.Value, say),
                 Why: $"Found {(report.Flowing == true ? "running" : "dry")} on {Speaker.Day(book.DateOf(report))}{flowWords}.",
                 RecordId: id,
                 Source: refreshed
@@ -40,6 +40,7 @@ internal static class SourceLearning
         }
     }
 
-    private static string Chance(TripSource source, DateTimeOffset now) =>
-        $"runs with {SourceReliability.Percent(source.ChanceOfRunning(now))} %";
+    private static string Told(TripSource source, DateTimeOffset now, Speaker say) =>
+        $"runs with {SourceReliability.Percent(source.ChanceOfRunning(now))} %"
+        + (source.LitresPerMinute is { } flow ? $", {say.Of(Quantity.Flow, flow)}" : "");
 }

@@ -188,6 +188,8 @@ public class LearnTests
         BookLine[] lines = [new SourceSeen(Thing, Flowing: true, FillL: 1, FillSeconds: 120) { At = Morning }];
         var proposal = Learnt(lines, Plan([new(Thing.ToString(), source)])).Proposals.Single();
         proposal.Source!.LitresPerMinute.ShouldBe(0.5);
+        proposal.Before.ShouldEndWith(" %");
+        proposal.After.ShouldEndWith(" %, 0.5 L/min");
         proposal.Source.ReportedAt.ShouldBe(Morning);
         Learnt(lines, Plan([new(Thing.ToString(), proposal.Source)])).Proposals.ShouldBeEmpty();
     }

@@ -4,7 +4,7 @@ namespace JollyBrook.Core.Carry.Promise;
 /// The policy of least expected cost by dynamic programming backwards over places and litres in hand (handbook room 70):
 /// V_i(w) = p_i·min over a of [stop + fill(a − w) + carry(a) + V_{i+1}(a − u)] + (1 − p_i)·[carry(w) + V_{i+1}(w − u)]. What is needed
 /// and how the country's weather stands is not known to those who decide: V is reckoned for each of some cases, and one decision, the best
-/// for their mean, is taken for all. The inner minimum is a running one, so it costs cases × places × litres. With one case, and no source
+/// for their mean, is taken for all. The inner minimum is a running one (<see cref="RunningMinimum"/>), so it costs cases × places × litres. With one case, and no source
 /// met twice, it is exact on its grid; with more, those who have least in hand are taken to be no likelier in a hard case than the others
 /// (pick).
 /// </summary>
@@ -157,8 +157,7 @@ public sealed class PolicySolver
         var water = place.Waters[j];
         var perL = (_problem.KgKmPerMinute * water.MinutesPerL) + water.KgKmPerL;
         Fill(k, j, place, perL);
-        var most = (int)Math.Floor(((water.CapacityL + water.DrinkL - _lowest) / _step) + Slack);
-        var best = BestFrom(Math.Min(most, _level.Length - 1), water.CacheL - (2 * water.DetourUseL), place.NightL);
+        var best = RunningMinimum.Cheapest(_mean, RangeOf(water, place.NightL));
         var extra = new Extra(this, water, perL);
         // Nobody sets out with nothing.
         if (k > 0)
@@ -168,6 +167,18 @@ public sealed class PolicySolver
 
         Take(k, j, best, extra);
         return best;
+    }
+
+    private LeaveRange RangeOf(PolicyWater water, double nightL)
+    {
+        int Steps(double litres) => (int)Math.Floor((litres / _step) + Slack);
+        var takeL = Math.Max(0, water.CacheL - (2 * water.DetourUseL));
+        return new LeaveRange(
+            Most: Math.Min(Steps(water.CapacityL + water.DrinkL - _lowest), _level.Length - 1),
+            Taken: double.IsInfinity(takeL) ? _level.Length : Steps(takeL),
+            Empty: (int)Math.Round(-_lowest / _step),
+            Night: nightL > 0 ? Steps(nightL) : null
+        );
     }
 
     /// <summary>The cost from each level on, having filled up to it.</summary>
@@ -286,46 +297,6 @@ public sealed class PolicySolver
                 }
             }
         }
-    }
-
-    /// <summary>
-    /// For each level the one to leave with that is cheapest to go on from, within what may be taken; −1 where there is none. It is above
-    /// the one that is arrived with, for taking nothing is walking by; but a camp draws its night, and uses what it came with first.
-    /// </summary>
-    private short[] BestFrom(int most, double takeL, double nightL)
-    {
-        var best = Nothing();
-        var window = double.IsInfinity(takeL) ? _level.Length : (int)Math.Floor((Math.Max(0, takeL) / _step) + Slack);
-        var (empty, used) = ((int)Math.Round(-_lowest / _step), (int)Math.Floor((nightL / _step) + Slack));
-        // Cheapest first, each further off than the one before: a running minimum over a window that slides.
-        var queue = new int[most + 1];
-        var (head, tail, from) = (0, 0, most + 1);
-        for (var i = _level.Length - 1; i >= 0; i--)
-        {
-            var least = nightL > 0 ? Math.Min(i, Math.Max(empty, i - used)) : i + 1;
-            while (from > least)
-            {
-                from--;
-                while (tail > head && _mean[queue[tail - 1]] >= _mean[from] - Slack)
-                {
-                    tail--;
-                }
-
-                queue[tail++] = from;
-            }
-
-            while (head < tail && queue[head] > i + window)
-            {
-                head++;
-            }
-
-            if (head < tail)
-            {
-                best[i] = (short)queue[head];
-            }
-        }
-
-        return best;
     }
 
     private short[] Nothing()
