@@ -48,8 +48,8 @@ export function LivedDays({ days }: { days: Schema<'LivedDay'>[] }) {
         </Box>
       </Box>
       <Typography variant="body2" sx={{ color: 'text.secondary' }}>
-        Planned: drinking, meals and washing of the whole party; walks from setting out to arriving, with rests
-        and stops for water. –: nothing was written.
+        Planned: drinking, meals and washing of the whole party; walks from setting out to arriving, with
+        rests and stops for water. –: nothing was written.
       </Typography>
     </Section>
   );

@@ -18,14 +18,12 @@ export function useLog() {
       log &&
       batches && {
         log: { units, now: null, kit: kit.map(({ id, body }) => ({ id, item: body })), ...log },
-        ledgers: batches.map(
-          ({ id, container, answer }): Schema<'BatchLedger'> => ({
-            id,
-            container,
-            drinkableAt: answer.drinkableAt ?? null,
-            ledger: answer.ledger.map(({ organism, totalLogs }) => ({ organism, logs: totalLogs })),
-          }),
-        ),
+        ledgers: batches.map(({ id, container, answer }): Schema<'BatchLedger'> => ({
+          id,
+          container,
+          drinkableAt: answer.drinkableAt ?? null,
+          ledger: answer.ledger.map(({ organism, totalLogs }) => ({ organism, logs: totalLogs })),
+        })),
       },
     [units, kit, log, batches],
   );
