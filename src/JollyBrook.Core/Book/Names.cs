@@ -22,11 +22,13 @@ internal sealed class Names(IEnumerable<(Guid Id, string Name)> pairs)
             return id;
         }
 
-        return _ids[Plain(text)].Distinct().ToList() is [var found] ? found : null;
+        return Called(text) is [var found] ? found : null;
     }
 
     /// <summary>Whether more than one has that name.</summary>
-    public bool IsShared(string text) => _ids[Plain(text)].Distinct().Count() > 1;
+    public bool IsShared(string text) => Called(text).Count > 1;
+
+    private List<Guid> Called(string text) => [.. _ids[Plain(text)].Distinct()];
 
     private static bool IsIts(IGrouping<string, Guid> named, Guid id) =>
         named.Key.Length > 0 && !Guid.TryParse(named.Key, out _) && named.All(other => other == id);

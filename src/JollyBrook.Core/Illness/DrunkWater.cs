@@ -80,13 +80,15 @@ internal sealed record DrunkWater(
     /// <summary>Null for one that was thrown away or was never to be drunk by now.</summary>
     private static DrunkWater? Untold(KeptBatch batch, BatchLedger? ledger, DateTimeOffset now)
     {
-        var taps = (batch.Taps ?? []).Select(t => t.Tap).Where(t => t?.At is not null).OrderBy(t => t!.At).ToList();
-        var thrownAway =
-            taps.FindLast(t => t is { Kind: BatchEventKind.Discarded } or { Kind: BatchEventKind.Undone, StepId: null })?.Kind
-            == BatchEventKind.Discarded;
-        var drink = batch.Steps?.FirstOrDefault(s => s.Kind == StepKind.Drink)?.Id;
-        var putBy = taps.FindLast(t => t!.StepId is { } step && step == drink) is { Kind: BatchEventKind.Done } tap ? tap.At : null;
-        return !thrownAway && (putBy ?? ledger?.DrinkableAt) is { } from && from <= now
+        var steps = batch.Steps ?? [];
+        var replay = new BatchReplay(steps, batch.StartedAt!.Value);
+        foreach (var tap in BatchShelf.InOrder(batch))
+        {
+            replay.Take(tap.Tap!);
+        }
+
+        var putBy = steps.FirstOrDefault(s => s.Kind == StepKind.Drink) is { } drink ? replay.DoneAt(drink.Id) : null;
+        return replay.DiscardedAt is null && (putBy ?? ledger?.DrinkableAt) is { } from && from <= now
             ? new DrunkWater(
                 batch.Id,
                 $"{Named(batch, ledger)}; when it was drunk is not told",

@@ -11,13 +11,8 @@ internal static class DrinksTold
     /// <param name="say">Says figures in the traveller's units.</param>
     public static IReadOnlyList<Drink> In(InHandRequest log, DateTimeOffset now, Speaker say)
     {
-        var (standing, _) = Standing.Of(log.Lines ?? []);
-        var fold = new Fold(log.Kit ?? [], say);
-        foreach (var moment in WhatIsInHand.Moments(standing, WhatIsInHand.Started(log), []).TakeWhile(m => m.At <= now))
-        {
-            fold.Take(moment);
-        }
-
-        return fold.Drinks;
+        var batches = WhatIsInHand.Started(log);
+        var moments = WhatIsInHand.Moments(Standing.Of(log.Lines ?? []).Lines, batches, []);
+        return WhatIsInHand.Folded(log with { Since = null }, say, moments.TakeWhile(m => m.At <= now), batches).Drinks;
     }
 }

@@ -89,7 +89,8 @@ public static class WhatIsInHand
         return Moment.InOrder(lines, ofBatches);
     }
 
-    private static Fold Folded(InHandRequest request, Speaker say, IEnumerable<Moment> moments, List<KeptBatch> batches)
+    /// <summary>What moments come to, after an earlier fold where there is one.</summary>
+    internal static Fold Folded(InHandRequest request, Speaker say, IEnumerable<Moment> moments, List<KeptBatch> batches)
     {
         var fold = new Fold(request.Kit ?? [], say);
         if (request.Since is { } since)

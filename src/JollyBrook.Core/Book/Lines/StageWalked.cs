@@ -8,7 +8,9 @@ namespace JollyBrook.Core.Book;
 /// <param name="Hours">From setting out to arriving, breaks counted, h, 0.05 to 24.</param>
 /// <param name="RouteId">The route walked.</param>
 /// <param name="Day">Its day, from 0, to 400.</param>
-/// <param name="Effort">Air, ground and pace of the stage; what is left out is taken from the plan's day, or <see cref="Body.Effort.Default"/>.</param>
+/// <param name="Effort">
+/// Air, ground and pace of the stage; what is left out is taken from the plan's day, or <see cref="Body.Effort.Default"/>.
+/// </param>
 public sealed record StageWalked(double? Hours, Guid? RouteId = null, double? Day = null, Effort? Effort = null) : BookLine
 {
     private static readonly NumberField DayField = new("day", "Day of the walk", Quantity.Plain, 0, 400, "The first day is 0.");

@@ -4,9 +4,9 @@ namespace JollyBrook.Core.Carry.Promise;
 /// The policy of least expected cost by dynamic programming backwards over places and litres in hand (handbook room 70):
 /// V_i(w) = p_i·min over a of [stop + fill(a − w) + carry(a) + V_{i+1}(a − u)] + (1 − p_i)·[carry(w) + V_{i+1}(w − u)]. What is needed
 /// and how the country's weather stands is not known to those who decide: V is reckoned for each of some cases, and one decision, the best
-/// for their mean, is taken for all. The inner minimum is a running one (<see cref="RunningMinimum"/>), so it costs cases × places × litres. With one case, and no source
-/// met twice, it is exact on its grid; with more, those who have least in hand are taken to be no likelier in a hard case than the others
-/// (pick).
+/// for their mean, is taken for all. The inner minimum is a running one (<see cref="RunningMinimum"/>), so it costs cases × places × litres.
+/// With one case, and no source met twice, it is exact on its grid; with more, those who have least in hand are taken to be no likelier in a
+/// hard case than the others (pick).
 /// </summary>
 public sealed class PolicySolver
 {

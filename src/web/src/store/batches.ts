@@ -56,12 +56,6 @@ export function useBatch(id: string | undefined): Batch | null | undefined {
   }, [db, id]);
 }
 
-/** Every batch of every book, oldest first; undefined while they are being read. */
-export function useAllBatches(): Batch[] | undefined {
-  const { db } = useStore();
-  return useLiveQuery(() => allBatches(db), [db]);
-}
-
 /** These batches, those of them that are here; undefined while they are being read. */
 export function useBatchesById(ids: string[]): Batch[] | undefined {
   const { db } = useStore();

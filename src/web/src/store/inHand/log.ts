@@ -22,9 +22,9 @@ export async function logKeys(db: LocalStore): Promise<Key[]> {
   return kinds.flat();
 }
 
-/** All of it. */
-export async function wholeLog(db: LocalStore): Promise<Log> {
-  const [lines, batches] = await Promise.all([ofKind(db, 'book-line').toArray(), allBatches(db)]);
+/** All of it; with the batches where they are read already. */
+export async function wholeLog(db: LocalStore, read?: Batch[]): Promise<Log> {
+  const [lines, batches] = await Promise.all([ofKind(db, 'book-line').toArray(), read ?? allBatches(db)]);
   return { lines: lines.map(keptLine), batches: batches.map(keptBatch) };
 }
 

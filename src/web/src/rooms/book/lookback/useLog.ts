@@ -1,7 +1,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo } from 'react';
 import type { Schema } from '../../../core/contract';
-import { useAllBatches } from '../../../store/batches';
+import { allBatches } from '../../../store/batches';
 import { wholeLog } from '../../../store/inHand/log';
 import { useSettings, useWholeKit } from '../../../store/LocalDataContext';
 import { useStore } from '../../../store/StoreContext';
@@ -11,20 +11,21 @@ export function useLog() {
   const { db } = useStore();
   const { units } = useSettings().settings;
   const kit = useWholeKit();
-  const log = useLiveQuery(() => wholeLog(db), [db]);
-  const batches = useAllBatches();
+  const told = useLiveQuery(async () => {
+    const batches = await allBatches(db);
+    return { log: await wholeLog(db, batches), batches };
+  }, [db]);
   return useMemo(
     () =>
-      log &&
-      batches && {
-        log: { units, now: null, kit: kit.map(({ id, body }) => ({ id, item: body })), ...log },
-        ledgers: batches.map(({ id, container, answer }): Schema<'BatchLedger'> => ({
+      told && {
+        log: { units, now: null, kit: kit.map(({ id, body }) => ({ id, item: body })), ...told.log },
+        ledgers: told.batches.map(({ id, container, answer }): Schema<'BatchLedger'> => ({
           id,
           container,
           drinkableAt: answer.drinkableAt ?? null,
           ledger: answer.ledger.map(({ organism, totalLogs }) => ({ organism, logs: totalLogs })),
         })),
       },
-    [units, kit, log, batches],
+    [units, kit, told],
   );
 }
