@@ -361,7 +361,7 @@ public static class Calculations
         new Calculation<PlanRequest, PlanResponse>(
             "plan",
             "Where to fill and how much to carry along a route, and what fixes what does not fit.",
-            Plan.Compute,
+            (request, cancellation) => Plan.Compute(request, cancellation),
             () => ContractJson.Default.PlanRequest,
             () => AnswerJson.Default.PlanResponse,
             () => Plan.Fields

@@ -229,6 +229,21 @@ public sealed class MomentsJourney(ITestOutputHelper output) : IDisposable
         desk.Click(By.CssSelector(".leaflet-marker-icon[title='Ledge seep']"));
         desk.UntilText("All places");
         desk.Of("textbox", "Name", e => e.GetAttribute("value")).ShouldBe("Ledge seep");
+
+        // By keys too: the mark that was chosen keeps the focus, also once the plan has followed a camp.
+        desk.Click("button", "All places");
+        var seep = By.CssSelector(".leaflet-marker-icon[title='Ledge seep']");
+        string Focus() => (string)desk.Driver.ExecuteScript("return document.activeElement.title")!;
+        desk.Press(seep, Keys.Enter);
+        desk.Until(() => desk.Of("textbox", "Name", e => e.GetAttribute("value")) == "Ledge seep", "the water that was chosen by keys");
+        Focus().ShouldBe("Ledge seep");
+        var along = Along();
+        desk.Driver.ExecuteScript(
+            "arguments[0].dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowRight', bubbles: true }))",
+            desk.Driver.FindElement(camp)
+        );
+        desk.Until(() => Along() != along, "the camp to move on");
+        Focus().ShouldBe("Ledge seep");
     }
 
     [Fact]

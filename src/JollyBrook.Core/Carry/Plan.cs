@@ -17,7 +17,9 @@ public static class Plan
         [ChoiceField.Of<UnitSystem>("units", "Units"), .. TripRouteFields.All, .. TripSource.Fields, .. Walker.Fields];
 
     /// <exception cref="BadInputException">A field is missing or out of its range.</exception>
-    public static PlanResponse Compute(PlanRequest request) => Of(PlanRun.Of(request));
+    /// <exception cref="OperationCanceledException">Nobody waits for it any more.</exception>
+    public static PlanResponse Compute(PlanRequest request, CancellationToken cancellation = default) =>
+        Of(PlanRun.Of(request, cancellation));
 
     /// <summary>A solved trip told.</summary>
     internal static PlanResponse Of(PlanRun run)

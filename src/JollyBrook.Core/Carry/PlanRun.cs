@@ -9,10 +9,11 @@ namespace JollyBrook.Core.Carry;
 internal sealed record PlanRun(PlanSetup Setup, PlannedWalk Walk, TreatedWalk Treated)
 {
     /// <exception cref="Contract.BadInputException">A field is missing or out of its range.</exception>
-    public static PlanRun Of(PlanRequest request)
+    /// <exception cref="OperationCanceledException">Nobody waits for it any more.</exception>
+    public static PlanRun Of(PlanRequest request, CancellationToken cancellation = default)
     {
         PlanSetup.Check(request);
-        var setup = new PlanSetup(request);
+        var setup = new PlanSetup(request) { Cancellation = cancellation };
         var walk = PlanSolver.Solve(setup);
         return new PlanRun(setup, walk, TreatedWalk.Of(setup, walk.Fills));
     }

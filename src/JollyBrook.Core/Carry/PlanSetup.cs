@@ -50,6 +50,9 @@ internal sealed class PlanSetup
         Middle = ProblemOver(Counted);
     }
 
+    /// <summary>Whether anybody still waits for the plan: looked at while its policy is searched for, which takes most of the time.</summary>
+    public CancellationToken Cancellation { get; init; }
+
     public PlanRequest Request { get; }
 
     public TripRoute Route { get; }

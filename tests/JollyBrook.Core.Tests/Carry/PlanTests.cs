@@ -1,3 +1,4 @@
+using System.Text.Json;
 using JollyBrook.Core.Carry;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Route;
@@ -208,5 +209,18 @@ public sealed class PlanTests
             Plan.Compute(new PlanRequest(null, new TripRoute("", null, 0, "abc é", Pace: 9)))
         );
         wrong.Errors.Select(e => e.Field).ShouldBe(["name", "lengthKm", "heights", "pace"]);
+    }
+
+    /// <summary>What a hand drags is planned anew many times a second: the one whose place was taken is not worked out to its end.</summary>
+    [Fact]
+    public void It_stops_when_nobody_waits()
+    {
+        using var left = new CancellationTokenSource();
+        left.Cancel();
+        var trip = Routes.Level(20, ("Spring", 8, 0.98), ("Brook", 14, 0.6));
+        Should.Throw<OperationCanceledException>(() => Plan.Compute(trip, left.Token));
+        var json = JsonSerializer.Serialize(trip, ContractJson.Default.PlanRequest);
+        Should.Throw<OperationCanceledException>(() => Calculations.Run("plan", json, left.Token));
+        Calculations.Run("plan", json, CancellationToken.None).Status.ShouldBe(200);
     }
 }

@@ -67,7 +67,11 @@ internal sealed class PolicyTrial
     }
 
     /// <summary>One as it would be walked.</summary>
-    private Fate? Try(PolicyTable table, double most) => _odds.Reckon(new RaisedPolicy(_way, table), most);
+    private Fate? Try(PolicyTable table, double most)
+    {
+        _setup.Cancellation.ThrowIfCancellationRequested();
+        return _odds.Reckon(new RaisedPolicy(_way, table), most);
+    }
 
     /// <summary>Share of walks that run short of a policy, by what the plan is judged by.</summary>
     public double Judge(PolicyTable table)

@@ -1,3 +1,4 @@
+import { Abandoned } from './Abandoned';
 import { CoreWorker } from './CoreWorker';
 import { coreHealth } from './coreHealth';
 import { askServer, firstOf, longPatienceMs, serverFirst } from './serverCore';
@@ -15,28 +16,48 @@ export function startCore() {
 }
 
 /** The newest calculations, so that one asked for ahead of the page is not run again by it. */
-const newest = new Map<string, Promise<Outcome<CalculationName>>>();
+const newest = new Map<string, Asking>();
+
+interface Asking {
+  outcome: Promise<Outcome<CalculationName>>;
+  /** Tells a server that nobody waits any more. */
+  gone?: AbortController;
+}
 const newestKept = 12;
 
 /** Runs a calculation of the core in this page. Rejects only if the core itself could not be loaded. */
 export function calculate<N extends CalculationName>(name: N, request: Request<N>): Promise<Outcome<N>> {
   const json = JSON.stringify(request);
   const key = `${name} ${json}`;
-  const known = newest.get(key);
+  const known = newest.get(key)?.outcome;
   if (known) return known;
-  const asked = run(name, json);
-  newest.set(key, asked);
+  const gone = new AbortController();
+  const outcome = run(name, json, gone.signal);
+  newest.set(key, { outcome, gone });
   // A failure is no answer: the next one to ask tries again.
-  asked.catch(() => newest.delete(key));
-  coreHealth.follow(asked);
+  outcome.catch(() => {
+    if (newest.get(key)?.outcome === outcome) newest.delete(key);
+  });
+  coreHealth.follow(outcome);
   if (newest.size > newestKept) newest.delete(newest.keys().next().value!);
-  return asked;
+  return outcome;
+}
+
+/**
+ * Gives up a calculation that is still run by the server, which works out one of a person's after the other: what took its place need not
+ * wait for it. Those who wait for it all the same get {@link Abandoned}, and may ask again.
+ */
+export function abandon<N extends CalculationName>(name: N, request: Request<N>) {
+  const key = `${name} ${JSON.stringify(request)}`;
+  newest.get(key)?.gone?.abort(new Abandoned());
 }
 
 /** Lets an answer this build's core gave on an earlier visit stand: it is a pure function, so it would give it again. */
 export function recall<N extends CalculationName>(name: N, request: Request<N>, response: Response<N>) {
   const json = JSON.stringify(request);
-  newest.set(`${name} ${json}`, Promise.resolve({ ok: true, response } as Outcome<CalculationName>));
+  newest.set(`${name} ${json}`, {
+    outcome: Promise.resolve({ ok: true, response } as Outcome<CalculationName>),
+  });
   // Asked all the same once the page is drawn: the first calculation is the slow one, better made before it is waited for.
   requestIdleCallback(() => void run(name, json).catch(() => undefined), { timeout: 2_000 });
 }
@@ -56,10 +77,14 @@ const long = 300_000;
 const wholeWalk: ReadonlySet<CalculationName> = new Set(['plan', 'from-here', 'kit-check', 'what-matters']);
 const walkPatienceMs = 250;
 
-async function run<N extends CalculationName>(name: N, request: string): Promise<Outcome<N>> {
+async function run<N extends CalculationName>(
+  name: N,
+  request: string,
+  gone?: AbortSignal,
+): Promise<Outcome<N>> {
   const here = () => askHere(name, request);
   if (request.length > long) return outcomeOf(await serverFirst(name, request, here, longPatienceMs));
-  if (wholeWalk.has(name)) return outcomeOf(await serverFirst(name, request, here, walkPatienceMs));
+  if (wholeWalk.has(name)) return outcomeOf(await serverFirst(name, request, here, walkPatienceMs, gone));
   // While the core starts, the server's own copy of it may answer sooner; the two give the same answers.
   const json = await (answering ? here() : firstOf(here(), askServer(name, request)));
   return outcomeOf(json);

@@ -1,5 +1,6 @@
 import { held } from '../shared/held';
 import { messageOf } from '../shared/messageOf';
+import { Abandoned } from './Abandoned';
 
 const failure = held<string | null>(null);
 
@@ -12,7 +13,9 @@ export const coreHealth = {
   follow: (asked: Promise<unknown>) => {
     void asked.then(
       () => failure.put(null),
-      (error: unknown) => failure.put(messageOf(error)),
+      (error: unknown) => {
+        if (!(error instanceof Abandoned)) failure.put(messageOf(error));
+      },
     );
   },
 };

@@ -1,11 +1,12 @@
 import type { CalculationName } from './contract';
 
 /** Runs a calculation by the server's own copy of the core. Rejects where it can't be had. */
-export async function askServer(name: CalculationName, request: string): Promise<string> {
+export async function askServer(name: CalculationName, request: string, gone?: AbortSignal): Promise<string> {
   const response = await fetch(`/api/calc/${name}`, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
     body: request,
+    signal: gone,
   });
   // Anything else is no word of the core's: signed out, say.
   if (response.status !== 200 && response.status !== 400)
@@ -40,21 +41,24 @@ export const isServerTrusted = () => navigator.onLine && Date.now() >= askedAtOn
  *
  * @param here Asks the core here.
  * @param patienceMs How long the server alone is waited for.
+ * @param gone Once nobody waits any more: then the core here is not asked either.
  */
 export async function serverFirst(
   name: CalculationName,
   request: string,
   here: () => Promise<string>,
   patienceMs: number,
+  gone?: AbortSignal,
 ): Promise<string> {
   if (!isServerTrusted()) return here();
-  const server = askServer(name, request);
+  const server = askServer(name, request, gone);
   const late = new Promise<null>((resolve) => setTimeout(() => resolve(null), patienceMs));
   const soon = await Promise.race([server.catch(() => null), late]);
   if (soon !== null) {
     distrustMs = hiccupMs;
     return soon;
   }
+  gone?.throwIfAborted();
   let isServerSooner = false;
   void server.then(
     () => (isServerSooner = true),

@@ -1,5 +1,6 @@
 import { startTransition, useEffect, useState } from 'react';
 import type { CalculationName, Problem, Request, Response } from './contract';
+import { Abandoned } from './Abandoned';
 import { calculate, type Outcome } from './core';
 import { messageOf } from '../shared/messageOf';
 
@@ -25,6 +26,8 @@ export function useCalculation<N extends CalculationName>(
   run: <M extends CalculationName>(name: M, request: Request<M>) => Promise<Outcome<M>> = calculate,
 ): Calculated<N> {
   const [state, setState] = useState<Calculated<N>>(nothing);
+  // How often the newest was given up: where it is wanted all the same, it is asked for again.
+  const [givenUp, setGivenUp] = useState(0);
   const key = request === null ? null : JSON.stringify(request);
 
   useEffect(() => {
@@ -41,13 +44,15 @@ export function useCalculation<N extends CalculationName>(
         startTransition(() => setState(next));
       },
       (error: unknown) => {
-        if (!overtaken) setState({ ...nothing, failure: messageOf(error) });
+        if (overtaken) return;
+        if (error instanceof Abandoned) setGivenUp((times) => times + 1);
+        else setState({ ...nothing, failure: messageOf(error) });
       },
     );
     return () => {
       overtaken = true;
     };
-  }, [name, key, run]);
+  }, [name, key, run, givenUp]);
 
   return state;
 }

@@ -32,8 +32,8 @@ export function usePlanRequest(
   const isLogKnown = useInHandSettled();
   const allWalkers = useRecords('walker');
   const tests = useRecords('sweat-test');
-  return useMemo(() => {
-    if (!isLogKnown || !record || !route || !allSources || !sourcesNow || !allWalkers || !tests) return null;
+  const around = useMemo(() => {
+    if (!isLogKnown || !record || !allSources || !sourcesNow || !allWalkers || !tests) return null;
     const sources = allSources
       .filter((s) => s.body.routeId === record.id)
       .sort((a, b) => (a.body.alongKm ?? 0) - (b.body.alongKm ?? 0));
@@ -52,8 +52,15 @@ export function usePlanRequest(
       kit,
       countViruses,
     });
-    const request = requestFor(route);
-    const planned = { ...request, sources: sources.map(({ id, body }) => ({ id, source: body })) };
-    return { sources, walkers, request, planned, requestFor };
-  }, [isLogKnown, allSources, sourcesNow, allWalkers, tests, units, countViruses, kit, route, record]);
+    return { sources, walkers, requestFor };
+  }, [isLogKnown, allSources, sourcesNow, allWalkers, tests, units, countViruses, kit, record]);
+  return useMemo(() => {
+    if (!around || !route) return null;
+    const request = around.requestFor(route);
+    return {
+      ...around,
+      request,
+      planned: { ...request, sources: around.sources.map(({ id, body }) => ({ id, source: body })) },
+    };
+  }, [around, route]);
 }

@@ -36,15 +36,16 @@ class Server {
     answer: (status: number, text: string) => void;
     fail: () => void;
   }[] = [];
-  fetch = (path: string, { body }: { body: string }) =>
-    new Promise((resolve, reject) =>
+  fetch = (path: string, { body, signal }: { body: string; signal?: AbortSignal }) =>
+    new Promise((resolve, reject) => {
+      signal?.addEventListener('abort', () => reject(signal.reason as Error));
       this.calls.push({
         path,
         body,
         answer: (status, text) => resolve({ status, text: () => Promise.resolve(text) }),
         fail: () => reject(new TypeError('no signal')),
-      }),
-    );
+      });
+    });
 }
 let server: Server;
 
@@ -204,4 +205,31 @@ test('that nothing can be worked out is told until something is', async () => {
   expect(coreHealth.current()).toBeNull();
   expect(told).toBe(2);
   stop();
+});
+
+test('a plan that is given up is not worked out here, is no failure, and can be asked for again', async () => {
+  const { Abandoned } = await import('../../src/core/Abandoned');
+  const { coreHealth } = await import('../../src/core/coreHealth');
+  const first = core.calculate('plan', request(1));
+  const other = core.calculate('plan', request(2));
+  core.abandon('plan', request(1));
+  await expect(first).rejects.toBeInstanceOf(Abandoned);
+  expect(coreHealth.current()).toBeNull();
+  await vi.advanceTimersByTimeAsync(1_000);
+  expect(asked.map((job) => job.request)).toEqual([JSON.stringify(request(2))]);
+  const again = core.calculate('plan', request(1));
+  server.calls[2].answer(200, '{"stops":[]}');
+  expect(await again).toEqual({ ok: true, response: { stops: [] } });
+  server.calls[1].answer(200, '{"stops":[2]}');
+  expect(await other).toEqual({ ok: true, response: { stops: [2] } });
+});
+
+test('giving up what was answered, or never asked, changes nothing', async () => {
+  const answered = core.calculate('plan', request(1));
+  server.calls[0].answer(200, '{"stops":[]}');
+  await answered;
+  core.abandon('plan', request(1));
+  core.abandon('plan', request(2));
+  expect(await core.calculate('plan', request(1))).toEqual({ ok: true, response: { stops: [] } });
+  expect(server.calls).toHaveLength(1);
 });

@@ -9,7 +9,7 @@ import { baseLayer } from './baseLayer';
 import { BaseMapMenu } from './BaseMapMenu';
 import type { MapInks } from './mapMarks';
 import { mapPlaces } from './mapPlaces';
-import { placeLayer } from './placeLayer';
+import { PlaceLayer } from './PlaceLayer';
 import { useBaseMap } from './useBaseMap';
 import { placeAt, type MapPoint } from './useMapLine';
 
@@ -26,6 +26,7 @@ interface Props {
 export default function MapView({ line, stops, sources, hereKm, selected, onSelect }: Props) {
   const box = useRef<HTMLDivElement>(null);
   const map = useRef<L.Map>(null);
+  const marks = useRef<PlaceLayer>(null);
   const theme = useTheme();
   const still = useMediaQuery('(prefers-reduced-motion: reduce)');
   const { units } = useSettings().settings;
@@ -76,14 +77,19 @@ export default function MapView({ line, stops, sources, hereKm, selected, onSele
     const path = line.map(({ latitudeDeg, longitudeDeg }): [number, number] => [latitudeDeg, longitudeDeg]);
     L.polyline(path, { color: inks.paper, weight: 8, interactive: false }).addTo(group);
     L.polyline(path, { color: inks.ink, weight: 3.5, interactive: false }).addTo(group);
-    return () => void group.remove();
+    const places = new PlaceLayer(on);
+    marks.current = places;
+    return () => {
+      places.remove();
+      group.remove();
+      marks.current = null;
+    };
     // The inks are the theme's.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [line, theme, still, units]);
 
   useEffect(() => {
-    if (!map.current) return;
-    return placeLayer(map.current, {
+    marks.current?.show({
       places: mapPlaces(stops, sources, line),
       here: hereKm === null ? null : placeAt(line, hereKm),
       selected,
