@@ -122,6 +122,9 @@ public sealed class AccessibilityTests : IDisposable
         }
 
         browser.Go("/route");
+        browser.Click("button", "Fernhollow spring, 1.2 km");
+        browser.UntilText("Detour, one way");
+        Check(browser, $"route, a source opened {width}");
         foreach (
             var (tab, sign) in new[]
             {
@@ -149,8 +152,20 @@ public sealed class AccessibilityTests : IDisposable
         Check(visitor, $"sign in {width}");
     }
 
+    /// <summary>A number of which only the beginning is seen is another number.</summary>
+    private static void NumbersAreWhole(Browser browser, string where) =>
+        browser
+            .Each(By.CssSelector("input[inputmode=decimal]"), e => (e.GetAttribute("value"), Hidden: Wider(browser, e)))
+            .Where(field => field.Hidden > 1)
+            .ShouldBeEmpty(where);
+
+    /// <summary>How much wider what stands in a field is than the field, px.</summary>
+    private static long Wider(Browser browser, IWebElement field) =>
+        (long)browser.Driver.ExecuteScript("return arguments[0].scrollWidth - arguments[0].clientWidth", field)!;
+
     private static void Check(Browser browser, string where, bool coloursAlone = false)
     {
+        NumbersAreWhole(browser, where);
         browser.Driver.ExecuteScript(Axe);
         var json = (string)
             browser.Driver.ExecuteAsyncScript(

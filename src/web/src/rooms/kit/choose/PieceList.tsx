@@ -44,7 +44,13 @@ export function PieceList({ pieces, figures, onChange, errors }: Props) {
             </div>
           </Box>
           {piece.leftOut === '' && (
-            <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: { xs: '1fr', sm: 'repeat(3, 1fr)' } }}>
+            <Box
+              sx={{
+                display: 'grid',
+                gap: 1,
+                gridTemplateColumns: 'repeat(auto-fit, minmax(min(100%, 220px), 1fr))',
+              }}
+            >
               {fields.map(({ key, label, quantity, step }) => (
                 <NumberEntry
                   key={key}

@@ -43,7 +43,7 @@ export function SetRow({ set, pieces, all, title, isBest = false, onTake }: Prop
           <Button
             variant={isBest ? 'contained' : 'outlined'}
             onClick={onTake}
-            aria-label={`Take ${set.names.join(', ')}`}
+            aria-label={`Take this: ${set.names.join(', ')}`}
           >
             Take this
           </Button>

@@ -185,8 +185,13 @@ export function SourceEditor({ record, stop }: Props) {
   );
 }
 
+/** Beside each other where both have room: at the desk the pane is narrow, and a number must be seen whole. */
 function Grid({ children }: { children: React.ReactNode }) {
   return (
-    <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: { xs: '1fr', sm: '1fr 1fr' } }}>{children}</Box>
+    <Box
+      sx={{ display: 'grid', gap: 2, gridTemplateColumns: 'repeat(auto-fit, minmax(min(100%, 250px), 1fr))' }}
+    >
+      {children}
+    </Box>
   );
 }
