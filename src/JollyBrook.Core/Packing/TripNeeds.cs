@@ -28,11 +28,13 @@ internal static class TripNeeds
         var waters = (sources ?? []).Select(s => s.Source).Where(s => s is { IsOutOfUse: false, OnlyIfNeeded: not true }).ToList();
         var nights = plan?.Days.Min(d => d.LowC);
         var air = trip.ColdestAirC ?? nights;
+        var first = trip.FirstDay ?? plan?.Days[0].Date ?? today;
         var filled = trip with
         {
             Litres = trip.Litres ?? plan?.NeedL,
-            FirstDay = trip.FirstDay ?? plan?.Days[0].Date ?? today,
-            LastDay = trip.LastDay ?? plan?.Days[^1].Date ?? trip.FirstDay ?? today,
+            FirstDay = first,
+            // A plan without dates has its days all the same.
+            LastDay = trip.LastDay ?? first?.AddDays((plan?.Days.Count ?? 1) - 1),
             ColdestAirC = air,
             // What runs takes its cold from the nights.
             ColdestWaterC = trip.ColdestWaterC ?? Coldest(waters) ?? (nights is { } low ? Math.Clamp(low, ColdestFlowingC, 40) : null),

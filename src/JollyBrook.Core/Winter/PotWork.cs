@@ -15,7 +15,7 @@ namespace JollyBrook.Core.Winter;
 /// <param name="Loads">Loads of snow.</param>
 internal sealed record PotWork(KitEntry? Pot, WinterWater Water, IReadOnlyList<WinterFuel> Uses, int Loads)
 {
-    /// <summary>Colder than this by day a wet filter freezes in use, °C (handbook room 50).</summary>
+    /// <summary>So cold, or colder, a wet filter freezes in use, °C (handbook room 50).</summary>
     public const double FilterFreezesInUseC = -10;
 
     public double Minutes => Uses.Sum(u => u.Minutes);
@@ -94,7 +94,7 @@ internal sealed record PotWork(KitEntry? Pot, WinterWater Water, IReadOnlyList<W
         );
 
     private static List<KitEntry> Usable(List<KitEntry> kit, WinterNight night) =>
-        [.. kit.Where(e => night.LowC > FilterFreezesInUseC || e.Item is not WaterFilter)];
+        [.. kit.Where(e => !(night.LowC <= FilterFreezesInUseC && e.Item is WaterFilter))];
 
     /// <summary>
     /// Boiled for what boils; else the engine's choice of what needs no fire and does not freeze, and boiled where that is nothing.

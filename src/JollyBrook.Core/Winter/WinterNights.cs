@@ -287,13 +287,13 @@ public static class WinterNights
             )
         );
         cautions.Add(new("hot-bottle", Severity.Warning, "Hot bottles scald: a wall that takes it, lid tight, a sock around it."));
-        if (night.LowC < PotWork.FilterFreezesInUseC && frame.Kit.Exists(e => e.Item is WaterFilter))
+        if (night.LowC <= PotWork.FilterFreezesInUseC && frame.Kit.Exists(e => e.Item is WaterFilter))
         {
             cautions.Add(
                 new(
                     "filter-in-use",
                     Severity.Warning,
-                    $"Below about {say.Of(Quantity.Temperature, PotWork.FilterFreezesInUseC)} a filter freezes in use: boil, or dose."
+                    $"At about {say.Of(Quantity.Temperature, PotWork.FilterFreezesInUseC)} and colder a filter freezes in use: boil, or dose."
                 )
             );
         }

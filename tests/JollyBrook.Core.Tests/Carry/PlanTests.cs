@@ -218,6 +218,7 @@ public sealed class PlanTests
         using var left = new CancellationTokenSource();
         left.Cancel();
         var trip = Routes.Level(20, ("Spring", 8, 0.98), ("Brook", 14, 0.6));
+        trip = trip with { Route = trip.Route! with { Certainty = 0.95 } };
         Should.Throw<OperationCanceledException>(() => Plan.Compute(trip, left.Token));
         var json = JsonSerializer.Serialize(trip, ContractJson.Default.PlanRequest);
         Should.Throw<OperationCanceledException>(() => Calculations.Run("plan", json, left.Token));

@@ -129,4 +129,29 @@ public class CarryWaysTests
         var tight = outing with { Route = outing.Route! with { Containers = [new CarriedContainer("Cup", 0.2)] } };
         CarryWays.Compute(tight).BetweenL.ShouldBe(CarryWays.Compute(outing).BetweenL);
     }
+
+    /// <summary>Nor does what is assumed where no container is named, 3 L each.</summary>
+    [Fact]
+    public void A_long_way_without_water_asks_for_all_that_it_takes()
+    {
+        Gen.Select(Gen.Double[20, 60], Gen.Double[10, 34], Gen.Int[1, 3], Gen.OneOf(Gen.Const(0.5), Gen.Const(0.8), Gen.Const(0.95)))
+            .Sample(
+                (km, high, people, certainty) =>
+                {
+                    var outing = Outing(km, 1, high - 8, high);
+                    outing = outing with
+                    {
+                        Route = outing.Route! with { Certainty = certainty },
+                        Walkers = [.. Enumerable.Range(0, people).Select(i => new WalkerEntry($"{i}", Routes.Ilva))],
+                    };
+                    var answer = CarryWays.Compute(outing);
+                    // All of it from the start, with the party's half litre to spare; alike walkers carry alike.
+                    var needL = (Plan.Compute(outing).NeedL + 0.5) / people;
+                    answer.BetweenL.ShouldBeGreaterThanOrEqualTo(Math.Min(needL, 12) - 0.01);
+                    var holdsL = answer.Containers.Where(c => c.Walker == Routes.Ilva.Name).Sum(c => c.VolumeL!.Value) / people;
+                    (holdsL >= answer.BetweenL - 1e-6 || answer.Headline.Contains("more of bags", StringComparison.Ordinal)).ShouldBeTrue();
+                },
+                iter: 40
+            );
+    }
 }

@@ -4,6 +4,7 @@ using JollyBrook.Core.Contract;
 using JollyBrook.Core.Filters;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Packing;
+using JollyBrook.Core.Tests.Carry;
 using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
 
@@ -232,4 +233,27 @@ public class CheckKitTests
             .Throw<BadInputException>(() => CheckKit.Compute(new KitCheckRequest(null, [])))
             .Errors.Single()
             .Field.ShouldBe("trip.litres");
+
+    /// <summary>Three days from today, or from the day that is told: no date is counted on that ends in between.</summary>
+    [Fact]
+    public void A_walk_without_dates_has_its_days_all_the_same()
+    {
+        var walk = Routes.Level(60);
+        walk = walk with { Route = walk.Route! with { StartDate = null, Days = [new(8, 20), new(8, 40), new(8, null)] } };
+        KitCheckResponse On(KitTrip? told, DateOnly goodUntil) =>
+            CheckKit.Compute(
+                new KitCheckRequest(
+                    UnitSystem.Metric,
+                    [.. With(Dioxide, Dioxide with { Item = Of(Dated with { BestBefore = goodUntil }) })],
+                    walk,
+                    told,
+                    Now: new DateTimeOffset(First, new TimeOnly(9, 0), TimeSpan.Zero)
+                )
+            );
+        var check = On(null, First.AddDays(1));
+        (check.Trip.FirstDay, check.Trip.LastDay).ShouldBe((First, First.AddDays(2)));
+        check.Findings[3].State.ShouldBe(FindingState.Fails);
+        On(null, First.AddDays(2)).Findings[3].State.ShouldBe(FindingState.Holds);
+        On(new KitTrip(FirstDay: Last), Last).Trip.LastDay.ShouldBe(Last.AddDays(2));
+    }
 }

@@ -102,8 +102,9 @@ public sealed class SpareTests
     public void What_we_need_ourselves_is_not_given_lightly()
     {
         // 25 tablets are our 25 L and all there is: nothing to spare, so the card says that it is tight.
-        var card = Tablets(Ask(new OthersNeed(1, HasClearWater: YesNo.Yes, WaterC: 12), Dioxide(25)));
-        card.IsTight.ShouldBeTrue();
+        var tight = Ask(new OthersNeed(1, HasClearWater: YesNo.Yes, WaterC: 12), Dioxide(25));
+        Tablets(tight).IsTight.ShouldBeTrue();
+        tight.Headline.ShouldBe("None to spare: with 2 tablets given we have less than we should");
         // 4 more than we should have: two litres for each of two, to the tablet.
         var spared = Tablets(Ask(new OthersNeed(4, HasClearWater: YesNo.Yes, WaterC: 12), Dioxide(29)));
         (spared.IsTight, spared.Amount, spared.IsEnough).ShouldBe((false, 4, false));

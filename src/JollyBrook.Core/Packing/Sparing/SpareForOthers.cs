@@ -83,6 +83,8 @@ public static class SpareForOthers
             {
                 [] => "Nothing of ours can be spared: share treated water, and go out together",
                 [{ Kind: SpareKind.Boil }, ..] => "They can boil their own",
+                [{ Kind: SpareKind.Tablets, IsTight: true, Give: var give }, ..] =>
+                    $"None to spare: with {give} given we have less than we should",
                 [{ Kind: SpareKind.Tablets, Give: var give }, ..] => $"Give them {give}",
                 [var here, ..] => $"Treat {here.Give} for them here",
             };

@@ -2,6 +2,7 @@ using JollyBrook.Core.Body;
 using JollyBrook.Core.Carry;
 using JollyBrook.Core.Filters;
 using JollyBrook.Core.Kit;
+using JollyBrook.Core.Route;
 
 namespace JollyBrook.Core.Packing.Ways;
 
@@ -21,12 +22,12 @@ internal sealed record Outing(double BetweenL, double LPerH, int Fills, bool IsR
     /// <summary>A running vest holds no more than this, kg (pick).</summary>
     private const double FullPackKg = 6;
 
+    /// <summary>Nobody carries more at once, L (pick).</summary>
+    private const double MostL = 24;
+
     public static Outing Of(PlanRequest request)
     {
-        // With room enough: what is carried now must not say what there is to carry.
-        var roomy = request with { Route = request.Route! with { Containers = null } };
-        var run = PlanRun.Of(roomy);
-        var (setup, walk) = (run.Setup, run.Walk);
+        var (setup, walk, _) = WithRoomEnough(request);
         var pieces = setup.Line.Timeline.Walk.Where(w => !w.IsRest).ToList();
         var hours = pieces.Sum(w => w.EndHour - w.StartHour);
         var runHours = pieces
@@ -44,4 +45,26 @@ internal sealed record Outing(double BetweenL, double LPerH, int Fills, bool IsR
             HasPack: setup.Party.Walkers.Any(w => w.LoadKg > FullPackKg)
         );
     }
+
+    /// <summary>
+    /// The walk planned as if there were room for what it asks for: what is carried now must not say what there is to carry, nor must what is
+    /// assumed where nothing is named.
+    /// </summary>
+    private static PlanRun WithRoomEnough(PlanRequest request)
+    {
+        PlanRun With(IReadOnlyList<CarriedContainer>? room) =>
+            PlanRun.Of(request with { Route = request.Route! with { Containers = room } });
+
+        var run = With(null);
+        for (var litres = 2 * PlanSetup.DefaultCapacityLPerWalker; !IsEnough(run) && litres <= MostL; litres *= 2)
+        {
+            run = With([.. run.Setup.Party.Walkers.Select(_ => new CarriedContainer("Room", litres))]);
+        }
+
+        return run;
+    }
+
+    private static bool IsEnough(PlanRun run) =>
+        run.Walk.IsFeasible
+        && (run.Setup.Certainty <= TripRoute.Middle || run.Walk.ShortChance <= PlanPromise.MostShort(run.Setup.Certainty));
 }
