@@ -250,7 +250,8 @@ internal static class Stretches
     /// <summary>Litres too many anywhere on the stretch between two places, once the request is changed and planned anew.</summary>
     private static double ShortOn(PlanSetup setup, Place from, Place to, PlanRequest changed)
     {
-        var (with, fromKm, toKm) = (new PlanSetup(changed), setup.Line.Km[from.Point], setup.Line.Km[to.Point]);
+        var with = new PlanSetup(changed) { Cancellation = setup.Cancellation };
+        var (fromKm, toKm) = (setup.Line.Km[from.Point], setup.Line.Km[to.Point]);
         return PlanSolver
             .Solve(with)
             .Fills.Where(f => with.Line.Km[f.To.Point] > fromKm && with.Line.Km[f.At.Point] < toKm)
