@@ -226,13 +226,13 @@ public sealed class MomentsJourney(ITestOutputHelper output) : IDisposable
         desk.Click("button", "Fernhollow spring, 1.2 km");
         desk.UntilText("All places");
         desk.Click("button", "All places");
-        desk.Click(By.CssSelector(".leaflet-marker-icon[title='Ledge seep']"));
+        var seep = By.CssSelector(".leaflet-marker-icon[title='Ledge seep']");
+        desk.Click(seep);
         desk.UntilText("All places");
         desk.Of("textbox", "Name", e => e.GetAttribute("value")).ShouldBe("Ledge seep");
 
         // By keys too: the mark that was chosen keeps the focus, also once the plan has followed a camp.
         desk.Click("button", "All places");
-        var seep = By.CssSelector(".leaflet-marker-icon[title='Ledge seep']");
         string Focus() => (string)desk.Driver.ExecuteScript("return document.activeElement.title")!;
         desk.Press(seep, Keys.Enter);
         desk.Until(() => desk.Of("textbox", "Name", e => e.GetAttribute("value")) == "Ledge seep", "the water that was chosen by keys");

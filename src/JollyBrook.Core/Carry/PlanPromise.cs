@@ -32,7 +32,7 @@ public sealed record PlanPromise(double Certainty, double ShortChance, bool Kept
     /// Whether so many walks short are no more than was wanted and the draws alone may make of it. Judged by one measure however many walks
     /// were simulated: the same plan is not sure in one place and short in another.
     /// </summary>
-    private static bool IsKept(double share, double certainty) => share <= MostShort(certainty);
+    internal static bool IsKept(double share, double certainty) => share <= MostShort(certainty);
 
     /// <summary>
     /// The share of walks that may run short where a promise is kept: what was wanted, and a standard error of a thousand walks, so that a

@@ -18,6 +18,9 @@ internal sealed record PotWork(KitEntry? Pot, WinterWater Water, IReadOnlyList<W
     /// <summary>So cold, or colder, a wet filter freezes in use, °C (handbook room 50).</summary>
     public const double FilterFreezesInUseC = -10;
 
+    /// <summary>Whether a wet filter freezes in use that night.</summary>
+    public static bool FilterFreezesInUse(WinterNight night) => night.LowC <= FilterFreezesInUseC;
+
     public double Minutes => Uses.Sum(u => u.Minutes);
 
     public double FuelG => Uses.Sum(u => u.FuelG);
@@ -94,7 +97,7 @@ internal sealed record PotWork(KitEntry? Pot, WinterWater Water, IReadOnlyList<W
         );
 
     private static List<KitEntry> Usable(List<KitEntry> kit, WinterNight night) =>
-        [.. kit.Where(e => !(night.LowC <= FilterFreezesInUseC && e.Item is WaterFilter))];
+        [.. kit.Where(e => !(FilterFreezesInUse(night) && e.Item is WaterFilter))];
 
     /// <summary>
     /// Boiled for what boils; else the engine's choice of what needs no fire and does not freeze, and boiled where that is nothing.

@@ -287,7 +287,7 @@ public static class WinterNights
             )
         );
         cautions.Add(new("hot-bottle", Severity.Warning, "Hot bottles scald: a wall that takes it, lid tight, a sock around it."));
-        if (night.LowC <= PotWork.FilterFreezesInUseC && frame.Kit.Exists(e => e.Item is WaterFilter))
+        if (PotWork.FilterFreezesInUse(night) && frame.Kit.Exists(e => e.Item is WaterFilter))
         {
             cautions.Add(
                 new(

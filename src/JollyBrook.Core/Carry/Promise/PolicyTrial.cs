@@ -87,5 +87,5 @@ internal sealed class PolicyTrial
 
     /// <summary>One that is looked for coarsely tells what is filled where, and is not walked.</summary>
     private bool Confirms(TriedPolicy policy) =>
-        _effort == SearchEffort.Coarse || Judge(policy.Table) <= PlanPromise.MostShort(_setup.Certainty);
+        _effort == SearchEffort.Coarse || PlanPromise.IsKept(Judge(policy.Table), _setup.Certainty);
 }

@@ -65,6 +65,5 @@ internal sealed record Outing(double BetweenL, double LPerH, int Fills, bool IsR
     }
 
     private static bool IsEnough(PlanRun run) =>
-        run.Walk.IsFeasible
-        && (run.Setup.Certainty <= TripRoute.Middle || run.Walk.ShortChance <= PlanPromise.MostShort(run.Setup.Certainty));
+        run.Walk.IsFeasible && (run.Setup.Certainty <= TripRoute.Middle || PlanPromise.IsKept(run.Walk.ShortChance, run.Setup.Certainty));
 }

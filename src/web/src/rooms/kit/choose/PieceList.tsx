@@ -1,5 +1,6 @@
 import { Box, Typography } from '@mui/material';
 import type { Schema } from '../../../core/contract';
+import { entryColumns } from '../../../shared/entryColumns';
 import { NumberEntry } from '../../../shared/NumberEntry';
 import { KitPicture } from '../KitPicture';
 import { asEntered, type Entry } from '../../../shared/entered';
@@ -44,13 +45,7 @@ export function PieceList({ pieces, figures, onChange, errors }: Props) {
             </div>
           </Box>
           {piece.leftOut === '' && (
-            <Box
-              sx={{
-                display: 'grid',
-                gap: 1,
-                gridTemplateColumns: 'repeat(auto-fit, minmax(min(100%, 220px), 1fr))',
-              }}
-            >
+            <Box sx={{ display: 'grid', gap: 1, gridTemplateColumns: entryColumns }}>
               {fields.map(({ key, label, quantity, step }) => (
                 <NumberEntry
                   key={key}

@@ -1,4 +1,5 @@
 import { Box, Button, Typography } from '@mui/material';
+import { entryColumns } from '../../../shared/entryColumns';
 import { DateEntry } from '../../../shared/dates/DateEntry';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import type { Schema } from '../../../core/contract';
@@ -185,13 +186,6 @@ export function SourceEditor({ record, stop }: Props) {
   );
 }
 
-/** Beside each other where both have room: at the desk the pane is narrow, and a number must be seen whole. */
 function Grid({ children }: { children: React.ReactNode }) {
-  return (
-    <Box
-      sx={{ display: 'grid', gap: 2, gridTemplateColumns: 'repeat(auto-fit, minmax(min(100%, 250px), 1fr))' }}
-    >
-      {children}
-    </Box>
-  );
+  return <Box sx={{ display: 'grid', gap: 2, gridTemplateColumns: entryColumns }}>{children}</Box>;
 }
