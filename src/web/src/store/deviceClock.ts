@@ -2,7 +2,7 @@ import { useLiveQuery } from 'dexie-react-hooks';
 import { useEffect, useState } from 'react';
 import type { Request, Schema } from '../core/contract';
 import { calculate } from '../core/core';
-import { keepSeen, readSeen } from './seenClock';
+import { changeSeen, readSeen } from './seenClock';
 import { useStore } from './StoreContext';
 
 const tickMs = 5_000;
@@ -16,10 +16,11 @@ export function useClockWatch() {
       const [nowClock, nowStopwatch] = [Date.now(), performance.now()];
       const drift = (nowClock - clock - (nowStopwatch - stopwatch)) / 1000;
       [clock, stopwatch] = [nowClock, nowStopwatch];
-      const seen = await readSeen(db);
-      const jump = Math.abs(drift) > 1 ? (seen.jump ?? 0) + drift : seen.jump;
-      const latest = Math.max(seen.latest ?? 0, nowClock);
-      await keepSeen(db, { ...seen, latest, jump });
+      await changeSeen(db, (seen) => ({
+        ...seen,
+        latest: Math.max(seen.latest ?? 0, nowClock),
+        jump: Math.abs(drift) > 1 ? (seen.jump ?? 0) + drift : seen.jump,
+      }));
     };
     void tick();
     const timer = setInterval(() => void tick(), tickMs);

@@ -26,15 +26,16 @@ export async function noteServerTime(
   answeredMs: number,
 ) {
   const ahead = (Date.parse(serverTime) - (askedMs + answeredMs) / 2) / 1000;
-  const seen = await readSeen(db);
-  await keepSeen(db, { ...seen, ahead, aheadBefore: seen.aheadBefore ?? ahead, jump: null });
+  await changeSeen(db, (seen) => ({ ...seen, ahead, aheadBefore: seen.aheadBefore ?? ahead, jump: null }));
 }
 
 /** The person has set it right, or knows: from here on the clock is measured anew. */
 export async function trustClockFromHere(db: LocalStore) {
-  const seen = await readSeen(db);
-  await keepSeen(db, { ...nothingSeen, latest: Date.now(), ahead: seen.ahead, aheadBefore: seen.ahead });
+  await changeSeen(db, ({ ahead }) => ({ ...nothingSeen, latest: Date.now(), ahead, aheadBefore: ahead }));
 }
 
-/** Keeps what was seen. */
-export const keepSeen = (db: LocalStore, value: Seen) => db.meta.put({ key, value });
+/** Changes what was seen, as one step: the watch and the server's answer come at any time, and neither may undo the other. */
+export const changeSeen = (db: LocalStore, change: (seen: Seen) => Seen) =>
+  db.transaction('rw', db.meta, async () => {
+    await db.meta.put({ key, value: change(await readSeen(db)) });
+  });

@@ -1,7 +1,7 @@
 import { IDBFactory, IDBKeyRange } from 'fake-indexeddb';
 import { beforeEach, expect, test } from 'vitest';
 import { LocalStore } from '../../src/store/db';
-import { keepSeen, noteServerTime, readSeen, trustClockFromHere } from '../../src/store/seenClock';
+import { changeSeen, noteServerTime, readSeen, trustClockFromHere } from '../../src/store/seenClock';
 
 let db: LocalStore;
 beforeEach(() => {
@@ -19,9 +19,18 @@ test('how far the server is ahead is counted from the middle of the question and
 
 test('a later meeting leaves what the day began with, and settles a jump', async () => {
   await noteServerTime(db, at(noon), noon, noon);
-  await keepSeen(db, { ...(await readSeen(db)), jump: 3600 });
+  await changeSeen(db, (seen) => ({ ...seen, jump: 3600 }));
   await noteServerTime(db, at(noon - 3_600_000), noon, noon);
   expect(await readSeen(db)).toMatchObject({ ahead: -3600, aheadBefore: 0, jump: null });
+});
+
+test('the watch and the server at once: neither undoes the other', async () => {
+  await Promise.all([
+    changeSeen(db, (seen) => ({ ...seen, latest: noon })),
+    noteServerTime(db, at(noon + 30_000), noon, noon),
+    changeSeen(db, (seen) => ({ ...seen, latest: Math.max(seen.latest ?? 0, noon + 5) })),
+  ]);
+  expect(await readSeen(db)).toEqual({ latest: noon + 5, ahead: 30, aheadBefore: 30, jump: null });
 });
 
 test('trusted from here, only what comes later is measured against it', async () => {
