@@ -1,4 +1,5 @@
 using System.Collections.Concurrent;
+using System.Globalization;
 using JollyBrook.Journeys;
 
 namespace JollyBrook.Benchmarks.Mutants;
@@ -6,9 +7,10 @@ namespace JollyBrook.Benchmarks.Mutants;
 /// <summary>How many small faults of each room the tests of the core notice.</summary>
 internal static class MutantScore
 {
-    private const int Seed = 20260821;
+    private const int UsualSeed = 20260821;
     private const string Namespace = "JollyBrook.Core.Tests.";
-    private const string Since = "since:";
+    private const string Since = "since:",
+        OtherSeed = "seed:";
 
     /// <summary>Faults drawn from a room that treats water or looks after the body, and from any other.</summary>
     private const int PerBarrier = 60,
@@ -69,11 +71,19 @@ internal static class MutantScore
         ("Chemistry/CountedDose.cs", "Math.Ceiling((units / step) - Rounding) → Math.Floor((units / step) - Rounding)"),
     ];
 
-    /// <param name="asked">Rooms; all of them when none is named. <c>since:COMMIT</c> leaves out lines that have not changed since.</param>
+    /// <param name="asked">Rooms; all of them when none is named. <c>since:COMMIT</c> leaves out lines that have not changed since;
+    /// <c>seed:NUMBER</c> draws other faults, so that tests are not written for the same few.</param>
     public static void Print(IReadOnlyCollection<string> asked)
     {
-        var since = asked.FirstOrDefault(a => a.StartsWith(Since, StringComparison.Ordinal))?[Since.Length..];
-        var named = asked.Where(a => !a.StartsWith(Since, StringComparison.Ordinal)).ToList();
+        string? Told(string what) => asked.FirstOrDefault(a => a.StartsWith(what, StringComparison.Ordinal))?[what.Length..];
+        var since = Told(Since);
+        var named = asked.Where(a => !a.Contains(':')).ToList();
+        if (!int.TryParse(Told(OtherSeed) ?? $"{UsualSeed}", CultureInfo.InvariantCulture, out var seed))
+        {
+            Console.WriteLine($"'{Told(OtherSeed)}' is no number to draw faults with. Give a whole one, as in {OtherSeed}1.");
+            return;
+        }
+
         if (named.Except(Rooms).FirstOrDefault() is { } unknown)
         {
             Console.WriteLine($"No room is called '{unknown}'. Rooms: {string.Join(", ", Rooms)}.");
@@ -88,7 +98,7 @@ internal static class MutantScore
         }
 
         var rooms = Rooms.Where(r => named.Count == 0 || named.Contains(r)).ToArray();
-        var shop = Workshop.Build([.. rooms.Select(r => (r, Barriers.Contains(r) ? PerBarrier : PerRoom))], Seed, Known, changed);
+        var shop = Workshop.Build([.. rooms.Select(r => (r, Barriers.Contains(r) ? PerBarrier : PerRoom))], seed, Known, changed);
         Console.WriteLine();
         if (Workshop.Fails(-1, Filters(Near)))
         {
@@ -116,7 +126,7 @@ internal static class MutantScore
         });
 
         Console.WriteLine(
-            $"Small faults in the core, drawn with seed {Seed}                   limits: {WantedOfBarriers:P0} noticed in barriers and body, {Wanted:P0} in all"
+            $"Small faults in the core, drawn with seed {seed}                   limits: {WantedOfBarriers:P0} noticed in barriers and body, {Wanted:P0} in all"
         );
         Console.WriteLine($"{"", -28}{"faults", 12}{"noticed", 14}{"share", 9}");
         foreach (var room in shop.Mutants.GroupBy(m => m.Room))
