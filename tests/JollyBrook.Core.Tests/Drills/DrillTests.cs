@@ -2,6 +2,7 @@ using CsCheck;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Drills;
 using JollyBrook.Core.Sources;
+using JollyBrook.Core.Treatment;
 
 namespace JollyBrook.Core.Tests.Drills;
 
@@ -32,6 +33,37 @@ public class DrillTests
         var refusing = Enumerable.Range(0, 300).Select(s => SceneMaker.Make(s, 3, null).Reference).Count(r => r.Refuses);
         refusing.ShouldBeInRange(10, 90);
     }
+
+    /// <summary>
+    /// Of waters as good as each other a good hand takes what can be drunk soonest, the way there counted; and one that is ready in time
+    /// before one that is not.
+    /// </summary>
+    [Fact]
+    public void No_other_water_that_is_as_good_can_be_drunk_sooner() =>
+        Gen.Select(Gen.Int[0, 1_000_000], Gen.Int[3, 6])
+            .Sample(
+                (seed, level) =>
+                {
+                    var (scene, reference) = SceneMaker.Make(seed, level, null);
+                    if (reference.Source is not { } taken)
+                    {
+                        return;
+                    }
+
+                    double Ready(SceneSource source) => source.MinutesAway + Treat.Compute(scene.Ask(source)).DrinkableMinutes!.Value;
+                    foreach (
+                        var other in scene.Sources.Where(s =>
+                            reference.Verdicts[s.Id].Verdict <= reference.Verdicts[taken.Id].Verdict
+                            && Treat.Compute(scene.Ask(s)) is { Outcome: TreatOutcome.Meets, DrinkableMinutes: not null }
+                        )
+                    )
+                    {
+                        reference.Verdicts[other.Id].Verdict.ShouldBe(reference.Verdicts[taken.Id].Verdict);
+                        Ready(taken).ShouldBeLessThanOrEqualTo(Ready(other) + 1e-9);
+                    }
+                },
+                iter: 300
+            );
 
     [Fact]
     public void What_is_hidden_shows_only_to_a_look()

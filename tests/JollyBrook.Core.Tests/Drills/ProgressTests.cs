@@ -56,6 +56,40 @@ public class ProgressTests
         At(9, [.. Enumerable.Range(0, 10).Select(i => Done(i, 0, true, level: (i / 2) + 1))]).Next.Level.ShouldBe(6);
     }
 
+    /// <summary>A failure on the way starts the two anew; what was passed below the level, or failed above it, is no step.</summary>
+    [Fact]
+    public void Only_passes_in_a_row_at_the_level_or_above_open_the_next()
+    {
+        At(3, Done(1, 0, true), Done(2, 1, false), Done(3, 2, true)).Next.Level.ShouldBe(1);
+        At(4, Done(1, 0, true), Done(2, 1, false), Done(3, 2, true), Done(2, 3, true)).Next.Level.ShouldBe(2);
+        var second = new[] { Done(1, 0, true), Done(2, 1, true) };
+        At(4, [.. second, Done(3, 2, true), Done(4, 3, true)]).Next.Level.ShouldBe(2);
+        At(4, [.. second, Done(3, 2, true, level: 2), Done(4, 3, true, level: 2)]).Next.Level.ShouldBe(3);
+        At(4, [.. second, Done(3, 2, false, level: 5), Done(3, 3, true, level: 5)]).Next.Level.ShouldBe(2);
+    }
+
+    [Fact]
+    public void Of_each_level_what_was_done_and_what_was_passed_is_told()
+    {
+        var at = At(5, Done(1, 0, true), Done(2, 1, false), Done(3, 2, true, level: 2), Done(4, 3, false, level: 3));
+        at.Levels.Take(4).Select(l => (l.Done, l.Passed)).ShouldBe([(2, 1), (1, 1), (1, 0), (0, 0)]);
+    }
+
+    /// <summary>Both were passed once and are due: what has waited longer comes first, whichever stands first in the list.</summary>
+    [Fact]
+    public void Of_two_that_are_due_the_longer_due_comes_first()
+    {
+        foreach (var (early, late) in new[] { (Skill.Dose, Skill.Judge), (Skill.Judge, Skill.Dose) })
+        {
+            At(20, Done(1, 0, true, early), Done(2, 3, true, late)).Skills.Take(2).Select(s => s.Skill).ShouldBe([early, late]);
+        }
+
+        foreach (var early in Skills.Traps)
+        {
+            At(20, [.. Skills.Traps.Select(t => Done(1, t == early ? 0 : 3, true, t, kind: DrillKind.Quiz))]).NextQuiz.ShouldBe(early);
+        }
+    }
+
     [Fact]
     public void The_daily_drill_is_the_days_own_and_can_be_done()
     {

@@ -33,6 +33,21 @@ public class CarryWaysTests
     }
 
     [Fact]
+    public void With_a_full_pack_what_hangs_in_its_way_is_said_to_and_scores_less()
+    {
+        var light = Outing(16, 1, 10, 20, ("Lake", 8, 1));
+        var (free, laden) = (CarryWays.Compute(light), CarryWays.Compute(light with { Walkers = [new("w", Routes.Ilva)] }));
+        foreach (var kind in new[] { CarryWayKind.Belt, CarryWayKind.VestFlasks })
+        {
+            Of(laden, kind).Bad[0].ShouldBe("Does not go with a full pack");
+            Of(free, kind).Bad.ShouldNotContain("Does not go with a full pack");
+            Of(laden, kind).Score.ShouldBeLessThan(Of(free, kind).Score);
+        }
+
+        laden.Ways.Count(w => w.Bad.Contains("Does not go with a full pack")).ShouldBe(2);
+    }
+
+    [Fact]
     public void In_frost_nobody_takes_a_hose()
     {
         var answer = CarryWays.Compute(Outing(16, 1, -12, -4, ("Lake", 8, 1)));
@@ -105,7 +120,8 @@ public class CarryWaysTests
                     }
 
                     answer.Ways.Count.ShouldBe(5);
-                    answer.Ways.ShouldAllBe(w => w.Score >= 0 && w.Score <= 100);
+                    // What holds half of it is at best half as good.
+                    answer.Ways.ShouldAllBe(w => w.Score >= 0 && w.Score <= (100 * Math.Min(1, w.CapacityL / answer.BetweenL)) + 0.5);
                     answer.Ways.Select(w => w.Score).ShouldBeInOrder(SortDirection.Descending);
                 },
                 iter: 60

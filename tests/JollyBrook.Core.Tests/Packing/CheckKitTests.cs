@@ -92,7 +92,22 @@ public class CheckKitTests
         var answer = Check(Whole);
         answer.Findings.Where(f => f.State != FindingState.Holds).Select(f => $"{f.Number}: {f.Figure} {f.Fix}").ShouldBeEmpty();
         answer.Headline.ShouldBe("The kit is enough");
+        answer.Enough.ShouldBeTrue();
         answer.Findings.Select(f => f.Number).ShouldBe([1, 2, 3, 4, 5, 6, 7]);
+    }
+
+    [Fact]
+    public void A_kit_with_anything_to_mend_is_not_enough() => Check(Without(Stove)).Enough.ShouldBeFalse();
+
+    /// <summary>
+    /// The stove and the tablets are in Ilva's bag, the pot is in another: without Ilva's nothing boils and nothing is dosed.
+    /// </summary>
+    [Fact]
+    public void A_way_is_lost_with_any_bag_that_holds_a_part_of_it()
+    {
+        var stove = Stove with { Item = Stove.Item! with { Bag = "Ilva" } };
+        var column = Check([Tablets, stove, Pot, Bottle, Bag]).Columns.Single(c => c.Failure == KitFailure.LostBag);
+        (column.Worst, column.Survivors, column.Holds).ShouldBe(("Ilva", 0, false));
     }
 
     [Fact]

@@ -267,7 +267,7 @@ public static class ChooseKit
                 )
                 .OfType<string>()
                 .ToList();
-            return parts.Count == 0 ? "Nothing" : Sentence.Capital(string.Join(", ", parts));
+            return parts.Count == 0 ? "nothing" : string.Join(", ", parts);
         }
 
         /// <summary>A canister with less than a tenth in it is empty to whoever packs for the next trip.</summary>

@@ -111,7 +111,7 @@ public sealed record KitPiece(
 /// <param name="LitresToGap">Litres treated until then, L; all of them without a gap.</param>
 /// <param name="LeavesNothing">Failures after which no chain is left.</param>
 /// <param name="LeavesOne">Failures after which one is.</param>
-/// <param name="Waste">What is empty or used up at the end.</param>
+/// <param name="Waste">What is empty or used up at the end, as the end of a sentence.</param>
 /// <param name="Mostly">How the water is mostly treated.</param>
 /// <param name="Steps">What it costs in all by the weights: the fewer, the better.</param>
 public sealed record KitSet(

@@ -44,6 +44,11 @@ public sealed class ChooseKitTests
         {
             set.Lacks.ShouldBeEmpty();
             Lacking(set, answer).ShouldBeEmpty();
+            // "36 empty foils, 7 mL of bleach": the end of a sentence, its units and names as they are.
+            (
+                set.Waste == "nothing" || char.IsDigit(set.Waste[0]) || set.Waste.StartsWith("an empty canister", StringComparison.Ordinal)
+            ).ShouldBeTrue(set.Waste);
+            set.Waste.ShouldNotContain(" ml ");
         }
 
         answer.Present.ShouldBeNull();

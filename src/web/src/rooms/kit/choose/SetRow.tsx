@@ -98,7 +98,7 @@ export function SetRow({ set, pieces, all, title, isBest = false, onTake }: Prop
           `enough for ${show(catalogue, 'volume', set.coveredL)} of the worst water`,
           set.leavesOne.length > 0 && `one way left after: ${set.leavesOne.join(', ').toLowerCase()}`,
           set.waitMinutes >= 1 && `longest wait at ${set.waitAt}`,
-          `to carry out: ${set.waste.toLowerCase()}`,
+          `to carry out: ${set.waste}`,
         ]
           .filter(Boolean)
           .join(' · ')}
