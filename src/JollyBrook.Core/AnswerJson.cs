@@ -51,6 +51,7 @@ namespace JollyBrook.Core;
 [JsonSerializable(typeof(LookBackResponse))]
 [JsonSerializable(typeof(TopUpResponse))]
 [JsonSerializable(typeof(WatchResponse))]
+[JsonSerializable(typeof(DaysWalkResponse))]
 [JsonSerializable(typeof(PartyWatchResponse))]
 [JsonSerializable(typeof(SipsResponse))]
 [JsonSerializable(typeof(EveningsResponse))]

@@ -267,6 +267,14 @@ public static class Calculations
             () => AnswerJson.Default.WatchResponse,
             () => BodyWatch.Fields
         ),
+        new Calculation<DaysWalkRequest, DaysWalkResponse>(
+            "days-walk",
+            "When a day is walked, and in what air: by the log, else by the trip's plan.",
+            DaysWalk.Compute,
+            () => ContractJson.Default.DaysWalkRequest,
+            () => AnswerJson.Default.DaysWalkResponse,
+            () => DaysWalk.Fields
+        ),
         new Calculation<PartyWatchRequest, PartyWatchResponse>(
             "party-watch",
             "Everybody's water through the day, the weakest first, and whose signs to look for.",

@@ -69,6 +69,7 @@ namespace JollyBrook.Core;
 [JsonSerializable(typeof(LookBackRequest))]
 [JsonSerializable(typeof(TopUpRequest))]
 [JsonSerializable(typeof(WatchRequest))]
+[JsonSerializable(typeof(DaysWalkRequest))]
 [JsonSerializable(typeof(PartyWatchRequest))]
 [JsonSerializable(typeof(SipsRequest))]
 [JsonSerializable(typeof(DayBook))]

@@ -6,18 +6,13 @@ namespace JollyBrook.Core.Body;
 /// <summary>Something drunk.</summary>
 public sealed record Drunk(DateTimeOffset? At, double? Litres);
 
-/// <summary>A stretch of walking.</summary>
-/// <param name="From">From.</param>
-/// <param name="Until">Until; null while it goes on.</param>
-public sealed record WalkedStretch(DateTimeOffset? From, DateTimeOffset? Until = null);
-
 /// <summary>One walker through a day.</summary>
 /// <param name="Units">The units that words are put in; metric when left out.</param>
 /// <param name="Walker">The walker.</param>
 /// <param name="Tests">Their sweat tests.</param>
-/// <param name="Effort">Air, ground and pace while walking.</param>
+/// <param name="Effort">Air, ground and pace while walking, as told of this day; the rest is <paramref name="Day"/>'s.</param>
 /// <param name="From">The day's beginning, well watered.</param>
-/// <param name="Walks">When they walked; at rest otherwise.</param>
+/// <param name="Walks">When they walked, as told; at rest otherwise. None takes those of <paramref name="Day"/>.</param>
 /// <param name="Drinks">What they drank since.</param>
 /// <param name="UrineColour">The last colour, 1 to 8.</param>
 /// <param name="UrineAt">When.</param>
@@ -28,6 +23,7 @@ public sealed record WalkedStretch(DateTimeOffset? From, DateTimeOffset? Until =
 /// <param name="Signs">What is felt and seen.</param>
 /// <param name="SignsAt">When they were looked for; null for not since the beginning.</param>
 /// <param name="Rested">Whether it was a day of rest; without walks written and without this, walking is counted.</param>
+/// <param name="Day">When the day is walked by the log or the plan; null where neither tells.</param>
 public sealed record WatchRequest(
     UnitSystem? Units,
     Walker? Walker,
@@ -44,7 +40,8 @@ public sealed record WatchRequest(
     DateTimeOffset? Now = null,
     IReadOnlyList<BodySign>? Signs = null,
     DateTimeOffset? SignsAt = null,
-    bool? Rested = null
+    bool? Rested = null,
+    DayOnFoot? Day = null
 );
 
 /// <summary>A point of the day's line.</summary>
@@ -91,9 +88,6 @@ public sealed record WatchResponse(
 /// <summary>The calculation "body-watch": deficit through the day, signs, and the clock's nudge (handbook room 95).</summary>
 public static class BodyWatch
 {
-    /// <summary>Without a word on it, so many hours of the day are counted as walked (pick).</summary>
-    public const double UntoldWalkHours = 8;
-
     private const double StepMinutes = 15;
     private const double LongestHours = 48;
     private const double NudgeMinutes = 30;
@@ -129,6 +123,8 @@ public static class BodyWatch
         Colour,
         Passed,
         .. Body.Effort.FieldsAt("effort"),
+        .. Body.Effort.FieldsAt("day.effort"),
+        .. Body.Effort.FieldsAt("walks.effort"),
     ];
 
     private static readonly string[] Short =
@@ -155,7 +151,13 @@ public static class BodyWatch
         var intake = new Intake(Speaker.For(request.Units));
         var walker = request.Walker ?? new Walker(null, null, null);
         walker.Check(intake);
-        var effort = Body.Effort.Check(request.Effort, "effort", intake);
+        Body.Effort.Check(request.Effort, "effort", intake);
+        Body.Effort.Check(request.Day?.Effort, "day.effort", intake);
+        foreach (var walk in DayLoss.WalksOf(request))
+        {
+            Body.Effort.Check(walk.Effort, "walks.effort", intake);
+        }
+
         intake.Present(FromField, request.From);
         intake.Present(NowField, request.Now);
         intake.Optional(Mass, request.WeighedKg);
@@ -172,31 +174,21 @@ public static class BodyWatch
         }
 
         intake.ThrowIfWrong();
-        return (walker, effort, intake.Say);
-    }
-
-    /// <summary>What a walker loses in an hour, L.</summary>
-    private readonly record struct HourlyLoss(double WalkingL, double RestL, PersonalFactor Factor)
-    {
-        public static HourlyLoss Of(WatchRequest request, Walker walker, Effort effort)
-        {
-            var factor = Sweat.FactorOf(request.Tests ?? [], SweatSchool.Gonzalez2009);
-            var loss = Loss.Of(walker, effort, SweatSchool.Gonzalez2009);
-            var restL = DrinkPlan.RestLPerH(walker.MassKg!.Value, effort.TemperatureC!.Value, effort.ElevationM!.Value);
-            return new HourlyLoss(Math.Max(restL, loss.LPerH(factor.Planned, walker.IsAcclimatised)), restL, factor);
-        }
+        return (walker, Body.Effort.Default.With(request.Day?.Effort).With(request.Effort), intake.Say);
     }
 
     private static WatchResponse Answer(WatchRequest request, Walker walker, Effort effort, Speaker say)
     {
         var (from, now, mass) = (request.From!.Value, request.Now!.Value, walker.MassKg!.Value);
-        var (walkingLPerH, restLPerH, factor) = HourlyLoss.Of(request, walker, effort);
-        double DeficitAt(DateTimeOffset at) => Lost(request, from, at, walkingLPerH, restLPerH) - DrunkBy(request, from, at);
+        var loss = new DayLoss(request, walker, effort);
+        double DeficitAt(DateTimeOffset at) => loss.By(at) - DrunkBy(request, from, at);
         var drunk = DrunkBy(request, from, now);
-        var lost = Lost(request, from, now, walkingLPerH, restLPerH);
-        var weighed = request is { WeighedKg: not null, WeighedAt: { } when } && when >= from && when <= now ? request.WeighedKg : null;
+        var lost = loss.By(now);
+        var weighed = request is { WeighedKg: not null, WeighedAt: { } told } && told >= from && told <= now ? request.WeighedKg : null;
         // A kilogram lost is a litre to replace; from the weighing on it is reckoned.
-        var deficit = weighed is { } kg ? mass - kg + DeficitAt(now) - DeficitAt(request.WeighedAt!.Value) : lost - drunk;
+        double ShortAt(DateTimeOffset at) =>
+            weighed is { } kg && request.WeighedAt is { } when && at >= when ? mass - kg + DeficitAt(at) - DeficitAt(when) : DeficitAt(at);
+        var deficit = ShortAt(now);
         var percent = deficit / mass * 100;
         var seen = new SignsSeen(
             [.. (request.Signs ?? []).Distinct()],
@@ -247,12 +239,12 @@ public static class BodyWatch
             Actions: advice.Actions,
             NextLook: look,
             IsLookDue: look.At <= now,
-            Points: [.. Points(from, now).Select(at => new WatchPoint(at, DeficitAt(at) / mass * 100))],
+            Points: [.. Points(from, now).Select(at => new WatchPoint(at, ShortAt(at) / mass * 100))],
             ShortSigns: Short,
             TooMuchSigns: TooMuch,
-            Assumptions: Assume(request, weighed),
+            Assumptions: Assume(request, loss, effort, weighed),
             Cautions: Cautions(state, walking, effort, seen),
-            Working: Working(walkingLPerH, restLPerH, lost, drunk, deficit, percent, factor)
+            Working: Working(loss, lost, drunk, deficit, percent)
         );
     }
 
@@ -265,32 +257,14 @@ public static class BodyWatch
     {
         ArgumentNullException.ThrowIfNull(request);
         var (walker, effort, _) = Checked(request);
-        var (walkingL, restL, _) = HourlyLoss.Of(request, walker, effort);
-        var begin = request.From!.Value;
-        return at => at <= begin ? 0 : Lost(request, begin, at, walkingL, restL);
-    }
-
-    private static double Lost(WatchRequest request, DateTimeOffset from, DateTimeOffset until, double walkingLPerH, double restLPerH)
-    {
-        var hours = (until - from).TotalHours;
-        var walked = Math.Min(hours, IsUntold(request) ? UntoldWalkHours : (request.Walks ?? []).Sum(w => Overlap(w, from, until)));
-        return (walked * walkingLPerH) + ((hours - walked) * restLPerH);
-    }
-
-    /// <summary>Whether nobody has said that it was a day of rest, nor when they walked: it is then not taken for rest.</summary>
-    private static bool IsUntold(WatchRequest request) => request.Rested != true && (request.Walks ?? []).Count == 0;
-
-    private static double Overlap(WalkedStretch walk, DateTimeOffset from, DateTimeOffset until)
-    {
-        var (start, end) = (walk.From ?? until, walk.Until ?? until);
-        return Math.Max(0, ((end < until ? end : until) - (start > from ? start : from)).TotalHours);
+        return new DayLoss(request, walker, effort).By;
     }
 
     private static double DrunkBy(WatchRequest request, DateTimeOffset from, DateTimeOffset at) =>
         (request.Drinks ?? []).Where(d => d.At >= from && d.At <= at).Sum(d => d.Litres ?? 0);
 
     private static bool IsWalking(WatchRequest request, DateTimeOffset now) =>
-        (request.Walks ?? []).Any(w => w.From <= now && (w.Until is null || w.Until >= now));
+        DayLoss.WalksOf(request).Any(w => w.From <= now && (w.Until is null || w.Until >= now));
 
     private static string Headline(WaterState state, double due, DateTimeOffset next, DateTimeOffset now, Speaker say) =>
         state switch
@@ -319,7 +293,7 @@ public static class BodyWatch
         yield return now;
     }
 
-    private static List<Assumption> Assume(WatchRequest request, double? weighed)
+    private static List<Assumption> Assume(WatchRequest request, DayLoss loss, Effort effort, double? weighed)
     {
         List<Assumption> all = [];
         if (weighed is null)
@@ -327,19 +301,24 @@ public static class BodyWatch
             all.Add(new("weighedKg", "Not weighed: reckoned from a well-watered morning, by prediction."));
         }
 
-        if (IsUntold(request))
+        if (loss.IsUntold)
         {
             all.Add(
                 new(
                     "walks",
-                    $"No walking written, and no day of rest told: counted as walking from its beginning, at most {UntoldWalkHours:0} h."
+                    "No walking written, no trip today, and no day of rest told: counted as walking from its beginning, "
+                        + $"at most {DayLoss.UntoldWalkHours:0} h."
                 )
             );
+        }
+        else if (request.Day?.KnownBy == WalkKnownBy.Plan && DayLoss.WalksOf(request) == request.Day.Walks)
+        {
+            all.Add(new("walks", "No stage written yet: counted as walking when the trip's plan has it, in the air it has for then."));
         }
 
         if (request.Walker?.Worn is null)
         {
-            all.Add(Sweat.ClothingNotTold("walker.worn", request.Effort?.TemperatureC ?? Body.Effort.Default.TemperatureC!.Value));
+            all.Add(Sweat.ClothingNotTold("walker.worn", effort.TemperatureC!.Value));
         }
 
         return all;
@@ -386,15 +365,7 @@ public static class BodyWatch
         return all;
     }
 
-    private static IReadOnlyList<WorkingStep> Working(
-        double walkingLPerH,
-        double restLPerH,
-        double lost,
-        double drunk,
-        double deficit,
-        double percent,
-        PersonalFactor factor
-    )
+    private static IReadOnlyList<WorkingStep> Working(DayLoss loss, double lost, double drunk, double deficit, double percent)
     {
         var working = new Working();
         working.Add(
@@ -402,9 +373,9 @@ public static class BodyWatch
             "walking·L/h + rest·L/h",
             "Sweat prediction × personal factor, and need at rest; handbook room 60",
             WorkingValue.Of("lost", lost, "L"),
-            WorkingValue.Of("walking", walkingLPerH, "L/h"),
-            WorkingValue.Of("rest", restLPerH, "L/h"),
-            WorkingValue.Of("k", factor.K)
+            WorkingValue.Of("walking", loss.WalkingLPerH, "L/h"),
+            WorkingValue.Of("rest", loss.RestLPerH, "L/h"),
+            WorkingValue.Of("k", loss.Factor.K)
         );
         working.Add(
             "Deficit",

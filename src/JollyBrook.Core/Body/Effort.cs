@@ -43,8 +43,16 @@ public sealed record Effort(
     /// <summary>The steepest grade up or down, %.</summary>
     internal const double SteepestPercent = 40;
 
-    /// <summary>The coldest air, °C.</summary>
-    internal const double ColdestC = -40;
+    /// <summary>The coldest and the hottest air, °C.</summary>
+    internal const double ColdestC = -40,
+        HottestC = 50;
+
+    /// <summary>The lowest and the highest ground, m.</summary>
+    internal const double LowestM = -400,
+        HighestM = 8000;
+
+    /// <summary>The strongest wind, m/s.</summary>
+    internal const double WindiestMs = 40;
 
     public static IReadOnlyList<Field> FieldsAt(string path) => [.. Numbers(path), .. Choices(path)];
 
@@ -92,7 +100,7 @@ public sealed record Effort(
 
     private static NumberField[] Numbers(string path) =>
         [
-            new($"{path}.temperatureC", "Air temperature", Quantity.Temperature, ColdestC, 50, "Measure it in the shade."),
+            new($"{path}.temperatureC", "Air temperature", Quantity.Temperature, ColdestC, HottestC, "Measure it in the shade."),
             new($"{path}.humidityPercent", "Humidity", Quantity.Percent, 0, 100, "Take it from the forecast."),
             new($"{path}.speedKmH", "Pace", Quantity.Speed, SlowestKmH, FastestKmH, "Give the pace while moving."),
             new(
@@ -103,8 +111,8 @@ public sealed record Effort(
                 SteepestPercent,
                 "Metres up for each 100 m along; less than 0 is down."
             ),
-            new($"{path}.elevationM", "Elevation", Quantity.Elevation, -400, 8000, "Take it from the map."),
-            new($"{path}.windMs", "Wind in m/s", Quantity.Plain, 0, 40, "Take it from the forecast, or leave it out."),
+            new($"{path}.elevationM", "Elevation", Quantity.Elevation, LowestM, HighestM, "Take it from the map."),
+            new($"{path}.windMs", "Wind", Quantity.Wind, 0, WindiestMs, "Take it from the forecast, or leave it out."),
         ];
 
     private static ChoiceField[] Choices(string path) =>

@@ -29,7 +29,10 @@ public sealed record SweatTestResult(
 )
 {
     private const double ShortestH = 0.25;
-    private const double LongestH = 8;
+
+    /// <summary>A longer walk is no sweat test, h (handbook room 60).</summary>
+    public const double LongestH = 8;
+
     private const double MostLossLPerH = 4;
     private const double MostChange = 0.08;
     private const double MuchLost = 0.03;

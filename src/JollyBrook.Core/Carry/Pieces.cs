@@ -68,7 +68,8 @@ internal sealed class Pieces
         return hours;
     }
 
-    private Terrain TerrainAt(int step)
+    /// <summary>What is walked on at a profile step.</summary>
+    public Terrain TerrainAt(int step)
     {
         var terrain = Terrain.GoodPath;
         foreach (var (from, kind) in _terrain)

@@ -194,6 +194,9 @@ internal sealed class Timeline
         );
     }
 
+    /// <summary>What is walked on at a profile step.</summary>
+    public Terrain TerrainAt(int step) => _pieces.TerrainAt(step);
+
     /// <summary>The air on a day of the walk at an hour of the clock and a height.</summary>
     public Air AirAt(int day, double hour, double elevationM)
     {

@@ -18,13 +18,15 @@ namespace JollyBrook.Core.Catalogue;
 /// <param name="Clothes">What is worn.</param>
 /// <param name="NewWalker">A walker of whom only the name is known.</param>
 /// <param name="DrinkL">A drink of which nobody said how large, L.</param>
+/// <param name="LongestTestHours">A longer walk is no sweat test, h.</param>
 public sealed record BodyChoices(
     Effort Effort,
     IReadOnlyList<Choice> Suns,
     IReadOnlyList<Choice> Terrains,
     IReadOnlyList<Choice> Clothes,
     NewWalker NewWalker,
-    double DrinkL
+    double DrinkL,
+    double LongestTestHours
 );
 
 /// <summary>A walker of whom nothing is known.</summary>
@@ -89,16 +91,18 @@ internal static class PlanningChoiceMaker
 {
     public static BodyChoices Body() =>
         new(
-            Effort.Default,
+            Effort: Effort.Default,
+            Suns:
             [
                 new(ContractName.Of(SunLoad.None), "No sun", ""),
                 new(ContractName.Of(SunLoad.Part), "Part", ""),
                 new(ContractName.Of(SunLoad.Full), "Full sun", ""),
             ],
-            [.. Enum.GetValues<Terrain>().Select(t => new Choice(ContractName.Of(t), Terrains.Name(t), ""))],
-            [.. Enum.GetValues<Clothing>().Select(c => new Choice(ContractName.Of(c), ClothingResistance.Name(c), ""))],
-            new(Party.Unnamed.MassKg!.Value, Party.Unnamed.HeightCm!.Value),
-            DrinkPlan.UsualL
+            Terrains: [.. Enum.GetValues<Terrain>().Select(t => new Choice(ContractName.Of(t), Terrains.Name(t), ""))],
+            Clothes: [.. Enum.GetValues<Clothing>().Select(c => new Choice(ContractName.Of(c), ClothingResistance.Name(c), ""))],
+            NewWalker: new(Party.Unnamed.MassKg!.Value, Party.Unnamed.HeightCm!.Value),
+            DrinkL: DrinkPlan.UsualL,
+            LongestTestHours: SweatTestResult.LongestH
         );
 
     public static DayChoices Day() => new(DayBook.RestUntilHour, DayBook.FirstWantL, DayBook.FirstWantHours, TopUp.UsualL);

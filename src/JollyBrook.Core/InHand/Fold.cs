@@ -51,7 +51,7 @@ internal sealed class Fold
         Vessels.Restore(since.Vessels, since.ThrownAway, since.Sums);
         Vessels.Doubts.AddRange(since.Doubts);
         Stocks.Restore(since.Stocks);
-        Walkers.Restore(since.Walkers);
+        Walkers.Restore(since.Walkers, since.Walked ?? []);
         Place = since.Place;
         foreach (var source in since.Sources)
         {
@@ -108,7 +108,8 @@ internal sealed class Fold
             ThrownAway: [.. Vessels.ThrownAway],
             Doubts: [.. Vessels.Doubts],
             Sums: Vessels.Sums(),
-            Place: Place
+            Place: Place,
+            Walked: [.. Walkers.Walked]
         );
     }
 
@@ -187,6 +188,9 @@ internal sealed class Fold
                 break;
             case BodyWeighed weighed:
                 Walkers.Take(weighed);
+                break;
+            case StageWalked { Hours: { } hours } stage:
+                Walkers.Take(stage, hours);
                 break;
             case SignsLookedFor looked:
                 Walkers.Take(looked);

@@ -107,6 +107,7 @@ public sealed record InHandRequest(
 /// <param name="Replaced">Lines that no longer count, with what took their place.</param>
 /// <param name="Balance">Where the litres went.</param>
 /// <param name="Place">Where somebody last stood at a source; null where the log does not tell.</param>
+/// <param name="Walked">Stretches walked of late, as the stages of the log tell.</param>
 /// <param name="Snapshot">To fold on from.</param>
 public sealed record InHandResponse(
     string Headline,
@@ -127,6 +128,7 @@ public sealed record InHandResponse(
     IReadOnlyList<ReplacedLine> Replaced,
     WaterBalance Balance,
     PlaceInHand? Place,
+    IReadOnlyList<WalkedStretch> Walked,
     Snapshot Snapshot
 );
 

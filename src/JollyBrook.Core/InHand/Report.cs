@@ -68,6 +68,7 @@ internal sealed class Report(InHandRequest request, Fold fold, DateTimeOffset no
             Replaced: replaced,
             Balance: new WaterBalance(sums.InL, sums.DrunkL, sums.CookedL, sums.SpiltL, fold.Vessels.All.Sum(v => v.Litres)),
             Place: fold.Place,
+            Walked: fold.Walkers.WalkedBy(now),
             Snapshot: snapshot
         );
     }

@@ -17,6 +17,7 @@ namespace JollyBrook.Core.InHand;
 /// <param name="Doubts">Lines that do not add up.</param>
 /// <param name="Sums">Where the litres went.</param>
 /// <param name="Place">Where somebody last stood at a source.</param>
+/// <param name="Walked">Stretches that were walked.</param>
 public sealed record Snapshot(
     DateTimeOffset UpTo,
     IReadOnlyList<VesselShot> Vessels,
@@ -27,7 +28,8 @@ public sealed record Snapshot(
     IReadOnlyList<ThrownAway> ThrownAway,
     IReadOnlyList<LineDoubt> Doubts,
     LitresShot Sums,
-    PlaceInHand? Place = null
+    PlaceInHand? Place = null,
+    IReadOnlyList<WalkedStretch>? Walked = null
 );
 
 /// <summary>A container in a snapshot.</summary>

@@ -3,7 +3,7 @@ using JollyBrook.Core.Book;
 
 namespace JollyBrook.Core.InHand;
 
-/// <summary>What each walker drank and showed, as far back as it matters.</summary>
+/// <summary>What each walker drank and showed, and when all of them walked, as far back as it matters.</summary>
 internal sealed class WalkersFold
 {
     /// <summary>A drink older than this says nothing about today.</summary>
@@ -11,8 +11,12 @@ internal sealed class WalkersFold
 
     private readonly Dictionary<Guid, Told> _all = [];
 
-    public void Restore(IEnumerable<WalkerShot> shots)
+    /// <summary>Stretches that were walked, as they were told.</summary>
+    public List<WalkedStretch> Walked { get; } = [];
+
+    public void Restore(IEnumerable<WalkerShot> shots, IEnumerable<WalkedStretch> walked)
     {
+        Walked.AddRange(walked);
         foreach (var shot in shots)
         {
             var told = Of(shot.Id);
@@ -63,6 +67,17 @@ internal sealed class WalkersFold
         var told = Of(line.WalkerId);
         (told.MassKg, told.MassAt) = (line.MassKg, line.At);
     }
+
+    /// <summary>A stage is told when it is over.</summary>
+    public void Take(StageWalked line, double hours)
+    {
+        var at = line.At!.Value;
+        Walked.RemoveAll(w => w.Until < at - Remembered);
+        Walked.Add(new WalkedStretch(at.AddHours(-hours), at, line.Effort));
+    }
+
+    /// <summary>Stretches that still matter at an instant.</summary>
+    public IReadOnlyList<WalkedStretch> WalkedBy(DateTimeOffset now) => [.. Walked.Where(w => w.Until > now - Remembered)];
 
     public void Take(SignsLookedFor line)
     {

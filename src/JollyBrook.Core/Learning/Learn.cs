@@ -42,7 +42,7 @@ public static class Learn
         var working = new Working();
         List<Proposal> proposals =
         [
-            .. SweatLearning.Of(request, plan, book, intake.Say, working),
+            .. SweatLearning.Of(request, book, intake.Say, working),
             .. PaceLearning.Of(request, plan, book, working),
             .. SourceLearning.Of(request, book, intake.Say),
         ];

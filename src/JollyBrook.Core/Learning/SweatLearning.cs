@@ -2,16 +2,20 @@ using JollyBrook.Core.Body;
 using JollyBrook.Core.Book;
 using JollyBrook.Core.Carry;
 using JollyBrook.Core.Contract;
+using JollyBrook.Core.Route;
 using JollyBrook.Core.Units;
 
 namespace JollyBrook.Core.Learning;
 
-/// <summary>A day on which someone was weighed twice is a sweat test: mass lost, drunk and passed in between.</summary>
+/// <summary>
+/// A day on which someone was weighed twice is a sweat test: mass lost, drunk and passed in between. Weighed more often, it is between the
+/// two that show the most sweat: the others were at rest.
+/// </summary>
 internal static class SweatLearning
 {
     private const double ShortestH = 0.25;
 
-    public static IEnumerable<Proposal> Of(LearnRequest request, PlanResponse? plan, TripBook book, Speaker say, Working working)
+    public static IEnumerable<Proposal> Of(LearnRequest request, TripBook book, Speaker say, Working working)
     {
         var school = request.Plan?.Route?.Sweat ?? SweatSchool.Gonzalez2009;
         foreach (var (id, walker) in request.Plan?.Walkers ?? request.Walkers ?? [])
@@ -20,13 +24,18 @@ internal static class SweatLearning
             var masses = book.Of<BodyWeighed>().Where(e => e.WalkerId?.ToString() == id);
             foreach (var day in masses.GroupBy(book.DateOf).OrderBy(g => g.Key))
             {
-                if (Test(day.ToList(), walker, book, plan) is not { } test || known.Exists(t => t.Test.At == test.At))
+                var tests = Pairs([.. day.OrderBy(m => m.At)])
+                    .Select(p => Test(p.Before, p.After, walker, book, request.Plan?.Route))
+                    .Select(t => (Test: t, Result: SweatTestResult.Of(t, school)))
+                    .Where(t => t.Result.Accepted)
+                    .ToList();
+                if (tests.Count == 0)
                 {
                     continue;
                 }
 
-                var result = SweatTestResult.Of(test, school);
-                if (!result.Accepted)
+                var (test, result) = tests.MaxBy(t => t.Result.SweatLPerH);
+                if (known.Exists(t => t.Test.At == test.At))
                 {
                     continue;
                 }
@@ -71,23 +80,25 @@ internal static class SweatLearning
     private static string Factor(PersonalFactor factor) =>
         $"× {Speaker.Number(factor.K, 2)} ({Speaker.Number(factor.Low, 2)} to {Speaker.Number(factor.High, 2)})";
 
-    private static SweatTest? Test(List<BodyWeighed> masses, Walker walker, TripBook book, PlanResponse? plan)
-    {
-        var (first, last) = (masses[0], masses[^1]);
-        var gap = (last.At!.Value - first.At!.Value).TotalHours;
-        if (gap < ShortestH)
-        {
-            return null;
-        }
+    /// <summary>Each weighing of a day with the next, far enough apart to tell anything.</summary>
+    private static IEnumerable<(BodyWeighed Before, BodyWeighed After)> Pairs(List<BodyWeighed> masses) =>
+        masses.Zip(masses.Skip(1)).Where(p => HoursBetween(p.First, p.Second) >= ShortestH);
 
+    private static bool Overlaps(StageWalked stage, BodyWeighed first, BodyWeighed last) =>
+        stage.At > first.At && stage.At!.Value.AddHours(-(stage.Hours ?? 0)) < last.At;
+
+    private static double HoursBetween(BodyWeighed first, BodyWeighed last) => (last.At!.Value - first.At!.Value).TotalHours;
+
+    private static SweatTest Test(BodyWeighed first, BodyWeighed last, Walker walker, TripBook book, TripRoute? route)
+    {
+        var gap = HoursBetween(first, last);
         var date = book.DateOf(first);
-        var stage = book.Stages.FirstOrDefault(e => book.DateOf(e) == date);
+        var isOnlyPair = book.Of<BodyWeighed>().Count(m => m.WalkerId == first.WalkerId && book.DateOf(m) == date) == 2;
+        var stage = book.Stages.FirstOrDefault(e => book.DateOf(e) == date && (isOnlyPair || Overlaps(e, first, last)));
         var hours = stage?.Hours is { } walked && walked < gap ? walked : gap;
         bool Between(BookLine line, Guid? whose) => line.At > first.At && line.At <= last.At && whose == first.WalkerId;
-        var planned = plan?.Days.FirstOrDefault(d => d.Date == date);
         // What is not told of the stage is the plan's.
-        var assumed = planned is null ? Effort.Default : Effort.Default with { TemperatureC = (planned.LowC + planned.HighC) / 2 };
-        var effort = assumed.With(stage?.Effort);
+        var effort = Effort.Default.With(route is null ? null : DaysWalk.EffortOn(route, date)).With(stage?.Effort);
         return new SweatTest(
             WalkerId: first.WalkerId,
             At: last.At,

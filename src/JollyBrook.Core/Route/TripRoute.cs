@@ -28,7 +28,7 @@ public sealed record TerrainSpan(double? FromKm, Terrain? Terrain);
 public sealed record DayRest(double? FromHour, double? Hours);
 
 /// <summary>One day of the walk.</summary>
-/// <param name="StartHour">Clock time of leaving, h after midnight, 0 to 23.</param>
+/// <param name="StartHour">Clock time of leaving, h after midnight, 0 to 24.</param>
 /// <param name="EndKm">Where the day ends, km along; null on the last day: the finish.</param>
 /// <param name="CampName">What the camp is called.</param>
 /// <param name="Meals">Cooked meals for each person at that camp.</param>
@@ -47,9 +47,12 @@ public sealed record RouteDay(
 {
     public const double DefaultStartHour = 8;
 
-    /// <summary>The earliest and the latest clock time of leaving, h after midnight.</summary>
+    /// <summary>The earliest and the latest clock time of leaving that is offered, h after midnight.</summary>
     public const double EarliestStartHour = 0,
         LatestStartHour = 23;
+
+    /// <summary>Whoever asks from where they stand leaves now, up to midnight.</summary>
+    internal const double MidnightHour = 24;
 
     /// <summary>An evening meal and breakfast.</summary>
     public const double DefaultMeals = 2;
@@ -137,6 +140,14 @@ public sealed record TripRoute(
         var intake = new Intake(Units.Speaker.Metric);
         TripRouteFields.Check(route, intake);
         intake.ThrowIfWrong();
+    }
+
+    /// <summary>Whether nothing in it is missing or out of its range.</summary>
+    internal bool IsSound()
+    {
+        var intake = new Intake(Units.Speaker.Metric);
+        TripRouteFields.Check(this, intake);
+        return intake.Errors == 0;
     }
 
     /// <summary>Its days; one by the defaults where none is told.</summary>

@@ -99,7 +99,7 @@ internal static class TripRouteFields
         "Start of the day, hour",
         Quantity.Plain,
         RouteDay.EarliestStartHour,
-        RouteDay.LatestStartHour,
+        RouteDay.MidnightHour,
         "8 is 08:00."
     );
     private static readonly NumberField End = new(
@@ -140,7 +140,7 @@ internal static class TripRouteFields
         "Take it from the forecast."
     );
     private static readonly NumberField Cloud = new("weather.cloud", "Cloud", Quantity.Share, 0, 1, "0 is a clear sky.");
-    private static readonly NumberField Wind = new("weather.windMs", "Wind in m/s", Quantity.Plain, 0, 60, "Take it from the forecast.");
+    private static readonly NumberField Wind = new("weather.windMs", "Wind", Quantity.Wind, 0, 60, "Take it from the forecast.");
     private static readonly NumberField Volume = new(
         "containers.volumeL",
         "Volume of a container",

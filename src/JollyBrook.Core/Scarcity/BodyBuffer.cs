@@ -29,6 +29,9 @@ public sealed record BodyBuffer(double MassKg, double ShortNowPercent)
     /// <summary>Short on arrival, % of body mass, with so many litres needed and so many in hand.</summary>
     public double PercentAfter(double needL, double inHandL) => ShortNowPercent + (Math.Max(0, needL - inHandL) / MassKg * 100);
 
+    /// <summary>The worse of what the signs say and what the log has, % of body mass: nobody is better off than their drinks say.</summary>
+    public static double ShortNow(BodySigns? signs, double? deficitPercent) => Math.Max(ShortBySigns(signs), deficitPercent ?? 0);
+
     /// <summary>What the signs say of it, % of body mass.</summary>
     public static double ShortBySigns(BodySigns? signs) =>
         signs switch

@@ -90,7 +90,10 @@ public sealed record Need(
             Sparing: sparing.LPerH / sparing.SpeedKmH < now / speed ? sparing : null,
             Deviation: Math.Sqrt((deviation * deviation) + (WalkDraws.PaceDeviation * WalkDraws.PaceDeviation)),
             Typed: request.NeedLPerH is not null,
-            Buffer: new BodyBuffer(share * walkers.Sum(w => w.Walker.MassKg!.Value), BodyBuffer.ShortBySigns(request.Signs)),
+            Buffer: new BodyBuffer(
+                share * walkers.Sum(w => w.Walker.MassKg!.Value),
+                BodyBuffer.ShortNow(request.Signs, request.DeficitPercent)
+            ),
             OfTheTrip: walk is not null
         );
     }

@@ -46,6 +46,7 @@ public static class Triage
         }
 
         intake.Optional(TriageFields.Along, request.AlongKm);
+        intake.Optional(TriageFields.Deficit, request.DeficitPercent);
         var here = Here(request, intake);
         intake.ThrowIfWrong();
         var walk = WalkOf(request);
@@ -148,7 +149,18 @@ public static class Triage
             all.Add(new("sources.chance", $"Chance that a source runs not known: counted as {UntoldChance * 100:0} %."));
         }
 
-        if (request.Signs is null or BodySigns.Unknown)
+        var counted = BodyBuffer.ShortNow(request.Signs, request.DeficitPercent);
+        if (counted > BodyBuffer.ShortBySigns(request.Signs))
+        {
+            all.Add(
+                new(
+                    "deficitPercent",
+                    $"By the book the weakest of you is {Speaker.Number(counted, 1)} % of body mass short already: counted, since no sign "
+                        + "told of is worse."
+                )
+            );
+        }
+        else if (request.Signs is null or BodySigns.Unknown)
         {
             all.Add(new("signs", "How the body shows it is not known: counted as 1 % of body mass short already."));
         }

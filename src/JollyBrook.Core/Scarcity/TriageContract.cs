@@ -81,6 +81,8 @@ public sealed record NearSource(
 /// <param name="Walk">The trip as it is now: its waters join those of <paramref name="Sources"/>, on its own ground, hours and weather; who
 /// walks and the effort are taken from it where they are left out.</param>
 /// <param name="AlongKm">Where the party is along that trip, km, 0 to 5 000; its start when left out.</param>
+/// <param name="DeficitPercent">What the weakest is short already as the log has it, % of body mass, −20 to 20: signs count where they
+/// are worse; null where it does not tell.</param>
 public sealed record TriageRequest(
     UnitSystem? Units,
     double? InHandL,
@@ -98,7 +100,8 @@ public sealed record TriageRequest(
     Means? Means = null,
     BodySigns? Signs = null,
     PlanRequest? Walk = null,
-    double? AlongKm = null
+    double? AlongKm = null,
+    double? DeficitPercent = null
 );
 
 internal static class TriageFields
@@ -161,6 +164,15 @@ internal static class TriageFields
         "Measure it on the map."
     );
 
+    public static readonly NumberField Deficit = new(
+        "deficitPercent",
+        "Short already, of body mass",
+        Quantity.Percent,
+        -20,
+        20,
+        "The log tells it; leave it out when it does not."
+    );
+
     public static IReadOnlyList<Field> All =>
         [
             ChoiceField.Of<UnitSystem>("units", "Units"),
@@ -172,6 +184,7 @@ internal static class TriageFields
             Chance,
             Minutes,
             Along,
+            Deficit,
             .. Effort.FieldsAt("effort"),
             .. SourceFields.All,
             .. WaterFields.All,

@@ -64,6 +64,9 @@ public enum Quantity
     /// <summary>Pace on the way, in km/h inside.</summary>
     Speed,
 
+    /// <summary>Wind, in m/s inside.</summary>
+    Wind,
+
     /// <summary>Snow or a bag of it, in litres inside.</summary>
     Bulk,
 }

@@ -70,6 +70,8 @@ public static class UnitTable
         [(Quantity.Distance, UnitSystem.Us)] = [new("mi", 1 / KilometresPerMile, 0, 1, 0, true)],
         [(Quantity.Speed, UnitSystem.Metric)] = [new("km/h", 1, 0, 1, 0, true)],
         [(Quantity.Speed, UnitSystem.Us)] = [new("mph", 1 / KilometresPerMile, 0, 1, 0, true)],
+        [(Quantity.Wind, UnitSystem.Metric)] = [new("m/s", 1, 0, 1, 0, true)],
+        [(Quantity.Wind, UnitSystem.Us)] = [new("mph", 3.6 / KilometresPerMile, 0, 1, 0, true)],
         [(Quantity.Bulk, UnitSystem.Metric)] = [new("L", 1, 0, 1, 0, true)],
         [(Quantity.Bulk, UnitSystem.Us)] = [new("gal", 1 / LitresPerGallon, 0, 1, 0, true)],
         [(Quantity.Plain, UnitSystem.Metric)] = [new("", 1, 0, 2, 0, true)],

@@ -54,6 +54,21 @@ public class BodyWatchTests
         answer.State.ShouldBe(WaterState.StopAndDrink); // 3.25 %
     }
 
+    /// <summary>Before a weighing it is as reckoned, from there on as weighed.</summary>
+    [Fact]
+    public void The_picture_ends_where_the_answer_stands() =>
+        Gen.Select(Gen.Double[0, 30], Gen.Double[0, 1], Gen.Double[54, 63], Gen.Double[0, 2], Gen.Bool)
+            .Sample(
+                (hours, share, kg, litres, isWeighed) =>
+                {
+                    var at = From.AddHours(hours * share);
+                    var reckoned = At(hours, (hours / 3, litres));
+                    var answer = BodyWatch.Compute(isWeighed ? reckoned with { WeighedKg = kg, WeighedAt = at } : reckoned);
+                    answer.Points[^1].DeficitPercent.ShouldBe(answer.DeficitPercent, 1e-9);
+                    answer.Points.Where(p => p.At < at).ShouldBe(BodyWatch.Compute(reckoned).Points.Where(p => p.At < at));
+                }
+            );
+
     [Fact]
     public void In_the_cold_the_clock_says_when() =>
         BodyWatch

@@ -64,6 +64,8 @@ public class InHandProperties
         (1, Gen.Double[0, 60].Select(g => (BookLine)new FuelBurnt(Log.Stove, g))),
         (1, Gen.Bool.Select(f => (BookLine)new SourceSeen(Log.Spring, f))),
         (1, AnyWalker.Select(w => (BookLine)new UrinePassed(w, 4))),
+        (1, Gen.Select(AnyWalker, Gen.Double[50, 90]).Select((w, kg) => (BookLine)new BodyWeighed(w, kg))),
+        (1, Gen.Double[0.05, 24].Select(h => (BookLine)new StageWalked(h))),
         (1, Gen.Select(AnyWalker, Gen.Enum<BodySign>().Array[0, 3]).Select((w, s) => (BookLine)new SignsLookedFor(w, s)))
     );
 

@@ -1,3 +1,4 @@
+using JollyBrook.Core.Body;
 using JollyBrook.Core.Book;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Filters;
@@ -52,6 +53,17 @@ public class InHandTests
         drunk.Of(Log.Torren).DrunkL.ShouldBe(0.75);
         drunk.Doubts.ShouldBeEmpty();
         drunk.Balance.ShouldBe(new WaterBalance(1, 1, 0, 0, 0));
+    }
+
+    /// <summary>Told when it is over: three hours from nine to noon. A day and a half later it says nothing any more.</summary>
+    [Fact]
+    public void A_stage_is_walked_until_it_is_told()
+    {
+        _log.Write(180, new StageWalked(3, Effort: new Effort(TemperatureC: 30)));
+        _log.At(170).Walked.ShouldBeEmpty();
+        _log.At(180).Walked.ShouldBe([new WalkedStretch(Log.Morning, Log.Morning.AddHours(3), new Effort(TemperatureC: 30))]);
+        _log.At(180 + (36 * 60) - 1).Walked.Count.ShouldBe(1);
+        _log.At(180 + (36 * 60)).Walked.ShouldBeEmpty();
     }
 
     [Fact]

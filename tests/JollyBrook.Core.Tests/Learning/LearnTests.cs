@@ -42,6 +42,8 @@ public class LearnTests
     public void Weighed_twice_is_a_sweat_test()
     {
         // 62.0 − 61.2 + 0.9 drunk − 0.2 passed = 1.5 L in 3 h.
+        var warm = Plan();
+        warm = warm with { Route = warm.Route! with { Weather = [new DayWeather(28, 28, 50, 0)] } };
         var proposal = Learnt(
             [
                 new BodyWeighed(Ilva, 62) { At = Morning },
@@ -51,7 +53,7 @@ public class LearnTests
                 new BodyWeighed(Ilva, 61.2) { At = Morning.AddHours(3) },
                 new Drank(1, WalkerId: Ilva) { At = Morning.AddHours(4) }, // after the weighing
             ],
-            Plan()
+            warm
         )
             .Proposals.Single(p => p.Kind == ProposalKind.SweatFactor);
         proposal.Test!.DrunkL!.Value.ShouldBe(0.9, 1e-9);
@@ -64,6 +66,35 @@ public class LearnTests
         proposal.Before.ShouldStartWith("× 1 (");
     }
 
+    /// <summary>Weighed on getting up, before a walk, after it and in the evening: the walk is what tells of sweat.</summary>
+    [Fact]
+    public void Weighed_often_the_walk_is_the_test()
+    {
+        var test = Learnt(
+            [
+                new BodyWeighed(Ilva, 62) { At = Morning },
+                new BodyWeighed(Ilva, 61.9) { At = Morning.AddHours(5) },
+                new StageWalked(2) { At = Morning.AddHours(7) },
+                new BodyWeighed(Ilva, 60.6) { At = Morning.AddHours(7.2) },
+                new BodyWeighed(Ilva, 60.5) { At = Morning.AddHours(10) },
+            ],
+            Plan()
+        )
+            .Proposals.Single(p => p.Kind == ProposalKind.SweatFactor)
+            .Test!;
+        (test.BeforeKg, test.AfterKg, test.Hours).ShouldBe((61.9, 60.6, 2));
+    }
+
+    /// <summary>At rest all day a body shows no sweat: what was reckoned stands.</summary>
+    [Fact]
+    public void A_day_of_weighings_too_close_or_too_far_apart_is_no_test()
+    {
+        Learnt([new BodyWeighed(Ilva, 62) { At = Morning }, new BodyWeighed(Ilva, 61.5) { At = Morning.AddMinutes(14) }], Plan())
+            .Proposals.ShouldBeEmpty();
+        Learnt([new BodyWeighed(Ilva, 62) { At = Morning }, new BodyWeighed(Ilva, 61) { At = Morning.AddHours(8.5) }], Plan())
+            .Proposals.ShouldBeEmpty();
+    }
+
     [Fact]
     public void A_test_already_taken_over_is_not_proposed_again()
     {
@@ -72,7 +103,10 @@ public class LearnTests
         Learnt(lines, Plan() with { Tests = [new("t", test)] }).Proposals.ShouldBeEmpty();
     }
 
-    /// <summary>The day is planned between 10 and 20 °C: 15 in the middle, and the rest as on any walk.</summary>
+    /// <summary>
+    /// Planned: 6 km at 3.33 % up and 6 down by Tobler, 4.48 and 5.66 km/h: 2.40 h from 8:00 at 5 km/h. Between 10 °C at 5 and 20 °C at 15
+    /// o'clock that is 15 − 5·(sin 0.54π − sin 0.3π)/0.24π = 13.8 °C on the way.
+    /// </summary>
     [Fact]
     public void What_is_told_of_the_stage_counts_and_the_rest_is_the_plans()
     {
@@ -89,12 +123,14 @@ public class LearnTests
             return Learnt(lines, plan).Proposals.Single(p => p.Kind == ProposalKind.SweatFactor).Test!.Effort!;
         }
 
-        var climb = Counted(new Effort(GradePercent: 8, SpeedKmH: 3));
-        climb.TemperatureC!.Value.ShouldBe(15, 0.2);
-        climb.ShouldBe(Effort.Default with { TemperatureC = climb.TemperatureC, GradePercent = 8, SpeedKmH = 3 });
-        Counted(null).ShouldBe(Effort.Default with { TemperatureC = climb.TemperatureC });
-        Counted(new Effort()).ShouldBe(Counted(null));
-        Counted(new Effort(TemperatureC: 2)).ShouldBe(Effort.Default with { TemperatureC = 2 });
+        var planned = Counted(null);
+        planned.TemperatureC!.Value.ShouldBe(13.8, 0.1);
+        planned.SpeedKmH!.Value.ShouldBe(5, 0.05);
+        planned.ElevationM!.Value.ShouldBe(100, 5);
+        (planned.HumidityPercent, planned.Sun, planned.Terrain).ShouldBe((50, SunLoad.Part, Terrain.GoodPath));
+        Counted(new Effort()).ShouldBe(planned);
+        Counted(new Effort(GradePercent: 8, SpeedKmH: 3)).ShouldBe(planned with { GradePercent = 8, SpeedKmH = 3 });
+        Counted(new Effort(TemperatureC: 2)).ShouldBe(planned with { TemperatureC = 2 });
     }
 
     [Fact]

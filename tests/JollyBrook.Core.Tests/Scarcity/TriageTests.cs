@@ -220,6 +220,45 @@ public class TriageTests
         }
     }
 
+    /// <summary>
+    /// One of 75 kg, 6 km on at 0.5 L/h and 4 km/h with nothing in hand: 0.75 L, 1 % of body mass on top of what is short now.
+    /// </summary>
+    [Theory]
+    [InlineData(BodySigns.None, null, 1)]
+    [InlineData(BodySigns.None, 2.4, 3.4)]
+    [InlineData(BodySigns.None, -1.5, 1)] // more drunk than lost is no store to walk on
+    [InlineData(BodySigns.Unknown, 0.4, 2)]
+    [InlineData(BodySigns.Unknown, 2.4, 3.4)]
+    [InlineData(BodySigns.Grave, 2.4, 6)]
+    public void What_is_short_already_is_the_worse_of_the_signs_and_the_book(BodySigns signs, double? deficit, double arrivePercent)
+    {
+        var answer = Triage.Compute(
+            new TriageRequest(
+                UnitSystem.Metric,
+                0,
+                0.5,
+                1,
+                Sources: [new NearSource("Spring", Direction.Ahead, 6, 1)],
+                Signs: signs,
+                DeficitPercent: deficit
+            )
+        );
+        answer.Choices.Single(c => c.Kind == WayOutKind.On).ArrivePercent!.Value.ShouldBe(arrivePercent, 1e-6);
+        answer
+            .Assumptions.Any(a => a.Field == "deficitPercent" && a.Message.Contains("2.4 %"))
+            .ShouldBe(deficit == 2.4 && signs != BodySigns.Grave);
+    }
+
+    [Fact]
+    public void Who_is_shorter_already_is_never_told_anything_calmer() =>
+        Gen.Select(TriageCases.State, Gen.Double[-20, 20], Gen.Double[0, 20])
+            .Sample(
+                (state, deficit, more) =>
+                    TriageCases
+                        .Calmer(state with { DeficitPercent = deficit }, state with { DeficitPercent = Math.Min(20, deficit + more) })
+                        .ShouldBeNull()
+            );
+
     [Fact]
     public void Less_water_never_gives_a_calmer_stage() =>
         Gen.Select(TriageCases.State, Gen.Double[0, 1])

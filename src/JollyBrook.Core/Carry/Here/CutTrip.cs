@@ -56,7 +56,7 @@ internal sealed record CutTrip(PlanRequest Request, double FromKm, int Day)
                         (d, i) =>
                             d with
                             {
-                                StartHour = i == 0 ? Math.Min(hour, LatestHour) : d.StartHour,
+                                StartHour = i == 0 ? hour : d.StartHour,
                                 Rest = i == 0 ? StillToRest(d.Rest, hour) : d.Rest,
                                 EndKm = d.EndKm is { } end ? end - fromKm : null,
                             }
@@ -104,9 +104,6 @@ internal sealed record CutTrip(PlanRequest Request, double FromKm, int Day)
     /// <summary>What of a rest lies ahead: past its hours it has been taken, or left out.</summary>
     private static DayRest? StillToRest(DayRest? rest, double hour) =>
         rest is { FromHour: { } from, Hours: { } hours } && hour < from + hours ? rest : null;
-
-    /// <summary>A day is begun by this hour at the latest.</summary>
-    private const double LatestHour = 23;
 
     /// <summary>The ground underfoot from a place on: what one stands on, and all that follows.</summary>
     private static IEnumerable<TerrainSpan> Ahead(IReadOnlyList<TerrainSpan> spans, double fromKm)

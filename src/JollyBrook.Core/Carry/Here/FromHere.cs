@@ -160,9 +160,9 @@ public static class FromHere
             return act switch
             {
                 HereAct.Stop => $"Stop here: take {L(here!.TakeL)}",
-                HereAct.WalkBy => $"Walk by: {L(inHandL)} in hand, on to {there}",
-                HereAct.TooLittle => $"{L(inHandL)} in hand is {L(Missing())} too little to the next sure water",
-                _ => $"On to {there} with {L(inHandL)}",
+                HereAct.WalkBy => $"Walk by: {InHand} in hand, on to {there}",
+                HereAct.TooLittle => $"{InHand} in hand is {L(Missing())} too little to the next sure water",
+                _ => $"On to {there} with {InHand}",
             };
         }
 
@@ -188,6 +188,9 @@ public static class FromHere
             request.Plan!.Now is { } now
                 ? new DateTimeOffset(DateOnly.FromDateTime(now.DateTime), TimeOnly.MinValue, now.Offset).AddHours(hour)
                 : null;
+
+        /// <summary>As it is told wherever else it is: rounded up it would be more than there is.</summary>
+        private string InHand => say.Of(Quantity.Volume, inHandL);
 
         private string L(double litres) => say.Of(Quantity.Volume, PlanStops.UpToCup(litres));
     }

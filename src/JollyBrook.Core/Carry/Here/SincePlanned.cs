@@ -34,7 +34,7 @@ internal sealed class SincePlanned(FromHereRequest request, double km, double in
     {
         if (carried.LastOrDefault(p => p.Km <= km + 1e-6) is { } point && Math.Abs(point.Value - inHandL) >= WorthTellingL)
         {
-            yield return $"{L(inHandL)} in hand, {L(point.Value)} were planned here";
+            yield return $"{say.Of(Quantity.Volume, inHandL)} in hand, {L(point.Value)} were planned here";
         }
     }
 

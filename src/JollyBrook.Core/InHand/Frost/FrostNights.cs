@@ -1,6 +1,4 @@
-using JollyBrook.Core.Contract;
 using JollyBrook.Core.Route;
-using JollyBrook.Core.Units;
 
 namespace JollyBrook.Core.InHand;
 
@@ -22,7 +20,7 @@ internal static class FrostNights
                 trip.Route is { StartDate: { } first, Retired: not true } route
                 && first.AddDays(-2) <= DateOnly.FromDateTime(until.UtcDateTime)
                 && (from == DateTimeOffset.MinValue || first.AddDays(route.EachDay.Count + 2) >= DateOnly.FromDateTime(from.UtcDateTime))
-                && IsSound(route)
+                && route.IsSound()
             )
             {
                 nights.AddRange(Of(route, trip).Where(n => n.To > from && n.Evening <= until));
@@ -53,12 +51,5 @@ internal static class FrostNights
         var weather = route.WeatherOn(day);
         var low = weather.Hours is { Count: > 0 } hours ? hours.Take(8).Min(h => h.TemperatureC) : weather.LowC;
         return weather.Source == WeatherSource.Default ? null : low - route.ColderC(elevationM);
-    }
-
-    private static bool IsSound(TripRoute route)
-    {
-        var intake = new Intake(Speaker.Metric);
-        TripRouteFields.Check(route, intake);
-        return intake.Errors == 0;
     }
 }

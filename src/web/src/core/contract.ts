@@ -46,6 +46,7 @@ export type CalculationName =
   | 'learn'
   | 'look-back'
   | 'body-watch'
+  | 'days-walk'
   | 'party-watch'
   | 'sips'
   | 'water-short'

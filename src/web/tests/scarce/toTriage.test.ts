@@ -6,7 +6,7 @@ import type { Kept } from '../../src/store/records';
 import { fresh } from './usual';
 
 const walkers = [{ id: 'w', book: 'b', body: { name: 'Ilva', massKg: 62 } }] as unknown as Kept<'walker'>[];
-const known = { units: 'metric' as const, walk: null, walkers, tests: [] };
+const known = { units: 'metric' as const, walk: null, walkers, tests: [], deficitPercent: 2.4 };
 const walk = { units: 'metric', route: { name: 'Over the fell' } } as unknown as PlanRequest;
 const asked = (part: Partial<Draft>, of = known as Parameters<typeof toTriage>[1]) =>
   toTriage({ ...fresh, ...part }, of);
@@ -25,6 +25,11 @@ test('a trip brings its own waters and walkers, and where one is along it', () =
   expect(on).not.toHaveProperty('walkers');
   expect(asked({ alongKm: 7 })).toMatchObject({ walk: null, alongKm: null });
   expect(asked({}).walkers).toEqual([{ id: 'w', walker: walkers[0].body }]);
+});
+
+test('what the log has of the weakest goes with it', () => {
+  expect(asked({}).deficitPercent).toBe(2.4);
+  expect(asked({}, { ...known, deficitPercent: null }).deficitPercent).toBeNull();
 });
 
 test('where nobody is coming the hours until help say nothing', () => {

@@ -60,6 +60,19 @@ public sealed class FromHereTests
         answer.Ahead.ShouldAllBe(s => s.AlongKm > 4);
     }
 
+    /// <summary>At a quarter to midnight the spring 4/5.0367 h on is reached at 24.54, and not three quarters of an hour sooner.</summary>
+    [Theory]
+    [InlineData(22.5)]
+    [InlineData(23)]
+    [InlineData(23.75)]
+    [InlineData(23.99)]
+    public void Late_in_the_evening_it_is_as_late_as_it_is(double hour)
+    {
+        var answer = Ask(4, 1.6, hour - 8);
+        answer.Ahead[0].ArriveHour.ShouldBe(hour + (4 / 5.0367), 0.01);
+        answer.Next!.Hours.ShouldBe(4 / 5.0367, 0.01);
+    }
+
     /// <summary>At the spring with 0.3 L: 12 km take 0.777 L in still air, a little less with wind, and the reserve is 0.5 L.</summary>
     [Fact]
     public void At_water_that_is_needed_it_says_stop_and_into_which_bottles()
@@ -81,6 +94,7 @@ public sealed class FromHereTests
         var answer = Ask(8, 4, 1.6);
         answer.Act.ShouldBe(HereAct.WalkBy);
         answer.Headline.ShouldStartWith("Walk by: 4 L in hand");
+        Ask(8, 4.01, 1.6).Headline.ShouldStartWith("Walk by: 4.01 L in hand");
         answer.Bottles.ShouldBeEmpty();
     }
 

@@ -3,6 +3,7 @@ import type { Schema } from '../../core/contract';
 import { ChoiceGroup } from '../../shared/ChoiceGroup';
 import { NumberEntry } from '../../shared/NumberEntry';
 import { SelectEntry } from '../../shared/SelectEntry';
+import { SwitchEntry } from '../../shared/SwitchEntry';
 import { useCatalogue } from '../../core/CatalogueContext';
 import { asEntered, type Entry } from '../../shared/entered';
 
@@ -16,11 +17,13 @@ interface Props {
   airUntold?: string;
 }
 
+type NumberKey = 'temperatureC' | 'humidityPercent' | 'speedKmH' | 'gradePercent' | 'elevationM' | 'windMs';
+
 /** Air, ground and pace; what nobody has touched is marked as a default. */
 export function EffortForm({ effort, onChange, errors, airUntold }: Props) {
   const { body } = useCatalogue();
   const start = body.effort;
-  const number = (key: 'temperatureC' | 'humidityPercent' | 'speedKmH' | 'gradePercent') => ({
+  const number = (key: NumberKey) => ({
     value: effort[key] ?? start[key] ?? null,
     isDefault: effort[key] === undefined,
     onChange: (value: Entry) => onChange({ ...effort, [key]: asEntered(value) }),
@@ -51,6 +54,20 @@ export function EffortForm({ effort, onChange, errors, airUntold }: Props) {
         isDefault={effort.terrain === undefined}
         onChange={(terrain) => onChange({ ...effort, terrain: terrain as Effort['terrain'] })}
         choices={body.terrains}
+      />
+      <NumberEntry label="Height" quantity="elevation" step={100} {...number('elevationM')} />
+      <NumberEntry
+        label="Wind"
+        quantity="wind"
+        step={1}
+        {...number('windMs')}
+        isDefault={false}
+        unknown="Not known: none counted"
+      />
+      <SwitchEntry
+        label="Run, not walked"
+        checked={effort.running ?? false}
+        onChange={(running) => onChange({ ...effort, running })}
       />
     </Box>
   );

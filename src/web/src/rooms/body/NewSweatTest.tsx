@@ -1,17 +1,17 @@
 import { Box, Button, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
+import { useCatalogue } from '../../core/CatalogueContext';
 import type { Schema } from '../../core/contract';
 import { useCalculation } from '../../core/useCalculation';
 import { NumberEntry } from '../../shared/NumberEntry';
 import { ProblemLine } from '../../shared/ProblemLine';
 import { Section } from '../../shared/Section';
-import { useAsk } from '../../shared/useAsk';
-import { plain } from '../../shared/units';
-import { api, call } from '../../store/api';
+import { show } from '../../shared/units';
 import { useSettings } from '../../store/LocalDataContext';
 import { keep, type Kept } from '../../store/records';
 import { useStore } from '../../store/StoreContext';
 import { EffortForm } from './EffortForm';
+import { WeighedWalk } from './WeighedWalk';
 import { asEntered, type Entry } from '../../shared/entered';
 
 type Test = Schema<'SweatTest'>;
@@ -23,6 +23,8 @@ interface Props {
 
 /** A sweat test step by step: weighed before, walked, weighed after; judged before it is kept. */
 export function NewSweatTest({ walker, onDone }: Props) {
+  const catalogue = useCatalogue();
+  const litres = (value: number) => show(catalogue, 'volume', value);
   const store = useStore();
   const { units } = useSettings().settings;
   const { name, heightCm, acclimatised, worn, packKg } = walker.body;
@@ -36,7 +38,6 @@ export function NewSweatTest({ walker, onDone }: Props) {
     urineL: 0,
     eatenKg: 0,
   });
-  const { busy, problem: noScale, ask } = useAsk();
   const whole: Test = { ...test, at: test.at ?? null, heightCm, acclimatised, worn, packKg };
   const weighed = test.beforeKg !== null && test.afterKg !== null;
   const { response, problem } = useCalculation(
@@ -51,13 +52,6 @@ export function NewSweatTest({ walker, onDone }: Props) {
     onChange: (value: Entry) => setTest({ ...test, [key]: asEntered(value) }),
     error: errors(key),
   });
-  const weigh = async (key: 'beforeKg' | 'afterKg') => {
-    const lost = key === 'afterKg' ? 0.35 * (test.hours ?? 0) : 0;
-    const reading = await ask(() =>
-      call(() => api.GET('/api/scale', { params: { query: { person: name ?? 'walker', lost } } })),
-    );
-    if (reading) setTest({ ...test, [key]: reading.kg });
-  };
   const save = async () => {
     const body = { ...whole, at: new Date().toISOString() };
     const kept = await keep(store.db, 'sweat-test', body, { book: walker.book }).catch(() => null);
@@ -68,17 +62,11 @@ export function NewSweatTest({ walker, onDone }: Props) {
 
   return (
     <Stack spacing={2}>
-      <Section title={`Sweat test: ${name}`}>
-        <Typography>
-          Walk 1 to 2 hours. Empty the bladder, undress, dry off and weigh; walk; dry off and weigh again.
-        </Typography>
+      <Typography variant="h1">Sweat test: {name}</Typography>
+      <WeighedWalk walker={walker} />
+      <Section title="Or a walk that is over, typed in">
         <Typography variant="h3">1 · Before</Typography>
         <NumberEntry label="Mass before" quantity="kitMass" step={0.1} {...number('beforeKg')} />
-        <Box>
-          <Button variant="outlined" disabled={busy} onClick={() => void weigh('beforeKg')}>
-            Take it from the scale (simulated)
-          </Button>
-        </Box>
         <Typography variant="h3">2 · The walk</Typography>
         <NumberEntry label="Hours walked" quantity="plain" step={0.25} {...number('hours')} />
         <EffortForm
@@ -91,12 +79,6 @@ export function NewSweatTest({ walker, onDone }: Props) {
         <NumberEntry label="Eaten" quantity="kitMass" step={0.05} {...number('eatenKg')} />
         <Typography variant="h3">3 · After</Typography>
         <NumberEntry label="Mass after" quantity="kitMass" step={0.1} {...number('afterKg')} />
-        <Box>
-          <Button variant="outlined" disabled={busy} onClick={() => void weigh('afterKg')}>
-            Take it from the scale (simulated)
-          </Button>
-        </Box>
-        {noScale && <ProblemLine>{noScale.detail} Type the mass instead.</ProblemLine>}
       </Section>
       <Section title="What it says">
         {!weighed && <Typography>Both weighings are needed.</Typography>}
@@ -104,12 +86,12 @@ export function NewSweatTest({ walker, onDone }: Props) {
           <>
             <Typography sx={{ fontSize: '1.5rem', fontWeight: 750 }}>
               {result.accepted
-                ? `${plain(result.sweatLPerH, 2)} L of sweat an hour`
+                ? `${litres(result.sweatLPerH)} of sweat an hour`
                 : 'This test can’t be counted'}
             </Typography>
             <Typography>
-              Lost {plain(result.lossL, 2)} L in all, {plain(result.lossLPerH, 2)} L an hour; predicted{' '}
-              {plain(result.predictedLPerH, 2)} L of sweat an hour.
+              Lost {litres(result.lossL)} in all, {litres(result.lossLPerH)} an hour; predicted{' '}
+              {litres(result.predictedLPerH)} of sweat an hour.
             </Typography>
             {result.refusals.map((words) => (
               <ProblemLine key={words}>{words}</ProblemLine>

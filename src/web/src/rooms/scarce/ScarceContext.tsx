@@ -10,6 +10,7 @@ import { usePlanNow } from '../../store/usePlanNow';
 import { usePlace, type Place } from '../../store/usePlace';
 import { useStore } from '../../store/StoreContext';
 import { useCurrent, useRecords } from '../../store/useRecords';
+import { usePartyWatch } from '../body/signs/usePartyWatch';
 import { freshDraft, type Draft } from './draft';
 import { toTriage } from './toTriage';
 
@@ -86,8 +87,11 @@ function Loaded({ routes, walkers, tests, children }: LoadedProps) {
   };
   const route = routes.find(({ id }) => id === draft.routeId);
   const walk = usePlanNow(route)?.now ?? null;
+  const party = usePartyWatch()?.members.flatMap(({ watch }) => watch?.deficitPercent ?? []) ?? [];
+  const deficitPercent = party.length === 0 ? null : Math.max(...party);
   // The trip is still being read.
-  const asked = route && walk === null ? null : toTriage(draft, { units, walk, walkers, tests });
+  const asked =
+    route && walk === null ? null : toTriage(draft, { units, walk, walkers, tests, deficitPercent });
   const standing = useCalculation('water-short', asked);
   return (
     <Context

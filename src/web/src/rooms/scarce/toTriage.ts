@@ -9,10 +9,15 @@ interface Known {
   walk: PlanRequest | null;
   walkers: Kept<'walker'>[];
   tests: Kept<'sweat-test'>[];
+  /** What the weakest is short already, % of body mass, as the log has it; null where it does not tell. */
+  deficitPercent: number | null;
 }
 
 /** What is asked of the core about where the party stands. */
-export function toTriage(draft: Draft, { units, walk, walkers, tests }: Known): Request<'water-short'> {
+export function toTriage(
+  draft: Draft,
+  { units, walk, walkers, tests, deficitPercent }: Known,
+): Request<'water-short'> {
   return {
     units,
     inHandL: asEntered(draft.inHandL),
@@ -48,6 +53,7 @@ export function toTriage(draft: Draft, { units, walk, walkers, tests }: Known): 
     },
     means: draft.means,
     signs: draft.signs,
+    deficitPercent,
   };
 }
 

@@ -16,7 +16,9 @@ import { useInHand } from '../../../store/InHandContext';
 import { useSettings } from '../../../store/LocalDataContext';
 import type { Kept } from '../../../store/records';
 import { useStore } from '../../../store/StoreContext';
-import { morning, watchRequest } from '../watch/watchRequest';
+import { toldDay } from '../watch/toldDay';
+import { useDayOnFoot } from '../watch/useDayOnFoot';
+import { watchRequest } from '../watch/watchRequest';
 import { SignTicks } from './SignTicks';
 import { StateHead } from './StateHead';
 import { usePartyWatch } from './usePartyWatch';
@@ -31,7 +33,7 @@ export function SignsPage({ walker, tests }: Props) {
   const { lists } = useCatalogue();
   const { units } = useSettings().settings;
   const now = useNowMinute();
-  const [from] = useState(() => morning(new Date()));
+  const onFoot = useDayOnFoot();
   const store = useStore();
   const book = useLoggingBook();
   const state = useInHand();
@@ -42,12 +44,12 @@ export function SignsPage({ walker, tests }: Props) {
   const told = state?.walkers.find(({ id }) => id === walker.id);
   const { response, problem } = useCalculation(
     'body-watch',
-    state
+    state && onFoot !== undefined
       ? watchRequest(
           walker,
           tests,
           state,
-          { units, now, from },
+          { units, now, told: toldDay(walker.id, new Date(now)), onFoot },
           ticked ? { signs: ticked, signsAt: now } : {},
         )
       : null,

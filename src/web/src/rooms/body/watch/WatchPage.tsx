@@ -3,6 +3,7 @@ import { Box, Button, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useCatalogue } from '../../../core/CatalogueContext';
+import type { Schema } from '../../../core/contract';
 import { useCalculation } from '../../../core/useCalculation';
 import { InstantEntry } from '../../../shared/dates/InstantEntry';
 import { Assumptions } from '../../../shared/Assumptions';
@@ -20,7 +21,9 @@ import type { Kept } from '../../../store/records';
 import { WriteButton } from '../../book/write/QuickDialog';
 import { StateHead } from '../signs/StateHead';
 import { DeficitPicture } from './DeficitPicture';
-import { morning, watchRequest } from './watchRequest';
+import { tellDay, toldDay, type ToldDay } from './toldDay';
+import { useDayOnFoot } from './useDayOnFoot';
+import { beginning, watchRequest } from './watchRequest';
 import { Lines } from '../../../shared/Lines';
 import { SwitchEntry } from '../../../shared/SwitchEntry';
 import { asEntered } from '../../../shared/entered';
@@ -30,32 +33,29 @@ interface Props {
   tests: Kept<'sweat-test'>[];
 }
 
+/** "as the trip has it, 8:00 to 12:11" */
+function onFootWords({ knownBy, walks }: Schema<'DayOnFoot'>) {
+  const [first, last] = [walks[0], walks.at(-1)];
+  const times = [first.from, last?.until].flatMap((at) => (at ? [clockTime(at)] : [])).join(' to ');
+  return `${knownBy === 'plan' ? 'as the trip has it' : 'as the book tells'}, ${times}`;
+}
+
 /** One walker's water through the day: what is missing, and what to drink by the clock. */
 export function WatchPage({ walker, tests }: Props) {
   const catalogue = useCatalogue();
   const { units } = useSettings().settings;
   const now = useNowMinute();
-  const [from, setFrom] = useState(() => morning(new Date()));
-  const [setOut, setSetOut] = useState<string | null>(null);
-  const [arrived, setArrived] = useState<string | null>(null);
-  const [airC, setAirC] = useState<number | null>(null);
-  const [rested, setRested] = useState(false);
+  const onFoot = useDayOnFoot();
+  const [told, setTold] = useState(() => toldDay(walker.id, new Date()));
+  const tell = (part: Partial<ToldDay>) => {
+    const whole = { ...told, ...part };
+    setTold(whole);
+    tellDay(walker.id, whole, new Date());
+  };
   const state = useInHand();
   const { response, problem } = useCalculation(
     'body-watch',
-    state
-      ? watchRequest(
-          walker,
-          tests,
-          state,
-          { units, now, from },
-          {
-            effort: { temperatureC: airC },
-            walks: setOut ? [{ from: setOut, until: arrived }] : [],
-            rested,
-          },
-        )
-      : null,
+    state && onFoot !== undefined ? watchRequest(walker, tests, state, { units, now, told, onFoot }) : null,
   );
   return (
     <Stack spacing={2}>
@@ -99,24 +99,33 @@ export function WatchPage({ walker, tests }: Props) {
       <Section title="The day">
         <SwitchEntry
           label="A day of rest: nothing was walked"
-          checked={rested}
-          onChange={(checked) => setRested(checked)}
+          checked={told.rested}
+          onChange={(rested) => tell({ rested })}
         />
-        <InstantEntry label="Well watered at" value={from} onChange={(at) => setFrom(at ?? from)} />
-        <InstantEntry label="Set out walking at" value={setOut} onChange={setSetOut} />
+        <InstantEntry
+          label="Well watered at"
+          value={beginning(told, onFoot ?? null, now)}
+          onChange={(from) => tell({ from })}
+        />
+        <InstantEntry
+          label="Set out walking at"
+          value={told.setOut}
+          onChange={(setOut) => tell({ setOut })}
+          hint={onFoot ? `Empty: ${onFootWords(onFoot)}` : undefined}
+        />
         <InstantEntry
           label="Arrived at"
-          value={arrived}
-          onChange={setArrived}
+          value={told.arrived}
+          onChange={(arrived) => tell({ arrived })}
           hint="Empty while still walking."
         />
         <NumberEntry
           label="Air temperature"
           quantity="temperature"
           step={1}
-          value={airC}
-          onChange={(v) => setAirC(asEntered(v))}
-          unknown="Not known: a warm day"
+          value={told.airC}
+          onChange={(v) => tell({ airC: asEntered(v) })}
+          unknown={onFoot ? 'As the trip has it' : 'Not known: a warm day'}
         />
         {response && <Assumptions assumptions={response.assumptions} />}
       </Section>

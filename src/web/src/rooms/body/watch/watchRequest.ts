@@ -1,24 +1,20 @@
 import type { Request, Schema } from '../../../core/contract';
-import { dateOf, fromField } from '../../../shared/time';
 import type { InHand } from '../../../store/InHandContext';
 import type { Kept } from '../../../store/records';
-
-const morningTime = 'T07:00';
-const dayMs = 24 * 3_600_000;
+import { morning } from './morning';
+import type { ToldDay } from './toldDay';
 
 interface Day {
   units: Schema<'UnitSystem'>;
   now: string;
-  /** When they were last well watered. */
-  from: string;
+  told: ToldDay;
+  /** When it is walked by the log or the plan; null where neither tells. */
+  onFoot: Schema<'DayOnFoot'> | null;
 }
 
-/** This morning, or yesterday's while it is still night. */
-export function morning(now: Date): string {
-  const at = fromField(`${dateOf(now)}${morningTime}`)!;
-  return Date.parse(at) <= now.getTime()
-    ? at
-    : fromField(`${dateOf(new Date(now.getTime() - dayMs))}${morningTime}`)!;
+/** When a day begins: as told, else as the log or the plan has it, else in the morning. */
+export function beginning(told: ToldDay, onFoot: Day['onFoot'], now: string): string {
+  return told.from ?? onFoot?.from ?? morning(new Date(now));
 }
 
 /** What is asked about one walker's water through the day: what the log says of them, and what else is known of the day. */
@@ -26,9 +22,10 @@ export function watchRequest(
   walker: Kept<'walker'>,
   tests: Kept<'sweat-test'>[],
   state: InHand,
-  { units, now, from }: Day,
+  { units, now, told: day, onFoot }: Day,
   known: Partial<Request<'body-watch'>> = {},
 ): Request<'body-watch'> {
+  const from = beginning(day, onFoot, now);
   const told = state.walkers.find(({ id }) => id === walker.id);
   const today = (at: string | null | undefined) => at != null && Date.parse(at) >= Date.parse(from);
   const urine = today(told?.urineAt) ? told : undefined;
@@ -41,6 +38,10 @@ export function watchRequest(
       .filter(({ body }) => body.walkerId === walker.id)
       .map(({ id, body }) => ({ id, test: body })),
     from,
+    effort: { temperatureC: day.airC },
+    walks: day.setOut ? [{ from: day.setOut, until: day.arrived }] : [],
+    rested: day.rested,
+    day: onFoot,
     drinks: (told?.drinks ?? [])
       .filter(({ at }) => today(at))
       .map(({ at, litres }): Schema<'Drunk'> => ({ at, litres })),

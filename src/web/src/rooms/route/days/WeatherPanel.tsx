@@ -130,12 +130,15 @@ export function WeatherPanel() {
               value={day.cloud ?? null}
               onChange={(v: Entry) => set(i, { cloud: asEntered(v) })}
             />
+            <NumberEntry
+              label="Wind"
+              quantity="wind"
+              step={1}
+              value={day.windMs ?? null}
+              unknown="Not known: none counted"
+              onChange={(v: Entry) => set(i, { windMs: asEntered(v) })}
+            />
           </Box>
-          {day.windMs != null && (
-            <Typography variant="body2" sx={{ mt: 1.5 }}>
-              Wind about {Math.round(day.windMs)} m/s; not reckoned with.
-            </Typography>
-          )}
         </Box>
       ))}
       <NumberEntry
