@@ -32,6 +32,8 @@ export default defineConfig({
       workbox: {
         // The whole program, the WebAssembly core included: one visit is enough.
         globPatterns: ['**/*.{html,js,css,svg,png,woff2,wasm,dat,json}'],
+        globIgnores: ['pastTheWorker.js'],
+        importScripts: ['pastTheWorker.js'],
         // Files named by their content need no second look.
         dontCacheBustURLsMatching: /^(assets\/|_framework\/(?!dotnet\.js))/,
         maximumFileSizeToCacheInBytes: mostBytesOfOneFile,

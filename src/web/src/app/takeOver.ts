@@ -5,14 +5,15 @@ export type WaitingProgram = Pick<
 >;
 
 const askAgainMs = 2_000;
-const heldAfterMs = 15_000;
+// The program at work gives way once it has had nothing to do for half a minute.
+const heldAfterMs = 45_000;
 
 /**
  * Asks a waiting program to take over until it has: a message to a program that is only being started may be lost, and one that is
  * still at work in an older tab may hold it up.
  * @param waiting The program.
  * @param taken Once it has taken over, also where another tab let it in.
- * @param held Once it has been kept waiting for a quarter of a minute; it is still asked.
+ * @param held Once it has been kept waiting for three quarters of a minute; it is still asked.
  */
 export function takeOver(waiting: WaitingProgram, taken: () => void, held: () => void) {
   const ask = () => waiting.postMessage({ type: 'SKIP_WAITING' });
