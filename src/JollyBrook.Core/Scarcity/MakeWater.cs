@@ -274,6 +274,8 @@ public static class MakeWater
             FuelG: fuel,
             SheetM2: sheet,
             Headline: need is not { } n ? $"{words}."
+                : netHigh >= n && conflicts.Count > 0
+                    ? $"{words}: would cover the {place.Say.Of(Quantity.Volume, n)} needed, but not all of it can be done."
                 : netLow >= n ? $"{words}: covers the {place.Say.Of(Quantity.Volume, n)} needed."
                 : netHigh >= n ? $"{words}: covers the {place.Say.Of(Quantity.Volume, n)} needed only at its best."
                 : $"{words}: short of the {place.Say.Of(Quantity.Volume, n)} needed.",

@@ -193,6 +193,21 @@ public class MakePropertiesTests
                 iter: 400
             );
 
+    /// <summary>Half a sheet catches half of it; a way that needs more of it than there is says so.</summary>
+    [Fact]
+    public void No_way_counts_more_sheet_than_there_is() =>
+        Gen.Select(Places, Gen.Double[0, 3])
+            .Sample(
+                (place, sheet) =>
+                {
+                    foreach (var way in MakeWater.Compute(place with { SheetM2 = sheet }).Ways.Where(w => w.Possible))
+                    {
+                        way.SheetM2.ShouldBeLessThanOrEqualTo(sheet + 1e-9, way.Id);
+                    }
+                },
+                iter: 400
+            );
+
     [Fact]
     public void A_day_of_ways_is_the_sum_of_its_ways() =>
         Gen.Select(Places, Gen.Int[1, 4].Array[1, 4])
@@ -213,6 +228,7 @@ public class MakePropertiesTests
                     made.Total.NetHighL.ShouldBe(chosen.Sum(w => w.NetHighL), 1e-9);
                     made.Total.LabourHours.ShouldBe(chosen.Sum(w => w.LabourHours), 1e-9);
                     (made.Total.Covers == true).ShouldBe(made.Total.NetLowL >= 4 && made.Total.Conflicts.Count == 0);
+                    made.Total.Headline.EndsWith("covers the 4 L needed.", StringComparison.Ordinal).ShouldBe(made.Total.Covers == true);
                 },
                 iter: 300
             );

@@ -173,6 +173,26 @@ public class MakeWaterTests
     }
 
     [Fact]
+    public void A_day_that_would_be_enough_if_it_could_be_done_is_not_called_enough()
+    {
+        // Four square metres of tent still give 2.4 L at their best, for half an hour's work; one square metre is here.
+        var request = Heat with { Features = [PlaceFeature.SaltWater], NeedLPerDay = 1, Chosen = [new("tent-still", 4)] };
+        var total = MakeWater.Compute(request).Total!;
+        total.NetHighL.ShouldBeInRange(1, 2.4);
+        total.Covers.ShouldBe(false);
+        total.Headline.ShouldEndWith("would cover the 1 L needed, but not all of it can be done.");
+    }
+
+    [Fact]
+    public void A_tent_still_of_half_a_metre_gives_half_of_one()
+    {
+        var tent = MakeWater
+            .Compute(new(UnitSystem.Metric, SheetM2: 0.5, Sun: SunLoad.Full, Features: [PlaceFeature.SaltWater]))
+            .Ways.Single(w => w.Id == "tent-still");
+        (tent.LowL, tent.HighL, tent.SheetM2).ShouldBe((0.1, 0.3, 0.5));
+    }
+
+    [Fact]
     public void What_is_missing_is_said_and_nothing_is_promised()
     {
         var nothing = MakeWater.Compute(new(UnitSystem.Metric));

@@ -14,6 +14,9 @@ internal static class StillWays
     /// <summary>The top of a ground still's range where sun or wet soil is missing, L a day (pick).</summary>
     private const double GroundHighOtherwiseL = 0.3;
 
+    /// <summary>Sheet that covers a pot, m² (pick).</summary>
+    private const double PotSheetM2 = 0.5;
+
     private static readonly Caution Volatile = new(
         "volatile",
         Severity.Danger,
@@ -66,13 +69,13 @@ internal static class StillWays
             WhyNot =
                 place.Pot is null ? "No pot."
                 : !place.Has(PlaceFeature.LeafyBranches) ? "No greenery known to be harmless."
-                : place.SheetM2 <= 0 ? "No sheet."
+                : place.SheetM2 < PotSheetM2 ? "No sheet of half a square metre."
                 : Sunlit.WhyNot(place),
             Count = pots,
             LowL = 0.03 * pots,
             HighL = 0.1 * Sunlit.Share(place) * pots,
             LabourHours = 0.3 * pots,
-            SheetM2 = 0.5 * pots,
+            SheetM2 = PotSheetM2 * pots,
             Formula = "0.03–0.1 L a day each; at most three fifths of the top in part sun (pick)",
             Setup =
             [
@@ -88,7 +91,8 @@ internal static class StillWays
 
     public static WayPlan Tent(Place place, double? count)
     {
-        var m2 = count ?? Math.Max(1, Math.Floor(place.SheetM2));
+        // Part of a sheet gives part of the water; of a larger one whole metres are counted.
+        var m2 = count ?? (place.SheetM2 < 1 ? place.SheetM2 : Math.Floor(place.SheetM2));
         return new WayPlan("tent-still", "Tent still over foul or salt water", "m² of clear sheet")
         {
             WhyNot =
