@@ -46,7 +46,10 @@ public sealed class ChemicalBarrier(string id, string name, ChemicalProfile prof
                 Before: before,
                 CapacityL: setting.Container.CapacityL,
                 DarkMinutes: dark
-            ),
+            )
+            {
+                Below = setting.Choice<DosedWater>(),
+            },
             setting.Intake
         );
         if (result.Refusal is { } refusal)

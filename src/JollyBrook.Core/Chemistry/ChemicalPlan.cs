@@ -21,7 +21,22 @@ public sealed record ChemicalQuestion(
     ChainSoFar Before,
     double? CapacityL = null,
     double DarkMinutes = 0
-);
+)
+{
+    /// <summary>Dosed water that this is added to; null for a container of raw water.</summary>
+    internal DosedWater? Below { get; init; }
+
+    /// <summary>The units for another water in the same place.</summary>
+    internal CountedDose Count(FieldWater water, DoseUnit unit)
+    {
+        var strength = DoseStrength.For(Profile, water);
+        // The template's drops of bleach are scaled by strength; every other label's own count is the floor, a copied bleach label's too.
+        var labelPerL = Profile is { IsHouseholdBleach: true, Copy: null }
+            ? 0
+            : Profile.Dose.PerL * (strength.LabelMgPerL / Profile.LabelMgPerL);
+        return CountedDose.For(unit, strength, labelPerL, water.VolumeL, CapacityL, Below);
+    }
+}
 
 /// <summary>
 /// A chemical product as a barrier: dose, contact time and ledger. The label is the floor, twice the clear dose the ceiling.
@@ -59,7 +74,7 @@ public static class ChemicalPlan
 
         var strength = DoseStrength.For(profile, drawn);
         var unit = DoseUnit.Of(profile, MgPerUnit(profile, setup, working));
-        var counted = Count(profile, strength, drawn, unit, ask.CapacityL);
+        var counted = ask.Count(drawn, unit);
         Explain(working, strength, counted, drawn, unit);
         if (counted.FitsNone)
         {
@@ -68,7 +83,7 @@ public static class ChemicalPlan
 
         var water = drawn with { VolumeL = counted.FillL };
         var light = setup.Light == BottleLight.ShadeOrOpaque ? ContactLight.Shade : new ContactLight(ask.DarkMinutes);
-        var full = Conditions(CountedMgPerL(profile, water, unit, ask.CapacityL, counted.MgPerL), water, setup, light, working);
+        var full = Conditions(CountedMgPerL(ask, water, unit, counted.MgPerL), water, setup, light, working);
         var atStart = full.ResidualMgPerL * light.FactorAtStart;
         if (atStart <= 0 || (profile.Active == ActiveIngredient.Iodine && atStart < IodineTimes.WeakestMgPerL))
         {
@@ -159,15 +174,6 @@ public static class ChemicalPlan
         return mgPerDrop;
     }
 
-    private static CountedDose Count(ChemicalProfile profile, DoseStrength strength, FieldWater water, DoseUnit unit, double? capacityL)
-    {
-        // The template's drops of bleach are scaled by strength; every other label's own count is the floor, a copied bleach label's too.
-        var labelPerL = profile is { IsHouseholdBleach: true, Copy: null }
-            ? 0
-            : profile.Dose.PerL * (strength.LabelMgPerL / profile.LabelMgPerL);
-        return CountedDose.For(unit, strength, labelPerL, water.VolumeL, capacityL);
-    }
-
     private static void Explain(Working working, DoseStrength strength, CountedDose counted, FieldWater water, DoseUnit unit)
     {
         working.Add(
@@ -195,14 +201,12 @@ public static class ChemicalPlan
     /// The strength counted with. A drop is no exact measure: rounding up to whole drops is not counted as strength (pick). Nor do the
     /// drops that clearer or warmer water gets as well count for more because this water asks for more.
     /// </summary>
-    private static double CountedMgPerL(ChemicalProfile profile, FieldWater water, DoseUnit unit, double? capacityL, double mgPerL) =>
-        profile.Form == ProductForm.Tablet
+    private static double CountedMgPerL(ChemicalQuestion ask, FieldWater water, DoseUnit unit, double mgPerL) =>
+        ask.Profile.Form == ProductForm.Tablet
             ? mgPerL
-            : MilderWaters(profile, water)
-                .Where(other =>
-                    other == water || Count(profile, DoseStrength.For(profile, other), other, unit, capacityL).MgPerL >= mgPerL - 1e-9
-                )
-                .Select(other => DoseStrength.For(profile, other).AskedMgPerL)
+            : MilderWaters(ask.Profile, water)
+                .Where(other => other == water || ask.Count(other, unit).MgPerL >= mgPerL - 1e-9)
+                .Select(other => DoseStrength.For(ask.Profile, other).AskedMgPerL)
                 .Append(mgPerL)
                 .Min();
 
@@ -211,7 +215,12 @@ public static class ChemicalPlan
     {
         var mgPerL = units * MgPerUnit(profile, setup, new Working()) / water.VolumeL;
         return LeftToWork(
-            CountedMgPerL(profile, water, DoseUnit.Of(profile, MgPerUnit(profile, setup, new Working())), null, mgPerL),
+            CountedMgPerL(
+                new ChemicalQuestion(profile, water, null, LogTarget.Full, ChainSoFar.Nothing),
+                water,
+                DoseUnit.Of(profile, MgPerUnit(profile, setup, new Working())),
+                mgPerL
+            ),
             water.Clarity,
             water.Colour
         );
@@ -228,10 +237,8 @@ public static class ChemicalPlan
         var milder = new List<ContactConditions>();
         foreach (var other in MilderWaters(profile, water).Where(w => w != water))
         {
-            var counted = Count(profile, DoseStrength.For(profile, other), other, unit, ask.CapacityL);
-            var residual = counted.FitsNone
-                ? 0
-                : LeftToWork(CountedMgPerL(profile, other, unit, ask.CapacityL, counted.MgPerL), other.Clarity, other.Colour);
+            var counted = ask.Count(other, unit);
+            var residual = counted.FitsNone ? 0 : LeftToWork(CountedMgPerL(ask, other, unit, counted.MgPerL), other.Clarity, other.Colour);
             if (residual > 0)
             {
                 milder.Add(new ContactConditions(residual, other.TemperatureC, setup.PH));

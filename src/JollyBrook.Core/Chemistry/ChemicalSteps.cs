@@ -43,7 +43,7 @@ internal static class ChemicalSteps
             new(
                 Id: "contact",
                 Kind: StepKind.Contact,
-                Title: $"Wait {Speaker.Minutes(contact.WaitMinutes)}",
+                Title: ContactTitle(contact.WaitMinutes),
                 Detail: "Keep it closed, in the shade or opaque. Add no more water and no flavour.",
                 Done: null,
                 Clock: StepClock.Gate,
@@ -69,12 +69,45 @@ internal static class ChemicalSteps
         return steps;
     }
 
+    /// <summary>The steps of a batch once raw water was added: its dose, and the wait for all of it; what else there is stays.</summary>
+    public static IReadOnlyList<TreatmentStep> ForTopUp(IReadOnlyList<TreatmentStep> steps, TopUpDose dose) =>
+        [
+            .. steps.Select(step =>
+                step switch
+                {
+                    { Kind: StepKind.Mix, Clock: StepClock.None } => step with
+                    {
+                        Title = MixTitle(dose.Words),
+                        Detail = MixDetail(dose.HandMeasure),
+                    },
+                    { Kind: StepKind.Dose } when !steps.Any(s => s.Kind == StepKind.Mix) => step with
+                    {
+                        Title = DoseTitle(dose.Words),
+                        Detail = DoseDetail(dose.HandMeasure),
+                    },
+                    { Kind: StepKind.Contact } => step with { Title = ContactTitle(dose.WaitMinutes), Minutes = dose.WaitMinutes },
+                    _ => step,
+                }
+            ),
+        ];
+
+    private static string MixTitle(string dose) => $"Mix {dose}";
+
+    private static string MixDetail(string? handMeasure) => $"In the mixing cap, part A and part B.{Measured(handMeasure)}";
+
+    private static string DoseTitle(string dose) => $"Add {dose}";
+
+    private static string DoseDetail(string? handMeasure) => $"Dry hands; straight into the water.{Measured(handMeasure)}";
+
+    private static string ContactTitle(double minutes) => $"Wait {Speaker.Minutes(minutes)}";
+
+    private static string Measured(string? handMeasure) => handMeasure is null ? "" : $" That is {handMeasure}.";
+
     private static void AddDose(List<TreatmentStep> steps, ChemicalProfile profile, DoseAnswer dose, ContactAnswer contact)
     {
-        var measure = dose.HandMeasure is null ? "" : $" That is {dose.HandMeasure}.";
         if (profile.Form == ProductForm.TwoPartDrops)
         {
-            steps.Add(new("mix", StepKind.Mix, $"Mix {dose.Words}", $"In the mixing cap, part A and part B.{measure}", "Mixed"));
+            steps.Add(new("mix", StepKind.Mix, MixTitle(dose.Words), MixDetail(dose.HandMeasure), "Mixed"));
             steps.Add(
                 new(
                     Id: "stand",
@@ -90,7 +123,7 @@ internal static class ChemicalSteps
         }
         else
         {
-            steps.Add(new("dose", StepKind.Dose, $"Add {dose.Words}", $"Dry hands; straight into the water.{measure}", "Added"));
+            steps.Add(new("dose", StepKind.Dose, DoseTitle(dose.Words), DoseDetail(dose.HandMeasure), "Added"));
         }
 
         var tablet = profile.Form == ProductForm.Tablet;

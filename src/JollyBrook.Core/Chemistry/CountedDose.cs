@@ -12,7 +12,7 @@ public sealed record WholeFill(double VolumeL, double Units);
 /// <param name="Units">Tablets, or drops of each part; 0 when no fill of this container will do.</param>
 /// <param name="ExactUnits">Before rounding, for the water that was asked about.</param>
 /// <param name="FillL">The water they are for, litres: what was asked about, or the fill that makes whole units fit.</param>
-/// <param name="MgPerL">What the units give in that fill, mg/L.</param>
+/// <param name="MgPerL">What the units give in that fill, mg/L, with what dosed water below it brings.</param>
 public sealed record CountedDose(double Units, double ExactUnits, double FillL, double MgPerL)
 {
     public const string Formula = "n = ⌈D·V/m⌉";
@@ -33,29 +33,40 @@ public sealed record CountedDose(double Units, double ExactUnits, double FillL, 
     /// <param name="labelPerL">Units in a litre that the label itself asks for here; the floor where the dropper is the maker's.</param>
     /// <param name="volumeL">Litres to treat.</param>
     /// <param name="capacityL">What the container holds, litres; null when not known.</param>
-    public static CountedDose For(DoseUnit unit, DoseStrength strength, double labelPerL, double volumeL, double? capacityL)
+    /// <param name="below">Dosed water that this is added to: the ceiling is for both together; null for a container of raw water.</param>
+    internal static CountedDose For(
+        DoseUnit unit,
+        DoseStrength strength,
+        double labelPerL,
+        double volumeL,
+        double? capacityL,
+        DosedWater? below = null
+    )
     {
         ArgumentNullException.ThrowIfNull(strength);
+        var (belowL, belowMg) = below is null ? (0, 0) : (below.Litres, below.Litres * below.MgPerL);
+        CountedDose Given(double units, double exact, double litres) =>
+            new(units, exact, litres, ((units * unit.Mg) + belowMg) / (litres + belowL));
         // What drops of another size may come to is held by the ceiling.
         var floorPerL = Math.Max(strength.LabelMgPerL / unit.Mg, Math.Min(labelPerL, strength.CeilingMgPerL / unit.Mg));
         var exact = Math.Max(floorPerL, strength.AskedMgPerL / unit.Mg) * volumeL;
-        var most = Down(strength.CeilingMgPerL * volumeL / unit.Mg, unit.Step);
+        var most = Math.Max(0, Down(((strength.CeilingMgPerL * (volumeL + belowL)) - belowMg) / unit.Mg, unit.Step));
         var floor = LabelCount(floorPerL * volumeL, unit, most);
         if (floor <= most)
         {
             // A computed raise gives way to the ceiling; the label's dose does not.
-            return Given(unit, strength.IsComputed ? Math.Max(floor, Math.Min(Up(exact, unit.Step), most)) : floor, exact, volumeL);
+            return Given(strength.IsComputed ? Math.Max(floor, Math.Min(Up(exact, unit.Step), most)) : floor, exact, volumeL);
         }
 
-        var up = Math.Ceiling(((most + unit.Step) * unit.Mg / strength.CeilingMgPerL * 100) - 1e-6) / 100;
+        var up = Math.Ceiling((((((most + unit.Step) * unit.Mg) + belowMg) / strength.CeilingMgPerL) - belowL) * 100 - 1e-6) / 100;
         // A bottle whose brim is not known is filled up only where there is no other way.
-        if (capacityL is { } brim ? up <= brim : most <= 0)
+        if (capacityL is { } brim ? up + belowL <= brim : most <= 0)
         {
-            return Given(unit, most + unit.Step, exact, up);
+            return Given(most + unit.Step, exact, up);
         }
 
         var down = Math.Floor((most / floorPerL * 100) + 1e-6) / 100;
-        return most > 0 && down > 0 ? Given(unit, most, exact, down) : new CountedDose(0, exact, volumeL, 0);
+        return most > 0 && down > 0 ? Given(most, exact, down) : new CountedDose(0, exact, volumeL, 0);
     }
 
     /// <summary>The nearest fills below and above that take a whole number of units at the strength asked for.</summary>
@@ -72,9 +83,6 @@ public sealed record CountedDose(double Units, double ExactUnits, double FillL, 
                     .Select(n => new WholeFill(Math.Floor((n * unit.Mg / strength.AskedMgPerL * 100) + Rounding) / 100, n)),
             ];
     }
-
-    private static CountedDose Given(DoseUnit unit, double units, double exact, double litres) =>
-        new(units, exact, litres, units * unit.Mg / litres);
 
     /// <summary>
     /// Up to a whole number; down to one where the water is hardly more than the label's: tablets always, drops only where one more would

@@ -24,7 +24,7 @@ internal sealed class RunningBatch(KeptBatch batch)
         _replay.Take(tap.Tap!);
         if (tap.Tap!.Kind == BatchEventKind.ToppedUp)
         {
-            ForgetUndone(tap.Tap.AddedL);
+            ForgetUndone(tap.Tap);
             return [];
         }
 
@@ -64,12 +64,16 @@ internal sealed class RunningBatch(KeptBatch batch)
     private int Reached() => _replay.DoneCount + (_replay.Current is { Clock: StepClock.Gate } ? 1 : 0);
 
     /// <summary>What was dosed stays spent; the dose that follows is for what was added.</summary>
-    private void ForgetUndone(double? addedL)
+    private void ForgetUndone(BatchTap tap)
     {
         var reached = Reached();
         var wasDosed = _steps.Skip(reached).Any(s => s.Kind == StepKind.Dose && _used.ContainsKey(s.Id));
-        var added = addedL is { } litres && batch.VolumeL is > 0 and { } volume ? litres / volume : 1;
-        _toppedUpShare = (_toppedUpShare ?? (wasDosed ? 0 : 1)) + added;
+        var added = tap.AddedL is { } litres && batch.VolumeL is > 0 and { } volume ? litres / volume : 1;
+        // What was told is for all that is not dosed yet.
+        _toppedUpShare =
+            tap.Dose is { } dose && batch.Use?.DoseUnits is > 0 and { } units
+                ? dose.Units / units
+                : (_toppedUpShare ?? (wasDosed ? 0 : 1)) + added;
         foreach (var step in _steps.Skip(reached))
         {
             _used.Remove(step.Id);

@@ -25,6 +25,8 @@ internal static class BegunWork
         }
 
         replay.RunGatesUntil(now);
+        // As they stand: after topping up, the dose and the wait are others.
+        steps = replay.Steps;
         var safe = steps.LastOrDefault(s => s.DrinkAfter) ?? steps[^1];
         if (replay.DoneAt(safe.Id) is { } ready)
         {

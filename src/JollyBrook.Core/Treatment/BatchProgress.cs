@@ -27,7 +27,7 @@ public static class BatchProgress
         }
 
         replay.RunGatesUntil(request.Now!.Value);
-        return Report(replay, request.Steps!, request.ShortOf ?? [], request.Now.Value, request.DrinkWithinHours);
+        return Report(replay, replay.Steps, request.ShortOf ?? [], request.Now.Value, request.DrinkWithinHours);
     }
 
     private static BatchProgressResponse Report(
@@ -148,14 +148,16 @@ public static class BatchProgress
 
     private static StepProgress Step(BatchReplay replay, TreatmentStep step, TreatmentStep? current, TreatmentStep safeStep)
     {
+        StepProgress Standing(StepState state, DateTimeOffset? startedAt = null, DateTimeOffset? doneAt = null, string? why = null) =>
+            new(StepId: step.Id, Title: step.Title, Detail: step.Detail, State: state, StartedAt: startedAt, DoneAt: doneAt, Why: why);
         if (replay.DoneAt(step.Id) is { } doneAt)
         {
-            return new StepProgress(step.Id, StepState.Done, replay.StartedAt(step.Id), doneAt, null);
+            return Standing(StepState.Done, replay.StartedAt(step.Id), doneAt);
         }
 
         if (step == current && replay.DiscardedAt is null)
         {
-            return new StepProgress(step.Id, StepState.Current, replay.TurnCame, null, null);
+            return Standing(StepState.Current, replay.TurnCame);
         }
 
         var safe = replay.DoneAt(safeStep.Id) is not null;
@@ -163,6 +165,6 @@ public static class BatchProgress
             step.Kind is StepKind.Flavour or StepKind.Drink && !safe
                 ? "Locked until the water is safe"
                 : "Locked until the step before it is done";
-        return new StepProgress(step.Id, StepState.Locked, null, null, why);
+        return Standing(StepState.Locked, why: why);
     }
 }

@@ -1,5 +1,6 @@
 using System.Text.Json.Serialization;
 using JollyBrook.Core.Barriers;
+using JollyBrook.Core.Chemistry;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Water;
 
@@ -30,7 +31,15 @@ public enum BatchEventKind
 /// <param name="At">When.</param>
 /// <param name="Words">Topped up: the dose for what was added.</param>
 /// <param name="AddedL">Topped up: raw water added, L; null fills it to the brim.</param>
-public sealed record BatchTap(BatchEventKind? Kind, string? StepId, DateTimeOffset? At, string? Words = null, double? AddedL = null);
+/// <param name="Dose">Topped up: what is dosed for it; null where nothing is, or nobody was told.</param>
+public sealed record BatchTap(
+    BatchEventKind? Kind,
+    string? StepId,
+    DateTimeOffset? At,
+    string? Words = null,
+    double? AddedL = null,
+    TopUpDose? Dose = null
+);
 
 /// <summary>A batch and the time now; gives where it stands.</summary>
 /// <param name="Steps">Its steps, in order.</param>

@@ -34,11 +34,21 @@ public enum StepState
 
 /// <summary>One step's standing.</summary>
 /// <param name="StepId">The step.</param>
+/// <param name="Title">What to do, as it stands now: after topping up, the dose for what was added.</param>
+/// <param name="Detail">How.</param>
 /// <param name="State">Done, current or locked.</param>
 /// <param name="StartedAt">When its clock started (or its turn came).</param>
 /// <param name="DoneAt">When it was done.</param>
 /// <param name="Why">Why it is locked; null otherwise.</param>
-public sealed record StepProgress(string StepId, StepState State, DateTimeOffset? StartedAt, DateTimeOffset? DoneAt, string? Why);
+public sealed record StepProgress(
+    string StepId,
+    string Title,
+    string Detail,
+    StepState State,
+    DateTimeOffset? StartedAt,
+    DateTimeOffset? DoneAt,
+    string? Why
+);
 
 /// <summary>The clock that counts now.</summary>
 /// <param name="StepId">The step it belongs to.</param>

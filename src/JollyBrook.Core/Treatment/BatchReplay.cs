@@ -1,17 +1,32 @@
 using JollyBrook.Core.Barriers;
+using JollyBrook.Core.Chemistry;
 
 namespace JollyBrook.Core.Treatment;
 
 /// <summary>The steps of a batch with the instants at which each one's turn came and it was done.</summary>
-internal sealed class BatchReplay(IReadOnlyList<TreatmentStep> steps, DateTimeOffset startedAt)
+internal sealed class BatchReplay(IReadOnlyList<TreatmentStep> begun, DateTimeOffset startedAt)
 {
+    private IReadOnlyList<TreatmentStep> _steps = begun;
+    private double _addedSinceDoseL;
+    private bool _wasDosed;
+
     private readonly List<(DateTimeOffset Started, DateTimeOffset Done)> _done = [];
     private DateTimeOffset _latestTap = DateTimeOffset.MinValue;
     private DateTimeOffset? _toppedUpAt;
     private TreatmentStep? _safeStep;
 
+    /// <summary>The steps as they stand: after topping up the dose is that for what was added, and the wait that of all of it.</summary>
+    public IReadOnlyList<TreatmentStep> Steps => _steps;
+
+    /// <summary>Raw water in a batch of so many litres that nothing was dosed for yet, L; 0 where it has no dose.</summary>
+    public double UndosedL(double batchL) =>
+        DoseIndex() is var dose && (dose < 0 || _done.Count > dose) ? 0 : (_wasDosed ? 0 : batchL) + _addedSinceDoseL;
+
+    /// <summary>Whether some of the water in it was dosed.</summary>
+    public bool HoldsDosed => _wasDosed || (DoseIndex() is >= 0 and var dose && _done.Count > dose);
+
     /// <summary>The step whose turn it is, or null when all are done.</summary>
-    public TreatmentStep? Current => _done.Count < steps.Count ? steps[_done.Count] : null;
+    public TreatmentStep? Current => _done.Count < _steps.Count ? _steps[_done.Count] : null;
 
     /// <summary>When the current step's turn came; its clock runs from there.</summary>
     public DateTimeOffset TurnCame =>
@@ -30,9 +45,9 @@ internal sealed class BatchReplay(IReadOnlyList<TreatmentStep> steps, DateTimeOf
 
     /// <summary>The step after which the water may be drunk.</summary>
     public TreatmentStep SafeStep =>
-        _safeStep ??= steps.LastOrDefault(s => s.DrinkAfter)
-            ?? steps.LastOrDefault(s => s.Kind is StepKind.Contact or StepKind.Boil)
-            ?? steps[^1];
+        _safeStep ??= _steps.LastOrDefault(s => s.DrinkAfter)
+            ?? _steps.LastOrDefault(s => s.Kind is StepKind.Contact or StepKind.Boil)
+            ?? _steps[^1];
 
     public DateTimeOffset? DoneAt(string stepId) => Find(stepId)?.Done;
 
@@ -66,7 +81,7 @@ internal sealed class BatchReplay(IReadOnlyList<TreatmentStep> steps, DateTimeOf
                 Undo(tap.StepId);
                 break;
             case BatchEventKind.ToppedUp:
-                TopUp(at, tap.Words);
+                TopUp(at, tap);
                 break;
         }
     }
@@ -84,8 +99,8 @@ internal sealed class BatchReplay(IReadOnlyList<TreatmentStep> steps, DateTimeOf
     {
         // Optional steps between here and the tapped one are skipped by tapping past them.
         var index = IndexOf(stepId);
-        var reachable = index >= _done.Count && steps.Skip(_done.Count).Take(index - _done.Count).All(s => s.Optional);
-        if (!reachable || steps[index].Clock == StepClock.Gate)
+        var reachable = index >= _done.Count && _steps.Skip(_done.Count).Take(index - _done.Count).All(s => s.Optional);
+        if (!reachable || _steps[index].Clock == StepClock.Gate)
         {
             return;
         }
@@ -98,23 +113,50 @@ internal sealed class BatchReplay(IReadOnlyList<TreatmentStep> steps, DateTimeOf
     }
 
     /// <summary>Back to the first step that takes organisms away: what was treated and what was added are one raw water.</summary>
-    private void TopUp(DateTimeOffset at, string? words)
+    private void TopUp(DateTimeOffset at, BatchTap tap)
     {
         var first = FirstTreating();
-        if (first < 0 || _done.Count <= first)
+        if (first < 0)
         {
             return;
         }
 
-        _done.RemoveRange(first, _done.Count - first);
-        (_toppedUpAt, ToppedUpWords) = (at, words ?? "");
+        var dose = DoseIndex();
+        if (dose >= 0)
+        {
+            var isDosed = _done.Count > dose;
+            _addedSinceDoseL = (isDosed ? 0 : _addedSinceDoseL) + (tap.AddedL ?? 0);
+            _wasDosed |= isDosed;
+            _steps = tap.Dose is { } told ? ChemicalSteps.ForTopUp(_steps, told) : _steps;
+            _safeStep = null;
+        }
+
+        ToppedUpWords = tap.Words ?? "";
+        if (_done.Count > first)
+        {
+            _done.RemoveRange(first, _done.Count - first);
+            _toppedUpAt = at;
+        }
+    }
+
+    private int DoseIndex()
+    {
+        for (var i = _steps.Count - 1; i >= 0; i--)
+        {
+            if (_steps[i].Kind == StepKind.Dose)
+            {
+                return i;
+            }
+        }
+
+        return -1;
     }
 
     private int FirstTreating()
     {
-        for (var i = 0; i < steps.Count; i++)
+        for (var i = 0; i < _steps.Count; i++)
         {
-            if (steps[i].Kind is StepKind.Mix or StepKind.Dose or StepKind.Light or StepKind.Heat or StepKind.Filter)
+            if (_steps[i].Kind is StepKind.Mix or StepKind.Dose or StepKind.Light or StepKind.Heat or StepKind.Filter)
             {
                 return i;
             }
@@ -140,9 +182,9 @@ internal sealed class BatchReplay(IReadOnlyList<TreatmentStep> steps, DateTimeOf
 
     private int IndexOf(string? stepId)
     {
-        for (var i = 0; i < steps.Count; i++)
+        for (var i = 0; i < _steps.Count; i++)
         {
-            if (steps[i].Id == stepId)
+            if (_steps[i].Id == stepId)
             {
                 return i;
             }

@@ -78,8 +78,14 @@ internal sealed class Situation
     /// <param name="request">What is asked.</param>
     /// <param name="sameKit">A situation of the same kit, whose barriers are then not made anew; null for another kit.</param>
     /// <param name="moves">Which barriers could do otherwise than there; what the rest do is taken over. Null: all of them.</param>
+    /// <param name="below">Dosed water that the water is added to; null for a container without any.</param>
     /// <exception cref="BadInputException">Some field is out of its range.</exception>
-    public static Situation Of(TreatRequest request, Situation? sameKit = null, Func<IBarrier, bool>? moves = null)
+    public static Situation Of(
+        TreatRequest request,
+        Situation? sameKit = null,
+        Func<IBarrier, bool>? moves = null,
+        DosedWater? below = null
+    )
     {
         ArgumentNullException.ThrowIfNull(request);
         var intake = new Intake(Speaker.For(request.Units));
@@ -103,7 +109,7 @@ internal sealed class Situation
             container,
             sky,
             request.StartAt,
-            [.. new object?[] { request.Boil, request.Chemical }.OfType<object>()]
+            [.. new object?[] { request.Boil, request.Chemical, below }.OfType<object>()]
         );
         if (kitIsWrong)
         {

@@ -1,22 +1,13 @@
+using JollyBrook.Core.Barriers;
+using JollyBrook.Core.Chemistry;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Units;
 
 namespace JollyBrook.Core.Treatment;
 
-/// <summary>Raw water added to a dosed container.</summary>
-/// <param name="Batch">What Treat was asked for the batch.</param>
-/// <param name="Method">The chain it runs by.</param>
-/// <param name="AddedL">Raw water added, litres, 0.05 to 200.</param>
-public sealed record TopUpRequest(TreatRequest? Batch, string? Method, double? AddedL);
-
-/// <summary>What topping up asks for: a dose for what was added, and the whole wait anew for all of it.</summary>
-/// <param name="Dose">"1 tablet": for the added water; null where nothing is dosed.</param>
-/// <param name="WaitMinutes">Contact for all of it, from the dose on; null without one.</param>
-/// <param name="Words">Both, in a line.</param>
-public sealed record TopUpResponse(string? Dose, double? WaitMinutes, string Words);
-
 /// <summary>
-/// The calculation "top-up" (handbook room 40): the added volume is dosed, and the contact clock starts anew for all of it.
+/// The calculation "top-up" (handbook room 40): the water that has no dose yet is dosed, and the contact clock starts anew for all of it.
+/// The label is the floor for what is added, the ceiling that for all of it together.
 /// </summary>
 public static class TopUp
 {
@@ -30,10 +21,24 @@ public static class TopUp
         "Enter how much raw water went in."
     );
 
+    private static readonly NumberField Held = new(
+        "heldL",
+        "Water in it already",
+        Quantity.Volume,
+        0,
+        200,
+        "Enter what is in it, or leave it out when it is not known."
+    );
+
     /// <summary>What is added where the room in the container is not known, L (pick).</summary>
     public const double UsualL = 0.5;
 
-    public static readonly IReadOnlyList<Field> Fields = [BatchField, Added, .. TreatFields.All];
+    /// <summary>Litres no more than this apart are the same, L.</summary>
+    private const double SameL = 0.005;
+
+    private const string Instead = "Drink up what is in it first, or treat the new water in another container; already mixed, begin again.";
+
+    public static readonly IReadOnlyList<Field> Fields = [BatchField, Added, Held, .. TreatFields.All];
 
     /// <exception cref="BadInputException">The batch is missing, or a field is out of its range.</exception>
     public static TopUpResponse Compute(TopUpRequest request)
@@ -42,26 +47,92 @@ public static class TopUp
         var intake = new Intake(Speaker.For(request.Batch?.Units));
         intake.Present(BatchField, request.Batch);
         var added = intake.Required(Added, request.AddedL);
+        intake.Optional(Held, request.HeldL);
         intake.ThrowIfWrong();
         var asked = request.Batch! with { Method = request.Method ?? request.Batch.Method };
-        var (whole, part) = (Treat.Compute(asked), Treat.Compute(asked with { Water = asked.Water! with { VolumeL = added } }));
-        if (whole.Contact is not { } contact || part is not { Dose: { } dose, Contact: { } own })
+        var whole = Treat.Compute(asked);
+        return whole is { Dose: { } dose, Contact: { } contact }
+            ? Dosed(request, asked, added, dose, contact, intake.Say)
+            : Again(request, asked.Water!.VolumeL!.Value, added, intake.Say);
+    }
+
+    private static TopUpResponse Dosed(
+        TopUpRequest request,
+        TreatRequest asked,
+        double added,
+        DoseAnswer first,
+        ContactAnswer contact,
+        Speaker say
+    )
+    {
+        var (raw, holdsDosed) = Undosed(request, asked.Water!.VolumeL!.Value);
+        var litres = raw + added;
+        // Topped up before, it may hold more than the batch's own dose: then nothing is counted on that would thin the new one.
+        var before = (request.Taps ?? []).Any(t => t.Kind == BatchEventKind.ToppedUp);
+        var below = holdsDosed && !before && request.HeldL is { } held && held > raw ? new DosedWater(held - raw, first.MgPerL) : null;
+        var part = Treat.Compute(asked with { Water = asked.Water with { VolumeL = litres } }, below);
+        var (all, of) = (say.Of(Quantity.Volume, litres), raw > 0 ? "all that has no dose yet, " : "the ");
+        if (part is not { Dose: { } dose, Contact: { } own })
         {
-            return new TopUpResponse(
-                null,
-                null,
-                part.Refusal is { } refusal
-                    ? $"The added water can't be treated this way: {refusal.Reason} Pour it all back and begin again."
-                    : "All of it is raw water again: treat it from the beginning."
+            return Refuse(
+                part.Refusal!.Code == RefusalCode.TooStrong
+                    ? $"For {of}{all} no whole number is strong enough, and not too strong for what is in it."
+                    : $"It can't be dosed for {of}{all}: {part.Refusal.Reason}"
             );
         }
 
+        if (part.Fills > 1)
+        {
+            return Refuse($"{all} do not fit into it at once.");
+        }
+
+        if (Math.Abs(dose.FillL - litres) > SameL)
+        {
+            return Refuse($"For {of}{all} no whole number fits: {dose.Words} is for {say.Of(Quantity.Volume, dose.FillL)}.");
+        }
+
         var wait = Math.Max(contact.WaitMinutes, own.WaitMinutes);
-        var litres = intake.Say.Of(Quantity.Volume, added);
         return new TopUpResponse(
-            dose.Words,
-            wait,
-            $"Add {dose.Words} for the {litres}; all of it then waits {Speaker.Minutes(wait)} from the beginning."
+            TopUpOutcome.Dosed,
+            new TopUpDose(dose.Units, dose.Words, dose.HandMeasure, wait),
+            $"Add {dose.Words} for {of}{all}; all of it then waits {Speaker.Minutes(wait)} from the beginning.",
+            holdsDosed ? "Not onto water that was flavoured: vitamin C ends the disinfection." : null
         );
     }
+
+    /// <summary>What has no dose yet, L; and whether any of it has one.</summary>
+    private static (double Litres, bool HoldsDosed) Undosed(TopUpRequest request, double batchL)
+    {
+        if (request is not { Steps: { Count: > 0 } steps, StartedAt: { } started })
+        {
+            return (0, true);
+        }
+
+        var replay = new BatchReplay(steps, started);
+        foreach (var tap in request.Taps ?? [])
+        {
+            replay.Take(tap);
+        }
+
+        return replay.HoldsDosed
+            ? (replay.UndosedL(batchL), true)
+            // Nothing of it is dosed: what is in it now is all raw, however much it was begun for.
+            : (request.HeldL ?? replay.UndosedL(batchL), false);
+    }
+
+    /// <summary>Without a residual all of it is raw again; the batch's own steps serve no more than it was begun for.</summary>
+    private static TopUpResponse Again(TopUpRequest request, double batchL, double added, Speaker say)
+    {
+        var all = (request.HeldL ?? batchL) + added;
+        return all > batchL + SameL
+            ? new TopUpResponse(
+                TopUpOutcome.Refused,
+                null,
+                $"All of it is raw water again, and more than this batch was begun for: begin a new one for {say.Of(Quantity.Volume, all)}.",
+                null
+            )
+            : new TopUpResponse(TopUpOutcome.BeginsAgain, null, "All of it is raw water again: treat it from the beginning.", null);
+    }
+
+    private static TopUpResponse Refuse(string why) => new(TopUpOutcome.Refused, null, $"{why} {Instead}", null);
 }

@@ -17,10 +17,14 @@ public static class Treat
     public const string Untreated = "untreated";
 
     /// <exception cref="BadInputException">Some field is out of its range, or the method is none there is.</exception>
-    public static TreatResponse Compute(TreatRequest request)
+    public static TreatResponse Compute(TreatRequest request) => Compute(request, null);
+
+    /// <summary>The answer for raw water that is added to dosed water in the same container.</summary>
+    /// <exception cref="BadInputException">Some field is out of its range, or the method is none there is.</exception>
+    internal static TreatResponse Compute(TreatRequest request, DosedWater? below)
     {
         ArgumentNullException.ThrowIfNull(request);
-        var situation = Situation.Of(request);
+        var situation = Situation.Of(request, below: below);
         if (request.Method == Untreated && situation.MayAcceptUntreated)
         {
             return AsItIs(situation);

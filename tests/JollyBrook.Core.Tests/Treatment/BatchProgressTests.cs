@@ -98,19 +98,6 @@ public class BatchProgressTests
     }
 
     [Fact]
-    public void Topping_up_names_the_added_dose_and_the_wait_for_all_of_it()
-    {
-        // A litre of chlorine dioxide at 10 °C waits 240 min; half a litre more takes a tablet of its own.
-        var batch = new TreatRequest(UnitSystem.Metric, Ask.Water(1), "clo2-tablet", Chemical: Ask.InDateInShade);
-        var answer = TopUp.Compute(new TopUpRequest(batch, "clo2-tablet", 0.5));
-        answer.Dose.ShouldBe("1 tablet");
-        answer.WaitMinutes.ShouldBe(240);
-        answer.Words.ShouldBe("Add 1 tablet for the 0.5 L; all of it then waits 4 h from the beginning.");
-        TopUp.Compute(new TopUpRequest(batch with { Method = "boil" }, "boil", 0.5)).Words.ShouldStartWith("All of it is raw water again");
-        Should.Throw<Core.Contract.BadInputException>(() => TopUp.Compute(new TopUpRequest(null, null, 0))).Errors.Count.ShouldBe(2);
-    }
-
-    [Fact]
     public void Bleach_is_drinkable_after_the_nose_and_not_before()
     {
         var bleach = Ask.Chemical("bleach", Ask.Water(1), Ask.InDateInShade with { BleachStrengthPercent = 6, BleachAgeMonths = 1 });

@@ -1,5 +1,5 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import type { Schema, TreatRequest, TreatResponse } from '../core/contract';
+import type { BatchProgress, Schema, TreatRequest, TreatResponse } from '../core/contract';
 import type { LocalRecord, LocalStore } from './db';
 import { keep, ofKind, oneOf, withIds, type Bodies } from './records';
 import { useStore, type Store } from './StoreContext';
@@ -22,7 +22,22 @@ export interface Batch {
 
 /** Taps as the core is told of them. */
 export function tapsOf(batch: Batch): Schema<'BatchTap'>[] {
-  return batch.taps.map(({ kind, stepId, at, words }) => ({ kind, stepId, at, words }));
+  return batch.taps.map(({ kind, stepId, at, words, addedL, dose }) => ({
+    kind,
+    stepId,
+    at,
+    words,
+    addedL,
+    dose,
+  }));
+}
+
+/** The steps of a batch with the words they have now: topping up changes the dose and the wait. */
+export function stepsNow({ answer }: Batch, { steps }: BatchProgress): Schema<'TreatmentStep'>[] {
+  return answer.steps.map((step) => {
+    const now = steps.find(({ stepId }) => stepId === step.id);
+    return now ? { ...step, title: now.title, detail: now.detail } : step;
+  });
 }
 
 /** So many that may be running are looked at; the rest follows as they turn out to be over. */
@@ -131,15 +146,18 @@ export async function startBatch(
   return id;
 }
 
+/** What a tap that tops up tells. */
+type ToppedUp = Pick<Schema<'BatchEventRecord'>, 'words' | 'addedL' | 'dose'>;
+
 /** One tap. When it could not be kept the screen has been told, and the step stays open. */
 export async function tap(
   { db, sync }: Store,
   batch: Batch,
   kind: Schema<'BatchEventKind'>,
   stepId: string | null,
-  { words = null, addedL = null }: { words?: string | null; addedL?: number | null } = {},
+  { words = null, addedL = null, dose = null }: Partial<ToppedUp> = {},
 ): Promise<void> {
-  const body = { batchId: batch.id, kind, stepId, at: new Date().toISOString(), words, addedL };
+  const body = { batchId: batch.id, kind, stepId, at: new Date().toISOString(), words, addedL, dose };
   await keep(db, 'batch-event', body, { book: batch.book }).then(
     () => sync.nudge(),
     () => undefined,

@@ -7,7 +7,7 @@ import { BatchStateLine } from '../../shared/BatchStateLine';
 import { Cautions } from '../../shared/Cautions';
 import { clockTime } from '../../shared/time';
 import { show } from '../../shared/units';
-import { tap, type Batch } from '../../store/batches';
+import { stepsNow, tap, type Batch } from '../../store/batches';
 import { mayWrite } from '../../store/books';
 import { useStore } from '../../store/StoreContext';
 import { WhoseLine } from '../../shared/WhoseLine';
@@ -21,7 +21,7 @@ import { TopUpButton } from './TopUpButton';
 export function BatchSteps({ batch, progress }: { batch: Batch; progress: BatchProgress }) {
   const store = useStore();
   const catalogue = useCatalogue();
-  const { steps } = batch.answer;
+  const steps = stepsNow(batch, progress);
   const current = steps.find((step) => step.id === progress.currentStepId);
   const next = current && steps[steps.indexOf(current) + 1];
   const lastTap = batch.taps.findLast(

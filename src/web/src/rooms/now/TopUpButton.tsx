@@ -2,31 +2,21 @@ import WaterDrop from '@mui/icons-material/WaterDrop';
 import { Button, Dialog, DialogActions, DialogContent, DialogTitle, Typography } from '@mui/material';
 import { useState } from 'react';
 import { useCatalogue } from '../../core/CatalogueContext';
-import { useCalculation } from '../../core/useCalculation';
 import { NumberEntry } from '../../shared/NumberEntry';
-import { tap, type Batch } from '../../store/batches';
+import type { Batch } from '../../store/batches';
 import { useInHand } from '../../store/InHandContext';
-import { useStore } from '../../store/StoreContext';
 import { asEntered, type Entry } from '../../shared/entered';
+import { useTopUp } from './useTopUp';
 
 /** Raw water added to a batch: the dose for it, and the wait anew for all of it. */
 export function TopUpButton({ batch }: { batch: Batch }) {
-  const store = useStore();
   const { topUpL } = useCatalogue().day;
   const [open, setOpen] = useState(false);
   const held = useInHand()?.containers.find(({ id }) => id === batch.containerId);
   const room = held && held.capacityL > held.litres ? held.capacityL - held.litres : topUpL;
   const [typed, setAddedL] = useState<Entry | undefined>();
   const addedL = typed === undefined ? room : typed;
-  const { response, problem } = useCalculation(
-    'top-up',
-    open ? { batch: batch.request, method: batch.answer.method, addedL: asEntered(addedL) } : null,
-  );
-  const begin = () => {
-    if (!response) return;
-    setOpen(false);
-    void tap(store, batch, 'toppedUp', null, { words: response.words, addedL: addedL as number });
-  };
+  const { response, problem, begin } = useTopUp(open ? batch : null, asEntered(addedL));
   return (
     <>
       <Button startIcon={<WaterDrop />} onClick={() => setOpen(true)}>
@@ -44,10 +34,19 @@ export function TopUpButton({ batch }: { batch: Batch }) {
             error={problem?.errors.find((e) => e.field === 'addedL')?.message}
           />
           <Typography sx={{ fontWeight: 700, fontSize: '1.25rem' }}>{response?.words}</Typography>
+          {response?.caution && <Typography>{response.caution}</Typography>}
         </DialogContent>
         <DialogActions>
           <Button onClick={() => setOpen(false)}>Cancel</Button>
-          <Button variant="contained" size="large" disabled={!response} onClick={begin}>
+          <Button
+            variant="contained"
+            size="large"
+            disabled={!begin}
+            onClick={() => {
+              setOpen(false);
+              begin?.();
+            }}
+          >
             Begin anew
           </Button>
         </DialogActions>

@@ -73,9 +73,9 @@ function keptBatch({ id, startedAt, request, answer, ...batch }: Batch): Schema<
       layeredId: answer.clearing?.throughId ?? null,
       lampCycles: answer.lamp?.cycles ?? null,
     }),
-    taps: batch.taps.map(({ id: tapId, kind, stepId, at, words, addedL }) => ({
+    taps: batch.taps.map(({ id: tapId, kind, stepId, at, words, addedL, dose }) => ({
       id: tapId,
-      tap: told({ kind, stepId, at, words, addedL }),
+      tap: told({ kind, stepId, at, words, addedL, dose }),
     })),
   });
 }

@@ -1,9 +1,9 @@
-import { Button } from '@mui/material';
-import { useCalculation } from '../../../core/useCalculation';
-import { tap, useBatch } from '../../../store/batches';
+import { Button, Typography } from '@mui/material';
+import { useBatch } from '../../../store/batches';
 import { mayWrite } from '../../../store/books';
 import type { ContainerInHand } from '../../../store/InHandContext';
 import { useStore } from '../../../store/StoreContext';
+import { useTopUp } from '../useTopUp';
 
 interface Props {
   container: ContainerInHand;
@@ -16,19 +16,25 @@ interface Props {
 export function TopUpToBrim({ container, batchId, onDone }: Props) {
   const store = useStore();
   const batch = useBatch(batchId);
-  const addedL = container.capacityL - container.litres;
-  const { response } = useCalculation(
-    'top-up',
-    batch ? { batch: batch.request, method: batch.answer.method, addedL } : null,
-  );
+  const { response, begin } = useTopUp(batch, container.capacityL - container.litres);
   if (!batch || !response || !mayWrite(store.books.find((book) => book.id === batch.book))) return null;
-  const begin = () => {
-    onDone();
-    void tap(store, batch, 'toppedUp', null, { words: response.words, addedL });
-  };
+  if (!begin)
+    return (
+      <Typography sx={{ gridColumn: '1 / -1' }}>Not to be topped up to the brim: {response.words}</Typography>
+    );
   return (
-    <Button variant="outlined" onClick={begin} sx={{ gridColumn: '1 / -1' }}>
-      Topped up to the brim: {response.words}
-    </Button>
+    <>
+      <Button
+        variant="outlined"
+        onClick={() => {
+          onDone();
+          begin();
+        }}
+        sx={{ gridColumn: '1 / -1' }}
+      >
+        Topped up to the brim: {response.words}
+      </Button>
+      {response.caution && <Typography sx={{ gridColumn: '1 / -1' }}>{response.caution}</Typography>}
+    </>
   );
 }
