@@ -51,6 +51,7 @@ public enum StepClock
 /// <param name="Minutes">Minutes on the clock; 0 without one.</param>
 /// <param name="Optional">Whether it may be skipped.</param>
 /// <param name="DrinkAfter">Whether drinking waits for it: the water may be drunk once the last such step is done.</param>
+/// <param name="Fails">The words on the button that says it did not come out as it should; null where it can't be told.</param>
 public sealed record TreatmentStep(
     string Id,
     StepKind Kind,
@@ -60,5 +61,6 @@ public sealed record TreatmentStep(
     StepClock Clock = StepClock.None,
     double Minutes = 0,
     bool Optional = false,
-    bool DrinkAfter = false
+    bool DrinkAfter = false,
+    string? Fails = null
 );

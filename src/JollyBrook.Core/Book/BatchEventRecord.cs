@@ -78,7 +78,7 @@ public sealed record BatchEventRecord(
         var intake = new Intake(Speaker.Metric);
         intake.Present(BatchField, tap.BatchId);
         intake.Present(KindField, tap.Kind);
-        if (tap.Kind == BatchEventKind.Done)
+        if (tap.Kind is BatchEventKind.Done or BatchEventKind.Failed)
         {
             intake.Present(StepField, tap.StepId);
         }

@@ -10,6 +10,15 @@ namespace JollyBrook.Core.Chemistry;
 /// </summary>
 internal static class ChemicalSteps
 {
+    /// <summary>The step that doses again where no chlorine can be smelt.</summary>
+    public const string DoseAgain = "dose-again";
+
+    /// <summary>The wait after it.</summary>
+    public const string ContactAgain = "contact-again";
+
+    /// <summary>How long that is, min (US EPA emergency disinfection).</summary>
+    private const double AgainMinutes = 15;
+
     public static IReadOnlyList<TreatmentStep> For(ChemicalResult result, FieldWater water, Speaker say)
     {
         var (profile, dose, contact) = (result.Profile, result.Dose!, result.Contact!);
@@ -59,9 +68,10 @@ internal static class ChemicalSteps
                     "smell",
                     StepKind.Check,
                     "Smell it",
-                    "A faint smell of chlorine is right. None: dose again and wait 15 minutes more; still none: find other water.",
+                    $"A faint smell of chlorine is right. None: dose again and wait {AgainMinutes} minutes more; still none: find other water.",
                     "Smells faintly",
-                    DrinkAfter: true
+                    DrinkAfter: true,
+                    Fails: "No smell"
                 )
             );
         }
@@ -90,6 +100,44 @@ internal static class ChemicalSteps
                 }
             ),
         ];
+
+    /// <summary>What comes before the nose is asked again.</summary>
+    /// <param name="begun">The batch's own steps.</param>
+    /// <param name="since">What was dosed besides, for water that was added.</param>
+    public static IReadOnlyList<TreatmentStep> Again(IReadOnlyList<TreatmentStep> begun, IReadOnlyList<string> since)
+    {
+        var own = begun.Last(s => s.Kind == StepKind.Dose);
+        return
+        [
+            new(
+                DoseAgain,
+                StepKind.Dose,
+                $"Again: {string.Join(", and ", since.Prepend(Sentence.Lower(own.Title)))}",
+                "As much as has gone in, into the same water. Close it and shake it.",
+                own.Done
+            ),
+            new(
+                Id: ContactAgain,
+                Kind: StepKind.Contact,
+                Title: ContactTitle(AgainMinutes),
+                Detail: "Then smell it again.",
+                Done: null,
+                Clock: StepClock.Gate,
+                Minutes: AgainMinutes,
+                DrinkAfter: true
+            ),
+        ];
+    }
+
+    /// <summary>The check that failed twice: nothing of it is left to be done.</summary>
+    public static TreatmentStep GivenUp(TreatmentStep check) =>
+        check with
+        {
+            Title = "Do not drink it",
+            Detail = "Still no smell: this water uses up all that is dosed. Throw it away and find other water.",
+            Done = null,
+            Fails = null,
+        };
 
     private static string MixTitle(string dose) => $"Mix {dose}";
 

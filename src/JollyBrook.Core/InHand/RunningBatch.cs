@@ -30,9 +30,11 @@ internal sealed class RunningBatch(KeptBatch batch)
 
         var reached = Reached();
         List<StepUse> uses = [];
-        for (var i = 0; i < _steps.Count; i++)
+        // A check that failed has put steps before it that are none of the batch's own.
+        var steps = _replay.Steps;
+        for (var i = 0; i < steps.Count; i++)
         {
-            var step = _steps[i];
+            var step = steps[i];
             if (i < reached && !_used.ContainsKey(step.Id))
             {
                 uses.Add(new StepUse(step, _used[step.Id] = ShareOf(step)));
@@ -74,9 +76,9 @@ internal sealed class RunningBatch(KeptBatch batch)
             tap.Dose is { } dose && batch.Use?.DoseUnits is > 0 and { } units
                 ? dose.Units / units
                 : (_toppedUpShare ?? (wasDosed ? 0 : 1)) + added;
-        foreach (var step in _steps.Skip(reached))
+        foreach (var step in _used.Keys.Except(_steps.Take(reached).Select(s => s.Id)).ToList())
         {
-            _used.Remove(step.Id);
+            _used.Remove(step);
         }
     }
 

@@ -66,6 +66,17 @@ public static class BatchProgress
             );
         }
 
+        if (replay.IsGivenUp)
+        {
+            cautions.Add(
+                new(
+                    "given-up",
+                    Severity.Danger,
+                    "Twice no smell of chlorine: do not drink this water. Throw this batch away and find other water."
+                )
+            );
+        }
+
         var drinkBy =
             replay.DoneAt(safeStep.Id) is { } safe && drinkWithinHours is { } hours ? safe.AddHours(hours) : (DateTimeOffset?)null;
         if (drinkBy < now && state == BatchState.Drinkable)
@@ -149,7 +160,7 @@ public static class BatchProgress
     private static StepProgress Step(BatchReplay replay, TreatmentStep step, TreatmentStep? current, TreatmentStep safeStep)
     {
         StepProgress Standing(StepState state, DateTimeOffset? startedAt = null, DateTimeOffset? doneAt = null, string? why = null) =>
-            new(StepId: step.Id, Title: step.Title, Detail: step.Detail, State: state, StartedAt: startedAt, DoneAt: doneAt, Why: why);
+            new(step, state, startedAt, doneAt, why);
         if (replay.DoneAt(step.Id) is { } doneAt)
         {
             return Standing(StepState.Done, replay.StartedAt(step.Id), doneAt);

@@ -23,6 +23,9 @@ public enum BatchEventKind
 
     /// <summary>Raw water was added: all of it is dosed and waits anew.</summary>
     ToppedUp,
+
+    /// <summary>A check did not come out as it should: what it asks for then comes before it is made again.</summary>
+    Failed,
 }
 
 /// <summary>One tap, at an instant.</summary>

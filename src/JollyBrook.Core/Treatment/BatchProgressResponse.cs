@@ -1,4 +1,5 @@
 using System.Text.Json.Serialization;
+using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Contract;
 
 namespace JollyBrook.Core.Treatment;
@@ -33,22 +34,12 @@ public enum StepState
 }
 
 /// <summary>One step's standing.</summary>
-/// <param name="StepId">The step.</param>
-/// <param name="Title">What to do, as it stands now: after topping up, the dose for what was added.</param>
-/// <param name="Detail">How.</param>
+/// <param name="Step">The step as it stands now: after topping up, with the dose for what was added.</param>
 /// <param name="State">Done, current or locked.</param>
 /// <param name="StartedAt">When its clock started (or its turn came).</param>
 /// <param name="DoneAt">When it was done.</param>
 /// <param name="Why">Why it is locked; null otherwise.</param>
-public sealed record StepProgress(
-    string StepId,
-    string Title,
-    string Detail,
-    StepState State,
-    DateTimeOffset? StartedAt,
-    DateTimeOffset? DoneAt,
-    string? Why
-);
+public sealed record StepProgress(TreatmentStep Step, StepState State, DateTimeOffset? StartedAt, DateTimeOffset? DoneAt, string? Why);
 
 /// <summary>The clock that counts now.</summary>
 /// <param name="StepId">The step it belongs to.</param>
@@ -66,7 +57,7 @@ public sealed record RunningClock(string StepId, DateTimeOffset StartedAt, DateT
 /// <param name="SafeAt">When the last gate ends or ended; null until it is running.</param>
 /// <param name="DrinkBy">Until when it keeps; null until it is safe, and where a residual keeps it.</param>
 /// <param name="FinishedAt">When it was drunk, put by or thrown away.</param>
-/// <param name="Steps">Every step's standing.</param>
+/// <param name="Steps">Every step's standing; a check that failed puts more of them before it.</param>
 /// <param name="Cautions">What to mind, such as a clock that went backwards.</param>
 public sealed record BatchProgressResponse(
     BatchState State,

@@ -4,16 +4,25 @@ using JollyBrook.Core.Chemistry;
 namespace JollyBrook.Core.Treatment;
 
 /// <summary>The steps of a batch with the instants at which each one's turn came and it was done.</summary>
-internal sealed class BatchReplay(IReadOnlyList<TreatmentStep> begun, DateTimeOffset startedAt)
+internal sealed class BatchReplay
 {
-    private IReadOnlyList<TreatmentStep> _steps = begun;
+    private readonly IReadOnlyList<TreatmentStep> _begun;
+    private readonly DateTimeOffset _startedAt;
+    private IReadOnlyList<TreatmentStep> _steps;
     private double _addedSinceDoseL;
     private bool _wasDosed;
+    private readonly List<string> _doses = [];
+    private int _failures;
 
     private readonly List<(DateTimeOffset Started, DateTimeOffset Done)> _done = [];
     private DateTimeOffset _latestTap = DateTimeOffset.MinValue;
     private DateTimeOffset? _toppedUpAt;
     private TreatmentStep? _safeStep;
+
+    /// <param name="steps">The steps it was begun with.</param>
+    /// <param name="startedAt">When it was begun.</param>
+    public BatchReplay(IReadOnlyList<TreatmentStep> steps, DateTimeOffset startedAt) =>
+        (_begun, _steps, _startedAt) = (steps, steps, startedAt);
 
     /// <summary>The steps as they stand: after topping up the dose is that for what was added, and the wait that of all of it.</summary>
     public IReadOnlyList<TreatmentStep> Steps => _steps;
@@ -30,15 +39,18 @@ internal sealed class BatchReplay(IReadOnlyList<TreatmentStep> begun, DateTimeOf
 
     /// <summary>When the current step's turn came; its clock runs from there.</summary>
     public DateTimeOffset TurnCame =>
-        (_done.Count == 0 ? startedAt : _done[^1].Done) is var came && _toppedUpAt > came ? _toppedUpAt.Value : came;
+        (_done.Count == 0 ? _startedAt : _done[^1].Done) is var came && _toppedUpAt > came ? _toppedUpAt.Value : came;
 
     /// <summary>What the last topping up asks for; null when there was none.</summary>
     public string? ToppedUpWords { get; private set; }
 
+    /// <summary>Whether its check failed twice: it is not to be drunk at all.</summary>
+    public bool IsGivenUp => _failures > 1;
+
     public DateTimeOffset? DiscardedAt { get; private set; }
 
     /// <summary>The latest instant stored; a clock showing less has gone backwards.</summary>
-    public DateTimeOffset LatestInstant => _latestTap > startedAt ? _latestTap : startedAt;
+    public DateTimeOffset LatestInstant => _latestTap > _startedAt ? _latestTap : _startedAt;
 
     /// <summary>How many steps are done.</summary>
     public int DoneCount => _done.Count;
@@ -83,6 +95,9 @@ internal sealed class BatchReplay(IReadOnlyList<TreatmentStep> begun, DateTimeOf
             case BatchEventKind.ToppedUp:
                 TopUp(at, tap);
                 break;
+            case BatchEventKind.Failed:
+                Fail(tap.StepId);
+                break;
         }
     }
 
@@ -100,7 +115,7 @@ internal sealed class BatchReplay(IReadOnlyList<TreatmentStep> begun, DateTimeOf
         // Optional steps between here and the tapped one are skipped by tapping past them.
         var index = IndexOf(stepId);
         var reachable = index >= _done.Count && _steps.Skip(_done.Count).Take(index - _done.Count).All(s => s.Optional);
-        if (!reachable || _steps[index].Clock == StepClock.Gate)
+        if (!reachable || _steps[index] is { Clock: StepClock.Gate } or { Kind: StepKind.Check, Done: null })
         {
             return;
         }
@@ -124,10 +139,16 @@ internal sealed class BatchReplay(IReadOnlyList<TreatmentStep> begun, DateTimeOf
         var dose = DoseIndex();
         if (dose >= 0)
         {
+            TakeFailuresBack();
             var isDosed = _done.Count > dose;
             _addedSinceDoseL = (isDosed ? 0 : _addedSinceDoseL) + (tap.AddedL ?? 0);
             _wasDosed |= isDosed;
-            _steps = tap.Dose is { } told ? ChemicalSteps.ForTopUp(_steps, told) : _steps;
+            if (tap.Dose is { } told)
+            {
+                _doses.Add(told.Words);
+                _steps = ChemicalSteps.ForTopUp(_steps, told);
+            }
+
             _safeStep = null;
         }
 
@@ -139,11 +160,54 @@ internal sealed class BatchReplay(IReadOnlyList<TreatmentStep> begun, DateTimeOf
         }
     }
 
+    /// <summary>Once: dosed again, a short wait, the check again. Twice: given up.</summary>
+    private void Fail(string? stepId)
+    {
+        if (Current is not { Fails: not null } check || check.Id != stepId)
+        {
+            return;
+        }
+
+        var at = _done.Count;
+        _failures++;
+        _steps =
+            _failures == 1
+                ? [.. _steps.Take(at), .. ChemicalSteps.Again(_begun, _doses), .. _steps.Skip(at)]
+                : [.. _steps.Take(at), ChemicalSteps.GivenUp(check), .. _steps.Skip(at + 1)];
+        _safeStep = null;
+    }
+
+    /// <summary>The last failure was none, or no longer counts.</summary>
+    private void TakeFailureBack()
+    {
+        _failures--;
+        if (_failures > 0)
+        {
+            _steps = [.. _steps.Select(s => s.Kind == StepKind.Check ? _begun.First(b => b.Id == s.Id) : s)];
+        }
+        else
+        {
+            var first = IndexOf(ChemicalSteps.DoseAgain);
+            _steps = [.. _steps.Where(s => s.Id is not (ChemicalSteps.DoseAgain or ChemicalSteps.ContactAgain))];
+            _done.RemoveRange(Math.Min(first, _done.Count), Math.Max(0, _done.Count - first));
+        }
+
+        _safeStep = null;
+    }
+
+    private void TakeFailuresBack()
+    {
+        while (_failures > 0)
+        {
+            TakeFailureBack();
+        }
+    }
+
     private int DoseIndex()
     {
         for (var i = _steps.Count - 1; i >= 0; i--)
         {
-            if (_steps[i].Kind == StepKind.Dose)
+            if (_steps[i].Kind == StepKind.Dose && _steps[i].Id != ChemicalSteps.DoseAgain)
             {
                 return i;
             }
@@ -171,6 +235,10 @@ internal sealed class BatchReplay(IReadOnlyList<TreatmentStep> begun, DateTimeOf
         if (index >= 0 && index < _done.Count)
         {
             _done.RemoveRange(index, _done.Count - index);
+        }
+        else if (index >= 0 && _failures > 0 && _steps[index].Kind == StepKind.Check)
+        {
+            TakeFailureBack();
         }
     }
 

@@ -1,3 +1,4 @@
+using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Body;
 using JollyBrook.Core.Book;
 using JollyBrook.Core.Contract;
@@ -91,6 +92,20 @@ public class InHandTests
         state.Supply(Log.Tablets).Left.ShouldBe(18);
         _log.At(62).DrinkableL.ShouldBe(1);
         state.Balance.InL.ShouldBe(1);
+    }
+
+    [Fact]
+    public void Dosed_again_where_no_chlorine_is_smelt_it_is_spent_again()
+    {
+        _log.Write(0, new Filled(Log.Bottle));
+        _log.Dose(2, Log.Bottle, 1, 1, 30, (40, BatchEventKind.Failed, "smell"), (41, BatchEventKind.Done, "dose-again"));
+        var batch = _log.Batches[^1];
+        var smell = new TreatmentStep("smell", StepKind.Check, "Smell it", "", "Smells faintly", DrinkAfter: true, Fails: "No smell");
+        var at = batch.Steps!.ToList().FindIndex(s => s.Kind == StepKind.Contact) + 1;
+        _log.Batches[^1] = batch with { Steps = [.. batch.Steps!.Take(at), smell, .. batch.Steps!.Skip(at)] };
+        _log.At(45).Supply(Log.Tablets).Left.ShouldBe(18);
+        _log.At(45).In(Log.Bottle).Water.ShouldBeOfType<UnderWay>();
+        _log.At(300).DrinkableL.ShouldBe(0);
     }
 
     [Fact]

@@ -48,7 +48,7 @@ public class BatchProgressTests
     {
         var early = At(59.99, [.. ContactFrom(10), Done("flavour", 30), Done("drink", 31)]);
         early.State.ShouldBe(BatchState.Waiting);
-        early.Steps.Single(s => s.StepId == "flavour").State.ShouldBe(StepState.Locked);
+        early.Steps.Single(s => s.Step.Id == "flavour").State.ShouldBe(StepState.Locked);
 
         var past = At(60, [.. ContactFrom(10), Done("flavour", 30)]);
         past.State.ShouldBe(BatchState.Drinkable);
@@ -106,6 +106,38 @@ public class BatchProgressTests
         waited.State.ShouldBe(BatchState.InHand);
         waited.CurrentStepId.ShouldBe("smell");
         At(120, [.. taps, Done("smell", 119)], bleach).State.ShouldBe(BatchState.Drinkable);
+    }
+
+    [Fact]
+    public void Bleach_that_cannot_be_smelt_is_dosed_once_more_and_then_given_up()
+    {
+        var bleach = Ask.Chemical("bleach", Ask.Water(1), Ask.InDateInShade with { BleachStrengthPercent = 6, BleachAgeMonths = 1 });
+        List<BatchTap> taps = [.. bleach.Steps.TakeWhile(s => s.Id != "contact").Select((s, i) => Done(s.Id, i))];
+        BatchTap Failed(int minute) => new(BatchEventKind.Failed, "smell", Start.AddMinutes(minute));
+        BatchTap Back(int minute) => new(BatchEventKind.Undone, "smell", Start.AddMinutes(minute));
+        // Not before its turn.
+        At(120, [.. taps, Failed(8)], bleach).CurrentStepId.ShouldBe("smell");
+        List<BatchTap> once = [.. taps, Failed(119)];
+        var again = At(120, once, bleach);
+        (again.State, again.CurrentStepId).ShouldBe((BatchState.InHand, "dose-again"));
+        again.Steps.Single(s => s.Step.Id == "dose-again").Step.Title.ShouldBe($"Again: add {bleach.Dose!.Words}");
+        // A quarter of an hour from the second dose on; then the nose is asked again.
+        once.Add(Done("dose-again", 121));
+        At(135, once, bleach).State.ShouldBe(BatchState.Waiting);
+        At(136, once, bleach).CurrentStepId.ShouldBe("smell");
+        At(137, [.. once, Done("smell", 137)], bleach).State.ShouldBe(BatchState.Drinkable);
+        // Twice: not to be drunk, whatever is tapped.
+        List<BatchTap> twice = [.. once, Failed(138)];
+        var given = At(140, [.. twice, Done("smell", 139), Done("drink", 139)], bleach);
+        given.State.ShouldBe(BatchState.InHand);
+        given.Cautions.ShouldContain(c => c.Code == "given-up" && c.Severity == Core.Contract.Severity.Danger);
+        // Tapped by mistake: back to one failure, and to none.
+        At(140, [.. twice, Back(139), Done("smell", 140)], bleach).State.ShouldBe(BatchState.Drinkable);
+        var none = At(140, [.. taps, Failed(119), Back(120)], bleach);
+        (none.CurrentStepId, none.Steps.Count).ShouldBe(("smell", bleach.Steps.Count));
+        // Topped up, it begins again from the dose.
+        var topped = At(140, [.. once, new(BatchEventKind.ToppedUp, null, Start.AddMinutes(138), "", 0.5)], bleach);
+        (topped.CurrentStepId, topped.Steps.Count).ShouldBe(("dose", bleach.Steps.Count));
     }
 
     [Fact]
@@ -167,7 +199,7 @@ public class BatchProgressTests
                 (taps, minute) =>
                 {
                     var now = At(minute, taps.Select(t => new BatchTap(t.Item1, t.Item2, Start.AddMinutes(t.Item3))));
-                    var threads = now.Steps.Single(s => s.StepId == "threads").DoneAt;
+                    var threads = now.Steps.Single(s => s.Step.Id == "threads").DoneAt;
                     if (now.State is BatchState.Drinkable or BatchState.Finished)
                     {
                         // Taps may lie after "now": what they prove still holds at the latest of them.

@@ -75,8 +75,8 @@ public sealed class TopUpTests
         var dose = new TopUpDose(1, "1 tablet", null, 45);
         BatchTap[] taps = [.. UpToTheDose(batch), new(BatchEventKind.ToppedUp, null, Start.AddHours(2), "Add 1 tablet.", 1, dose)];
         var now = BatchProgress.Compute(new(answer.Steps, answer.ShortOf, taps, Start, Start.AddHours(2)));
-        now.Steps.Single(s => s.StepId == "dose").Title.ShouldBe("Add 1 tablet");
-        now.Steps.Single(s => s.StepId == "contact").Title.ShouldBe("Wait 45 min");
+        now.Steps.Single(s => s.Step.Id == "dose").Step.Title.ShouldBe("Add 1 tablet");
+        now.Steps.Single(s => s.Step.Id == "contact").Step.Title.ShouldBe("Wait 45 min");
         BatchTap[] after =
         [
             .. taps,
@@ -99,8 +99,8 @@ public sealed class TopUpTests
         BatchTap[] taps = [.. UpToTheDose(batch), new(BatchEventKind.ToppedUp, null, Start.AddHours(2), "", 1, dose)];
         var answer = Treat.Compute(batch);
         var now = BatchProgress.Compute(new(answer.Steps, answer.ShortOf, taps, Start, Start.AddHours(2)));
-        now.Steps.Single(s => s.StepId == "mix").Title.ShouldBe("Mix 7 + 7 drops");
-        now.Steps.Single(s => s.StepId == "dose").Title.ShouldBe("Pour the mix in");
+        now.Steps.Single(s => s.Step.Id == "mix").Step.Title.ShouldBe("Mix 7 + 7 drops");
+        now.Steps.Single(s => s.Step.Id == "dose").Step.Title.ShouldBe("Pour the mix in");
     }
 
     [Fact]

@@ -1,5 +1,5 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import type { BatchProgress, Schema, TreatRequest, TreatResponse } from '../core/contract';
+import type { Schema, TreatRequest, TreatResponse } from '../core/contract';
 import type { LocalRecord, LocalStore } from './db';
 import { keep, ofKind, oneOf, withIds, type Bodies } from './records';
 import { useStore, type Store } from './StoreContext';
@@ -30,14 +30,6 @@ export function tapsOf(batch: Batch): Schema<'BatchTap'>[] {
     addedL,
     dose,
   }));
-}
-
-/** The steps of a batch with the words they have now: topping up changes the dose and the wait. */
-export function stepsNow({ answer }: Batch, { steps }: BatchProgress): Schema<'TreatmentStep'>[] {
-  return answer.steps.map((step) => {
-    const now = steps.find(({ stepId }) => stepId === step.id);
-    return now ? { ...step, title: now.title, detail: now.detail } : step;
-  });
 }
 
 /** So many that may be running are looked at; the rest follows as they turn out to be over. */

@@ -23,7 +23,7 @@ test('the batch that wants a hand soonest comes first', () => {
   const waits = batch({
     clock: null,
     currentStepId: 'dose',
-    steps: [{ stepId: 'dose', startedAt: '2026-08-21T08:20:00Z' }],
+    steps: [{ step: { id: 'dose' }, startedAt: '2026-08-21T08:20:00Z' }],
   });
   const all = [ends('09:00'), waits, ends('08:10')];
   expect(all.toSorted(soonestFirst)).toEqual([all[2], all[1], all[0]]);

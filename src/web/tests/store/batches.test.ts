@@ -1,5 +1,5 @@
 import { beforeEach, expect, test } from 'vitest';
-import { allBatches, batchesOf, settle, stepsNow, tap, tapRecords, tapsOf } from '../../src/store/batches';
+import { allBatches, batchesOf, settle, tap, tapRecords, tapsOf } from '../../src/store/batches';
 import type { LocalStore } from '../../src/store/db';
 import { failures } from '../../src/store/failures';
 import { keep } from '../../src/store/records';
@@ -75,7 +75,7 @@ test('a tap goes into the batch’s own book, with what was said and added', asy
   expect((await db.outbox.toArray()).map(({ kind }) => kind)).toEqual(['batch', 'batch-event']);
 });
 
-test('what was dosed for water added goes to the core as it was told, and the steps say what the core makes of it', async () => {
+test('what was dosed for water added goes to the core as it was told', async () => {
   await begin('b1');
   const dose = { units: 1, words: '1 tablet', handMeasure: null, waitMinutes: 45 };
   await tap(store, (await allBatches(db))[0], 'toppedUp', null, {
@@ -85,13 +85,6 @@ test('what was dosed for water added goes to the core as it was told, and the st
   });
   const [batch] = await allBatches(db);
   expect(tapsOf(batch)).toMatchObject([{ kind: 'toppedUp', words: 'Add 1 tablet.', addedL: 0.5, dose }]);
-  const step = (id: string, title: string) => ({ id, title, detail: 'as begun', minutes: 30 });
-  batch.answer = { steps: [step('dose', 'Add 2 tablets'), step('contact', 'Wait 30 min')] } as never;
-  const progress = { steps: [{ stepId: 'dose', title: 'Add 1 tablet', detail: 'now' }] } as never;
-  expect(stepsNow(batch, progress)).toMatchObject([
-    { id: 'dose', title: 'Add 1 tablet', detail: 'now', minutes: 30 },
-    { id: 'contact', title: 'Wait 30 min', detail: 'as begun' },
-  ]);
 });
 
 test('a tap that could not be kept is told, and nobody is nudged', async () => {

@@ -20,10 +20,9 @@ export function Alarms() {
     for (const { batch, progress } of running) {
       const was = before.current.get(batch.id);
       if (on && was?.startsWith('ticking') && was !== now.get(batch.id)) {
-        const step = batch.answer.steps.find((s) => `ticking ${s.id}` === was);
-        const tappedOn =
-          progress.steps.find((s) => s.stepId === step?.id)?.state === 'done' && step?.clock === 'guide';
-        if (!tappedOn) void ring(`${batch.container}: ${progress.words}`, step?.title ?? '', batch.id);
+        const ticked = progress.steps.find(({ step }) => `ticking ${step.id}` === was);
+        const tappedOn = ticked?.state === 'done' && ticked.step.clock === 'guide';
+        if (!tappedOn) void ring(`${batch.container}: ${progress.words}`, ticked?.step.title ?? '', batch.id);
       }
     }
     before.current = now;

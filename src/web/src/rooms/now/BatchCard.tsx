@@ -4,7 +4,7 @@ import type { BatchProgress } from '../../core/contract';
 import { BatchStateLine } from '../../shared/BatchStateLine';
 import { ListCard } from '../../shared/ListCard';
 import { show } from '../../shared/units';
-import { stepsNow, type Batch } from '../../store/batches';
+import type { Batch } from '../../store/batches';
 import { WhoseLine } from '../../shared/WhoseLine';
 import { BatchClock } from './BatchClock';
 
@@ -18,7 +18,7 @@ interface Props {
 /** One running batch: its clock, whether it may be drunk, and what is next. */
 export function BatchCard({ batch, progress, chosen, onOpen }: Props) {
   const catalogue = useCatalogue();
-  const step = stepsNow(batch, progress).find((s) => s.id === progress.currentStepId);
+  const step = progress.steps.find((s) => s.step.id === progress.currentStepId)?.step;
   return (
     <ListCard chosen={chosen} onOpen={onOpen}>
       <Typography component="h2" variant="h2">

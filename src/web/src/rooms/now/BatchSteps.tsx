@@ -7,7 +7,7 @@ import { BatchStateLine } from '../../shared/BatchStateLine';
 import { Cautions } from '../../shared/Cautions';
 import { clockTime } from '../../shared/time';
 import { show } from '../../shared/units';
-import { stepsNow, tap, type Batch } from '../../store/batches';
+import { tap, type Batch } from '../../store/batches';
 import { mayWrite } from '../../store/books';
 import { useStore } from '../../store/StoreContext';
 import { WhoseLine } from '../../shared/WhoseLine';
@@ -15,18 +15,17 @@ import { BatchClock } from './BatchClock';
 import { CalendarAlarm } from './CalendarAlarm';
 import { StepCard } from './StepCard';
 import { StepRow } from './StepRow';
+import { lastThatCounts } from './lastThatCounts';
 import { TopUpButton } from './TopUpButton';
 
 /** The steps of a batch in order, one tap each. */
 export function BatchSteps({ batch, progress }: { batch: Batch; progress: BatchProgress }) {
   const store = useStore();
   const catalogue = useCatalogue();
-  const steps = stepsNow(batch, progress);
+  const steps = progress.steps.map(({ step }) => step);
   const current = steps.find((step) => step.id === progress.currentStepId);
   const next = current && steps[steps.indexOf(current) + 1];
-  const lastTap = batch.taps.findLast(
-    (t) => t.kind === 'done' && progress.steps.some((s) => s.stepId === t.stepId && s.state === 'done'),
-  );
+  const lastTap = lastThatCounts(batch, progress);
   const writes = mayWrite(store.books.find((book) => book.id === batch.book));
   const over = progress.state === 'finished' || progress.state === 'discarded';
   const done = (stepId: string) => void tap(store, batch, 'done', stepId);
@@ -67,9 +66,12 @@ export function BatchSteps({ batch, progress }: { batch: Batch; progress: BatchP
             of={steps.length}
             open={writes}
             onDone={() => done(current.id)}
+            onFails={() => void tap(store, batch, 'failed', current.id)}
           />
         )}
-        {progress.clock && !over && <CalendarAlarm batch={batch} clock={progress.clock} />}
+        {progress.clock && !over && (
+          <CalendarAlarm batch={batch} clock={progress.clock} step={current?.title ?? ''} />
+        )}
         <Cautions cautions={progress.cautions} />
         <Box component="ol" aria-label="Steps" sx={{ listStyle: 'none', m: 0, p: 0 }}>
           {steps.map((step, index) => (
@@ -88,7 +90,7 @@ export function BatchSteps({ batch, progress }: { batch: Batch; progress: BatchP
         <Box sx={{ display: writes ? 'flex' : 'none', gap: 1, flexWrap: 'wrap' }}>
           {lastTap && progress.state !== 'discarded' && (
             <Button startIcon={<Undo />} onClick={() => void tap(store, batch, 'undone', lastTap.stepId)}>
-              Take back “{steps.find((s) => s.id === lastTap.stepId)?.title}”
+              Take back “{lastTap.words}”
             </Button>
           )}
           {progress.state === 'discarded' && (

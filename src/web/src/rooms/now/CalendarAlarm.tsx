@@ -8,11 +8,13 @@ import { alarmOf } from './batchAlarm';
 interface Props {
   batch: Batch;
   clock: Schema<'RunningClock'>;
+  /** What its step says. */
+  step: string;
 }
 
 /** One alarm for the phone's own calendar, which rings while the phone sleeps. */
-export function CalendarAlarm({ batch, clock }: Props) {
-  const save = () => saveFile('water-ready.ics', 'text/calendar', alarmOf(batch, clock));
+export function CalendarAlarm({ batch, clock, step }: Props) {
+  const save = () => saveFile('water-ready.ics', 'text/calendar', alarmOf(batch, clock, step));
   if (clock.remainingSeconds === 0) return null;
   return (
     <Box>

@@ -9,10 +9,12 @@ interface Props {
   /** Whether it may be tapped now. */
   open: boolean;
   onDone: () => void;
+  /** It did not come out as it should, where that can be told. */
+  onFails: () => void;
 }
 
 /** The step at hand, to be read at arm's length; a tap or a swipe to the left goes on. */
-export function StepCard({ step, number, of, open, onDone }: Props) {
+export function StepCard({ step, number, of, open, onDone, onFails }: Props) {
   const mayGoOn = open && step.done !== null && step.done !== undefined;
   const swipe = useSwipe(() => mayGoOn && onDone());
   return (
@@ -49,6 +51,11 @@ export function StepCard({ step, number, of, open, onDone }: Props) {
           sx={{ minHeight: 68, fontSize: '1.3rem' }}
         >
           {step.done}
+        </Button>
+      )}
+      {open && step.fails && (
+        <Button variant="outlined" size="large" onClick={onFails} sx={{ minHeight: 68, fontSize: '1.3rem' }}>
+          {step.fails}
         </Button>
       )}
     </Box>

@@ -3,14 +3,13 @@ import type { Schema } from '../../core/contract';
 import { ringAt } from '../../shared/calendarAlarm';
 import type { Batch } from '../../store/batches';
 
-/** An entry for a calendar that rings when a batch is ready, as a calendar's file (RFC 5545). */
-export function alarmOf(batch: Batch, clock: Schema<'RunningClock'>): string {
-  const step = batch.answer.steps.find((s) => s.id === clock.stepId);
+/** An entry for a calendar that rings when the clock of a step of a batch has run, as a calendar's file (RFC 5545). */
+export function alarmOf(batch: Batch, clock: Schema<'RunningClock'>, step: string): string {
   const { value, error } = createEvent({
     uid: `${batch.id}-${clock.stepId}@jolly-brook`,
     productId: 'jolly-brook',
     title: `Water ready: ${batch.container}`,
-    description: `${batch.answer.methodName}, ${batch.answer.headline}. ${step?.title ?? ''}`.trim(),
+    description: `${batch.answer.methodName}, ${batch.answer.headline}. ${step}`.trim(),
     start: Date.parse(clock.endsAt),
     startInputType: 'utc',
     startOutputType: 'utc',

@@ -11,7 +11,7 @@ import { clockTime, dayName } from '../../../shared/time';
 import { show } from '../../../shared/units';
 import { WhoseLine } from '../../../shared/WhoseLine';
 import { WorkingPanel } from '../../../shared/WorkingPanel';
-import { stepsNow, type Batch } from '../../../store/batches';
+import type { Batch } from '../../../store/batches';
 import { isOver } from '../../../store/followProgress';
 import { WaterAsTold } from './WaterAsTold';
 
@@ -44,8 +44,7 @@ export function BatchEntry({ batch, progress }: { batch: Batch; progress: BatchP
       </Section>
       <Section title="What was done">
         <Box component="ol" sx={{ m: 0, pl: 2.5, '& li + li': { mt: 0.5 } }}>
-          {stepsNow(batch, progress).map((step, index) => {
-            const doneAt = progress.steps[index]?.doneAt;
+          {progress.steps.map(({ step, doneAt }) => {
             return (
               <li key={step.id}>
                 <Typography>
