@@ -127,6 +127,39 @@ public sealed class KitJourney : IDisposable
     }
 
     [Fact]
+    public void Bleach_that_cannot_be_smelt_is_dosed_again_and_then_given_up()
+    {
+        using var demo = ServerPool.Take();
+        using var phone = demo.NewBrowser();
+        phone.Open("/treat");
+        phone.UntilHeadline("2 cycles of UV");
+        phone.Way("Bleach in a dropper bottle");
+        phone.Until(() => phone.AnswerText.Contains("Bleach in a dropper bottle", StringComparison.Ordinal), "bleach");
+        phone.Click("button", "Start");
+        foreach (var step in new[] { "Strained", "Measured", "Added", "Shaken", "Rinsed and closed" })
+        {
+            phone.Click("button", step);
+        }
+
+        phone.UntilText("Do not drink yet: waiting");
+        phone.LetTimePass(TimeSpan.FromHours(3));
+        phone.Reload();
+        phone.Click("button", "No smell");
+        phone.UntilText("Again: add");
+        phone.Click("button", "Take back “No smell”");
+        phone.See("button", "Smells faintly");
+        phone.Click("button", "No smell");
+        phone.Click("button", "Added");
+        phone.UntilText("Do not drink yet: waiting");
+        phone.LetTimePass(TimeSpan.FromHours(6));
+        phone.Reload();
+        phone.Click("button", "No smell");
+        phone.UntilText("Twice no smell of chlorine: do not drink this water.");
+        phone.Has("button", "Smells faintly").ShouldBeFalse();
+        phone.Has("button", "No smell").ShouldBeFalse();
+    }
+
+    [Fact]
     public void The_steps_of_all_other_ways_open()
     {
         using var demo = ServerPool.Take();

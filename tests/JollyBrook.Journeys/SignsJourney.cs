@@ -19,9 +19,10 @@ public sealed class SignsJourney : IDisposable
     [Fact]
     public void Everybody_is_asked_the_weakest_first_until_nobody_is_due()
     {
-        // Six in the evening, hours after the last drink, whatever the hour is: everybody is due.
+        // Six in the evening, hours after the last drink, whatever the hour is: everybody is due. Not about eight hours after the last
+        // urine that was written: from then on whoever wrote it is asked first, and that is to come before the first question or not at all.
         var untilSix = DateTime.UtcNow.Date.AddHours(18) - DateTime.UtcNow;
-        while (untilSix < TimeSpan.FromHours(4))
+        while (untilSix < TimeSpan.FromHours(9))
         {
             untilSix += TimeSpan.FromDays(1);
         }

@@ -12,7 +12,8 @@ internal static class BatchSplit
     private const int MostBatches = 120;
 
     /// <summary>
-    /// A batch that was begun is what it was begun as, whatever else is wanted by now; what is left of its want is cut around it.
+    /// A batch that was begun is what it was begun as, whatever else is wanted by now; what is left of its want is cut around it. One that was
+    /// thrown away or given up leaves its want open.
     /// </summary>
     public static List<BatchDraft> Of(ScheduleRequest request, IReadOnlyList<KitEntry> kit, ChainShelf shelf, ClockLine clock)
     {
@@ -36,7 +37,7 @@ internal static class BatchSplit
     private static List<BatchDraft> Begun(ScheduleRequest request, IReadOnlyList<KitEntry> kit, ChainShelf shelf) =>
         [
             .. (request.Begun ?? [])
-                .Where(b => b is { Key: not null, Treat.Water.VolumeL: not null })
+                .Where(b => b is { Key: not null, Treat.Water.VolumeL: not null } && !BegunWork.IsLost(b))
                 .DistinctBy(b => b.Key)
                 .Select(b =>
                 {

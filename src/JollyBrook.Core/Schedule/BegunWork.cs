@@ -9,24 +9,20 @@ internal static class BegunWork
     /// <summary>A step without a clock, min (pick).</summary>
     private const int StepMinutes = 2;
 
+    /// <summary>Whether it gives no water: thrown away, or given up.</summary>
+    public static bool IsLost(BegunBatch begun) => ReplayOf(begun) is { } replay && (replay.DiscardedAt is not null || replay.IsGivenUp);
+
     /// <returns>Its stretches from now on, none when it is drinkable; and when it became so.</returns>
     public static (IReadOnlyList<Segment> Left, DateTimeOffset? ReadyAt) Of(BegunBatch begun, DateTimeOffset now)
     {
-        var steps = begun.Steps ?? [];
-        if (steps.Count == 0 || begun.StartedAt is not { } started)
+        if (ReplayOf(begun) is not { } replay)
         {
             return ([], begun.StartedAt);
         }
 
-        var replay = new BatchReplay(steps, started);
-        foreach (var tap in begun.Taps ?? [])
-        {
-            replay.Take(tap);
-        }
-
         replay.RunGatesUntil(now);
         // As they stand: after topping up, the dose and the wait are others.
-        steps = replay.Steps;
+        var steps = replay.Steps;
         var safe = steps.LastOrDefault(s => s.DrinkAfter) ?? steps[^1];
         if (replay.DoneAt(safe.Id) is { } ready)
         {
@@ -48,5 +44,22 @@ internal static class BegunWork
         }
 
         return (left, null);
+    }
+
+    /// <summary>Null where nothing is known of its steps.</summary>
+    private static BatchReplay? ReplayOf(BegunBatch begun)
+    {
+        if (begun is not { Steps: { Count: > 0 } steps, StartedAt: { } started })
+        {
+            return null;
+        }
+
+        var replay = new BatchReplay(steps, started);
+        foreach (var tap in begun.Taps ?? [])
+        {
+            replay.Take(tap);
+        }
+
+        return replay;
     }
 }

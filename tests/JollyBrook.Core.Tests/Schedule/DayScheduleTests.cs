@@ -150,6 +150,22 @@ public class DayScheduleTests
     }
 
     [Fact]
+    public void What_was_thrown_away_is_wanted_again()
+    {
+        var batch = DaySchedule.Compute(Request(Want("a", 1, 3))).Batches.Single();
+        var begun = new BegunBatch(batch.Key, Evening, batch.ReadyAt, Treat.Compute(batch.Treat).Steps, [], batch.ContainerId, batch.Treat);
+        var thrown = begun with { Taps = [new(BatchEventKind.Discarded, null, Evening.AddMinutes(2))] };
+        ScheduledBatch Now(params BegunBatch[] all) =>
+            DaySchedule.Compute(Request(Want("a", 1, 3)) with { Begun = all, Now = Evening.AddMinutes(5) }).Batches.Single();
+        Now(begun).Begun.ShouldBeTrue();
+        var again = Now(thrown);
+        (again.Key, again.Begun, again.VolumeL).ShouldBe((batch.Key, false, 1));
+        again.StartAt.ShouldBeGreaterThanOrEqualTo(Evening.AddMinutes(5));
+        // Begun anew under the same name, it is that one.
+        Now(thrown, begun with { StartedAt = Evening.AddMinutes(4) }).Begun.ShouldBeTrue();
+    }
+
+    [Fact]
     public void A_batch_put_to_a_time_stays_there_and_the_rest_follows()
     {
         var start = Evening.AddMinutes(40);

@@ -44,7 +44,10 @@ export function BatchLines({ book, sourceId, day, schedule, onChange, onEdit }: 
             key={batch.key}
             batch={batch}
             edit={(day.edits ?? []).find((e) => e.key === batch.key)}
-            startedId={(day.started ?? []).find((s) => s.key === batch.key)?.batchId ?? null}
+            startedId={
+              // One that was thrown away is to be begun again.
+              (batch.begun && (day.started ?? []).findLast((s) => s.key === batch.key)?.batchId) || null
+            }
             onBegin={() => void begin(batch)}
             onEdit={(part) => onEdit(batch.key, part)}
           />
