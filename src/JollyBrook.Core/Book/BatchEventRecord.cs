@@ -28,14 +28,6 @@ public sealed record BatchEventRecord(
     private static readonly ChoiceField StepField = new("stepId", "Step", ["the id of a step of the batch"]);
     private const int LongestWords = 300;
     private static readonly ChoiceField WordsField = new("words", "Words", [$"up to {LongestWords} characters"]);
-    private static readonly NumberField Added = new(
-        "addedL",
-        "Water added",
-        Quantity.Volume,
-        0.05,
-        200,
-        "Enter how much raw water went in."
-    );
     private static readonly InstantField AtField = new("at", "Time of the tap");
     private const int LongestDose = 100;
     private static readonly ChoiceField DoseWords = new("dose.words", "Dose", [$"1 to {LongestDose} characters"]);
@@ -64,7 +56,7 @@ public sealed record BatchEventRecord(
         StepField,
         AtField,
         WordsField,
-        Added,
+        TopUp.Added,
         DoseUnits,
         DoseWords,
         HandMeasure,
@@ -84,7 +76,7 @@ public sealed record BatchEventRecord(
         }
 
         intake.Present(AtField, tap.At);
-        intake.Optional(Added, tap.AddedL);
+        intake.Optional(TopUp.Added, tap.AddedL);
         if (tap.Words?.Length > LongestWords)
         {
             intake.Refuse(WordsField, $"Words must be up to {LongestWords} characters. Shorten them.");

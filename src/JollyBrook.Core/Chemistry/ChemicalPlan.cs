@@ -27,9 +27,11 @@ public sealed record ChemicalQuestion(
     internal DosedWater? Below { get; init; }
 
     /// <summary>The units for another water in the same place.</summary>
-    internal CountedDose Count(FieldWater water, DoseUnit unit)
+    internal CountedDose Count(FieldWater water, DoseUnit unit) => Count(water, DoseStrength.For(Profile, water), unit);
+
+    /// <summary>The units for a water whose strength is known already.</summary>
+    internal CountedDose Count(FieldWater water, DoseStrength strength, DoseUnit unit)
     {
-        var strength = DoseStrength.For(Profile, water);
         // The template's drops of bleach are scaled by strength; every other label's own count is the floor, a copied bleach label's too.
         var labelPerL = Profile is { IsHouseholdBleach: true, Copy: null }
             ? 0
@@ -74,7 +76,7 @@ public static class ChemicalPlan
 
         var strength = DoseStrength.For(profile, drawn);
         var unit = DoseUnit.Of(profile, MgPerUnit(profile, setup, working));
-        var counted = ask.Count(drawn, unit);
+        var counted = ask.Count(drawn, strength, unit);
         Explain(working, strength, counted, drawn, unit);
         if (counted.FitsNone)
         {
@@ -213,13 +215,13 @@ public static class ChemicalPlan
     /// <summary>What so many units leave to work in this water in the dark, mg/L.</summary>
     internal static double Residual(ChemicalProfile profile, FieldWater water, ChemicalSetup setup, double units)
     {
-        var mgPerL = units * MgPerUnit(profile, setup, new Working()) / water.VolumeL;
+        var mgPerUnit = MgPerUnit(profile, setup, new Working());
         return LeftToWork(
             CountedMgPerL(
                 new ChemicalQuestion(profile, water, null, LogTarget.Full, ChainSoFar.Nothing),
                 water,
-                DoseUnit.Of(profile, MgPerUnit(profile, setup, new Working())),
-                mgPerL
+                DoseUnit.Of(profile, mgPerUnit),
+                units * mgPerUnit / water.VolumeL
             ),
             water.Clarity,
             water.Colour

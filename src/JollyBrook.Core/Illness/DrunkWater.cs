@@ -81,12 +81,7 @@ internal sealed record DrunkWater(
     private static DrunkWater? Untold(KeptBatch batch, BatchLedger? ledger, DateTimeOffset now)
     {
         var steps = batch.Steps ?? [];
-        var replay = new BatchReplay(steps, batch.StartedAt!.Value);
-        foreach (var tap in BatchShelf.InOrder(batch))
-        {
-            replay.Take(tap.Tap!);
-        }
-
+        var replay = BatchReplay.Of(steps, batch.StartedAt!.Value, BatchShelf.InOrder(batch).Select(t => t.Tap!));
         var putBy = steps.FirstOrDefault(s => s.Kind == StepKind.Drink) is { } drink ? replay.DoneAt(drink.Id) : null;
         return replay.DiscardedAt is null && (putBy ?? ledger?.DrinkableAt) is { } from && from <= now
             ? new DrunkWater(

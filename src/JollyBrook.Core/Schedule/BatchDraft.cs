@@ -30,5 +30,5 @@ internal sealed class BatchDraft(
 
     public BatchEdit? Edit { get; init; }
 
-    public BegunBatch? Begun { get; init; }
+    public BegunWork? Begun { get; init; }
 }

@@ -17,7 +17,7 @@ internal static class BatchSplit
     /// </summary>
     public static List<BatchDraft> Of(ScheduleRequest request, IReadOnlyList<KitEntry> kit, ChainShelf shelf, ClockLine clock)
     {
-        var begun = Begun(request, kit, shelf);
+        var begun = Begun(request, kit, shelf, clock);
         // Their own water goes by the clock line; what else is in a container is drunk nobody knows when.
         var timed = begun.FindAll(d => clock.IsHeld(d)).Select(d => d.Container?.Id).ToHashSet();
         var inUse = (request.InUse ?? []).Where(id => !timed.Contains(id)).ToHashSet();
@@ -34,13 +34,16 @@ internal static class BatchSplit
         return drafts;
     }
 
-    private static List<BatchDraft> Begun(ScheduleRequest request, IReadOnlyList<KitEntry> kit, ChainShelf shelf) =>
+    private static List<BatchDraft> Begun(ScheduleRequest request, IReadOnlyList<KitEntry> kit, ChainShelf shelf, ClockLine clock) =>
         [
             .. (request.Begun ?? [])
-                .Where(b => b is { Key: not null, Treat.Water.VolumeL: not null } && !BegunWork.IsLost(b))
-                .DistinctBy(b => b.Key)
-                .Select(b =>
+                .Where(b => b is { Key: not null, Treat.Water.VolumeL: not null })
+                .Select(b => new BegunWork(b, clock.At(clock.Now)))
+                .Where(work => !work.IsLost)
+                .DistinctBy(work => work.Batch.Key)
+                .Select(work =>
                 {
+                    var b = work.Batch;
                     var id = WantOf(b.Key!);
                     var litres = b.Treat!.Water!.VolumeL!.Value;
                     var want = request.Wants?.FirstOrDefault(w => w.Id == id)
@@ -55,7 +58,7 @@ internal static class BatchSplit
                         reused: false
                     )
                     {
-                        Begun = b,
+                        Begun = work,
                         Chosen = chain,
                     };
                 }),

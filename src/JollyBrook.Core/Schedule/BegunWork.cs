@@ -3,63 +3,56 @@ using JollyBrook.Core.Treatment;
 
 namespace JollyBrook.Core.Schedule;
 
-/// <summary>What is left to do of a batch that was begun.</summary>
-internal static class BegunWork
+/// <summary>A batch that was begun, and what is left to do of it now.</summary>
+internal sealed class BegunWork
 {
     /// <summary>A step without a clock, min (pick).</summary>
     private const int StepMinutes = 2;
 
-    /// <summary>Whether it gives no water: thrown away, or given up.</summary>
-    public static bool IsLost(BegunBatch begun) => ReplayOf(begun) is { } replay && (replay.DiscardedAt is not null || replay.IsGivenUp);
-
-    /// <returns>Its stretches from now on, none when it is drinkable; and when it became so.</returns>
-    public static (IReadOnlyList<Segment> Left, DateTimeOffset? ReadyAt) Of(BegunBatch begun, DateTimeOffset now)
+    public BegunWork(BegunBatch batch, DateTimeOffset now)
     {
-        if (ReplayOf(begun) is not { } replay)
+        Batch = batch;
+        if (batch is not { Steps: { Count: > 0 } steps, StartedAt: { } started })
         {
-            return ([], begun.StartedAt);
+            // Nothing is known of its steps: as good as done.
+            ReadyAt = batch.StartedAt;
+            return;
         }
 
+        var replay = BatchReplay.Of(steps, started, batch.Taps);
         replay.RunGatesUntil(now);
-        // As they stand: after topping up, the dose and the wait are others.
-        var steps = replay.Steps;
-        var safe = steps.LastOrDefault(s => s.DrinkAfter) ?? steps[^1];
-        if (replay.DoneAt(safe.Id) is { } ready)
-        {
-            return ([], ready);
-        }
+        IsLost = replay.DiscardedAt is not null || replay.IsGivenUp;
+        ReadyAt = replay.DoneAt(replay.SafeStep.Id);
+        Left = ReadyAt is null ? [.. ToDo(replay, now)] : [];
+    }
 
-        List<Segment> left = [];
+    public BegunBatch Batch { get; }
+
+    /// <summary>Whether it gives no water: thrown away, or given up.</summary>
+    public bool IsLost { get; }
+
+    /// <summary>When it became drinkable; null while it is not.</summary>
+    public DateTimeOffset? ReadyAt { get; }
+
+    /// <summary>Its stretches from now on; none when it is drinkable.</summary>
+    public IReadOnlyList<Segment> Left { get; } = [];
+
+    private static IEnumerable<Segment> ToDo(BatchReplay replay, DateTimeOffset now)
+    {
+        var safe = replay.SafeStep;
         // Not drinkable yet, so the step in hand is the last that drinking waits for, or before it.
-        foreach (var step in steps.SkipWhile(s => s != replay.Current).TakeWhile(s => s != safe).Append(safe))
+        foreach (var step in replay.Steps.SkipWhile(s => s != replay.Current).TakeWhile(s => s != safe).Append(safe))
         {
             var passed = step == replay.Current && step.Clock != StepClock.None ? (now - replay.TurnCame).TotalMinutes : 0;
             var minutes = step.Clock == StepClock.None ? StepMinutes : (int)Math.Ceiling(Math.Max(0, step.Minutes - passed));
             if (minutes > 0 && !step.Optional)
             {
-                left.Add(
-                    new Segment(step.Title, minutes, step.Clock != StepClock.Gate && step.Kind is not (StepKind.Clear or StepKind.Cool))
+                yield return new Segment(
+                    step.Title,
+                    minutes,
+                    step.Clock != StepClock.Gate && step.Kind is not (StepKind.Clear or StepKind.Cool)
                 );
             }
         }
-
-        return (left, null);
-    }
-
-    /// <summary>Null where nothing is known of its steps.</summary>
-    private static BatchReplay? ReplayOf(BegunBatch begun)
-    {
-        if (begun is not { Steps: { Count: > 0 } steps, StartedAt: { } started })
-        {
-            return null;
-        }
-
-        var replay = new BatchReplay(steps, started);
-        foreach (var tap in begun.Taps ?? [])
-        {
-            replay.Take(tap);
-        }
-
-        return replay;
     }
 }

@@ -32,9 +32,8 @@ internal sealed class ClockLine
         var hold = draft.Reused ? 0 : due;
         if (draft.Begun is { } begun)
         {
-            var (left, ready) = BegunWork.Of(begun, At(Now));
             // Done already: nothing to place, but its container stays taken.
-            return ready is { } done
+            return begun.ReadyAt is { } done
                 ? new Job(
                     Key: draft.Key,
                     Blocks: [new Block([new Segment("Ready", 0, false)], [])],
@@ -46,7 +45,7 @@ internal sealed class ClockLine
                 )
                 : new Job(
                     Key: draft.Key,
-                    Blocks: [.. left.Select(s => new Block([s], []))],
+                    Blocks: [.. begun.Left.Select(s => new Block([s], []))],
                     Container: draft.Container?.Id,
                     Due: due,
                     NotBefore: Now,
@@ -68,7 +67,7 @@ internal sealed class ClockLine
     }
 
     /// <summary>Whether what was begun still holds its container by this line: not ready yet, or ready and not yet wanted.</summary>
-    public bool IsHeld(BatchDraft begun) => Minute(begun.Want.By!.Value) > Now || BegunWork.Of(begun.Begun!, At(Now)).ReadyAt is null;
+    public bool IsHeld(BatchDraft begun) => Minute(begun.Want.By!.Value) > Now || begun.Begun!.ReadyAt is null;
 
     private IEnumerable<(int From, int Until)> Rests()
     {

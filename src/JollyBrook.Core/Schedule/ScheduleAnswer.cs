@@ -47,7 +47,7 @@ internal sealed class ScheduleAnswer(ScheduleRequest request, IReadOnlyList<KitE
     {
         var job = problem.Jobs[j];
         var chain = draft.Chosen!;
-        var begun = draft.Begun?.StartedAt;
+        var begun = draft.Begun?.Batch.StartedAt;
         var start = begun ?? clock.At(solution.Starts[j][0]);
         var ready = clock.At(solution.Ready[j]);
         var by = draft.Want.By!.Value;
@@ -69,7 +69,7 @@ internal sealed class ScheduleAnswer(ScheduleRequest request, IReadOnlyList<KitE
             LateMinutes: late,
             HandsMinutes: job.HandsMinutes,
             Begun: begun is not null,
-            SlipMinutes: draft.Begun?.PlannedReadyAt is { } planned ? Math.Round((ready - planned).TotalMinutes) : 0,
+            SlipMinutes: draft.Begun?.Batch.PlannedReadyAt is { } planned ? Math.Round((ready - planned).TotalMinutes) : 0,
             Moved: draft.Edit?.StartAt is { } put && begun is null && (start - put).TotalMinutes >= 1,
             MeetsTarget: chain.Meets,
             Words: draft.Want.WillBoil == true && draft.Container is null
@@ -79,7 +79,7 @@ internal sealed class ScheduleAnswer(ScheduleRequest request, IReadOnlyList<KitE
                     + $"{chain.Chain.Name}, {chain.Chain.Headline}",
             Steps: steps,
             Choices: [.. draft.Chains.Select(c => new ChainChoice(c.Chain.Id, c.Chain.Name, c.Minutes, c.HandsMinutes))],
-            Treat: draft.Begun?.Treat ?? shelf.Ask(draft.VolumeL, draft.Container, chain.Chain.Id)
+            Treat: draft.Begun?.Batch.Treat ?? shelf.Ask(draft.VolumeL, draft.Container, chain.Chain.Id)
         );
     }
 

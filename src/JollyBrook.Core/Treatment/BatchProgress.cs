@@ -20,19 +20,13 @@ public static class BatchProgress
         intake.Present(BatchFields.StartedAt, request.StartedAt);
         intake.Present(BatchFields.Now, request.Now);
         intake.ThrowIfWrong();
-        var replay = new BatchReplay(request.Steps!, request.StartedAt!.Value);
-        foreach (var tap in request.Taps ?? [])
-        {
-            replay.Take(tap);
-        }
-
+        var replay = BatchReplay.Of(request.Steps!, request.StartedAt!.Value, request.Taps);
         replay.RunGatesUntil(request.Now!.Value);
-        return Report(replay, replay.Steps, request.ShortOf ?? [], request.Now.Value, request.DrinkWithinHours);
+        return Report(replay, request.ShortOf ?? [], request.Now.Value, request.DrinkWithinHours);
     }
 
     private static BatchProgressResponse Report(
         BatchReplay replay,
-        IReadOnlyList<TreatmentStep> steps,
         IReadOnlyList<OrganismClass> shortOf,
         DateTimeOffset now,
         double? drinkWithinHours
@@ -93,8 +87,8 @@ public static class BatchProgress
             Clock: state is BatchState.Finished or BatchState.Discarded ? null : clock,
             SafeAt: SafeAt(replay, safeStep),
             DrinkBy: drinkBy,
-            FinishedAt: replay.DiscardedAt ?? (current is null ? replay.DoneAt(steps[^1].Id) : null),
-            Steps: [.. steps.Select(s => Step(replay, s, current, safeStep))],
+            FinishedAt: replay.DiscardedAt ?? (current is null ? replay.DoneAt(replay.Steps[^1].Id) : null),
+            Steps: [.. replay.Steps.Select(s => Step(replay, s, current, safeStep))],
             Cautions: cautions
         );
     }

@@ -24,6 +24,21 @@ internal sealed class BatchReplay
     public BatchReplay(IReadOnlyList<TreatmentStep> steps, DateTimeOffset startedAt) =>
         (_begun, _steps, _startedAt) = (steps, steps, startedAt);
 
+    /// <summary>A batch with everything that was tapped on it.</summary>
+    /// <param name="steps">The steps it was begun with.</param>
+    /// <param name="startedAt">When it was begun.</param>
+    /// <param name="taps">What was tapped, in the order it was recorded; null where nothing was.</param>
+    public static BatchReplay Of(IReadOnlyList<TreatmentStep> steps, DateTimeOffset startedAt, IEnumerable<BatchTap>? taps)
+    {
+        var replay = new BatchReplay(steps, startedAt);
+        foreach (var tap in taps ?? [])
+        {
+            replay.Take(tap);
+        }
+
+        return replay;
+    }
+
     /// <summary>The steps as they stand: after topping up the dose is that for what was added, and the wait that of all of it.</summary>
     public IReadOnlyList<TreatmentStep> Steps => _steps;
 

@@ -12,7 +12,9 @@ namespace JollyBrook.Core.Treatment;
 public static class TopUp
 {
     private static readonly ChoiceField BatchField = new("batch", "Batch", ["what Treat was asked for it"]);
-    private static readonly NumberField Added = new(
+
+    /// <summary>Raw water added, L.</summary>
+    public static readonly NumberField Added = new(
         "addedL",
         "Water added",
         Quantity.Volume,
@@ -108,12 +110,7 @@ public static class TopUp
             return (0, true);
         }
 
-        var replay = new BatchReplay(steps, started);
-        foreach (var tap in request.Taps ?? [])
-        {
-            replay.Take(tap);
-        }
-
+        var replay = BatchReplay.Of(steps, started, request.Taps);
         return replay.HoldsDosed
             ? (replay.UndosedL(batchL), true)
             // Nothing of it is dosed: what is in it now is all raw, however much it was begun for.
