@@ -9,7 +9,7 @@ namespace JollyBrook.Core.Carry;
 /// <param name="Remedy">What it changes; <see cref="Remedy.Solves"/>: the promise is kept then, and was not before.</param>
 /// <param name="KgKmSaved">Burden saved, kg·km; below 0 where it costs some.</param>
 /// <param name="MinutesSaved">Minutes stopped or resting saved; below 0 where it costs some.</param>
-/// <param name="LitresSaved">Water saved over the trip at the median, L.</param>
+/// <param name="LitresSaved">Water saved over the trip at the median, L; below 0 where it takes more.</param>
 /// <param name="MostCarriedL">Most carried at once then, L.</param>
 /// <param name="ShortChance">Share of simulated walks that run short then.</param>
 /// <param name="Words">The price in a line.</param>
@@ -118,9 +118,9 @@ public static class Lighter
             words.Add($"{Speaker.Minutes(Math.Abs(minutes))} {(minutes > 0 ? "less" : "more")} of stops");
         }
 
-        if (litres >= 0.1)
+        if (Math.Abs(litres) >= 0.1)
         {
-            words.Add($"{say.Of(Quantity.Volume, litres)} less needed");
+            words.Add($"{say.Of(Quantity.Volume, Math.Abs(litres))} {(litres > 0 ? "less" : "more")} needed");
         }
 
         return $"{string.Join(", ", words)}; never more than {say.Of(Quantity.Volume, PlanStops.UpToCup(then.MostL))}";

@@ -8,7 +8,7 @@ namespace JollyBrook.Core.Filters;
 /// <param name="FlowShare">Share of the new flow left, cold left out, 0 to 1.</param>
 /// <param name="ColdShare">Share the cold leaves, 0 to 1.</param>
 /// <param name="ServiceAdvice">What to do about the flow; null when it runs well.</param>
-/// <param name="FlowAfterServiceLPerMin">Litres a minute after it; null when not advised.</param>
+/// <param name="FlowAfterServiceLPerMin">Litres a minute after it; null when a service is not advised.</param>
 /// <param name="DiscardL">First water to run through and throw away, litres; 0 when none.</param>
 /// <param name="LifeLeftL">Rated litres left after this volume; null when not known.</param>
 /// <param name="IntegrityCheck">How to check it; null where there is no check.</param>

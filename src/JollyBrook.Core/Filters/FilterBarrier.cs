@@ -23,7 +23,10 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter, F
 
     public bool CanBeFollowed => filter.Style != FilterStyle.DrinkThrough;
 
-    public bool IsForTaste => filter.Element == FilterElement.Carbon;
+    /// <summary>Carbon, unless its label claims more than taste.</summary>
+    public bool IsForTaste => filter.Element == FilterElement.Carbon && !Held.Anything;
+
+    private HeldBack Held => HeldBack.By(filter);
 
     /// <summary>Litres of its rated life left; null when either is not known.</summary>
     private double? LifeLeftL => filter.RatedLifeL - been.UsedL;
@@ -40,7 +43,7 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter, F
             ?? FilterCredit.PastLife(filter, been, water.VolumeL, assumptions);
         var working = new Working();
         var flow = Flow(info, water, reason, assumptions, working);
-        var cautions = Cautions(info, flow, water);
+        var cautions = Cautions(flow, water);
         if (reason is not null)
         {
             return BarrierResult.Refused(
@@ -63,7 +66,7 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter, F
         var say = setting.Say;
         var passive = filter.Style == FilterStyle.Gravity;
         return new BarrierResult(
-            Credits: Credits(info),
+            Credits: Held.Credits(name, filter.Claims is null ? info.Name : "as its label claims"),
             Refusal: null,
             Headline: $"{Minutes(flow.Minutes)} through the filter",
             HandsOnMinutes: passive ? SetUpMinutes : SetUpMinutes + flow.Minutes,
@@ -95,19 +98,6 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter, F
             Cautions: cautions,
             Working: working,
             Detail: flow
-        );
-    }
-
-    private IReadOnlyList<LogCredit> Credits(FilterElementInfo info)
-    {
-        var claims = filter.Claims;
-        return BarrierResult.Of(
-            name,
-            claims is null ? info.Name : "as its label claims",
-            Math.Min(6, claims?.Bacteria ?? info.Bacteria),
-            Math.Min(4, claims?.Viruses ?? info.Viruses),
-            Math.Min(4, claims?.Giardia ?? info.Giardia),
-            Math.Min(4, claims?.Cryptosporidium ?? info.Cryptosporidium)
         );
     }
 
@@ -160,8 +150,11 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter, F
             Minutes: minutes,
             FlowShare: share,
             ColdShare: Viscosity.FlowShare(water.TemperatureC),
-            ServiceAdvice: slow ? (info.BackFlushes ? "Back-flush it now, with clean water only." : info.Care) : null,
-            FlowAfterServiceLPerMin: slow
+            ServiceAdvice: !slow ? null
+                : FilterFlow.IsPastService(lost, load, info.ClogLNtu) ? FilterFlow.PastService
+                : info.BackFlushes ? "Back-flush it now, with clean water only."
+                : info.Care,
+            FlowAfterServiceLPerMin: slow && !FilterFlow.IsPastService(lost, load, info.ClogLNtu)
                 ? FilterFlow.LPerMin(rated, FilterFlow.LostAfterService(lost, load, info.ClogLNtu), 0, info.ClogLNtu, water.TemperatureC)
                 : null,
             DiscardL: been.NewOrStored == true || !been.CountsAsWetted ? MostDiscardL : 0,
@@ -174,17 +167,17 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter, F
         );
     }
 
-    private List<Caution> Cautions(FilterElementInfo info, FilterAnswer flow, FieldWater water)
+    private List<Caution> Cautions(FilterAnswer flow, FieldWater water)
     {
         var cautions = new List<Caution>();
-        if (info.Viruses < LogTarget.Standard(OrganismClass.Viruses) && (filter.Claims?.Viruses ?? 0) < 1)
+        if (Held.Viruses < 1)
         {
             cautions.Add(
                 new(NoViruses, Severity.Warning, "Does not hold viruses: half an hour of a chemical, a UV lamp or boiling after it does.")
             );
         }
 
-        if (filter.Element == FilterElement.Carbon)
+        if (IsForTaste)
         {
             cautions.Add(new("carbon", Severity.Danger, "Carbon alone takes no organism away: a barrier must follow."));
         }
@@ -238,14 +231,14 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter, F
     private List<TreatmentStep> Steps(FilterElementInfo info, FilterAnswer flow, FieldWater water, Speaker say)
     {
         List<TreatmentStep> steps = [];
-        if (flow.ServiceAdvice is { } advice)
+        if (flow is { ServiceAdvice: { } advice, FlowAfterServiceLPerMin: { } after })
         {
             steps.Add(
                 new(
                     "service",
                     StepKind.Prepare,
                     info.BackFlushes ? "Back-flush the filter" : "Clean the element",
-                    $"{advice} It then runs about {say.Of(Quantity.Flow, flow.FlowAfterServiceLPerMin!.Value)}.",
+                    $"{advice} It then runs about {say.Of(Quantity.Flow, after)}.",
                     "Done",
                     Optional: true
                 )
@@ -279,7 +272,7 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter, F
                 Done: "All through",
                 Clock: StepClock.Guide,
                 Minutes: Math.Ceiling(flow.Minutes - 1e-9),
-                DrinkAfter: info.Bacteria > 0 || info.Giardia > 0
+                DrinkAfter: Held is { Bacteria: > 0 } or { Giardia: > 0 }
             )
         );
         return steps;

@@ -11,9 +11,9 @@ public static class FilterCredit
     /// <summary>What keeps a wet element from frost through a night (handbook room 50, frost guard).</summary>
     internal const string KeepFromFrost = "Shake the water out, bag it watertight, keep it against the body or deep in the sleeping bag.";
 
-    /// <summary>Whether frost spoils it: any element that has been wet, but for carbon, which holds nothing back.</summary>
+    /// <summary>Whether frost spoils it: any element that has been wet, but for one that holds nothing back.</summary>
     internal static bool IsSpoiledByFrost(FilterSpec? filter, FilterState? been) =>
-        filter?.Element != FilterElement.Carbon && (been ?? FilterState.NotKnown).CountsAsWetted;
+        (filter?.Element is null || HeldBack.By(filter).Anything) && (been ?? FilterState.NotKnown).CountsAsWetted;
 
     /// <summary>A wet element left to freeze is suspect: damage cannot be seen, and no check clears it.</summary>
     public static string? Frozen(FilterSpec filter, FilterState been, List<Assumption> assumptions)

@@ -37,7 +37,16 @@ public static class FilterFlow
         ((volumeL * (1 + (loadLNtu / clogLNtu))) + (ntu * volumeL * volumeL / (2 * clogLNtu)))
         / (ratedLPerMin * (1 - lostShare) * Viscosity.FlowShare(temperatureC));
 
-    /// <summary>Share of flow lost for good after a service: a tenth of what was lost before it.</summary>
+    /// <summary>
+    /// Share of flow lost for good after a service, 0 to 1: what was lost for good before it, and a tenth of what it had lost since.
+    /// </summary>
     public static double LostAfterService(double lostShare, double loadLNtu, double clogLNtu) =>
-        (1 - RestoredShare) * (1 - CleanShare(lostShare, loadLNtu, clogLNtu));
+        lostShare + ((1 - RestoredShare) * (1 - lostShare - CleanShare(lostShare, loadLNtu, clogLNtu)));
+
+    /// <summary>Whether even a service would leave it below half its new flow.</summary>
+    public static bool IsPastService(double lostShare, double loadLNtu, double clogLNtu) =>
+        1 - LostAfterService(lostShare, loadLNtu, clogLNtu) < ServiceBelow;
+
+    /// <summary>What to do about it then.</summary>
+    internal const string PastService = "Cleaning no longer brings half its flow back: replace the element.";
 }

@@ -42,7 +42,10 @@ internal readonly record struct FilterOutlook(FindingState State, string Figure,
             ? new(
                 FindingState.Fails,
                 "already below half its flow.",
-                element.BackFlushes ? "Back-flush it before you leave." : "Clean the element before you leave."
+                FilterFlow.IsPastService(been.LostShare ?? 0, been.ClogLoadLNtu ?? element.ClogLNtu, element.ClogLNtu)
+                        ? FilterFlow.PastService
+                    : element.BackFlushes ? "Back-flush it before you leave."
+                    : "Clean the element before you leave."
             )
             : new(
                 FindingState.Holds,

@@ -62,6 +62,9 @@ public class LighterTests
                         (before.KgKm - after.KgKm).ShouldBe(offer.KgKmSaved, 0.5, offer.Remedy.Words);
                         after.MostCarriedL.ShouldBe(offer.MostCarriedL, 0.05);
                         after.Feasible.ShouldBeTrue();
+                        // What it takes is told like what it saves.
+                        offer.Words.Contains("less needed", StringComparison.Ordinal).ShouldBe(offer.LitresSaved >= 0.1);
+                        offer.Words.Contains("more needed", StringComparison.Ordinal).ShouldBe(offer.LitresSaved <= -0.1);
                         (after.Promise.Kept || !before.Promise.Kept).ShouldBeTrue();
                         if (!offer.Remedy.Solves)
                         {
