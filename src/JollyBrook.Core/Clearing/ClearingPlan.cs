@@ -181,7 +181,8 @@ public static class ClearingPlan
             var after = (Clarity)Math.Max((int)Clarity.SlightlyCloudy, (int)water.Clarity - 1);
             if (after < water.Clarity)
             {
-                var minutes = Math.Ceiling(ImprovisedMinutesPerL * water.VolumeL);
+                var poured = water.VolumeL / (1 - ImprovisedLoss);
+                var minutes = Math.Ceiling((ImprovisedMinutesPerL * poured) - 1e-9);
                 yield return new(
                     Way: ClearingWay.ImprovisedFilter,
                     Words: "Through gravel, sand and charcoal: clearer, not safe",
@@ -190,7 +191,7 @@ public static class ClearingPlan
                     StandMinutes: 0,
                     DrawOff: "",
                     LossShare: ImprovisedLoss,
-                    CollectL: water.VolumeL / (1 - ImprovisedLoss),
+                    CollectL: poured,
                     ClarityAfter: after,
                     HandsOnMinutes: minutes,
                     Minutes: minutes,

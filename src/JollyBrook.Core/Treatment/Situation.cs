@@ -120,7 +120,7 @@ internal sealed class Situation
         var asked = AskedFor(request.Method, barriers, intake);
         intake.ThrowIfWrong();
         var means = new ClearingMeans(
-            kit.Select(e => (e.Item as FlocculantPack)?.Flocculant).FirstOrDefault(f => f is not null),
+            kit.Where(e => e.Left is not <= 0).Select(e => (e.Item as FlocculantPack)?.Flocculant).FirstOrDefault(f => f is not null),
             kit.Find(MakeshiftFilter.Clears)?.Id
         );
         var melts = request.Snow is { } snow ? Melting(water, snow, kit, setting) : [];

@@ -40,6 +40,17 @@ public class BoilPlanTests
         longBoil.WaterLeftL.ShouldBe(0.9601, 0.0001);
     }
 
+    [Fact]
+    public void Without_a_lid_a_tenth_of_the_flame_goes_off_as_steam_on_the_way_up()
+    {
+        // The same 363 217 J, at 900 of 1000 W: 403 574 J from the burner in 403.6 s, of which 100 W·403.6 s = 40 357 J are steam.
+        var rolling = Ask.Boil(Ask.Water(1, temperatureC: 8, elevationM: 2600), Setup with { LidOn = false })
+            .Boil!.Schools.Single(s => s.School == BoilSchool.RollingBoil);
+        rolling.FuelG.ShouldBe(17.70, 0.01); // 403 574 / 22 800
+        rolling.BoiledAwayL.ShouldBe(0.01788, 0.00002); // 40 357 / 2.257e6
+        rolling.WaterLeftL.ShouldBe(0.98212, 0.00002);
+    }
+
     [Theory]
     [InlineData(0.0, 1)]
     [InlineData(2000.0, 1)]

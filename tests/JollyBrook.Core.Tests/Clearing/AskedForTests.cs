@@ -54,6 +54,15 @@ public class AskedForTests
     public void Flocculating_takes_mud_to_slightly_cloudy_and_clearer_water_to_clear(Clarity before, Clarity after) =>
         Clear(before, new(Way: ClearingWay.Flocculate), null, "tablets", Kits.Entry(Kits.Alum)).Clearing!.ClarityAfter.ShouldBe(after);
 
+    /// <summary>A flocculant told to be used up clears nothing; one that nobody counted is there.</summary>
+    [Theory]
+    [InlineData(0.0, false)]
+    [InlineData(5.0, true)]
+    [InlineData(null, true)]
+    public void What_is_used_up_does_not_flocculate(double? left, bool clears) =>
+        (Clear(Clarity.Muddy, new(), null, "tablets", Kits.Entry(Kits.Alum) with { Left = left }).Clearing!.Way == ClearingWay.Flocculate)
+            .ShouldBe(clears);
+
     /// <summary>Settling takes sandy slurry to mud once; the fines stay however often it is done, so no tablet counts in it.</summary>
     [Fact]
     public void Settling_takes_no_fines_out_of_a_slurry()
@@ -98,7 +107,7 @@ public class AskedForTests
     public void So_much_stays_with_the_sediment(Clarity clarity, double? sludgeCm, double share) =>
         DrawOffs.Loss(clarity, sludgeCm, 20).ShouldBe(share, 1e-12);
 
-    /// <summary>A tenth stays in the sand: a litre takes 1/0.9 = 1.11 L, ten minutes a litre, and one class clearer, never clear.</summary>
+    /// <summary>A tenth stays in the sand: a litre takes 1/0.9 = 1.11 L, ten minutes for each, and one class clearer, never clear.</summary>
     [Theory]
     [InlineData(Clarity.Cloudy, Clarity.SlightlyCloudy)]
     [InlineData(Clarity.Muddy, Clarity.Cloudy)]
@@ -109,7 +118,7 @@ public class AskedForTests
         answer.LossShare.ShouldBe(0.1, 1e-12);
         answer.CollectL.ShouldBe(1 / 0.9, 1e-9);
         answer.ClarityAfter.ShouldBe(after);
-        (answer.Minutes, answer.HandsOnMinutes).ShouldBe((10, 10));
+        (answer.Minutes, answer.HandsOnMinutes).ShouldBe((12, 12));
     }
 
     [Fact]

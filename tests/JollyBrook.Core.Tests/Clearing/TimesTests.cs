@@ -69,9 +69,10 @@ public class TimesTests
     }
 
     [Theory]
-    [InlineData(0.5, 5)]
-    [InlineData(3, 30)]
-    public void An_improvised_filter_takes_ten_minutes_a_litre(double litres, double minutes) =>
+    [InlineData(0.45, 5)] // 0.5 L poured in, a tenth of which stays
+    [InlineData(0.5, 6)] // 0.556
+    [InlineData(3, 34)] // 3.333
+    public void An_improvised_filter_takes_ten_minutes_for_each_litre_poured_in(double litres, double minutes) =>
         By(ClearingWay.ImprovisedFilter, litres).Minutes.ShouldBe(minutes);
 
     /// <summary>Clear water is neither settled nor flocculated, even where that is asked for; only what clouds it is.</summary>

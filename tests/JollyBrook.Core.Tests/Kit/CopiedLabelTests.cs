@@ -138,6 +138,9 @@ public class CopiedLabelTests
         // 1 per 2 L in 1 L: half a tablet; whole ones round up.
         Treated(new CopiedLabel(1, 2, MaySplit: true), Ask.Water(1), "nadcc-17").Headline.ShouldBe("0.5 tablet");
         Treated(new CopiedLabel(1, 2), Ask.Water(1), "nadcc-17").Headline.ShouldBe("1 tablet");
+        // 2.4 L are 1.2 tablets: up to the next half. 2.1 L are 1.05, so little more than one that one it stays.
+        Treated(new CopiedLabel(1, 2, MaySplit: true), Ask.Water(2.4), "nadcc-17").Headline.ShouldBe("1.5 tablets");
+        Treated(new CopiedLabel(1, 2, MaySplit: true), Ask.Water(2.1), "nadcc-17").Headline.ShouldBe("1 tablet");
     }
 
     [Fact]

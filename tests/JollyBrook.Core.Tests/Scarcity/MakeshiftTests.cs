@@ -1,4 +1,5 @@
 using CsCheck;
+using JollyBrook.Core.Clearing;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Scarcity.Makeshift;
@@ -18,14 +19,15 @@ public sealed class MakeshiftTests
 
     /// <summary>
     /// 0.1 to 0.3 L an hour for the wick; 10 min for each litre poured into the layers, a tenth of which stays in: 3 L out are 3.33 in,
-    /// 33.3 min; 20 to 40 min over embers; a siphon 0.3 to 1 L/min.
+    /// 33.3 min; 20 to 40 min over embers; a siphon 0.3 to 1 L/min. Until the dregs are seen a quarter counts as theirs: 3 L are drawn
+    /// off 4.
     /// </summary>
     [Theory]
     [InlineData("wick", 3, 600, 1800, 3)]
     [InlineData("layered-filter", 3, 33.333, 33.333, 3.3333)]
     [InlineData("bark-vessel", 2, 40, 80, 2)]
-    [InlineData("siphon", 3, 3, 10, 3)]
-    [InlineData("squeeze-out", 2, 2, 4, 2)]
+    [InlineData("siphon", 3, 3, 10, 4)]
+    [InlineData("squeeze-out", 3, 3, 6, 4)]
     public void Times_and_litres_are_the_rooms(string id, double litres, double low, double high, double draw)
     {
         var card = Card(id, litres);
@@ -45,9 +47,14 @@ public sealed class MakeshiftTests
     public void Layers_fill_two_thirds_of_the_vessel()
     {
         var steps = string.Join(' ', Cards(1, 2).Single(c => c.Id == "layered-filter").Steps);
-        // 0.2 + 0.25 + 0.2 of 2 L.
-        steps.ShouldContain("0.4 L");
-        steps.ShouldContain("0.5 L");
+        // 0.1 + 0.2 + 0.2 + 0.15 of 2 L, in the order in which they are filled in: sand, charcoal, sand, gravel.
+        string[] order = ["cloth", "0.2 L", "charcoal to the size of rice", "0.4 L", "0.4 L of washed sand", "Gravel last, 0.3 L"];
+        var at = 0;
+        foreach (var part in order)
+        {
+            at = steps.IndexOf(part, at, StringComparison.Ordinal);
+            at.ShouldBeGreaterThanOrEqualTo(0, part);
+        }
     }
 
     [Fact]
@@ -67,6 +74,37 @@ public sealed class MakeshiftTests
     [Fact]
     public void What_only_clears_says_that_it_is_still_unsafe() =>
         Cards().Where(c => c.Use is MakeshiftUse.Clear or MakeshiftUse.Draw).ShouldAllBe(c => c.NotTakenOut.Contains("still unsafe"));
+
+    /// <summary>What was settled and drawn off is no clearer than Treat counts it: it is judged anew, never taken for clear.</summary>
+    [Theory]
+    [InlineData("siphon")]
+    [InlineData("squeeze-out")]
+    public void What_is_drawn_off_is_judged_again(string id) => Card(id).Next.ShouldContain("Judge again how cloudy it is");
+
+    /// <summary>The layers take the litres and the minutes that Treat reckons for them.</summary>
+    [Fact]
+    public void The_layers_take_what_Treat_says() =>
+        Gen.Double[0.1, 40]
+            .Sample(
+                litres =>
+                {
+                    var card = Card("layered-filter", litres);
+                    var treated = Treat
+                        .Compute(
+                            new TreatRequest(
+                                UnitSystem.Metric,
+                                new WaterInput(litres, Clarity.Muddy, WaterColour.None, 10, 300),
+                                "burner",
+                                Clearing: new(Way: ClearingWay.ImprovisedFilter),
+                                Kit: [Kits.Burner(), new KitEntry("layers", card.ToKit)]
+                            )
+                        )
+                        .Clearing!;
+                    treated.CollectL.ShouldBe(card.DrawL!.Value, 1e-9);
+                    treated.Minutes.ShouldBe(Math.Ceiling(card.RunMinutesHigh!.Value - 1e-9));
+                },
+                iter: 100
+            );
 
     [Fact]
     public void More_water_never_takes_less_time() =>

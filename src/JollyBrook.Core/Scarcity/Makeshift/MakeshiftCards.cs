@@ -2,6 +2,7 @@ using JollyBrook.Core.Clearing;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Units;
+using JollyBrook.Core.Water;
 
 namespace JollyBrook.Core.Scarcity.Makeshift;
 
@@ -18,9 +19,12 @@ public static class MakeshiftCards
     private const double SiphonLow = 0.3,
         SiphonHigh = 1;
 
-    /// <summary>A soft bottle squeezed slowly, so that nothing is stirred up, L/min (pick).</summary>
-    private const double SqueezeLow = 0.5,
-        SqueezeHigh = 1;
+    /// <summary>A soft bottle of about a litre on its cap, its dregs let out in a few gentle squeezes, min for a litre (pick).</summary>
+    private const double SqueezeLow = 1,
+        SqueezeHigh = 2;
+
+    /// <summary>What stays with the dregs until they are seen, share: as in the cloudiest water.</summary>
+    private static readonly double DregsLoss = DrawOffs.Loss(Clarity.Slurry, null, 1);
 
     /// <summary>A wick between two cans, L/h (handbook room 90).</summary>
     private const double WickLow = 0.1,
@@ -31,6 +35,8 @@ public static class MakeshiftCards
         EmbersHigh = 40;
 
     private const string NothingAlive = "Bacteria, viruses, parasites, salt and chemicals all stay in. It looks clean and is still unsafe.";
+
+    private const string JudgeAgain = "Judge again how cloudy it is: settling takes it one step on, no farther. Then treat it as that.";
 
     public static IReadOnlyList<Field> Fields => MakeshiftFields.All;
 
@@ -69,7 +75,7 @@ public static class MakeshiftCards
     {
         var draw = litres / (1 - ClearingPlan.ImprovisedLoss);
         var minutes = ClearingPlan.ImprovisedMinutesPerL * draw;
-        // Of the vessel's height: cloth and charcoal below, sand, gravel above, a third left for the water (pick).
+        // From below: cloth, sand, charcoal, sand, gravel (handbook room 20); a third left for the water (pick).
         string Part(double share) => say.Of(Quantity.Volume, vesselL * share);
         return Card("layered-filter", "Layered filter", MakeshiftUse.Clear, litres, minutes, minutes, say) with
         {
@@ -87,12 +93,13 @@ public static class MakeshiftCards
             [
                 "Cut the vessel’s bottom off and turn it over; of a can, punch five small holes into the bottom.",
                 "Lay folded cloth over the neck or the holes.",
+                $"Wash sand until the water runs clear and fill in {Part(0.1)} of it: it holds the charcoal back.",
                 $"Crush cold charcoal to the size of rice, wash it until the water runs clear, and fill in {Part(0.2)} of it.",
-                $"Wash sand until the water runs clear and lay {Part(0.25)} of it on top.",
-                $"Gravel last, {Part(0.2)}: it spreads the water. The rest stays free for what you pour.",
+                $"Lay {Part(0.2)} of washed sand on top.",
+                $"Gravel last, {Part(0.15)}: it spreads the water. The rest stays free for what you pour.",
                 "Pour clear water through until it comes out clear; throw that away.",
-                "Pour slowly, without stirring the layers up. Note how many litres it has had, and build "
-                    + "it anew when it runs cloudy or stops.",
+                $"Pour {say.Of(Quantity.Volume, draw)} slowly, without stirring the layers up. Note how many litres it has had, and "
+                    + "build it anew when it runs cloudy or stops.",
             ],
             Check = "A dark mark through the bottle is seen better than before. No clearer: wash the sand again, or pour slower.",
             NotTakenOut = NothingAlive,
@@ -126,10 +133,10 @@ public static class MakeshiftCards
         {
             Needs = ["A hose", "A clean vessel lower than the settled one"],
             MakeMinutes = 3,
-            DrawL = litres,
+            DrawL = litres / (1 - DregsLoss),
             Steps =
             [
-                "Let it settle; do not move the vessel any more.",
+                $"Let {say.Of(Quantity.Volume, litres / (1 - DregsLoss))} settle; do not move the vessel any more.",
                 "Stand the clean vessel lower, beside it.",
                 "Fill the hose with clean water and close both ends with your thumbs: never suck it.",
                 "Put one end a hand’s breadth below the surface and well above what has settled, the other into the clean vessel; let go.",
@@ -137,26 +144,27 @@ public static class MakeshiftCards
             ],
             Check = "What runs is as clear as the top was. Cloudy: lift the end, let it settle again.",
             NotTakenOut = NothingAlive,
-            Next = "Treat what was drawn off as clear water.",
+            Next = JudgeAgain,
             Cautions = [],
         };
 
     private static MakeshiftCard SqueezeOut(double litres, Speaker say) =>
-        Card("squeeze-out", "Squeeze the top out", MakeshiftUse.Draw, litres, litres / SqueezeHigh, litres / SqueezeLow, say) with
+        Card("squeeze-out", "Squeeze the dregs out", MakeshiftUse.Draw, litres, litres * SqueezeLow, litres * SqueezeHigh, say) with
         {
-            Needs = ["A soft-walled bottle or bag it has settled in"],
+            Needs = ["A soft-walled bottle with a tight cap"],
             MakeMinutes = 1,
-            DrawL = litres,
+            DrawL = litres / (1 - DregsLoss),
             Steps =
             [
-                "Let it settle in the soft bottle, standing, cap on.",
-                "Hold the clean bottle’s mouth close.",
-                "Open it and squeeze the upper part slowly: the clear water rises out, the dregs stay.",
-                "Stop before they lift. Do not let go while the mouth is under: it sucks back and stirs.",
+                $"Fill soft bottles with {say.Of(Quantity.Volume, litres / (1 - DregsLoss))} in all, to the brim, caps tight.",
+                "Stand them on their caps and let them settle: the dregs lie in the neck.",
+                "Hold the bottle as it stands, squeeze gently, and crack the cap: the dregs run out.",
+                "Close it before you let go, or air goes back and stirs it. Again until what runs out is clear.",
+                "Wipe cap and threads: the dregs ran over them.",
             ],
-            Check = "Nothing of the dregs has moved. A rigid bottle can’t be squeezed: siphon instead.",
+            Check = "What is left is clear down to the cap. A rigid bottle can’t be squeezed: siphon instead.",
             NotTakenOut = NothingAlive,
-            Next = "Treat what came out as clear water.",
+            Next = JudgeAgain,
             Cautions = [],
         };
 

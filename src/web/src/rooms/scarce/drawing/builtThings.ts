@@ -15,8 +15,8 @@ export const builtThings: Record<string, Drawing | undefined> = {
     water: 'M7 14h24v16H7zM43 54h22v11H43z',
   },
   'squeeze-out': {
-    ink: 'M10 66q-6-24 2-40l4-8v-8h12v8l4 8q8 16 2 40zM16 10h12M30 12q10-6 14 8l4 4M48 24h16v42H44V32zM4 44h8m24 0h-6M14 58h18',
-    water: 'M14 30h16q5 12 4 26H12q-2-14 2-26zM45 50h18v15H45z',
+    ink: 'M20 6h32q4 18 2 28q-2 9-12 11v9H30v-9q-10-2-12-11q-2-10 2-28zM27 56h18M26 42l3 2M43 44l3-2M32 50h8M3 24h10m-4-4l4 4l-4 4M69 24H59m4-4l-4 4l4 4M34 61v3M38 64v4M33 68v2',
+    water: 'M19 14h34q2 12 0 20q-2 8-11 10H30q-9-2-11-10q-2-8 0-20z',
   },
   can: {
     ink: 'M18 26h36v40H18zM18 26q18 8 36 0M18 26q18-8 36 0M20 28q-4-24 16-24t16 24M22 28h1M49 28h1',
