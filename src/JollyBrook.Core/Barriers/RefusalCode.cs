@@ -52,9 +52,6 @@ public enum RefusalCode
     /// <summary>Held below the boil without a thermometer.</summary>
     NoThermometer,
 
-    /// <summary>Water boils too cool here to be held hot enough below the boil.</summary>
-    TooCool,
-
     /// <summary>The pot would be empty before the time is up.</summary>
     BoilsDry,
 

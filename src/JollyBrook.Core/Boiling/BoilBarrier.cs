@@ -100,15 +100,6 @@ public sealed class BoilBarrier(string id, string name, BurnerSpec? burner, doub
             );
         }
 
-        if (boil.School == BoilSchool.Pasteurise && boil.TopC < Pasteurising.LeastC)
-        {
-            return new(
-                RefusalCode.TooCool,
-                $"Water boils at {say.Of(Quantity.Temperature, boil.TopC)} here: it can't be held hot enough below that.",
-                ["Bring it to a rolling boil."]
-            );
-        }
-
         if (boil.WaterLeftL <= 0)
         {
             return new(

@@ -142,12 +142,7 @@ internal sealed class Fold
         {
             case Filled filled:
                 Vessels.Take(filled, id);
-                See(
-                    filled.SourceId,
-                    s => new SourceInHand(s, true, filled.At!.Value, id, filled.Clarity, filled.TemperatureC),
-                    filled.At!.Value,
-                    id
-                );
+                See(filled, id);
                 break;
             case Poured poured:
                 Vessels.Take(poured, id);
@@ -195,21 +190,8 @@ internal sealed class Fold
             case SignsLookedFor looked:
                 Walkers.Take(looked);
                 break;
-            case SourceSeen { Flowing: { } flowing } seen:
-                See(
-                    seen.SourceId,
-                    s => new SourceInHand(
-                        Id: s,
-                        Flowing: flowing,
-                        At: seen.At!.Value,
-                        LineId: id,
-                        Clarity: seen.Clarity,
-                        TemperatureC: seen.TemperatureC,
-                        Seen: seen.Seen
-                    ),
-                    seen.At!.Value,
-                    id
-                );
+            case SourceSeen seen:
+                See(seen, id);
                 break;
             case PassedBy passed:
                 StandAt(passed.SourceId, passed.At!.Value, id);
@@ -220,16 +202,14 @@ internal sealed class Fold
         }
     }
 
-    private void See(Guid? source, Func<Guid, SourceInHand> found, DateTimeOffset at, Guid by)
+    private void See(BookLine line, Guid by)
     {
-        if (source is { } id)
+        if (SourceReport.Of(line) is { } found)
         {
-            var now = found(id);
-            // What was seen there is not unseen by a line that does not speak of it.
-            _sources[id] = now.Seen is null && _sources.GetValueOrDefault(id)?.Seen is { } seen ? now with { Seen = seen } : now;
+            var source = found.SourceId;
+            _sources[source] = (_sources.GetValueOrDefault(source) ?? SourceInHand.NotSeen(source)).With(found);
+            StandAt(source, found.At, by);
         }
-
-        StandAt(source, at, by);
     }
 
     private void StandAt(Guid? source, DateTimeOffset at, Guid by) => Place = source is { } id ? new PlaceInHand(id, at, by) : Place;

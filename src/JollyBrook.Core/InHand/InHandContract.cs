@@ -193,23 +193,28 @@ public sealed record WalkerInHand(
 /// <param name="FromIds">The containers it came from.</param>
 public sealed record DrinkTold(Guid LineId, DateTimeOffset At, double Litres, bool Untreated, IReadOnlyList<Guid> FromIds);
 
-/// <summary>A source as it was last seen.</summary>
+/// <summary>A source as the log tells of it.</summary>
 /// <param name="Id">The source.</param>
-/// <param name="Flowing">Whether it ran.</param>
-/// <param name="At">When it was seen.</param>
-/// <param name="LineId">The line that says so.</param>
-/// <param name="Clarity">How clear it was; null where that was not told.</param>
-/// <param name="TemperatureC">How cold, °C; likewise.</param>
-/// <param name="Seen">What was seen there or upstream of it.</param>
-public sealed record SourceInHand(
-    Guid Id,
-    bool Flowing,
-    DateTimeOffset At,
-    Guid LineId,
-    Clarity? Clarity = null,
-    double? TemperatureC = null,
-    IReadOnlyList<Sighting>? Seen = null
-);
+/// <param name="Reports">What was found there, the latest last; none that later ones tell anew.</param>
+public sealed record SourceInHand(Guid Id, IReadOnlyList<SourceReport> Reports)
+{
+    internal static SourceInHand NotSeen(Guid id) => new(id, []);
+
+    /// <summary>The same with another report, which was made after all of them.</summary>
+    internal SourceInHand With(SourceReport next) => this with { Reports = [.. Reports.Where(r => !r.IsRetoldBy(next)), next] };
+
+    /// <summary>All that was found after an instant, or ever; null where nothing was.</summary>
+    internal SourceReport? Since(DateTimeOffset? instant)
+    {
+        SourceReport? found = null;
+        foreach (var report in Reports.Where(r => !(r.At <= instant)))
+        {
+            found = found is null ? report : report.After(found);
+        }
+
+        return found;
+    }
+}
 
 /// <summary>Where somebody last stood at a source: found it, filled there or passed it by.</summary>
 /// <param name="SourceId">The source.</param>

@@ -1,3 +1,4 @@
+using JollyBrook.Core.Book;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Filters;
 using JollyBrook.Core.Kit;
@@ -242,7 +243,7 @@ internal sealed class Report(InHandRequest request, Fold fold, DateTimeOffset no
     }
 
     /// <summary>
-    /// A source found dry, fouled, cloudier or colder is so at once; what was found better waits to be taken over (handbook 00, rule 3).
+    /// A source found dry, fouled, cloudier, coloured or colder is so at once; what was found better waits to be taken over (handbook 00, rule 3).
     /// </summary>
     private List<TripSourceEntry> TripSources()
     {
@@ -250,17 +251,18 @@ internal sealed class Report(InHandRequest request, Fold fold, DateTimeOffset no
         return
         [
             .. (request.Sources ?? []).Select(e =>
-                found.TryGetValue(e.Id, out var seen) && !(seen.At <= e.Source.ReportedAt) ? e with { Source = Worse(e.Source, seen) } : e
+                found.GetValueOrDefault(e.Id)?.Since(e.Source.ReportedAt) is { } seen ? e with { Source = Worse(e.Source, seen) } : e
             ),
         ];
     }
 
-    private static TripSource Worse(TripSource source, SourceInHand found) =>
+    private static TripSource Worse(TripSource source, SourceReport found) =>
         source with
         {
-            ReportedFlowing = found.Flowing ? source.ReportedFlowing : false,
-            ReportedAt = found.Flowing ? source.ReportedAt : found.At,
+            ReportedFlowing = found.Flowing == false ? false : source.ReportedFlowing,
+            ReportedAt = found.Flowing == false ? found.At : source.ReportedAt,
             Clarity = found.Clarity > FieldWater.Counted(source.Clarity) ? found.Clarity : source.Clarity,
+            Colour = found.Colour > FieldWater.Counted(source.Colour) ? found.Colour : source.Colour,
             TemperatureC = found.TemperatureC < (source.TemperatureC ?? VeryColdC) ? found.TemperatureC : source.TemperatureC,
             Seen = Together(source.Seen, found.Seen),
         };

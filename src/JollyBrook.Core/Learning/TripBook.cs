@@ -28,6 +28,8 @@ internal sealed class TripBook(LearnRequest request)
         return stages.Count == 0 ? null : stages.Sum(s => s.Hours!.Value);
     }
 
-    public DateOnly DateOf(BookLine line) =>
-        DateOnly.FromDateTime(line.At!.Value.ToOffset(TimeSpan.FromMinutes(request.OffsetMinutes ?? 0)).DateTime);
+    public DateOnly DateOf(BookLine line) => DateOf(line.At!.Value);
+
+    public DateOnly DateOf(DateTimeOffset at) =>
+        DateOnly.FromDateTime(at.ToOffset(TimeSpan.FromMinutes(request.OffsetMinutes ?? 0)).DateTime);
 }

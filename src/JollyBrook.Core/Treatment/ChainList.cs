@@ -89,8 +89,9 @@ public static class ChainList
         var usable = chains.Where(c => c.Refusal is null).ToList();
         return new ChainListResponse(
             usable.FirstOrDefault()?.Id,
+            // There is always one: what can be carried without a kit, or the sun beside it.
             usable.Count == 0
-                ? (chains.Count == 0 ? "There is nothing to treat with." : chains[0].Refusal!.Reason)
+                ? chains[0].Refusal!.Reason
                 : Praise(usable[0], usable),
             [.. chains.Select(c => Summary(c, situation, IsOutdone(c, usable, situation)))],
             [

@@ -110,6 +110,9 @@ public sealed record FieldWater(
     /// <summary>The class counted with: what is not known is the worst that a dose is credited in.</summary>
     public static Clarity Counted(Clarity? told) => told is null or Clarity.Unknown ? WorstDoseable : told.Value;
 
+    /// <summary>Colour as it is counted. Not known is tea: one unit of extra demand either way, and the commoner of the two.</summary>
+    public static WaterColour Counted(WaterColour? told) => told is null or WaterColour.Unknown ? WaterColour.Tea : told.Value;
+
     public static FieldWater Check(WaterInput? input, Intake intake)
     {
         ArgumentNullException.ThrowIfNull(intake);
@@ -121,8 +124,7 @@ public sealed record FieldWater(
         return new FieldWater(
             VolumeL: intake.Required(WaterFields.Volume, given.VolumeL),
             Clarity: clarity,
-            // One unit of extra demand either way; tea is the commoner of the two.
-            Colour: given.Colour is null or WaterColour.Unknown ? WaterColour.Tea : given.Colour.Value,
+            Colour: Counted(given.Colour),
             TemperatureC: intake.Optional(WaterFields.Temperature, given.TemperatureC) ?? ColdestC,
             ElevationM: intake.Optional(WaterFields.Elevation, given.ElevationM),
             Ntu: measured ?? Turbidity.WorstOf(clarity),

@@ -56,10 +56,21 @@ public class PasteurisingTests
             .Field.ShouldBe("boil.heldC");
     }
 
+    /// <summary>Wherever a source may lie water gets hot enough to be held below the boil; the range of the field ends at 9000 m.</summary>
+    [Fact]
+    public void It_can_be_held_hot_enough_at_every_height() =>
+        Gen.Double[-430, 9000]
+            .Sample(heightM =>
+            {
+                BoilingPoint.AtElevationC(heightM).ShouldBeGreaterThan(Pasteurising.LeastC);
+                Ask.Boil(Ask.Water(1, elevationM: heightM), new BoilOptions(BoilSchool.Pasteurise, HeldC: 95, Thermometer: true))
+                    .Refusal.ShouldBeNull();
+            });
+
     [Fact]
     public void The_degrees_to_heat_to_are_ones_the_pot_reaches_and_the_minutes_are_of()
     {
-        Gen.Select(Gen.Double[65, 95], Gen.Double[0, 6000], Gen.Enum<UnitSystem>())
+        Gen.Select(Gen.Double[65, 95], Gen.Double[-430, 9000], Gen.Enum<UnitSystem>())
             .Sample(
                 (held, heightM, units) =>
                 {

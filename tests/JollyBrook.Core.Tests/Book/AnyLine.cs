@@ -103,6 +103,7 @@ internal static class AnyLine
         from fill in Fill
         from seconds in Seconds
         from clarity in Clear
+        from colour in Gen.Enum<WaterColour>().Nullable(0.3)
         from cold in Cold
         from seen in Gen.Enum<Sighting>().Array[1, 4]
         select (BookLine)
@@ -112,6 +113,7 @@ internal static class AnyLine
                 FillL: fill,
                 FillSeconds: seconds,
                 Clarity: clarity,
+                Colour: colour,
                 TemperatureC: cold,
                 Seen: [.. seen.Distinct()]
             ),

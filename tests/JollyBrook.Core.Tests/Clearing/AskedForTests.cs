@@ -60,8 +60,9 @@ public class AskedForTests
     [InlineData(5.0, true)]
     [InlineData(null, true)]
     public void What_is_used_up_does_not_flocculate(double? left, bool clears) =>
-        (Clear(Clarity.Muddy, new(), null, "tablets", Kits.Entry(Kits.Alum) with { Left = left }).Clearing!.Way == ClearingWay.Flocculate)
-            .ShouldBe(clears);
+        (
+            Clear(Clarity.Muddy, new(), null, "tablets", Kits.Entry(Kits.Alum) with { Left = left }).Clearing!.Way == ClearingWay.Flocculate
+        ).ShouldBe(clears);
 
     /// <summary>Settling takes sandy slurry to mud once; the fines stay however often it is done, so no tablet counts in it.</summary>
     [Fact]

@@ -73,7 +73,13 @@ public class TimesTests
     [InlineData(0.5, 6)] // 0.556
     [InlineData(3, 34)] // 3.333
     public void An_improvised_filter_takes_ten_minutes_for_each_litre_poured_in(double litres, double minutes) =>
-        By(ClearingWay.ImprovisedFilter, litres).Minutes.ShouldBe(minutes);
+        By(ClearingWay.ImprovisedFilter, litres)
+            .ShouldSatisfyAllConditions(
+                a => a.Minutes.ShouldBe(minutes),
+                a => a.HandsOnMinutes.ShouldBe(minutes),
+                a => a.StandMinutes.ShouldBe(0),
+                a => a.SettleMinutes.ShouldBeNull()
+            );
 
     /// <summary>Clear water is neither settled nor flocculated, even where that is asked for; only what clouds it is.</summary>
     [Theory]

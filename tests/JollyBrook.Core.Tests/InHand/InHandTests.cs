@@ -32,7 +32,7 @@ public class InHandTests
         var raw = _log.At(1);
         raw.In(Log.Bottle).Water.ShouldBe(new RawWater(Log.Spring, Clarity.Clear, null, 9));
         raw.Next.ShouldBeOfType<TreatThis>().ContainerId.ShouldBe(Log.Bottle);
-        raw.Sources.Single().Flowing.ShouldBeTrue(); // who fills there has seen it run
+        raw.Sources.Single().Reports.Single().Flowing.ShouldBe(true); // who fills there has seen it run
 
         var batch = _log.Dose(2, Log.Bottle, 1);
         _log.At(0.9).In(Log.Bottle).Water.ShouldBeOfType<UnderWay>().ReadyAt.ShouldBeNull(); // two minutes ahead it is begun, and the tablet not in yet

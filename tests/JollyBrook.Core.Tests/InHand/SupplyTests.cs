@@ -114,6 +114,47 @@ public class SupplyTests
             );
     }
 
+    /// <summary>
+    /// Bad news counts whether or not it was told that the source runs, and a word later that it does unsays none of it; a word on the source
+    /// itself, later than the report, does.
+    /// </summary>
+    [Fact]
+    public void What_a_later_line_does_not_speak_of_stays()
+    {
+        TripSource Spring() => _log.At(60).TripSources.Single().Source;
+        var before = Spring();
+        _log.Write(0, new SourceSeen(Log.Spring, Clarity: Clarity.Muddy, Seen: [Sighting.Stock]));
+        _log.Write(3, new Filled(Log.Bottle, SourceId: Log.Spring, Colour: WaterColour.Green, TemperatureC: 1));
+        _log.Write(5, new SourceSeen(Log.Spring, Flowing: true, Clarity: Clarity.Unknown, Colour: WaterColour.Unknown));
+        Spring()
+            .ShouldSatisfyAllConditions(
+                s => (s.Clarity, s.Colour, s.TemperatureC).ShouldBe((Clarity.Muddy, WaterColour.Green, 1)),
+                s => s.Seen.ShouldBe([Sighting.Stock]),
+                s => (s.ReportedFlowing, s.ReportedAt).ShouldBe((before.ReportedFlowing, before.ReportedAt))
+            );
+        // Colourless after all: good news, which waits; what the plan has of the source stands.
+        _log.Write(7, new SourceSeen(Log.Spring, Colour: WaterColour.None));
+        Spring().Colour.ShouldBe(before.Colour);
+        _log.At(60).Sources.Single().Reports.Count.ShouldBe(4);
+        _log.Write(9, new SourceSeen(Log.Spring, true, Clarity: Clarity.Clear, Colour: WaterColour.None, TemperatureC: 9, Seen: []));
+        // One that speaks of all is all there is to keep.
+        _log.At(60).Sources.Single().Reports.Count.ShouldBe(1);
+        Spring().Clarity.ShouldBe(before.Clarity);
+    }
+
+    /// <summary>What was written of a source before its own report is older than that, and no longer counts.</summary>
+    [Fact]
+    public void A_newer_word_on_the_source_itself_outweighs_what_was_found_before()
+    {
+        var found = SourceInHand
+            .NotSeen(Log.Spring)
+            .With(new SourceReport(Log.Spring, Log.Morning, Clarity: Clarity.Muddy))
+            .With(new SourceReport(Log.Spring, Log.Morning.AddHours(2), Flowing: true));
+        found.Since(null)!.Clarity.ShouldBe(Clarity.Muddy);
+        found.Since(Log.Morning.AddHours(1))!.ShouldSatisfyAllConditions(r => r.Clarity.ShouldBeNull(), r => r.Flowing.ShouldBe(true));
+        found.Since(Log.Morning.AddHours(2)).ShouldBeNull();
+    }
+
     /// <summary>Where somebody last stood: filled, found or passed by, whichever came last.</summary>
     [Fact]
     public void The_log_tells_where_the_party_last_stood()

@@ -229,4 +229,27 @@ public class LearnTests
         proposal.Source.ReportedAt.ShouldBe(Morning);
         Learnt(lines, Plan([new(Thing.ToString(), proposal.Source)])).Proposals.ShouldBeEmpty();
     }
+
+    /// <summary>A word later that it runs does not unsay that it was muddy, green and under stock: taking that over would lose it.</summary>
+    [Fact]
+    public void What_was_found_since_is_taken_over_together()
+    {
+        var source = new TripSource("Brook", SourceClass.SeasonalLate, 5, true, Now.AddDays(-20));
+        BookLine[] lines =
+        [
+            new SourceSeen(Thing, Clarity: Clarity.Muddy, Colour: WaterColour.Green, Seen: [Sighting.Stock]) { At = Morning.AddDays(-1) },
+            new Filled(Guid.NewGuid(), SourceId: Thing, TemperatureC: 7) { At = Morning },
+            new SourceSeen(Thing, Clarity: Clarity.Unknown, Colour: WaterColour.Unknown) { At = Morning.AddHours(1) },
+        ];
+        var proposal = Learnt(lines, Plan([new(Thing.ToString(), source)])).Proposals.Single();
+        proposal.Source!.ShouldSatisfyAllConditions(
+            s => (s.ReportedFlowing, s.ReportedAt).ShouldBe((true, Morning)),
+            s => (s.Clarity, s.Colour, s.TemperatureC).ShouldBe((Clarity.Muddy, WaterColour.Green, 7)),
+            s => s.Seen.ShouldBe([Sighting.Stock])
+        );
+        proposal.After.ShouldContain(", muddy, green, 7 °C, ");
+        proposal.After.ShouldEndWith(SourceSigns.Of(Sighting.Stock).Name.ToLowerInvariant());
+        // A report that does not say whether it runs refreshes nothing by itself.
+        Learnt([lines[0]], Plan([new(Thing.ToString(), source)])).Proposals.ShouldBeEmpty();
+    }
 }

@@ -60,6 +60,11 @@ public sealed record Filled(
             yield return Turbidity.Spoken(clarity);
         }
 
+        if (WaterColours.Spoken(Colour) is { } colour)
+        {
+            yield return colour;
+        }
+
         if (TemperatureC is { } cold)
         {
             yield return say.Of(Quantity.Temperature, cold);

@@ -11,6 +11,7 @@ namespace JollyBrook.Core.Book;
 /// <param name="FillL">What was filled to time it, L, 0.05 to 50.</param>
 /// <param name="FillSeconds">How long that took, s, 1 to 7 200.</param>
 /// <param name="Clarity">How clear.</param>
+/// <param name="Colour">Its colour.</param>
 /// <param name="TemperatureC">How cold, °C, 0 to 40.</param>
 /// <param name="Photo">A small picture, as a data address of at most 120 000 characters.</param>
 /// <param name="Seen">What was seen there or upstream of it.</param>
@@ -20,6 +21,7 @@ public sealed record SourceSeen(
     double? FillL = null,
     double? FillSeconds = null,
     Clarity? Clarity = null,
+    WaterColour? Colour = null,
     double? TemperatureC = null,
     string? Photo = null,
     IReadOnlyList<Sighting>? Seen = null
@@ -41,6 +43,7 @@ public sealed record SourceSeen(
             LineFields.Cold,
             PhotoField,
             ChoiceField.Of<Clarity>("clarity", "Clarity"),
+            ChoiceField.Of<WaterColour>("colour", "Colour"),
             ChoiceField.Of<Sighting>("seen", "What is seen"),
         ],
         [
@@ -49,6 +52,7 @@ public sealed record SourceSeen(
             Column<SourceSeen>.Number("fill_l", "Filled, L", l => l.FillL, (l, v) => l with { FillL = v }),
             Column<SourceSeen>.Number("fill_seconds", "In seconds", l => l.FillSeconds, (l, v) => l with { FillSeconds = v }),
             Column<SourceSeen>.Choice("clarity", "Clarity", l => l.Clarity, (l, v) => l with { Clarity = v }),
+            Column<SourceSeen>.Choice("colour", "Colour", l => l.Colour, (l, v) => l with { Colour = v }),
             Column<SourceSeen>.Number("temperature_c", "Temperature, °C", l => l.TemperatureC, (l, v) => l with { TemperatureC = v }),
             Column<SourceSeen>.Choices("seen", "What is seen", l => l.Seen, (l, v) => l with { Seen = v }),
         ]
@@ -89,6 +93,11 @@ public sealed record SourceSeen(
         if (Clarity is { } clarity and not Water.Clarity.Unknown)
         {
             yield return Turbidity.Spoken(clarity);
+        }
+
+        if (WaterColours.Spoken(Colour) is { } colour)
+        {
+            yield return colour;
         }
 
         foreach (var sign in (Seen ?? []).Distinct().Select(SourceSigns.Of))

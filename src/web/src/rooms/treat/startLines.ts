@@ -41,6 +41,7 @@ export function startLines(
       sourceId: here,
       flowing: true,
       clarity,
+      colour,
       temperatureC,
       seen: request.source?.seen ?? null,
     });

@@ -46,6 +46,7 @@ export function EntryFields({ line, onChange, errors }: LineFieldsProps<Entry>):
           {f.number('litres', 'How much', 'volume', 0.25, 'To the brim')}
           {f.record('sourceId', 'At', 'trip-source')}
           <ClarityOf line={line} onChange={onChange} errors={errors} />
+          <ColourOf line={line} onChange={onChange} errors={errors} />
           {f.number('temperatureC', 'Water temperature', 'temperature', 1)}
         </>
       );
@@ -177,6 +178,7 @@ function SourceFields(props: LineFieldsProps<EntryOf<'sourceSeen'>>) {
       {number('fillL', 'Filled', 'volume', 0.25)}
       {number('fillSeconds', 'Seconds to fill it', 'seconds', 1)}
       <ClarityOf {...props} />
+      <ColourOf {...props} />
       {number('temperatureC', 'Water temperature', 'temperature', 1)}
       <PhotoEntry photo={line.photo ?? null} onChange={(photo) => set({ photo })} />
     </>
@@ -194,6 +196,18 @@ function ClarityOf<T extends EntryOf<'sourceSeen'> | EntryOf<'filled'>>({
       choices={clarities}
       value={line.clarity ?? 'unknown'}
       onChange={(clarity) => onChange({ ...line, clarity: clarity as T['clarity'] })}
+    />
+  );
+}
+
+function ColourOf<T extends EntryOf<'sourceSeen'> | EntryOf<'filled'>>({ line, onChange }: LineFieldsProps<T>) {
+  const { colours } = useCatalogue();
+  return (
+    <ChoiceGroup
+      label="Colour"
+      choices={colours}
+      value={line.colour ?? 'unknown'}
+      onChange={(colour) => onChange({ ...line, colour: colour as T['colour'] })}
     />
   );
 }
