@@ -13,11 +13,17 @@ public class SnowTests
 
     private static readonly SourceInput CleanSnow = new(SourceKind.Snow, SourceFlow.Unknown, [Sighting.NobodyAbove], YesNo.No, YesNo.No);
 
-    private static TreatResponse Melt(string method, SnowKind kind = SnowKind.Settled, bool accept = false, SourceInput? source = null) =>
+    private static TreatResponse Melt(
+        string method,
+        SnowKind kind = SnowKind.Settled,
+        bool accept = false,
+        SourceInput? source = null,
+        double? meltC = null
+    ) =>
         Treat.Compute(
             new TreatRequest(
                 UnitSystem.Metric,
-                Ask.Water(2, temperatureC: null, elevationM: 0),
+                Ask.Water(2, temperatureC: meltC, elevationM: 0),
                 method,
                 StartAt: Kits.Now,
                 Boil: Pot,
@@ -55,6 +61,18 @@ public class SnowTests
     [InlineData(SnowKind.Ice, 2.17)]
     [InlineData(SnowKind.Unknown, 20)]
     public void Snow_by_how_much_water_it_holds(SnowKind kind, double litres) => Melt("burner", kind).Melt!.SnowL.ShouldBe(litres, 0.01);
+
+    /// <summary>Melt ends at 0 to 1 °C: what is told warmer than that was heated further, and that is said with its fuel.</summary>
+    [Theory]
+    [InlineData(1.0, false)]
+    [InlineData(1.1, true)]
+    [InlineData(null, false)]
+    public void Warmer_than_melt_is_heated_further(double? meltC, bool heated)
+    {
+        var answer = Melt("tablets", meltC: meltC);
+        answer.Assumptions.Any(a => a.Message.Contains("heated further")).ShouldBe(heated);
+        (answer.Melt!.FuelG > Melt("tablets", meltC: 0).Melt!.FuelG + 1e-9).ShouldBe(meltC is not null);
+    }
 
     [Fact]
     public void Melted_water_is_dosed_at_5_degrees() => Melt("tablets").Contact!.LabelMinutes.ShouldBe(60); // cold: the label doubles

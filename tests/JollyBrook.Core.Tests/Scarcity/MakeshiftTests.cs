@@ -41,6 +41,8 @@ public sealed class MakeshiftTests
     {
         Card("wick", 3).Yield.ShouldBe("3 L in 10 h to 30 h, once it is made");
         Card("layered-filter", 3).Yield.ShouldBe("3 L in 34 min, once it is made");
+        // Settling takes hours; that is not in the minutes of drawing it off.
+        Card("siphon", 3).Yield.ShouldBe("3 L in 3 min to 10 min, once it has settled");
     }
 
     [Fact]

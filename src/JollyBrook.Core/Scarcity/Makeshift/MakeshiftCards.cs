@@ -302,7 +302,7 @@ public static class MakeshiftCards
             RunMinutesHigh: high,
             DrawL: null,
             Yield: litres is { } wanted && low is { } quickest && high is { } slowest
-                ? $"{say.Of(Quantity.Volume, wanted)} in {Between(quickest, slowest)}, once it is made"
+                ? $"{say.Of(Quantity.Volume, wanted)} in {Between(quickest, slowest)}, once it {(use == MakeshiftUse.Draw ? "has settled" : "is made")}"
                 : "",
             Steps: [],
             Check: "",

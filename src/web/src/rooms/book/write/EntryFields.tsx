@@ -1,5 +1,6 @@
 import { Box } from '@mui/material';
 import type { ReactNode } from 'react';
+import { SignPicker } from '../../treat/source/SignPicker';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import { ChoiceGroup } from '../../../shared/ChoiceGroup';
 import { NumberEntry } from '../../../shared/NumberEntry';
@@ -180,6 +181,7 @@ function SourceFields(props: LineFieldsProps<EntryOf<'sourceSeen'>>) {
       <ClarityOf {...props} />
       <ColourOf {...props} />
       {number('temperatureC', 'Water temperature', 'temperature', 1)}
+      <SignPicker seen={line.seen ?? []} onChange={(seen) => set({ seen: seen.length > 0 ? seen : null })} />
       <PhotoEntry photo={line.photo ?? null} onChange={(photo) => set({ photo })} />
     </>
   );
@@ -200,7 +202,10 @@ function ClarityOf<T extends EntryOf<'sourceSeen'> | EntryOf<'filled'>>({
   );
 }
 
-function ColourOf<T extends EntryOf<'sourceSeen'> | EntryOf<'filled'>>({ line, onChange }: LineFieldsProps<T>) {
+function ColourOf<T extends EntryOf<'sourceSeen'> | EntryOf<'filled'>>({
+  line,
+  onChange,
+}: LineFieldsProps<T>) {
   const { colours } = useCatalogue();
   return (
     <ChoiceGroup
