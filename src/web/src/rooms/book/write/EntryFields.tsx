@@ -1,6 +1,6 @@
 import { Box } from '@mui/material';
 import type { ReactNode } from 'react';
-import { SignPicker } from '../../treat/source/SignPicker';
+import { SeenThere } from './SeenThere';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import { ChoiceGroup } from '../../../shared/ChoiceGroup';
 import { NumberEntry } from '../../../shared/NumberEntry';
@@ -181,7 +181,7 @@ function SourceFields(props: LineFieldsProps<EntryOf<'sourceSeen'>>) {
       <ClarityOf {...props} />
       <ColourOf {...props} />
       {number('temperatureC', 'Water temperature', 'temperature', 1)}
-      <SignPicker seen={line.seen ?? []} onChange={(seen) => set({ seen: seen.length > 0 ? seen : null })} />
+      <SeenThere seen={line.seen ?? null} onChange={(seen) => set({ seen })} />
       <PhotoEntry photo={line.photo ?? null} onChange={(photo) => set({ photo })} />
     </>
   );
