@@ -55,7 +55,7 @@ internal sealed class Fold
         Place = since.Place;
         foreach (var source in since.Sources)
         {
-            _sources[source.Id] = source;
+            _sources[source.Id] = source with { Reports = source.Reports ?? [] };
         }
     }
 

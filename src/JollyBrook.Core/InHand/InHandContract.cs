@@ -99,6 +99,7 @@ public sealed record InHandRequest(
 /// <param name="Walkers">What each walker drank and showed.</param>
 /// <param name="Sources">Sources as they were last seen.</param>
 /// <param name="TripSources">Sources of the trip as they are now: what the plan reckons with.</param>
+/// <param name="FoundWorse">Those of them that the log has worse than they say themselves.</param>
 /// <param name="Frost">What is to be put away warm tonight, and what nobody has said of the night before.</param>
 /// <param name="Next">The next thing to do.</param>
 /// <param name="TreatIn">The container in which treating makes sense next: one with raw water, else an empty one; null when there is
@@ -121,6 +122,7 @@ public sealed record InHandResponse(
     IReadOnlyList<WalkerInHand> Walkers,
     IReadOnlyList<SourceInHand> Sources,
     IReadOnlyList<TripSourceEntry> TripSources,
+    IReadOnlyList<SourceFoundWorse> FoundWorse,
     IReadOnlyList<FrostJob> Frost,
     NextThing Next,
     Guid? TreatIn,
@@ -215,6 +217,11 @@ public sealed record SourceInHand(Guid Id, IReadOnlyList<SourceReport> Reports)
         return found;
     }
 }
+
+/// <summary>A source of the trip that was found worse than its own words have it.</summary>
+/// <param name="Id">The source.</param>
+/// <param name="Words">What was found, and until when it counts.</param>
+public sealed record SourceFoundWorse(string Id, string Words);
 
 /// <summary>Where somebody last stood at a source: found it, filled there or passed it by.</summary>
 /// <param name="SourceId">The source.</param>

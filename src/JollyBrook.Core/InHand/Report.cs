@@ -23,6 +23,7 @@ internal sealed class Report(InHandRequest request, Fold fold, DateTimeOffset no
         var all = containers.Sum(c => c.Litres);
         var walkers = request.Walkers?.Count ?? 0;
         var sums = fold.Vessels.Sums();
+        var tripSources = TripSources();
         List<KitEntry> kit = [];
         List<SupplyInHand> supplies = [];
         List<FrostJob> frost = [];
@@ -61,7 +62,8 @@ internal sealed class Report(InHandRequest request, Fold fold, DateTimeOffset no
             Kit: kit,
             Walkers: Walkers(),
             Sources: [.. fold.Sources.OrderBy(s => s.Id)],
-            TripSources: TripSources(),
+            TripSources: tripSources,
+            FoundWorse: [.. (request.Sources ?? []).Zip(tripSources).Select(s => FoundWorse(s.First, s.Second)).OfType<SourceFoundWorse>()],
             Frost: frost,
             Next: Next(containers),
             TreatIn: TreatIn(containers),
@@ -254,6 +256,28 @@ internal sealed class Report(InHandRequest request, Fold fold, DateTimeOffset no
                 found.GetValueOrDefault(e.Id)?.Since(e.Source.ReportedAt) is { } seen ? e with { Source = Worse(e.Source, seen) } : e
             ),
         ];
+    }
+
+    /// <summary>Null where it is as it says itself.</summary>
+    private SourceFoundWorse? FoundWorse(TripSourceEntry told, TripSourceEntry now)
+    {
+        var (before, after) = (told.Source, now.Source);
+        List<string?> found =
+        [
+            after.ReportedFlowing == false && before.ReportedFlowing != false ? "dry" : null,
+            after.Clarity != before.Clarity && after.Clarity is { } clarity ? Turbidity.Spoken(clarity) : null,
+            after.Colour != before.Colour ? WaterColours.Spoken(after.Colour) : null,
+            after.TemperatureC != before.TemperatureC && after.TemperatureC is { } celsius ? say.Of(Quantity.Temperature, celsius) : null,
+            .. (after.Seen ?? []).Except(before.Seen ?? []).Select(s => Sentence.Lower(SourceSigns.Of(s).Name)),
+        ];
+        var words = string.Join(", ", found.OfType<string>());
+        return words.Length == 0
+            ? null
+            : new SourceFoundWorse(
+                told.Id,
+                $"The book has it worse: {words}. The plan counts with that until a later report says otherwise, or you take it over under "
+                    + "What it taught."
+            );
     }
 
     private static TripSource Worse(TripSource source, SourceReport found) =>

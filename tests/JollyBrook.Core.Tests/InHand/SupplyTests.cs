@@ -132,6 +132,12 @@ public class SupplyTests
                 s => s.Seen.ShouldBe([Sighting.Stock]),
                 s => (s.ReportedFlowing, s.ReportedAt).ShouldBe((before.ReportedFlowing, before.ReportedAt))
             );
+        _log.At(60)
+            .FoundWorse.Single()
+            .ShouldSatisfyAllConditions(
+                f => f.Id.ShouldBe(Log.Spring.ToString()),
+                f => f.Words.ShouldStartWith("The book has it worse: muddy, green, 1 °C, stock or a wallow. The plan counts with that")
+            );
         // Colourless after all: good news, which waits; what the plan has of the source stands.
         _log.Write(7, new SourceSeen(Log.Spring, Colour: WaterColour.None));
         Spring().Colour.ShouldBe(before.Colour);
@@ -140,6 +146,9 @@ public class SupplyTests
         // One that speaks of all is all there is to keep.
         _log.At(60).Sources.Single().Reports.Count.ShouldBe(1);
         Spring().Clarity.ShouldBe(before.Clarity);
+        _log.At(60).FoundWorse.ShouldBeEmpty();
+        _log.Write(11, new SourceSeen(Log.Spring, Flowing: false));
+        _log.At(60).FoundWorse.Single().Words.ShouldStartWith("The book has it worse: dry. ");
     }
 
     /// <summary>What was written of a source before its own report is older than that, and no longer counts.</summary>

@@ -3,6 +3,7 @@ import { entryColumns } from '../../../shared/entryColumns';
 import { DateEntry } from '../../../shared/dates/DateEntry';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import type { Schema } from '../../../core/contract';
+import { Cautions } from '../../../shared/Cautions';
 import { ChoiceGroup } from '../../../shared/ChoiceGroup';
 import { NumberEntry } from '../../../shared/NumberEntry';
 import { ProblemLine } from '../../../shared/ProblemLine';
@@ -11,6 +12,7 @@ import { SelectEntry } from '../../../shared/SelectEntry';
 import { TextEntry } from '../../../shared/TextEntry';
 import { wholePercent } from '../../../shared/units';
 import type { Kept } from '../../../store/records';
+import { useInHand } from '../../../store/InHandContext';
 import { useEdited } from '../../../store/useEdited';
 import type { ItemKind } from '../../../store/kitItems';
 import { useRecords } from '../../../store/useRecords';
@@ -46,6 +48,7 @@ export function SourceEditor({ record, stop }: Props) {
     error: errors(key),
   });
   const report = source.reportedAt == null ? 'none' : source.reportedFlowing ? 'flowing' : 'dry';
+  const worse = useInHand()?.foundWorse.find(({ id }) => id === record.id);
   const today = new Date().toISOString();
   const ways = (useRecords('kit-item') ?? [])
     .filter(({ body }) => body.retired !== true && treating.includes(body.kind))
@@ -72,6 +75,7 @@ export function SourceEditor({ record, stop }: Props) {
             : ''}
       </Typography>
       {stop?.chanceWhy && <Typography color="text.secondary">{stop.chanceWhy}</Typography>}
+      {worse && <Cautions cautions={[{ code: 'found-worse', severity: 'warning', message: worse.words }]} />}
       {plan.problem && <ProblemLine>{plan.problem.detail}</ProblemLine>}
       <Grid>
         <TextEntry
