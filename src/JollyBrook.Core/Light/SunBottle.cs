@@ -26,7 +26,7 @@ internal static class SunBottle
         if (water.Colour != WaterColour.None)
         {
             return water.ColourKnown
-                ? $"Sunlight does not count in {WaterColours.Spoken(water.Colour)} " + "water: the colour takes the light."
+                ? $"Sunlight does not count in {WaterColours.Spoken(water.Colour)} water: the colour takes the light."
                 : "Colour not known: sunlight does not count in coloured water.";
         }
 

@@ -133,10 +133,10 @@ public static class MakeshiftCards
         {
             Needs = ["A hose", "A clean vessel lower than the settled one"],
             MakeMinutes = 3,
-            DrawL = litres / (1 - DregsLoss),
+            DrawL = WithDregs(litres),
             Steps =
             [
-                $"Let {say.Of(Quantity.Volume, litres / (1 - DregsLoss))} settle; do not move the vessel any more.",
+                $"Let {say.Of(Quantity.Volume, WithDregs(litres))} settle; do not move the vessel any more.",
                 "Stand the clean vessel lower, beside it.",
                 "Fill the hose with clean water and close both ends with your thumbs: never suck it.",
                 "Put one end a hand’s breadth below the surface and well above what has settled, the other into the clean vessel; let go.",
@@ -153,10 +153,10 @@ public static class MakeshiftCards
         {
             Needs = ["A soft-walled bottle with a tight cap"],
             MakeMinutes = 1,
-            DrawL = litres / (1 - DregsLoss),
+            DrawL = WithDregs(litres),
             Steps =
             [
-                $"Fill soft bottles with {say.Of(Quantity.Volume, litres / (1 - DregsLoss))} in all, to the brim, caps tight.",
+                $"Fill soft bottles with {say.Of(Quantity.Volume, WithDregs(litres))} in all, to the brim, caps tight.",
                 "Stand them on their caps and let them settle: the dregs lie in the neck.",
                 "Hold the bottle as it stands, squeeze gently, and crack the cap: the dregs run out.",
                 "Close it before you let go, or air goes back and stirs it. Again until what runs out is clear.",
@@ -285,6 +285,8 @@ public static class MakeshiftCards
             ],
             ToKit: null
         );
+
+    private static double WithDregs(double litres) => litres / (1 - DregsLoss);
 
     private static string Between(double quickest, double slowest) =>
         slowest - quickest < 1
