@@ -39,6 +39,22 @@ public sealed class MissingFileJourney : IDisposable
     }
 
     [Fact]
+    public void A_place_that_is_not_here_says_so_and_the_water_is_answered_all_the_same()
+    {
+        _site.Remove("assets", "laterRooms-*");
+        using var server = new AppServer(site: _site.Folder);
+        using var browser = server.NewBrowser(390, 844);
+        browser.Open("/treat");
+        browser.UntilHeadline("2 cycles of UV");
+        browser.Click("link", "Trip");
+        browser.UntilText("This place is not on this device yet");
+        browser.Click("link", "Now");
+        browser.UntilText("Litre bottle");
+        browser.Click("link", "Water");
+        browser.UntilHeadline("2 cycles of UV");
+    }
+
+    [Fact]
     public void Without_the_calendar_a_date_is_told_in_a_plain_field()
     {
         _site.Remove("assets", "Pickers-*");

@@ -1,20 +1,8 @@
 import { CssBaseline, ThemeProvider } from '@mui/material';
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useState, type ComponentType } from 'react';
 import { createBrowserRouter, Navigate, RouterProvider, type RouteObject } from 'react-router';
 import { CatalogueProvider } from '../core/CatalogueContext';
-import { BodyRoom } from '../rooms/body/BodyRoom';
-import { BookRoom } from '../rooms/book/BookRoom';
-import { ChooseRoom } from '../rooms/choose/ChooseRoom';
-import { DayRoom } from '../rooms/day/DayRoom';
-import { DrillsRoom } from '../rooms/drills/DrillsRoom';
-import { JoinRoom } from '../rooms/join/JoinRoom';
-import { KitRoom } from '../rooms/kit/KitRoom';
 import { NowRoom } from '../rooms/now/NowRoom';
-import { RouteRoom } from '../rooms/route/RouteRoom';
-import { ScarceRoom } from '../rooms/scarce/ScarceRoom';
-import { SettingsRoom } from '../rooms/settings/SettingsRoom';
-import { WordsRoom } from '../rooms/words/WordsRoom';
-import { StartPage } from '../rooms/start/StartPage';
 import { TreatRoom } from '../rooms/treat/TreatRoom';
 import { themeOf } from '../shared/theme';
 import { InHandProvider } from '../store/InHandContext';
@@ -24,6 +12,8 @@ import { RunningProvider } from '../store/RunningContext';
 import { StoreProvider } from '../store/StoreContext';
 import { BrokenPlace } from './BrokenPlace';
 import { MorePage } from './MorePage';
+import { PartPlace } from './PartPlace';
+import { handover, laterRooms, winter } from './parts';
 import { Shell } from './Shell';
 import { ShortcutProvider } from './shortcuts';
 import { TripZone } from './TripZone';
@@ -33,11 +23,10 @@ function places(routes: RouteObject[]): RouteObject[] {
   return routes.map((route) => ({ ...route, errorElement: <BrokenPlace /> }));
 }
 
-/** Codes and their reader come when they are asked for. */
-const handover = async () => ({ Component: (await import('../rooms/handover/HandoverRoom')).HandoverRoom });
+type LaterRooms = NonNullable<ReturnType<typeof laterRooms.current>>;
 
-/** Not every trip is cold. */
-const winter = async () => ({ Component: (await import('../rooms/winter/WinterRoom')).WinterRoom });
+/** A place that is fetched after the first answer, or when it is the first one asked for. */
+const later = (room: (rooms: LaterRooms) => ComponentType) => <PartPlace part={laterRooms} room={room} />;
 
 const router = createBrowserRouter([
   {
@@ -49,22 +38,25 @@ const router = createBrowserRouter([
     children: places([
       { path: '/now/:id?', element: <NowRoom /> },
       { path: '/treat', element: <TreatRoom /> },
-      { path: '/route/:id?/:page?', element: <RouteRoom /> },
-      { path: '/day/:id?', element: <DayRoom /> },
-      { path: '/day/plan/:route/:evening', element: <DayRoom /> },
-      { path: '/winter/:route?/:evening?', lazy: winter },
-      { path: '/body/:id?/:page?', element: <BodyRoom /> },
-      { path: '/kit/:id?', element: <KitRoom /> },
-      { path: '/book/:id?', element: <BookRoom /> },
-      { path: '/scarce/:page?', element: <ScarceRoom /> },
-      { path: '/drills/:page?', element: <DrillsRoom /> },
-      { path: '/handover/:page?', lazy: handover },
-      { path: '/words', element: <WordsRoom /> },
-      { path: '/settings/:page?', element: <SettingsRoom /> },
-      { path: '/start', element: <StartPage /> },
+      { path: '/route/:id?/:page?', element: later((rooms) => rooms.RouteRoom) },
+      { path: '/day/:id?', element: later((rooms) => rooms.DayRoom) },
+      { path: '/day/plan/:route/:evening', element: later((rooms) => rooms.DayRoom) },
+      {
+        path: '/winter/:route?/:evening?',
+        element: <PartPlace part={winter} room={(part) => part.WinterRoom} />,
+      },
+      { path: '/body/:id?/:page?', element: later((rooms) => rooms.BodyRoom) },
+      { path: '/kit/:id?', element: later((rooms) => rooms.KitRoom) },
+      { path: '/book/:id?', element: later((rooms) => rooms.BookRoom) },
+      { path: '/scarce/:page?', element: later((rooms) => rooms.ScarceRoom) },
+      { path: '/drills/:page?', element: later((rooms) => rooms.DrillsRoom) },
+      { path: '/handover/:page?', element: <PartPlace part={handover} room={(part) => part.HandoverRoom} /> },
+      { path: '/words', element: later((rooms) => rooms.WordsRoom) },
+      { path: '/settings/:page?', element: later((rooms) => rooms.SettingsRoom) },
+      { path: '/start', element: later((rooms) => rooms.StartPage) },
       { path: '/more', element: <MorePage /> },
-      { path: '/choose', element: <ChooseRoom /> },
-      { path: '/join', element: <JoinRoom /> },
+      { path: '/choose', element: later((rooms) => rooms.ChooseRoom) },
+      { path: '/join', element: later((rooms) => rooms.JoinRoom) },
       { path: '*', element: <Navigate to="/treat" replace /> },
     ]),
   },

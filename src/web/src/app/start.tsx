@@ -5,6 +5,7 @@ import { startTransition, StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { coreAnswering } from '../core/core';
 import { App } from './App';
+import { fetchForTheWalk } from './parts';
 import { RootBoundary } from './RootBoundary';
 import { keepProgramHere } from './update';
 import './install';
@@ -27,9 +28,16 @@ startTransition(() =>
   ),
 );
 
-// Only once the core has answered: the copy for later must not slow the first answer. At the door nobody asks it anything.
+// Only once the core has answered: what is for later must not slow the first answer. At the door nobody asks it anything.
 const patienceMs = 6_000;
 const patience = new Promise((resolve) => setTimeout(resolve, patienceMs));
 void Promise.race([coreAnswering, patience]).then(() =>
-  requestIdleCallback(keepProgramHere, { timeout: patienceMs }),
+  requestIdleCallback(
+    () => {
+      void fetchForTheWalk()
+        .catch(() => undefined)
+        .then(keepProgramHere);
+    },
+    { timeout: patienceMs },
+  ),
 );

@@ -5,8 +5,10 @@ import { askAbout, type About, type BookCard } from './api';
 import { calculate } from '../core/core';
 import { LocalStore } from './db';
 import { failures } from './failures';
+import { firstMeeting, type Missed } from './firstMeeting';
 import { bringUp } from './recordSchema';
 import { keepKnown, knownFrom, readKnown, readKnownSurely, type Known } from './known';
+import { NotMetYet } from './NotMetYet';
 import { SyncLoop } from './sync/SyncLoop';
 
 export interface Store {
@@ -35,27 +37,33 @@ export function StoreProvider({ children }: { children: ReactNode }) {
     return known === null ? null : openedFor(known, null);
   });
   const [about, setAbout] = useState<About | null>(null);
-  const [failure, setFailure] = useState<string | null>(null);
+  const [missed, setMissed] = useState<Missed | null>(null);
 
   const take = useCallback((heard: About) => {
     setAbout(heard);
-    setFailure(null);
+    setMissed(null);
     const known = knownFrom(heard);
     if (known === null) return;
     void keepKnown(known);
     setOpened((now) => openedFor(known, now));
   }, []);
 
+  const isOpen = opened !== null;
   useEffect(() => {
-    askAbout().then(take, async () => {
-      const known = await readKnownSurely();
-      if (known !== null) setOpened((now) => now ?? openedFor(known, null));
-      else
-        setFailure(
-          'The server does not answer, and nobody has signed in on this device yet. Start it and reload.',
-        );
+    // Once a store is open, its own loop meets the server.
+    if (isOpen) return;
+    return firstMeeting({
+      ask: askAbout,
+      met: take,
+      missed: (why) =>
+        void readKnownSurely()
+          .catch(() => null)
+          .then((known) => {
+            if (known === null) setMissed(why);
+            else setOpened((now) => now ?? openedFor(known, null));
+          }),
     });
-  }, [take]);
+  }, [isOpen, take]);
 
   useEffect(() => {
     const sync = opened?.sync;
@@ -68,15 +76,15 @@ export function StoreProvider({ children }: { children: ReactNode }) {
       opened?.sync.stop();
       await keepKnown(null);
       if (erase) await opened?.db.delete();
+      setAbout(null);
       setOpened(null);
-      await askAbout().then(take, () => undefined);
     },
-    [opened, take],
+    [opened],
   );
 
   if (opened === null) {
     if (about !== null && about.person === null) return <Door about={about} onIn={take} />;
-    return <LoadingScreen failure={failure} />;
+    return missed === null ? <LoadingScreen /> : <NotMetYet missed={missed} />;
   }
   const { known, db, sync } = opened;
   return <Context value={{ ...known, db, sync, leave }}>{children}</Context>;

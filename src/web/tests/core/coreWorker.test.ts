@@ -1,4 +1,4 @@
-import { beforeEach, expect, test, vi } from 'vitest';
+import { afterEach, beforeEach, expect, test, vi } from 'vitest';
 import { CoreWorker } from '../../src/core/CoreWorker';
 
 /** A worker whose replies are made by hand. */
@@ -21,7 +21,13 @@ class FakeWorker {
 beforeEach(() => {
   FakeWorker.all = [];
   vi.stubGlobal('Worker', FakeWorker);
+  vi.useFakeTimers();
 });
+
+afterEach(() => vi.useRealTimers());
+
+/** As long as a core that could not start is let rest. */
+const rest = () => vi.advanceTimersByTime(5_000);
 
 test('one worker answers all, each answer to the one who asked, in whatever order', async () => {
   const core = new CoreWorker();
@@ -50,11 +56,12 @@ test('a calculation that fails fails for who asked it alone', async () => {
   await expect(mute).rejects.toThrow('The core did not answer.');
 });
 
-test('a core that breaks fails all who wait, and the next one to ask starts another', async () => {
+test('a core that breaks fails all who wait, and after a rest the next one to ask starts another', async () => {
   const core = new CoreWorker();
   const waiting = [core.ask('plan', ''), core.ask('treat', '')];
   FakeWorker.all[0].onerror?.({ message: 'could not be loaded' });
   for (const one of waiting) await expect(one).rejects.toThrow('could not be loaded');
+  rest();
   const again = core.ask('plan', '');
   expect(FakeWorker.all).toHaveLength(2);
   FakeWorker.all[1].reply({ id: FakeWorker.all[1].posted[0].id, outcome: '{}' });
@@ -76,16 +83,44 @@ test('ended, nobody is answered any more and the worker is gone', () => {
   expect(core.start()).not.toBe(worker);
 });
 
-test('a core that could not start is tried anew by the next to ask, and still answers those who asked it', async () => {
+test('a core that could not start fails all who asked it and is gone, and after a rest is tried anew', async () => {
   const core = new CoreWorker();
   const both = [core.ask('plan', ''), core.ask('treat', '')];
   const [dead] = FakeWorker.all;
-  for (const { id } of dead.posted) dead.reply({ id, failure: 'file not found', hasStarted: false });
+  dead.reply({ id: dead.posted[0].id, failure: 'file not found', hasStarted: false });
+  dead.reply({ id: dead.posted[1].id, failure: 'file not found', hasStarted: false });
   for (const one of both) await expect(one).rejects.toThrow('file not found');
+  expect(dead.isEnded).toBe(true);
+  rest();
   void core.ask('plan', '').catch(() => undefined);
   expect(FakeWorker.all).toHaveLength(2);
   // A failure of one calculation is none of the core.
   FakeWorker.all[1].reply({ id: FakeWorker.all[1].posted[0].id, failure: 'out of memory', hasStarted: true });
   void core.ask('treat', '').catch(() => undefined);
   expect(FakeWorker.all).toHaveLength(2);
+});
+
+test('asked every second, a core that cannot start is loaded every five, and its reason told at once', async () => {
+  const core = new CoreWorker();
+  for (let second = 0; second < 60; second++) {
+    const asked = core.ask('in-hand', `${second}`);
+    const newest = FakeWorker.all.at(-1)!;
+    if (!newest.isEnded)
+      newest.reply({ id: newest.posted[0].id, failure: 'file not found', hasStarted: false });
+    await expect(asked).rejects.toThrow('file not found');
+    vi.advanceTimersByTime(1_000);
+  }
+  expect(FakeWorker.all).toHaveLength(12);
+  expect(FakeWorker.all.every((worker) => worker.isEnded)).toBe(true);
+});
+
+test('what an ended worker still says of itself does not touch the one that took its place', async () => {
+  const core = new CoreWorker();
+  void core.ask('plan', '').catch(() => undefined);
+  core.end();
+  const asked = core.ask('plan', '');
+  FakeWorker.all[0].onerror?.({ message: 'late' });
+  FakeWorker.all[0].reply({ id: 1, failure: 'late', hasStarted: false });
+  FakeWorker.all[1].reply({ id: FakeWorker.all[1].posted[0].id, outcome: '{}' });
+  expect(await asked).toBe('{}');
 });

@@ -3,7 +3,8 @@ import { Box, Button } from '@mui/material';
 import type { Schema } from '../../core/contract';
 import { saveFile } from '../../shared/saveFile';
 import type { Batch } from '../../store/batches';
-import { alarmOf } from './batchAlarm';
+import { failures } from '../../store/failures';
+import { fetchBatchAlarm } from './fetchBatchAlarm';
 
 interface Props {
   batch: Batch;
@@ -14,11 +15,18 @@ interface Props {
 
 /** One alarm for the phone's own calendar, which rings while the phone sleeps. */
 export function CalendarAlarm({ batch, clock, step }: Props) {
-  const save = () => saveFile('water-ready.ics', 'text/calendar', alarmOf(batch, clock, step));
+  const save = () =>
+    fetchBatchAlarm().then(
+      ({ alarmOf }) => saveFile('water-ready.ics', 'text/calendar', alarmOf(batch, clock, step)),
+      () =>
+        failures.tell(
+          'The calendar’s alarm was not made: that part of the program is not on this device yet. Keep this page open: it rings here.',
+        ),
+    );
   if (clock.remainingSeconds === 0) return null;
   return (
     <Box>
-      <Button startIcon={<EventAvailable />} onClick={save}>
+      <Button startIcon={<EventAvailable />} onClick={() => void save()}>
         Alarm in the phone’s calendar
       </Button>
     </Box>
