@@ -96,21 +96,21 @@ public sealed class Browser : IDisposable
 
     /// <summary>From the next load on the device's clock shows that much more.</summary>
     public void LetTimePass(TimeSpan time) =>
-        Driver.ExecuteCdpCommand(
-            "Page.addScriptToEvaluateOnNewDocument",
-            new Dictionary<string, object?>
-            {
-                ["source"] = $$"""
-                (() => {
-                  const Real = Date, shift = {{(long)time.TotalMilliseconds}};
-                  window.Date = class extends Real {
-                    constructor(...given) { given.length === 0 ? super(Real.now() + shift) : super(...given); }
-                    static now() { return Real.now() + shift; }
-                  };
-                })();
-                """,
-            }
+        BeforeEachPage(
+            $$"""
+            (() => {
+              const Real = Date, shift = {{(long)time.TotalMilliseconds}};
+              window.Date = class extends Real {
+                constructor(...given) { given.length === 0 ? super(Real.now() + shift) : super(...given); }
+                static now() { return Real.now() + shift; }
+              };
+            })();
+            """
         );
+
+    /// <summary>From the next load on this is run before anything of the page.</summary>
+    public void BeforeEachPage(string script) =>
+        Driver.ExecuteCdpCommand("Page.addScriptToEvaluateOnNewDocument", new Dictionary<string, object?> { ["source"] = script });
 
     /// <summary>Makes it a device that has never met the page, but for its cookies.</summary>
     public void Forget()

@@ -27,4 +27,38 @@ public sealed class FirstMeetingJourney : IDisposable
         _browser.Block("*/sw.js");
         _browser.UntilHeadline("2 cycles of UV");
     }
+
+    [Fact]
+    public void The_first_answer_it_shows_is_worked_out_with_the_persons_own_kit()
+    {
+        _browser.BeforeEachPage(
+            """
+            window.headlines = [];
+            const look = () => {
+              const said = document.querySelector('[data-testid=headline]')?.innerText;
+              if (said && said !== window.headlines.at(-1)) window.headlines.push(said);
+              requestAnimationFrame(look);
+            };
+            look();
+            """
+        );
+        _browser.Open("/treat");
+        _browser.UntilHeadline("2 cycles of UV");
+        _browser.Driver.ExecuteScript("return window.headlines[0]").ShouldBe("2 cycles of UV");
+    }
+
+    [Fact]
+    public void A_book_that_is_long_in_coming_is_said_and_one_may_go_on_without_it()
+    {
+        _browser.BeforeEachPage(
+            """
+            const fetched = window.fetch;
+            window.fetch = (...asked) => String(asked[0]?.url ?? asked[0]).includes('/changes') ? new Promise(() => {}) : fetched(...asked);
+            """
+        );
+        _browser.Open("/now");
+        _browser.UntilText("Your book and kit are on their way to this device.");
+        _browser.Click("button", "Go on without them");
+        _browser.UntilText("Nothing to drink");
+    }
 }

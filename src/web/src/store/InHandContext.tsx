@@ -5,7 +5,6 @@ import { useFold, type Fold } from './inHand/useFold';
 import { useSettings, useWholeKit } from './LocalDataContext';
 import type { Kept } from './records';
 import { useDatedTrips } from './useDatedTrips';
-import { useBookHere } from './useBookHere';
 import { useStore } from './StoreContext';
 import { useCurrent, useRecords } from './useRecords';
 
@@ -23,10 +22,9 @@ export function InHandProvider({ children }: { children: ReactNode }) {
   const sources = useRecords('trip-source');
   const trips = useDatedTrips(now);
   const { db } = useStore();
-  const isHere = useBookHere();
   const around = useMemo(
     () =>
-      isHere && walkers && sources && trips
+      walkers && sources && trips
         ? {
             units,
             kit: kit.map(({ id, body }) => ({ id, item: body })),
@@ -35,7 +33,7 @@ export function InHandProvider({ children }: { children: ReactNode }) {
             trips,
           }
         : null,
-    [isHere, units, kit, walkers, sources, trips],
+    [units, kit, walkers, sources, trips],
   );
   return <Context value={useFold(db, around, now)}>{children}</Context>;
 }

@@ -1,25 +1,11 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { createContext, useContext, useMemo, type ReactNode } from 'react';
 import type { Schema } from '../core/contract';
+import { Fetching } from './Fetching';
+import { useFirstPull } from './useFirstPull';
+import { untilChosen, type Settings } from './settings';
 import { all, keep, type Kept } from './records';
 import { useStore } from './StoreContext';
-
-/** What one person chose, with nothing left out. */
-export interface Settings {
-  units: NonNullable<Schema<'UnitSystem'>>;
-  theme: NonNullable<Schema<'ScreenTheme'>>;
-  countViruses: boolean;
-  shortcuts: boolean;
-  emergencyContact: string;
-}
-
-const untilChosen: Settings = {
-  units: 'metric',
-  theme: 'paper',
-  countViruses: true,
-  shortcuts: true,
-  emergencyContact: '',
-};
 
 interface LocalData {
   settings: Settings;
@@ -29,16 +15,24 @@ interface LocalData {
 
 const Context = createContext<LocalData | null>(null);
 
-/** Settings and kit, read together before anything is drawn: every room needs them. */
+/**
+ * Settings and kit, read together before anything is drawn: every room needs them. On a device that is new to the person they come with the
+ * first pull: an empty book and an empty kit would be told of one that has both.
+ */
 export function LocalDataProvider({ children }: { children: ReactNode }) {
   const { db, sync } = useStore();
   const read = useLiveQuery(async () => {
-    const [settings, kit] = await Promise.all([
+    const [settings, kit, met] = await Promise.all([
       // One a person, so that two devices change the same one.
       db.records.get([db.personId, 'settings', db.personId]),
       all(db, 'kit-item'),
+      db.meta.get('met'),
     ]);
-    return { chosen: settings?.body as Schema<'PersonSettings'> | undefined, kit };
+    return {
+      chosen: settings?.body as Schema<'PersonSettings'> | undefined,
+      kit,
+      hasMet: met !== undefined,
+    };
   }, [db]);
   const value = useMemo<LocalData | null>(() => {
     if (read === undefined) return null;
@@ -56,6 +50,8 @@ export function LocalDataProvider({ children }: { children: ReactNode }) {
       },
     };
   }, [read, db, sync]);
+  const { isAwaited, goOn } = useFirstPull(read?.hasMet);
+  if (isAwaited) return <Fetching onGoOn={goOn} />;
   if (value === null) return null;
   return <Context value={value}>{children}</Context>;
 }

@@ -2,7 +2,8 @@ import { Stack, Typography, Link as MuiLink } from '@mui/material';
 import { Link } from 'react-router';
 import { ChoiceGroup } from '../../shared/ChoiceGroup';
 import { Section } from '../../shared/Section';
-import { useSettings, type Settings } from '../../store/LocalDataContext';
+import { useSettings } from '../../store/LocalDataContext';
+import type { Settings } from '../../store/settings';
 import { CountVirusesSwitch } from '../../shared/CountVirusesSwitch';
 import { SwitchEntry } from '../../shared/SwitchEntry';
 
