@@ -112,26 +112,23 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter, F
         }
 
         var rated = filter.RatedFlowLPerMin!.Value;
-        var lost = been.LostShare ?? 0;
-        var load = been.ClogLoadLNtu ?? (been.CountsAsWetted ? info.ClogLNtu : 0);
-        var now = FilterFlow.LPerMin(rated, lost, load, info.ClogLNtu, water.TemperatureC);
-        var minutes = FilterFlow.Minutes(water.VolumeL, water.Ntu, rated, lost, load, info.ClogLNtu, water.TemperatureC);
+        var wear = been.Wear(info);
+        var now = FilterFlow.LPerMin(rated, wear, water.TemperatureC);
+        var minutes = FilterFlow.Minutes(water, rated, wear);
         if (filter.Style == FilterStyle.Pump)
         {
             minutes = Math.Max(minutes, water.VolumeL / PumpLPerMin);
         }
 
-        var share = FilterFlow.CleanShare(lost, load, info.ClogLNtu);
-        var slow = share < FilterFlow.ServiceBelow;
         working.Add(
             "Flow now",
             FilterFlow.Formula,
             FilterFlow.Source,
             WorkingValue.Of("Q", now, "L/min"),
             WorkingValue.Of("Q0", rated, "L/min"),
-            WorkingValue.Of("lost", lost),
-            WorkingValue.Of("load", load, "L·NTU"),
-            WorkingValue.Of("K", info.ClogLNtu, "L·NTU"),
+            WorkingValue.Of("lost", wear.LostShare),
+            WorkingValue.Of("load", wear.LoadLNtu, "L·NTU"),
+            WorkingValue.Of("K", wear.ClogLNtu, "L·NTU"),
             WorkingValue.Of("μ(20)/μ(T)", Viscosity.FlowShare(water.TemperatureC)),
             WorkingValue.Of("T", water.TemperatureC, "°C")
         );
@@ -148,14 +145,14 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter, F
             Element: info.Name,
             FlowLPerMin: now,
             Minutes: minutes,
-            FlowShare: share,
+            FlowShare: wear.FlowShare,
             ColdShare: Viscosity.FlowShare(water.TemperatureC),
-            ServiceAdvice: !slow ? null
-                : FilterFlow.IsPastService(lost, load, info.ClogLNtu) ? FilterFlow.PastService
+            ServiceAdvice: !wear.NeedsService ? null
+                : wear.IsPastService ? FilterFlow.PastService
                 : info.BackFlushes ? "Back-flush it now, with clean water only."
                 : info.Care,
-            FlowAfterServiceLPerMin: slow && !FilterFlow.IsPastService(lost, load, info.ClogLNtu)
-                ? FilterFlow.LPerMin(rated, FilterFlow.LostAfterService(lost, load, info.ClogLNtu), 0, info.ClogLNtu, water.TemperatureC)
+            FlowAfterServiceLPerMin: wear is { NeedsService: true, IsPastService: false }
+                ? FilterFlow.LPerMin(rated, wear.AfterService, water.TemperatureC)
                 : null,
             DiscardL: been.NewOrStored == true || !been.CountsAsWetted ? MostDiscardL : 0,
             LifeLeftL: LifeLeftL is { } left ? Math.Max(0, left - water.VolumeL) : null,
@@ -210,7 +207,7 @@ internal sealed class FilterBarrier(string id, string name, FilterSpec filter, F
     private static List<string> Risks(FilterElementInfo info, FilterAnswer flow, FieldWater water)
     {
         List<string> risks = [];
-        if (water.Clarity >= Clarity.Cloudy || flow.FlowShare < FilterFlow.ServiceBelow)
+        if (water.Clarity >= Clarity.Cloudy || flow.FlowShare < FilterWear.ServiceBelow)
         {
             risks.Add("clogging");
         }

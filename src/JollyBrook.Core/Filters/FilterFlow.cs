@@ -11,42 +11,24 @@ public static class FilterFlow
 
     public const string Source = "Clogging to half flow at K litre·NTU (pick, by element); viscosity of water";
 
-    /// <summary>Servicing is advised below this share of the new flow, cold left out.</summary>
-    public const double ServiceBelow = 0.5;
-
-    /// <summary>What a back-flush or scrub brings back of the loss.</summary>
-    public const double RestoredShare = 0.9;
-
-    /// <summary>Share of the new flow left by clogging and wear, 0 to 1.</summary>
-    public static double CleanShare(double lostShare, double loadLNtu, double clogLNtu) => (1 - lostShare) / (1 + (loadLNtu / clogLNtu));
-
     /// <summary>Litres a minute now.</summary>
-    public static double LPerMin(double ratedLPerMin, double lostShare, double loadLNtu, double clogLNtu, double temperatureC) =>
-        ratedLPerMin * CleanShare(lostShare, loadLNtu, clogLNtu) * Viscosity.FlowShare(temperatureC);
+    /// <param name="ratedLPerMin">Flow of the new element at 20 °C, L/min.</param>
+    /// <param name="wear">What of it is gone.</param>
+    /// <param name="temperatureC">The water's, °C.</param>
+    public static double LPerMin(double ratedLPerMin, FilterWear wear, double temperatureC) =>
+        ratedLPerMin * wear.FlowShare * Viscosity.FlowShare(temperatureC);
 
-    /// <summary>Minutes for a volume, with the filter clogging further on the way.</summary>
-    public static double Minutes(
-        double volumeL,
-        double ntu,
-        double ratedLPerMin,
-        double lostShare,
-        double loadLNtu,
-        double clogLNtu,
-        double temperatureC
-    ) =>
-        ((volumeL * (1 + (loadLNtu / clogLNtu))) + (ntu * volumeL * volumeL / (2 * clogLNtu)))
-        / (ratedLPerMin * (1 - lostShare) * Viscosity.FlowShare(temperatureC));
+    /// <summary>Minutes for the water, with the filter clogging further on the way.</summary>
+    /// <param name="water">What is filtered.</param>
+    /// <param name="ratedLPerMin">Flow of the new element at 20 °C, L/min.</param>
+    /// <param name="wear">What of it is gone before.</param>
+    public static double Minutes(FieldWater water, double ratedLPerMin, FilterWear wear)
+    {
+        var (volumeL, clogLNtu) = (water.VolumeL, wear.ClogLNtu);
+        return ((volumeL * (1 + (wear.LoadLNtu / clogLNtu))) + (water.Ntu * volumeL * volumeL / (2 * clogLNtu)))
+            / (ratedLPerMin * (1 - wear.LostShare) * Viscosity.FlowShare(water.TemperatureC));
+    }
 
-    /// <summary>
-    /// Share of flow lost for good after a service, 0 to 1: what was lost for good before it, and a tenth of what it had lost since.
-    /// </summary>
-    public static double LostAfterService(double lostShare, double loadLNtu, double clogLNtu) =>
-        lostShare + ((1 - RestoredShare) * (1 - lostShare - CleanShare(lostShare, loadLNtu, clogLNtu)));
-
-    /// <summary>Whether even a service would leave it below half its new flow.</summary>
-    public static bool IsPastService(double lostShare, double loadLNtu, double clogLNtu) =>
-        1 - LostAfterService(lostShare, loadLNtu, clogLNtu) < ServiceBelow;
-
-    /// <summary>What to do about it then.</summary>
+    /// <summary>What to do about one that is past service.</summary>
     internal const string PastService = "Cleaning no longer brings half its flow back: replace the element.";
 }

@@ -76,9 +76,9 @@ public sealed record FilterState(
             NewOrStored = false,
         };
 
-    /// <summary>Flow against new, 0 to 1, cold left out; half clogged when not known.</summary>
-    internal double FlowShare(FilterElementInfo element) =>
-        FilterFlow.CleanShare(LostShare ?? 0, ClogLoadLNtu ?? element.ClogLNtu, element.ClogLNtu);
+    /// <summary>What of its flow is gone: half clogged when that is not known, unless nothing has ever gone through it.</summary>
+    internal FilterWear Wear(FilterElementInfo element) =>
+        new(LostShare ?? 0, ClogLoadLNtu ?? (CountsAsWetted ? element.ClogLNtu : 0), element.ClogLNtu);
 
     /// <summary>Notes what can't be right.</summary>
     public void Check(Intake intake)

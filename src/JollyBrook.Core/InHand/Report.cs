@@ -199,7 +199,7 @@ internal sealed class Report(InHandRequest request, Fold fold, DateTimeOffset no
                 Kind: item.Kind,
                 Words: piece.Words(say),
                 Left: null,
-                FlowShare: been.FlowShare(FilterElements.Of(element)),
+                FlowShare: been.Wear(FilterElements.Of(element)).FlowShare,
                 Suspect: suspect,
                 SuspectSince: suspect is null ? null : since
             );

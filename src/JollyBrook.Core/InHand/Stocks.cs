@@ -181,7 +181,7 @@ internal sealed class Stocks
         /// <summary>Whether a mishap or a failed check stands against it: no later telling by its owner outweighs that.</summary>
         private bool IsStruck { get; set; }
 
-        private double ClogLNtu => FilterElements.Of((Item as WaterFilter)?.Filter?.Element ?? FilterElement.HollowFibre).ClogLNtu;
+        private FilterElementInfo Element => FilterElements.Of((Item as WaterFilter)?.Filter?.Element ?? FilterElement.HollowFibre);
 
         public void Restore(StockShot shot)
         {
@@ -310,11 +310,8 @@ internal sealed class Stocks
             switch (line.Service)
             {
                 case FilterService.BackFlush or FilterService.Scrub:
-                    Filter = told with
-                    {
-                        LostShare = FilterFlow.LostAfterService(told.LostShare ?? 0, told.ClogLoadLNtu ?? ClogLNtu, ClogLNtu),
-                        ClogLoadLNtu = 0,
-                    };
+                    var served = told.Wear(Element).AfterService;
+                    Filter = told with { LostShare = served.LostShare, ClogLoadLNtu = served.LoadLNtu };
                     break;
                 case FilterService.NewElement:
                     Filter = new FilterState(

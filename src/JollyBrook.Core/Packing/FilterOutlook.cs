@@ -37,13 +37,13 @@ internal readonly record struct FilterOutlook(FindingState State, string Figure,
         }
 
         var element = FilterElements.Of(filter.Element!.Value);
-        var between = LitresToService(been, element.ClogLNtu, Turbidity.WorstOf(FieldWater.Counted(trip.WorstClarity)));
+        var wear = been.Wear(element);
+        var between = wear.LitresToService(Turbidity.WorstOf(FieldWater.Counted(trip.WorstClarity)));
         return between <= 0
             ? new(
                 FindingState.Fails,
                 "already below half its flow.",
-                FilterFlow.IsPastService(been.LostShare ?? 0, been.ClogLoadLNtu ?? element.ClogLNtu, element.ClogLNtu)
-                        ? FilterFlow.PastService
+                wear.IsPastService ? FilterFlow.PastService
                     : element.BackFlushes ? "Back-flush it before you leave."
                     : "Clean the element before you leave."
             )
@@ -54,8 +54,4 @@ internal readonly record struct FilterOutlook(FindingState State, string Figure,
                 ""
             );
     }
-
-    /// <summary>Litres of such water until it runs at half its flow: (1 − lost)/(1 + (load + V·NTU)/K) = ½.</summary>
-    public static double LitresToService(FilterState been, double clogLNtu, double ntu) =>
-        ((clogLNtu * (((1 - (been.LostShare ?? 0)) / FilterFlow.ServiceBelow) - 1)) - (been.ClogLoadLNtu ?? clogLNtu)) / ntu;
 }

@@ -70,8 +70,8 @@ public class ClaimsAndServiceTests
     [Fact]
     public void What_is_lost_for_good_stays_lost()
     {
-        FilterFlow.LostAfterService(0.05, 300, 300).ShouldBe(0.0975, 1e-12);
-        FilterFlow.LostAfterService(0.3, 0, 300).ShouldBe(0.3, 1e-12);
+        new FilterWear(0.05, 300, 300).AfterService.LostShare.ShouldBe(0.0975, 1e-12);
+        new FilterWear(0.3, 0, 300).AfterService.LostShare.ShouldBe(0.3, 1e-12);
     }
 
     [Fact]
@@ -80,9 +80,9 @@ public class ClaimsAndServiceTests
             .Sample(
                 (lost, load, clogs) =>
                 {
-                    var after = FilterFlow.LostAfterService(lost, load, clogs);
-                    after.ShouldBeInRange(lost - 1e-12, 1);
-                    (1 - after).ShouldBeGreaterThanOrEqualTo(FilterFlow.CleanShare(lost, load, clogs) - 1e-12);
+                    var wear = new FilterWear(lost, load, clogs);
+                    wear.AfterService.LostShare.ShouldBeInRange(lost - 1e-12, 1);
+                    wear.AfterService.FlowShare.ShouldBeGreaterThanOrEqualTo(wear.FlowShare - 1e-12);
                 }
             );
 
@@ -101,4 +101,29 @@ public class ClaimsAndServiceTests
             .Of(worn.Label, (worn with { LostShare = 0.4, ClogLoadLNtu = 300 }).State, trip, Speaker.Metric)
             .Fix.ShouldBe("Back-flush it before you leave.");
     }
+
+    /// <summary>One that nothing has ever gone through is not clogged, whether or not anybody told its load; one that may have been is.</summary>
+    [Theory]
+    [InlineData(Happened.No, 0, "runs at 100 % of new")]
+    [InlineData(Happened.Unknown, 0, "runs at 50 % of new")]
+    [InlineData(Happened.No, 60, "runs at 50 % of new")]
+    public void A_load_that_is_not_told_counts_only_where_something_went_through(Happened wetted, double usedL, string words)
+    {
+        var filter = Kits.Squeeze with { Wetted = wetted, UsedL = usedL, ClogLoadLNtu = null, LostShare = 0 };
+        Kits.Entry(filter).Words(Speaker.Metric).ShouldEndWith(words);
+    }
+
+    [Fact]
+    public void The_bag_and_the_water_tell_the_same_flow() =>
+        Gen.Select(Gen.Double[0, 0.99].Nullable(), Gen.Double[0, 3000].Nullable(), Gen.Double[0, 900].Nullable(), Gen.Enum<Happened>())
+            .Sample(
+                (lost, load, used, wetted) =>
+                {
+                    var filter = Kits.Squeeze with { LostShare = lost, ClogLoadLNtu = load, UsedL = used, Wetted = wetted };
+                    Kits.Entry(filter)
+                        .Words(Speaker.Metric)
+                        .ShouldEndWith($"runs at {Speaker.Number(Through(filter).Filter!.FlowShare * 100, 0)} % of new");
+                },
+                iter: 300
+            );
 }

@@ -46,7 +46,7 @@ public sealed record WaterFilter(FilterSpec? Filter) : KitItem
                 : "life not known: not counted on";
         var suspect = FilterCredit.Frozen(filter, been, []) ?? FilterCredit.Dropped(filter, been, []);
         return $"{element.Name}, {FilterElements.StyleName(style).ToLowerInvariant()}; {life}; "
-            + (suspect is null ? $"runs at {Speaker.Number(been.FlowShare(element) * 100, 0)} % of new" : "suspect: not counted on");
+            + (suspect is null ? $"runs at {Speaker.Number(been.Wear(element).FlowShare * 100, 0)} % of new" : "suspect: not counted on");
     }
 
     internal override IEnumerable<string> Warnings(KitEntry now) =>
