@@ -54,8 +54,7 @@ internal static class SourceLearning
         [
             $"runs with {SourceReliability.Percent(source.ChanceOfRunning(now))} %",
             source.LitresPerMinute is { } flow ? say.Of(Quantity.Flow, flow) : null,
-            source.Clarity is { } clarity and not Clarity.Unknown ? Turbidity.Spoken(clarity) : null,
-            WaterColours.Spoken(source.Colour),
+            .. WaterLook.Spoken(source.Clarity, source.Colour),
             source.TemperatureC is { } celsius ? say.Of(Quantity.Temperature, celsius) : null,
             .. (source.Seen ?? []).Distinct().Select(s => Sentence.Lower(SourceSigns.Of(s).Name)),
         ];

@@ -55,14 +55,9 @@ public sealed record Filled(
     protected override IEnumerable<string> OwnDetails(Speaker say)
     {
         ArgumentNullException.ThrowIfNull(say);
-        if (Clarity is { } clarity and not Water.Clarity.Unknown)
+        foreach (var look in WaterLook.Spoken(Clarity, Colour))
         {
-            yield return Turbidity.Spoken(clarity);
-        }
-
-        if (WaterColours.Spoken(Colour) is { } colour)
-        {
-            yield return colour;
+            yield return look;
         }
 
         if (TemperatureC is { } cold)

@@ -90,14 +90,9 @@ public sealed record SourceSeen(
             yield return say.Of(Quantity.Temperature, cold);
         }
 
-        if (Clarity is { } clarity and not Water.Clarity.Unknown)
+        foreach (var look in WaterLook.Spoken(Clarity, Colour))
         {
-            yield return Turbidity.Spoken(clarity);
-        }
-
-        if (WaterColours.Spoken(Colour) is { } colour)
-        {
-            yield return colour;
+            yield return look;
         }
 
         foreach (var sign in (Seen ?? []).Distinct().Select(SourceSigns.Of))

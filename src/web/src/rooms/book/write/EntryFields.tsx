@@ -46,8 +46,7 @@ export function EntryFields({ line, onChange, errors }: LineFieldsProps<Entry>):
           {f.thing('containerId', 'Container', vessels)}
           {f.number('litres', 'How much', 'volume', 0.25, 'To the brim')}
           {f.record('sourceId', 'At', 'trip-source')}
-          <ClarityOf line={line} onChange={onChange} errors={errors} />
-          <ColourOf line={line} onChange={onChange} errors={errors} />
+          <WaterLook line={line} onChange={onChange} />
           {f.number('temperatureC', 'Water temperature', 'temperature', 1)}
         </>
       );
@@ -178,8 +177,7 @@ function SourceFields(props: LineFieldsProps<EntryOf<'sourceSeen'>>) {
       <FillTimer fillL={line.fillL} onChange={set} />
       {number('fillL', 'Filled', 'volume', 0.25)}
       {number('fillSeconds', 'Seconds to fill it', 'seconds', 1)}
-      <ClarityOf {...props} />
-      <ColourOf {...props} />
+      <WaterLook {...props} />
       {number('temperatureC', 'Water temperature', 'temperature', 1)}
       <SeenThere seen={line.seen ?? null} onChange={(seen) => set({ seen })} />
       <PhotoEntry photo={line.photo ?? null} onChange={(photo) => set({ photo })} />
@@ -187,33 +185,27 @@ function SourceFields(props: LineFieldsProps<EntryOf<'sourceSeen'>>) {
   );
 }
 
-function ClarityOf<T extends EntryOf<'sourceSeen'> | EntryOf<'filled'>>({
+/** How the water looks: cloud and colour. */
+function WaterLook<T extends EntryOf<'sourceSeen'> | EntryOf<'filled'>>({
   line,
   onChange,
-}: LineFieldsProps<T>) {
-  const { clarities } = useCatalogue();
+}: Pick<LineFieldsProps<T>, 'line' | 'onChange'>) {
+  const { clarities, colours } = useCatalogue();
   return (
-    <ChoiceGroup
-      label="Clarity"
-      choices={clarities}
-      value={line.clarity ?? 'unknown'}
-      onChange={(clarity) => onChange({ ...line, clarity: clarity as T['clarity'] })}
-    />
-  );
-}
-
-function ColourOf<T extends EntryOf<'sourceSeen'> | EntryOf<'filled'>>({
-  line,
-  onChange,
-}: LineFieldsProps<T>) {
-  const { colours } = useCatalogue();
-  return (
-    <ChoiceGroup
-      label="Colour"
-      choices={colours}
-      value={line.colour ?? 'unknown'}
-      onChange={(colour) => onChange({ ...line, colour: colour as T['colour'] })}
-    />
+    <>
+      <ChoiceGroup
+        label="Clarity"
+        choices={clarities}
+        value={line.clarity ?? 'unknown'}
+        onChange={(clarity) => onChange({ ...line, clarity: clarity as T['clarity'] })}
+      />
+      <ChoiceGroup
+        label="Colour"
+        choices={colours}
+        value={line.colour ?? 'unknown'}
+        onChange={(colour) => onChange({ ...line, colour: colour as T['colour'] })}
+      />
+    </>
   );
 }
 
