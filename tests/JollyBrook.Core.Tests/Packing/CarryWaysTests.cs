@@ -32,6 +32,26 @@ public class CarryWaysTests
         Of(answer, CarryWayKind.HandBottle).Bad.ShouldContain("A full hand all the way");
     }
 
+    /// <summary>
+    /// A short mild walk without a fill on the way: hands 2, slosh 0.5, layers 0.3, level 0.7 and refills 0.5 count, 4 in all. The pack's
+    /// bottles: 2·0.3 + 0.5·0.8 + 0.3·0.9 + 0.7 + 0.5 = 2.47; the bladder 2 + 0.3 + 0.12 + 0 + 0.15 = 2.57; the vest 2 + 0.45 + 0.15 + 0.63
+    /// + 0.4 = 3.63, for the litre that it holds; the hand 0 + 0.3 + 0.3 + 0.7 + 0.5 = 1.8, for half a litre.
+    /// </summary>
+    [Fact]
+    public void The_score_is_the_weighed_mean_of_what_counts_for_what_it_holds_of_the_need()
+    {
+        var answer = CarryWays.Compute(Outing(8, 1, 10, 20));
+        answer.BetweenL.ShouldBeInRange(0.5, 2);
+        double Share(double litres) => Math.Min(1, litres / answer.BetweenL);
+        Of(answer, CarryWayKind.PackBottles).Score.ShouldBe(62);
+        Of(answer, CarryWayKind.HoseBladder).Score.ShouldBe(64);
+        Of(answer, CarryWayKind.VestFlasks).Score.ShouldBe(Math.Round(363 / 4.0 * Share(1)));
+        Of(answer, CarryWayKind.HandBottle).Score.ShouldBe(Math.Round(180 / 4.0 * Share(0.5)));
+        Of(answer, CarryWayKind.HandBottle).Bad.ShouldBe(["Holds 0.5 L: not enough alone", "Out of reach, or a hand full"]);
+        Of(answer, CarryWayKind.HoseBladder).Bad.ShouldBe(["The level is not seen: drink by the clock"]);
+        Of(answer, CarryWayKind.PackBottles).Good.ShouldBe(["The level is seen"]);
+    }
+
     [Fact]
     public void With_a_full_pack_what_hangs_in_its_way_is_said_to_and_scores_less()
     {
