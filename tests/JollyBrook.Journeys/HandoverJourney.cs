@@ -23,7 +23,7 @@ public sealed class HandoverJourney : IDisposable
         {
             phone.Open("/handover");
             phone.UntilText("Nothing of this is here to hand over.");
-            phone.UntilText("All saved.");
+            phone.UntilAllIsHere();
         }
 
         _server.Stop();

@@ -41,7 +41,7 @@ public sealed class MissingFileJourney : IDisposable
     [Fact]
     public void A_place_that_is_not_here_says_so_and_the_water_is_answered_all_the_same()
     {
-        _site.Remove("assets", "laterRooms-*");
+        var gone = _site.Remove("assets", "laterRooms-*");
         using var server = new AppServer(site: _site.Folder);
         using var browser = server.NewBrowser(390, 844);
         browser.Open("/treat");
@@ -50,8 +50,21 @@ public sealed class MissingFileJourney : IDisposable
         browser.UntilText("This place is not on this device yet");
         browser.Click("link", "Now");
         browser.UntilText("Litre bottle");
+        browser.UntilText("The other places are on their way.");
         browser.Click("link", "Water");
         browser.UntilHeadline("2 cycles of UV");
+
+        // Where it can be had again, it comes by itself.
+        browser.Click("link", "Trip");
+        foreach (var file in gone)
+        {
+            _site.PutBack(file);
+        }
+
+        server.Stop();
+        server.Start();
+        browser.Until(() => !browser.Text.Contains("not on this device yet", StringComparison.Ordinal), "the trip to come");
+        browser.UntilAllIsHere();
     }
 
     [Fact]

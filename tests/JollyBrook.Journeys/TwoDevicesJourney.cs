@@ -31,7 +31,7 @@ public sealed class TwoDevicesJourney : IDisposable
         foreach (var browser in new[] { laptop, phone })
         {
             browser.Open("/kit");
-            browser.UntilText("All saved.");
+            browser.UntilAllIsHere();
         }
 
         _server.Stop();

@@ -6,15 +6,21 @@ import LockOutlined from '@mui/icons-material/LockOutlined';
 import { Box, Link as MuiLink, Typography } from '@mui/material';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { Link } from 'react-router';
+import { useHeld } from '../shared/held';
 import { clockTime } from '../shared/time';
 import { useStore } from '../store/StoreContext';
 import { useLink } from '../store/useLink';
 import type { Link as ServerLink } from '../store/sync/SyncLoop';
+import { laterRooms } from './parts';
+import { useOfflineReady } from './update';
 
 /** What is kept here, what has still to reach the server, and when it last did. */
 export function SyncLine() {
   const { db, demo } = useStore();
   const link = useLink();
+  const hasLaterRooms = useHeld(laterRooms) !== null;
+  // Kept on the device, they are never far.
+  const isWhole = useOfflineReady() || hasLaterRooms;
   const read = useLiveQuery(
     async () => ({
       waiting: await db.outbox.where('state').equals('waiting').count(),
@@ -43,7 +49,7 @@ export function SyncLine() {
         <LinkIcon link={link} waiting={waiting} />
         <Typography variant="body2">
           {demo && 'Demo data. '}
-          {wordsFor(link, waiting)}
+          {wordsFor(link, waiting, isWhole)}
           {link === 'down' && read.met !== undefined && ` Last met ${clockTime(read.met)}.`}{' '}
           {link === 'signedOut' && (
             <MuiLink component={Link} to="/settings/account">
@@ -87,11 +93,14 @@ function LinkIcon({ link, waiting }: { link: ServerLink; waiting: number }) {
   );
 }
 
-function wordsFor(link: ServerLink, waiting: number): string {
+function wordsFor(link: ServerLink, waiting: number, isWhole: boolean): string {
   const toSend = waiting > 0 ? ` ${waiting} to be sent.` : '';
+  const onTheirWay = isWhole ? '' : ' The other places are on their way.';
   switch (link) {
     case 'down':
-      return `No server: everything still works and is kept on this device.${toSend}`;
+      return isWhole
+        ? `No server: everything still works and is kept on this device.${toSend}`
+        : `No server: Water and Now work and are kept on this device; the other places are not here yet.${toSend}`;
     case 'full':
       return `The server has no room left: everything is kept on this device. Tell whoever runs it.${toSend}`;
     case 'signedOut':
@@ -99,8 +108,8 @@ function wordsFor(link: ServerLink, waiting: number): string {
     case 'otherVersion':
       return `The server has another version of this page. Reload to go on; everything is kept on this device.${toSend}`;
     case 'up':
-      return waiting > 0 ? `Kept here.${toSend}` : 'All saved.';
+      return waiting > 0 ? `Kept here.${toSend}${onTheirWay}` : `All saved.${onTheirWay}`;
     default:
-      return `Kept here.${toSend}`;
+      return `Kept here.${toSend}${onTheirWay}`;
   }
 }

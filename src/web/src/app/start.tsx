@@ -5,6 +5,7 @@ import { startTransition, StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { coreAnswering } from '../core/core';
 import { App } from './App';
+import { keepFetching } from './keepFetching';
 import { fetchForTheWalk } from './parts';
 import { RootBoundary } from './RootBoundary';
 import { keepProgramHere } from './update';
@@ -34,9 +35,7 @@ const patience = new Promise((resolve) => setTimeout(resolve, patienceMs));
 void Promise.race([coreAnswering, patience]).then(() =>
   requestIdleCallback(
     () => {
-      void fetchForTheWalk()
-        .catch(() => undefined)
-        .then(keepProgramHere);
+      void keepFetching(fetchForTheWalk).then(keepProgramHere);
     },
     { timeout: patienceMs },
   ),
