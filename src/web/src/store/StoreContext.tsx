@@ -1,7 +1,7 @@
-import { createContext, useCallback, useContext, useEffect, useState, type ReactNode } from 'react';
+import { createContext, useCallback, useContext, useEffect, useRef, useState, type ReactNode } from 'react';
 import { Door } from '../app/door/Door';
 import { LoadingScreen } from '../shared/LoadingScreen';
-import { askAbout, type About, type BookCard } from './api';
+import { hearFirst, type About, type BookCard, type Heard } from './api';
 import { calculate } from '../core/core';
 import { LocalStore } from './db';
 import { failures } from './failures';
@@ -37,6 +37,8 @@ export function StoreProvider({ children }: { children: ReactNode }) {
     return known === null ? null : openedFor(known, null);
   });
   const [about, setAbout] = useState<About | null>(null);
+  // What the first meeting heard, for the loop that goes on from there.
+  const heardFirst = useRef<Heard | null>(null);
   const [missed, setMissed] = useState<Missed | null>(null);
 
   const take = useCallback((heard: About) => {
@@ -53,8 +55,11 @@ export function StoreProvider({ children }: { children: ReactNode }) {
     // Once a store is open, its own loop meets the server.
     if (isOpen) return;
     return firstMeeting({
-      ask: askAbout,
-      met: take,
+      ask: hearFirst,
+      met: (heard) => {
+        heardFirst.current = heard;
+        take(heard.about);
+      },
       missed: (why) =>
         void readKnownSurely()
           .catch(() => null)
@@ -67,7 +72,8 @@ export function StoreProvider({ children }: { children: ReactNode }) {
 
   useEffect(() => {
     const sync = opened?.sync;
-    sync?.start(take);
+    sync?.start(take, heardFirst.current);
+    heardFirst.current = null;
     return () => sync?.stop();
   }, [opened?.sync, take]);
 

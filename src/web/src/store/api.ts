@@ -5,6 +5,13 @@ import type { Problem, Schema } from '../core/contract';
 export type About = Schema<'About'>;
 export type BookCard = Schema<'BookCard'>;
 
+/** What the server said of itself and of who is signed in, and between which instants of the device's clock, ms. */
+export interface Heard {
+  about: About;
+  askedMs: number;
+  answeredMs: number;
+}
+
 const tokenHeader = 'X-Form-Token';
 const problemTypes = '/problems/';
 
@@ -53,6 +60,13 @@ export class ServerLink {
     return data;
   };
 
+  /** The same, with the device's time around it: by that the two clocks are compared. */
+  hear = async (): Promise<Heard> => {
+    const askedMs = Date.now();
+    const about = await this.askAbout();
+    return { about, askedMs, answeredMs: Date.now() };
+  };
+
   /** Sends JSON to an address the API document has for any book. */
   sendJson = async (method: 'PUT' | 'POST', path: string, body: string): Promise<Response> =>
     this.send(path, {
@@ -90,6 +104,21 @@ export function ownProblem(answer: unknown): Problem | null {
 /** The page's own link. */
 export const server = new ServerLink();
 export const { api, askAbout } = server;
+
+let ahead: Promise<Heard> | null = null;
+
+/** Asks who is signed in before the page is here to wait for it. */
+export function askAhead() {
+  ahead = server.hear();
+  ahead.catch(() => undefined);
+}
+
+/** What was asked ahead, once; asked now where nothing was. */
+export function hearFirst(): Promise<Heard> {
+  const asked = ahead;
+  ahead = null;
+  return asked ?? server.hear();
+}
 
 const notReached: Problem = {
   type: '/problems/not-reached',

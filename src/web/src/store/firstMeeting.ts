@@ -1,4 +1,4 @@
-import { NotOurServer, type About } from './api';
+import { NotOurServer, type Heard } from './api';
 
 /** Why nobody has been told who is signed in. */
 export type Missed = 'noServer' | 'notOurServer';
@@ -7,8 +7,8 @@ const shortestWaitMs = 1_000;
 const longestWaitMs = 8_000;
 
 interface Meeting {
-  ask: () => Promise<About>;
-  met: (about: About) => void;
+  ask: () => Promise<Heard>;
+  met: (heard: Heard) => void;
   /** Told after each try that came to nothing; the next one follows by itself. */
   missed: (why: Missed) => void;
 }
@@ -35,10 +35,10 @@ export function firstMeeting({ ask, met, missed }: Meeting): () => void {
     clearTimeout(timer);
     isAsking = true;
     try {
-      const about = await ask();
+      const heard = await ask();
       if (isOver) return;
       end();
-      met(about);
+      met(heard);
     } catch (trouble) {
       if (isOver) return;
       missed(trouble instanceof NotOurServer ? 'notOurServer' : 'noServer');

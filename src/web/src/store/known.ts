@@ -1,5 +1,6 @@
 import Dexie, { type Table } from 'dexie';
 import type { About, BookCard } from './api';
+import { knownKey } from './knownKey';
 import { forgetLocal, keepLocal, readLocal } from './localSettings';
 
 /** Who was signed in when the server was last met, kept so that a visit without it opens the same store. */
@@ -10,7 +11,7 @@ export interface Known {
   books: BookCard[];
 }
 
-const key = 'jolly-brook-known';
+const key = knownKey;
 
 /** The same again, in a place that is written through to the disk at once: the quick one may be lost with a flat battery. */
 class Doorplate extends Dexie {

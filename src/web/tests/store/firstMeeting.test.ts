@@ -1,12 +1,12 @@
 import { afterEach, beforeEach, expect, test, vi } from 'vitest';
-import { NotOurServer, type About } from '../../src/store/api';
+import { NotOurServer, type Heard } from '../../src/store/api';
 import { firstMeeting, type Missed } from '../../src/store/firstMeeting';
 
-const about = { storeId: 's', person: null } as About;
+const said = { about: { storeId: 's', person: null }, askedMs: 0, answeredMs: 9 } as Heard;
 const heard: Record<string, () => void> = {};
 let asks: number;
-let answer: () => Promise<About>;
-let met: About[];
+let answer: () => Promise<Heard>;
+let met: Heard[];
 let missed: Missed[];
 let end: () => void;
 
@@ -47,9 +47,9 @@ test('a server that was too busy for the first word is asked again, and met', as
   begin();
   await pass(0);
   expect(missed).toEqual(['noServer']);
-  answer = () => Promise.resolve(about);
+  answer = () => Promise.resolve(said);
   await pass(1_000);
-  expect(met).toEqual([about]);
+  expect(met).toEqual([said]);
   await pass(60_000);
   expect(asks).toBe(2);
 });
@@ -67,14 +67,14 @@ test('it is asked less and less often, but every eight seconds at least', async 
 test('a signal that is back is used at once, and one question is asked at a time', async () => {
   begin();
   await pass(0);
-  let reply: (value: About) => void = () => undefined;
+  let reply: (value: Heard) => void = () => undefined;
   answer = () => new Promise((resolve) => (reply = resolve));
   heard.online();
   heard.visibilitychange();
   expect(asks).toBe(2);
-  reply(about);
+  reply(said);
   await pass(0);
-  expect(met).toEqual([about]);
+  expect(met).toEqual([said]);
   expect(heard).toEqual({});
 });
 
@@ -86,11 +86,11 @@ test('whoever answers instead of the server is told apart from nobody', async ()
 });
 
 test('nothing is told after the end, not even what was asked before it', async () => {
-  let reply: (value: About) => void = () => undefined;
+  let reply: (value: Heard) => void = () => undefined;
   answer = () => new Promise((resolve) => (reply = resolve));
   begin();
   end();
-  reply(about);
+  reply(said);
   await pass(60_000);
   expect([asks, met, missed]).toEqual([1, [], []]);
 });

@@ -57,6 +57,15 @@ test('the server is called at once at the start, then now and again', async () =
   expect(asks).toBe(2);
 });
 
+test('what the first meeting has just heard is not asked again, but by the next round', async () => {
+  const told: unknown[] = [];
+  loop.start((heard) => told.push(heard), { about, askedMs: 0, answeredMs: 0 } as never);
+  await pass(0);
+  expect([asks, loop.link, told]).toEqual([0, 'up', [about]]);
+  await pass(30_100);
+  expect(asks).toBe(1);
+});
+
 test('several things written together are one call, once the page has come to rest', async () => {
   loop.start(() => undefined);
   await pass(0);

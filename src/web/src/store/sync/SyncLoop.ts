@@ -1,4 +1,4 @@
-import { server, ServerFull, type About } from '../api';
+import { server, ServerFull, type About, type Heard } from '../api';
 import type { LocalStore } from '../db';
 import { noteServerTime } from '../seenClock';
 import { bringOver } from '../olderStore';
@@ -23,15 +23,20 @@ export class SyncLoop {
   private running = false;
   private stopped = true;
   private again = false;
+  private heard: Heard | null = null;
   private onAbout: (about: About) => void = () => undefined;
   private readonly listeners = new Set<() => void>();
   private readonly kick = () => this.tryNow();
 
   constructor(private readonly db: LocalStore) {}
 
-  /** @param onAbout Told whatever the server says about who is signed in. */
-  start(onAbout: (about: About) => void) {
+  /**
+   * @param onAbout Told whatever the server says about who is signed in.
+   * @param heard What it has just said, and need not be asked again.
+   */
+  start(onAbout: (about: About) => void, heard: Heard | null = null) {
     this.onAbout = onAbout;
+    this.heard = heard;
     this.stopped = false;
     window.addEventListener('online', this.kick);
     document.addEventListener('visibilitychange', this.kick);
@@ -89,9 +94,9 @@ export class SyncLoop {
 
   private async meet(): Promise<Link> {
     const { db } = this;
-    const asked = Date.now();
-    const about = await server.askAbout();
-    await noteServerTime(db, about.serverTime, asked, Date.now());
+    const { about, askedMs, answeredMs } = this.heard ?? (await server.hear());
+    this.heard = null;
+    await noteServerTime(db, about.serverTime, askedMs, answeredMs);
     this.onAbout(about);
     if (about.storeId !== db.storeId || about.person?.id !== db.personId) return 'signedOut';
     await bringOver(db);

@@ -1,0 +1,2 @@
+/** Where the quick storage keeps who was signed in last. */
+export const knownKey = 'jolly-brook-known';
