@@ -57,7 +57,8 @@ export function StoreProvider({ children }: { children: ReactNode }) {
     return firstMeeting({
       ask: hearFirst,
       met: (heard) => {
-        heardFirst.current = heard;
+        // Before a sign-in it says that nobody is: the loop has to ask anew after one.
+        heardFirst.current = heard.about.person === null ? null : heard;
         take(heard.about);
       },
       missed: (why) =>
