@@ -38,6 +38,8 @@ public sealed class Browser : IDisposable
         );
         options.AddUserProfilePreference("download.default_directory", Downloads);
         var service = ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver");
+        // The first start after a boot reads the whole browser from the disk.
+        service.InitializationTimeout = TimeSpan.FromMinutes(2);
         Driver = new ChromeDriver(service, options, TimeSpan.FromMinutes(2));
         Driver.Manage().Timeouts().AsynchronousJavaScript = TimeSpan.FromMinutes(2);
     }

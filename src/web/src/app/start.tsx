@@ -4,8 +4,8 @@ import { CacheProvider } from '@emotion/react';
 import { startTransition, StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { coreAnswering } from '../core/core';
+import { tryUntilItWorks } from '../shared/tryUntilItWorks';
 import { App } from './App';
-import { keepFetching } from './keepFetching';
 import { fetchForTheWalk } from './parts';
 import { RootBoundary } from './RootBoundary';
 import { keepProgramHere } from './update';
@@ -31,11 +31,17 @@ startTransition(() =>
 
 // Only once the core has answered: what is for later must not slow the first answer. At the door nobody asks it anything.
 const patienceMs = 6_000;
+const fetchAgainMs = 5_000;
 const patience = new Promise((resolve) => setTimeout(resolve, patienceMs));
 void Promise.race([coreAnswering, patience]).then(() =>
   requestIdleCallback(
     () => {
-      void keepFetching(fetchForTheWalk).then(keepProgramHere);
+      tryUntilItWorks({
+        attempt: fetchForTheWalk,
+        worked: keepProgramHere,
+        firstWaitMs: fetchAgainMs,
+        longestWaitMs: fetchAgainMs,
+      });
     },
     { timeout: patienceMs },
   ),

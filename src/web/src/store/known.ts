@@ -11,8 +11,6 @@ export interface Known {
   books: BookCard[];
 }
 
-const key = knownKey;
-
 /** The same again, in a place that is written through to the disk at once: the quick one may be lost with a flat battery. */
 class Doorplate extends Dexie {
   known!: Table<Known & { key: string }, string>;
@@ -27,12 +25,12 @@ const doorplate = new Doorplate();
 
 /** At once, for the first thing drawn. */
 export function readKnown(): Known | null {
-  return readLocal<Known>(key);
+  return readLocal<Known>(knownKey);
 }
 
 /** A moment later, and surely. */
 export async function readKnownSurely(): Promise<Known | null> {
-  return (await doorplate.known.get(key)) ?? null;
+  return (await doorplate.known.get(knownKey)) ?? null;
 }
 
 /** What an answer makes known; null when nobody is signed in. */
@@ -42,10 +40,10 @@ export function knownFrom({ storeId, demo, person, books }: About): Known | null
 
 export async function keepKnown(known: Known | null): Promise<void> {
   if (known === null) {
-    forgetLocal(key);
-    await doorplate.known.delete(key);
+    forgetLocal(knownKey);
+    await doorplate.known.delete(knownKey);
     return;
   }
-  if (!keepLocal(key, known)) return;
-  await doorplate.known.put({ key, ...known });
+  if (!keepLocal(knownKey, known)) return;
+  await doorplate.known.put({ key: knownKey, ...known });
 }

@@ -2,6 +2,7 @@ import { afterEach, beforeEach, expect, test, vi } from 'vitest';
 import { server } from '../../src/store/api';
 import type { LocalStore } from '../../src/store/db';
 import { SyncLoop } from '../../src/store/sync/SyncLoop';
+import { stubListeners } from '../listeners';
 
 vi.mock('../../src/store/seenClock', () => ({ noteServerTime: () => Promise.resolve() }));
 vi.mock('../../src/store/olderStore', () => ({ bringOver: () => Promise.resolve() }));
@@ -18,16 +19,11 @@ const about = { storeId: 's', person: { id: 'p', name: 'Ilva' }, serverTime: '20
 let loop: SyncLoop;
 let asks: number;
 let answer: () => Promise<unknown>;
-const heard: Record<string, () => void> = {};
+let heard: Record<string, () => void>;
 
 beforeEach(() => {
   vi.useFakeTimers();
-  const listening = {
-    addEventListener: (name: string, listener: () => void) => (heard[name] = listener),
-    removeEventListener: (name: string) => Reflect.deleteProperty(heard, name),
-  };
-  vi.stubGlobal('window', listening);
-  vi.stubGlobal('document', listening);
+  heard = stubListeners();
   vi.stubGlobal('navigator', { locks: { request: (_: string, work: () => Promise<unknown>) => work() } });
   asks = 0;
   answer = () => Promise.resolve(about);
