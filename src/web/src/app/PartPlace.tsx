@@ -1,4 +1,5 @@
 import { createElement, useEffect, useState, type ComponentType } from 'react';
+import { useTellShown } from '../shared/firstShown';
 import { useHeld } from '../shared/held';
 import { NotHereYetScreen } from './NotHereYetScreen';
 import type { Part } from './part';
@@ -15,6 +16,7 @@ export function PartPlace<M>({ part, room }: Props<M>) {
   useEffect(() => {
     if (here === null) part.fetch().catch(() => setMissed(() => room));
   }, [here, part, room]);
+  useTellShown(here !== null);
   if (here !== null) return createElement(room(here));
   return missed === room ? <NotHereYetScreen /> : null;
 }

@@ -4,6 +4,7 @@ import { CacheProvider } from '@emotion/react';
 import { startTransition, StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { coreAnswering } from '../core/core';
+import { firstShown } from '../shared/firstShown';
 import { tryUntilItWorks } from '../shared/tryUntilItWorks';
 import { App } from './App';
 import { fetchForTheWalk } from './parts';
@@ -29,11 +30,11 @@ startTransition(() =>
   ),
 );
 
-// Only once the core has answered: what is for later must not slow the first answer. At the door nobody asks it anything.
+// Only once the first answer stands and the core is here: what is for later must not slow them. At the door neither is asked for.
 const patienceMs = 6_000;
 const fetchAgainMs = 5_000;
 const patience = new Promise((resolve) => setTimeout(resolve, patienceMs));
-void Promise.race([coreAnswering, patience]).then(() =>
+void Promise.race([Promise.all([firstShown, coreAnswering]), patience]).then(() =>
   requestIdleCallback(
     () => {
       tryUntilItWorks({

@@ -1,7 +1,7 @@
 import { Abandoned } from './Abandoned';
 import { CoreWorker } from './CoreWorker';
 import { coreHealth } from './coreHealth';
-import { askServer, firstOf, longPatienceMs, serverFirst } from './serverCore';
+import { askServer, firstOf, isServerTrusted, longPatienceMs, serverFirst } from './serverCore';
 import type { CalculationName, Problem, Request, Response } from './contract';
 
 /** What a calculation gave: its response, or a problem that names the fields that can't be right. */
@@ -62,8 +62,8 @@ export function recall<N extends CalculationName>(name: N, request: Request<N>, 
   requestIdleCallback(() => void run(name, json).catch(() => undefined), { timeout: 2_000 });
 }
 
-/** Whether the core in this page has answered yet; until then it is still starting. */
-let answering = false;
+/** What the core in this page has worked out already: the first of each kind it is still starting for, and takes many times as long. */
+const workedOut = new Set<CalculationName>();
 let tellAnswering: () => void = () => undefined;
 /** Settles with the first answer of the core in this page. */
 export const coreAnswering = new Promise<void>((resolve) => {
@@ -85,8 +85,9 @@ async function run<N extends CalculationName>(
   const here = () => askHere(name, request);
   if (request.length > long) return outcomeOf(await serverFirst(name, request, here, longPatienceMs));
   if (wholeWalk.has(name)) return outcomeOf(await serverFirst(name, request, here, walkPatienceMs, gone));
-  // While the core starts, the server's own copy of it may answer sooner; the two give the same answers.
-  const json = await (answering ? here() : firstOf(here(), askServer(name, request)));
+  // Until it is warm, the server's own copy may answer sooner; the two give the same answers.
+  const isWarm = workedOut.has(name) || !isServerTrusted();
+  const json = await (isWarm ? here() : firstOf(here(), askServer(name, request)));
   return outcomeOf(json);
 }
 
@@ -100,7 +101,7 @@ export function outcomeOf<N extends CalculationName>(json: string): Outcome<N> {
 
 async function askHere(name: CalculationName, request: string): Promise<string> {
   const json = await core.ask(name, request);
-  answering = true;
+  workedOut.add(name);
   tellAnswering();
   return json;
 }

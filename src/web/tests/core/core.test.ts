@@ -109,11 +109,34 @@ test('where neither can answer, the core’s own reason is told, and the next on
   expect(await again).toEqual({ ok: true, response: { cautions: [] } });
 });
 
-test('once the core has answered, the server is not asked any more', async () => {
+test('what the core has worked out once, the server is not asked any more', async () => {
   await started();
   const here = core.calculate('device-clock', request(1));
   asked[0].answer(ok({ cautions: [1] }));
   expect(await here).toEqual({ ok: true, response: { cautions: [1] } });
+  expect(server.calls).toEqual([]);
+});
+
+test('the first of another kind takes the core long again, and the server may be sooner', async () => {
+  await started();
+  const treated = core.calculate('treat', request(1));
+  server.calls[0].answer(200, '{"headline":"by the server"}');
+  expect(await treated).toEqual({ ok: true, response: { headline: 'by the server' } });
+  // Overtaken, the core has worked it out all the same.
+  asked[0].answer(ok({ headline: 'by the core' }));
+  await vi.advanceTimersByTimeAsync(0);
+  void core.calculate('treat', request(2));
+  expect(server.calls).toHaveLength(1);
+});
+
+test('without a signal, or where the server is of another build, only the core is asked', async () => {
+  vi.stubGlobal('navigator', { onLine: false });
+  void core.calculate('treat', request(1));
+  vi.stubGlobal('navigator', { onLine: true });
+  const { distrustServer } = await import('../../src/core/serverCore');
+  distrustServer();
+  void core.calculate('treat', request(2));
+  expect(asked).toHaveLength(2);
   expect(server.calls).toEqual([]);
 });
 

@@ -1,6 +1,7 @@
 import { Box, Button, Stack, Typography } from '@mui/material';
 import { useMemo } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
+import { useTellShown } from '../../shared/firstShown';
 import { Reading } from '../../shared/Reading';
 import { Section } from '../../shared/Section';
 import { TwoPanes } from '../../shared/TwoPanes';
@@ -36,7 +37,9 @@ export function NowRoom() {
   const lone = useMemo(() => (named ? [named] : []), [named]);
   const loneProgress = useProgress(lone);
   // Shown all at once: what came later would move what a finger is on its way to.
-  if (!all || named === undefined || !isSettled || (state && sips === null)) return <Reading what="Now" />;
+  const isKnown = all && named !== undefined && isSettled && !(state && sips === null);
+  useTellShown(isKnown === true);
+  if (!isKnown) return <Reading what="Now" />;
 
   const running = all.toSorted(soonestFirst);
   const stands = named && loneProgress?.get(named.id);

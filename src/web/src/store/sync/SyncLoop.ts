@@ -101,7 +101,6 @@ export class SyncLoop {
     if (about.storeId !== db.storeId || about.person?.id !== db.personId) return 'signedOut';
     await bringOver(db);
     await exchange(db, server, about);
-    await db.meta.put({ key: 'met', value: new Date().toISOString() });
     return 'up';
   }
 

@@ -23,6 +23,8 @@ export async function exchange(db: LocalStore, link: ServerLink, heard: About): 
     if (role === 'follower') await stopWriting(db, id, name);
     await pullBook(db, link, id, role !== 'follower');
   }
+  // What is drawn waits for this on a new device, not for what is sent.
+  await db.meta.put({ key: 'met', value: new Date().toISOString() });
   await sendWaiting(db, link, new Set(books.filter(({ role }) => role !== 'follower').map(({ id }) => id)));
 }
 

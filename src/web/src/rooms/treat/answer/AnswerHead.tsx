@@ -2,6 +2,7 @@ import PlayArrow from '@mui/icons-material/PlayArrow';
 import { Box, Button, Paper, Typography } from '@mui/material';
 import { useCatalogue } from '../../../core/CatalogueContext';
 import type { Judgement, Problem, TreatResponse } from '../../../core/contract';
+import { useTellShown } from '../../../shared/firstShown';
 import { OutcomeLine } from '../../../shared/OutcomeLine';
 import { saidOnce } from '../../../shared/saidOnce';
 import { clockTime, later, minutesText } from '../../../shared/time';
@@ -22,6 +23,7 @@ interface Props {
 
 /** The answer, largest on the screen: how much, until when, how good. */
 export function AnswerHead({ answer, problem, failure, volumeL, judgement, overtaken, onStart }: Props) {
+  useTellShown(answer !== null || problem !== null || failure !== null);
   return (
     <Paper
       component="section"
