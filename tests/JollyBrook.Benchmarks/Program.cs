@@ -66,6 +66,7 @@ if (Wants("visits"))
     }
 
     Console.WriteLine($"{"first visit, to the answer", -28}{visits.AnsweredBytes / 1e6, 9:F2} MB");
+    Console.WriteLine($"{"core and every place here", -28}{visits.HereBytes / 1e6, 9:F2} MB");
     Console.WriteLine($"{"and all kept for later", -28}{visits.KeptBytes / 1e6, 9:F2} MB");
 }
 

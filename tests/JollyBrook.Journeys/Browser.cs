@@ -493,14 +493,14 @@ public sealed class Browser : IDisposable
 
     public void SelectAll() => new Actions(Driver).KeyDown(Keys.Control).SendKeys("a").KeyUp(Keys.Control).Perform();
 
-    /// <summary>Every record has been exchanged, and every place fetched: from here on the server may go.</summary>
+    /// <summary>Every record has been exchanged, and the whole program fetched: from here on the server may go.</summary>
     public void UntilAllIsHere() =>
         Until(
             () =>
                 Text is var said
                 && said.Contains("All saved.", StringComparison.Ordinal)
-                && !said.Contains("on their way", StringComparison.Ordinal),
-            "records and places to be here"
+                && !said.Contains("on its way", StringComparison.Ordinal),
+            "records and program to be here"
         );
 
     public void UntilText(string part) => Until(() => Text.Contains(part, StringComparison.Ordinal), $"“{part}”");

@@ -50,7 +50,7 @@ public sealed class MissingFileJourney : IDisposable
         browser.UntilText("This place is not on this device yet");
         browser.Click("link", "Now");
         browser.UntilText("Litre bottle");
-        browser.UntilText("The other places are on their way.");
+        browser.UntilText("The rest of the program is on its way.");
         browser.Click("link", "Water");
         browser.UntilHeadline("2 cycles of UV");
 

@@ -6,6 +6,7 @@ import LockOutlined from '@mui/icons-material/LockOutlined';
 import { Box, Link as MuiLink, Typography } from '@mui/material';
 import { useLiveQuery } from 'dexie-react-hooks';
 import { Link } from 'react-router';
+import { coreIsHere } from '../core/core';
 import { useHeld } from '../shared/held';
 import { clockTime } from '../shared/time';
 import { useStore } from '../store/StoreContext';
@@ -18,9 +19,11 @@ import { useOfflineReady } from './update';
 export function SyncLine() {
   const { db, demo } = useStore();
   const link = useLink();
+  const hasCore = useHeld(coreIsHere);
   const hasLaterRooms = useHeld(laterRooms) !== null;
   // Kept on the device, they are never far.
-  const isWhole = useOfflineReady() || hasLaterRooms;
+  const isKept = useOfflineReady();
+  const missing = isKept ? null : !hasCore ? 'core' : hasLaterRooms ? null : 'places';
   const read = useLiveQuery(
     async () => ({
       waiting: await db.outbox.where('state').equals('waiting').count(),
@@ -49,7 +52,7 @@ export function SyncLine() {
         <LinkIcon link={link} waiting={waiting} />
         <Typography variant="body2">
           {demo && 'Demo data. '}
-          {wordsFor(link, waiting, isWhole)}
+          {wordsFor(link, waiting, missing)}
           {link === 'down' && read.met !== undefined && ` Last met ${clockTime(read.met)}.`}{' '}
           {link === 'signedOut' && (
             <MuiLink component={Link} to="/settings/account">
@@ -93,14 +96,23 @@ function LinkIcon({ link, waiting }: { link: ServerLink; waiting: number }) {
   );
 }
 
-function wordsFor(link: ServerLink, waiting: number, isWhole: boolean): string {
+function withoutServer(missing: 'core' | 'places' | null): string {
+  switch (missing) {
+    case 'core':
+      return 'No server, and the part that reckons is not here yet: stay where there is a signal until it is.';
+    case 'places':
+      return 'No server: Water and Now work and are kept on this device; the other places are not here yet.';
+    case null:
+      return 'No server: everything still works and is kept on this device.';
+  }
+}
+
+function wordsFor(link: ServerLink, waiting: number, missing: 'core' | 'places' | null): string {
   const toSend = waiting > 0 ? ` ${waiting} to be sent.` : '';
-  const onTheirWay = isWhole ? '' : ' The other places are on their way.';
+  const onTheirWay = missing === null ? '' : ' The rest of the program is on its way.';
   switch (link) {
     case 'down':
-      return isWhole
-        ? `No server: everything still works and is kept on this device.${toSend}`
-        : `No server: Water and Now work and are kept on this device; the other places are not here yet.${toSend}`;
+      return `${withoutServer(missing)}${toSend}`;
     case 'full':
       return `The server has no room left: everything is kept on this device. Tell whoever runs it.${toSend}`;
     case 'signedOut':

@@ -3,7 +3,7 @@ import createCache from '@emotion/cache';
 import { CacheProvider } from '@emotion/react';
 import { startTransition, StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { coreAnswering } from '../core/core';
+import { bringCoreHere } from '../core/core';
 import { firstShown } from '../shared/firstShown';
 import { tryUntilItWorks } from '../shared/tryUntilItWorks';
 import { App } from './App';
@@ -30,18 +30,25 @@ startTransition(() =>
   ),
 );
 
-// Only once the first answer stands and the core is here: what is for later must not slow them. At the door neither is asked for.
+/** The core first: the water is answered without the other places, and not without it. */
+async function fetchTheRest() {
+  const core = bringCoreHere();
+  await core.catch(() => undefined);
+  await fetchForTheWalk();
+  await core;
+}
+
+// Only once the first answer stands: what is for later must not slow it. At the door there is none.
 const patienceMs = 6_000;
-const fetchAgainMs = 5_000;
 const patience = new Promise((resolve) => setTimeout(resolve, patienceMs));
-void Promise.race([Promise.all([firstShown, coreAnswering]), patience]).then(() =>
+void Promise.race([firstShown, patience]).then(() =>
   requestIdleCallback(
     () => {
       tryUntilItWorks({
-        attempt: fetchForTheWalk,
+        attempt: fetchTheRest,
         worked: keepProgramHere,
-        firstWaitMs: fetchAgainMs,
-        longestWaitMs: fetchAgainMs,
+        firstWaitMs: 5_000,
+        longestWaitMs: 20_000,
       });
     },
     { timeout: patienceMs },

@@ -1,5 +1,6 @@
 import { Abandoned } from './Abandoned';
 import { CoreWorker } from './CoreWorker';
+import { held } from '../shared/held';
 import { coreHealth } from './coreHealth';
 import { askServer, firstOf, isServerTrusted, longPatienceMs, serverFirst } from './serverCore';
 import type { CalculationName, Problem, Request, Response } from './contract';
@@ -10,9 +11,37 @@ export type Outcome<N extends CalculationName> =
 
 const core = new CoreWorker();
 
+/** Whether the core in this page has answered; until then it is on its way, or starting. */
+export const coreIsHere = held(false);
+
+/** Whether the core in this page is left alone where the server's copy can be asked. */
+let isHeldBack = false;
+
+/** What was asked of the server while it was: the newest of each kind. */
+const answeredElsewhere = new Map<CalculationName, string>();
+
 /** Starts the core's worker, once. */
 export function startCore() {
   core.start();
+}
+
+/** Leaves the core where it is until {@link bringCoreHere}, or until the server does not answer in its place. */
+export function holdCoreBack() {
+  isHeldBack = true;
+}
+
+/**
+ * Fetches and starts the core, and settles when it has answered. What the server answered in its place it works out too: the first of each
+ * kind is slow, and better over before the signal is gone. Rejects where it can't be had.
+ */
+export async function bringCoreHere(): Promise<void> {
+  isHeldBack = false;
+  if (coreIsHere.current()) return;
+  await askHere('catalogue', JSON.stringify({ units: 'metric' }));
+  for (const [name, request] of answeredElsewhere) {
+    if (!workedOut.has(name)) void askHere(name, request).catch(() => undefined);
+  }
+  answeredElsewhere.clear();
 }
 
 /** The newest calculations, so that one asked for ahead of the page is not run again by it. */
@@ -64,11 +93,6 @@ export function recall<N extends CalculationName>(name: N, request: Request<N>, 
 
 /** What the core in this page has worked out already: the first of each kind it is still starting for, and takes many times as long. */
 const workedOut = new Set<CalculationName>();
-let tellAnswering: () => void = () => undefined;
-/** Settles with the first answer of the core in this page. */
-export const coreAnswering = new Promise<void>((resolve) => {
-  tellAnswering = resolve;
-});
 
 /** A whole log, letters: the core in this page reads it for seconds, the server's own copy in a blink. */
 const long = 300_000;
@@ -84,6 +108,10 @@ async function run<N extends CalculationName>(
 ): Promise<Outcome<N>> {
   const here = () => askHere(name, request);
   if (request.length > long) return outcomeOf(await serverFirst(name, request, here, longPatienceMs));
+  if (isHeldBack) {
+    if (!wholeWalk.has(name)) answeredElsewhere.set(name, request);
+    return outcomeOf(await serverFirst(name, request, here, longPatienceMs, gone));
+  }
   if (wholeWalk.has(name)) return outcomeOf(await serverFirst(name, request, here, walkPatienceMs, gone));
   // Until it is warm, the server's own copy may answer sooner; the two give the same answers.
   const isWarm = workedOut.has(name) || !isServerTrusted();
@@ -100,8 +128,9 @@ export function outcomeOf<N extends CalculationName>(json: string): Outcome<N> {
 }
 
 async function askHere(name: CalculationName, request: string): Promise<string> {
+  isHeldBack = false;
   const json = await core.ask(name, request);
   workedOut.add(name);
-  tellAnswering();
+  coreIsHere.put(true);
   return json;
 }

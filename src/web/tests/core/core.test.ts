@@ -198,16 +198,64 @@ test('a server that fails leaves a log to the core at once, and without signal i
   expect(await offline).toEqual({ ok: true, response: { rawL: 4 } });
 });
 
-test('what waits for the core to answer hears of it once', async () => {
-  let heard = 0;
-  void core.coreAnswering.then(() => heard++);
+test('a server that answered sooner does not make the core one that is here', async () => {
   const first = core.calculate('device-clock', request(1));
   server.calls[0].answer(200, '{}');
   await first;
-  expect(heard).toBe(0);
+  expect(core.coreIsHere.current()).toBe(false);
   asked[0].answer(ok({}));
-  await core.coreAnswering;
-  expect(heard).toBe(1);
+  await vi.advanceTimersByTimeAsync(0);
+  expect(core.coreIsHere.current()).toBe(true);
+});
+
+test('a core that is held back is left alone while the server answers, and then works out the same to be warm', async () => {
+  core.holdCoreBack();
+  for (const n of [1, 2]) {
+    const told = core.calculate('treat', request(n));
+    await vi.advanceTimersByTimeAsync(1_000);
+    server.calls.at(-1)!.answer(200, `{"headline":"${n}"}`);
+    expect(await told).toEqual({ ok: true, response: { headline: String(n) } });
+  }
+  void core.calculate('plan', request(3));
+  expect(asked).toEqual([]);
+
+  const here = core.bringCoreHere();
+  expect(asked.map(({ name }) => name)).toEqual(['catalogue']);
+  asked[0].answer(ok({}));
+  await here;
+  // The newest of each kind, and no whole walk.
+  expect(asked.slice(1)).toMatchObject([{ name: 'treat', request: JSON.stringify(request(2)) }]);
+  expect(core.coreIsHere.current()).toBe(true);
+  await core.bringCoreHere();
+  expect(asked).toHaveLength(2);
+});
+
+test('a core that is held back is asked as soon as the server fails, or is long about it', async () => {
+  core.holdCoreBack();
+  const failed = core.calculate('treat', request(1));
+  server.calls[0].fail();
+  await vi.advanceTimersByTimeAsync(0);
+  asked[0].answer(ok({ headline: 'by the core' }));
+  expect(await failed).toEqual({ ok: true, response: { headline: 'by the core' } });
+
+  asked = [];
+  core.holdCoreBack();
+  await vi.advanceTimersByTimeAsync(10_000);
+  void core.calculate('judge', request(2));
+  await vi.advanceTimersByTimeAsync(1_400);
+  expect(asked).toEqual([]);
+  await vi.advanceTimersByTimeAsync(200);
+  expect(asked.map(({ name }) => name)).toEqual(['judge']);
+});
+
+test('a core that can’t be had is tried again by the next to bring it here', async () => {
+  const first = core.bringCoreHere();
+  asked[0].fail();
+  await expect(first).rejects.toThrow('no core');
+  const again = core.bringCoreHere();
+  asked[1].answer(ok({}));
+  await again;
+  expect(core.coreIsHere.current()).toBe(true);
 });
 
 test('that nothing can be worked out is told until something is', async () => {
