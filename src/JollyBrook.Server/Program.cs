@@ -111,7 +111,7 @@ app.MapHealth();
 app.MapAbout();
 app.MapAccounts();
 app.MapParties();
-app.MapCalculations();
+app.MapCalculations(SiteBuild.In(options.SiteFolder));
 app.MapRecords();
 app.MapBackups();
 app.MapProbe();

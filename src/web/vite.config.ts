@@ -3,6 +3,8 @@ import react, { reactCompilerPreset } from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
 
+// Names the build, so that nothing of one build of the core is used with another: what is kept, and what the server answers.
+const build = String(Date.now());
 const mostBytesOfOneFile = 12 * 1024 * 1024;
 
 export default defineConfig({
@@ -10,6 +12,12 @@ export default defineConfig({
     react(),
     // Keeps what a component has drawn for as long as what it was drawn from stays: a second, or a tap elsewhere, draws nothing anew.
     babel({ presets: [reactCompilerPreset()] }),
+    {
+      name: 'name-build',
+      generateBundle() {
+        this.emitFile({ type: 'asset', fileName: 'build.txt', source: build });
+      },
+    },
     VitePWA({
       registerType: 'prompt',
       injectRegister: null,
@@ -46,8 +54,7 @@ export default defineConfig({
   ],
   // The server writes each visit's nonce in its place.
   html: { cspNonce: '__STYLE_NONCE__' },
-  // Names the build, so that nothing kept by one build of the core is used with another.
-  define: { __BUILD__: JSON.stringify(String(Date.now())) },
+  define: { __BUILD__: JSON.stringify(build) },
   build: { outDir: '../../artifacts/web', emptyOutDir: true, target: 'es2022' },
   worker: { format: 'es' },
   server: { proxy: { '/api': 'http://127.0.0.1:5080' } },

@@ -107,6 +107,36 @@ public sealed class HostingTests : IDisposable
         (await far.Client.GetStringAsync("/health/ready")).ShouldBe("""{"ready":true,"faults":[],"freeMegabytes":null,"checkedAt":null}""");
     }
 
+    /// <summary>Two cores of different builds may tell different doses: no page gets answers of both.</summary>
+    [Theory]
+    [InlineData("11", "11", HttpStatusCode.OK)]
+    [InlineData("11\n", "11", HttpStatusCode.OK)]
+    [InlineData("11", "12", HttpStatusCode.PreconditionFailed)]
+    [InlineData("11", null, HttpStatusCode.OK)]
+    [InlineData(null, "12", HttpStatusCode.OK)]
+    public async Task Calculations_are_answered_to_pages_of_the_same_build(string? served, string? page, HttpStatusCode status)
+    {
+        if (served is not null)
+        {
+            await File.WriteAllTextAsync(Path.Combine(_site, "build.txt"), served);
+        }
+
+        using var server = Server();
+        using var request = new HttpRequestMessage(HttpMethod.Post, "/api/calc/catalogue");
+        request.Content = RunningServer.Json("""{"units":"metric"}""");
+        if (page is not null)
+        {
+            request.Headers.Add(SiteBuild.Header, page);
+        }
+
+        using var response = await server.Owner.Client.SendAsync(request);
+        response.StatusCode.ShouldBe(status);
+        if (status == HttpStatusCode.PreconditionFailed)
+        {
+            (await response.Content.ReadAsStringAsync()).ShouldContain("/problems/other-build");
+        }
+    }
+
     [Fact]
     public async Task Metrics_are_off_unless_asked_for()
     {

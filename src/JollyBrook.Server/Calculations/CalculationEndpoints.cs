@@ -2,6 +2,7 @@ using System.Text;
 using JollyBrook.Core.Contract;
 using JollyBrook.Formats;
 using JollyBrook.Server.Access;
+using JollyBrook.Server.Site;
 using Microsoft.AspNetCore.Mvc;
 using OfCore = JollyBrook.Core.Calculations;
 
@@ -22,9 +23,10 @@ internal static class CalculationEndpoints
     /// <summary>How long a file may keep a core busy.</summary>
     private static readonly TimeSpan LongestFile = TimeSpan.FromSeconds(20);
 
-    public static void MapCalculations(this IEndpointRouteBuilder routes)
+    /// <param name="build">The build this server belongs to; null where it is not known.</param>
+    public static void MapCalculations(this IEndpointRouteBuilder routes, string? build)
     {
-        var group = routes.MapGroup("/api/calc").WithTags("calculations");
+        var group = routes.MapGroup("/api/calc").WithTags("calculations").ForBuild(build);
         foreach (var calculation in OfCore.All.Concat(FileCalculations.All))
         {
             var route = group

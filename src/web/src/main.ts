@@ -1,13 +1,17 @@
-// On a first visit the server answers while the page comes; the core, four times as large, comes after the first answer. A later visit has
-// it on the device and starts it at once, unless it has an answer to show already.
+// While the server is in reach it answers until the first answer is shown: a core that starts takes the processor from the page, and on a
+// first visit the line from it, being four times as large. Where the server is silent, a core that is on the device starts at once.
 import { recallAsked } from './core/askedLast';
 import { holdCoreBack, startCore } from './core/core';
 import { askAhead } from './store/api';
 import { knownKey } from './store/knownKey';
 
-if (localStorage.getItem(knownKey) === null) {
+const silenceMs = 500;
+
+recallAsked(location.pathname);
+if (navigator.onLine) {
   holdCoreBack();
-  // Nothing is drawn before it is known whose device this is.
-  askAhead();
-} else if (!recallAsked(location.pathname)) startCore();
+  const isOnDevice = localStorage.getItem(knownKey) !== null;
+  const silence = isOnDevice ? setTimeout(startCore, silenceMs) : undefined;
+  askAhead().then(() => clearTimeout(silence), startCore);
+} else startCore();
 void import('./app/start');

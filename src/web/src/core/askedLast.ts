@@ -15,15 +15,11 @@ export function rememberAsked(request: TreatRequest, response: TreatResponse) {
   keepLocal(key, { build: __BUILD__, request, response } satisfies Asked);
 }
 
-/**
- * Recalls the newest answer of this build where the page opens with it. False when there is none, and in every other room: there the core
- * has other things to work out first.
- */
-export function recallAsked(path: string): boolean {
-  if (path !== '/' && !path.startsWith('/treat')) return false;
+/** Recalls the newest answer of this build where the page opens with it. */
+export function recallAsked(path: string) {
+  if (path !== '/' && !path.startsWith('/treat')) return;
   const kept = readLocal<Asked>(key);
-  if (kept?.build !== __BUILD__) return false;
+  if (kept?.build !== __BUILD__) return;
   const { request, response } = kept;
   recall('treat', request, response);
-  return true;
 }

@@ -17,27 +17,26 @@ export const coreIsHere = held(false);
 /** Whether the core in this page is left alone where the server's copy can be asked. */
 let isHeldBack = false;
 
-/** What was asked of the server while it was: the newest of each kind. */
+/** What the server answered while it was, or an earlier visit: the newest of each kind. */
 const answeredElsewhere = new Map<CalculationName, string>();
 
 /** Starts the core's worker, once. */
 export function startCore() {
+  isHeldBack = false;
   core.start();
 }
 
-/** Leaves the core where it is until {@link bringCoreHere}, or until the server does not answer in its place. */
+/** Leaves the core where it is until it is started, or until the server does not answer in its place. */
 export function holdCoreBack() {
   isHeldBack = true;
 }
 
 /**
- * Fetches and starts the core, and settles when it has answered. What the server answered in its place it works out too: the first of each
+ * Fetches and starts the core, and settles when it has answered. What was answered in its place it works out too: the first of each
  * kind is slow, and better over before the signal is gone. Rejects where it can't be had.
  */
 export async function bringCoreHere(): Promise<void> {
-  isHeldBack = false;
-  if (coreIsHere.current()) return;
-  await askHere('catalogue', JSON.stringify({ units: 'metric' }));
+  if (!coreIsHere.current()) await askHere('catalogue', JSON.stringify({ units: 'metric' }));
   for (const [name, request] of answeredElsewhere) {
     if (!workedOut.has(name)) void askHere(name, request).catch(() => undefined);
   }
@@ -87,8 +86,7 @@ export function recall<N extends CalculationName>(name: N, request: Request<N>, 
   newest.set(`${name} ${json}`, {
     outcome: Promise.resolve({ ok: true, response } as Outcome<CalculationName>),
   });
-  // Asked all the same once the page is drawn: the first calculation is the slow one, better made before it is waited for.
-  requestIdleCallback(() => void run(name, json).catch(() => undefined), { timeout: 2_000 });
+  answeredElsewhere.set(name, json);
 }
 
 /** What the core in this page has worked out already: the first of each kind it is still starting for, and takes many times as long. */

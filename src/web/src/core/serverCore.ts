@@ -1,13 +1,17 @@
 import type { CalculationName } from './contract';
 
+/** What the server says to a page of another build than its own. */
+const otherBuild = 412;
+
 /** Runs a calculation by the server's own copy of the core. Rejects where it can't be had. */
 export async function askServer(name: CalculationName, request: string, gone?: AbortSignal): Promise<string> {
   const response = await fetch(`/api/calc/${name}`, {
     method: 'POST',
-    headers: { 'content-type': 'application/json' },
+    headers: { 'content-type': 'application/json', 'x-build': __BUILD__ },
     body: request,
     signal: gone,
   });
+  if (response.status === otherBuild) distrustServer();
   // Anything else is no word of the core's: signed out, say.
   if (response.status !== 200 && response.status !== 400)
     throw new Error(`The server answered ${response.status}.`);

@@ -108,9 +108,10 @@ export const { api, askAbout } = server;
 let ahead: Promise<Heard> | null = null;
 
 /** Asks who is signed in before the page is here to wait for it. */
-export function askAhead() {
+export function askAhead(): Promise<Heard> {
   ahead = server.hear();
   ahead.catch(() => undefined);
+  return ahead;
 }
 
 /** What was asked ahead, once; asked now where nothing was. */

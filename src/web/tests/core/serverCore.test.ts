@@ -79,6 +79,15 @@ test('a server of another build is not asked at all', async () => {
   expect(fetched).not.toHaveBeenCalled();
 });
 
+test('a server that says it is of another build is not asked again, and the core here answers', async () => {
+  fromServer(10, 412);
+  expect(await ask(600)).toEqual({ answer: 'here', wasAskedHere: true });
+  expect(fetched.mock.calls[0]).toMatchObject(['/api/calc/plan', { headers: { 'x-build': 'test' } }]);
+  await vi.advanceTimersByTimeAsync(3_600_000);
+  expect(await ask(600)).toEqual({ answer: 'here', wasAskedHere: true });
+  expect(fetched).toHaveBeenCalledTimes(1);
+});
+
 test('one that is late is still taken where the core here is later, and asked first again', async () => {
   fromServer(400);
   expect((await ask(10_000)).answer).toContain('there');

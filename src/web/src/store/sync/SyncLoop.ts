@@ -1,4 +1,4 @@
-import { server, ServerFull, type About, type Heard } from '../api';
+import { hearFirst, server, ServerFull, type About, type Heard } from '../api';
 import type { LocalStore } from '../db';
 import { noteServerTime } from '../seenClock';
 import { bringOver } from '../olderStore';
@@ -94,7 +94,7 @@ export class SyncLoop {
 
   private async meet(): Promise<Link> {
     const { db } = this;
-    const { about, askedMs, answeredMs } = this.heard ?? (await server.hear());
+    const { about, askedMs, answeredMs } = this.heard ?? (await hearFirst());
     this.heard = null;
     await noteServerTime(db, about.serverTime, askedMs, answeredMs);
     this.onAbout(about);
