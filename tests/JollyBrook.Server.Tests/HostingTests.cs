@@ -107,6 +107,25 @@ public sealed class HostingTests : IDisposable
         (await far.Client.GetStringAsync("/health/ready")).ShouldBe("""{"ready":true,"faults":[],"freeMegabytes":null,"checkedAt":null}""");
     }
 
+    /// <summary>A part of the program that was missing for a moment is not missing for good.</summary>
+    [Theory]
+    [InlineData("/assets/start-1.js")]
+    [InlineData("/_framework/Core.1.wasm")]
+    public async Task Only_a_file_that_is_there_is_kept_by_browsers(string file)
+    {
+        using var server = Server();
+        using var missing = await server.Owner.Client.GetAsync(file);
+        missing.IsSuccessStatusCode.ShouldBeFalse();
+        missing.Headers.CacheControl!.NoStore.ShouldBeTrue();
+
+        var path = Path.Combine(_site, file[1..]);
+        Directory.CreateDirectory(Path.GetDirectoryName(path)!);
+        await File.WriteAllTextAsync(path, "x");
+        using var there = await server.Owner.Client.GetAsync(file);
+        there.StatusCode.ShouldBe(HttpStatusCode.OK);
+        there.Headers.CacheControl!.MaxAge.ShouldBe(TimeSpan.FromDays(365));
+    }
+
     /// <summary>Two cores of different builds may tell different doses: no page gets answers of both.</summary>
     [Theory]
     [InlineData("11", "11", HttpStatusCode.OK)]

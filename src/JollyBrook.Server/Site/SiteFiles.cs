@@ -45,6 +45,19 @@ internal static class SiteFiles
                 OnPrepareResponse = served => Describe(served.Context),
             }
         );
+
+        // A browser would keep on saying that a file is missing which has come back since.
+        app.Use(
+            (context, next) =>
+            {
+                if (IsNamedByContent(context.Request.Path.Value ?? "/"))
+                {
+                    context.Response.Headers.CacheControl = "no-store";
+                }
+
+                return next(context);
+            }
+        );
     }
 
     /// <summary>A room's address opened directly, or reloaded, gets the page; an unknown API address stays a 404.</summary>

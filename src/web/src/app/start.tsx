@@ -30,12 +30,13 @@ startTransition(() =>
   ),
 );
 
-/** The core first: the water is answered without the other places, and not without it. */
+/**
+ * The core first: the water is answered without the other places, and not without it. One that does not come keeps nothing else away: the
+ * program that is then put on the device has it too.
+ */
 async function fetchTheRest() {
-  const core = bringCoreHere();
-  await core.catch(() => undefined);
+  await bringCoreHere().catch(() => undefined);
   await fetchForTheWalk();
-  await core;
 }
 
 // Only once the first answer stands: what is for later must not slow it. At the door there is none.
@@ -48,7 +49,7 @@ void Promise.race([firstShown, patience]).then(() =>
         attempt: fetchTheRest,
         worked: keepProgramHere,
         firstWaitMs: 5_000,
-        longestWaitMs: 20_000,
+        longestWaitMs: 5_000,
       });
     },
     { timeout: patienceMs },
