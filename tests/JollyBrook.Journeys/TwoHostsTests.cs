@@ -1,5 +1,6 @@
 using System.Text.Json;
 using CsCheck;
+using JollyBrook.Core.Tests.Requests;
 
 namespace JollyBrook.Journeys;
 

@@ -48,13 +48,13 @@ public static class Sweat
 
     /// <summary>The personal factor of a walker from their tests, refused ones left out.</summary>
     public static PersonalFactor FactorOf(IEnumerable<SweatTestEntry> tests, SweatSchool school) =>
-        PersonalFactor.After([.. tests.Select(t => SweatTestResult.Of(t.Test, school).Says).OfType<SweatRatio>()]);
+        PersonalFactor.After([.. tests.Select(t => SweatTestResult.Of(t.Test, school, Speaker.Metric).Says).OfType<SweatRatio>()]);
 
     private static SweatResponse Answer(SweatRequest request, Walker walker, Effort effort, Speaker say)
     {
         var school = request.School ?? SweatSchool.Gonzalez2009;
         var other = school == SweatSchool.Gonzalez2009 ? SweatSchool.Shapiro1982 : SweatSchool.Gonzalez2009;
-        var tests = Judge(request.Tests ?? [], school);
+        var tests = Judge(request.Tests ?? [], school, say);
         var factor = PersonalFactor.After([.. tests.Select(t => t.Result.Says).OfType<SweatRatio>()]);
         var loss = Loss.Of(walker, effort, school);
         var sweat = BandOf(loss.SweatLPerH, factor, walker.IsAcclimatised);
@@ -95,7 +95,7 @@ public static class Sweat
                     )),
             ],
             RulesOfThumb: Body.RulesOfThumb.For(say),
-            Assumptions: Assume(walker, effort, factor),
+            Assumptions: Assume(walker, effort, factor, say),
             Cautions: Caution(total.High, effort, say),
             Working: working
         );
@@ -109,13 +109,13 @@ public static class Sweat
         }
     }
 
-    private static List<JudgedSweatTest> Judge(IReadOnlyList<SweatTestEntry> tests, SweatSchool school)
+    private static List<JudgedSweatTest> Judge(IReadOnlyList<SweatTestEntry> tests, SweatSchool school, Speaker say)
     {
         List<JudgedSweatTest> judged = [];
         List<SweatRatio> ratios = [];
         foreach (var (id, test) in tests)
         {
-            var result = SweatTestResult.Of(test, school);
+            var result = SweatTestResult.Of(test, school, say);
             if (result.Says is { } ratio)
             {
                 ratios.Add(ratio);
@@ -144,7 +144,7 @@ public static class Sweat
                 + "in such air, or what is worn a step warmer or cooler where that asks for more water."
         );
 
-    private static List<Assumption> Assume(Walker walker, Effort effort, PersonalFactor factor)
+    private static List<Assumption> Assume(Walker walker, Effort effort, PersonalFactor factor, Speaker say)
     {
         List<Assumption> assumed = [];
         if (!factor.Tested)
@@ -169,7 +169,7 @@ public static class Sweat
 
         if (walker.PackKg is null)
         {
-            assumed.Add(new("walker.packKg", $"Pack not given: taken as {Walker.DefaultPackKg} kg."));
+            assumed.Add(new("walker.packKg", $"Pack not given: taken as {say.Of(Quantity.KitMass, Walker.DefaultPackKg)}."));
         }
 
         return assumed;

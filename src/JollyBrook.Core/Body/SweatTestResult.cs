@@ -42,9 +42,11 @@ public sealed record SweatTestResult(
     /// </summary>
     /// <param name="test">Checked.</param>
     /// <param name="school">The equation it is held against.</param>
-    public static SweatTestResult Of(SweatTest test, SweatSchool school)
+    /// <param name="say">Puts it into words.</param>
+    public static SweatTestResult Of(SweatTest test, SweatSchool school, Speaker say)
     {
         ArgumentNullException.ThrowIfNull(test);
+        ArgumentNullException.ThrowIfNull(say);
         var (before, after, hours) = (test.BeforeKg!.Value, test.AfterKg!.Value, test.Hours!.Value);
         var loss = before - after + (test.DrunkL ?? 0) + (test.EatenKg ?? 0) - (test.UrineL ?? 0);
         var effort = Body.Effort.Check(test.Effort, "effort", new Intake(Speaker.Metric));
@@ -73,7 +75,10 @@ public sealed record SweatTestResult(
         }
         else if (loss / hours > MostLossLPerH)
         {
-            refusals.Add($"{Speaker.Number(loss / hours, 1)} L/h is more than a body can lose (4 L/h): check the weights.");
+            refusals.Add(
+                $"{say.Entered(Quantity.Volume, loss / hours)} an hour is more than a body can lose "
+                    + $"({say.Of(Quantity.Volume, MostLossLPerH)}): check the weights."
+            );
         }
         else if (sweat <= 0)
         {

@@ -47,8 +47,8 @@ public static class HowSure
             WorstHour: ever ? Enumerable.Range(0, 24).MaxBy(h => planned.ShortHours[h]) : null,
             Policies:
             [
-                Result(Policy.Plan, planned, runs),
-                .. (request.Compare == false ? [] : Others).Select(p => Result(p, walk.Tally(p, runs, seed), runs)),
+                Result(Policy.Plan, planned, runs, intake.Say),
+                .. (request.Compare == false ? [] : Others).Select(p => Result(p, walk.Tally(p, runs, seed), runs, intake.Say)),
             ],
             Working: Steps(walk, runs)
         );
@@ -79,8 +79,8 @@ public static class HowSure
 
     private static Spread Of(Func<double, double> quantile) => new(quantile(0.05), quantile(0.5), quantile(0.95));
 
-    private static PolicyResult Result(Policy policy, SimulationTally tally, int runs) =>
-        new(policy, Policies.Name(policy), (double)tally.RunsShort / runs, tally.KgKm / runs, tally.Minutes / runs);
+    private static PolicyResult Result(Policy policy, SimulationTally tally, int runs, Speaker say) =>
+        new(policy, Policies.Name(policy, say), (double)tally.RunsShort / runs, tally.KgKm / runs, tally.Minutes / runs);
 
     private static IReadOnlyList<WorkingStep> Steps(Walks walk, int runs)
     {

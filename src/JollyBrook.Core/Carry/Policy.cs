@@ -1,5 +1,6 @@
 using System.Text.Json.Serialization;
 using JollyBrook.Core.Contract;
+using JollyBrook.Core.Units;
 
 namespace JollyBrook.Core.Carry;
 
@@ -22,11 +23,15 @@ public static class Policies
     /// <summary>The fixed litres for each walker, L.</summary>
     public const double FixedLPerWalker = 3;
 
-    public static string Name(Policy policy) =>
-        policy switch
+    /// <summary>In the person's units.</summary>
+    public static string Name(Policy policy, Speaker say)
+    {
+        ArgumentNullException.ThrowIfNull(say);
+        return policy switch
         {
             Policy.Plan => "This plan",
             Policy.WhenUnderHalf => "Fill when under half",
-            _ => "Always carry 3 L each",
+            _ => $"Always carry {say.Of(Quantity.Volume, FixedLPerWalker)} each",
         };
+    }
 }

@@ -56,8 +56,8 @@ internal static class Stretches
         }
 
         foreach (
-            var remedy in CoolerHour(setup, from, to, fill)
-                .Concat(Resting(setup, from, to, fill))
+            var remedy in CoolerHour(setup, from, to, fill, say)
+                .Concat(Resting(setup, from, to, fill, say))
                 .Concat(OtherSources(setup, from, to))
                 .Concat(Camp(setup, from, to, say))
         )
@@ -69,7 +69,7 @@ internal static class Stretches
     }
 
     /// <summary>The latest earlier start that is enough; else the one that saves most.</summary>
-    private static IEnumerable<Remedy> CoolerHour(PlanSetup setup, Place from, Place to, PlannedFill fill)
+    private static IEnumerable<Remedy> CoolerHour(PlanSetup setup, Place from, Place to, PlannedFill fill, Speaker say)
     {
         var day = from.IsEvening && to.Day > from.Day ? from.Day + 1 : from.Day;
         var days = setup.Route.EachDay;
@@ -85,7 +85,7 @@ internal static class Stretches
                 bestShort = shortL;
                 best = new Remedy(
                     RemedyKind.StartHour,
-                    $"Start day {day + 1} at {Speaker.Clock(hour)}, in the cool: saves {Speaker.Number(fill.ShortL - shortL, 2)} L",
+                    $"Start day {day + 1} at {Speaker.Clock(hour)}, in the cool: saves {say.Of(Quantity.Volume, fill.ShortL - shortL)}",
                     shortL <= 0,
                     Day: day,
                     Hour: hour
@@ -101,7 +101,7 @@ internal static class Stretches
     }
 
     /// <summary>A rest through the heat at the stretch's start: the shortest that is enough; else the one that saves most.</summary>
-    private static IEnumerable<Remedy> Resting(PlanSetup setup, Place from, Place to, PlannedFill fill)
+    private static IEnumerable<Remedy> Resting(PlanSetup setup, Place from, Place to, PlannedFill fill, Speaker say)
     {
         var hour = setup.Line.ClockHour[from.Point];
         var days = setup.Route.EachDay;
@@ -128,7 +128,7 @@ internal static class Stretches
                 best = new Remedy(
                     RemedyKind.Rest,
                     $"Rest at {from.Name} from {Speaker.Clock(hour)} for {hours} h, in the shade: saves "
-                        + $"{Speaker.Number(fill.ShortL - shortL, 2)} L",
+                        + say.Of(Quantity.Volume, fill.ShortL - shortL),
                     shortL <= 0,
                     Day: from.Day,
                     Hour: hour,

@@ -7,6 +7,7 @@ using JollyBrook.Core.Route;
 using JollyBrook.Core.Schedule;
 using JollyBrook.Core.Sources;
 using JollyBrook.Core.Treatment;
+using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
 
 namespace JollyBrook.Core.Catalogue;
@@ -115,7 +116,7 @@ internal static class PlanningChoiceMaker
                 new(
                     ContractName.Of(WalkSchool.NaismithLangmuir),
                     "Naismith, Langmuir",
-                    "5 km/h and an hour for 600 m up; descents by steepness"
+                    $"{Speaker.Both(Quantity.Speed, 5)} and an hour for {Speaker.Both(Quantity.Elevation, 600)} up; descents by steepness"
                 ),
             ],
             SweatSchools:

@@ -1,3 +1,5 @@
+using JollyBrook.Core.Units;
+
 namespace JollyBrook.Core.Filters;
 
 /// <summary>What an element holds back, and how fast it clogs.</summary>
@@ -121,7 +123,7 @@ public static class FilterElements
         {
             FilterStyle.Squeeze => "a pouch squeezed by hand; pouches burst",
             FilterStyle.Gravity => "hung up to run by itself",
-            FilterStyle.Pump => "about 1 L a minute of somebody's work; fits seeps",
+            FilterStyle.Pump => $"about {Speaker.Both(Quantity.Volume, 1)} a minute of somebody's work; fits seeps",
             FilterStyle.Press => "the bottle itself is pressed",
             _ => "drunk straight through; no water for cooking",
         };

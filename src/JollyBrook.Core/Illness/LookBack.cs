@@ -29,7 +29,8 @@ public static class LookBack
 
     private static readonly string[] CareLines =
     [
-        "Drink small sips often; oral rehydration salts, or 6 level teaspoons of sugar and half a teaspoon of salt in 1 L of safe water.",
+        "Drink small sips often; oral rehydration salts, or 6 level teaspoons of sugar and half a teaspoon of salt in "
+            + $"{Speaker.Both(Quantity.Volume, 1)} of safe water.",
         "Rest in the shade; keep apart from the cooking; wash hands with soap, also after every toilet.",
         "No urine for 8 h, confused, fainting, fast pulse: an emergency, call for help.",
     ];

@@ -83,7 +83,7 @@ public static class Learn
             facts.Add(
                 new(
                     "Fuel for a litre",
-                    $"{Speaker.Number(fuel / litres, 1)} g: {say.Of(Quantity.FuelMass, fuel)} for {say.Of(Quantity.Volume, litres)}"
+                    $"{say.Of(Quantity.FuelMass, fuel / litres)}: {say.Of(Quantity.FuelMass, fuel)} for {say.Of(Quantity.Volume, litres)}"
                 )
             );
         }

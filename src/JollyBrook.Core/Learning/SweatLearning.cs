@@ -26,7 +26,7 @@ internal static class SweatLearning
             {
                 var tests = Pairs([.. day.OrderBy(m => m.At)])
                     .Select(p => Test(p.Before, p.After, walker, book, request.Plan?.Route))
-                    .Select(t => (Test: t, Result: SweatTestResult.Of(t, school)))
+                    .Select(t => (Test: t, Result: SweatTestResult.Of(t, school, say)))
                     .Where(t => t.Result.Accepted)
                     .ToList();
                 if (tests.Count == 0)
@@ -60,7 +60,7 @@ internal static class SweatLearning
                     Before: Factor(before),
                     After: Factor(after),
                     Why: $"{Speaker.Day(day.Key)}: {Weighed(test, say)}: "
-                        + $"{Speaker.Number(result.SweatLPerH, 2)} L/h against {Speaker.Number(result.PredictedLPerH, 2)} L/h predicted.",
+                        + $"{say.Of(Quantity.Volume, result.SweatLPerH)} of sweat an hour against {say.Of(Quantity.Volume, result.PredictedLPerH)} predicted.",
                     RecordId: id,
                     Test: test
                 );

@@ -14,7 +14,8 @@ internal sealed class CarriedChain
     /// <param name="barriers">Its barriers' own pieces, in order.</param>
     /// <param name="pot">The pot that boiling needs; null where none is needed.</param>
     /// <param name="dayL">A day's water, L: less is no way to treat.</param>
-    public CarriedChain(Chain chain, IReadOnlyList<KitEntry> barriers, KitEntry? pot, double dayL)
+    /// <param name="say">Puts it into words.</param>
+    public CarriedChain(Chain chain, IReadOnlyList<KitEntry> barriers, KitEntry? pot, double dayL, Speaker say)
     {
         Chain = chain;
         Barriers = barriers;
@@ -30,7 +31,7 @@ internal sealed class CarriedChain
             ?? (
                 chain.ShortOf.Count > 0 ? $"Short of the target on {Water.OrganismClasses.Spoken(chain.ShortOf)}."
                 : Unknown() is { } unknown ? $"How much is left of “{unknown.Item!.Name}” is not known: counted as none."
-                : Litres < dayL ? $"Enough for {Speaker.Number(Litres, 1)} L: less than a day’s {Speaker.Number(dayL, 1)} L."
+                : Litres < dayL ? $"Enough for {say.Down(Quantity.Volume, Litres)}: less than a day’s {say.Of(Quantity.Volume, dayL)}."
                 : ""
             );
     }

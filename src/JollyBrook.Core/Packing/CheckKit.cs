@@ -140,7 +140,8 @@ public static class CheckKit
                     c.chain,
                     [.. c.pieces.Select(p => p!)],
                     c.chain.Barriers.Any(b => b.Stage == BarrierStage.Heat) ? pot : null,
-                    dayL
+                    dayL,
+                    Speaker.For(request.Units)
                 )),
         ];
     }

@@ -36,7 +36,7 @@ public sealed record KitTrip(
         Quantity.Volume,
         0.5,
         5000,
-        "About 3 to 5 L a person and day."
+        $"About {Speaker.Both(Quantity.Volume, 3)} to {Speaker.Both(Quantity.Volume, 5)} a person and day."
     );
     private static readonly NumberField Water = new(
         "trip.coldestWaterC",

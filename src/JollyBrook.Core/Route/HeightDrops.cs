@@ -1,3 +1,5 @@
+using JollyBrook.Core.Units;
+
 namespace JollyBrook.Core.Route;
 
 /// <summary>
@@ -46,8 +48,8 @@ internal static class HeightDrops
             else
             {
                 flags.Add(
-                    $"The height jumps by {Math.Abs(heightsM[known[k]] - heightsM[known[k - 1]]):0} m at "
-                        + $"{alongKm[known[k]]:0.0} km: look at the climb there."
+                    $"The height jumps by {Speaker.Both(Quantity.Elevation, Math.Abs(heightsM[known[k]] - heightsM[known[k - 1]]))} at "
+                        + $"{Speaker.Both(Quantity.Distance, alongKm[known[k]])}: look at the climb there."
                 );
             }
         }
@@ -85,7 +87,8 @@ internal static class HeightDrops
         {
             var (at, end) = (alongKm[known[from]], alongKm[known[Math.Min(to, known.Count) - 1]]);
             flags.Add(
-                $"The height is lost from {at:0.0} to {end:0.0} km (it says {heightsM[known[from]]:0} m): "
+                $"The height is lost from {Speaker.Both(Quantity.Distance, at)} to {Speaker.Both(Quantity.Distance, end)}, where it says "
+                    + $"{Speaker.Both(Quantity.Elevation, heightsM[known[from]])}: "
                     + "filled in from what is given "
                     + $"{(where == "between" ? "on both sides" : where == "before" ? "after it" : "before it")}."
             );

@@ -1,3 +1,5 @@
+using JollyBrook.Core.Units;
+
 namespace JollyBrook.Core.Route;
 
 /// <summary>A line on the ground as a file gave it, with the distance along at each point.</summary>
@@ -62,7 +64,9 @@ public sealed class Track
 
             if (points.Count > 0 && step > FarApartKm)
             {
-                flags.Add($"A gap of {step:0} km at {along[^1]:0.0} km: a piece of the track may be missing.");
+                flags.Add(
+                    $"A gap of {Speaker.Both(Quantity.Distance, step)} at {Speaker.Both(Quantity.Distance, along[^1])}: a piece of the track may be missing."
+                );
             }
 
             along.Add(points.Count == 0 ? 0 : along[^1] + step);

@@ -312,7 +312,10 @@ internal static class TripRouteFields
             var end = intake.Required(End, days[i].EndKm);
             if (end <= before || end >= route.LengthKm)
             {
-                intake.Refuse(End, $"Day {i + 1} must end after {Speaker.Number(before, 1)} km and before the finish. Move its camp.");
+                intake.Refuse(
+                    End,
+                    $"Day {i + 1} must end after {intake.Say.Of(Quantity.Distance, before)} and before the finish. Move its camp."
+                );
             }
 
             before = end;

@@ -82,7 +82,7 @@ public static class MakeWater
             chosen.Count == 0 ? null : Total(together, place, request.NeedLPerDay),
             cost.DigLPerH,
             cost.LightLPerH,
-            Assume(request),
+            Assume(request, place.Say),
             [
                 new("natural-water", Severity.Warning, "All but distillate and clean rain is surface water: judge, clear, treat."),
                 new("cool-hours", Severity.Note, "Dig and carry in the cool hours; rest in shade through the heat."),
@@ -284,7 +284,7 @@ public static class MakeWater
         );
     }
 
-    private static List<Assumption> Assume(MakeRequest request)
+    private static List<Assumption> Assume(MakeRequest request, Speaker say)
     {
         List<Assumption> all = [];
         if (request.AirTemperatureC is null)
@@ -304,7 +304,7 @@ public static class MakeWater
 
         if (request.Pot is null && request.Burner is not null)
         {
-            all.Add(new("pot", $"Pot not told: taken as {Pot.Assumed.CapacityL} L of aluminium."));
+            all.Add(new("pot", $"Pot not told: taken as {say.Of(Quantity.Volume, Pot.Assumed.CapacityL)} of aluminium."));
         }
 
         if (request.FuelG is null && request.Burner is not null && request.Burner != Burners.OpenFireId)

@@ -184,7 +184,8 @@ public static class Triage
 
         if (request.NeedLPerH is null && request.Walkers is not { Count: > 0 })
         {
-            all.Add(new("needLPerH", "Need not given: taken from one walker of 75 kg at this effort."));
+            var mass = Speaker.For(request.Units).Of(Quantity.KitMass, Party.Unnamed.MassKg!.Value);
+            all.Add(new("needLPerH", $"Need not given: taken from one walker of {mass} at this effort."));
         }
 
         if (request.WaterHere == true && request.Means is null or Means.Unknown)

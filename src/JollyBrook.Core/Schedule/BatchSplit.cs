@@ -7,7 +7,7 @@ namespace JollyBrook.Core.Schedule;
 internal static class BatchSplit
 {
     /// <summary>Without containers a batch is as much as this, L (pick).</summary>
-    private const double NoContainerL = 2;
+    internal const double NoContainerL = 2;
     private const double Crumb = 0.01;
     private const int MostBatches = 120;
 

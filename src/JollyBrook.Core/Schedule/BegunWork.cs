@@ -9,13 +9,16 @@ internal sealed class BegunWork
     /// <summary>A step without a clock, min (pick).</summary>
     private const int StepMinutes = 2;
 
+    /// <param name="batch">Checked: when it was begun and its steps are told.</param>
+    /// <param name="now">What has passed until then.</param>
     public BegunWork(BegunBatch batch, DateTimeOffset now)
     {
         Batch = batch;
-        if (batch is not { Steps: { Count: > 0 } steps, StartedAt: { } started })
+        var started = batch.StartedAt!.Value;
+        if (batch.Steps is not { Count: > 0 } steps)
         {
-            // Nothing is known of its steps: as good as done.
-            ReadyAt = batch.StartedAt;
+            // Nothing is to be done to it.
+            ReadyAt = started;
             return;
         }
 

@@ -179,7 +179,7 @@ internal sealed class ScheduleAnswer(ScheduleRequest request, IReadOnlyList<KitE
 
         if (!kit.Any(e => e.Item is Container))
         {
-            all.Add(new("kit", "No container in the kit: batches are cut to 2 L."));
+            all.Add(new("kit", $"No container in the kit: batches are cut to {say.Of(Quantity.Volume, BatchSplit.NoContainerL)}."));
         }
 
         return all;

@@ -25,6 +25,7 @@ public static class ScheduleFields
     internal static readonly NumberField People = new("people", "Pairs of hands", Quantity.Plain, 1, 12, "Count who can help.");
     internal static readonly InstantField From = new("from", "Beginning");
     internal static readonly InstantField By = new("wants.by", "Wanted by");
+    internal static readonly InstantField BegunAt = new("begun.startedAt", "Begun at");
     internal static readonly NumberField QuietFrom = new("quietFromHour", "Rest from", Quantity.Plain, 0, 24, "Give the clock hour.");
     internal static readonly NumberField QuietTo = new("quietToHour", "Rest until", Quantity.Plain, 0, 24, "Give the clock hour.");
     internal static readonly NumberField EditVolume = new(
@@ -35,6 +36,7 @@ public static class ScheduleFields
         200,
         "Give what goes in at once."
     );
+    private static readonly ChoiceField BegunSteps = new("begun.steps", "Steps of what was begun", ["the steps Treat answered with"]);
     private static readonly ChoiceField Wants = new("wants", "Water wanted", [$"up to {MostWants} lines, each with a name of its own"]);
 
     public static readonly IReadOnlyList<Field> All =
@@ -44,6 +46,8 @@ public static class ScheduleFields
         People,
         From,
         By,
+        BegunAt,
+        BegunSteps,
         QuietFrom,
         QuietTo,
         EditVolume,
@@ -83,6 +87,19 @@ public static class ScheduleFields
             if (want.By is { } by && request.From is { } from && (by - from).TotalHours > LongestHours)
             {
                 intake.Refuse(By, $"“{want.Name}” is wanted more than {LongestHours} h after the beginning. Make a day of its own for it.");
+            }
+        }
+
+        // Taken as done, water that nobody knows to be ready would be counted on.
+        foreach (var batch in request.Begun ?? [])
+        {
+            intake.Present(BegunAt, batch.StartedAt);
+            if (batch.Steps is null)
+            {
+                intake.Refuse(
+                    BegunSteps,
+                    "Give the steps of each batch that was begun, as Treat answered with them, or leave the batch out."
+                );
             }
         }
 

@@ -90,7 +90,7 @@ public sealed record TripSource(
         Quantity.Volume,
         0,
         50,
-        "For the whole party; about 1 L each is the most that stays down."
+        $"For the whole party; about {Speaker.Both(Quantity.Volume, 1)} each is the most that stays down."
     );
     private static readonly NumberField Cache = new("cacheL", "Left there", Quantity.Volume, 0, 500, "Give what was put there.");
     private static readonly NumberField WaterCold = new(

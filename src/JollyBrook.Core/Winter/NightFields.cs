@@ -31,7 +31,7 @@ internal static class NightFields
         Quantity.Volume,
         0,
         60,
-        "About 1.6 L a person, evening and morning."
+        $"About {Speaker.Both(Quantity.Volume, 1.6)} a person, evening and morning."
     );
     private static readonly NumberField Drink = new(
         "night.drinkL",
@@ -39,7 +39,7 @@ internal static class NightFields
         Quantity.Volume,
         0,
         60,
-        "About 2.5 L a person."
+        $"About {Speaker.Both(Quantity.Volume, 2.5)} a person."
     );
     private static readonly NumberField FlaskL = new("night.flaskL", "Into flasks", Quantity.Volume, 0, 10, "What they hold together.");
     private static readonly NumberField Filled = new(

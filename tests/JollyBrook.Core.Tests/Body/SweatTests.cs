@@ -1,6 +1,7 @@
 using CsCheck;
 using JollyBrook.Core.Body;
 using JollyBrook.Core.Contract;
+using JollyBrook.Core.Units;
 
 namespace JollyBrook.Core.Tests.Body;
 
@@ -34,13 +35,13 @@ public sealed class SweatTests
     [Fact]
     public void A_test_with_drink_and_urine()
     {
-        var result = SweatTestResult.Of(Test(69.6), SweatSchool.Gonzalez2009);
+        var result = SweatTestResult.Of(Test(69.6), SweatSchool.Gonzalez2009, Speaker.Metric);
         result.Accepted.ShouldBeTrue();
         result.LossL.ShouldBe(0.9, 1e-9);
         result.LossLPerH.ShouldBe(0.45, 1e-9);
         result.SweatLPerH.ShouldBe(0.4116, 0.0005);
         result.Ratio!.Value.ShouldBe(1.134, 0.005);
-        SweatTestResult.Of(Test(69.6, eaten: 0.2), SweatSchool.Gonzalez2009).LossL.ShouldBe(1.1, 1e-9);
+        SweatTestResult.Of(Test(69.6, eaten: 0.2), SweatSchool.Gonzalez2009, Speaker.Metric).LossL.ShouldBe(1.1, 1e-9);
     }
 
     /// <summary>
@@ -66,17 +67,30 @@ public sealed class SweatTests
     [InlineData(70.45, 2, "No sweat is left")]
     public void Refused_with_its_reason(double after, double hours, string reason)
     {
-        var result = SweatTestResult.Of(Test(after, hours), SweatSchool.Gonzalez2009);
+        var result = SweatTestResult.Of(Test(after, hours), SweatSchool.Gonzalez2009, Speaker.Metric);
         result.Accepted.ShouldBeFalse();
         result.Ratio.ShouldBeNull();
         result.Refusals.ShouldContain(r => r.Contains(reason));
     }
 
+    /// <summary>70 − 62 + 0.75 − 0.25 = 8.5 L in an hour, 8.98 qt; 4 L are 4.23 qt.</summary>
+    [Theory]
+    [InlineData(UnitSystem.Metric, "8.5 L an hour is more than a body can lose (4 L): check the weights.")]
+    [InlineData(UnitSystem.Us, "8.98 qt an hour is more than a body can lose (4.23 qt): check the weights.")]
+    public void A_loss_past_believing_is_told_in_ones_own_units(UnitSystem units, string words) =>
+        SweatTestResult.Of(Test(62, hours: 1), SweatSchool.Gonzalez2009, Speaker.For(units)).Refusals.ShouldContain(words);
+
     [Fact]
     public void Over_drinking_and_much_lost_are_told()
     {
-        SweatTestResult.Of(Test(70.2, drunk: 1.5), SweatSchool.Gonzalez2009).Warnings.ShouldHaveSingleItem().ShouldContain("Over-drinking");
-        SweatTestResult.Of(Test(67.5, hours: 4), SweatSchool.Gonzalez2009).Warnings.ShouldHaveSingleItem().ShouldContain("3.6 %");
+        SweatTestResult
+            .Of(Test(70.2, drunk: 1.5), SweatSchool.Gonzalez2009, Speaker.Metric)
+            .Warnings.ShouldHaveSingleItem()
+            .ShouldContain("Over-drinking");
+        SweatTestResult
+            .Of(Test(67.5, hours: 4), SweatSchool.Gonzalez2009, Speaker.Metric)
+            .Warnings.ShouldHaveSingleItem()
+            .ShouldContain("3.6 %");
     }
 
     [Fact]

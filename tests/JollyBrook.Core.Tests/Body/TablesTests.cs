@@ -97,7 +97,8 @@ public sealed class TablesTests
                 Clothing.ShortsAndShirt,
                 12
             ),
-            SweatSchool.Gonzalez2009
+            SweatSchool.Gonzalez2009,
+            Speaker.Metric
         );
 
     /// <summary>4 L an hour exactly is the most a body can lose; 3 % exactly is not yet much.</summary>

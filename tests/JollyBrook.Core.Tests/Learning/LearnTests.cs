@@ -58,7 +58,7 @@ public class LearnTests
             .Proposals.Single(p => p.Kind == ProposalKind.SweatFactor);
         proposal.Test!.DrunkL!.Value.ShouldBe(0.9, 1e-9);
         proposal.Test.Hours.ShouldBe(3);
-        var result = SweatTestResult.Of(proposal.Test, SweatSchool.Gonzalez2009);
+        var result = SweatTestResult.Of(proposal.Test, SweatSchool.Gonzalez2009, Speaker.Metric);
         result.LossL.ShouldBe(1.5, 1e-9);
         // One test of ratio r: log k = log r · (1/0.15²)/(1/0.35² + 1/0.15²) = 0.8448 log r.
         result.AtFloor.ShouldBeFalse();

@@ -86,6 +86,19 @@ public class CheckKitTests
 
     private static IEnumerable<KitEntry> Without(params KitEntry[] gone) => Whole.Except(gone);
 
+    /// <summary>Three tablets, one a litre: 3 L, 3.17 qt, of a day's 40/4 = 10 L, 2.64 gal.</summary>
+    [Theory]
+    [InlineData(UnitSystem.Metric, "Enough for 3 L: less than a day’s 10 L.")]
+    [InlineData(UnitSystem.Us, "Enough for 3.17 qt: less than a day’s 2.64 gal.")]
+    public void A_chain_that_does_not_last_a_day_says_so_in_ones_own_units(UnitSystem units, string why)
+    {
+        var kit = With(Dioxide, Carried(Of(Dated), 3)).Select((piece, i) => piece with { Id = $"k{i}" });
+        CheckKit
+            .Compute(new KitCheckRequest(units, [.. kit], Trip: Trip))
+            .Chains.Single(c => c.Name == "Chlorine dioxide tablets")
+            .Why.ShouldBe(why);
+    }
+
     [Fact]
     public void A_whole_kit_is_enough()
     {

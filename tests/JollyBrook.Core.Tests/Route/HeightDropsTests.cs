@@ -18,7 +18,9 @@ public class HeightDropsTests
         track.Profile().AscentM.ShouldBe(0, 1e-9);
         track
             .Flags.ShouldHaveSingleItem()
-            .ShouldBe("The height is lost from 2.0 to 3.0 km (it says 0 m): filled in from what is given on both sides.");
+            .ShouldBe(
+                "The height is lost from 2 km (1.2 mi) to 3 km (1.9 mi), where it says 0 m (0 ft): filled in from what is given on both sides."
+            );
     }
 
     [Fact]
@@ -34,7 +36,7 @@ public class HeightDropsTests
     {
         var track = Line(i => (i < 200 ? 500 : 900) + i);
         track.Profile().AscentM.ShouldBeGreaterThan(390);
-        track.Flags.ShouldHaveSingleItem().ShouldBe("The height jumps by 401 m at 4.0 km: look at the climb there.");
+        track.Flags.ShouldHaveSingleItem().ShouldBe("The height jumps by 401 m (1316 ft) at 4 km (2.5 mi): look at the climb there.");
     }
 
     /// <summary>Ground as steep as paths are is left as it is, whatever its shape.</summary>

@@ -139,6 +139,24 @@ public class DayScheduleTests
                 iter: 60
             );
 
+    /// <summary>Unknown is not ready.</summary>
+    [Fact]
+    public void A_batch_begun_without_its_steps_or_its_time_is_asked_for_them()
+    {
+        var batch = DaySchedule.Compute(Request(Want("a", 1, 3))).Batches.Single();
+        var begun = new BegunBatch(batch.Key, Evening, batch.ReadyAt, Treat.Compute(batch.Treat).Steps, [], batch.ContainerId, batch.Treat);
+        Wrong(begun with { Steps = null }).ShouldBe("begun.steps");
+        Wrong(begun with { StartedAt = null }).ShouldBe("begun.startedAt");
+
+        string Wrong(BegunBatch told) =>
+            Should
+                .Throw<BadInputException>(() =>
+                    DaySchedule.Compute(Request(Want("a", 1, 3)) with { Begun = [told], Now = Evening.AddMinutes(1) })
+                )
+                .Errors.Single()
+                .Field;
+    }
+
     [Fact]
     public void What_was_begun_stays_when_it_is_no_longer_wanted()
     {

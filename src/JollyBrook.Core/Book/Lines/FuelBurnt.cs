@@ -42,5 +42,5 @@ public sealed record FuelBurnt(Guid? ItemId, double? FuelG, double? Litres = nul
     }
 
     protected override IEnumerable<string> OwnDetails(Speaker say) =>
-        this is { Litres: > 0 and { } heated, FuelG: { } fuel } ? [$"{Speaker.Number(fuel / heated, 1)} g a litre"] : [];
+        this is { Litres: > 0 and { } heated, FuelG: { } fuel } ? [$"{say.Of(Quantity.FuelMass, fuel / heated)} a litre"] : [];
 }

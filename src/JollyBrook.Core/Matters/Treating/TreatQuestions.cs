@@ -26,9 +26,9 @@ internal static class TreatQuestions
 
     private static readonly (string Name, PotInput Pot)[] Pots =
     [
-        ("A mug of 0.6 L", new(0.6, 0.09, PotMaterial.Titanium)),
-        ("A light pot of 1.3 L", new(1.3, 0.19, PotMaterial.Aluminium)),
-        ("A steel pot of 3 L", new(3, 0.8, PotMaterial.Steel)),
+        ($"A mug of {Speaker.Both(Quantity.Volume, 0.6)}", new(0.6, 0.09, PotMaterial.Titanium)),
+        ($"A light pot of {Speaker.Both(Quantity.Volume, 1.3)}", new(1.3, 0.19, PotMaterial.Aluminium)),
+        ($"A steel pot of {Speaker.Both(Quantity.Volume, 3)}", new(3, 0.8, PotMaterial.Steel)),
     ];
 
     private static readonly bool[] YesAndNo = [true, false];

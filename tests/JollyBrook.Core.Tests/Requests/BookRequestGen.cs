@@ -1,7 +1,7 @@
 using System.Globalization;
 using CsCheck;
 
-namespace JollyBrook.Journeys;
+namespace JollyBrook.Core.Tests.Requests;
 
 /// <summary>Requests about kit, day and book: right ones, and wrong ones now and then.</summary>
 internal static class BookRequestGen

@@ -2,7 +2,7 @@ using System.Globalization;
 using CsCheck;
 using JollyBrook.Core.Route;
 
-namespace JollyBrook.Journeys;
+namespace JollyBrook.Core.Tests.Requests;
 
 /// <summary>Requests of the planning calculations: right ones, and wrong ones now and then.</summary>
 internal static class PlanningRequestGen

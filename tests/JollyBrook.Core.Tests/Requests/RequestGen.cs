@@ -1,7 +1,7 @@
 using System.Globalization;
 using CsCheck;
 
-namespace JollyBrook.Journeys;
+namespace JollyBrook.Core.Tests.Requests;
 
 /// <summary>Requests of every calculation: right ones, wrong ones and broken ones.</summary>
 internal static class RequestGen

@@ -1,7 +1,7 @@
 using System.Globalization;
 using CsCheck;
 
-namespace JollyBrook.Journeys;
+namespace JollyBrook.Core.Tests.Requests;
 
 /// <summary>Requests about scarce water and drills: right ones, and wrong ones now and then.</summary>
 internal static class ScarceRequestGen
