@@ -46,7 +46,7 @@ public sealed class RouteFileTests
         Read("read-no-heights.gpx").HasHeights.ShouldBeFalse();
         Read("read-nan-height.gpx").Flags.ShouldHaveSingleItem().ShouldContain("1 of 3 points");
         Read("read-times-out-of-order.gpx").Flags.ShouldHaveSingleItem().ShouldContain("out of order");
-        Read("read-gap.gpx").Flags.ShouldHaveSingleItem().ShouldContain("gap of 11 km");
+        Read("read-gap.gpx").Flags.ShouldHaveSingleItem().ShouldContain("gap of 11.1 km (6.9 mi)");
         // 0.02° and 0.02° of longitude at 10° north: 2 · 0.02 · 111.195 · cos 10° = 4.38 km, and no way around the globe.
         Read("read-antimeridian.gpx").LengthKm.ShouldBe(4.38, 0.01);
     }

@@ -54,7 +54,7 @@ public sealed class GroundTests
         var none = Track.Of(Line(11, _ => double.NaN))!;
         none.HasHeights.ShouldBeFalse();
         none.Flags.ShouldHaveSingleItem().ShouldContain("by hand");
-        Track.Of([new(0, 0, 1), new(0, 0.1, 1)])!.Flags.ShouldHaveSingleItem().ShouldContain("gap of 11 km");
+        Track.Of([new(0, 0, 1), new(0, 0.1, 1)])!.Flags.ShouldHaveSingleItem().ShouldContain("gap of 11.1 km (6.9 mi)");
         Track.Of([new(0, 0, 1), new(0, 0, 5)]).ShouldBeNull();
     }
 
