@@ -13,6 +13,13 @@ public sealed class AccountJourney : IDisposable
     public void An_owner_shares_a_trip_by_link()
     {
         using var owner = new Browser(_server.Address);
+        owner.BeforeEachPage(
+            """
+            window.saidSignedOut = false;
+            new MutationObserver(() => { window.saidSignedOut ||= document.body?.textContent.includes('Signed out') ?? false; })
+              .observe(document, { childList: true, subtree: true, characterData: true });
+            """
+        );
         owner.Open("/");
         owner.UntilText("Nobody has an account here yet.");
         owner.Fill("Name", "Ilva");
@@ -25,6 +32,8 @@ public sealed class AccountJourney : IDisposable
         var code = owner.Of(By.CssSelector("ul[aria-label='Recovery codes'] li"), e => e.Text);
         owner.Click("button", "I have written them down");
         owner.UntilHeadline("1 min at a rolling boil");
+        owner.UntilText("All saved.");
+        owner.Driver.ExecuteScript("return window.saidSignedOut").ShouldBe(false, "signed in, and told it is signed out");
 
         owner.Open("/settings/party");
         owner.UntilText("You share no trip yet.");
