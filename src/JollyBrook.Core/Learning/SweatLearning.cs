@@ -60,7 +60,8 @@ internal static class SweatLearning
                     Before: Factor(before),
                     After: Factor(after),
                     Why: $"{Speaker.Day(day.Key)}: {Weighed(test, say)}: "
-                        + $"{say.Of(Quantity.Volume, result.SweatLPerH)} of sweat an hour against {say.Of(Quantity.Volume, result.PredictedLPerH)} predicted.",
+                        + $"{say.Of(Quantity.Volume, result.SweatLPerH)} of sweat an hour against "
+                        + $"{say.Of(Quantity.Volume, result.PredictedLPerH)} predicted.",
                     RecordId: id,
                     Test: test
                 );

@@ -65,7 +65,8 @@ public sealed class Track
             if (points.Count > 0 && step > FarApartKm)
             {
                 flags.Add(
-                    $"A gap of {Speaker.Both(Quantity.Distance, step)} at {Speaker.Both(Quantity.Distance, along[^1])}: a piece of the track may be missing."
+                    $"A gap of {Speaker.Both(Quantity.Distance, step)} at {Speaker.Both(Quantity.Distance, along[^1])}: "
+                        + "a piece of the track may be missing."
                 );
             }
 

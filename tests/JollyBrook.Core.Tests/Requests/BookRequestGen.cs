@@ -1,5 +1,6 @@
 using System.Globalization;
 using CsCheck;
+using static JollyBrook.Core.Tests.Requests.NumberRequestGen;
 
 namespace JollyBrook.Core.Tests.Requests;
 
@@ -100,12 +101,4 @@ internal static class BookRequestGen
         new DateTimeOffset(2026, 8, 21, 17, 0, 0, TimeSpan.FromHours(1))
             .AddMinutes(minute)
             .ToString("yyyy-MM-dd'T'HH:mm:sszzz", CultureInfo.InvariantCulture);
-
-    private static Gen<string> Number(double from, double to, params string[] others) =>
-        others.Length == 0
-            ? Gen.Double[from, to].Select(n => Math.Round(n, 3).ToString(CultureInfo.InvariantCulture))
-            : Gen.Frequency(
-                (14, Gen.Double[from, to].Select(n => Math.Round(n, 3).ToString(CultureInfo.InvariantCulture))),
-                (1, Gen.OneOf(others))
-            );
 }

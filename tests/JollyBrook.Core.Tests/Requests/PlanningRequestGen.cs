@@ -1,6 +1,7 @@
 using System.Globalization;
 using CsCheck;
 using JollyBrook.Core.Route;
+using static JollyBrook.Core.Tests.Requests.NumberRequestGen;
 
 namespace JollyBrook.Core.Tests.Requests;
 
@@ -57,12 +58,4 @@ internal static class PlanningRequestGen
         ),
         (1, Route.Select(json => ("route-line", json)))
     );
-
-    private static Gen<string> Number(double from, double to, params string[] others) =>
-        others.Length == 0
-            ? Gen.Double[from, to].Select(n => Math.Round(n, 3).ToString(CultureInfo.InvariantCulture))
-            : Gen.Frequency(
-                (14, Gen.Double[from, to].Select(n => Math.Round(n, 3).ToString(CultureInfo.InvariantCulture))),
-                (1, Gen.OneOf(others))
-            );
 }

@@ -1,5 +1,5 @@
-using System.Globalization;
 using CsCheck;
+using static JollyBrook.Core.Tests.Requests.NumberRequestGen;
 
 namespace JollyBrook.Core.Tests.Requests;
 
@@ -147,13 +147,6 @@ internal static class RequestGen
         from age in Number(0, 12, "20", "null")
         from drops in Gen.OneOf("null", """{"drops":23,"millilitres":1}""", """{"drops":500,"millilitres":1}""")
         select $$""""chemical":{"date":{{date}},"light":{{light}},"ph":{{ph}},"bleachStrengthPercent":{{strength}},"bleachAgeMonths":{{age}},"dropCount":{{drops}}}"""";
-
-    /// <summary>Mostly a number in its range, now and then one of the others.</summary>
-    private static Gen<string> Number(double from, double to, params string[] others) =>
-        Gen.Frequency(
-            (12, Gen.Double[from, to].Select(n => Math.Round(n, 3).ToString(CultureInfo.InvariantCulture))),
-            (1, Gen.OneOf(others))
-        );
 
     private static string At(int minute) => new DateTimeOffset(2026, 8, 21, 14, 0, 0, TimeSpan.Zero).AddMinutes(minute).ToString("O");
 }

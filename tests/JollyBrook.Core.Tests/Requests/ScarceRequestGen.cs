@@ -1,5 +1,5 @@
-using System.Globalization;
 using CsCheck;
+using static JollyBrook.Core.Tests.Requests.NumberRequestGen;
 
 namespace JollyBrook.Core.Tests.Requests;
 
@@ -76,12 +76,4 @@ internal static class ScarceRequestGen
                 )
         )
     );
-
-    private static Gen<string> Number(double from, double to, params string[] others) =>
-        others.Length == 0
-            ? Gen.Double[from, to].Select(n => Math.Round(n, 3).ToString(CultureInfo.InvariantCulture))
-            : Gen.Frequency(
-                (14, Gen.Double[from, to].Select(n => Math.Round(n, 3).ToString(CultureInfo.InvariantCulture))),
-                (1, Gen.OneOf(others))
-            );
 }
