@@ -85,8 +85,9 @@ public sealed class BottleJourney : IDisposable
     {
         _browser.Open("/now");
         _browser.Until(() => Cards().Count == 2, "two running batches");
-        Cards()[0].Text.ShouldContain("Litre bottle");
-        Cards()[1].Text.ShouldContain("Camp bag");
+        var cards = _browser.Each(CardsOfBatches, card => card.Text);
+        cards[0].ShouldContain("Litre bottle");
+        cards[1].ShouldContain("Camp bag");
     }
 
     [Fact]
@@ -103,8 +104,9 @@ public sealed class BottleJourney : IDisposable
         _browser.UntilText("Do not drink yet: waiting");
     }
 
-    private IReadOnlyList<IWebElement> Cards() =>
-        _browser.Driver.FindElements(By.CssSelector("ul[aria-label='Running batches'] > li > div"));
+    private static readonly By CardsOfBatches = By.CssSelector("ul[aria-label='Running batches'] > li > div");
+
+    private IReadOnlyList<IWebElement> Cards() => _browser.Driver.FindElements(CardsOfBatches);
 
     private string Until()
     {

@@ -347,7 +347,10 @@ public sealed class Browser : IDisposable
 
     /// <summary>What the fields of that label for a day or an hour show: "31 Oct 2027 06:00".</summary>
     public IReadOnlyList<string> DatesShown(string label) =>
-        [.. Elements("group", label).Select(field => field.FindElement(By.TagName("input")).GetAttribute("value") ?? "")];
+        AsOne<IReadOnlyList<string>>(
+            () => [.. Elements("group", label).Select(field => field.FindElement(By.TagName("input")).GetAttribute("value") ?? "")],
+            $"what “{label}” shows"
+        );
 
     private void FillParts(string label, string digits) => Of("group", label, field =>
         {
@@ -384,7 +387,7 @@ public sealed class Browser : IDisposable
         return shown;
     }
 
-    public bool Has(string role, string name) => Elements(role, name).Count > 0;
+    public bool Has(string role, string name) => AsOne(() => Elements(role, name).Count > 0, $"{role} “{name}”, if it is there");
 
     /// <summary>Waits until something of that role and name is to be seen.</summary>
     public void See(string role, string name) => Of(role, name, _ => true);
@@ -402,22 +405,26 @@ public sealed class Browser : IDisposable
     public T Of<T>(By by, Func<IWebElement, T> ask) => AskedAsOne(() => Driver.FindElements(by).FirstOrDefault(), ask, by.ToString());
 
     /// <summary>What is asked of everything that is found so now, as one act.</summary>
-    public IReadOnlyList<T> Each<T>(By by, Func<IWebElement, T> ask)
-    {
-        List<T> asked = [];
-        Until(
-            () =>
-            {
-                asked = [.. Driver.FindElements(by).Select(ask)];
-                return true;
-            },
-            by.ToString()
-        );
-        return asked;
-    }
+    public IReadOnlyList<T> Each<T>(By by, Func<IWebElement, T> ask) =>
+        AsOne<IReadOnlyList<T>>(() => [.. Driver.FindElements(by).Select(ask)], by.ToString());
 
     /// <summary>Gives a file to the field that takes it, found by its label.</summary>
     public void GiveFile(string label, string path) => Press(By.CssSelector($"input[type=file][aria-label='{label}']"), path);
+
+    /// <summary>Reads the page as one act: anew from the start when it is drawn again meanwhile.</summary>
+    private T AsOne<T>(Func<T> read, string what)
+    {
+        T? seen = default;
+        Until(
+            () =>
+            {
+                seen = read();
+                return true;
+            },
+            what
+        );
+        return seen!;
+    }
 
     private T AskedAsOne<T>(Func<IWebElement?> find, Func<IWebElement, T> ask, string what)
     {
@@ -453,7 +460,7 @@ public sealed class Browser : IDisposable
         while (passed.Count < most)
         {
             Press(key);
-            passed.Add(PlaceOf(Driver.SwitchTo().ActiveElement()));
+            passed.Add(Focused());
             if (passed[^1] == name)
             {
                 return;
@@ -463,7 +470,10 @@ public sealed class Browser : IDisposable
         throw new TimeoutException($"{most} presses did not reach “{name}”, only: {string.Join(" | ", passed)}");
     }
 
-    /// <summary>What has the focus is called; a part of a date with its field before it: "Good to: Day".</summary>
+    /// <summary>What has the focus is called: found and read as one act, for it may be drawn anew meanwhile.</summary>
+    private string Focused() => AsOne(() => PlaceOf(Driver.SwitchTo().ActiveElement()), "what has the focus");
+
+    /// <summary>What an element is called; a part of a date with its field before it: "Good to: Day".</summary>
     private string PlaceOf(IWebElement element)
     {
         var field = Driver.ExecuteScript(

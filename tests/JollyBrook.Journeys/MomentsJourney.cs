@@ -238,10 +238,8 @@ public sealed class MomentsJourney(ITestOutputHelper output) : IDisposable
         desk.Until(() => desk.Of("textbox", "Name", e => e.GetAttribute("value")) == "Ledge seep", "the water that was chosen by keys");
         Focus().ShouldBe("Ledge seep");
         var along = Along();
-        desk.Driver.ExecuteScript(
-            "arguments[0].dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowRight', bubbles: true }))",
-            desk.Driver.FindElement(camp)
-        );
+        const string right = "arguments[0].dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowRight', bubbles: true }))";
+        desk.Of(camp, e => desk.Driver.ExecuteScript(right, e));
         desk.Until(() => Along() != along, "the camp to move on");
         Focus().ShouldBe("Ledge seep");
     }
