@@ -42,11 +42,20 @@ import { Ways } from './ways/Ways';
 export function TreatRoom() {
   const kit = useKit();
   const isSettled = useInHandSettled();
-  if (kit.length > 0 && !isSettled) return <Typography role="status">Looking at what is in hand…</Typography>;
-  return <TreatDesk key={kit.length === 0 ? 'no kit' : 'kit'} kit={kit} />;
+  const sources = useSourcesNow();
+  if (sources === undefined || (kit.length > 0 && !isSettled))
+    return (
+      <Typography role="status" sx={wholeScreen}>
+        Looking at what is in hand…
+      </Typography>
+    );
+  return <TreatDesk key={kit.length === 0 ? 'no kit' : 'kit'} kit={kit} sources={sources} />;
 }
 
-function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
+/** On a phone this place is longer than a screen: what stands below it is out of sight from the first, and does not jump there later. */
+const wholeScreen = { minHeight: { xs: '100dvh', lg: 0 } };
+
+function TreatDesk({ kit, sources }: { kit: Kept<'kit-item'>[]; sources: Kept<'trip-source'>[] }) {
   const store = useStore();
   const { settings } = useSettings();
   const catalogue = useCatalogue();
@@ -54,7 +63,7 @@ function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
   const now = useNowMinute();
   const state = useInHand();
   const entries = useKitEntries();
-  const trip = inOrder(useSourcesNow() ?? []);
+  const trip = inOrder(sources);
   const routes = useCurrent('route');
   const book = useLoggingBook();
   const handed = (useLocation().state as { draft?: Partial<Draft> } | null)?.draft ?? null;
@@ -75,7 +84,7 @@ function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
     'chains',
     answered === null ? null : { ...request, method: null },
   );
-  const { response: judgement } = useCalculation(
+  const { response: judgement, failure: unjudged } = useCalculation(
     'judge',
     answered === null ? null : toJudge(draft, trip, settings.units, now, routes ?? []),
   );
@@ -148,7 +157,8 @@ function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
           xs: '"title" "head" "inputs" "details"',
           lg: '"title answer" "inputs answer"',
         },
-        gridTemplateRows: { lg: 'auto 1fr' },
+        gridTemplateRows: { xs: 'auto auto auto 1fr', lg: 'auto 1fr' },
+        ...wholeScreen,
         // The bar under the thumb hides nothing at the end.
         pb: { xs: 9, lg: 0 },
       }}
@@ -205,7 +215,7 @@ function TreatDesk({ kit }: { kit: Kept<'kit-item'>[] }) {
         <Box sx={{ gridArea: 'head', mb: { lg: 1.5 } }}>{head}</Box>
         <Stack spacing={1.5} sx={{ gridArea: 'details' }}>
           {judgement && judgement.verdict !== 'use' && <VerdictPanel judgement={judgement} />}
-          {answer && <AnswerDetails answer={answer} form={shown} />}
+          {answer && (judgement ?? unjudged) && <AnswerDetails answer={answer} form={shown} />}
         </Stack>
       </Box>
       {answer && <StartBar answer={answer} overtaken={overtaken} onStart={() => void start()} />}

@@ -34,6 +34,8 @@ export function AnswerHead({ answer, problem, failure, volumeL, judgement, overt
       sx={{
         p: { xs: 1.5, md: 2.5 },
         borderWidth: 3,
+        // The place of an answer and its four lines, taken before they are there: what stands below does not jump from under a finger.
+        minHeight: { xs: '11.25rem', md: '16rem' },
         borderColor: answer?.outcome === 'refused' ? 'error.main' : 'primary.main',
         '& > *': { opacity: overtaken ? 0.3 : 1, transition: overtaken ? 'opacity 0s 150ms' : 'none' },
       }}

@@ -32,7 +32,12 @@ export function AskPanel({ matters, form, errors, told }: Props) {
   const isStuck = useHeld(coreHealth) !== null;
   // Above every place it is said why nothing can be worked out, and the fields all stand behind their button.
   if (matters === null)
-    return isStuck ? null : <Typography role="status">Looking at what could change this…</Typography>;
+    return isStuck ? null : (
+      // Takes the place of the questions to come, so that they push nothing away.
+      <Typography role="status" sx={{ minHeight: { xs: '60dvh', lg: '26rem' } }}>
+        Looking at what could change this…
+      </Typography>
+    );
   const { questions } = matters;
   const gravest = questions[0] ? { field: questions[0].field, at: 0 } : null;
   const opened = byHand === 'none' ? null : (byHand ?? gravest);
