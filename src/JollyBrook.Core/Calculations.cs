@@ -35,6 +35,7 @@ namespace JollyBrook.Core;
 /// </summary>
 public static class Calculations
 {
+    /// <summary>Every calculation, as listed in the catalogue of the interface.</summary>
     public static readonly IReadOnlyList<Calculation> All =
     [
         new Calculation<CatalogueRequest, CatalogueResponse>(

@@ -25,6 +25,7 @@ public static class FileCalculations
     private static readonly NumberField Days = new("days", "Days of the trip", Quantity.Plain, 1, 120, "Count them.");
     private static readonly NumberField Down = new("downM", "Descent in all", Quantity.Elevation, 0, 100_000, "Count the contours.");
 
+    /// <summary>Every calculation that reads or writes a file.</summary>
     public static readonly IReadOnlyList<Calculation> All =
     [
         new Calculation<ReadRouteRequest, ReadRoute>(

@@ -49,7 +49,10 @@ public sealed record ReadWeatherResponse(IReadOnlyList<DayWeather> Days, IReadOn
 [System.Text.Json.Serialization.JsonConverter(typeof(Core.Contract.CamelCaseEnumConverter<TripFileFormat>))]
 public enum TripFileFormat
 {
+    /// <summary>GPX 1.1.</summary>
     Gpx,
+
+    /// <summary>GeoJSON (RFC 7946).</summary>
     GeoJson,
 
     /// <summary>Its sources alone, a line each.</summary>

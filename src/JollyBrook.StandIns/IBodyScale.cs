@@ -12,6 +12,7 @@ public interface IBodyScale
 /// <summary>A made-up scale: each name has its own steady mass, and a little less after a walk.</summary>
 public sealed class SimulatedScale : IBodyScale
 {
+    /// <inheritdoc/>
     public double Weigh(string person, double litresLost)
     {
         ArgumentNullException.ThrowIfNull(person);

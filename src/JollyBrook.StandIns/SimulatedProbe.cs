@@ -15,6 +15,7 @@ public sealed class SimulatedProbe(TimeProvider time) : IWaterProbe
     /// <summary>Names of waters that are salt, so that a high conductivity can be seen.</summary>
     public const string Brackish = "brackish";
 
+    /// <inheritdoc/>
     public async IAsyncEnumerable<ProbeReading> ReadAsync(string water, [EnumeratorCancellation] CancellationToken cancellation)
     {
         for (var n = 0; ; n++)

@@ -10,6 +10,7 @@ public sealed class SimulatedWeather : IWeatherService
 {
     private const double WarmestDay = 205;
 
+    /// <inheritdoc/>
     public IReadOnlyList<DayWeather> Forecast(double latitudeDeg, double longitudeDeg, double elevationM, DateOnly from, int days) =>
         [.. Enumerable.Range(0, days).Select(d => Day(latitudeDeg, longitudeDeg, elevationM, from.AddDays(d)))];
 

@@ -21,6 +21,7 @@ public sealed record BarrierSetting(
     IReadOnlyList<object> Choices
 )
 {
+    /// <summary>The units in which this person is told figures.</summary>
     public Speaker Say => Intake.Say;
 
     /// <summary>The day it is: the sky's own, or the start's.</summary>
@@ -77,8 +78,10 @@ public sealed record SkyInput(
     DateOnly? Date = null
 );
 
+/// <summary>The fields that say where the water stands: its container, the air and the sky.</summary>
 public static class SettingFields
 {
+    /// <summary>Depth of the water in its container, cm, 2 to 60.</summary>
     public static readonly NumberField Depth = new(
         "container.depthCm",
         "Depth of the water",
@@ -88,6 +91,7 @@ public static class SettingFields
         "Measure from the surface to the bottom."
     );
 
+    /// <summary>Depth of a container that lies on its side, cm, 1 to 60: what sunlight has to pass.</summary>
     public static readonly NumberField LyingDepth = new(
         "container.lyingDepthCm",
         "Depth as it lies",
@@ -97,6 +101,7 @@ public static class SettingFields
         "Lay it down full and measure its thickness."
     );
 
+    /// <summary>What the container holds to the brim, L, 0.05 to 200.</summary>
     public static readonly NumberField Capacity = new(
         "container.capacityL",
         "What the container holds",
@@ -106,6 +111,7 @@ public static class SettingFields
         "Enter what it holds to the brim."
     );
 
+    /// <summary>Air temperature, °C, −40 to 50.</summary>
     public static readonly NumberField Air = new(
         "sky.airTemperatureC",
         "Air temperature",
@@ -115,6 +121,7 @@ public static class SettingFields
         "Or say it is not known."
     );
 
+    /// <summary>Degrees, −90 to 90; north is positive.</summary>
     public static readonly NumberField Latitude = new(
         "sky.latitudeDeg",
         "Latitude",
@@ -124,6 +131,7 @@ public static class SettingFields
         "North is positive, south negative."
     );
 
+    /// <summary>Degrees, −180 to 180; east is positive.</summary>
     public static readonly NumberField Longitude = new(
         "sky.longitudeDeg",
         "Longitude",
@@ -133,8 +141,10 @@ public static class SettingFields
         "East is positive, west negative."
     );
 
+    /// <summary>Share of the sky that is covered, 0 to 1.</summary>
     public static readonly NumberField Cloud = new("sky.cloudCover", "Cloud", Quantity.Share, 0, 1, "How much of the sky is covered.");
 
+    /// <summary>Every field of the setting.</summary>
     public static readonly IReadOnlyList<Field> All = [Depth, LyingDepth, Capacity, Air, Latitude, Longitude, Cloud];
 
     /// <summary>Notes what can't be right.</summary>

@@ -5,9 +5,16 @@ namespace JollyBrook.Core.Barriers;
 /// <summary>Where a barrier stands in a chain: the filter comes first, heat last.</summary>
 public enum BarrierStage
 {
+    /// <summary>Holds organisms back by size.</summary>
     Filter,
+
+    /// <summary>Ultraviolet from a lamp or the sun.</summary>
     Light,
+
+    /// <summary>A disinfectant that needs contact time.</summary>
     Chemical,
+
+    /// <summary>Boiling, or holding a temperature below it.</summary>
     Heat,
 }
 
@@ -20,8 +27,10 @@ public interface IBarrier
     /// <summary>The kit item's id, or the generic method's name.</summary>
     string Id { get; }
 
+    /// <summary>What a person calls it.</summary>
     string Name { get; }
 
+    /// <summary>Where it stands in a chain.</summary>
     BarrierStage Stage { get; }
 
     /// <summary>How the water looks best before this barrier; the chain clears cloudier water to here when it can.</summary>

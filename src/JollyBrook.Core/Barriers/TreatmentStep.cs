@@ -7,23 +7,58 @@ namespace JollyBrook.Core.Barriers;
 [JsonConverter(typeof(CamelCaseEnumConverter<StepKind>))]
 public enum StepKind
 {
+    /// <summary>Gets the container, the tool or the product ready.</summary>
     Prepare,
+
+    /// <summary>Takes the cloud out: strained, settled or flocculated.</summary>
     Clear,
+
+    /// <summary>Turns snow or ice into water.</summary>
     Melt,
+
+    /// <summary>Passes the water through a filter.</summary>
     Filter,
+
+    /// <summary>Exposes it to a lamp or to the sun.</summary>
     Light,
+
+    /// <summary>Shakes or stirs.</summary>
     Mix,
+
+    /// <summary>Adds tablets, drops or bleach.</summary>
     Dose,
+
+    /// <summary>Waits until a tablet has dissolved.</summary>
     Dissolve,
+
+    /// <summary>Wets cap and threads with treated water.</summary>
     Threads,
+
+    /// <summary>Waits while a disinfectant works.</summary>
     Contact,
+
+    /// <summary>Brings water to the temperature that is held, or to the boil.</summary>
     Heat,
+
+    /// <summary>Keeps it at a rolling boil, or at the temperature held.</summary>
     Boil,
+
+    /// <summary>Moves water to another container.</summary>
     Pour,
+
+    /// <summary>Waits until it can be drunk or handled.</summary>
     Cool,
+
+    /// <summary>Looks, smells or tests whether it has worked.</summary>
     Check,
+
+    /// <summary>Keeps clean water clean.</summary>
     Store,
+
+    /// <summary>Adds taste, or takes the taste of a disinfectant away.</summary>
     Flavour,
+
+    /// <summary>It may be drunk.</summary>
     Drink,
 }
 

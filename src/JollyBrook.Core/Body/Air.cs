@@ -3,11 +3,17 @@ using JollyBrook.Core.Contract;
 
 namespace JollyBrook.Core.Body;
 
+/// <summary>How much sun falls on a walker.</summary>
 [JsonConverter(typeof(CamelCaseEnumConverter<SunLoad>))]
 public enum SunLoad
 {
+    /// <summary>Shade, night or overcast.</summary>
     None,
+
+    /// <summary>Broken cloud or broken shade.</summary>
     Part,
+
+    /// <summary>Open sky.</summary>
     Full,
 }
 
@@ -24,6 +30,7 @@ public readonly record struct Air(double TemperatureC, double HumidityPercent, S
     /// <summary>Share of the clothing's insulation that the wind leaves: 1 − 0.05·√v, at least 0.6 (pick).</summary>
     public double ClothingShare => Math.Max(LeastClothing, 1 - (0.05 * Math.Sqrt(Math.Max(0, WindMs))));
 
+    /// <summary>Millimetres of mercury in a kilopascal.</summary>
     public const double MmHgPerKPa = 7.50062;
 
     /// <summary>Air temperature + 7 °C in full sun, + 4 °C in part (pick).</summary>

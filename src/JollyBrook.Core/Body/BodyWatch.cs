@@ -114,6 +114,7 @@ public static class BodyWatch
         "Give what was passed since the beginning."
     );
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static readonly IReadOnlyList<Field> Fields =
     [
         FromField,

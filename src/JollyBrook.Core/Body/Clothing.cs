@@ -7,9 +7,16 @@ namespace JollyBrook.Core.Body;
 [JsonConverter(typeof(CamelCaseEnumConverter<Clothing>))]
 public enum Clothing
 {
+    /// <summary>Shorts and a shirt.</summary>
     ShortsAndShirt,
+
+    /// <summary>Long, light trousers and sleeves.</summary>
     LongLight,
+
+    /// <summary>A rain or wind shell over the rest.</summary>
     Shell,
+
+    /// <summary>Several warm layers.</summary>
     WinterLayers,
 }
 
@@ -53,6 +60,7 @@ public readonly record struct ClothingResistance(double Clo, double VapourPermea
             _ => new(2.0, 0.20),
         };
 
+    /// <summary>What it is called.</summary>
     public static string Name(Clothing clothing) =>
         clothing switch
         {

@@ -15,8 +15,13 @@ public static class DrinkPlan
     /// <summary>Never drunk above, L a day.</summary>
     public const double CeilingLPerDay = 11.4;
 
+    /// <summary>Water for one cooked meal, L.</summary>
     public const double LPerMeal = 0.5;
+
+    /// <summary>Water for one hot drink, L.</summary>
     public const double LPerHotDrink = 0.3;
+
+    /// <summary>Water for one person's wash in the evening, L.</summary>
     public const double LPerWash = 0.5;
 
     /// <summary>A drink where nobody says how large, L (pick).</summary>
@@ -32,6 +37,7 @@ public static class DrinkPlan
     /// <summary>Colder than this, thirst hides, °C.</summary>
     public const double ThirstHidesBelowC = 10;
 
+    /// <summary>That thirst says too little in the cold.</summary>
     public static Contract.Caution ThirstHides { get; } =
         new("cold-thirst", Contract.Severity.Warning, "In the cold, thirst hides: drink by the clock, a few mouthfuls every half hour.");
 

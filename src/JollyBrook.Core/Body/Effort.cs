@@ -54,6 +54,7 @@ public sealed record Effort(
     /// <summary>The strongest wind, m/s.</summary>
     internal const double WindiestMs = 40;
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static IReadOnlyList<Field> FieldsAt(string path) => [.. Numbers(path), .. Choices(path)];
 
     /// <summary>The effort with defaults filled in; what is out of range is noted under the path.</summary>

@@ -8,6 +8,7 @@ namespace JollyBrook.Core.Body;
 /// <param name="Worn">What is counted as worn.</param>
 public readonly record struct Loss(double MetabolicW, HeatBalance Heat, double SweatLPerH, double BreathedLPerH, Clothing Worn)
 {
+    /// <summary>What a walker loses at an effort. The walker's mass and height and the effort's grade must have been checked.</summary>
     public static Loss Of(Walker walker, Effort effort, SweatSchool school)
     {
         ArgumentNullException.ThrowIfNull(walker);

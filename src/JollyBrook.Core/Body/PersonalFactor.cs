@@ -13,7 +13,10 @@ public readonly record struct SweatRatio(double Ratio, bool AtFloor);
 /// <param name="Tested">Whether an honest test stands behind it: one whose prediction was not on its floor.</param>
 public readonly record struct PersonalFactor(double LogMean, double LogDeviation, bool Tested)
 {
+    /// <summary>How far people differ from the formula, as a deviation of ln k, before any test.</summary>
     public const double PriorDeviation = 0.35;
+
+    /// <summary>How far a single sweat test may be off, as a deviation of ln k.</summary>
     public const double TestDeviation = 0.15;
 
     /// <summary>Error of a test whose prediction sat on its floor.</summary>
@@ -25,13 +28,16 @@ public readonly record struct PersonalFactor(double LogMean, double LogDeviation
     /// <summary>The standard normal's 80 % point: what a walker without a test is counted with where one figure must do.</summary>
     public const double UntestedZ = 0.8416212335729143;
 
+    /// <summary>A walker without a sweat test: k = 1 with the whole band of people.</summary>
     public static readonly PersonalFactor Unknown = new(0, PriorDeviation, false);
 
     /// <summary>The median of k.</summary>
     public double K => Math.Exp(LogMean);
 
+    /// <summary>The 10th centile of k.</summary>
     public double Low => Math.Exp(LogMean - (BandZ * LogDeviation));
 
+    /// <summary>The 90th centile of k.</summary>
     public double High => Math.Exp(LogMean + (BandZ * LogDeviation));
 
     /// <summary>The k a plan counts, where one figure must do: the middle once tested, the 80th centile of the band until then.</summary>

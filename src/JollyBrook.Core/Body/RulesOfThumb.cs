@@ -5,6 +5,7 @@ namespace JollyBrook.Core.Body;
 /// <summary>What is commonly said; shown beside the figure, never instead of it (handbook room 60).</summary>
 public static class RulesOfThumb
 {
+    /// <summary>The rules, with figures in a person's units.</summary>
     public static IReadOnlyList<RuleOfThumb> For(Speaker say)
     {
         ArgumentNullException.ThrowIfNull(say);

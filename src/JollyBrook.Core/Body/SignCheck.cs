@@ -65,6 +65,7 @@ public static class SignCheck
         BodySign.Sick,
     ];
 
+    /// <summary>What the signs say of the body's water; grave signs outrank all others.</summary>
     public static WaterState Judge(SignsSeen seen)
     {
         ArgumentNullException.ThrowIfNull(seen);

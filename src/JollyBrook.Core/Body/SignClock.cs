@@ -35,6 +35,7 @@ public static class SignClock
     /// <summary>In the cold, hours from one look or drink to the next look (pick).</summary>
     public const double ColdHours = 1;
 
+    /// <summary>When signs are to be looked for again.</summary>
     public static NextLook Next(SignTimes times)
     {
         ArgumentNullException.ThrowIfNull(times);

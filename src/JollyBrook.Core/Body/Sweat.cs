@@ -20,6 +20,7 @@ public static class Sweat
         "Most people manage 80 %."
     );
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static readonly IReadOnlyList<Field> Fields =
     [
         ChoiceField.Of<UnitSystem>("units", "Units"),

@@ -70,6 +70,7 @@ public sealed record SweatTest(
     private static readonly NumberField Height = new("heightCm", "Height", Quantity.Length, 110, 220, "Measure it against a door frame.");
     private static readonly NumberField Pack = new("packKg", "Pack", Quantity.KitMass, 0, 60, "Weigh it as carried.");
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static readonly IReadOnlyList<Field> Fields =
     [
         new ChoiceField("walkerId", "Walker", ["the id of a walker"]),

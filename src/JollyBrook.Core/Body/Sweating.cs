@@ -13,6 +13,7 @@ public static class Sweating
     public static double LPerH(HeatBalance heat, double surfaceM2, bool acclimatised, SweatSchool school) =>
         Math.Min(Ceiling(acclimatised), heat.SweatGPerM2H(school) * surfaceM2 / 1000);
 
+    /// <summary>The most a body can sweat, L/h; more once it is used to the heat.</summary>
     public static double Ceiling(bool acclimatised) => acclimatised ? CeilingAcclimatisedLPerH : CeilingUntrainedLPerH;
 
     /// <summary>Breathed out, L/h: E_res·A/0.68 g/h.</summary>

@@ -7,11 +7,22 @@ namespace JollyBrook.Core.Body;
 [JsonConverter(typeof(CamelCaseEnumConverter<Terrain>))]
 public enum Terrain
 {
+    /// <summary>Tarmac or a made road.</summary>
     Road,
+
+    /// <summary>A path underfoot.</summary>
     GoodPath,
+
+    /// <summary>Stones, roots, no path.</summary>
     Rough,
+
+    /// <summary>Heather or scrub.</summary>
     Brush,
+
+    /// <summary>Loose sand.</summary>
     Sand,
+
+    /// <summary>Snow that gives way.</summary>
     SoftSnow,
 }
 
@@ -37,6 +48,7 @@ public static class Terrains
     /// </summary>
     public static bool IsOffPath(Terrain terrain) => terrain > Terrain.GoodPath;
 
+    /// <summary>What it is called.</summary>
     public static string Name(Terrain terrain) =>
         terrain switch
         {

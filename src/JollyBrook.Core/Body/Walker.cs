@@ -19,6 +19,7 @@ public sealed record Walker(
     double? PackKg = null
 )
 {
+    /// <summary>A pack's mass where it is not told, kg.</summary>
     public const double DefaultPackKg = 12;
     private const int LongestName = 80;
 
@@ -34,6 +35,7 @@ public sealed record Walker(
     private static readonly NumberField Height = new("heightCm", "Height", Quantity.Length, 110, 220, "Measure it against a door frame.");
     private static readonly NumberField Pack = new("packKg", "Pack", Quantity.KitMass, 0, 60, "Weigh it as carried, with its usual water.");
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static readonly IReadOnlyList<Field> Fields =
     [
         NameField,
@@ -47,8 +49,10 @@ public sealed record Walker(
     /// <summary>Not known counts as used to heat: the higher ceiling, so the more water.</summary>
     public bool IsAcclimatised => Acclimatised != false;
 
+    /// <summary>The pack, kg, told or assumed.</summary>
     public double LoadKg => PackKg ?? DefaultPackKg;
 
+    /// <summary>Surface of the body, m²; mass and height must have been checked.</summary>
     public double SurfaceM2 => HeatBalance.SurfaceM2(MassKg!.Value, HeightCm!.Value);
 
     /// <exception cref="BadInputException">A field is missing or out of its range.</exception>

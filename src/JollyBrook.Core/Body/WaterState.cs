@@ -7,6 +7,7 @@ namespace JollyBrook.Core.Body;
 [JsonConverter(typeof(CamelCaseEnumConverter<WaterState>))]
 public enum WaterState
 {
+    /// <summary>Nothing to see.</summary>
     Fine,
 
     /// <summary>From 1 % of body mass on.</summary>

@@ -11,19 +11,24 @@ namespace JollyBrook.Core.Boiling;
 /// <param name="fuelLeftG">Fuel left, g; null when not weighed or not limited.</param>
 public sealed class BoilBarrier(string id, string name, BurnerSpec? burner, double? fuelLeftG = null) : IBarrier
 {
+    /// <summary>Boiling with whatever pot and fire there are.</summary>
     public const string GenericId = "boil";
 
     private const double GramsToATablet = 12;
 
+    /// <inheritdoc/>
     public string Id => id;
 
+    /// <inheritdoc/>
     public string Name => name;
 
+    /// <inheritdoc/>
     public BarrierStage Stage => BarrierStage.Heat;
 
     /// <summary>Mud is let settle first; boiling itself does not mind.</summary>
     public Clarity ClearTo(FieldWater water) => Clarity.Cloudy;
 
+    /// <inheritdoc/>
     public BarrierResult Apply(FieldWater water, BarrierSetting setting, ChainSoFar before)
     {
         var options = setting.Choice<BoilOptions>() ?? new BoilOptions();

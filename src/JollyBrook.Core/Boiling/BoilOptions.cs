@@ -37,8 +37,10 @@ public sealed record PotInput(double? CapacityL, double? MassKg, PotMaterial? Ma
 /// <param name="ElevationM">Where it was done, m.</param>
 public sealed record BurnerWeighing(double? FuelG, double? VolumeL, double? StartTemperatureC, double? ElevationM);
 
+/// <summary>The fields that say how water is boiled.</summary>
 public static class BoilFields
 {
+    /// <summary>Minutes of a boil longer than handbook room 30 asks, 1 to 30.</summary>
     public static readonly NumberField LongMinutes = new(
         "boil.longMinutes",
         "Minutes of the long boil",
@@ -48,6 +50,7 @@ public static class BoilFields
         "More than 30 only burns fuel."
     );
 
+    /// <summary>What the pot holds to the brim, L, 0.2 to 30.</summary>
     public static readonly NumberField PotCapacity = new(
         "boil.pot.capacityL",
         "Pot volume",
@@ -57,6 +60,7 @@ public static class BoilFields
         "Enter what the pot holds to the brim."
     );
 
+    /// <summary>Mass of the pot with its lid, kg, 0.02 to 10.</summary>
     public static readonly NumberField PotMass = new(
         "boil.pot.massKg",
         "Pot mass",
@@ -66,6 +70,7 @@ public static class BoilFields
         "Weigh the pot with its lid."
     );
 
+    /// <summary>Air temperature at the stove, °C, −40 to 50.</summary>
     public static readonly NumberField AirTemperature = new(
         "boil.airTemperatureC",
         "Air temperature",
@@ -75,6 +80,7 @@ public static class BoilFields
         "Or say it is not known."
     );
 
+    /// <summary>Temperature held instead of a boil, °C, up to 95; below the least nothing is taken away.</summary>
     public static readonly NumberField Held = new(
         "boil.heldC",
         "Temperature held",
@@ -84,6 +90,7 @@ public static class BoilFields
         $"Below {Speaker.Both(Quantity.Temperature, Pasteurising.LeastC)} nothing is taken away: boil it."
     );
 
+    /// <summary>Fuel burnt in a weighing, g, 0.5 to 5000.</summary>
     public static readonly NumberField WeighedFuel = new(
         "boil.calibration.fuelG",
         "Fuel burnt",
@@ -93,6 +100,7 @@ public static class BoilFields
         "Weigh the canister before and after."
     );
 
+    /// <summary>Water boiled in the weighing, L, 0.05 to 30.</summary>
     public static readonly NumberField WeighedVolume = new(
         "boil.calibration.volumeL",
         "Water boiled in the weighing",
@@ -102,6 +110,7 @@ public static class BoilFields
         "Enter what was in the pot."
     );
 
+    /// <summary>Its starting temperature, °C, 0 to 40.</summary>
     public static readonly NumberField WeighedStart = new(
         "boil.calibration.startTemperatureC",
         "Starting temperature of the weighing",
@@ -111,6 +120,7 @@ public static class BoilFields
         "Measure the water before lighting."
     );
 
+    /// <summary>Where the weighing was made, m, −430 to 9000.</summary>
     public static readonly NumberField WeighedElevation = new(
         "boil.calibration.elevationM",
         "Elevation of the weighing",
@@ -120,8 +130,10 @@ public static class BoilFields
         "Read it off the map."
     );
 
+    /// <summary>Which of the listed burners.</summary>
     public static readonly ChoiceField BurnerId = new("boil.burnerId", "Burner", [.. Burners.All.Select(b => b.Id)]);
 
+    /// <summary>Every field of boiling.</summary>
     public static readonly IReadOnlyList<Field> All =
     [
         ChoiceField.Of<BoilSchool>("boil.school", "Boiling school"),

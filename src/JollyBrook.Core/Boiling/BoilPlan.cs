@@ -10,6 +10,7 @@ public static class BoilPlan
     /// <summary>Log reduction credited to a rolling boil for every class (higher in truth; capped).</summary>
     public const double Credit = 6;
 
+    /// <summary>Where the schools of how long to boil come from; shown with the working.</summary>
     public const string SchoolsSource =
         "Boiling schools: US public-health advice (1 min, 3 min above 2 000 m); WHO 2015 (rolling boil); own minutes";
 

@@ -21,6 +21,7 @@ public enum BoilSchool
     Pasteurise,
 }
 
+/// <summary>How long each school boils, and why.</summary>
 public static class BoilSchools
 {
     /// <summary>Above this elevation in m the default school asks for three minutes.</summary>
@@ -29,6 +30,7 @@ public static class BoilSchools
     /// <summary>The long boil's minutes until the traveller sets their own.</summary>
     public const double DefaultLongMinutes = 5;
 
+    /// <summary>In the order they are offered.</summary>
     public static readonly IReadOnlyList<BoilSchool> All =
     [
         BoilSchool.OneOrThree,
@@ -37,6 +39,7 @@ public static class BoilSchools
         BoilSchool.Pasteurise,
     ];
 
+    /// <summary>What a school is called.</summary>
     public static string Name(BoilSchool school) =>
         school switch
         {
@@ -46,6 +49,7 @@ public static class BoilSchools
             _ => "Long boil",
         };
 
+    /// <summary>Why it boils as long as it does.</summary>
     public static string Reason(BoilSchool school) =>
         school switch
         {

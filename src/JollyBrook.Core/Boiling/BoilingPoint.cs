@@ -3,8 +3,13 @@ namespace JollyBrook.Core.Boiling;
 /// <summary>Boiling point of water from elevation.</summary>
 public static class BoilingPoint
 {
+    /// <summary>Where the figures come from; shown with the working.</summary>
     public const string Source = "ICAO standard atmosphere; Antoine equation for water";
+
+    /// <summary>Air pressure p, Pa, from height h, m; shown with the working.</summary>
     public const string PressureFormula = "p = 101325·(1 − 2.25577e-5·h)^5.25588";
+
+    /// <summary>Boiling point Tb, °C, from pressure p, Pa; shown with the working.</summary>
     public const string TemperatureFormula = "Tb = 1730.63/(8.07131 − log10(p/133.322)) − 233.426";
 
     private const double PascalPerMmHg = 133.322;

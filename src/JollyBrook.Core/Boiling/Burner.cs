@@ -27,6 +27,7 @@ public static class Burners
     private const string Table = "Lower heating values and field efficiencies by stove type, handbook room 30";
     private const string TablePick = Table + "; efficiency and power for this fuel: pick, below the alcohol stove's";
 
+    /// <summary>The burners that can be picked, the one taken without a word first.</summary>
     public static readonly IReadOnlyList<Burner> All =
     [
         new(
@@ -112,5 +113,6 @@ public static class Burners
         ),
     ];
 
+    /// <summary>The burner counted with when none is told.</summary>
     public static Burner Default => All[0];
 }

@@ -7,7 +7,10 @@ namespace JollyBrook.Core.Boiling;
 [JsonConverter(typeof(CamelCaseEnumConverter<CoolingPlace>))]
 public enum CoolingPlace
 {
+    /// <summary>Stands in still air.</summary>
     StillAir,
+
+    /// <summary>Stands in a stream or in snow.</summary>
     Stream,
 }
 
@@ -17,7 +20,10 @@ public static class Cooling
     /// <summary>Cool enough to drink, °C.</summary>
     public const double DrinkableC = 40;
 
+    /// <summary>Minutes t from Tb down to 40 °C in surroundings of Ta, °C; volume V in L; shown with the working.</summary>
     public const string Formula = "t = τ·ln((Tb − Ta)/(40 − Ta)), τ = τ1·V^(1/3)";
+
+    /// <summary>Where the figures come from; shown with the working.</summary>
     public const string Source = "Newton cooling; pick: τ1 = 55 min for an open litre pot in still air, 10 min set in a stream";
 
     /// <summary>Time constant in minutes for <paramref name="volumeL"/> litres.</summary>

@@ -18,6 +18,7 @@ public static class Heat
     /// <summary>Share of full power that goes off as steam on the way to the boil without a lid (pick).</summary>
     public const double OpenClimbFraction = 0.1;
 
+    /// <summary>Where the figures come from; shown with the working.</summary>
     public const string Source = "Sensible heat of water and pot; latent heat of vaporisation 2.257 MJ/kg";
 
     /// <summary>E = m·4186·(Tb − T0) + m_pot·c_pot·(Tb − T0), J.</summary>

@@ -17,11 +17,13 @@ public static class Melting
     /// <summary>Melt measured up to this is melt; warmer has been heated further, °C.</summary>
     public const double WarmestMeltC = 1;
 
+    /// <summary>What is melted at once out of a bag of snow, L.</summary>
     public const double BagL = 10;
 
     /// <summary>What a temperature not known counts as, °C.</summary>
     public const double AssumedC = -20;
 
+    /// <summary>Energy E, J, to melt m kg of snow of Ts and heat it to T, °C; shown with the working.</summary>
     public const string Formula = "E = m·(2090·(0 − Ts) + 333550 + 4186·T) + m_pot·c_pot·(T − Ts)";
 
     /// <summary>Feeding and stirring a load on a stove, min (pick).</summary>

@@ -15,6 +15,7 @@ public static class Pasteurising
     /// <summary>Share of the burner's net power that holds the temperature with the lid on (pick).</summary>
     public const double HoldFraction = 0.1;
 
+    /// <summary>Where the figures come from; shown with the working.</summary>
     public const string Source = "70 °C for 10 min, 65 °C for 30 min: as a boil, viruses 4 log; below 65 °C nothing (handbook room 30)";
 
     private const double UsualMinutes = 10;

@@ -3,11 +3,17 @@ using JollyBrook.Core.Contract;
 
 namespace JollyBrook.Core.Boiling;
 
+/// <summary>What a pot is made of.</summary>
 [JsonConverter(typeof(CamelCaseEnumConverter<PotMaterial>))]
 public enum PotMaterial
 {
+    /// <summary>Takes up the most heat for its mass; counted where the material is not told.</summary>
     Aluminium,
+
+    /// <summary>Takes up the least heat for its mass.</summary>
     Steel,
+
+    /// <summary>A little more than steel for its mass, and lighter.</summary>
     Titanium,
 }
 

@@ -10,11 +10,22 @@ namespace JollyBrook.Core.Boiling;
 [JsonConverter(typeof(CamelCaseEnumConverter<SnowKind>))]
 public enum SnowKind
 {
+    /// <summary>Counts as fresh, which holds least water.</summary>
     Unknown,
+
+    /// <summary>New, light snow.</summary>
     Fresh,
+
+    /// <summary>A few days old.</summary>
     Settled,
+
+    /// <summary>Pressed by wind; hard slabs.</summary>
     WindPacked,
+
+    /// <summary>Old snow, grained and frozen.</summary>
     Firn,
+
+    /// <summary>Solid ice.</summary>
     Ice,
 }
 
@@ -28,8 +39,10 @@ public sealed record SnowInput(SnowKind? Kind, double? TemperatureC)
         new(kind, airC is { } air ? Math.Clamp(air, SnowFields.Temperature.Min, SnowFields.Temperature.Max) : null);
 }
 
+/// <summary>The fields of snow to be melted.</summary>
 public static class SnowFields
 {
+    /// <summary>Snow temperature, °C, −60 to 0.</summary>
     public static readonly NumberField Temperature = new(
         "snow.temperatureC",
         "Snow temperature",
@@ -39,6 +52,7 @@ public static class SnowFields
         "The air of the last night is a good guess."
     );
 
+    /// <summary>Every field of snow.</summary>
     public static readonly IReadOnlyList<Field> All = [ChoiceField.Of<SnowKind>("snow.kind", "Kind of snow"), Temperature];
 }
 

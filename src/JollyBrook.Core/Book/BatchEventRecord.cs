@@ -49,6 +49,7 @@ public sealed record BatchEventRecord(
         "Enter how long all of it waits."
     );
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static readonly IReadOnlyList<Field> Fields =
     [
         BatchField,

@@ -27,6 +27,7 @@ public sealed record BatchRecord(
     private static readonly ChoiceField AnswerField = new("answer", "Answer", ["a treatment that gave steps"]);
     private static readonly ChoiceField RequestField = new("request", "Request", ["the treatment's request"]);
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static readonly IReadOnlyList<Field> Fields = [ContainerField, StartedField, AnswerField, RequestField];
 
     /// <exception cref="BadInputException">Something is missing, or the answer was a refusal.</exception>

@@ -27,6 +27,7 @@ public static class BookDay
 {
     private static readonly NumberField Planned = new("plannedL", "Planned", Quantity.Volume, 0, 5000, "Take it from the plan.");
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static readonly IReadOnlyList<Field> Fields = [Planned, .. LineKinds.Fields];
 
     /// <exception cref="BadInputException">What is planned is out of its range.</exception>

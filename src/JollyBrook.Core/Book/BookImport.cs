@@ -48,6 +48,7 @@ public static class BookImport
     private static readonly ChoiceField HeaderField = new("header", "Headings", ["the table's first line"]);
     private static readonly NumberField Offset = new("offsetMinutes", "Offset from UTC", Quantity.Plain, -840, 840, "The device gives it.");
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static readonly IReadOnlyList<Field> Fields = [KindField, HeaderField, Offset];
 
     /// <exception cref="BadInputException">Kind or headings are missing.</exception>

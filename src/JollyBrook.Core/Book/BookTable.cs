@@ -20,6 +20,7 @@ public static class BookTable
 {
     private static readonly ChoiceField KindField = ChoiceField.Of<BookLineKind>("kind", "Kind of line");
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static readonly IReadOnlyList<Field> Fields = [KindField, .. LineKinds.Fields];
 
     /// <exception cref="BadInputException">The kind is missing.</exception>

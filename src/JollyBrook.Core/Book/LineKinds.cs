@@ -23,6 +23,7 @@ public sealed record LineKind(
 /// <summary>Every kind of line, listed once.</summary>
 public static class LineKinds
 {
+    /// <summary>Every kind of line, in the order a person picks from.</summary>
     public static readonly IReadOnlyList<LineKind> All =
     [
         Drank.Described,
@@ -59,5 +60,6 @@ public static class LineKinds
         .. All.SelectMany(k => k.Fields).DistinctBy(f => f.Path),
     ];
 
+    /// <summary>What the core knows of that kind of line.</summary>
     public static LineKind Of(BookLineKind kind) => All.First(k => k.Kind == kind);
 }

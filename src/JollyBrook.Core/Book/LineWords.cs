@@ -20,6 +20,7 @@ public static class LineWords
 {
     private static readonly ChoiceField LineField = new("line", "Line", ["a line with its kind"]);
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static readonly IReadOnlyList<Field> Fields = [LineField, .. LineKinds.Fields];
 
     /// <exception cref="BadInputException">A field is missing or out of its range.</exception>

@@ -12,9 +12,13 @@ public sealed record UrineStep(int Number, string Words, string Colour, string A
 /// </summary>
 public static class UrineScale
 {
+    /// <summary>From this step on the scale of 8, drink.</summary>
     public const int DrinkFrom = 4;
+
+    /// <summary>From this step on, short of water.</summary>
     public const int ShortFrom = 6;
 
+    /// <summary>The eight steps from pale to dark.</summary>
     public static readonly IReadOnlyList<UrineStep> All =
     [
         new(1, "like water", "#fdfbe6", "fine; more than enough if it stays so"),
@@ -27,5 +31,6 @@ public static class UrineScale
         new(8, "brown", "#754513", "short of water: drink, rest, get help if it stays"),
     ];
 
+    /// <summary>The step nearest to a colour, 1 to 8; what lies outside counts as the end.</summary>
     public static UrineStep Of(double colour) => All[(int)Math.Clamp(Math.Round(colour), 1, 8) - 1];
 }

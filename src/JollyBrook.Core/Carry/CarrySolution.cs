@@ -29,5 +29,6 @@ public sealed record CarryFill(
 /// <param name="Cost">Carried kg × equivalent km + λ × minutes, kg·km; without what is beyond capacity.</param>
 public sealed record CarrySolution(IReadOnlyList<CarryFill> Fills, double Cost)
 {
+    /// <summary>Whether no leg is left short of water.</summary>
     public bool IsFeasible => Fills.All(f => f.ShortL <= 0);
 }

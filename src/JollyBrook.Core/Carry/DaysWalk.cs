@@ -29,6 +29,7 @@ public static class DaysWalk
 
     private static readonly InstantField FromField = new("from", "The day's beginning");
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static IReadOnlyList<Field> Fields => [FromField, .. TripRoute.Fields, .. Effort.FieldsAt("walked.effort")];
 
     /// <exception cref="BadInputException">The day's beginning is missing, or what was told of a stretch is out of its range.</exception>

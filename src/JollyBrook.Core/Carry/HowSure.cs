@@ -7,13 +7,17 @@ namespace JollyBrook.Core.Carry;
 /// <summary>The calculation "how-sure": the plan walked many times with what is not known drawn at random.</summary>
 public static class HowSure
 {
+    /// <summary>Walks drawn where no other number is asked for.</summary>
     public const int DefaultRuns = 10_000;
+
+    /// <summary>The seed they are drawn with where none is given: the same request gets the same answer.</summary>
     public const int DefaultSeed = 20_260_821;
 
     private static readonly Policy[] Others = [Policy.WhenUnderHalf, Policy.FixedLitres];
 
     private static readonly NumberField Runs = new("runs", "Simulated walks", Quantity.Plain, 100, 100_000, "10 000 are usual.");
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static IReadOnlyList<Field> Fields =>
         [Runs, new NumberField("seed", "Seed", Quantity.Plain, 0, int.MaxValue, "Any whole number."), .. Plan.Fields];
 

@@ -53,6 +53,7 @@ public static class Lighter
     private static readonly double[] EarlierH = [1, 2, 3];
     private static readonly double[] RestH = [2, 4];
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static IReadOnlyList<Field> Fields => Plan.Fields;
 
     /// <exception cref="BadInputException">A field is missing or out of its range.</exception>

@@ -13,6 +13,7 @@ public static class Plan
     private const int PicturePoints = 300;
     private const double LongDayH = 13;
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static IReadOnlyList<Field> Fields =>
         [ChoiceField.Of<UnitSystem>("units", "Units"), .. TripRouteFields.All, .. TripSource.Fields, .. Walker.Fields];
 

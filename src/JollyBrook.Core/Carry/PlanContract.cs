@@ -73,18 +73,33 @@ public sealed record PlanRequest(
 [JsonConverter(typeof(CamelCaseEnumConverter<MeetingTime>))]
 public enum MeetingTime
 {
+    /// <summary>On the way, between two camps.</summary>
     InPassing,
+
+    /// <summary>On reaching the camp beside it.</summary>
     Evening,
+
+    /// <summary>On leaving that camp.</summary>
     Morning,
 }
 
+/// <summary>What a stop of the walk is.</summary>
 [JsonConverter(typeof(CamelCaseEnumConverter<StopKind>))]
 public enum StopKind
 {
+    /// <summary>Where the walk begins.</summary>
     Start,
+
+    /// <summary>A water.</summary>
     Source,
+
+    /// <summary>A night.</summary>
     Camp,
+
+    /// <summary>A way off the walk.</summary>
     BailOut,
+
+    /// <summary>Where it ends.</summary>
     Finish,
 }
 
@@ -167,12 +182,25 @@ public sealed record PlanStop(
 [JsonConverter(typeof(CamelCaseEnumConverter<RemedyKind>))]
 public enum RemedyKind
 {
+    /// <summary>Carries one container more.</summary>
     AddContainer,
+
+    /// <summary>Sets out at another hour.</summary>
     StartHour,
+
+    /// <summary>Drinks more at the source before going on.</summary>
     DrinkAtSource,
+
+    /// <summary>Leaves water out beforehand.</summary>
     Cache,
+
+    /// <summary>Puts a camp elsewhere.</summary>
     MoveCamp,
+
+    /// <summary>Takes water at a source that was left out.</summary>
     UseSource,
+
+    /// <summary>Rests through the hot hours.</summary>
     Rest,
 
     /// <summary>Nothing is changed: the source's last report is to be asked for.</summary>

@@ -12,6 +12,7 @@ namespace JollyBrook.Core.Catalogue;
 /// <summary>Gathers what the rooms know into one list for the page.</summary>
 public static class CatalogueList
 {
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static readonly IReadOnlyList<Field> Fields = [ChoiceField.Of<UnitSystem>("units", "Units")];
 
     /// <summary>
@@ -51,6 +52,7 @@ public static class CatalogueList
         CloudCover: 0.3
     );
 
+    /// <summary>Everything the page offers to choose from, in a person's units.</summary>
     public static CatalogueResponse Compute(CatalogueRequest request)
     {
         ArgumentNullException.ThrowIfNull(request);

@@ -7,8 +7,13 @@ namespace JollyBrook.Core.Chemistry;
 [JsonConverter(typeof(CamelCaseEnumConverter<ActiveIngredient>))]
 public enum ActiveIngredient
 {
+    /// <summary>Chlorine from tablets of sodium dichloroisocyanurate, or hypochlorite.</summary>
     FreeChlorine,
+
+    /// <summary>The one that reaches Cryptosporidium, given hours.</summary>
     ChlorineDioxide,
+
+    /// <summary>Does not reach Cryptosporidium.</summary>
     Iodine,
 }
 
@@ -16,7 +21,12 @@ public enum ActiveIngredient
 [JsonConverter(typeof(CamelCaseEnumConverter<ProductForm>))]
 public enum ProductForm
 {
+    /// <summary>Counted whole; never broken.</summary>
     Tablet,
+
+    /// <summary>Counted from a bottle.</summary>
     Drops,
+
+    /// <summary>Two liquids, mixed and left to react before they are added.</summary>
     TwoPartDrops,
 }

@@ -3,6 +3,7 @@ namespace JollyBrook.Core.Chemistry;
 /// <summary>Bacteria, the easiest class: CT for 6 log by disinfectant.</summary>
 public static class BacteriaCt
 {
+    /// <summary>Where the figures come from; shown with the working.</summary>
     public const string Source = "Hoff 1986, with tenfold safety; pick";
 
     /// <summary>CT in mg·min/L for 6 log: chlorine 1.5, chlorine dioxide 7, iodine 10 at 5 °C; doubled per 10 °C colder.</summary>

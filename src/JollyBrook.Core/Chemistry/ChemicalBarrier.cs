@@ -14,10 +14,13 @@ public sealed class ChemicalBarrier(string id, string name, ChemicalProfile prof
 {
     private const double HandsOnBesideDissolving = 4;
 
+    /// <inheritdoc/>
     public string Id => id;
 
+    /// <inheritdoc/>
     public string Name => name;
 
+    /// <inheritdoc/>
     public BarrierStage Stage => BarrierStage.Chemical;
 
     /// <summary>No dose counts above 100 NTU: mud is cleared first, cloudy water takes the cloudy dose.</summary>
@@ -30,6 +33,7 @@ public sealed class ChemicalBarrier(string id, string name, ChemicalProfile prof
 
     internal ChemicalSetup Setup(BarrierSetting setting) => ChemicalSetup.Check(profile, Options(setting), setting.Intake, []);
 
+    /// <inheritdoc/>
     public BarrierResult Apply(FieldWater water, BarrierSetting setting, ChainSoFar before)
     {
         ArgumentNullException.ThrowIfNull(setting);

@@ -8,8 +8,13 @@ namespace JollyBrook.Core.Chemistry;
 [JsonConverter(typeof(CamelCaseEnumConverter<DateCheck>))]
 public enum DateCheck
 {
+    /// <summary>Not told; said in the answer.</summary>
     Unknown,
+
+    /// <summary>In date.</summary>
     InDate,
+
+    /// <summary>Past its date.</summary>
     Past,
 }
 
@@ -17,8 +22,13 @@ public enum DateCheck
 [JsonConverter(typeof(CamelCaseEnumConverter<BottleLight>))]
 public enum BottleLight
 {
+    /// <summary>Not told; counts as clear in the sun.</summary>
     Unknown,
+
+    /// <summary>In the shade, or in an opaque container.</summary>
     ShadeOrOpaque,
+
+    /// <summary>A clear container in the sun, which uses chlorine up.</summary>
     ClearInSun,
 }
 
@@ -45,12 +55,16 @@ public sealed record ChemicalOptions(
     bool? WithoutCryptosporidium = null
 );
 
+/// <summary>The fields that say how a chemical is used.</summary>
 public static class ChemicalFields
 {
+    /// <summary>What the date on the product says.</summary>
     public static readonly ChoiceField Date = ChoiceField.Of<DateCheck>("chemical.date", "Date on the product");
 
+    /// <summary>Where the bottle stands while it waits.</summary>
     public static readonly ChoiceField Light = ChoiceField.Of<BottleLight>("chemical.light", "Where the bottle stands");
 
+    /// <summary>pH of the water, 4 to 9.</summary>
     public static readonly NumberField PH = new(
         "chemical.ph",
         "pH",
@@ -60,6 +74,7 @@ public static class ChemicalFields
         "Above 9 chlorine is too weak to count: take another method."
     );
 
+    /// <summary>Strength on the bottle, % of sodium hypochlorite.</summary>
     public static readonly NumberField BleachStrength = new(
         "chemical.bleachStrengthPercent",
         "Bleach strength",
@@ -69,6 +84,7 @@ public static class ChemicalFields
         "Read it on the bottle; weaker or stronger bleach is not for drinking water."
     );
 
+    /// <summary>Months since the pack date, 0 to 120.</summary>
     public static readonly NumberField BleachAge = new(
         "chemical.bleachAgeMonths",
         "Months since the pack date",
@@ -78,6 +94,7 @@ public static class ChemicalFields
         "Count from the date on the bottle."
     );
 
+    /// <summary>Drops counted into the measure, 5 to 250.</summary>
     public static readonly NumberField CountedDrops = new(
         "chemical.dropCount.drops",
         "Drops counted",
@@ -87,6 +104,7 @@ public static class ChemicalFields
         "Count drops into 1 or 5 mL."
     );
 
+    /// <summary>The measure they were counted into, mL, 1 to 5.</summary>
     public static readonly NumberField CountedMillilitres = new(
         "chemical.dropCount.millilitres",
         "Measure counted into",
@@ -96,5 +114,6 @@ public static class ChemicalFields
         "Count drops into 1 or 5 mL."
     );
 
+    /// <summary>Every field of chemicals.</summary>
     public static readonly IReadOnlyList<Field> All = [Date, Light, PH, BleachStrength, BleachAge, CountedDrops, CountedMillilitres];
 }

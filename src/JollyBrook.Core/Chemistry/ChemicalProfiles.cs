@@ -5,6 +5,7 @@ namespace JollyBrook.Core.Chemistry;
 /// <summary>The generic products, by active ingredient, form and strength. Each fills the form; the copied label is the product.</summary>
 public static class ChemicalProfiles
 {
+    /// <summary>Household bleach, whose dose hangs on its strength and age.</summary>
     public const string BleachId = "bleach";
 
     /// <summary>Drops in a millilitre until the traveller has counted their own.</summary>
@@ -25,6 +26,7 @@ public static class ChemicalProfiles
         "Not as the only method for longer than 3 weeks.",
     ];
 
+    /// <summary>The generic products, by active ingredient and form.</summary>
     public static readonly IReadOnlyList<ChemicalProfile> All =
     [
         new(

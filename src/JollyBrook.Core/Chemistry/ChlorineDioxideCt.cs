@@ -5,7 +5,10 @@ namespace JollyBrook.Core.Chemistry;
 /// <summary>Chlorine dioxide: the one field chemical that reaches Cryptosporidium.</summary>
 public static class ChlorineDioxideCt
 {
+    /// <summary>Where the figures against Cryptosporidium come from; shown with the working.</summary>
     public const string CryptosporidiumSource = "US EPA Long Term 2 Enhanced Surface Water Treatment Rule";
+
+    /// <summary>Where the other figures come from; shown with the working.</summary>
     public const string TablesSource = "US EPA Surface Water Treatment Rule, chlorine dioxide";
 
     /// <summary>The LT2 table ends here, °C; warmer water is not credited with more.</summary>

@@ -10,8 +10,10 @@ public readonly record struct ContactLight(double DarkMinutes)
     /// <summary>Share of the strength that sunlight leaves.</summary>
     public const double SunFactor = 0.5;
 
+    /// <summary>No sun falls on it: nothing fades.</summary>
     public static ContactLight Shade { get; } = new(double.PositiveInfinity);
 
+    /// <summary>It stands in the sun from the first minute.</summary>
     public static ContactLight Sun { get; } = new(0);
 
     /// <summary>Strength at the beginning of the wait, as a share of what the water leaves.</summary>

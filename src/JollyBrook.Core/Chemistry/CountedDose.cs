@@ -15,6 +15,7 @@ public sealed record WholeFill(double VolumeL, double Units);
 /// <param name="MgPerL">What the units give in that fill, mg/L, with what dosed water below it brings.</param>
 public sealed record CountedDose(double Units, double ExactUnits, double FillL, double MgPerL)
 {
+    /// <summary>Units n from dose D, mg/L, volume V, L, and mg per unit m; rounded up; shown with the working.</summary>
     public const string Formula = "n = ⌈D·V/m⌉";
 
     /// <summary>

@@ -5,6 +5,7 @@ namespace JollyBrook.Core.Chemistry;
 /// <summary>What the water itself uses up before any disinfectant is left to work.</summary>
 public static class DisinfectantDemand
 {
+    /// <summary>Where the figures come from; shown with the working.</summary>
     public const string Source = "Pick: demand exerted at once, by clarity and colour";
 
     /// <summary>Demand in mg/L: clear 0.5, slightly cloudy 1.5, cloudy 3; 1 more for tea or green colour.</summary>

@@ -9,14 +9,17 @@ namespace JollyBrook.Core.Chemistry;
 /// <param name="Why">Which rule raised it; null in plain clear water.</param>
 public sealed record DoseStrength(double LabelMgPerL, double AskedMgPerL, double CeilingMgPerL, string? Why)
 {
+    /// <summary>Where the figures come from; shown with the working.</summary>
     public const string Source =
         "Label; computed where the label has no cloudy dose: keep the residual it leaves in clear "
         + "water (pick), at most twice the clear dose";
 
     private const double CeilingFactor = 2;
 
+    /// <summary>Whether the water asks for more than the label.</summary>
     public bool IsComputed => AskedMgPerL > LabelMgPerL;
 
+    /// <summary>The stronger of what the label says and what the water asks for.</summary>
     public static DoseStrength For(ChemicalProfile profile, FieldWater water)
     {
         ArgumentNullException.ThrowIfNull(profile);

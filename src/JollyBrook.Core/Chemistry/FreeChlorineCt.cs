@@ -8,8 +8,13 @@ public static class FreeChlorineCt
     /// <summary>What an unknown pH counts as; higher pH makes chlorine weaker.</summary>
     public const double UnknownPH = 8.0;
 
+    /// <summary>Where the figures against Giardia come from; shown with the working.</summary>
     public const string GiardiaSource = "Smith, Clark et al., fit of the US EPA SWTR tables";
+
+    /// <summary>Where the figures against viruses come from; shown with the working.</summary>
     public const string VirusSource = "US EPA Surface Water Treatment Rule, viruses, pH 6–9";
+
+    /// <summary>Why nothing is credited against Cryptosporidium; shown with the working.</summary>
     public const string CryptosporidiumSource = "3 log needs about 15 300 mg·min/L of chlorine: counted as 0";
 
     /// <summary>Lifts the fit over every value of the published tables (pick).</summary>

@@ -8,7 +8,10 @@ public static class IodineTimes
     /// <summary>The table starts here, mg/L; a weaker residual is not credited.</summary>
     public const double WeakestMgPerL = 2;
 
+    /// <summary>Where the figures come from; shown with the working.</summary>
     public const string Source = "Backer, field disinfection tables for iodine";
+
+    /// <summary>Why nothing is credited against Cryptosporidium; shown with the working.</summary>
     public const string CryptosporidiumSource = "Iodine does not reach Cryptosporidium: always 0";
 
     private static readonly double[] Temperatures = [5, 15, 30];

@@ -8,13 +8,20 @@ namespace JollyBrook.Core.Chemistry;
 [JsonConverter(typeof(CamelCaseEnumConverter<LabelUnit>))]
 public enum LabelUnit
 {
+    /// <summary>1 L.</summary>
     Litre,
+
+    /// <summary>0.946 L.</summary>
     UsQuart,
+
+    /// <summary>3.785 L.</summary>
     UsGallon,
 }
 
+/// <summary>The volumes that labels dose for.</summary>
 public static class LabelUnits
 {
+    /// <summary>How many litres one is.</summary>
     public static double LitresIn(LabelUnit unit) =>
         unit switch
         {
@@ -23,6 +30,7 @@ public static class LabelUnits
             _ => 1,
         };
 
+    /// <summary>As a label names it.</summary>
     public static string Spoken(LabelUnit unit) =>
         unit switch
         {

@@ -36,6 +36,7 @@ public sealed record LabelWait(
     public static LabelWait ForThree(double minutes, string words, ColdRule? cold = null) =>
         new(minutes, minutes, minutes, null, words, cold);
 
+    /// <summary>What the label claims to reach, given its minutes.</summary>
     public IReadOnlyList<OrganismClass> Claims { get; } =
     [.. OrganismClasses.All.Zip([Bacteria, Viruses, Giardia, Cryptosporidium]).Where(c => c.Second is not null).Select(c => c.First)];
 

@@ -11,8 +11,10 @@ public enum ClearingWay
     /// <summary>Through a cloth: what the eye sees.</summary>
     Strain,
 
+    /// <summary>Left to stand.</summary>
     Settle,
 
+    /// <summary>Cleared with a flocculant.</summary>
     Flocculate,
 
     /// <summary>A coarse screen that only spares the filter.</summary>
@@ -33,10 +35,13 @@ public enum ClearingWay
 /// off.</param>
 public sealed record ClearingOptions(Grit? Grit = null, DrawOff? DrawOff = null, ClearingWay? Way = null, double? SludgeCm = null);
 
+/// <summary>The fields that say how water is cleared.</summary>
 public static class ClearingFields
 {
+    /// <summary>How the clear water is taken off.</summary>
     public static readonly ChoiceField DrawOffField = ChoiceField.Of<DrawOff>("clearing.drawOff", "Drawing off");
 
+    /// <summary>Depth of what has settled, cm, 0.5 to 100.</summary>
     public static readonly NumberField Sludge = new(
         "clearing.sludgeCm",
         "Depth of the sludge",
@@ -46,6 +51,7 @@ public static class ClearingFields
         "Read it off the side once it has settled."
     );
 
+    /// <summary>Every field of clearing.</summary>
     public static readonly IReadOnlyList<Field> All =
     [
         ChoiceField.Of<Grit>("clearing.grit", "What clouds it"),

@@ -10,6 +10,7 @@ namespace JollyBrook.Core.Clearing;
 /// <param name="LayeredFilterId">An improvised filter in the kit that still clears; null without one.</param>
 public sealed record ClearingMeans(FlocculantSpec? Flocculant, string? LayeredFilterId)
 {
+    /// <summary>Nothing is known of how it is cleared.</summary>
     public static ClearingMeans None { get; } = new(null, null);
 }
 

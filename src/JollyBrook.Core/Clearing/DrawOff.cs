@@ -8,14 +8,23 @@ namespace JollyBrook.Core.Clearing;
 [JsonConverter(typeof(CamelCaseEnumConverter<DrawOff>))]
 public enum DrawOff
 {
+    /// <summary>Through a hose from above the sludge.</summary>
     Siphon,
+
+    /// <summary>The sludge is let into the cap of a bottle stood on its head.</summary>
     InvertedBottle,
+
+    /// <summary>An empty bottle, squeezed first, draws the clear water from near the top.</summary>
     SqueezedBottle,
+
+    /// <summary>Pumped from near the top.</summary>
     Pump,
 }
 
+/// <summary>What each way of drawing off loses.</summary>
 public static class DrawOffs
 {
+    /// <summary>Where the losses come from; shown with the working.</summary>
     public const string LossSource =
         "5 % of clear-ish water stays with the sediment, 15 % of mud, 25 % of slurry until the sludge's depth is read off";
 
@@ -38,6 +47,7 @@ public static class DrawOffs
             _ => ClearishLoss,
         };
 
+    /// <summary>What it is called.</summary>
     public static string Name(DrawOff way) =>
         way switch
         {
@@ -47,6 +57,7 @@ public static class DrawOffs
             _ => "Pump",
         };
 
+    /// <summary>How it is done.</summary>
     public static string How(DrawOff way) =>
         way switch
         {

@@ -22,6 +22,7 @@ public enum FlocculantForm
 /// <param name="LabelVolumeL">Per so many litres, 0.1 to 100; drops only.</param>
 public sealed record FlocculantSpec(FlocculantForm? Form, double? LabelDrops = null, double? LabelVolumeL = null)
 {
+    /// <summary>Drops the label asks for, 1 to 200.</summary>
     public static readonly NumberField Drops = new(
         "flocculant.labelDrops",
         "Drops on the label",
@@ -31,6 +32,7 @@ public sealed record FlocculantSpec(FlocculantForm? Form, double? LabelDrops = n
         "Copy the number from the label."
     );
 
+    /// <summary>The water those drops are for, L, 0.1 to 100.</summary>
     public static readonly NumberField PerVolume = new(
         "flocculant.labelVolumeL",
         "Volume on the label",
@@ -58,10 +60,13 @@ public sealed record FlocculantSpec(FlocculantForm? Form, double? LabelDrops = n
 /// <summary>How much flocculant, and how long to stir and stand. It clears; it takes no organism away.</summary>
 public static class Flocculation
 {
+    /// <summary>Minutes of fast stirring, which spreads it.</summary>
     public const double StirFastMinutes = 1;
 
+    /// <summary>Minutes of slow stirring, in which the flocs grow.</summary>
     public const double StirSlowMinutes = 5;
 
+    /// <summary>Where the figures come from; shown with the working.</summary>
     public const string Source =
         "Alum 30 to 60 mg/L, stir fast 1 min, slowly 5, stand 20 to 60; 60 below 5 °C, 20 from 20 °C, linear between (pick)";
 

@@ -8,18 +8,29 @@ namespace JollyBrook.Core.Clearing;
 [JsonConverter(typeof(CamelCaseEnumConverter<Grit>))]
 public enum Grit
 {
+    /// <summary>Counts as clay, which settles last.</summary>
     Unknown,
+
+    /// <summary>Gritty; settles in minutes.</summary>
     Sandy,
+
+    /// <summary>Floury; settles in hours.</summary>
     Silty,
+
+    /// <summary>Between silt and clay.</summary>
     FineSilt,
+
+    /// <summary>Stays for days.</summary>
     Clay,
 }
 
 /// <summary>Settling by Stokes' law.</summary>
 public static class Settling
 {
+    /// <summary>Seconds t from depth, m, and the sinking speed v, m/s, of a grain of diameter d, m; shown with the working.</summary>
     public const string Formula = "t = 1.5·depth/v, v = (ρp − ρw)·g·d²/(18·μ)";
 
+    /// <summary>Where the figures come from; shown with the working.</summary>
     public const string Source = "Stokes; particles of 2650 kg/m³; μ(T) = 2.414e-5·10^(247.8/(T − 140 K)) Pa·s; margin 1.5 (pick)";
 
     /// <summary>Longer than this is no settling in practice, minutes (pick).</summary>

@@ -34,6 +34,7 @@ public sealed record DeviceClockRequest(
 
     internal static readonly NumberField Jump = Seconds("jumpSeconds", "The clock's jump");
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static readonly IReadOnlyList<Field> Fields =
     [
         NowField,

@@ -5,6 +5,7 @@ namespace JollyBrook.Core.Contract;
 /// <summary>What a calculation gave a host: an HTTP-like status and a JSON body (the response or a problem).</summary>
 public readonly record struct CalculationOutcome(int Status, string Json)
 {
+    /// <summary>The problem as an outcome, with its status.</summary>
     public static CalculationOutcome Of(Problem problem)
     {
         ArgumentNullException.ThrowIfNull(problem);
@@ -18,10 +19,13 @@ public abstract class Calculation(string name, string summary)
     /// <summary>The name in <c>POST /api/calc/{name}</c> and in the browser's <c>calculate(name, request)</c>.</summary>
     public string Name { get; } = name;
 
+    /// <summary>What it works out, in a line, for the description of the interface.</summary>
     public string Summary { get; } = summary;
 
+    /// <summary>What it takes.</summary>
     public abstract Type RequestType { get; }
 
+    /// <summary>What it gives.</summary>
     public abstract Type ResponseType { get; }
 
     /// <summary>Whether it may take long, so that a host with many callers lets them wait in line.</summary>
@@ -54,6 +58,7 @@ public sealed class Calculation<TRequest, TResponse>(
     Func<IReadOnlyList<Field>> fields
 ) : Calculation(name, summary)
 {
+    /// <summary>A calculation from its pieces.</summary>
     public Calculation(
         string name,
         string summary,
@@ -64,10 +69,13 @@ public sealed class Calculation<TRequest, TResponse>(
     )
         : this(name, summary, (request, _) => compute(request), requestJson, responseJson, fields) { }
 
+    /// <inheritdoc/>
     public override Type RequestType => typeof(TRequest);
 
+    /// <inheritdoc/>
     public override Type ResponseType => typeof(TResponse);
 
+    /// <inheritdoc/>
     public override CalculationOutcome Run(string json, CancellationToken cancellation = default)
     {
         var read = StrictJson.Read(json, requestJson(), fields, out var problem);

@@ -33,6 +33,7 @@ public sealed class CamelCaseEnumConverter<TEnum> : JsonConverter<TEnum>
         throw new JsonException();
     }
 
+    /// <inheritdoc/>
     public override void Write(Utf8JsonWriter writer, TEnum value, JsonSerializerOptions options)
     {
         ArgumentNullException.ThrowIfNull(writer);

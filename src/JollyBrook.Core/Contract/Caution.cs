@@ -6,8 +6,13 @@ namespace JollyBrook.Core.Contract;
 [JsonConverter(typeof(CamelCaseEnumConverter<Severity>))]
 public enum Severity
 {
+    /// <summary>Worth knowing.</summary>
     Note,
+
+    /// <summary>May spoil water or kit, or cost time.</summary>
     Warning,
+
+    /// <summary>May hurt somebody.</summary>
     Danger,
 }
 

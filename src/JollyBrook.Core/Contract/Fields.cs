@@ -11,6 +11,7 @@ public abstract record Field(string Path, string Label)
     /// <summary>The sentence for a value of the wrong kind (text for a number, an unlisted choice).</summary>
     public abstract string WrongKind(Speaker say);
 
+    /// <summary>What is wrong with what was given, with what is allowed.</summary>
     public FieldProblem Wrong(string message, Speaker say) => new(Path, message, Allowed(say));
 }
 
@@ -23,20 +24,24 @@ public abstract record Field(string Path, string Label)
 /// <param name="Fix">What to do about a value outside, one sentence.</param>
 public sealed record NumberField(string Path, string Label, Quantity Quantity, double Min, double Max, string Fix) : Field(Path, Label)
 {
+    /// <inheritdoc/>
     public override string Allowed(Speaker say)
     {
         ArgumentNullException.ThrowIfNull(say);
         return say.Range(Quantity, Min, Max);
     }
 
+    /// <inheritdoc/>
     public override string WrongKind(Speaker say) => $"{Label} must be a number, {Allowed(say)}. {Fix}";
 
+    /// <summary>That a value lies outside, with the bounds in a person's units.</summary>
     public string OutOfRange(double value, Speaker say)
     {
         ArgumentNullException.ThrowIfNull(say);
         return $"{Label} must be {Allowed(say)}; this says {say.Entered(Quantity, value)}. {Fix}";
     }
 
+    /// <summary>That it is missing, with the bounds and what to do.</summary>
     public string Missing(Speaker say) => $"{Label} is missing. Give {Allowed(say)}. {Fix}";
 }
 
@@ -47,15 +52,19 @@ public sealed record ChoiceField(string Path, string Label, IReadOnlyList<string
     public static ChoiceField Of<TEnum>(string path, string label)
         where TEnum : struct, Enum => new(path, label, EnumNames<TEnum>.All);
 
+    /// <inheritdoc/>
     public override string Allowed(Speaker say) => string.Join(", ", Choices);
 
+    /// <inheritdoc/>
     public override string WrongKind(Speaker say) => $"{Label} must be one of: {Allowed(say)}. Choose one of them.";
 }
 
 /// <summary>A date and time with its offset from UTC.</summary>
 public sealed record InstantField(string Path, string Label) : Field(Path, Label)
 {
+    /// <inheritdoc/>
     public override string Allowed(Speaker say) => "a date and time such as 2026-08-21T14:05:00Z";
 
+    /// <inheritdoc/>
     public override string WrongKind(Speaker say) => $"{Label} must be {Allowed(say)}. Check the device's clock.";
 }

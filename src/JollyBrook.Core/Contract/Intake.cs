@@ -10,6 +10,7 @@ public sealed class Intake(Speaker say)
 {
     private readonly List<FieldProblem> _errors = [];
 
+    /// <summary>The units in which the person is told what is allowed.</summary>
     public Speaker Say { get; } = say;
 
     /// <summary>How many errors have been noted.</summary>

@@ -9,11 +9,14 @@ public sealed record FieldProblem(string Field, string Message, string? Allowed)
 /// <summary>RFC 9457 problem details with field paths: the one error shape of both hosts.</summary>
 public sealed record Problem(string Type, string Title, int Status, string Detail, IReadOnlyList<FieldProblem> Errors)
 {
+    /// <summary>Fields that can't be right; status 400.</summary>
     public static Problem BadInput(IReadOnlyList<FieldProblem> errors) =>
         new("/problems/bad-input", "Something entered can't be right.", 400, string.Join(" ", errors.Select(e => e.Message)), errors);
 
+    /// <summary>A request that is no JSON of that shape; status 400.</summary>
     public static Problem Unreadable(string detail) => new("/problems/unreadable", "The request could not be read.", 400, detail, []);
 
+    /// <summary>A name that no calculation has; status 404.</summary>
     public static Problem UnknownCalculation(string name, IEnumerable<string> known) =>
         new(
             "/problems/unknown-calculation",
@@ -27,5 +30,6 @@ public sealed record Problem(string Type, string Title, int Status, string Detai
 /// <summary>Thrown when a request's fields cannot be right; carries every field that is wrong.</summary>
 public sealed class BadInputException(IReadOnlyList<FieldProblem> errors) : Exception(string.Join(" ", errors.Select(e => e.Message)))
 {
+    /// <summary>What is wrong, by field.</summary>
     public IReadOnlyList<FieldProblem> Errors { get; } = errors;
 }

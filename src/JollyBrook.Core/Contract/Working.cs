@@ -7,8 +7,10 @@ namespace JollyBrook.Core.Contract;
 /// <param name="Text">A word instead of a number, such as a clarity class.</param>
 public sealed record WorkingValue(string Name, double? Value, string Unit, string? Text = null)
 {
+    /// <summary>A value with its unit.</summary>
     public static WorkingValue Of(string name, double value, string unit = "") => new(name, value, unit);
 
+    /// <summary>A value in words.</summary>
     public static WorkingValue Of(string name, string text) => new(name, null, "", text);
 }
 
@@ -25,10 +27,13 @@ public sealed class Working
 {
     private readonly List<WorkingStep> _steps = [];
 
+    /// <summary>The steps so far, in the order they were taken.</summary>
     public IReadOnlyList<WorkingStep> Steps => _steps;
 
+    /// <summary>Adds a step.</summary>
     public void Add(string label, string formula, string source, WorkingValue result, params WorkingValue[] inputs) =>
         Add(new WorkingStep(label, formula, inputs, result, source));
 
+    /// <summary>Adds a step that another calculation took.</summary>
     public void Add(WorkingStep step) => _steps.Add(step);
 }

@@ -12,6 +12,7 @@ public static class Drill
     /// <summary>The answer that takes none of the sources.</summary>
     public const string GoOn = "none";
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static IReadOnlyList<Field> Fields => DrillFields.All;
 
     /// <exception cref="BadInputException">A field is out of its range, or a decision is none that can be taken.</exception>

@@ -21,18 +21,29 @@ public enum Look
 
     /// <summary>A dark mark, looked at from above.</summary>
     Mark,
+
+    /// <summary>A thermometer in the water.</summary>
     Thermometer,
 }
 
+/// <summary>How the water is cleared.</summary>
 [JsonConverter(typeof(CamelCaseEnumConverter<ClearBy>))]
 public enum ClearBy
 {
+    /// <summary>Not at all.</summary>
     Nothing,
+
+    /// <summary>Through a cloth.</summary>
     Strain,
+
+    /// <summary>Left to stand.</summary>
     Settle,
+
+    /// <summary>With a flocculant.</summary>
     Flocculate,
 }
 
+/// <summary>What is done with threads and cap.</summary>
 [JsonConverter(typeof(CamelCaseEnumConverter<StoreBy>))]
 public enum StoreBy
 {

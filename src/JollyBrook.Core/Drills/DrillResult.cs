@@ -4,10 +4,14 @@ using JollyBrook.Core.Units;
 
 namespace JollyBrook.Core.Drills;
 
+/// <summary>What was practised.</summary>
 [JsonConverter(typeof(CamelCaseEnumConverter<DrillKind>))]
 public enum DrillKind
 {
+    /// <summary>A whole treatment, step by step.</summary>
     Drill,
+
+    /// <summary>One trap at a time.</summary>
     Quiz,
 }
 
@@ -35,6 +39,7 @@ public sealed record DrillResult(
     private static readonly InstantField AtField = new("at", "When it was done");
     private static readonly ChoiceField SkillsField = new("skills", "Skills", [$"1 to {MostSkills} skills, each passed or not"]);
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static readonly IReadOnlyList<Field> Fields = [KindField, DrillFields.Seed, DrillFields.Level, AtField, SkillsField];
 
     internal bool Passed => Skills!.All(s => s.Passed == true);

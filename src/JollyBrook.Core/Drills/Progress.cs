@@ -59,6 +59,7 @@ public static class Progress
 
     private static readonly InstantField Now = new("now", "The time now");
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static IReadOnlyList<Field> Fields => [Now, .. DrillResult.Fields];
 
     /// <exception cref="BadInputException">A field is missing or out of its range.</exception>

@@ -57,6 +57,7 @@ public static class Quiz
     private static readonly NumberField Answer = new("answer", "Answer", Quantity.Plain, 0, 100000, "Give a whole number.");
     private static readonly ChoiceField Trap = new("trap", "Trap", [.. Skills.Traps.Select(ContractName.Of)]);
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static IReadOnlyList<Field> Fields => [ChoiceField.Of<UnitSystem>("units", "Units"), DrillFields.Seed, Trap, Answer];
 
     /// <exception cref="BadInputException">A field is out of its range, or the skill is no trap.</exception>

@@ -7,29 +7,68 @@ namespace JollyBrook.Core.Drills;
 [JsonConverter(typeof(CamelCaseEnumConverter<Skill>))]
 public enum Skill
 {
+    /// <summary>Looks at a source.</summary>
     Judge,
+
+    /// <summary>Clears it.</summary>
     Clear,
+
+    /// <summary>Picks a way that reaches the target.</summary>
     Choose,
+
+    /// <summary>Counts tablets, drops or cycles.</summary>
     Dose,
+
+    /// <summary>Waits long enough.</summary>
     Wait,
+
+    /// <summary>Keeps clean water clean.</summary>
     Store,
+
+    /// <summary>Carries enough.</summary>
     Carry,
+
+    /// <summary>A label by the US gallon.</summary>
     Gallon,
+
+    /// <summary>A label by the US quart.</summary>
     Quart,
+
+    /// <summary>Bleach of another strength.</summary>
     Percent,
+
+    /// <summary>A dropper with drops of another size.</summary>
     Drops,
+
+    /// <summary>Cold water, which takes longer.</summary>
     Cold,
+
+    /// <summary>Cloudy water, which takes more.</summary>
     Cloudy,
+
+    /// <summary>Raw water added to a bottle under treatment.</summary>
     TopUp,
+
+    /// <summary>Snow's water and fuel.</summary>
     Snow,
+
+    /// <summary>A wet filter in the cold.</summary>
     Frost,
+
+    /// <summary>A source reported dry.</summary>
     DrySource,
+
+    /// <summary>What to do from where one stands.</summary>
     FromHere,
+
+    /// <summary>Signs of too little, or too much, water.</summary>
     Signs,
 }
 
+/// <summary>The skills, their kinds and their names.</summary>
 public static class Skills
 {
+    /// <summary>Those a drill goes through, in order.</summary>
     public static readonly IReadOnlyList<Skill> Steps =
     [
         Skill.Judge,
@@ -41,6 +80,7 @@ public static class Skills
         Skill.Carry,
     ];
 
+    /// <summary>Those the quiz asks about.</summary>
     public static readonly IReadOnlyList<Skill> Traps =
     [
         Skill.Gallon,
@@ -57,8 +97,10 @@ public static class Skills
         Skill.Signs,
     ];
 
+    /// <summary>Whether it is the quiz's.</summary>
     public static bool IsTrap(Skill skill) => skill >= Skill.Gallon;
 
+    /// <summary>What it is called.</summary>
     public static string Name(Skill skill) =>
         skill switch
         {

@@ -26,10 +26,13 @@ public sealed record FilterElementInfo(
     bool TakesOutParticles
 );
 
+/// <summary>What each element takes away and how it ages.</summary>
 public static class FilterElements
 {
+    /// <summary>Where the figures come from; shown with the working.</summary>
     public const string Source = "Log reductions by element, handbook room 50; a label's claims replace them, at most 6, 4, 4, 4";
 
+    /// <summary>The table of handbook room 50.</summary>
     public static readonly IReadOnlyList<FilterElementInfo> All =
     [
         new(
@@ -106,8 +109,10 @@ public static class FilterElements
         ),
     ];
 
+    /// <summary>An element's row.</summary>
     public static FilterElementInfo Of(FilterElement element) => All.First(e => e.Element == element);
 
+    /// <summary>What a way of driving water through is called.</summary>
     public static string StyleName(FilterStyle style) =>
         style switch
         {
@@ -118,6 +123,7 @@ public static class FilterElements
             _ => "Drink-through",
         };
 
+    /// <summary>How it works, in a line.</summary>
     public static string StyleHint(FilterStyle style) =>
         style switch
         {

@@ -5,10 +5,13 @@ namespace JollyBrook.Core.Filters;
 /// <summary>How fast a filter runs. Q = Q0·(1 − lost)/(1 + Σ(V·NTU)/K) · μ(20 °C)/μ(T).</summary>
 public static class FilterFlow
 {
+    /// <summary>Flow Q, L/min; load in litre·NTU, K the load at which flow has halved; shown with the working.</summary>
     public const string Formula = "Q = Q0·(1 − lost)/(1 + load/K)·μ(20)/μ(T)";
 
+    /// <summary>Minutes t for V litres, with what they clog themselves; shown with the working.</summary>
     public const string TimeFormula = "t = (V·(1 + load/K) + NTU·V²/(2·K))/(Q0·(1 − lost)·μ(20)/μ(T))";
 
+    /// <summary>Where the figures come from; shown with the working.</summary>
     public const string Source = "Clogging to half flow at K litre·NTU (pick, by element); viscosity of water";
 
     /// <summary>Litres a minute now.</summary>

@@ -8,11 +8,22 @@ namespace JollyBrook.Core.Filters;
 [JsonConverter(typeof(CamelCaseEnumConverter<FilterElement>))]
 public enum FilterElement
 {
+    /// <summary>Bundled fibres of 0.1 to 0.2 µm; frost breaks them unseen.</summary>
     HollowFibre,
+
+    /// <summary>Ceramic of 0.2 to 0.3 µm, scrubbed when it clogs.</summary>
     Ceramic,
+
+    /// <summary>Folded or glass fibre, 0.3 µm.</summary>
     Pleated,
+
+    /// <summary>Takes viruses, too: pores of 0.02 µm, or adsorbed.</summary>
     Purifier,
+
+    /// <summary>1 µm absolute: holds cysts back, not bacteria.</summary>
     OneMicron,
+
+    /// <summary>Takes taste and smell, no organisms.</summary>
     Carbon,
 }
 
@@ -20,10 +31,19 @@ public enum FilterElement
 [JsonConverter(typeof(CamelCaseEnumConverter<FilterStyle>))]
 public enum FilterStyle
 {
+    /// <summary>Pressed from a soft bottle by hand.</summary>
     Squeeze,
+
+    /// <summary>Runs down from a hung bag.</summary>
     Gravity,
+
+    /// <summary>Pumped by hand.</summary>
     Pump,
+
+    /// <summary>A plunger pushed down in a bottle.</summary>
     Press,
+
+    /// <summary>Sucked or squeezed while drinking.</summary>
     DrinkThrough,
 }
 

@@ -9,8 +9,13 @@ namespace JollyBrook.Core.Filters;
 [JsonConverter(typeof(CamelCaseEnumConverter<Happened>))]
 public enum Happened
 {
+    /// <summary>Counts as yes.</summary>
     Unknown,
+
+    /// <summary>It did not.</summary>
     No,
+
+    /// <summary>It did.</summary>
     Yes,
 }
 

@@ -8,6 +8,7 @@ public sealed record Agent(string Name, OrganismClass Organism, double FromDays,
 /// <summary>Windows of handbook room 95.</summary>
 public static class Agents
 {
+    /// <summary>The agents water carries, with their incubation.</summary>
     public static readonly IReadOnlyList<Agent> All =
     [
         new("Norovirus", OrganismClass.Viruses, 0.5, 2),

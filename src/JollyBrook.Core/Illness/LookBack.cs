@@ -25,6 +25,7 @@ public static class LookBack
     );
     private static readonly NumberField Offset = new("offsetMinutes", "Offset from UTC", Quantity.Plain, -840, 840, "The device gives it.");
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static readonly IReadOnlyList<Field> Fields = [Onset, NowField, Fever, Offset];
 
     private static readonly string[] CareLines =

@@ -13,6 +13,7 @@ public static class WhatIsInHand
     private static readonly ChoiceField LinesField = new("lines", "Lines", ["every line, or those after an earlier fold"]);
     private static readonly InstantField NowField = new("now", "The time now");
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static readonly IReadOnlyList<Field> Fields = [ChoiceField.Of<UnitSystem>("units", "Units"), NowField, LinesField];
 
     /// <exception cref="BadInputException">The time now is missing, or a line is older than the fold it is to be added to.</exception>

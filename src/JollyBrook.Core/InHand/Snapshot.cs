@@ -58,6 +58,7 @@ public abstract record Content;
 /// <inheritdoc/>
 public sealed record NoContent : Content
 {
+    /// <summary>The one instance.</summary>
     public static readonly NoContent It = new();
 }
 

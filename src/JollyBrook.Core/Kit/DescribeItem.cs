@@ -27,6 +27,7 @@ public static class DescribeItem
 {
     private static readonly ChoiceField ItemField = new("item", "Item", ["a piece of kit"]);
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static readonly IReadOnlyList<Field> Fields = [ItemField, .. KitItem.Fields];
 
     /// <exception cref="BadInputException">A field is missing or out of its range.</exception>

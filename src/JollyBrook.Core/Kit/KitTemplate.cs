@@ -19,6 +19,7 @@ public sealed record KitTemplatesResponse(IReadOnlyList<KitTemplate> Templates, 
 /// <summary>The calculation "kit-templates": usual pieces, by ingredient, pore size and form (pick).</summary>
 public static class KitTemplates
 {
+    /// <summary>The pieces that can be picked ready-drawn.</summary>
     public static readonly IReadOnlyList<KitTemplate> All =
     [
         new(
@@ -67,5 +68,6 @@ public static class KitTemplates
         new("vitamin-c", new NeutraliserPortions { Name = "Vitamin C tablets" }),
     ];
 
+    /// <summary>The pieces, and a blank of each kind.</summary>
     public static KitTemplatesResponse Compute(KitTemplatesRequest request) => new(All, BlankItems.All);
 }

@@ -5,5 +5,6 @@ namespace JollyBrook.Core.Kit;
 /// <param name="RunsCloudy">Whether what comes out is no longer clearer: it is then not counted on.</param>
 public sealed record LayersState(double UsedL, bool RunsCloudy)
 {
+    /// <summary>Just laid: nothing has gone through.</summary>
     public static readonly LayersState New = new(0, false);
 }

@@ -12,6 +12,7 @@ public static class Learn
     private static readonly NumberField Offset = new("offsetMinutes", "Offset from UTC", Quantity.Plain, -840, 840, "The device gives it.");
     private static readonly InstantField NowField = new("now", "The time now");
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static readonly IReadOnlyList<Field> Fields = [ChoiceField.Of<UnitSystem>("units", "Units"), Offset, NowField];
 
     /// <exception cref="BadInputException">A field is missing or out of its range.</exception>

@@ -31,11 +31,17 @@ public sealed record LearnRequest(
     IReadOnlyList<SweatTestEntry>? Tests = null
 );
 
+/// <summary>What a suggestion would change.</summary>
 [JsonConverter(typeof(CamelCaseEnumConverter<ProposalKind>))]
 public enum ProposalKind
 {
+    /// <summary>A walker's sweat factor.</summary>
     SweatFactor,
+
+    /// <summary>A walker's pace.</summary>
     Pace,
+
+    /// <summary>A source's reports or how surely it runs.</summary>
     Source,
 }
 

@@ -3,6 +3,7 @@ namespace JollyBrook.Core.Light;
 /// <summary>What the cold leaves of a battery, and the rule by which a flat one loses the lamp its credit.</summary>
 public static class BatteryCharge
 {
+    /// <summary>Where the figures come from; shown with the working.</summary>
     public const string Source = "Cycles × 1.0 at 20 °C; lithium 0.8 at 0 °C and 0.6 at −10 °C; alkaline 0.5 at 0 °C; linear";
 
     /// <summary>

@@ -8,8 +8,13 @@ namespace JollyBrook.Core.Light;
 [JsonConverter(typeof(CamelCaseEnumConverter<Battery>))]
 public enum Battery
 {
+    /// <summary>Counts as alkaline, which cold weakens most.</summary>
     Unknown,
+
+    /// <summary>Lithium cells, single-use or charged.</summary>
     Lithium,
+
+    /// <summary>Alkaline cells.</summary>
     Alkaline,
 }
 

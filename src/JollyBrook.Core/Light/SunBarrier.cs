@@ -9,6 +9,7 @@ namespace JollyBrook.Core.Light;
 /// <summary>Sunlight through a clear bottle: a barrier for trouble, never the full target alone.</summary>
 public sealed class SunBarrier(string id) : IBarrier
 {
+    /// <summary>Sunlight on clear bottles.</summary>
     public const string GenericId = "sunlight";
 
     private const string Title = "Sunlight";
@@ -16,14 +17,19 @@ public sealed class SunBarrier(string id) : IBarrier
         "Bacteria 3, viruses 2, Giardia 2, Cryptosporidium 1 log after a full exposure (WHO baseline 3/2/2)";
     private const double HandsOn = 3;
 
+    /// <inheritdoc/>
     public string Id => id;
 
+    /// <inheritdoc/>
     public string Name => Title;
 
+    /// <inheritdoc/>
     public BarrierStage Stage => BarrierStage.Light;
 
+    /// <inheritdoc/>
     public Clarity ClearTo(FieldWater water) => Clarity.SlightlyCloudy;
 
+    /// <inheritdoc/>
     public BarrierResult Apply(FieldWater water, BarrierSetting setting, ChainSoFar before)
     {
         ArgumentNullException.ThrowIfNull(water);

@@ -33,6 +33,7 @@ public enum StakeKind
 /// <param name="Words">What would then be so.</param>
 public sealed record Stake(StakeKind Kind, bool IsWorse, double Size, string Words)
 {
+    /// <summary>Whatever is answered, nothing changes.</summary>
     public static readonly Stake Nothing = new(StakeKind.Nothing, false, 0, "Changes nothing.");
 
     /// <summary>Gravest kind first; of one kind what is worse first, then the greater change.</summary>

@@ -59,8 +59,10 @@ public sealed record MattersRequest(InQuestion? Of, IReadOnlyList<string>? Told 
 /// </summary>
 public static class WhatMatters
 {
+    /// <summary>Which calculation the question is asked of.</summary>
     public static readonly ChoiceField About = new("of", "What it is about", ["treat", "plan", "kitCheck", "shortage"]);
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static readonly IReadOnlyList<Field> Fields = [About, .. TreatFields.All, .. Plan.Fields, .. CheckKit.Fields, .. Triage.Fields];
 
     /// <exception cref="BadInputException">Nothing is asked about, or some field is out of its range.</exception>

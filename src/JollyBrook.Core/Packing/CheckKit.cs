@@ -11,6 +11,7 @@ namespace JollyBrook.Core.Packing;
 /// <summary>The calculation "kit-check": whether a kit is enough for a trip (handbook room 80).</summary>
 public static class CheckKit
 {
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static readonly IReadOnlyList<Field> Fields =
     [
         ChoiceField.Of<UnitSystem>("units", "Units"),

@@ -22,10 +22,14 @@ public sealed record KitCheckRequest(
     DateTimeOffset? Now = null
 );
 
+/// <summary>How a finding stands.</summary>
 [JsonConverter(typeof(CamelCaseEnumConverter<FindingState>))]
 public enum FindingState
 {
+    /// <summary>It holds.</summary>
     Holds,
+
+    /// <summary>It does not.</summary>
     Fails,
 
     /// <summary>Something is not known; it counts as failing.</summary>
@@ -45,8 +49,13 @@ public sealed record KitFinding(int Number, string Title, FindingState State, st
 [JsonConverter(typeof(CamelCaseEnumConverter<KitFailure>))]
 public enum KitFailure
 {
+    /// <summary>Every battery is flat.</summary>
     FlatBattery,
+
+    /// <summary>There is nothing to burn.</summary>
     NoFuel,
+
+    /// <summary>A night of frost takes every wet element.</summary>
     Freeze,
 
     /// <summary>The one piece breaks that leaves the fewest chains.</summary>

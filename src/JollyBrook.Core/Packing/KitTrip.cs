@@ -81,6 +81,7 @@ public sealed record KitTrip(
         "Give what has no open water."
     );
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static readonly IReadOnlyList<Field> Fields =
     [
         LitresField,

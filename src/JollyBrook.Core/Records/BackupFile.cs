@@ -29,8 +29,10 @@ public sealed record BackupEntry(string? Kind, Guid? Id, JsonElement? Body, int?
 /// <param name="Records">Every record, oldest first.</param>
 public sealed record BackupFile(string? Format, int? Version, DateTimeOffset? MadeAt, IReadOnlyList<BackupEntry>? Records)
 {
+    /// <summary>What the file says it is.</summary>
     public const string FormatName = "jolly-brook-backup";
 
+    /// <summary>The version that is written; older ones are read.</summary>
     public const int CurrentVersion = 1;
 
     /// <summary>The most records a file may hold.</summary>
@@ -46,6 +48,7 @@ public sealed record BackupFile(string? Format, int? Version, DateTimeOffset? Ma
 
     internal static readonly ChoiceField RecordsField = new("records", "Records of the file", [$"a list of up to {MostRecords} records"]);
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static readonly IReadOnlyList<Field> Fields =
     [
         FormatField,

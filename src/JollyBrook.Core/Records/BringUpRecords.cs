@@ -19,8 +19,10 @@ public sealed record BringUpResponse(IReadOnlyList<BroughtUp> Records);
 /// <summary>The calculation "bring-up": bodies of older schemas as they are written now.</summary>
 public static class BringUpRecords
 {
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static readonly IReadOnlyList<Field> Fields = [BackupFile.RecordsField];
 
+    /// <summary>The records in today's shape, older ones brought up.</summary>
     public static BringUpResponse Compute(BringUpRequest request)
     {
         ArgumentNullException.ThrowIfNull(request);

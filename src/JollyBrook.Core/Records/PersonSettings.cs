@@ -8,8 +8,13 @@ namespace JollyBrook.Core.Records;
 [JsonConverter(typeof(CamelCaseEnumConverter<ScreenTheme>))]
 public enum ScreenTheme
 {
+    /// <summary>Light, by day.</summary>
     Paper,
+
+    /// <summary>Dark, for the tent.</summary>
     Dusk,
+
+    /// <summary>The strongest contrast, for full sun.</summary>
     Glare,
 }
 
@@ -30,6 +35,7 @@ public sealed record PersonSettings(
     private const int LongestContact = 200;
     private static readonly ChoiceField Contact = new("emergencyContact", "Emergency contact", [$"up to {LongestContact} characters"]);
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static readonly IReadOnlyList<Field> Fields =
     [
         ChoiceField.Of<UnitSystem>("units", "Units"),

@@ -45,6 +45,7 @@ public abstract class RecordKind(string name, string title, RecordPlace place, i
     /// <summary>What its bodies are written in, and how older ones are brought up.</summary>
     public RecordSchema Schema { get; init; } = new();
 
+    /// <summary>What a record of this kind holds.</summary>
     public abstract Type BodyType { get; }
 
     /// <summary>
@@ -109,8 +110,10 @@ public sealed class RecordKind<TBody>(
     Action<TBody> check
 ) : RecordKind(name, title, place, mostBytes)
 {
+    /// <inheritdoc/>
     public override Type BodyType => typeof(TBody);
 
+    /// <inheritdoc/>
     public override Problem? Check(string bodyJson)
     {
         var body = StrictJson.Read(bodyJson, json, () => fields, out var problem);

@@ -13,6 +13,7 @@ public static class RecordKinds
 {
     private const int Kilobyte = 1024;
 
+    /// <summary>Every kind of record.</summary>
     public static readonly IReadOnlyList<RecordKind> All =
     [
         new RecordKind<BatchRecord>(
@@ -119,5 +120,6 @@ public static class RecordKinds
         ),
     ];
 
+    /// <summary>The kind of that name; null where there is none.</summary>
     public static RecordKind? Find(string name) => All.FirstOrDefault(k => k.Name == name);
 }

@@ -7,9 +7,16 @@ namespace JollyBrook.Core.Route;
 [JsonConverter(typeof(CamelCaseEnumConverter<WeatherSource>))]
 public enum WeatherSource
 {
+    /// <summary>Nobody told: a usual day is assumed.</summary>
     Default,
+
+    /// <summary>Typed by a person.</summary>
     Typed,
+
+    /// <summary>From a forecast.</summary>
     Service,
+
+    /// <summary>From the table of climates.</summary>
     Table,
 }
 
@@ -65,11 +72,13 @@ public sealed record DayWeather(
         return ((low + high) / 2) - ((high - low) / 2 * Math.Cos(Math.PI * Rise(hour)));
     }
 
+    /// <summary>Relative humidity at an hour of the day, %; that of a usual day where it is not known.</summary>
     public double HumidityAt(double hour) =>
         Hours is { Count: > 0 }
             ? Hours[At(hour)].HumidityPercent ?? Assumed.HumidityPercent!.Value
             : HumidityPercent ?? Assumed.HumidityPercent!.Value;
 
+    /// <summary>Share of the sky covered at an hour of the day, 0 to 1; that of a usual day where it is not known.</summary>
     public double CloudAt(double hour) =>
         Hours is { Count: > 0 } ? Hours[At(hour)].Cloud ?? Assumed.Cloud!.Value : Cloud ?? Assumed.Cloud!.Value;
 

@@ -10,6 +10,7 @@ public static class EncodedNumbers
 {
     private const int Base = 63;
 
+    /// <summary>Writes whole numbers as short text.</summary>
     public static string Encode(IEnumerable<long> numbers)
     {
         ArgumentNullException.ThrowIfNull(numbers);

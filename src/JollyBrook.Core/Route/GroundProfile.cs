@@ -24,16 +24,22 @@ public sealed class GroundProfile
         }
     }
 
+    /// <summary>Length of the walk, km.</summary>
     public double LengthKm { get; }
 
+    /// <summary>Metres climbed in all.</summary>
     public double AscentM { get; }
 
+    /// <summary>Metres descended in all.</summary>
     public double DescentM { get; }
 
+    /// <summary>Elevation at each step's end, m; the first is the start.</summary>
     public ReadOnlySpan<double> ElevationM => _elevationM;
 
+    /// <summary>How many equal steps the walk is cut into.</summary>
     public int Steps => _elevationM.Length - 1;
 
+    /// <summary>Length of one, km.</summary>
     public double StepKm => LengthKm / Steps;
 
     /// <summary>Height at a distance along, m, between the two nearest steps.</summary>

@@ -37,6 +37,7 @@ public static class Laps
     private static readonly ChoiceField RouteField = new("route", "Route", ["a route"]);
     private static readonly ChoiceField LengthField = new("route.lengthKm", "Length", ["at most 5 000 km and 40 000 heights in all"]);
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static IReadOnlyList<Field> Fields =>
         [ChoiceField.Of<UnitSystem>("units", "Units"), Count, RouteField, LengthField, .. TripRoute.Fields, .. TripSource.Fields];
 

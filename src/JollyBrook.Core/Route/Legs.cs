@@ -13,6 +13,7 @@ public sealed record RouteLeg(string? Name, double? DistanceKm, double? UpM = nu
 /// <summary>Makes ground out of legs: each climbs first and then descends, evenly, sharing its length by ascent and descent.</summary>
 public static class Legs
 {
+    /// <summary>The ground of a walk told leg by leg, from a start at a height, m.</summary>
     public static GroundProfile Profile(IReadOnlyList<RouteLeg> legs, double startM)
     {
         ArgumentNullException.ThrowIfNull(legs);

@@ -13,6 +13,7 @@ public sealed class PlacedLine
 
     private PlacedLine(Track track, double lengthKm) => (_track, _stretch) = (track, lengthKm / track.LengthKm);
 
+    /// <summary>A line ready to place things on.</summary>
     public static PlacedLine Of(Track track)
     {
         ArgumentNullException.ThrowIfNull(track);
@@ -31,6 +32,7 @@ public sealed class PlacedLine
     /// <summary>The place at a distance along, km.</summary>
     public GeoPoint At(double km) => _track.At(km / _stretch);
 
+    /// <summary>Where along the line a place is, and how far off it.</summary>
     public LinePosition Of(GeoPoint place)
     {
         var (along, off) = _track.Nearest(place);

@@ -84,6 +84,7 @@ public static class ReadLegs
     private static readonly NumberField Down = new("legs.downM", "Descent of a leg", Quantity.Elevation, 0, 8000, "Count the contours.");
     private static readonly ChoiceField LegsField = new("legs", "Legs", ["1 to 500 legs"]);
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static IReadOnlyList<Field> Fields => [ChoiceField.Of<UnitSystem>("units", "Units"), Start, Distance, Up, Down, LegsField];
 
     /// <exception cref="BadInputException">A field is missing or out of its range.</exception>

@@ -41,6 +41,7 @@ public static class RoutePlaces
     public static readonly ChoiceField RouteField = new("route", "Route", ["a route with a map line"]);
     private static readonly ChoiceField PointsField = new("points", "Places", [$"up to {MostPoints} places"]);
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static IReadOnlyList<Field> Fields => [Latitude, Longitude, RouteField, PointsField, .. TripRoute.Fields];
 
     /// <summary>A route's line, to put places on.</summary>

@@ -33,8 +33,10 @@ public sealed class Track
         HasHeights = withoutHeight < points.Count;
     }
 
+    /// <summary>Where it runs.</summary>
     public IReadOnlyList<GeoPoint> Points { get; }
 
+    /// <summary>Kilometres from the start to each point.</summary>
     public IReadOnlyList<double> AlongKm => _along;
 
     /// <summary>What is odd about it, in words.</summary>
@@ -43,6 +45,7 @@ public sealed class Track
     /// <summary>Whether any point has a height. Without, ascent and descent have to be given by hand.</summary>
     public bool HasHeights { get; }
 
+    /// <summary>Its length, km.</summary>
     public double LengthKm => AlongKm[^1];
 
     /// <summary>Null when fewer than two different places are left.</summary>

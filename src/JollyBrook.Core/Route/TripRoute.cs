@@ -45,6 +45,7 @@ public sealed record RouteDay(
     DayRest? Rest = null
 )
 {
+    /// <summary>Hour of the day a walk begins where none is told, h.</summary>
     public const double DefaultStartHour = 8;
 
     /// <summary>The earliest and the latest clock time of leaving that is offered, h after midnight.</summary>
@@ -56,6 +57,8 @@ public sealed record RouteDay(
 
     /// <summary>An evening meal and breakfast.</summary>
     public const double DefaultMeals = 2;
+
+    /// <summary>Hot drinks a person has in a day where none is told.</summary>
     public const double DefaultHotDrinks = 2;
 
     /// <summary>A rest is first asked for through the three hottest hours (pick).</summary>
@@ -120,7 +123,10 @@ public sealed record TripRoute(
     double? StartL = null
 )
 {
+    /// <summary>Rest as a share of the time walked, where none is told.</summary>
     public const double DefaultBreakShare = 0.1;
+
+    /// <summary>What a minute stopped is worth where nobody says, kg·km.</summary>
     public const double DefaultKgKmPerMinute = 0.25;
 
     /// <summary>The promise of a plan (handbook room 70).</summary>
@@ -132,6 +138,7 @@ public sealed record TripRoute(
     /// <summary>1 % of body mass: below that nobody notices (handbook room 70).</summary>
     public const double DefaultDebtShare = 0.01;
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static IReadOnlyList<Field> Fields => TripRouteFields.All;
 
     /// <exception cref="BadInputException">A field is missing or out of its range.</exception>

@@ -7,7 +7,10 @@ namespace JollyBrook.Core.Route;
 [JsonConverter(typeof(CamelCaseEnumConverter<WalkSchool>))]
 public enum WalkSchool
 {
+    /// <summary>Speed from slope (Tobler's hiking function).</summary>
     Tobler,
+
+    /// <summary>Time from distance, climb and descent.</summary>
     NaismithLangmuir,
 }
 
@@ -64,5 +67,6 @@ public static class WalkingTime
         return hours;
     }
 
+    /// <summary>What it is called.</summary>
     public static string Name(WalkSchool school) => school == WalkSchool.Tobler ? "Tobler" : "Naismith with Langmuir";
 }

@@ -67,6 +67,7 @@ public static class CallForHelp
         "Take it from where you stand with water."
     );
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static IReadOnlyList<Field> Fields =>
         [
             Latitude,

@@ -20,6 +20,8 @@ public enum PlaceFeature
 
     /// <summary>Trees, bamboo, vines or roots that can be named for sure.</summary>
     NamedPlants,
+
+    /// <summary>Soil that is wet to the hand.</summary>
     WetSoil,
 
     /// <summary>Standing or running water to dig beside.</summary>
@@ -27,12 +29,20 @@ public enum PlaceFeature
 
     /// <summary>A dry bed, green spots, a sand-filled rock basin.</summary>
     DryBed,
+
+    /// <summary>Sand behind a beach, above the tide.</summary>
     Beach,
+
+    /// <summary>The sea or a salt lake.</summary>
     SaltWater,
 
     /// <summary>Foul fresh water, without fuel or chemicals.</summary>
     FoulWater,
+
+    /// <summary>Water too muddy to treat.</summary>
     MuddyWater,
+
+    /// <summary>Snow or ice.</summary>
     Snow,
 }
 
@@ -40,19 +50,36 @@ public enum PlaceFeature
 [JsonConverter(typeof(CamelCaseEnumConverter<Soil>))]
 public enum Soil
 {
+    /// <summary>Not told.</summary>
     Unknown,
+
+    /// <summary>Gives water slowest.</summary>
     Clay,
+
+    /// <summary>Between clay and sand.</summary>
     Loam,
+
+    /// <summary>Gives water fastest.</summary>
     Sand,
 }
 
+/// <summary>Season of the year where one is.</summary>
 [JsonConverter(typeof(CamelCaseEnumConverter<Season>))]
 public enum Season
 {
+    /// <summary>Not told.</summary>
     Unknown,
+
+    /// <summary>March to May in the north, September to November in the south.</summary>
     Spring,
+
+    /// <summary>The quarter after spring.</summary>
     Summer,
+
+    /// <summary>The quarter after summer.</summary>
     Autumn,
+
+    /// <summary>The quarter after autumn: leaves hardly breathe.</summary>
     Winter,
 }
 

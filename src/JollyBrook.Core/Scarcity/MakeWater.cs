@@ -42,6 +42,7 @@ public static class MakeWater
         DugWays.Wick,
     ];
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static IReadOnlyList<Field> Fields => MakeFields.All;
 
     /// <exception cref="BadInputException">A field is out of its range, or a chosen way is none there is.</exception>

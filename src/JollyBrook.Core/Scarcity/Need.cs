@@ -118,6 +118,7 @@ public sealed record Need(
     /// <summary>Whether nothing says how many drink from it.</summary>
     public static bool PeopleUntold(TriageRequest request) => request?.People is null && request?.Walkers is not { Count: > 0 };
 
+    /// <summary>Adds how the need was worked out.</summary>
     public void Explain(Working working)
     {
         ArgumentNullException.ThrowIfNull(working);

@@ -3,6 +3,7 @@ namespace JollyBrook.Core.Scarcity;
 /// <summary>What is never drunk, however short water is (handbook room 90).</summary>
 public static class NeverDrink
 {
+    /// <summary>What makes matters worse when drunk.</summary>
     public static readonly IReadOnlyList<string> All =
     [
         "Seawater or brackish water: it takes more water from the body than it gives.",

@@ -14,6 +14,7 @@ public static class Triage
     /// <summary>A chance that is not told is that of a seep (pick: no better than a coin).</summary>
     public const double UntoldChance = 0.5;
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static IReadOnlyList<Field> Fields => TriageFields.All;
 
     /// <exception cref="BadInputException">A field is missing or out of its range.</exception>

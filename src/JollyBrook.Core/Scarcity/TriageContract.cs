@@ -12,7 +12,10 @@ namespace JollyBrook.Core.Scarcity;
 [JsonConverter(typeof(CamelCaseEnumConverter<Direction>))]
 public enum Direction
 {
+    /// <summary>On along the walk.</summary>
     Ahead,
+
+    /// <summary>Back the way one came.</summary>
     Behind,
 }
 
@@ -20,6 +23,7 @@ public enum Direction
 [JsonConverter(typeof(CamelCaseEnumConverter<Means>))]
 public enum Means
 {
+    /// <summary>Not told; the answer says so.</summary>
     Unknown,
 
     /// <summary>Something that reaches the target.</summary>
@@ -27,6 +31,8 @@ public enum Means
 
     /// <summary>A barrier that falls short, or clearing alone.</summary>
     Weak,
+
+    /// <summary>Nothing.</summary>
     None,
 }
 
@@ -34,7 +40,10 @@ public enum Means
 [JsonConverter(typeof(CamelCaseEnumConverter<BodySigns>))]
 public enum BodySigns
 {
+    /// <summary>Nobody has looked.</summary>
     Unknown,
+
+    /// <summary>Looked for, and not there.</summary>
     None,
 
     /// <summary>Thirst, dry mouth, dark and little urine, headache, cramps.</summary>
@@ -198,8 +207,13 @@ internal static class TriageFields
 [JsonConverter(typeof(CamelCaseEnumConverter<WayOutKind>))]
 public enum WayOutKind
 {
+    /// <summary>On to the next water.</summary>
     On,
+
+    /// <summary>Back to the last.</summary>
     Back,
+
+    /// <summary>Stays and treats, makes or waits for water here.</summary>
     Stay,
 }
 

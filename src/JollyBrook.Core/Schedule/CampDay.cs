@@ -50,6 +50,7 @@ public static class CampDay
     private static readonly NumberField DayField = new("day", "Evening of the trip", Quantity.Plain, 0, 60, "Choose one of its camps.");
     internal static readonly ChoiceField PlanField = new("plan", "Trip", ["a trip with a route"]);
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static readonly IReadOnlyList<Field> Fields = [ChoiceField.Of<UnitSystem>("units", "Units"), DayField, PlanField];
 
     /// <exception cref="BadInputException">A field is missing or out of its range.</exception>

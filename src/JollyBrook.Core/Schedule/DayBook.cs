@@ -59,6 +59,7 @@ public sealed record DayBook(
 
     private static readonly ChoiceField FollowsField = new("follows", "Evening of a trip", ["a route and a day of it"]);
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static readonly IReadOnlyList<Field> Fields = [NameField, FollowsField, .. ScheduleFields.All];
 
     /// <summary>A day that follows a plan, with what the plan says where nothing was changed by hand.</summary>

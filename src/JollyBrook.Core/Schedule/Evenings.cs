@@ -38,6 +38,7 @@ public sealed record EveningsResponse(IReadOnlyList<PlanEvening> Evenings, bool 
 /// </summary>
 public static class Evenings
 {
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static IReadOnlyList<Field> Fields => CampDay.Fields;
 
     /// <exception cref="BadInputException">A field is missing or out of its range.</exception>

@@ -39,6 +39,7 @@ public static class ScheduleFields
     private static readonly ChoiceField BegunSteps = new("begun.steps", "Steps of what was begun", ["the steps Treat answered with"]);
     private static readonly ChoiceField Wants = new("wants", "Water wanted", [$"up to {MostWants} lines, each with a name of its own"]);
 
+    /// <summary>Every field of a schedule.</summary>
     public static readonly IReadOnlyList<Field> All =
     [
         ChoiceField.Of<UnitSystem>("units", "Units"),

@@ -3,6 +3,7 @@ namespace JollyBrook.Core.Sky;
 /// <summary>Where the sun stands, by the NOAA solar equations (the general series, good to a few tenths of a degree).</summary>
 public static class SunPosition
 {
+    /// <summary>Where the figures come from; shown with the working.</summary>
     public const string Source = "NOAA solar equations: declination and equation of time";
 
     /// <summary>The sun's declination in degrees at noon of a day.</summary>

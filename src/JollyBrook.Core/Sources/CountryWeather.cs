@@ -15,7 +15,11 @@ public sealed class CountryWeather
 {
     /// <summary>On the logit of the chance (handbook room 70, picks).</summary>
     public const double RainLogit = 0.5;
+
+    /// <summary>Added to a source's log odds after a dry month.</summary>
     public const double DryMonthLogit = -0.5;
+
+    /// <summary>Added to them where others have camped.</summary>
     public const double OthersCampedLogit = 0.3;
 
     private const double HalfLifeDays = 21;

@@ -55,6 +55,7 @@ public sealed record JudgeResponse(
 /// <summary>The calculation "judge".</summary>
 public static class JudgeSource
 {
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static readonly IReadOnlyList<Field> Fields =
     [
         ChoiceField.Of<UnitSystem>("units", "Units"),

@@ -8,15 +8,34 @@ namespace JollyBrook.Core.Sources;
 [JsonConverter(typeof(CamelCaseEnumConverter<SourceKind>))]
 public enum SourceKind
 {
+    /// <summary>Not told; counts as the worse of those it could be.</summary>
     Unknown,
+
+    /// <summary>Comes out of the ground here.</summary>
     Spring,
+
+    /// <summary>Small running water.</summary>
     Stream,
+
+    /// <summary>Large running water.</summary>
     River,
+
+    /// <summary>Large standing water.</summary>
     Lake,
+
+    /// <summary>Small standing water.</summary>
     Pond,
+
+    /// <summary>A tank or trough.</summary>
     Tank,
+
+    /// <summary>Water that barely wells up.</summary>
     Seep,
+
+    /// <summary>Melted.</summary>
     Snow,
+
+    /// <summary>Caught from the sky.</summary>
     Rain,
 
     /// <summary>Turned to vapour and caught clean.</summary>
@@ -25,17 +44,20 @@ public enum SourceKind
     /// <summary>Dew, leaf bags, stills over plants, sap.</summary>
     FromPlants,
 
+    /// <summary>Drawn from a shaft.</summary>
     Well,
 
     /// <summary>A pothole or rock basin that rain fills.</summary>
     Pothole,
 
+    /// <summary>Drains fields or a road.</summary>
     Ditch,
 
     /// <summary>A tap, in a hut or village.</summary>
     Tap,
 }
 
+/// <summary>What a kind of source means for the questions asked about it.</summary>
 public static class SourceKinds
 {
     /// <summary>Caught rather than drawn: it has no flow, no upstream, and no rain washes the ground into it.</summary>
@@ -59,9 +81,16 @@ public static class SourceKinds
 [JsonConverter(typeof(CamelCaseEnumConverter<SourceFlow>))]
 public enum SourceFlow
 {
+    /// <summary>Counts as stagnant.</summary>
     Unknown,
+
+    /// <summary>Runs.</summary>
     Flowing,
+
+    /// <summary>Barely runs.</summary>
     Slow,
+
+    /// <summary>Stands.</summary>
     Stagnant,
 }
 
@@ -69,8 +98,13 @@ public enum SourceFlow
 [JsonConverter(typeof(CamelCaseEnumConverter<YesNo>))]
 public enum YesNo
 {
+    /// <summary>Nobody has looked; counts as the worse answer.</summary>
     Unknown,
+
+    /// <summary>It is so.</summary>
     Yes,
+
+    /// <summary>It is not so.</summary>
     No,
 }
 
@@ -78,23 +112,58 @@ public enum YesNo
 [JsonConverter(typeof(CamelCaseEnumConverter<Sighting>))]
 public enum Sighting
 {
+    /// <summary>A film of fuel, or its smell.</summary>
     FuelSheen,
+
+    /// <summary>Orange, white or blue crusts; no life at all.</summary>
     MineDrainage,
+
+    /// <summary>Fields just sprayed, or slurry running off.</summary>
     Pesticide,
+
+    /// <summary>Blue-green scum.</summary>
     Bloom,
+
+    /// <summary>Dead fish.</summary>
     DeadFish,
+
+    /// <summary>Salt or brackish to the taste.</summary>
     Salt,
+
+    /// <summary>An outfall of industry.</summary>
     IndustrialOutfall,
+
+    /// <summary>A sign that closes it.</summary>
     PostedClosure,
+
+    /// <summary>A carcass in or above it.</summary>
     Carcass,
+
+    /// <summary>Cattle or sheep, or a wallow.</summary>
     Stock,
+
+    /// <summary>A camp, a hut, a toilet or a crossing above.</summary>
     CampOrToilet,
+
+    /// <summary>Foam that stays.</summary>
     LastingFoam,
+
+    /// <summary>It smells foul.</summary>
     BadSmell,
+
+    /// <summary>Stones slick with growth.</summary>
     SlickStones,
+
+    /// <summary>Plants dead along the edge.</summary>
     DeadPlants,
+
+    /// <summary>Nothing lives or works above it.</summary>
     NobodyAbove,
+
+    /// <summary>Runs clear over stone.</summary>
     ClearOverStone,
+
+    /// <summary>Water insects alive under the stones.</summary>
     LivingInsects,
 }
 
@@ -116,8 +185,10 @@ public sealed record SourceInput(
     string? Here = null
 );
 
+/// <summary>The fields of a source as it is seen.</summary>
 public static class SourceFields
 {
+    /// <summary>A probe's reading, µS/cm, 0 to 100 000.</summary>
     public static readonly NumberField Conductivity = new(
         "source.conductivityUsCm",
         "Conductivity",
@@ -127,6 +198,7 @@ public static class SourceFields
         "Read the probe again, or leave it out."
     );
 
+    /// <summary>Every field of a source.</summary>
     public static readonly IReadOnlyList<Field> All =
     [
         ChoiceField.Of<SourceKind>("source.kind", "Kind of source"),

@@ -7,13 +7,28 @@ namespace JollyBrook.Core.Sources;
 [JsonConverter(typeof(CamelCaseEnumConverter<SourceClass>))]
 public enum SourceClass
 {
+    /// <summary>Marked as running all year.</summary>
     Perennial,
+
+    /// <summary>A lake.</summary>
     Lake,
+
+    /// <summary>A tank or a tap.</summary>
     TankOrTap,
+
+    /// <summary>Runs in its season, which this is.</summary>
     SeasonalInSeason,
+
+    /// <summary>Runs in its season, which is nearly over.</summary>
     SeasonalLate,
+
+    /// <summary>A seep.</summary>
     Seep,
+
+    /// <summary>Melts off a patch of snow.</summary>
     SnowPatch,
+
+    /// <summary>Somebody found it dry.</summary>
     ReportedDry,
 
     /// <summary>A place that may have water: what kind of it is not known, and it is counted on as little as one reported dry.</summary>
@@ -59,6 +74,7 @@ public static class SourceReliability
             _ => 0,
         };
 
+    /// <summary>What the class is called.</summary>
     public static string Name(SourceClass source) =>
         source switch
         {

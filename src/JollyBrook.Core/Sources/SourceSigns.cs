@@ -33,6 +33,7 @@ public static class SourceSigns
 {
     private const string GoOn = "Nothing carried here changes it: go on to the next source.";
 
+    /// <summary>Every sighting, with what it means for the verdict.</summary>
     public static readonly IReadOnlyList<SourceSign> All =
     [
         new(Sighting.FuelSheen, SignWeight.Stop, "Fuel sheen, or smell of solvent", "Fuel or solvent: no treatment takes it out.", GoOn),
@@ -127,5 +128,6 @@ public static class SourceSigns
         new(Sighting.LivingInsects, SignWeight.Good, "Living insects and worms", "Living insects and worms: no strong poison.", ""),
     ];
 
+    /// <summary>What is known of a sighting.</summary>
     public static SourceSign Of(Sighting seen) => All.First(s => s.Seen == seen);
 }

@@ -7,9 +7,16 @@ namespace JollyBrook.Core.Sources;
 [JsonConverter(typeof(CamelCaseEnumConverter<Verdict>))]
 public enum Verdict
 {
+    /// <summary>Good enough to treat as usual.</summary>
     Use,
+
+    /// <summary>To be treated, with a caution.</summary>
     UseWithCare,
+
+    /// <summary>Only where there is no other.</summary>
     LastResort,
+
+    /// <summary>No treatment here makes it safe.</summary>
     DoNotUse,
 }
 
@@ -27,6 +34,7 @@ public sealed record VerdictReason(string Code, SignWeight Weight, string Reason
 /// <param name="Foul">Whether it is foul enough that a second barrier is worth offering.</param>
 public sealed record SourceVerdict(Verdict Verdict, IReadOnlyList<VerdictReason> Reasons, bool VirusesCountAnyway, bool Foul)
 {
+    /// <summary>The verdict in words.</summary>
     public static string Words(Verdict verdict) =>
         verdict switch
         {

@@ -60,13 +60,18 @@ public sealed record BatchProgressRequest(
     double? DrinkWithinHours = null
 );
 
+/// <summary>The fields of a batch under way.</summary>
 public static class BatchFields
 {
+    /// <summary>When it was begun.</summary>
     public static readonly InstantField StartedAt = new("startedAt", "Start of the batch");
 
+    /// <summary>The instant it is looked at.</summary>
     public static readonly InstantField Now = new("now", "The time now");
 
+    /// <summary>What it does, at least one step.</summary>
     public static readonly ChoiceField Steps = new("steps", "Steps of the batch", ["a treatment's steps, at least one"]);
 
+    /// <summary>Every field of a batch under way.</summary>
     public static readonly IReadOnlyList<Field> All = [StartedAt, Now, Steps];
 }

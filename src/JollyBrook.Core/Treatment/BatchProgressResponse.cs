@@ -28,8 +28,13 @@ public enum BatchState
 [JsonConverter(typeof(CamelCaseEnumConverter<StepState>))]
 public enum StepState
 {
+    /// <summary>It has been done.</summary>
     Done,
+
+    /// <summary>Its turn is now.</summary>
     Current,
+
+    /// <summary>What comes before it is not done.</summary>
     Locked,
 }
 

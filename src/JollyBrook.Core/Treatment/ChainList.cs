@@ -11,10 +11,19 @@ namespace JollyBrook.Core.Treatment;
 [JsonConverter(typeof(CamelCaseEnumConverter<ChainSort>))]
 public enum ChainSort
 {
+    /// <summary>The one the app would take.</summary>
     Best,
+
+    /// <summary>The soonest to drink.</summary>
     Soonest,
+
+    /// <summary>The fewest minutes of work.</summary>
     LeastWork,
+
+    /// <summary>The least used up.</summary>
     LeastSupplies,
+
+    /// <summary>The best taste.</summary>
     BestTaste,
 }
 
@@ -158,6 +167,7 @@ public static class ChainList
         return parts;
     }
 
+    /// <summary>A taste in words.</summary>
     public static string TasteWords(Taste taste) =>
         taste switch
         {

@@ -40,6 +40,7 @@ public static class TopUp
 
     private const string Instead = "Drink up what is in it first, or treat the new water in another container; already mixed, begin again.";
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static readonly IReadOnlyList<Field> Fields = [BatchField, Added, Held, .. TreatFields.All];
 
     /// <exception cref="BadInputException">The batch is missing, or a field is out of its range.</exception>

@@ -46,10 +46,13 @@ public sealed record TreatRequest(
     bool? AcceptCleanSnowOrRain = null
 );
 
+/// <summary>The fields of a treatment.</summary>
 public static class TreatFields
 {
+    /// <summary>Boiling, or which of the generic products.</summary>
     public static readonly ChoiceField Method = new("method", "Method", [TreatmentMethods.Boil, .. ChemicalProfiles.All.Select(p => p.Id)]);
 
+    /// <summary>Every field of a treatment.</summary>
     public static readonly IReadOnlyList<Field> All =
     [
         ChoiceField.Of<UnitSystem>("units", "Units"),
@@ -66,7 +69,9 @@ public static class TreatFields
     ];
 }
 
+/// <summary>Ways to treat that need no piece of kit.</summary>
 public static class TreatmentMethods
 {
+    /// <summary>Boiling.</summary>
     public const string Boil = BoilBarrier.GenericId;
 }

@@ -5,14 +5,18 @@ namespace JollyBrook.Core.Units;
 /// <summary>Puts figures into words in the traveller's units, alike on both hosts.</summary>
 public sealed class Speaker
 {
+    /// <summary>Litres, kilometres, kilograms, °C.</summary>
     public static readonly Speaker Metric = new(UnitSystem.Metric);
 
+    /// <summary>US quarts, miles, pounds, °F.</summary>
     public static readonly Speaker Us = new(UnitSystem.Us);
 
     private Speaker(UnitSystem system) => System = system;
 
+    /// <summary>Whose units.</summary>
     public UnitSystem System { get; }
 
+    /// <summary>The speaker of a system; metric where none is told.</summary>
     public static Speaker For(UnitSystem? system) => system is UnitSystem.Us ? Us : Metric;
 
     /// <summary>A figure with its unit, rounded to what is worth showing.</summary>

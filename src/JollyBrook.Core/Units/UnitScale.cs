@@ -9,5 +9,6 @@ namespace JollyBrook.Core.Units;
 /// <param name="ForEntry">Whether numbers are typed in this unit.</param>
 public sealed record UnitScale(string Symbol, double Factor, double Offset, int Decimals, double From, bool ForEntry)
 {
+    /// <summary>A figure in this unit, from one in the core's own.</summary>
     public double Shown(double inside) => (inside * Factor) + Offset;
 }

@@ -7,6 +7,9 @@ namespace JollyBrook.Core.Units;
 [JsonConverter(typeof(CamelCaseEnumConverter<UnitSystem>))]
 public enum UnitSystem
 {
+    /// <summary>Litres, kilometres, kilograms, °C.</summary>
     Metric,
+
+    /// <summary>US quarts, miles, pounds, °F.</summary>
     Us,
 }

@@ -78,6 +78,7 @@ public static class UnitTable
         [(Quantity.Plain, UnitSystem.Us)] = [new("", 1, 0, 2, 0, true)],
     };
 
+    /// <summary>The units a quantity is shown in; each is taken from its own least amount on.</summary>
     public static IReadOnlyList<UnitScale> For(Quantity quantity, UnitSystem system) => Scales[(quantity, system)];
 
     /// <summary>The scale a value of this size is shown in.</summary>

@@ -7,11 +7,22 @@ namespace JollyBrook.Core.Water;
 [JsonConverter(typeof(CamelCaseEnumConverter<Clarity>))]
 public enum Clarity
 {
+    /// <summary>Not told; counts as cloudy.</summary>
     Unknown,
+
+    /// <summary>Below 5 NTU.</summary>
     Clear,
+
+    /// <summary>5 to 30 NTU.</summary>
     SlightlyCloudy,
+
+    /// <summary>30 to 100 NTU.</summary>
     Cloudy,
+
+    /// <summary>100 to 1000 NTU.</summary>
     Muddy,
+
+    /// <summary>More than that.</summary>
     Slurry,
 }
 
@@ -19,7 +30,10 @@ public enum Clarity
 [JsonConverter(typeof(CamelCaseEnumConverter<WaterColour>))]
 public enum WaterColour
 {
+    /// <summary>Not told.</summary>
     Unknown,
+
+    /// <summary>Colourless.</summary>
     None,
 
     /// <summary>Tannin: organics that use up disinfectant.</summary>

@@ -7,7 +7,12 @@ namespace JollyBrook.Core.Water;
 [JsonConverter(typeof(CamelCaseEnumConverter<ContainerRole>))]
 public enum ContainerRole
 {
+    /// <summary>For treated water alone.</summary>
     Clean,
+
+    /// <summary>For raw water alone.</summary>
     Dirty,
+
+    /// <summary>For both.</summary>
     Either,
 }

@@ -24,6 +24,7 @@ public sealed record WaterInput(
 /// <summary>The fields of <see cref="WaterInput"/> and their ranges.</summary>
 public static class WaterFields
 {
+    /// <summary>Water in the container, L, 0.05 to 200.</summary>
     public static readonly NumberField Volume = new(
         "water.volumeL",
         "Water in the container",
@@ -33,10 +34,13 @@ public static class WaterFields
         "Enter how much water is really in it."
     );
 
+    /// <summary>How cloudy it is.</summary>
     public static readonly ChoiceField Clarity = ChoiceField.Of<Clarity>("water.clarity", "Clarity");
 
+    /// <summary>What colour it is.</summary>
     public static readonly ChoiceField Colour = ChoiceField.Of<WaterColour>("water.colour", "Colour");
 
+    /// <summary>Of the water, °C, 0 to 40.</summary>
     public static readonly NumberField Temperature = new(
         "water.temperatureC",
         "Water temperature",
@@ -46,6 +50,7 @@ public static class WaterFields
         "Measure the water itself, or say it is not known."
     );
 
+    /// <summary>Of the place, m, −430 to 9000.</summary>
     public static readonly NumberField Elevation = new(
         "water.elevationM",
         "Elevation",
@@ -55,6 +60,7 @@ public static class WaterFields
         "Read it off the map, or say it is not known."
     );
 
+    /// <summary>Depth at which a dark mark is no longer seen from above, cm, 0.5 to 300.</summary>
     public static readonly NumberField VanishingDepth = new(
         "water.vanishingDepthCm",
         "Depth at which the mark vanishes",
@@ -64,6 +70,7 @@ public static class WaterFields
         "Look straight down at a dark mark and measure the water over it."
     );
 
+    /// <summary>A probe's reading, NTU, 0 to 10 000.</summary>
     public static readonly NumberField ProbeTurbidity = new(
         "water.turbidityNtu",
         "Turbidity",
@@ -73,6 +80,7 @@ public static class WaterFields
         "Read the probe again, or judge by eye."
     );
 
+    /// <summary>Every field of the water.</summary>
     public static readonly IReadOnlyList<Field> All = [Volume, Clarity, Colour, Temperature, Elevation, VanishingDepth, ProbeTurbidity];
 }
 
@@ -100,11 +108,14 @@ public sealed record FieldWater(
     /// <summary>What an unknown temperature counts as, °C: the coldest that water gets.</summary>
     public const double ColdestC = 0;
 
+    /// <summary>Whether its temperature was told.</summary>
     public bool TemperatureKnown => Given.TemperatureC is not null;
 
+    /// <summary>Whether its clarity was told, matched or measured.</summary>
     public bool ClarityKnown =>
         Given.Clarity is not (null or Clarity.Unknown) || Given.VanishingDepthCm is not null || Given.TurbidityNtu is not null;
 
+    /// <summary>Whether its colour was told.</summary>
     public bool ColourKnown => Given.Colour is not (null or WaterColour.Unknown);
 
     /// <summary>The class counted with: what is not known is the worst that a dose is credited in.</summary>
@@ -113,6 +124,7 @@ public sealed record FieldWater(
     /// <summary>Colour as it is counted. Not known is tea: one unit of extra demand either way, and the commoner of the two.</summary>
     public static WaterColour Counted(WaterColour? told) => told is null or WaterColour.Unknown ? WaterColour.Tea : told.Value;
 
+    /// <summary>The water as counted: what is not told counts as worse. What can't be right is written into the intake.</summary>
     public static FieldWater Check(WaterInput? input, Intake intake)
     {
         ArgumentNullException.ThrowIfNull(intake);

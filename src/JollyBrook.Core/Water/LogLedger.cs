@@ -30,6 +30,7 @@ public static class LogLedger
     // Waits are rounded up to whole minutes, so this only forgives binary rounding.
     private const double Tolerance = 1e-9;
 
+    /// <summary>What all barriers take of one class of organisms, against the target.</summary>
     public static LedgerRow Row(OrganismClass organism, LogTarget target, IReadOnlyList<LogCredit> credits, double? minutesToTarget)
     {
         ArgumentNullException.ThrowIfNull(target);

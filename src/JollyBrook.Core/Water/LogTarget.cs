@@ -7,6 +7,7 @@ namespace JollyBrook.Core.Water;
 /// </remarks>
 public sealed record LogTarget
 {
+    /// <summary>Where the figures come from; shown with the working.</summary>
     public const string Source = "US EPA Guide Standard for microbiological water purifiers, 1987";
 
     /// <summary>No barrier is credited with more than this for any class.</summary>
@@ -14,10 +15,13 @@ public sealed record LogTarget
 
     private LogTarget(bool viruses) => CountsViruses = viruses;
 
+    /// <summary>6 log of bacteria, 4 of viruses, 3 of cysts.</summary>
     public static LogTarget Full { get; } = new(true);
 
+    /// <summary>The same, viruses not counted: a traveller's own choice.</summary>
     public static LogTarget WithoutViruses { get; } = new(false);
 
+    /// <summary>Whether viruses count.</summary>
     public bool CountsViruses { get; }
 
     /// <summary>The full target, or the one without viruses.</summary>

@@ -6,15 +6,19 @@ public static class Turbidity
     /// <summary>No chemical dose is credited above this turbidity, NTU.</summary>
     public const double ChemicalLimitNtu = 100;
 
+    /// <summary>Below this water is clear, NTU.</summary>
     public const double ClearBelowNtu = 5;
 
+    /// <summary>Up to this it is slightly cloudy, NTU.</summary>
     public const double SlightlyCloudyToNtu = 30;
 
+    /// <summary>Up to this it is muddy, NTU; above it a slurry.</summary>
     public const double MuddyToNtu = 1000;
 
     /// <summary>What slurry is counted as, NTU (pick: three times where it starts).</summary>
     public const double SlurryNtu = 3000;
 
+    /// <summary>Where the figures come from; shown with the working.</summary>
     public const string Source = "Turbidity-tube calibration: depth = 244.13·NTU^(−0.662) cm";
 
     /// <summary>
@@ -48,6 +52,7 @@ public static class Turbidity
             _ => ChemicalLimitNtu,
         };
 
+    /// <summary>A clarity as a person reads it.</summary>
     public static string Spoken(Clarity clarity) =>
         clarity switch
         {

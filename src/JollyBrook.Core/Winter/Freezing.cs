@@ -29,9 +29,11 @@ public static class Freezing
     /// <summary>In clothing inside the pack it takes so many times as long (pick).</summary>
     public const double InPackTimes = 3;
 
+    /// <summary>Hours until it begins to freeze; shown with the working.</summary>
     public const string Formula =
         "t = 20/|Ta| · 1.3 · V^(1/3) · ln((T0 − Ta)/(0 − Ta))/ln((20 − Ta)/(0 − Ta)), in the pack three times that";
 
+    /// <summary>Where the figures come from; shown with the working.</summary>
     public const string Source =
         "Pick: a litre of 20 °C water in a bare bottle, at −5 °C and colder; other volumes and warmth by Newton cooling";
 

@@ -7,8 +7,13 @@ namespace JollyBrook.Core.Winter;
 [JsonConverter(typeof(CamelCaseEnumConverter<WinterUse>))]
 public enum WinterUse
 {
+    /// <summary>For cooking.</summary>
     Meals,
+
+    /// <summary>For flasks that are kept warm.</summary>
     Flasks,
+
+    /// <summary>For tomorrow's drinking.</summary>
     Drinking,
 }
 

@@ -23,6 +23,7 @@ public static class WinterNights
     /// <summary>A cup, drunk at once, L (pick).</summary>
     private const double CupL = 0.25;
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static IReadOnlyList<Field> Fields => [.. NightFields.All, .. KitItem.Fields];
 
     /// <exception cref="BadInputException">A field is out of its range, or the trip has no such evening.</exception>

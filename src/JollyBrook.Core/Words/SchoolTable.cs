@@ -3,6 +3,7 @@ namespace JollyBrook.Core.Words;
 /// <summary>Where practitioners disagree, and what is done here. Handbook room 00.</summary>
 public static class SchoolTable
 {
+    /// <summary>The questions on which schools differ, with each school's answer.</summary>
     public static readonly IReadOnlyList<SchoolQuestion> All =
     [
         new(

@@ -1,5 +1,6 @@
 namespace JollyBrook.Core.Words;
 
+/// <summary>Asks for the words; nothing is to be told.</summary>
 public sealed record WordsRequest;
 
 /// <summary>A word of the field and what it means.</summary>
@@ -12,11 +13,16 @@ public sealed record Word(string Term, string Meaning);
 /// <param name="Pick">What is done here, and why.</param>
 public sealed record SchoolQuestion(string Id, string Question, IReadOnlyList<string> Schools, string Pick);
 
+/// <summary>The words of the field.</summary>
+/// <param name="Words">Each with what it means here.</param>
+/// <param name="Schools">Questions on which schools differ.</param>
+/// <param name="Rules">The rules that hold everywhere.</param>
 public sealed record WordsResponse(IReadOnlyList<Word> Words, IReadOnlyList<SchoolQuestion> Schools, IReadOnlyList<string> Rules);
 
 /// <summary>The calculation "words": the vocabulary and the schools of handbook room 00.</summary>
 public static class WordList
 {
+    /// <summary>All of them.</summary>
     public static WordsResponse Compute(WordsRequest request) => new(Vocabulary, SchoolTable.All, Rules);
 
     private static readonly string[] Rules =

@@ -76,6 +76,7 @@ public sealed class PartyStore(JollyBrookDb db, TimeProvider time)
         return true;
     }
 
+    /// <summary>Everybody of a trip, with what each may do.</summary>
     public async Task<IReadOnlyList<PartyMember>> PartyAsync(Guid tripId, CancellationToken cancellation)
     {
         var people = await db
@@ -111,6 +112,7 @@ public sealed class PartyStore(JollyBrookDb db, TimeProvider time)
         return (invitation, secret);
     }
 
+    /// <summary>Takes an invitation back; one that is gone already stays gone.</summary>
     public async Task WithdrawAsync(Guid tripId, Guid invitationId, CancellationToken cancellation) =>
         await db.Invitations.Where(i => i.TripId == tripId && i.Id == invitationId).ExecuteDeleteAsync(cancellation);
 

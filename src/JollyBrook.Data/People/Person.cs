@@ -8,5 +8,6 @@ public sealed class Person : IdentityUser<Guid>
     /// <summary>Whether this is the person the store was set up for.</summary>
     public bool IsOwner { get; set; }
 
+    /// <summary>When the account was made, UTC.</summary>
     public DateTimeOffset CreatedAt { get; set; }
 }

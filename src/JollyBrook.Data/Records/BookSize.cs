@@ -9,6 +9,7 @@ public sealed class BookSize
     /// <summary>From here on the page says that it is nearly full, bytes.</summary>
     public const long NearlyFull = Most * 8 / 10;
 
+    /// <summary>Which book.</summary>
     public Guid BookId { get; set; }
 
     /// <summary>Bytes of its records' bodies, as UTF-8.</summary>

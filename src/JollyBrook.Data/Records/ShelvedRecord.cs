@@ -6,12 +6,16 @@ namespace JollyBrook.Data.Records;
 /// </summary>
 public sealed class ShelvedRecord
 {
+    /// <summary>What it lies with: a backup on its way in, or the book as it was before one.</summary>
     public Guid Lot { get; set; }
 
+    /// <summary>The name of its kind.</summary>
     public required string Kind { get; set; }
 
+    /// <summary>The record.</summary>
     public Guid Id { get; set; }
 
+    /// <summary>Its body, JSON.</summary>
     public required string Body { get; set; }
 
     /// <summary>The schema the body is in.</summary>

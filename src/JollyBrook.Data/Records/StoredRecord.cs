@@ -6,8 +6,10 @@ public sealed class StoredRecord
     /// <summary>Whose book it is in: a person's own, or a trip's.</summary>
     public Guid BookId { get; set; }
 
+    /// <summary>The name of its kind.</summary>
     public required string Kind { get; set; }
 
+    /// <summary>The record, the same on every device.</summary>
     public Guid Id { get; set; }
 
     /// <summary>Rises by one with every write in the book; a page pulls what is above the last it saw.</summary>

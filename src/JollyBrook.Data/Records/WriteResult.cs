@@ -3,6 +3,7 @@ namespace JollyBrook.Data.Records;
 /// <summary>How a write ended.</summary>
 public enum WriteEnd
 {
+    /// <summary>All of it was written.</summary>
     Written,
 
     /// <summary>The same body was there already: nothing changed.</summary>

@@ -25,10 +25,13 @@ public sealed class DataFolder : IDisposable
 
     private DataFolder(string path, FileStream held) => (Path, _held) = (path, held);
 
+    /// <summary>The folder.</summary>
     public string Path { get; }
 
+    /// <summary>The database in it.</summary>
     public string DatabaseFile => System.IO.Path.Combine(Path, DatabaseName);
 
+    /// <summary>The file beside it that says which store this is.</summary>
     public StoreMark Mark => new(System.IO.Path.Combine(Path, StoreMark.FileName));
 
     /// <summary>Takes the folder for this process, making it where there is none.</summary>
@@ -110,6 +113,7 @@ public sealed class DataFolder : IDisposable
     /// <summary>A new file that its owner alone may read.</summary>
     public static FileStream Create(string file) => Open(file, FileMode.CreateNew, FileShare.ReadWrite);
 
+    /// <inheritdoc/>
     public void Dispose() => _held.Dispose();
 
     /// <summary>A file that its owner alone may read, where it is made anew.</summary>

@@ -6,6 +6,7 @@ using Microsoft.Extensions.DependencyInjection;
 
 namespace JollyBrook.Data.Store;
 
+/// <summary>What the server needs to keep records, accounts and trips.</summary>
 public static class DataServices
 {
     /// <summary>Registers the store kept in a folder, which is taken when it is first asked for and held until the services end.</summary>

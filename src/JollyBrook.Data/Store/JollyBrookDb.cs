@@ -9,30 +9,42 @@ namespace JollyBrook.Data.Store;
 /// <summary>The SQLite store. Records are seen only through the book in hand.</summary>
 public sealed class JollyBrookDb(DbContextOptions<JollyBrookDb> options, BookInHand book) : IdentityUserContext<Person, Guid>(options)
 {
+    /// <summary>Every record of every book.</summary>
     public DbSet<StoredRecord> Records => Set<StoredRecord>();
 
+    /// <summary>How much each book holds.</summary>
     public DbSet<BookSize> BookSizes => Set<BookSize>();
 
+    /// <summary>Records put aside by a restore.</summary>
     public DbSet<ShelvedRecord> Shelf => Set<ShelvedRecord>();
 
+    /// <summary>What can be gone back to.</summary>
     public DbSet<RestorePoint> RestorePoints => Set<RestorePoint>();
 
+    /// <summary>Which store this is; one row.</summary>
     public DbSet<StoreIdentity> Identity => Set<StoreIdentity>();
 
+    /// <summary>Codes for a lost passphrase, hashed.</summary>
     public DbSet<RecoveryCode> RecoveryCodes => Set<RecoveryCode>();
 
+    /// <summary>Who is signed in, and where.</summary>
     public DbSet<Session> Sessions => Set<Session>();
 
+    /// <summary>Trips shared by several people.</summary>
     public DbSet<Trip> Trips => Set<Trip>();
 
+    /// <summary>Who is on which trip.</summary>
     public DbSet<TripPerson> Party => Set<TripPerson>();
 
+    /// <summary>Who was taken off a trip.</summary>
     public DbSet<RemovedPerson> Removed => Set<RemovedPerson>();
 
+    /// <summary>Invitations that are still open.</summary>
     public DbSet<Invitation> Invitations => Set<Invitation>();
 
     private Guid Book => book.Id;
 
+    /// <inheritdoc/>
     protected override void OnModelCreating(ModelBuilder builder)
     {
         base.OnModelCreating(builder);

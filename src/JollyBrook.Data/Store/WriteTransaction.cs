@@ -15,6 +15,7 @@ public sealed class WriteTransaction : IAsyncDisposable
 
     private WriteTransaction(IDbContextTransaction? own) => _own = own;
 
+    /// <summary>Joins the transaction that is open, or opens one.</summary>
     public static async Task<WriteTransaction> BeginAsync(DatabaseFacade database, CancellationToken cancellation)
     {
         ArgumentNullException.ThrowIfNull(database);
@@ -23,6 +24,7 @@ public sealed class WriteTransaction : IAsyncDisposable
         );
     }
 
+    /// <summary>Commits one's own; one that was joined is left to whoever opened it.</summary>
     public Task CommitAsync(CancellationToken cancellation) => _own?.CommitAsync(cancellation) ?? Task.CompletedTask;
 
     /// <summary>Undoes what was not committed.</summary>

@@ -11,8 +11,10 @@ public enum AccountState
     /// <summary>The store has no owner yet: the first visit makes the account.</summary>
     NeedsOwner,
 
+    /// <summary>Nobody is signed in.</summary>
     SignedOut,
 
+    /// <summary>Somebody is.</summary>
     SignedIn,
 }
 
@@ -57,12 +59,17 @@ public sealed record About(
 /// <param name="Code">The code printed where the server runs; not needed on the same machine.</param>
 public sealed record MakeOwner(string? Name, string? Passphrase, string? Code);
 
+/// <summary>What is given to sign in: the account's name and its passphrase.</summary>
+/// <param name="Name">The account's name.</param>
+/// <param name="Passphrase">Its passphrase.</param>
 public sealed record SignIn(string? Name, string? Passphrase);
 
 /// <param name="Now">The passphrase as it is.</param>
 /// <param name="Next">The new one.</param>
 public sealed record ChangePassphrase(string? Now, string? Next);
 
+/// <summary>Given again before what can't be undone.</summary>
+/// <param name="Passphrase">The passphrase of whoever is signed in.</param>
 public sealed record ProvePassphrase(string? Passphrase);
 
 /// <param name="Name">The person's name.</param>

@@ -41,8 +41,10 @@ public sealed class AccountService(UserManager<Person> people, SignInManager<Per
             )
         );
 
+    /// <summary>The account of that name; null where there is none.</summary>
     public Task<Person?> FindAsync(string? name) => people.FindByNameAsync(name ?? "");
 
+    /// <summary>Whoever a request is from; it must be signed in.</summary>
     public async Task<Person> TheSignedInAsync(ClaimsPrincipal user) => (await people.GetUserAsync(user))!;
 
     /// <summary>Checks a passphrase. One message and the same work for every reason, so that it tells nothing else.</summary>

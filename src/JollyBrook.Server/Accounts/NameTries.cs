@@ -7,6 +7,7 @@ namespace JollyBrook.Server.Accounts;
 /// <param name="wait">How long.</param>
 public sealed class TooManyTriesException(TimeSpan wait) : Exception("Too many tries.")
 {
+    /// <summary>How long until the next try.</summary>
     public TimeSpan Wait { get; } = wait;
 
     /// <summary>In words, with the seconds to wait.</summary>

@@ -66,6 +66,7 @@ public sealed class LongRuns : IDisposable
         }
     }
 
+    /// <inheritdoc/>
     public void Dispose() => _machine.Dispose();
 
     private Lane Enter(Guid person)

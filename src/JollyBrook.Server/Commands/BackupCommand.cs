@@ -9,6 +9,7 @@ namespace JollyBrook.Server.Commands;
 /// </summary>
 public static class BackupCommand
 {
+    /// <summary>As written on the command line.</summary>
     public const string Name = "backup";
 
     private const string DateMark = "{date}";

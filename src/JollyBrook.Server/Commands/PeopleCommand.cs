@@ -13,6 +13,7 @@ namespace JollyBrook.Server.Commands;
 /// </summary>
 public static class PeopleCommand
 {
+    /// <summary>As written on the command line.</summary>
     public const string Name = "people";
 
     private const int Words = 5;

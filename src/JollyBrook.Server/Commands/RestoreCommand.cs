@@ -10,6 +10,7 @@ namespace JollyBrook.Server.Commands;
 /// </summary>
 public static class RestoreCommand
 {
+    /// <summary>As written on the command line.</summary>
     public const string Name = "restore";
 
     private static readonly string[] Parts = ["", "-wal", "-shm"];

@@ -5,6 +5,7 @@ namespace JollyBrook.Server.Commands;
 /// <summary><c>trips --data FOLDER</c>: the trips, who keeps them, how many are in them and what their books hold.</summary>
 public static class TripsCommand
 {
+    /// <summary>As written on the command line.</summary>
     public const string Name = "trips";
 
     private const string Listed = """

@@ -7,6 +7,7 @@ namespace JollyBrook.Server.Commands;
 /// <summary><c>verify --data FOLDER</c>: looks at everything that is kept, also while the server runs, and changes nothing.</summary>
 public static class VerifyCommand
 {
+    /// <summary>As written on the command line.</summary>
     public const string Name = "verify";
 
     private const int MostTold = 20;

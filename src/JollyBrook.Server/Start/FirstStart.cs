@@ -9,13 +9,16 @@ namespace JollyBrook.Server.Start;
 /// </summary>
 public sealed class FirstStart
 {
+    /// <summary>The store that is being opened.</summary>
     public Guid StoreId { get; private set; }
 
+    /// <summary>Who the store belongs to; known before that account is made.</summary>
     public Guid OwnerId { get; private set; }
 
     /// <summary>New whenever the store may have gone back in time.</summary>
     public Guid Epoch { get; private set; }
 
+    /// <summary>Makes the owner's account from another machine; printed at the start.</summary>
     public string Code { get; } = Secret.New();
 
     internal void Set(StoreIdentity store) => (StoreId, OwnerId, Epoch) = (store.Id, store.OwnerId, store.Epoch);

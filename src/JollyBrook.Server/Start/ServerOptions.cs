@@ -23,11 +23,13 @@ public sealed record ServerOptions(
     bool JsonLogs = false
 )
 {
+    /// <summary>The database in the data folder.</summary>
     public string DatabaseFile => Path.Combine(DataFolder, Data.Store.DataFolder.DatabaseName);
 
     /// <summary>The keys that cookies are sealed with; without them everyone signs in anew.</summary>
     public string KeyFolder => Path.Combine(DataFolder, Data.Store.DataFolder.KeysName);
 
+    /// <summary>The options of the command line and the environment. Throws where one can't be right.</summary>
     public static ServerOptions From(IConfiguration configuration) =>
         new(
             Demo: configuration.GetValue("demo", false),

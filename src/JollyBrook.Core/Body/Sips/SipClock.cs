@@ -19,6 +19,7 @@ public static class SipClock
     private static readonly NumberField Litres = new("hidden.litres", "In it", Quantity.Volume, 0, 200, "Give what the log says is in it.");
     private static readonly InstantField SinceField = new("hidden.since", "When its level was last known");
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static readonly IReadOnlyList<Field> Fields = [NowField, Litres, SinceField];
 
     /// <exception cref="BadInputException">A field is missing or out of its range. A walker whose details are not enough is passed

@@ -21,9 +21,12 @@ public sealed record BodyWeighed(Guid? WalkerId, double? MassKg) : BookLine
         ]
     );
 
+    /// <inheritdoc/>
     protected override BookLineKind OwnKind => BookLineKind.BodyMass;
 
+    /// <inheritdoc/>
     public override string Title(LineNames names, Speaker say) => $"Weighed {say?.Of(Quantity.KitMass, MassKg ?? 0)}";
 
+    /// <inheritdoc/>
     protected override void CheckOwn(Intake intake) => intake?.Required(Mass, MassKg);
 }

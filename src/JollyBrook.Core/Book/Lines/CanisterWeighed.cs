@@ -28,11 +28,14 @@ public sealed record CanisterWeighed(Guid? ItemId, double? FuelLeftG) : BookLine
         ]
     );
 
+    /// <inheritdoc/>
     protected override BookLineKind OwnKind => BookLineKind.CanisterWeighed;
 
+    /// <inheritdoc/>
     public override string Title(LineNames names, Speaker say) =>
         $"{Or(names?.Thing, "Burner")}: {say?.Of(Quantity.FuelMass, FuelLeftG ?? 0)} of fuel left";
 
+    /// <inheritdoc/>
     protected override void CheckOwn(Intake intake)
     {
         ArgumentNullException.ThrowIfNull(intake);

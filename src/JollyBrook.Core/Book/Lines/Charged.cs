@@ -28,11 +28,14 @@ public sealed record Charged(Guid? ItemId, double? CyclesLeft) : BookLine
         ]
     );
 
+    /// <inheritdoc/>
     protected override BookLineKind OwnKind => BookLineKind.Charged;
 
+    /// <inheritdoc/>
     public override string Title(LineNames names, Speaker say) =>
         $"{Or(names?.Thing, "Lamp")}: charged, {Speaker.Number(CyclesLeft ?? 0, 0)} cycles";
 
+    /// <inheritdoc/>
     protected override void CheckOwn(Intake intake)
     {
         ArgumentNullException.ThrowIfNull(intake);

@@ -21,11 +21,14 @@ public sealed record Cooked(Guid? ContainerId, double? Litres = null, bool? All 
         ]
     );
 
+    /// <inheritdoc/>
     protected override BookLineKind OwnKind => BookLineKind.Cooked;
 
+    /// <inheritdoc/>
     public override string Title(LineNames names, Speaker say) =>
         $"Cooked with {LineFields.Amount(Litres, All, say)} from {Or(names?.Thing, "a container")}";
 
+    /// <inheritdoc/>
     protected override void CheckOwn(Intake intake)
     {
         ArgumentNullException.ThrowIfNull(intake);

@@ -28,10 +28,13 @@ public sealed record Counted(Guid? ItemId, double? Left) : BookLine
         ]
     );
 
+    /// <inheritdoc/>
     protected override BookLineKind OwnKind => BookLineKind.Counted;
 
+    /// <inheritdoc/>
     public override string Title(LineNames names, Speaker say) => $"{Or(names?.Thing, "Kit")}: {Speaker.Number(Left ?? 0, 1)} left";
 
+    /// <inheritdoc/>
     protected override void CheckOwn(Intake intake)
     {
         ArgumentNullException.ThrowIfNull(intake);

@@ -15,9 +15,12 @@ public sealed record Dipped(Guid? ContainerId) : BookLine
         [Column<Dipped>.Thing("container", "Container", l => l.ContainerId, (l, v) => l with { ContainerId = v })]
     );
 
+    /// <inheritdoc/>
     protected override BookLineKind OwnKind => BookLineKind.Dipped;
 
+    /// <inheritdoc/>
     public override string Title(LineNames names, Speaker say) => $"{Or(names?.Thing, "Container")}: clean side touched raw water";
 
+    /// <inheritdoc/>
     protected override void CheckOwn(Intake intake) => intake?.Present(LineFields.Container, ContainerId);
 }

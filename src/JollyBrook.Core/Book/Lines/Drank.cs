@@ -34,14 +34,17 @@ public sealed record Drank(
         ]
     );
 
+    /// <inheritdoc/>
     protected override BookLineKind OwnKind => BookLineKind.Drank;
 
+    /// <inheritdoc/>
     public override string Title(LineNames names, Speaker say)
     {
         var from = names?.Thing is { Length: > 0 } thing ? $" from {thing}" : "";
         return $"Drank {LineFields.Amount(Litres, All, say)}{from}{(Untreated == true ? ", untreated" : "")}";
     }
 
+    /// <inheritdoc/>
     protected override void CheckOwn(Intake intake)
     {
         ArgumentNullException.ThrowIfNull(intake);

@@ -35,8 +35,10 @@ public sealed record Filled(
         ]
     );
 
+    /// <inheritdoc/>
     protected override BookLineKind OwnKind => BookLineKind.Filled;
 
+    /// <inheritdoc/>
     public override string Title(LineNames names, Speaker say)
     {
         var with = Litres is { } litres ? $" with {say?.Of(Quantity.Volume, litres)}" : "";
@@ -44,6 +46,7 @@ public sealed record Filled(
         return $"Filled {Or(names?.Thing, "a container")}{with}{at}";
     }
 
+    /// <inheritdoc/>
     protected override void CheckOwn(Intake intake)
     {
         ArgumentNullException.ThrowIfNull(intake);
@@ -52,6 +55,7 @@ public sealed record Filled(
         intake.Optional(LineFields.Cold, TemperatureC);
     }
 
+    /// <inheritdoc/>
     protected override IEnumerable<string> OwnDetails(Speaker say)
     {
         ArgumentNullException.ThrowIfNull(say);

@@ -72,10 +72,13 @@ public sealed record FilterLookedOver(Guid? ItemId, FilterState? Filter) : BookL
 
     private FilterState Been => Filter ?? FilterState.NotKnown;
 
+    /// <inheritdoc/>
     protected override BookLineKind OwnKind => BookLineKind.FilterLookedOver;
 
+    /// <inheritdoc/>
     public override string Title(LineNames names, Speaker say) => $"{Or(names?.Thing, "Filter")}: looked over";
 
+    /// <inheritdoc/>
     protected override IEnumerable<string> OwnDetails(Speaker say)
     {
         ArgumentNullException.ThrowIfNull(say);
@@ -94,6 +97,7 @@ public sealed record FilterLookedOver(Guid? ItemId, FilterState? Filter) : BookL
         };
     }
 
+    /// <inheritdoc/>
     protected override void CheckOwn(Intake intake)
     {
         ArgumentNullException.ThrowIfNull(intake);

@@ -8,9 +8,16 @@ namespace JollyBrook.Core.Book;
 [JsonConverter(typeof(CamelCaseEnumConverter<FilterService>))]
 public enum FilterService
 {
+    /// <summary>Clean water was pushed through backwards.</summary>
     BackFlush,
+
+    /// <summary>The element was scrubbed under water.</summary>
     Scrub,
+
+    /// <summary>It was tested for damage.</summary>
     IntegrityCheck,
+
+    /// <summary>The element was replaced.</summary>
     NewElement,
 }
 
@@ -47,10 +54,13 @@ public sealed record FilterServiced(
         ]
     );
 
+    /// <inheritdoc/>
     protected override BookLineKind OwnKind => BookLineKind.FilterServiced;
 
+    /// <inheritdoc/>
     protected override double? TimedFlow => LineFields.Flow(FillL, FillSeconds);
 
+    /// <inheritdoc/>
     public override string Title(LineNames names, Speaker say) => $"{Or(names?.Thing, "Filter")}: {Words}";
 
     private string Words =>
@@ -67,6 +77,7 @@ public sealed record FilterServiced(
             },
         };
 
+    /// <inheritdoc/>
     protected override void CheckOwn(Intake intake)
     {
         ArgumentNullException.ThrowIfNull(intake);
@@ -76,6 +87,7 @@ public sealed record FilterServiced(
         intake.Optional(LineFields.Seconds, FillSeconds);
     }
 
+    /// <inheritdoc/>
     protected override IEnumerable<string> OwnDetails(Speaker say)
     {
         ArgumentNullException.ThrowIfNull(say);

@@ -30,10 +30,13 @@ public sealed record FuelBurnt(Guid? ItemId, double? FuelG, double? Litres = nul
         ]
     );
 
+    /// <inheritdoc/>
     protected override BookLineKind OwnKind => BookLineKind.FuelBurnt;
 
+    /// <inheritdoc/>
     public override string Title(LineNames names, Speaker say) => $"Burnt {say?.Of(Quantity.FuelMass, FuelG ?? 0)}";
 
+    /// <inheritdoc/>
     protected override void CheckOwn(Intake intake)
     {
         ArgumentNullException.ThrowIfNull(intake);
@@ -41,6 +44,7 @@ public sealed record FuelBurnt(Guid? ItemId, double? FuelG, double? Litres = nul
         intake.Optional(LineFields.Litres, Litres);
     }
 
+    /// <inheritdoc/>
     protected override IEnumerable<string> OwnDetails(Speaker say) =>
         this is { Litres: > 0 and { } heated, FuelG: { } fuel } ? [$"{say.Of(Quantity.FuelMass, fuel / heated)} a litre"] : [];
 }

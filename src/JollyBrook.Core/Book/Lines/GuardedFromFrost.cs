@@ -18,9 +18,12 @@ public sealed record GuardedFromFrost(Guid? ItemId) : BookLine
         [Column<GuardedFromFrost>.Thing("item", "Piece of kit", l => l.ItemId, (l, v) => l with { ItemId = v })]
     );
 
+    /// <inheritdoc/>
     protected override BookLineKind OwnKind => BookLineKind.FrostGuarded;
 
+    /// <inheritdoc/>
     public override string Title(LineNames names, Speaker say) => $"{Or(names?.Thing, "Kit")}: put away warm for the night";
 
+    /// <inheritdoc/>
     protected override void CheckOwn(Intake intake) => intake?.Present(LineFields.Item, ItemId);
 }

@@ -22,8 +22,10 @@ public sealed record Mishap(Guid? ItemId, MishapKind? What) : BookLine
         ]
     );
 
+    /// <inheritdoc/>
     protected override BookLineKind OwnKind => BookLineKind.Mishap;
 
+    /// <inheritdoc/>
     public override string Title(LineNames names, Speaker say) => $"{Or(names?.Thing, "Kit")}: {Words}";
 
     private string Words =>
@@ -34,5 +36,6 @@ public sealed record Mishap(Guid? ItemId, MishapKind? What) : BookLine
             _ => "was dropped",
         };
 
+    /// <inheritdoc/>
     protected override void CheckOwn(Intake intake) => intake?.Present(WhatField, What);
 }

@@ -15,12 +15,16 @@ public sealed record Noted(Guid? WalkerId = null) : BookLine
         [Column<Noted>.Thing("walker", "Walker", l => l.WalkerId, (l, v) => l with { WalkerId = v })]
     );
 
+    /// <inheritdoc/>
     protected override BookLineKind OwnKind => BookLineKind.Note;
 
+    /// <inheritdoc/>
     protected override bool NoteIsTitle => true;
 
+    /// <inheritdoc/>
     public override string Title(LineNames names, Speaker say) => FirstLine(Note ?? "");
 
+    /// <inheritdoc/>
     protected override void CheckOwn(Intake intake) => CheckWords(intake, Note, NoteField);
 
     internal static void CheckWords(Intake intake, string? note, ChoiceField field)

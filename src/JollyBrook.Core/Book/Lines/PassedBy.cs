@@ -15,9 +15,12 @@ public sealed record PassedBy(Guid? SourceId) : BookLine
         [Column<PassedBy>.Thing("source", "Source", l => l.SourceId, (l, v) => l with { SourceId = v })]
     );
 
+    /// <inheritdoc/>
     protected override BookLineKind OwnKind => BookLineKind.PassedBy;
 
+    /// <inheritdoc/>
     public override string Title(LineNames names, Speaker say) => $"Passed {Or(names?.Thing, "a source")} by";
 
+    /// <inheritdoc/>
     protected override void CheckOwn(Intake intake) => intake?.Present(LineFields.Source, SourceId);
 }

@@ -24,12 +24,15 @@ public sealed record Poured(Guid? FromId, Guid? IntoId, double? Litres = null) :
         ]
     );
 
+    /// <inheritdoc/>
     protected override BookLineKind OwnKind => BookLineKind.Poured;
 
+    /// <inheritdoc/>
     public override string Title(LineNames names, Speaker say) =>
         $"Poured {(Litres is { } litres ? say?.Of(Quantity.Volume, litres) : "what fits")} from "
         + $"{Or(names?.Thing, "a container")} into {Or(names?.Other, "another")}";
 
+    /// <inheritdoc/>
     protected override void CheckOwn(Intake intake)
     {
         ArgumentNullException.ThrowIfNull(intake);

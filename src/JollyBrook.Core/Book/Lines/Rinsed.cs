@@ -15,10 +15,13 @@ public sealed record Rinsed(Guid? ContainerId) : BookLine
         [Column<Rinsed>.Thing("container", "Container", l => l.ContainerId, (l, v) => l with { ContainerId = v })]
     );
 
+    /// <inheritdoc/>
     protected override BookLineKind OwnKind => BookLineKind.Rinsed;
 
+    /// <inheritdoc/>
     public override string Title(LineNames names, Speaker say) =>
         $"{Or(names?.Thing, "Container")}: threads and cap rinsed with treated water";
 
+    /// <inheritdoc/>
     protected override void CheckOwn(Intake intake) => intake?.Present(LineFields.Container, ContainerId);
 }

@@ -22,12 +22,15 @@ public sealed record SignsLookedFor(Guid? WalkerId, IReadOnlyList<BodySign>? Sig
         ]
     );
 
+    /// <inheritdoc/>
     protected override BookLineKind OwnKind => BookLineKind.Signs;
 
+    /// <inheritdoc/>
     public override string Title(LineNames names, Speaker say) =>
         Signs is { Count: > 0 }
             ? $"Signs: {string.Join(", ", Signs.Distinct().Select(s => Sentence.Lower(BodySignList.NameOf(s))))}"
             : "Signs: none";
 
+    /// <inheritdoc/>
     protected override void CheckOwn(Intake intake) { }
 }

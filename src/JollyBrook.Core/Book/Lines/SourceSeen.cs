@@ -58,13 +58,17 @@ public sealed record SourceSeen(
         ]
     );
 
+    /// <inheritdoc/>
     protected override BookLineKind OwnKind => BookLineKind.SourceSeen;
 
+    /// <inheritdoc/>
     protected override double? TimedFlow => LineFields.Flow(FillL, FillSeconds);
 
+    /// <inheritdoc/>
     public override string Title(LineNames names, Speaker say) =>
         $"{Or(names?.Thing, "Source")}: {Flowing switch { true => "running", false => "dry", _ => "state not told" }}";
 
+    /// <inheritdoc/>
     protected override void CheckOwn(Intake intake)
     {
         ArgumentNullException.ThrowIfNull(intake);
@@ -77,6 +81,7 @@ public sealed record SourceSeen(
         }
     }
 
+    /// <inheritdoc/>
     protected override IEnumerable<string> OwnDetails(Speaker say)
     {
         ArgumentNullException.ThrowIfNull(say);

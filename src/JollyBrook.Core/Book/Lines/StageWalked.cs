@@ -54,10 +54,13 @@ public sealed record StageWalked(double? Hours, Guid? RouteId = null, double? Da
 
     private StageWalked With(Func<Effort, Effort> told) => this with { Effort = told(Effort ?? new Effort()) };
 
+    /// <inheritdoc/>
     protected override BookLineKind OwnKind => BookLineKind.Stage;
 
+    /// <inheritdoc/>
     public override string Title(LineNames names, Speaker say) => $"Walked {Speaker.Minutes((Hours ?? 0) * 60)}";
 
+    /// <inheritdoc/>
     protected override IEnumerable<string> OwnDetails(Speaker say)
     {
         ArgumentNullException.ThrowIfNull(say);
@@ -72,6 +75,7 @@ public sealed record StageWalked(double? Hours, Guid? RouteId = null, double? Da
         }
     }
 
+    /// <inheritdoc/>
     protected override void CheckOwn(Intake intake)
     {
         ArgumentNullException.ThrowIfNull(intake);

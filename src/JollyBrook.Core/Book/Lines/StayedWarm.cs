@@ -15,9 +15,12 @@ public sealed record StayedWarm(Guid? ItemId) : BookLine
         [Column<StayedWarm>.Thing("item", "Piece of kit", l => l.ItemId, (l, v) => l with { ItemId = v })]
     );
 
+    /// <inheritdoc/>
     protected override BookLineKind OwnKind => BookLineKind.StayedWarm;
 
+    /// <inheritdoc/>
     public override string Title(LineNames names, Speaker say) => $"{Or(names?.Thing, "Kit")}: stayed warm all night";
 
+    /// <inheritdoc/>
     protected override void CheckOwn(Intake intake) => intake?.Present(LineFields.Item, ItemId);
 }

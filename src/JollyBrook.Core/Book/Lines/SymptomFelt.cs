@@ -30,12 +30,16 @@ public sealed record SymptomFelt(Guid? WalkerId, double? FeverC = null, bool? Bl
         ]
     );
 
+    /// <inheritdoc/>
     protected override BookLineKind OwnKind => BookLineKind.Symptom;
 
+    /// <inheritdoc/>
     protected override bool NoteIsTitle => true;
 
+    /// <inheritdoc/>
     public override string Title(LineNames names, Speaker say) => FirstLine(Note ?? "");
 
+    /// <inheritdoc/>
     protected override void CheckOwn(Intake intake)
     {
         ArgumentNullException.ThrowIfNull(intake);
@@ -43,6 +47,7 @@ public sealed record SymptomFelt(Guid? WalkerId, double? FeverC = null, bool? Bl
         Noted.CheckWords(intake, Note, NoteField);
     }
 
+    /// <inheritdoc/>
     protected override IEnumerable<string> OwnDetails(Speaker say)
     {
         ArgumentNullException.ThrowIfNull(say);

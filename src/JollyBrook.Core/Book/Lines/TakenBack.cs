@@ -10,9 +10,12 @@ public sealed record TakenBack : BookLine
 
     internal static readonly LineKind Described = new(BookLineKind.TakenBack, "Taken back", new TakenBack(), [CorrectsField], []);
 
+    /// <inheritdoc/>
     protected override BookLineKind OwnKind => BookLineKind.TakenBack;
 
+    /// <inheritdoc/>
     public override string Title(LineNames names, Speaker say) => "Taken back";
 
+    /// <inheritdoc/>
     protected override void CheckOwn(Intake intake) => intake?.Present(CorrectsField, Corrects);
 }

@@ -23,11 +23,14 @@ public sealed record UrinePassed(Guid? WalkerId, double? UrineColour = null, dou
         ]
     );
 
+    /// <inheritdoc/>
     protected override BookLineKind OwnKind => BookLineKind.Urine;
 
+    /// <inheritdoc/>
     public override string Title(LineNames names, Speaker say) =>
         UrineColour is { } colour ? $"Urine {UrineScale.Of(colour).Words}" : $"Urine, {say?.Of(Quantity.Volume, Litres ?? 0)}";
 
+    /// <inheritdoc/>
     protected override void CheckOwn(Intake intake)
     {
         ArgumentNullException.ThrowIfNull(intake);
@@ -38,5 +41,6 @@ public sealed record UrinePassed(Guid? WalkerId, double? UrineColour = null, dou
         }
     }
 
+    /// <inheritdoc/>
     protected override IEnumerable<string> OwnDetails(Speaker say) => UrineColour is { } colour ? [UrineScale.Of(colour).Advice] : [];
 }

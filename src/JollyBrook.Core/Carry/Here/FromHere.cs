@@ -25,6 +25,7 @@ public static class FromHere
     private static readonly NumberField InHand = new("inHandL", "Water in hand", Quantity.Volume, 0, 200, "Count what may be drunk.");
     private static readonly ChoiceField PlanField = new("plan", "Trip", ["a trip with a route"]);
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static IReadOnlyList<Field> Fields => [Along, InHand, PlanField, .. Plan.Fields];
 
     /// <exception cref="BadInputException">A field is missing or out of its range, or the place is at the finish.</exception>

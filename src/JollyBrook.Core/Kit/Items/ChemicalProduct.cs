@@ -9,8 +9,10 @@ namespace JollyBrook.Core.Kit;
 /// <param name="Product">Its label and dates.</param>
 public sealed record ChemicalProduct(ProductSpec? Product) : KitItem
 {
+    /// <inheritdoc/>
     protected override KitItemKind OwnKind => KitItemKind.Product;
 
+    /// <inheritdoc/>
     protected override void CheckOwn(Intake intake)
     {
         if (Product is { } product)

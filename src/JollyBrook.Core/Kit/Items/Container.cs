@@ -56,8 +56,10 @@ public sealed record Container(
     /// </summary>
     internal bool HidesItsLevel => LevelVisible is { } visible ? !visible : HasHose == true;
 
+    /// <inheritdoc/>
     protected override KitItemKind OwnKind => KitItemKind.Container;
 
+    /// <inheritdoc/>
     protected override void CheckOwn(Intake intake)
     {
         ArgumentNullException.ThrowIfNull(intake);

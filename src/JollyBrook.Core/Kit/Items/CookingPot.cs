@@ -9,10 +9,13 @@ namespace JollyBrook.Core.Kit;
 /// <param name="Material">Of what; aluminium when left out.</param>
 public sealed record CookingPot(double? VolumeL, PotMaterial? Material = null) : KitItem
 {
+    /// <inheritdoc/>
     protected override KitItemKind OwnKind => KitItemKind.Pot;
 
+    /// <inheritdoc/>
     protected override bool MassIsNeeded => true;
 
+    /// <inheritdoc/>
     protected override void CheckOwn(Intake intake)
     {
         ArgumentNullException.ThrowIfNull(intake);

@@ -8,8 +8,10 @@ namespace JollyBrook.Core.Kit;
 /// <param name="Flocculant">Its form and label.</param>
 public sealed record FlocculantPack(FlocculantSpec? Flocculant) : KitItem
 {
+    /// <inheritdoc/>
     protected override KitItemKind OwnKind => KitItemKind.Flocculant;
 
+    /// <inheritdoc/>
     protected override void CheckOwn(Intake intake)
     {
         if (Flocculant is { } flocculant)

@@ -6,8 +6,10 @@ namespace JollyBrook.Core.Kit;
 /// <summary>A filter built from sand, charcoal and cloth: it clears, and takes no organism away.</summary>
 public sealed record MakeshiftFilter : KitItem
 {
+    /// <inheritdoc/>
     protected override KitItemKind OwnKind => KitItemKind.ImprovisedFilter;
 
+    /// <inheritdoc/>
     protected override void CheckOwn(Intake intake) { }
 
     /// <summary>Whether it still clears, by what was told of it.</summary>

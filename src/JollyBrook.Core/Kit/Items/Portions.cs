@@ -10,6 +10,7 @@ public abstract record Portions(DateOnly? BestBefore = null) : KitItem
     /// <summary>When it goes in.</summary>
     protected abstract string Moment { get; }
 
+    /// <inheritdoc/>
     protected override void CheckOwn(Intake intake) { }
 
     internal override string Words(KitEntry now, Speaker say) =>
@@ -20,8 +21,10 @@ public abstract record Portions(DateOnly? BestBefore = null) : KitItem
 /// <param name="BestBefore">The date on the pack.</param>
 public sealed record TastePortions(DateOnly? BestBefore = null) : Portions(BestBefore)
 {
+    /// <inheritdoc/>
     protected override KitItemKind OwnKind => KitItemKind.Taste;
 
+    /// <inheritdoc/>
     protected override string Moment => "Only once the water is safe";
 }
 
@@ -29,8 +32,10 @@ public sealed record TastePortions(DateOnly? BestBefore = null) : Portions(BestB
 /// <param name="BestBefore">The date on the pack.</param>
 public sealed record NeutraliserPortions(DateOnly? BestBefore = null) : Portions(BestBefore)
 {
+    /// <inheritdoc/>
     protected override KitItemKind OwnKind => KitItemKind.Neutraliser;
 
+    /// <inheritdoc/>
     protected override string Moment => "Only after contact: it ends the disinfection";
 }
 
@@ -38,7 +43,9 @@ public sealed record NeutraliserPortions(DateOnly? BestBefore = null) : Portions
 /// <param name="BestBefore">The date on the pack.</param>
 public sealed record ElectrolytePortions(DateOnly? BestBefore = null) : Portions(BestBefore)
 {
+    /// <inheritdoc/>
     protected override KitItemKind OwnKind => KitItemKind.Electrolytes;
 
+    /// <inheritdoc/>
     protected override string Moment => "From two hours of sweating on";
 }

@@ -9,11 +9,13 @@ namespace JollyBrook.Core.Kit;
 /// <param name="Burner">Its type, and what its canister weighs empty.</param>
 public sealed record Stove(BurnerSpec? Burner) : KitItem
 {
+    /// <inheritdoc/>
     protected override KitItemKind OwnKind => KitItemKind.Burner;
 
     /// <summary>Whether it burns what lies about, so that nothing has to be carried for it.</summary>
     internal bool IsOpenFire => Burner is { BurnerId: Burners.OpenFireId };
 
+    /// <inheritdoc/>
     protected override void CheckOwn(Intake intake)
     {
         if (Burner is { } burner)

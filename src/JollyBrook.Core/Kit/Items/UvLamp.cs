@@ -9,8 +9,10 @@ namespace JollyBrook.Core.Kit;
 /// <param name="Lamp">Its label.</param>
 public sealed record UvLamp(LampSpec? Lamp) : KitItem
 {
+    /// <inheritdoc/>
     protected override KitItemKind OwnKind => KitItemKind.Lamp;
 
+    /// <inheritdoc/>
     protected override void CheckOwn(Intake intake)
     {
         if (Lamp is { } lamp)

@@ -9,8 +9,10 @@ namespace JollyBrook.Core.Kit;
 /// <param name="Filter">Its label.</param>
 public sealed record WaterFilter(FilterSpec? Filter) : KitItem
 {
+    /// <inheritdoc/>
     protected override KitItemKind OwnKind => KitItemKind.Filter;
 
+    /// <inheritdoc/>
     protected override void CheckOwn(Intake intake)
     {
         if (Filter is { } filter)

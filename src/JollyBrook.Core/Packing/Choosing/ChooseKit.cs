@@ -20,6 +20,7 @@ public static class ChooseKit
     /// <summary>So many that turn out to lack something are held against kit check before the search is given up.</summary>
     private const int MostChecked = 24;
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static IReadOnlyList<Field> Fields => ChooseKitFields.All;
 
     /// <exception cref="BadInputException">A field is out of its range, or neither plan nor litres are given.</exception>

@@ -16,6 +16,7 @@ namespace JollyBrook.Core.Packing.Sparing;
 /// </summary>
 public static class SpareForOthers
 {
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static IReadOnlyList<Field> Fields => SpareFields.All;
 
     /// <exception cref="BadInputException">A field is out of its range, or neither plan nor litres are given.</exception>

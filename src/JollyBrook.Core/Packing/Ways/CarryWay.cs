@@ -7,10 +7,19 @@ namespace JollyBrook.Core.Packing.Ways;
 [JsonConverter(typeof(CamelCaseEnumConverter<CarryWayKind>))]
 public enum CarryWayKind
 {
+    /// <summary>A bottle in the hand.</summary>
     HandBottle,
+
+    /// <summary>Bottles on a belt.</summary>
     Belt,
+
+    /// <summary>Flasks on a vest's straps.</summary>
     VestFlasks,
+
+    /// <summary>A bladder with a hose.</summary>
     HoseBladder,
+
+    /// <summary>Bottles in the pack, for which the walk stops.</summary>
     PackBottles,
 }
 

@@ -57,6 +57,7 @@ public static class CarryWays
     /// <summary>What holds so much is a camp's bag, and stays whatever is drunk from on the way, L (pick).</summary>
     private const double BagL = 4;
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static IReadOnlyList<Field> Fields => Plan.Fields;
 
     /// <exception cref="BadInputException">A field is missing or out of its range.</exception>

@@ -38,6 +38,7 @@ public static class MakeshiftCards
 
     private const string JudgeAgain = "Judge again how cloudy it is: settling takes it one step on, no farther. Then treat it as that.";
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static IReadOnlyList<Field> Fields => MakeshiftFields.All;
 
     /// <exception cref="BadInputException">A field is out of its range.</exception>

@@ -7,16 +7,37 @@ namespace JollyBrook.Core.Scarcity.Searching;
 [JsonConverter(typeof(CamelCaseEnumConverter<GroundSign>))]
 public enum GroundSign
 {
+    /// <summary>The lowest ground around.</summary>
     ValleyFloor,
+
+    /// <summary>The inside bend of a fold in a slope.</summary>
     SlopeFold,
+
+    /// <summary>The foot of a cliff, in limestone above all.</summary>
     FootOfCliff,
+
+    /// <summary>A line of greener plants.</summary>
     GreenLine,
+
+    /// <summary>Animal trails that run together.</summary>
     Trails,
+
+    /// <summary>Fresh tracks of animals.</summary>
     FreshTracks,
+
+    /// <summary>Birds that gather at dusk or dawn.</summary>
     Birds,
+
+    /// <summary>Smoke, or fresh tracks of people.</summary>
     People,
+
+    /// <summary>Damp sand or mud.</summary>
     DampSand,
+
+    /// <summary>A bend of a dry stream bed, dug at its outside.</summary>
     DryBend,
+
+    /// <summary>A rock basin filled with sand.</summary>
     RockBasin,
 }
 
@@ -49,6 +70,7 @@ public static class GroundSigns
     private const double Surface = 0.8;
     private const double Spring = 0.3;
 
+    /// <summary>The signs in the order they are looked for.</summary>
     public static readonly IReadOnlyList<GroundSignInfo> All =
     [
         new(
@@ -155,5 +177,6 @@ public static class GroundSigns
         ),
     ];
 
+    /// <summary>What is known of a sign.</summary>
     public static GroundSignInfo Of(GroundSign sign) => All.First(s => s.Sign == sign);
 }

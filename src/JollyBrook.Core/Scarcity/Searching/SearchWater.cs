@@ -18,6 +18,7 @@ public static class SearchWater
     private static readonly NumberField Away = new("seen.awayMinutes", "Walk to it", Quantity.Duration, 0, 600, "One way.");
     private static readonly ChoiceField SignField = ChoiceField.Of<GroundSign>("seen.sign", "Sign");
 
+    /// <summary>Every field a request is checked against, with its bounds.</summary>
     public static IReadOnlyList<Field> Fields => [SignField, Away, StandingField, .. Triage.Fields];
 
     /// <exception cref="BadInputException">A field is missing or out of its range.</exception>
