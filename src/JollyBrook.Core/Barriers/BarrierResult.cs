@@ -80,7 +80,7 @@ public sealed record BarrierResult(
     /// <summary>No class needs a time of its own.</summary>
     public static IReadOnlyList<double?> Untimed => NoMinutes;
 
-    /// <summary>The same figure for nobody: every class 0, for one reason.</summary>
+    /// <summary>No credit against any class of organism, for one reason.</summary>
     public static IReadOnlyList<LogCredit> Nothing(string barrier, string reason) =>
         [.. OrganismClasses.All.Select(_ => new LogCredit(barrier, 0, reason))];
 

@@ -113,7 +113,7 @@ public static class Lighter
 
     private static string Words(double kgKm, double minutes, double litres, Outcome then, Speaker say)
     {
-        List<string> words = [$"{Speaker.Number(Math.Abs(kgKm), 0)} kg·km {(kgKm >= 0 ? "less" : "more")} to carry"];
+        List<string> words = [$"{say.Of(Quantity.Burden, Math.Abs(kgKm))} {(kgKm >= 0 ? "less" : "more")} to carry"];
         if (Math.Abs(minutes) >= 1)
         {
             words.Add($"{Speaker.Minutes(Math.Abs(minutes))} {(minutes > 0 ? "less" : "more")} of stops");

@@ -29,16 +29,15 @@ public static class StrictJson
         }
         catch (JsonException wrong)
         {
-            problem = WhatIsWrong(json, wrong, fields);
+            problem = WhatIsWrong(json, wrong, typeInfo, fields);
             return default;
         }
         catch (NotSupportedException nameless)
         {
             // One of several kinds that does not say which.
             var path = PathIn(nameless.Message);
-            problem = Problem.BadInput([
-                new FieldProblem(path, $"'{path}' does not say which kind it is. See the API document.", "one of its kinds, by name"),
-            ]);
+            var kinds = ExpectedKind.At(typeInfo, $"{path}.{KindProperty}");
+            problem = Problem.BadInput([new FieldProblem(path, $"'{path}' does not say which kind it is: {kinds}.", kinds)]);
             return default;
         }
     }
@@ -55,13 +54,13 @@ public static class StrictJson
     private static Problem NotAnObject => Problem.Unreadable("The request must be a JSON object, starting with '{'.");
 
     /// <summary>Tells a request that is cut short from one with a field of the wrong kind.</summary>
-    private static Problem WhatIsWrong(string json, JsonException wrong, Func<IReadOnlyList<Field>> fields)
+    private static Problem WhatIsWrong(string json, JsonException wrong, JsonTypeInfo shape, Func<IReadOnlyList<Field>> fields)
     {
         try
         {
             using var document = JsonDocument.Parse(json);
             return document.RootElement.ValueKind == JsonValueKind.Object
-                ? Problem.BadInput([Explain(wrong, fields(), SpeakerOf(document.RootElement))])
+                ? Problem.BadInput([Explain(wrong, shape, fields(), SpeakerOf(document.RootElement))])
                 : NotAnObject;
         }
         catch (JsonException)
@@ -77,7 +76,7 @@ public static class StrictJson
             ? Speaker.Us
             : Speaker.Metric;
 
-    private static FieldProblem Explain(JsonException wrong, IReadOnlyList<Field> fields, Speaker say)
+    private static FieldProblem Explain(JsonException wrong, JsonTypeInfo shape, IReadOnlyList<Field> fields, Speaker say)
     {
         var path = (wrong.Path ?? "$").TrimStart('$').TrimStart('.');
         if (wrong.Message.StartsWith(UnknownKind, StringComparison.Ordinal) && !path.EndsWith(KindProperty, StringComparison.Ordinal))
@@ -85,9 +84,12 @@ public static class StrictJson
             path = path.Length == 0 ? KindProperty : $"{path}.{KindProperty}";
         }
 
-        var field = fields.FirstOrDefault(f => f.Path == path);
-        return field is null
-            ? new FieldProblem(path, $"'{path}' does not hold what is expected there. See the API document.", null)
-            : field.Wrong(field.WrongKind(say), say);
+        if (fields.FirstOrDefault(f => f.Path == path) is { } field)
+        {
+            return field.Wrong(field.WrongKind(say), say);
+        }
+
+        var expected = ExpectedKind.At(shape, path);
+        return new FieldProblem(path, $"'{path}' must be {expected}.", expected);
     }
 }

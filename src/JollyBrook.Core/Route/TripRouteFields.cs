@@ -71,11 +71,11 @@ internal static class TripRouteFields
     private static readonly NumberField Reserve = new("reserveL", "Reserve", Quantity.Volume, 0, 50, "For the whole party.");
     private static readonly NumberField Minute = new(
         "kgKmPerMinute",
-        "Worth of a minute, kg·km",
-        Quantity.Plain,
+        "Worth of a minute stopped",
+        Quantity.Burden,
         0,
         10,
-        "0 minds no stop; 0.25 is usual."
+        $"0 minds no stop; {Speaker.Both(Quantity.Burden, TripRoute.DefaultKgKmPerMinute)} is usual."
     );
     private static readonly ChoiceField Zone = new("timeZone", "Time zone", ["the name of a time zone"]);
     private static readonly NumberField Share = new(

@@ -62,19 +62,30 @@ public static class CampDay
         intake.Required(DayField, request.Day);
         intake.ThrowIfWrong();
         var run = PlanRun.Of(request.Plan!);
+        CheckCamp(run, request.Day!.Value, DayField, intake, "Begin an empty day instead.");
+        return Of(run, (int)request.Day!.Value, intake.Say);
+    }
+
+    /// <summary>Whether a day of a trip ends at a camp.</summary>
+    /// <param name="run">The trip, solved.</param>
+    /// <param name="day">Which day, from 0.</param>
+    /// <param name="field">Where the day was asked for.</param>
+    /// <param name="intake">What that is said by.</param>
+    /// <param name="instead">What to do where the walk has no camp at all.</param>
+    /// <exception cref="BadInputException">It does not.</exception>
+    internal static void CheckCamp(PlanRun run, double day, NumberField field, Intake intake, string instead)
+    {
         var camps = run.Setup.Line.Timeline.Days.Count - 1;
-        if (request.Day >= camps)
+        if (day >= camps)
         {
             intake.Refuse(
-                DayField,
-                camps == 0 ? "This walk has no camp. Begin an empty day instead."
+                field,
+                camps == 0 ? $"This walk has no camp. {instead}"
                     : camps == 1 ? "This walk has 1 camp. Choose it."
                     : $"This walk has {camps} camps. Choose one of them."
             );
             intake.ThrowIfWrong();
         }
-
-        return Of(run, (int)request.Day!.Value, intake.Say);
     }
 
     /// <summary>The evening of a day of a trip that is solved.</summary>

@@ -69,4 +69,7 @@ public enum Quantity
 
     /// <summary>Snow or a bag of it, in litres inside.</summary>
     Bulk,
+
+    /// <summary>Water carried over a way: a mass times a distance, in kg·km inside.</summary>
+    Burden,
 }

@@ -74,6 +74,12 @@ public static class UnitTable
         [(Quantity.Wind, UnitSystem.Us)] = [new("mph", 3.6 / KilometresPerMile, 0, 1, 0, true)],
         [(Quantity.Bulk, UnitSystem.Metric)] = [new("L", 1, 0, 1, 0, true)],
         [(Quantity.Bulk, UnitSystem.Us)] = [new("gal", 1 / LitresPerGallon, 0, 1, 0, true)],
+        [(Quantity.Burden, UnitSystem.Metric)] = [new("kg·km", 1, 0, 2, 0, true), new("kg·km", 1, 0, 0, 10, false)],
+        [(Quantity.Burden, UnitSystem.Us)] =
+        [
+            new("lb·mi", 1 / (KilogramsPerPound * KilometresPerMile), 0, 2, 0, true),
+            new("lb·mi", 1 / (KilogramsPerPound * KilometresPerMile), 0, 0, 10, false),
+        ],
         [(Quantity.Plain, UnitSystem.Metric)] = [new("", 1, 0, 2, 0, true)],
         [(Quantity.Plain, UnitSystem.Us)] = [new("", 1, 0, 2, 0, true)],
     };

@@ -37,20 +37,9 @@ internal sealed record NightFrame(WinterNight Night, List<KitEntry> Kit, PlanDay
             intake.Required(NightFields.Day, request.Day);
             intake.ThrowIfWrong();
             var run = PlanRun.Of(plan with { Kit = plan.Kit ?? request.Kit });
+            CampDay.CheckCamp(run, request.Day!.Value, NightFields.Day, intake, "Reckon a night of its own instead.");
             var day = (int)request.Day!.Value;
-            var days = Carry.Plan.Days(run.Setup, intake.Say);
-            if (day >= days.Count - 1)
-            {
-                intake.Refuse(
-                    NightFields.Day,
-                    days.Count == 1
-                        ? "This walk has no camp. Reckon a night of its own instead."
-                        : $"This walk has {days.Count - 1} camps. Choose one of them."
-                );
-                intake.ThrowIfWrong();
-            }
-
-            next = days[day + 1];
+            next = Carry.Plan.Days(run.Setup, intake.Say)[day + 1];
             (told, kit) = Planned(told, CampDay.Of(run, day, intake.Say), next, run.Setup);
         }
 

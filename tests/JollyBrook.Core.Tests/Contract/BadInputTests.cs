@@ -35,6 +35,28 @@ public class BadInputTests
         error.GetProperty("allowed").GetString().ShouldNotBeNullOrEmpty();
     }
 
+    /// <summary>Also what no field describes: in lists, in requests within requests, and of several kinds.</summary>
+    [Theory]
+    [InlineData("search-water", "{\"seen\":[{\"sign\":\"birds\"},{\"sign\":\"ufo\"}]}", "seen[1].sign", "one of: valleyFloor, slopeFold,")]
+    [InlineData("top-up", "{\"batch\":{\"water\":{\"clarity\":\"thick\"}}}", "batch.water.clarity", "one of: unknown, clear,")]
+    [InlineData("from-here", "{\"plan\":{\"route\":{\"name\":7}}}", "plan.route.name", "text")]
+    [InlineData("from-here", "{\"plan\":{\"now\":\"noon\"}}", "plan.now", "an instant, as in 2026-08-21T17:00:00+01:00")]
+    [InlineData("party-watch", "{\"members\":[{\"id\":\"me\"}]}", "members[0].id", "a UUID")]
+    [InlineData("party-watch", "{\"members\":7}", "members", "a list")]
+    [InlineData("kit-check", "{\"trip\":{\"firstDay\":\"soon\"}}", "trip.firstDay", "a day, as in 2026-08-21")]
+    [InlineData("choose-kit", "{\"ownedOnly\":\"maybe\"}", "ownedOnly", "true or false")]
+    [InlineData("spare", "{\"need\":[]}", "need", "an object")]
+    [InlineData("top-up", "{\"steps\":[{\"minutes\":\"x\"}]}", "steps[0].minutes", "a number")]
+    [InlineData("spare", "{\"kit\":[{\"item\":{\"kind\":\"dream\"}}]}", "kit[0].item.kind", "one of: container,")]
+    [InlineData("spare", "{\"kit\":[{\"item\":{\"name\":\"P\"}}]}", "kit[0].item", "one of: container,")]
+    public void Names_any_place_and_what_it_takes(string name, string request, string field, string allowed)
+    {
+        var error = Problem(request, name).GetProperty("errors").EnumerateArray().Single();
+        error.GetProperty("field").GetString().ShouldBe(field);
+        error.GetProperty("allowed").GetString()!.ShouldStartWith(allowed);
+        error.GetProperty("message").GetString()!.ShouldContain(allowed);
+    }
+
     [Fact]
     public void Says_everything_that_is_wrong_at_once() =>
         Problem("""{"method":"snake-oil","water":{"volumeL":400,"temperatureC":80,"elevationM":12000}}""")

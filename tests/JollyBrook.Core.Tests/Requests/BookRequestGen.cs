@@ -9,7 +9,7 @@ internal static class BookRequestGen
 {
     private static readonly string[] Wants = ["cook", "bed", "leave"];
 
-    private static readonly Gen<string> Kit =
+    public static readonly Gen<string> Kit =
         from tablets in Number(0, 60, "null")
         from fuel in Number(0, 250, "null")
         from cycles in Number(0, 40, "null")
@@ -69,7 +69,7 @@ internal static class BookRequestGen
         from lines in Entry.Array[0, 4]
         select $$"""{"onsetAt":"{{At(60000)}}","feverC":{{fever}},"log":{"lines":[{{string.Join(",", lines.Select((l, i) => $"{{\"id\":\"019c0000-0000-7000-8000-00000000020{i}\",\"line\":{l}}}"))}}],"batches":[{"id":"{{Batch}}","startedAt":"{{At(100)}}","methodName":"M"}]},"ledgers":[{"id":"{{Batch}}","container":"B","drinkableAt":"{{At(60000 - (int)(double.Parse(days, CultureInfo.InvariantCulture) * 1440))}}","ledger":[{"organism":"giardia","logs":{{logs}}}]}],"now":"{{At(60100)}}"}""";
 
-    private static readonly Gen<string> Watch =
+    public static readonly Gen<string> Watch =
         from hours in Number(0, 20, "60")
         from drunk in Number(0, 4, "null")
         from air in Number(-10, 38)
@@ -97,7 +97,7 @@ internal static class BookRequestGen
         (2, Watch.Select(json => ("body-watch", json)))
     );
 
-    private static string At(int minute) =>
+    public static string At(int minute) =>
         new DateTimeOffset(2026, 8, 21, 17, 0, 0, TimeSpan.FromHours(1))
             .AddMinutes(minute)
             .ToString("yyyy-MM-dd'T'HH:mm:sszzz", CultureInfo.InvariantCulture);

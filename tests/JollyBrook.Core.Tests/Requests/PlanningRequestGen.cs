@@ -23,7 +23,7 @@ internal static class PlanningRequestGen
         from after in Number(60, 71)
         select $$$"""{"walker":{{{walker}}},"school":{{{school}}},"effort":{"temperatureC":{{{temperature}}},"gradePercent":{{{grade}}},"terrain":"rough"},"tests":[{"id":"t","test":{"hours":2,"beforeKg":70,"afterKg":{{{after}}},"drunkL":0.5,"heightCm":175}}]}""";
 
-    private static readonly Gen<string> Route =
+    public static readonly Gen<string> Route =
         from heights in Gen.Int[3000, 3400].Array[40, 160]
         from km in Number(4, 40, "0")
         from camp in Gen.Double[0.2, 0.8]
@@ -41,7 +41,7 @@ internal static class PlanningRequestGen
         from drink in Number(0, 1, "null")
         select $$"""{"name":"S","class":"perennial","alongKm":{{km}},"chance":{{chance}},"detourMinutes":{{detour}},"drinkable":{{drinkable}},"drinkL":{{drink}}}""";
 
-    private static readonly Gen<string> Plan =
+    public static readonly Gen<string> Plan =
         from route in Route
         from sources in Source.Array[0, 5]
         from walker in Walker

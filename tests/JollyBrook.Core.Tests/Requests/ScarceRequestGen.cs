@@ -12,7 +12,7 @@ internal static class ScarceRequestGen
         from chance in Number(0, 1, "null")
         select $$"""{"name":"W","direction":{{direction}},"distanceKm":{{km}},"chance":{{chance}}}""";
 
-    private static readonly Gen<string> Short =
+    public static readonly Gen<string> Short =
         from litres in Number(0, 6, "null")
         from need in Number(0.1, 3, "null", "90")
         from sources in Near.Array[0, 4]

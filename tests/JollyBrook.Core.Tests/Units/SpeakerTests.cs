@@ -14,6 +14,8 @@ public class SpeakerTests
     [InlineData(Quantity.Distance, 10.0, "10 km", "6.2 mi")] // 10/1.609344
     [InlineData(Quantity.Speed, 4.0, "4 km/h", "2.5 mph")] // 4/1.609344 = 2.485
     [InlineData(Quantity.Flow, 2.0, "2 L/min", "2.11 qt/min")] // 2/0.946353
+    [InlineData(Quantity.Burden, 0.25, "0.25 kg·km", "0.34 lb·mi")] // 0.25 × 2.204623 × 0.621371 = 0.3425
+    [InlineData(Quantity.Burden, 40.0, "40 kg·km", "55 lb·mi")] // 40 × 1.369893 = 54.8
     public void Figures_in_both_systems(Quantity quantity, double inside, string metric, string us)
     {
         Speaker.Metric.Of(quantity, inside).ShouldBe(metric);

@@ -48,7 +48,7 @@ internal sealed record PlanStanding(bool Feasible, bool Kept, double MostCarried
                 StakeKind.Dose,
                 burden > 0,
                 Math.Abs(burden) / LengthKm,
-                $"{Speaker.Number(Math.Abs(burden), 0)} kg·km {More(burden)} over the way."
+                $"{say.Of(Quantity.Burden, Math.Abs(burden))} {More(burden)} over the way."
             );
     }
 

@@ -131,7 +131,7 @@ internal sealed record Candidate(
                 ? "Nothing to hang its bag from."
                 : "Whether there is anything to hang its bag from is not known: counted as nothing.",
             WaterFilter { Filter: { } filter }
-                when FilterOutlook.Of(filter, entry.Filter ?? FilterState.NotKnown, trip, Speaker.Metric)
+                when FilterOutlook.Of(filter, entry.Filter ?? FilterState.NotKnown, trip, Speaker.For(request.Units))
                     is { State: not FindingState.Holds } outlook => Sentence.Capital(outlook.Figure),
             ChemicalProduct { Product.LastDay: null } => "Its date is not known: counts as past.",
             ChemicalProduct { Product.LastDay: { } last } when last < trip.LastDay => $"Good to {Speaker.Day(last)} only.",

@@ -58,8 +58,8 @@ export function PaceForm() {
           {...number('replaceShare', choices.replaceShare)}
         />
         <NumberEntry
-          label="A minute stopped is worth, kg·km"
-          quantity="plain"
+          label="A minute stopped is worth"
+          quantity="burden"
           step={0.05}
           {...number('kgKmPerMinute', choices.kgKmPerMinute)}
         />

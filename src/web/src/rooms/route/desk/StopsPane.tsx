@@ -56,7 +56,7 @@ function Totals({ plan }: { plan: Plan }) {
     ['Used in all, half of all walks', show(catalogue, 'volume', plan.needL)],
     ['In hand on arriving, at least', show(catalogue, 'volume', plan.reserveL)],
     ['Room for', show(catalogue, 'volume', plan.capacityL)],
-    ['Burden', `${plain(plan.kgKm, 0)} kg·km`],
+    ['Burden', show(catalogue, 'burden', plan.kgKm)],
     ['Stopped at water', `${plain(plan.stopMinutes, 0)} min`],
   ];
   return (

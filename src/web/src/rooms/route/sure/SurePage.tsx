@@ -136,7 +136,7 @@ function Schools({ sure }: { sure: HowSure }) {
                   {percent(policy.shortChance)}
                 </Box>
                 <Box component="td" sx={cell}>
-                  {plain(policy.kgKm, 0)} kg·km
+                  {show(catalogue, 'burden', policy.kgKm)}
                 </Box>
                 <Box component="td" sx={cell}>
                   {plain(policy.stopMinutes, 0)} min

@@ -1,0 +1,46 @@
+using System.Text.Json;
+using System.Text.Json.Nodes;
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Units;
+
+namespace JollyBrook.Core.Tests.Requests;
+
+/// <summary>A request as somebody else would ask it.</summary>
+internal static class AskedIn
+{
+    /// <summary>What a request may hold another one in, which says its units itself.</summary>
+    private static readonly string[] Inner = ["plan", "request", "of", "batch", "standing", "walk"];
+
+    /// <summary>The same, asked by somebody who counts in these units; null for what is no request.</summary>
+    public static string? Units(UnitSystem units, string name, string json)
+    {
+        try
+        {
+            var asked = JsonNode.Parse(json)!.AsObject();
+            if (Calculations.All.First(c => c.Name == name).RequestType.GetProperty("Units") is not null)
+            {
+                asked["units"] = ContractName.Of(units);
+            }
+
+            Within(asked, units);
+            return asked.ToJsonString();
+        }
+        catch (Exception broken) when (broken is JsonException or InvalidOperationException)
+        {
+            return null;
+        }
+    }
+
+    private static void Within(JsonObject asked, UnitSystem units)
+    {
+        foreach (var (key, inner) in Inner.Select(key => (key, asked[key] as JsonObject)).Where(i => i.Item2 is not null))
+        {
+            if (key != "of")
+            {
+                inner!["units"] = ContractName.Of(units);
+            }
+
+            Within(inner!, units);
+        }
+    }
+}
