@@ -1,4 +1,6 @@
 using JollyBrook.Core.Catalogue;
+using JollyBrook.Core.Contract;
+using JollyBrook.Core.Sources;
 using JollyBrook.Core.Units;
 
 namespace JollyBrook.Core.Matters;
@@ -22,6 +24,11 @@ internal static class AnswerNames
         ["boil.cooling"] = Catalogue.CoolingPlaces,
     };
 
-    public static string Of(string field, string id) =>
-        ByField.TryGetValue(field, out var choices) ? choices.FirstOrDefault(c => c.Id == id)?.Name ?? id : id;
+    public static string Of(string field, string id) => Find(field, id) ?? id;
+
+    /// <summary>The same words whether nobody answered or somebody said not to know.</summary>
+    public static string NotTold(string field) => Find(field, ContractName.Of(YesNo.Unknown)) ?? "Not known";
+
+    private static string? Find(string field, string id) =>
+        ByField.TryGetValue(field, out var choices) ? choices.FirstOrDefault(c => c.Id == id)?.Name : null;
 }

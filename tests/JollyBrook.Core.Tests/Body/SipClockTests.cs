@@ -61,6 +61,19 @@ public class SipClockTests
 
     private static double LostL(PartyMember member) => BodyWatch.Compute(member.Day!).LostL;
 
+    /// <summary>
+    /// What was drunk at the very moment the level was read is in that reading: it counts as drunk elsewhere only from then on.
+    /// </summary>
+    [Fact]
+    public void A_drink_at_the_moment_of_the_reading_is_in_it()
+    {
+        double Due(params Drunk[] drinks) => Ask(2, 3, 0.5, Ilva, Walking(Ilva, 60, 2, drinks)).DueL;
+        Due(new Drunk(Morning.AddHours(0.5), 0.4)).ShouldBe(Due());
+        Due(new Drunk(Morning.AddHours(0.5).AddMinutes(1), 0.4)).ShouldBe(Due() - 0.4, 0.05 + 1e-9);
+        // And up to now, now included.
+        Due(new Drunk(Morning.AddHours(2), 0.4)).ShouldBe(Due() - 0.4, 0.05 + 1e-9);
+    }
+
     /// <summary>What was lost since is what the body's own watch says: the two never differ.</summary>
     [Fact]
     public void What_should_be_gone_is_what_was_lost()

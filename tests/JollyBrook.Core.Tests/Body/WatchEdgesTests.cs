@@ -25,6 +25,19 @@ public sealed class WatchEdgesTests
         BodySignList.All.Select(s => s.Sign).ShouldBe(Enum.GetValues<BodySign>(), ignoreOrder: true);
     }
 
+    /// <summary>A look is due at the very minute the clock names, and not before.</summary>
+    [Fact]
+    public void A_look_is_due_from_the_minute_it_is_set_for()
+    {
+        WatchResponse At(DateTimeOffset now) => BodyWatch.Compute(new WatchRequest(UnitSystem.Metric, Ilva, From: From, Now: now));
+        // Nothing written since eight: two hours later (room 95).
+        var due = At(From.AddMinutes(30)).NextLook.At;
+        due.ShouldBe(From.AddHours(2));
+        At(due.AddSeconds(-1)).IsLookDue.ShouldBeFalse();
+        At(due).IsLookDue.ShouldBeTrue();
+        At(due.AddHours(1)).IsLookDue.ShouldBeTrue();
+    }
+
     /// <summary>A walker's sweat tests count in the watch as they do in Body.</summary>
     [Fact]
     public void Tests_count_in_the_watch()

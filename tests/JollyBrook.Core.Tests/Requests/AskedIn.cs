@@ -31,6 +31,46 @@ internal static class AskedIn
         }
     }
 
+    /// <summary>The same with everything left out that is null or unknown; null for what is no request.</summary>
+    public static string? LeftOut(string json)
+    {
+        try
+        {
+            var asked = JsonNode.Parse(json)!.AsObject();
+            LeaveOut(asked);
+            return asked.ToJsonString();
+        }
+        catch (Exception broken) when (broken is JsonException or InvalidOperationException)
+        {
+            return null;
+        }
+    }
+
+    private static void LeaveOut(JsonNode? node)
+    {
+        if (node is JsonArray list)
+        {
+            foreach (var item in list)
+            {
+                LeaveOut(item);
+            }
+        }
+        else if (node is JsonObject told)
+        {
+            foreach (var (key, value) in told.ToList())
+            {
+                if (value is null || value.GetValueKind() == JsonValueKind.String && value.GetValue<string>() == "unknown")
+                {
+                    told.Remove(key);
+                }
+                else
+                {
+                    LeaveOut(value);
+                }
+            }
+        }
+    }
+
     private static void Within(JsonObject asked, UnitSystem units)
     {
         foreach (var (key, inner) in Inner.Select(key => (key, asked[key] as JsonObject)).Where(i => i.Item2 is not null))

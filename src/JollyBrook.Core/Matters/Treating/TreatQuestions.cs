@@ -401,7 +401,7 @@ internal static class TreatQuestions
         new(
             field,
             ask,
-            counted is { } known ? AnswerNames.Of(field, ContractName.Of(known)) : "not known",
+            counted is { } known ? AnswerNames.Of(field, ContractName.Of(known)) : AnswerNames.NotTold(field),
             [
                 .. plausible
                     .Where(p => !EqualityComparer<T?>.Default.Equals(p, counted))
