@@ -113,6 +113,7 @@ function Places({ sure }: { sure: HowSure }) {
 }
 
 function Schools({ sure }: { sure: HowSure }) {
+  const catalogue = useCatalogue();
   return (
     <Section title="Against other ways, on the same walks">
       <Box sx={{ overflowX: 'auto' }}>
