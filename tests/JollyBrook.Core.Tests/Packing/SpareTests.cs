@@ -98,6 +98,22 @@ public sealed class SpareTests
         answer.Cards[0].Amount.ShouldBe(0);
     }
 
+    /// <summary>All that is over ours, to the tablet, and never more than they need: 25 L are ours, two for each of them theirs.</summary>
+    [Fact]
+    public void What_is_given_is_the_most_that_leaves_us_ours() =>
+        Gen.Select(Gen.Int[26, 60], Gen.Int[1, 12])
+            .Sample(
+                (left, people) =>
+                {
+                    var card = Tablets(Ask(new OthersNeed(people, HasClearWater: YesNo.Yes, WaterC: 12), Dioxide(left)));
+                    card.Amount.ShouldBe(Math.Min(2 * people, left - 25));
+                    card.LeftAfter.ShouldBe(left - card.Amount);
+                    card.IsTight.ShouldBeFalse();
+                    card.IsEnough.ShouldBe(card.Amount >= 2 * people);
+                },
+                iter: 40
+            );
+
     [Fact]
     public void What_we_need_ourselves_is_not_given_lightly()
     {

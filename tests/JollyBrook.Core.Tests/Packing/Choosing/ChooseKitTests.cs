@@ -1,5 +1,6 @@
 using JollyBrook.Core.Barriers;
 using JollyBrook.Core.Boiling;
+using JollyBrook.Core.Carry;
 using JollyBrook.Core.Contract;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Light;
@@ -53,6 +54,30 @@ public sealed class ChooseKitTests
 
         answer.Present.ShouldBeNull();
         answer.Headline.ShouldBe(string.Join(" + ", answer.Sets[0].Names));
+    }
+
+    /// <summary>Work is shared by those who walk; where nobody says who does, one does it all.</summary>
+    [Theory]
+    [InlineData(0, 1)]
+    [InlineData(1, 1)]
+    [InlineData(2, 2)]
+    [InlineData(3, 3)]
+    public void Work_is_shared_by_all_who_walk(int walkers, int sharing)
+    {
+        var walk = Routes.Level(20, ("Spring", 8, 1));
+        var plan = walk with
+        {
+            // Water that has to be treated.
+            Sources = [.. walk.Sources!.Select(s => s with { Source = s.Source with { Drinkable = null } })],
+            Walkers = [.. Enumerable.Range(0, walkers).Select(i => new WalkerEntry($"w{i}", Routes.Ilva))],
+        };
+        var sets = Ask(FromNothing with { Plan = walkers == 0 ? null : plan }).Sets;
+        sets.ShouldNotBeEmpty();
+        foreach (var set in sets)
+        {
+            set.WorkMinutesPerDay.ShouldBeGreaterThan(0);
+            set.WorkMinutesEach.ShouldBe(set.WorkMinutesPerDay / sharing, 1e-9);
+        }
     }
 
     /// <summary>

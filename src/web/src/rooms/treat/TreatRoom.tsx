@@ -174,7 +174,15 @@ function TreatDesk({ kit, sources }: { kit: Kept<'kit-item'>[]; sources: Kept<'t
         <PlaceSelect form={shown} trip={trip} />
       </Stack>
       <Stack spacing={1.5} sx={{ gridArea: 'inputs', minWidth: 0 }}>
-        {!everything && <AskPanel matters={matters} form={shown} errors={errors} told={told} />}
+        {!everything && (
+          <AskPanel
+            matters={matters}
+            mayCome={problem === null && failure === null}
+            form={shown}
+            errors={errors}
+            told={told}
+          />
+        )}
         <Button
           variant="outlined"
           startIcon={<ExpandMore sx={{ transform: everything ? 'rotate(180deg)' : undefined }} />}

@@ -18,7 +18,10 @@ const atOnce = 5;
 type Matters = Response<'what-matters'>;
 
 interface Props {
+  /** Null while it is on its way. */
   matters: Matters | null;
+  /** Whether it can come: not while something entered can't be right, or nothing is worked out at all. */
+  mayCome: boolean;
   form: DraftStore;
   errors: FieldErrors;
   /** The fields somebody told. */
@@ -26,13 +29,13 @@ interface Props {
 }
 
 /** The few questions whose answers could change something, the gravest open; what was told stands below and opens by a tap. */
-export function AskPanel({ matters, form, errors, told }: Props) {
+export function AskPanel({ matters, mayCome, form, errors, told }: Props) {
   // Nothing opened by hand: the gravest stands open. Closed by hand: none does.
   const [byHand, setByHand] = useState<Opened | 'none' | null>(null);
   const isStuck = useHeld(coreHealth) !== null;
-  // Above every place it is said why nothing can be worked out, and the fields all stand behind their button.
+  // Above it is said why nothing can be worked out, and the fields all stand behind their button.
   if (matters === null)
-    return isStuck ? null : (
+    return isStuck || !mayCome ? null : (
       // Takes the place of the questions to come, so that they push nothing away.
       <Typography role="status" sx={{ minHeight: { xs: '60dvh', lg: '26rem' } }}>
         Looking at what could change this…
