@@ -28,7 +28,8 @@ internal sealed class PlanSetup
     /// <summary>Pack off, bottles out, pack on again (pick): nobody stops at every trickle.</summary>
     private const double PackMinutes = 5;
 
-    private readonly Dictionary<string, TreatTime> _times = [];
+    /// <summary>By place, not by its name: two waters may have one.</summary>
+    private readonly Dictionary<(string Id, MeetingTime Met), TreatTime> _times = [];
     private readonly Dictionary<(Water.Clarity?, Water.WaterColour?, double, string?, bool, bool), TreatTime> _likely = [];
     private double? _needFactor;
 
@@ -112,7 +113,7 @@ internal sealed class PlanSetup
                 HandsOnMinutes = Math.Max(known.HandsOnMinutes, treated.HandsOnMinutes - (known.HandsOnMinutesPerL * fill.TakenL)),
             };
             longer |= next.WaitMinutes > known.WaitMinutes + 0.5 || next.HandsOnMinutes > known.HandsOnMinutes + 0.5;
-            _times[place.FullName] = next;
+            _times[(place.Id, place.Met)] = next;
         }
 
         if (longer)
@@ -209,7 +210,7 @@ internal sealed class PlanSetup
     /// <summary>What was found for the litres filled there; before that, for a bottle and for a camp's litres of such water.</summary>
     private TreatTime TimeOf(Place place)
     {
-        if (_times.TryGetValue(place.FullName, out var known))
+        if (_times.TryGetValue((place.Id, place.Met), out var known))
         {
             return known;
         }

@@ -18,12 +18,19 @@ internal static class FailureGrid
                 KitFailure.Breakage,
                 "One breaks",
                 counted,
-                counted.SelectMany(c => c.Pieces).Where(CarriedChain.CanBreak).DistinctBy(p => p.Id).Select(p => p.Item!.Name ?? ""),
-                (chain, name) => !chain.Pieces.Any(p => CarriedChain.CanBreak(p) && p.Item!.Name == name)
+                // By piece, not by its name: of two alike one still stands when the other breaks.
+                counted.SelectMany(c => c.Pieces).Where(CarriedChain.CanBreak).DistinctBy(p => p.Id),
+                piece => piece.Item!.Name ?? "",
+                (chain, piece) => !chain.Pieces.Any(p => p.Id == piece.Id)
             ),
             Of(KitFailure.Expiry, "Past its date", counted),
-            Worst(KitFailure.LostBag, "One bag lost", counted, counted.SelectMany(c => c.Pieces).Select(Bag).Distinct(), (chain, bag) =>
-                !chain.Pieces.Any(p => Bag(p) == bag)
+            Worst(
+                KitFailure.LostBag,
+                "One bag lost",
+                counted,
+                counted.SelectMany(c => c.Pieces).Select(Bag).Distinct(),
+                bag => bag,
+                (chain, bag) => !chain.Pieces.Any(p => Bag(p) == bag)
             ),
         ];
 
@@ -40,16 +47,20 @@ internal static class FailureGrid
         return (new FailureColumn(failure, name, null, left, left >= MustSurvive), c => c.Stands(failure));
     }
 
-    private static (FailureColumn Column, Func<CarriedChain, bool> Stands) Worst(
+    private static (FailureColumn Column, Func<CarriedChain, bool> Stands) Worst<TLoss>(
         KitFailure failure,
         string name,
         IReadOnlyList<CarriedChain> counted,
-        IEnumerable<string> losses,
-        Func<CarriedChain, string, bool> stands
+        IEnumerable<TLoss> losses,
+        Func<TLoss, string> nameOf,
+        Func<CarriedChain, TLoss, bool> stands
     )
+        where TLoss : class
     {
         var worst = losses.MinBy(loss => counted.Count(c => stands(c, loss)));
         var left = worst is null ? counted.Count : counted.Count(c => stands(c, worst));
-        return (new FailureColumn(failure, name, worst, left, left >= MustSurvive), c => worst is null || stands(c, worst));
+        return (new FailureColumn(failure, name, worst is null ? null : nameOf(worst), left, left >= MustSurvive), c =>
+            worst is null || stands(c, worst)
+        );
     }
 }

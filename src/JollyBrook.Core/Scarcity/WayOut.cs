@@ -92,6 +92,8 @@ internal static class WayOut
         var sources = waters
             .Where(w => w.Direction == direction)
             .OrderBy(w => w.Hours)
+            // Of two as near the one that likelier runs comes first, in whatever order they were told.
+            .ThenByDescending(w => w.Chance)
             .Select(w =>
             {
                 var (hours, needed) = (w.Hours * longer, w.NeedL * more);

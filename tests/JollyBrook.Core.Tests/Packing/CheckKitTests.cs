@@ -123,6 +123,18 @@ public class CheckKitTests
         (column.Worst, column.Survivors, column.Holds).ShouldBe(("Ilva", 0, false));
     }
 
+    /// <summary>Two of one name are two: when one breaks the other still stands, for what is called alike as for what is not.</summary>
+    [Theory]
+    [InlineData("UV lamp")]
+    [InlineData("Spare lamp")]
+    public void Of_two_alike_one_is_left_when_the_other_breaks(string second)
+    {
+        var spare = Lamp with { Item = Lamp.Item! with { Name = second } };
+        var column = Check([Lamp, spare, Bottle]).Columns.Single(c => c.Failure == KitFailure.Breakage);
+        (column.Worst, column.Survivors).ShouldBe(("UV lamp", 1));
+        Check([Lamp, Bottle]).Columns.Single(c => c.Failure == KitFailure.Breakage).Survivors.ShouldBe(0);
+    }
+
     [Fact]
     public void One_no_chain_for_the_worst_water()
     {

@@ -31,6 +31,49 @@ internal static class AskedIn
         }
     }
 
+    /// <summary>The same with everything called otherwise; null for what is no request.</summary>
+    /// <param name="json">The request.</param>
+    /// <param name="name">What the n-th thing of it is called.</param>
+    public static string? Named(string json, Func<int, string> name)
+    {
+        try
+        {
+            var asked = JsonNode.Parse(json)!.AsObject();
+            var count = 0;
+            Call(asked, () => name(count++));
+            return asked.ToJsonString();
+        }
+        catch (Exception broken) when (broken is JsonException or InvalidOperationException)
+        {
+            return null;
+        }
+    }
+
+    private static void Call(JsonNode? node, Func<string> name)
+    {
+        if (node is JsonArray list)
+        {
+            foreach (var item in list)
+            {
+                Call(item, name);
+            }
+        }
+        else if (node is JsonObject told)
+        {
+            foreach (var (key, value) in told.ToList())
+            {
+                if (key == "name" && value?.GetValueKind() == JsonValueKind.String)
+                {
+                    told[key] = name();
+                }
+                else
+                {
+                    Call(value, name);
+                }
+            }
+        }
+    }
+
     /// <summary>The same with everything left out that is null or unknown; null for what is no request.</summary>
     public static string? LeftOut(string json)
     {

@@ -64,6 +64,19 @@ public sealed class EveryCalculationTests
         differences.ShouldBeEmpty();
     }
 
+    /// <summary>What things are called is how they are told: two of one name are two, and no figure hangs on it.</summary>
+    [Fact]
+    public void Names_change_words_alone()
+    {
+        foreach (var (name, json) in Drawn.Value)
+        {
+            if (AskedIn.Named(json, _ => "Alike") is { } alike && AskedIn.Named(json, i => $"Name {i}") is { } apart)
+            {
+                Different(Run((name, alike)).Json, Run((name, apart)).Json, words: false).ShouldBeEmpty(alike);
+            }
+        }
+    }
+
     /// <summary>Bad input names the field, and says what is allowed or what to do.</summary>
     [Fact]
     public void Whatever_is_refused_says_which_field_and_what_is_allowed()

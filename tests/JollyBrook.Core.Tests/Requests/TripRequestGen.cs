@@ -14,7 +14,7 @@ internal static class TripRequestGen
         from litres in Number(0, 8, "null", "900")
         from free in Number(0, 3)
         from taken in Number(0, 4, "null")
-        select $$"""{"plan":{{plan}},"alongKm":{{km}},"inHandL":{{litres}},"free":[{"id":"b","name":"B","roomL":{{free}} }],"before":{"stops":[{"id":"s0","name":"S","alongKm":3,"day":0,"arriveHour":9.5,"takeL":{{taken}} }],"carried":[{"km":0,"value":2},{"km":3,"value":0.4}]} }""";
+        select $$"""{"plan":{{plan}},"alongKm":{{km}},"inHandL":{{litres}},"free":[{"id":"b","name":"B","roomL":{{free}} }],"before":{"stops":[{"id":"s0","met":"inPassing","alongKm":3,"day":0,"arriveHour":9.5,"takeL":{{taken}} }],"carried":[{"km":0,"value":2},{"km":3,"value":0.4}]} }""";
 
     private static readonly Gen<string> CampDay =
         from plan in Plan

@@ -52,6 +52,42 @@ public class TriageTests
         at.Choices.Single(c => c.Kind == WayOutKind.On).ChanceShort.ShouldBe(0.2383, 0.0005);
     }
 
+    /// <summary>In whatever order they were told: of two as near, the one that likelier runs; of more, whatever the order, one answer.</summary>
+    [Fact]
+    public void Waters_may_be_told_in_any_order() =>
+        Gen.Select(Gen.Select(Gen.Int[1, 4], Gen.Int[0, 10], Gen.Bool).Array[1, 5], Gen.Int[0, 1000], Gen.Double[0, 6])
+            .Sample(
+                (waters, seed, litres) =>
+                {
+                    TriageResponse Told(IEnumerable<(int Km, int Tenths, bool Ahead)> order) =>
+                        Triage.Compute(
+                            new(
+                                UnitSystem.Metric,
+                                litres,
+                                0.5,
+                                1,
+                                Sources:
+                                [
+                                    .. order.Select(w => new NearSource(
+                                        $"{w}",
+                                        w.Ahead ? Direction.Ahead : Direction.Behind,
+                                        w.Km * 3,
+                                        w.Tenths / 10.0
+                                    )),
+                                ]
+                            )
+                        );
+                    var random = new Random(seed);
+                    var (one, other) = (Told(waters), Told(waters.OrderBy(_ => random.Next())));
+                    other.Headline.ShouldBe(one.Headline);
+                    foreach (var (a, b) in one.Choices.Zip(other.Choices))
+                    {
+                        (b.Kind, b.Towards?.Name, b.Towards?.Chance).ShouldBe((a.Kind, a.Towards?.Name, a.Towards?.Chance));
+                        b.ChanceShort.ShouldBe(a.ChanceShort, 1e-9);
+                    }
+                }
+            );
+
     /// <summary>Found dry, the nearest is not the one people are sent to: 10 km at 4 km/h, 2 h 30 min, need 1.25 L.</summary>
     [Fact]
     public void Nobody_is_sent_to_a_water_that_was_found_dry()

@@ -12,12 +12,12 @@ public sealed record PlannedBefore(
 
 /// <summary>A stop of the plan as it was made.</summary>
 /// <param name="Id">Of the source, camp or way out.</param>
-/// <param name="Name">Its name, with the time of day where it is met twice.</param>
+/// <param name="Met">When it is met: one at a camp twice. Its name may have changed since.</param>
 /// <param name="AlongKm">km along the trip.</param>
 /// <param name="Day">The day it is reached on, from 0.</param>
 /// <param name="ArriveHour">When, h after midnight of its day.</param>
 /// <param name="TakeL">What is taken there, L; 0 for walking by.</param>
-public sealed record PlannedStop(string? Id, string? Name, double? AlongKm, int? Day, double? ArriveHour, double? TakeL);
+public sealed record PlannedStop(string? Id, MeetingTime? Met, double? AlongKm, int? Day, double? ArriveHour, double? TakeL);
 
 /// <summary>When a source was last reported on, as the plan knew it.</summary>
 /// <param name="Id">The source.</param>

@@ -73,7 +73,7 @@ internal sealed class SincePlanned(FromHereRequest request, double km, double in
     {
         foreach (var stop in ahead.Where(s => s.Kind is StopKind.Source or StopKind.Camp))
         {
-            var before = stops.FirstOrDefault(s => s.Id == stop.Id && s.Name == stop.Name);
+            var before = stops.FirstOrDefault(s => s.Id == stop.Id && (s.Met ?? MeetingTime.InPassing) == stop.Met);
             var (was, now) = (before?.TakeL ?? 0, stop.Planned ? stop.TakeL : 0);
             if (Math.Abs(now - was) >= WorthTellingL)
             {

@@ -35,7 +35,7 @@ public sealed class FromHereTests
     {
         var plan = Plan.Compute(planned);
         return new PlannedBefore(
-            [.. plan.Stops.Select(s => new PlannedStop(s.Id, s.Name, s.AlongKm, s.Day, s.ArriveHour, s.Planned ? s.TakeL : 0))],
+            [.. plan.Stops.Select(s => new PlannedStop(s.Id, s.Met, s.AlongKm, s.Day, s.ArriveHour, s.Planned ? s.TakeL : 0))],
             plan.Carried,
             [.. planned.Sources!.Select(s => new EarlierReport(s.Id, s.Source.ReportedAt))]
         );

@@ -6,9 +6,9 @@ export function plannedBefore(
   { sources }: PlanRequest,
 ): Schema<'PlannedBefore'> {
   return {
-    stops: stops.map(({ id, name, alongKm, day, arriveHour, takeL }) => ({
+    stops: stops.map(({ id, met, alongKm, day, arriveHour, takeL }) => ({
       id,
-      name,
+      met,
       alongKm,
       day,
       arriveHour,
