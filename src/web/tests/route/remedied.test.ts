@@ -1,7 +1,12 @@
 import fc from 'fast-check';
 import { expect, test } from 'vitest';
 import type { Schema } from '../../src/core/contract';
-import { leftBeforehand, remediedRoute, remediedSource } from '../../src/rooms/route/plan/remedied';
+import {
+  leftBeforehand,
+  remediedRoute,
+  remediedSource,
+  remedyKey,
+} from '../../src/rooms/route/plan/remedied';
 
 type Remedy = Schema<'Remedy'>;
 type Day = Schema<'RouteDay'>;
@@ -39,6 +44,15 @@ test('every remedy changes one thing: the route, a source, or what is left befor
     ];
     expect(changes.filter((change) => change !== null).length, kind).toBe(kind === 'askReport' ? 0 : 1);
   }
+});
+
+test('two waters of one name have two remedies', () => {
+  const words = 'Drink 0.5 L more at Stream before leaving';
+  const [one, other] = ['a', 'b'].map((sourceId) =>
+    remedy({ kind: 'drinkAtSource', words, litres: 1, sourceId }),
+  );
+  expect(remedyKey(one)).not.toBe(remedyKey(other));
+  expect(remedyKey(one)).toBe(remedyKey({ ...one, words: 'Otherwise told' }));
 });
 
 test('a day is changed where it is meant, in what is meant, and no other', () => {

@@ -8,7 +8,7 @@ export function plannedBefore(
   return {
     stops: stops.map(({ id, met, alongKm, day, arriveHour, takeL }) => ({
       id,
-      met,
+      met: met ?? null,
       alongKm,
       day,
       arriveHour,

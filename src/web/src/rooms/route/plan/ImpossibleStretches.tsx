@@ -2,6 +2,7 @@ import CheckCircleOutline from '@mui/icons-material/CheckCircleOutlined';
 import { Box, Button, Typography } from '@mui/material';
 import type { Schema } from '../../../core/contract';
 import { Section } from '../../../shared/Section';
+import { remedyKey } from './remedied';
 import { useApplyRemedy } from './useApplyRemedy';
 
 /** What cannot be walked with this kit, and what fixes it; a tap puts a remedy into the route. */
@@ -14,7 +15,7 @@ export function ImpossibleStretches({ stretches }: { stretches: Schema<'Impossib
         {stretch.remedies.map((remedy) => (
           <Box
             component="li"
-            key={remedy.words}
+            key={remedyKey(remedy)}
             sx={{ display: 'flex', gap: 1.5, alignItems: 'center', flexWrap: 'wrap' }}
           >
             {remedy.kind !== 'askReport' && (

@@ -5,6 +5,7 @@ import { useLong } from '../../../core/useLong';
 import { ProblemLine } from '../../../shared/ProblemLine';
 import { Section } from '../../../shared/Section';
 import { useTrip } from '../TripContext';
+import { remedyKey } from './remedied';
 import { useApplyRemedy } from './useApplyRemedy';
 
 /** Asked for by a tap: an earlier start, a rest, another camp, each planned anew, with its price. */
@@ -36,7 +37,7 @@ export function LighterPanel() {
       {response && response.offers.length > 0 && (
         <Box component="ul" aria-label="Lighter ways" sx={{ listStyle: 'none', m: 0, p: 0 }}>
           {response.offers.map((offer) => (
-            <OfferLine key={offer.remedy.words} offer={offer} />
+            <OfferLine key={remedyKey(offer.remedy)} offer={offer} />
           ))}
         </Box>
       )}

@@ -4,6 +4,11 @@ type Remedy = Schema<'Remedy'>;
 type Route = Schema<'TripRoute'>;
 type Source = Schema<'TripSource'>;
 
+/** Tells one remedy from another; two waters may have one name, and their remedies the same words. */
+export function remedyKey({ kind, sourceId, day, hour, alongKm }: Remedy): string {
+  return [kind, sourceId, day, hour, alongKm].join(' ');
+}
+
 /** What a remedy changes in the route; null where it changes none of it. */
 export function remediedRoute(route: Route, remedy: Remedy): Partial<Route> | null {
   const onItsDay = (part: Partial<Schema<'RouteDay'>>): Partial<Route> => ({
