@@ -14,9 +14,7 @@ export function VerdictPanel({ judgement }: { judgement: Judgement }) {
     >
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', color: colour }}>
         <Icon aria-hidden />
-        <Typography variant="h2" component="h3">
-          {judgement.words}
-        </Typography>
+        <Typography variant="h2">{judgement.words}</Typography>
       </Box>
       <Typography>{judgement.explanation}</Typography>
       {judgement.goOn && <Typography sx={{ fontWeight: 700 }}>{judgement.goOn}</Typography>}
@@ -45,9 +43,7 @@ export function VerdictPanel({ judgement }: { judgement: Judgement }) {
       )}
       {judgement.collect.length > 0 && (
         <div>
-          <Typography variant="h3" component="h4">
-            How to draw it
-          </Typography>
+          <Typography variant="h3">How to draw it</Typography>
           <Box component="ol" sx={{ m: 0, pl: 2.5 }}>
             {judgement.collect.map((line) => (
               <li key={line}>
