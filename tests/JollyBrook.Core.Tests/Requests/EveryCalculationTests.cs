@@ -9,9 +9,7 @@ public sealed class EveryCalculationTests
 {
     private const int Requests = 2_500;
 
-    private static readonly Lazy<IReadOnlyList<(string Name, string Json)>> Drawn = new(() =>
-        [.. RequestGen.Any.Array[Requests].Single().Where(r => Calculations.All.Any(c => c.Name == r.Name))]
-    );
+    private static readonly Lazy<IReadOnlyList<(string Name, string Json)>> Drawn = new(Draw);
 
     private static readonly Lazy<IReadOnlyList<(int Status, string Json)>> Answers = new(() => [.. Drawn.Value.Select(Run)]);
 
@@ -20,7 +18,14 @@ public sealed class EveryCalculationTests
     public void Each_is_asked_and_answers()
     {
         var answered = Drawn.Value.Zip(Answers.Value).Where(a => a.Second.Status == 200).Select(a => a.First.Name).ToHashSet();
-        Calculations.All.Select(c => c.Name).Where(name => !answered.Contains(name)).ShouldBeEmpty();
+        var silent = Calculations.All.Select(c => c.Name).Except(answered).ToHashSet();
+        // The rarest may all have been refused by chance: drawn again, a few times over.
+        for (var again = 0; again < 8 && silent.Count > 0; again++)
+        {
+            silent.ExceptWith(Draw().Where(r => silent.Contains(r.Name) && Run(r).Status == 200).Select(r => r.Name).ToList());
+        }
+
+        silent.ShouldBeEmpty();
     }
 
     /// <summary>Nothing is remembered from one to the next, and nothing shared between two at once.</summary>
@@ -97,6 +102,9 @@ public sealed class EveryCalculationTests
             }
         }
     }
+
+    private static IReadOnlyList<(string Name, string Json)> Draw() =>
+        [.. RequestGen.Any.Array[Requests].Single().Where(r => Calculations.All.Any(c => c.Name == r.Name))];
 
     private static (int Status, string Json) Run((string Name, string Json) request)
     {
