@@ -377,15 +377,8 @@ public sealed class Browser : IDisposable
     }
 
     /// <summary>What a list shows as chosen, and where one is: choosing changes either.</summary>
-    private (string Text, string Url) Shown(string label)
-    {
-        (string, string) shown = default;
-        Until(
-            () => (shown = (Elements("combobox", label).FirstOrDefault()?.Text ?? "", Driver.Url)).Item2.Length > 0,
-            $"combobox “{label}”"
-        );
-        return shown;
-    }
+    private (string Text, string Url) Shown(string label) =>
+        AsOne(() => (Elements("combobox", label).FirstOrDefault()?.Text ?? "", Driver.Url), $"combobox “{label}”");
 
     public bool Has(string role, string name) => AsOne(() => Elements(role, name).Count > 0, $"{role} “{name}”, if it is there");
 

@@ -18,7 +18,7 @@ public enum Policy
     FixedLitres,
 }
 
-/// <summary>What can be decided on ahead at each source, and what each is called.</summary>
+/// <summary>The plan and the habits it is compared with: what each is called.</summary>
 public static class Policies
 {
     /// <summary>The fixed litres for each walker, L.</summary>

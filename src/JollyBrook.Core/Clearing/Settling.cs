@@ -11,16 +11,16 @@ public enum Grit
     /// <summary>Counts as clay, which settles last.</summary>
     Unknown,
 
-    /// <summary>Gritty; settles in minutes.</summary>
+    /// <summary>Gritty: grains of 50 µm.</summary>
     Sandy,
 
-    /// <summary>Floury; settles in hours.</summary>
+    /// <summary>Floury: grains of 10 µm.</summary>
     Silty,
 
-    /// <summary>Between silt and clay.</summary>
+    /// <summary>Between silt and clay: 5 µm.</summary>
     FineSilt,
 
-    /// <summary>Stays for days.</summary>
+    /// <summary>Finest of all: 1 µm.</summary>
     Clay,
 }
 

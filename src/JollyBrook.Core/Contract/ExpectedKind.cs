@@ -29,16 +29,16 @@ internal static class ExpectedKind
             type = property;
             for (var i = 0; i < lists; i++)
             {
-                type = Inner(type);
+                type = ItemOf(type);
             }
         }
 
-        return Words(Inner(type, ofLists: false));
+        return Words(Required(type));
     }
 
     /// <summary>The kinds there are, where that is the property that says which.</summary>
     private static IEnumerable<string>? KindsOf(JsonSerializerOptions options, Type type, string name) =>
-        options.TryGetTypeInfo(Inner(type, ofLists: false), out var info)
+        options.TryGetTypeInfo(Required(type), out var info)
         && info.PolymorphismOptions is { } several
         && several.TypeDiscriminatorPropertyName == name
             ? several.DerivedTypes.Select(kind => $"{kind.TypeDiscriminator}")
@@ -49,7 +49,7 @@ internal static class ExpectedKind
     /// <summary>The type of a property, of one of the kinds where there are several.</summary>
     private static Type? PropertyOf(JsonSerializerOptions options, Type type, string name)
     {
-        if (!options.TryGetTypeInfo(Inner(type, ofLists: false), out var info))
+        if (!options.TryGetTypeInfo(Required(type), out var info))
         {
             return null;
         }
@@ -59,9 +59,11 @@ internal static class ExpectedKind
                 .FirstOrDefault(t => t is not null);
     }
 
-    /// <summary>What a list is of, or what may be left out.</summary>
-    private static Type Inner(Type type, bool ofLists = true) =>
-        Nullable.GetUnderlyingType(type) ?? (ofLists && type.IsGenericType ? type.GetGenericArguments()[^1] : type);
+    /// <summary>What may be left out.</summary>
+    private static Type Required(Type type) => Nullable.GetUnderlyingType(type) ?? type;
+
+    /// <summary>What a list is of; anything else is itself.</summary>
+    private static Type ItemOf(Type type) => type.IsGenericType ? type.GetGenericArguments()[^1] : type;
 
     private static string Words(Type type) =>
         type.IsEnum ? OneOf(Enum.GetNames(type).Select(JsonNamingPolicy.CamelCase.ConvertName))

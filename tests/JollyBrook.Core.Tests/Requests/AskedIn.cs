@@ -12,75 +12,51 @@ internal static class AskedIn
     private static readonly string[] Inner = ["plan", "request", "of", "batch", "standing", "walk"];
 
     /// <summary>The same, asked by somebody who counts in these units; null for what is no request.</summary>
-    public static string? Units(UnitSystem units, string name, string json)
-    {
-        try
+    public static string? Units(UnitSystem units, string name, string json) => Changed(json, asked =>
         {
-            var asked = JsonNode.Parse(json)!.AsObject();
             if (Calculations.All.First(c => c.Name == name).RequestType.GetProperty("Units") is not null)
             {
                 asked["units"] = ContractName.Of(units);
             }
 
             Within(asked, units);
-            return asked.ToJsonString();
-        }
-        catch (Exception broken) when (broken is JsonException or InvalidOperationException)
-        {
-            return null;
-        }
-    }
+        });
 
     /// <summary>The same with everything called otherwise; null for what is no request.</summary>
     /// <param name="json">The request.</param>
     /// <param name="name">What the n-th thing of it is called.</param>
     public static string? Named(string json, Func<int, string> name)
     {
-        try
+        var count = 0;
+        return Changed(json, asked =>
         {
-            var asked = JsonNode.Parse(json)!.AsObject();
-            var count = 0;
-            Call(asked, () => name(count++));
-            return asked.ToJsonString();
-        }
-        catch (Exception broken) when (broken is JsonException or InvalidOperationException)
-        {
-            return null;
-        }
-    }
-
-    private static void Call(JsonNode? node, Func<string> name)
-    {
-        if (node is JsonArray list)
-        {
-            foreach (var item in list)
+            foreach (var told in Objects(asked).Where(o => IsText(o["name"])))
             {
-                Call(item, name);
+                told["name"] = name(count++);
             }
-        }
-        else if (node is JsonObject told)
-        {
-            foreach (var (key, value) in told.ToList())
-            {
-                if (key == "name" && value?.GetValueKind() == JsonValueKind.String)
-                {
-                    told[key] = name();
-                }
-                else
-                {
-                    Call(value, name);
-                }
-            }
-        }
+        });
     }
 
     /// <summary>The same with everything left out that is null or unknown; null for what is no request.</summary>
-    public static string? LeftOut(string json)
+    public static string? LeftOut(string json) => Changed(json, asked =>
+        {
+            foreach (var told in Objects(asked))
+            {
+                foreach (
+                    var (key, _) in told.Where(p => p.Value is null || IsText(p.Value) && p.Value.GetValue<string>() == "unknown").ToList()
+                )
+                {
+                    told.Remove(key);
+                }
+            }
+        });
+
+    private static string? Changed(string json, Action<JsonObject> change)
     {
         try
         {
             var asked = JsonNode.Parse(json)!.AsObject();
-            LeaveOut(asked);
+            change(asked);
             return asked.ToJsonString();
         }
         catch (Exception broken) when (broken is JsonException or InvalidOperationException)
@@ -89,30 +65,17 @@ internal static class AskedIn
         }
     }
 
-    private static void LeaveOut(JsonNode? node)
-    {
-        if (node is JsonArray list)
+    /// <summary>A request and all that it holds, the outer before the inner.</summary>
+    private static IReadOnlyList<JsonObject> Objects(JsonNode? node) =>
+        node switch
         {
-            foreach (var item in list)
-            {
-                LeaveOut(item);
-            }
-        }
-        else if (node is JsonObject told)
-        {
-            foreach (var (key, value) in told.ToList())
-            {
-                if (value is null || value.GetValueKind() == JsonValueKind.String && value.GetValue<string>() == "unknown")
-                {
-                    told.Remove(key);
-                }
-                else
-                {
-                    LeaveOut(value);
-                }
-            }
-        }
-    }
+            JsonObject told => [told, .. told.SelectMany(p => Objects(p.Value))],
+            JsonArray list => [.. list.SelectMany(Objects)],
+            _ => [],
+        };
+
+    private static bool IsText([System.Diagnostics.CodeAnalysis.NotNullWhen(true)] JsonNode? node) =>
+        node?.GetValueKind() == JsonValueKind.String;
 
     private static void Within(JsonObject asked, UnitSystem units)
     {

@@ -30,35 +30,19 @@ public partial class UsWordsTests
     ];
 
     [Fact]
-    public void Nothing_is_told_in_metric_to_who_counts_in_US_units()
-    {
-        HashSet<string> told = [];
-        foreach (var (name, json) in RequestGen.Any.Array[Requests].Single().Where(r => !OfTheirOwn.Contains(r.Name)))
-        {
-            if (AskedIn.Units(UnitSystem.Us, name, json) is not { } asked)
-            {
-                continue;
-            }
-
-            using var answer = JsonDocument.Parse(Calculations.Run(name, asked).Json);
-            told.UnionWith(
-                Words(answer.RootElement, name)
-                    .Where(w => MetricAlone().IsMatch(w.Words))
-                    .Select(w => $"{w.Path}: {Figure().Replace(w.Words, "#")}")
-            );
-        }
-
-        told.ShouldBeEmpty();
-    }
+    public void Nothing_is_told_in_metric_to_who_counts_in_US_units() => Told(UnitSystem.Us, MetricAlone()).ShouldBeEmpty();
 
     /// <summary>And who counts in litres and kilometres, nothing in quarts and miles.</summary>
     [Fact]
-    public void Nothing_is_told_in_US_units_to_who_counts_in_metric()
+    public void Nothing_is_told_in_US_units_to_who_counts_in_metric() => Told(UnitSystem.Metric, UsAlone()).ShouldBeEmpty();
+
+    /// <summary>What is told with such a figure in it, and where, each once.</summary>
+    private static HashSet<string> Told(UnitSystem units, Regex foreign)
     {
         HashSet<string> told = [];
         foreach (var (name, json) in RequestGen.Any.Array[Requests].Single().Where(r => !OfTheirOwn.Contains(r.Name)))
         {
-            if (AskedIn.Units(UnitSystem.Metric, name, json) is not { } asked)
+            if (AskedIn.Units(units, name, json) is not { } asked)
             {
                 continue;
             }
@@ -66,12 +50,12 @@ public partial class UsWordsTests
             using var answer = JsonDocument.Parse(Calculations.Run(name, asked).Json);
             told.UnionWith(
                 Words(answer.RootElement, name)
-                    .Where(w => UsAlone().IsMatch(w.Words))
+                    .Where(w => foreign.IsMatch(w.Words))
                     .Select(w => $"{w.Path}: {Figure().Replace(w.Words, "#")}")
             );
         }
 
-        told.ShouldBeEmpty();
+        return told;
     }
 
     private static IEnumerable<(string Path, string Words)> Words(JsonElement element, string path) =>
