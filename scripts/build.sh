@@ -18,7 +18,7 @@ check_tools() {
 print_of() {
   find "$@" -type f \
     -not -path '*/bin/*' -not -path '*/obj/*' -not -path '*/node_modules/*' -not -path '*/public/_framework/*' -not -path '*/.data/*' \
-    -not -path '*/openapi/*' -not -path '*/src/core/api.d.ts' -not -path '*/src/core/recordSchemas.ts' -not -name packages.lock.json -print0 | LC_ALL=C sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1
+    -not -path '*/openapi/*' -not -path '*/src/core/api.d.ts' -not -path '*/src/core/recordSchemas.ts' -not -path '*/src/core/choices.ts' -not -name packages.lock.json -print0 | LC_ALL=C sort -z | xargs -0 sha256sum | sha256sum | cut -d' ' -f1
 }
 
 # part NAME "what it is" FUNCTION PLACES...: runs FUNCTION unless the places are as they were when it last succeeded.

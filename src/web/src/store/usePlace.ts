@@ -1,6 +1,7 @@
 import { useMemo, useState } from 'react';
-import { keepLocal, readLocal } from './localSettings';
+import { number, object, string } from 'valibot';
 import { useInHand } from './InHandContext';
+import { enteredThing } from './localThing';
 import { useRecords } from './useRecords';
 
 /** Where on a route the party is, and how that is known. */
@@ -12,13 +13,16 @@ export interface Place {
   by: string;
 }
 
-const kept = 'place';
+const kept = enteredThing<Place>('place', {
+  version: 1,
+  schema: object({ routeId: string(), km: number(), at: string(), by: string() }),
+});
 
 /** The newest of what the log tells of the place and what was found or chosen here. Null where neither tells. */
 export function usePlace(): { place: Place | null; set: (place: Place) => void } {
   const told = useInHand()?.place;
   const sources = useRecords('trip-source');
-  const [chosen, setChosen] = useState(() => readLocal<Place>(kept));
+  const [chosen, setChosen] = useState(() => kept.read());
   const fromLog = useMemo((): Place | null => {
     const source = sources?.find(({ id }) => id === told?.sourceId);
     if (!told || !source?.body.routeId) return null;
@@ -30,7 +34,7 @@ export function usePlace(): { place: Place | null; set: (place: Place) => void }
     };
   }, [told, sources]);
   const set = (place: Place) => {
-    keepLocal(kept, place);
+    kept.keep(place);
     setChosen(place);
   };
   return { place: newer(chosen, fromLog), set };

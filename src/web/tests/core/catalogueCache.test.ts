@@ -39,8 +39,7 @@ test('the same page gets the same object each time, so that nothing is drawn ane
 test('one of another build is not believed, nor one that was damaged', async () => {
   (await opened()).keepCatalogue(metric);
   const key = 'jolly-brook-catalogue-metric';
-  const { keepLocal } = await import('../../src/store/localSettings');
-  keepLocal(key, { build: 'another', catalogue: metric });
+  vi.stubGlobal('__BUILD__', 'another');
   expect((await opened()).keptCatalogue('metric')).toBeNull();
   localStorage.setItem(key, '1234:{"build":');
   expect((await opened()).keptCatalogue('metric')).toBeNull();

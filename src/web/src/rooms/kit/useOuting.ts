@@ -1,10 +1,12 @@
 import { useMemo, useState } from 'react';
+import { nullable, object, string } from 'valibot';
 import type { PlanRequest, Schema } from '../../core/contract';
+import { requestPart } from '../../shared/entered';
 import { thisHour } from '../../shared/thisMinute';
 import { today } from '../../shared/time';
 import { useRouteChoice } from '../../shared/useRouteChoice';
 import { useSettings } from '../../store/LocalDataContext';
-import { keepLocal, readLocal } from '../../store/localSettings';
+import { enteredThing } from '../../store/localThing';
 import { usePlanRequest } from '../../store/usePlanRequest';
 
 /** What a kit is held against, as every calculation about it is asked. */
@@ -22,7 +24,10 @@ export interface TypedOuting {
   trip: Schema<'KitTrip'>;
 }
 
-const key = 'outing-v1';
+const kept = enteredThing<TypedOuting>('outing', {
+  version: 1,
+  schema: object({ routeId: nullable(string()), trip: requestPart<Schema<'KitTrip'>>() }),
+});
 
 /** What was typed on an earlier visit; null where that outing is over. */
 export function notOver(typed: TypedOuting | null, day: string): TypedOuting | null {
@@ -40,13 +45,13 @@ export function useOuting() {
   const { units, countViruses } = useSettings().settings;
   const { routes, route, choose } = useRouteChoice();
   const plan = usePlanRequest(route);
-  const [typed, setTyped] = useState(() => notOver(readLocal<TypedOuting>(key), today()));
+  const [typed, setTyped] = useState(() => notOver(kept.read(), today()));
   const routeId = route?.id ?? null;
   const trip = useMemo(() => typedOf(typed, routeId), [typed, routeId]);
   const setTrip = (next: Schema<'KitTrip'>) => {
     const told = { routeId, trip: next };
     setTyped(told);
-    keepLocal(key, told);
+    kept.keep(told);
   };
   const isReady = routes !== undefined && (route === undefined || plan !== null);
   const outing: Outing | null = isReady

@@ -1,17 +1,18 @@
 import type { Request } from '../../core/contract';
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
+import { partial } from 'valibot';
 import { useCatalogue } from '../../core/CatalogueContext';
 import { useCalculation, type Calculated } from '../../core/useCalculation';
 import { useSettings } from '../../store/LocalDataContext';
 import type { Kept } from '../../store/records';
 import { useInHand } from '../../store/InHandContext';
-import { forgetLocal, keepLocal, readLocal } from '../../store/localSettings';
+import { enteredThing } from '../../store/localThing';
 import { usePlanNow } from '../../store/usePlanNow';
 import { usePlace, type Place } from '../../store/usePlace';
 import { useStore } from '../../store/StoreContext';
 import { useCurrent, useRecords } from '../../store/useRecords';
 import { usePartyWatch } from '../body/signs/usePartyWatch';
-import { freshDraft, type Draft } from './draft';
+import { draftShape, freshDraft, type Draft } from './draft';
 import { toTriage } from './toTriage';
 
 interface Scarce {
@@ -29,6 +30,9 @@ interface Scarce {
 }
 
 const Context = createContext<Scarce | null>(null);
+
+const enteredIn = (storeId: string) =>
+  enteredThing<Partial<Draft>>(`jolly-brook-scarce-${storeId}`, { version: 1, schema: partial(draftShape) });
 
 /** What was entered when water is short, kept through a reload, and where that leaves the party. */
 export function ScarceProvider({ children }: { children: ReactNode }) {
@@ -53,12 +57,12 @@ interface LoadedProps {
 function Loaded({ routes, walkers, tests, children }: LoadedProps) {
   const { units } = useSettings().settings;
   const fresh = freshDraft(useCatalogue().lists.scarce.defaults);
-  const key = `jolly-brook-scarce-${useStore().db.storeId}`;
-  const [entered, setEntered] = useState<Partial<Draft>>(() => readLocal<Partial<Draft>>(key) ?? {});
+  const { storeId } = useStore().db;
+  const [entered, setEntered] = useState<Partial<Draft>>(() => enteredIn(storeId).read() ?? {});
   useEffect(() => {
-    if (Object.keys(entered).length === 0) forgetLocal(key);
-    else keepLocal(key, entered);
-  }, [key, entered]);
+    if (Object.keys(entered).length === 0) enteredIn(storeId).forget();
+    else enteredIn(storeId).keep(entered);
+  }, [storeId, entered]);
 
   const state = useInHand();
   const { place: last, set: stand } = usePlace();

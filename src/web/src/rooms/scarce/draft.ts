@@ -1,66 +1,69 @@
+import { array, boolean, nullable, object, picklist, string, type InferOutput } from 'valibot';
+import { Clarity, SnowKind, SourceFlow, SourceKind } from '../../core/choices';
 import type { PlaceFeature, Request, Schema, Sighting } from '../../core/contract';
-import type { Entry } from '../../shared/entered';
+import { choiceOf, entry, requestPart } from '../../shared/entered';
 
 type Triage = Request<'water-short'>;
 type Make = Request<'make-water'>;
 
 /** Everything entered in the Scarce room; kept on this device, so that no page of it is asked twice. */
-export interface Draft {
+export type Draft = InferOutput<typeof draftShape>;
+export const draftShape = object({
   /** Water that may be drunk, litres. */
-  inHandL: Entry;
+  inHandL: entry,
   /** Typed need walking, L/h; null takes it from the walkers and the effort. */
-  needLPerH: Entry;
-  people: Entry;
-  effort: Schema<'Effort'>;
+  needLPerH: entry,
+  people: entry,
+  effort: requestPart<Schema<'Effort'>>(),
   /** The trip whose sources are counted; null for what is typed. */
-  routeId: string | null;
-  alongKm: Entry;
-  nextKm: Entry;
-  nextChance: Entry;
-  lastKm: Entry;
-  lastChance: Entry;
-  helpHours: Entry;
-  noHelp: boolean;
-  waterHere: boolean;
-  hereKind: Schema<'SourceKind'>;
-  hereFlow: Schema<'SourceFlow'>;
-  hereSeen: Sighting[];
-  hereClarity: Schema<'Clarity'>;
-  means: NonNullable<Triage['means']>;
-  signs: NonNullable<Triage['signs']>;
-  air: Entry;
-  humidity: Entry;
+  routeId: nullable(string()),
+  alongKm: entry,
+  nextKm: entry,
+  nextChance: entry,
+  lastKm: entry,
+  lastChance: entry,
+  helpHours: entry,
+  noHelp: boolean(),
+  waterHere: boolean(),
+  hereKind: picklist(SourceKind),
+  hereFlow: picklist(SourceFlow),
+  hereSeen: array(choiceOf<Sighting>()),
+  hereClarity: picklist(Clarity),
+  means: choiceOf<NonNullable<Triage['means']>>(),
+  signs: choiceOf<NonNullable<Triage['signs']>>(),
+  air: entry,
+  humidity: entry,
   /** Null while nobody has told of it. */
-  sun: NonNullable<Make['sun']> | null;
-  season: NonNullable<Make['season']>;
-  rainMm: Entry;
-  features: PlaceFeature[];
-  soil: NonNullable<Make['soil']>;
-  sheetM2: Entry;
-  bags: Entry;
-  burner: string;
-  fuelG: Entry;
+  sun: nullable(choiceOf<NonNullable<Make['sun']>>()),
+  season: choiceOf<NonNullable<Make['season']>>(),
+  rainMm: entry,
+  features: array(choiceOf<PlaceFeature>()),
+  soil: choiceOf<NonNullable<Make['soil']>>(),
+  sheetM2: entry,
+  bags: entry,
+  burner: string(),
+  fuelG: entry,
   /** Of what is distilled; null takes the usual. */
-  waterC: Entry;
+  waterC: entry,
   /** Height above the sea, m; null takes the sea. */
-  elevationM: Entry;
-  snowKind: Schema<'SnowKind'>;
-  snowC: Entry;
-  hours: Entry;
-  needLPerDay: Entry;
-  chosen: Schema<'ChosenWay'>[];
+  elevationM: entry,
+  snowKind: picklist(SnowKind),
+  snowC: entry,
+  hours: entry,
+  needLPerDay: entry,
+  chosen: array(requestPart<Schema<'ChosenWay'>>()),
   /** What speaks for water on this ground. */
-  seen: Schema<'SeenSign'>[];
+  seen: array(requestPart<Schema<'SeenSign'>>()),
   /** How wet the country has been; null takes the trip's. */
-  country: Schema<'CountrySigns'> | null;
-  latitudeDeg: Entry;
-  longitudeDeg: Entry;
-  accuracyM: Entry;
-  where: string;
-  note: string;
+  country: nullable(requestPart<Schema<'CountrySigns'>>()),
+  latitudeDeg: entry,
+  longitudeDeg: entry,
+  accuracyM: entry,
+  where: string(),
+  note: string(),
   /** As typed here; null takes the one kept with the settings. */
-  contact: string | null;
-}
+  contact: nullable(string()),
+});
 
 /** No burner to make water with. */
 export const noBurner = 'none';

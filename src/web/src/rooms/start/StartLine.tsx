@@ -1,21 +1,24 @@
 import { Alert, Button } from '@mui/material';
 import { useState } from 'react';
 import { Link, useLocation } from 'react-router';
-import { keepLocal, readLocal } from '../../store/localSettings';
+import { literal, object } from 'valibot';
+import { enteredThing } from '../../store/localThing';
 import { useStore } from '../../store/StoreContext';
 import { useStartSteps } from './useStartSteps';
+
+const leftIn = (storeId: string) =>
+  enteredThing(`start-left-${storeId}`, { version: 1, schema: object({ left: literal(true) }) });
 
 /** Offers the first plan where nothing is kept yet, until it is begun or waved away. */
 export function StartLine() {
   const { demo, db } = useStore();
-  const key = `start-left-${db.storeId}`;
-  const [isLeft, setLeft] = useState(() => readLocal(key) !== null);
+  const [isLeft, setLeft] = useState(() => leftIn(db.storeId).read() !== null);
   const { pathname } = useLocation();
   const steps = useStartSteps();
   const isFresh = steps !== null && steps.every(({ isDone }) => !isDone);
   if (demo || isLeft || !isFresh || pathname !== '/now') return null;
   const leave = () => {
-    keepLocal(key, { left: true });
+    leftIn(db.storeId).keep({ left: true });
     setLeft(true);
   };
   return (

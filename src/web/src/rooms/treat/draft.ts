@@ -1,72 +1,90 @@
-import type { Catalogue, Schema, Sighting } from '../../core/contract';
+import { array, boolean, nullable, object, picklist, string, type InferOutput } from 'valibot';
+import {
+  BoilSchool,
+  BottleLight,
+  ChainSort,
+  Clarity,
+  ClearingWay,
+  CoolingPlace,
+  DateCheck,
+  DrawOff,
+  Grit,
+  SnowKind,
+  SourceFlow,
+  SourceKind,
+  WaterColour,
+  YesNo,
+} from '../../core/choices';
+import type { Catalogue, Sighting } from '../../core/contract';
 import type { Kept } from '../../store/records';
 import { ofItemKind } from '../../store/kitItems';
-import type { Entry } from '../../shared/entered';
+import { choiceOf, entry } from '../../shared/entered';
 
 /** How clarity is told. */
 export type ClarityBy = 'class' | 'depth' | 'probe';
 
 /** Everything entered in the Treat room. `touched` lists what the person has set; the rest is a marked default. */
-export interface Draft {
-  here: string | null;
-  sourceKind: Schema<'SourceKind'>;
-  flow: Schema<'SourceFlow'>;
-  seen: Sighting[];
-  upstreamWalked: Schema<'YesNo'>;
-  rainLastDay: Schema<'YesNo'>;
-  conductivityUsCm: Entry;
-  containerId: string | null;
-  volumeL: Entry;
-  clarityBy: ClarityBy;
-  clarity: Schema<'Clarity'>;
-  vanishingDepthCm: Entry;
-  turbidityNtu: Entry;
-  colour: Schema<'WaterColour'>;
-  temperatureC: Entry;
-  elevationM: Entry;
-  snowKind: Schema<'SnowKind'>;
-  snowTemperatureC: Entry;
+export type Draft = InferOutput<typeof draftShape>;
+export const draftShape = object({
+  here: nullable(string()),
+  sourceKind: picklist(SourceKind),
+  flow: picklist(SourceFlow),
+  seen: array(choiceOf<Sighting>()),
+  upstreamWalked: picklist(YesNo),
+  rainLastDay: picklist(YesNo),
+  conductivityUsCm: entry,
+  containerId: nullable(string()),
+  volumeL: entry,
+  clarityBy: picklist(['class', 'depth', 'probe']),
+  clarity: picklist(Clarity),
+  vanishingDepthCm: entry,
+  turbidityNtu: entry,
+  colour: picklist(WaterColour),
+  temperatureC: entry,
+  elevationM: entry,
+  snowKind: picklist(SnowKind),
+  snowTemperatureC: entry,
   /** The melt as measured; null when it was not. */
-  meltC: Entry;
-  acceptUntreated: boolean;
-  clearingWay: Schema<'ClearingWay'> | null;
-  grit: Schema<'Grit'>;
-  drawOff: Schema<'DrawOff'>;
-  sludgeCm: Entry;
-  depthCm: Entry;
+  meltC: entry,
+  acceptUntreated: boolean(),
+  clearingWay: nullable(picklist(ClearingWay)),
+  grit: picklist(Grit),
+  drawOff: picklist(DrawOff),
+  sludgeCm: entry,
+  depthCm: entry,
   /** The chain chosen; null for the best one. */
-  method: string | null;
-  sort: Schema<'ChainSort'>;
-  beyondKit: boolean;
-  cloudCover: Entry;
-  continuousRain: boolean;
-  latitudeDeg: Entry;
-  longitudeDeg: Entry;
-  date: Schema<'DateCheck'>;
-  light: Schema<'BottleLight'>;
-  ph: Entry;
-  bleachStrengthPercent: Entry;
-  bleachAgeMonths: Entry;
-  drops: Entry;
-  dropsMl: Entry;
+  method: nullable(string()),
+  sort: picklist(ChainSort),
+  beyondKit: boolean(),
+  cloudCover: entry,
+  continuousRain: boolean(),
+  latitudeDeg: entry,
+  longitudeDeg: entry,
+  date: picklist(DateCheck),
+  light: picklist(BottleLight),
+  ph: entry,
+  bleachStrengthPercent: entry,
+  bleachAgeMonths: entry,
+  drops: entry,
+  dropsMl: entry,
   /** The shorter wait, which leaves Cryptosporidium out. */
-  withoutCryptosporidium: boolean;
-  school: Schema<'BoilSchool'>;
-  longMinutes: Entry;
-  heldC: Entry;
-  thermometer: boolean;
-  burnerId: string;
-  potId: string | null;
-  lidOn: boolean;
-  cooling: Schema<'CoolingPlace'>;
-  airTemperatureC: Entry;
-  weighed: boolean;
-  weighedFuelG: Entry;
-  weighedVolumeL: Entry;
-  weighedStartC: Entry;
-  weighedElevationM: Entry;
-  touched: string[];
-}
+  withoutCryptosporidium: boolean(),
+  school: picklist(BoilSchool),
+  longMinutes: entry,
+  heldC: entry,
+  thermometer: boolean(),
+  burnerId: string(),
+  potId: nullable(string()),
+  lidOn: boolean(),
+  cooling: picklist(CoolingPlace),
+  airTemperatureC: entry,
+  weighed: boolean(),
+  weighedFuelG: entry,
+  weighedVolumeL: entry,
+  weighedStartC: entry,
+  weighedElevationM: entry,
+  touched: array(string()),
+});
 
 type Item = Kept<'kit-item'>;
 

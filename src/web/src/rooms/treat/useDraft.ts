@@ -1,9 +1,10 @@
 import { useEffect, useState } from 'react';
+import { partial } from 'valibot';
 import { useCatalogue } from '../../core/CatalogueContext';
-import { forgetLocal, keepLocal, readLocal } from '../../store/localSettings';
+import { enteredThing } from '../../store/localThing';
 import type { Kept } from '../../store/records';
 import { useStore } from '../../store/StoreContext';
-import { freshDraft, type Draft } from './draft';
+import { draftShape, freshDraft, type Draft } from './draft';
 
 export interface DraftStore {
   draft: Draft;
@@ -14,20 +15,23 @@ export interface DraftStore {
   reset: () => void;
 }
 
+const draftOf = (storeId: string) =>
+  enteredThing<Partial<Draft>>(`jolly-brook-treat-${storeId}`, { version: 1, schema: partial(draftShape) });
+
 /** The draft of the Treat room, kept through a reload; what another room hands over comes on top. */
 export function useDraft(kit: Kept<'kit-item'>[], handed: Partial<Draft> | null): DraftStore {
   const catalogue = useCatalogue();
-  const key = `jolly-brook-treat-${useStore().db.storeId}`;
+  const { storeId } = useStore().db;
   const [draft, setDraft] = useState<Draft>(() => {
     const fresh = freshDraft(catalogue, kit);
-    const before = { ...fresh, ...readLocal<Partial<Draft>>(key) };
+    const before = { ...fresh, ...draftOf(storeId).read() };
     return handed === null ? before : withPart(before, handed);
   });
   useEffect(() => {
     // Defaults alone are not kept: they follow the kit.
-    if (draft.touched.length === 0) forgetLocal(key);
-    else keepLocal(key, draft);
-  }, [key, draft]);
+    if (draft.touched.length === 0) draftOf(storeId).forget();
+    else draftOf(storeId).keep(draft);
+  }, [storeId, draft]);
 
   return {
     draft,

@@ -1,4 +1,5 @@
-import { keepLocal, readLocal } from '../../../store/localSettings';
+import { boolean, nullable, number, object, record, string, type InferOutput } from 'valibot';
+import { enteredThing } from '../../../store/localThing';
 import { morning } from './morning';
 
 /** What somebody told of a walker's day, for every place that asks how they stand. */
@@ -11,14 +12,21 @@ export interface ToldDay {
   rested: boolean;
 }
 
-interface KeptDay extends ToldDay {
+const keptDay = object({
+  from: nullable(string()),
+  setOut: nullable(string()),
+  arrived: nullable(string()),
+  airC: nullable(number()),
+  rested: boolean(),
   /** The morning of the day it was told of. */
-  morning: string;
-}
+  morning: string(),
+});
 
-const kept = 'told-days';
+type KeptDays = Partial<Record<string, InferOutput<typeof keptDay>>>;
 
-const all = () => readLocal<Record<string, KeptDay | undefined>>(kept) ?? {};
+const kept = enteredThing<KeptDays>('told-days', { version: 1, schema: record(string(), keptDay) });
+
+const all = () => kept.read() ?? {};
 
 /** The day as it was told since this morning; nothing told of it otherwise. */
 export function toldDay(walker: string, now: Date): ToldDay {
@@ -32,5 +40,5 @@ export function toldDay(walker: string, now: Date): ToldDay {
 export function tellDay(walker: string, told: ToldDay, now: Date): void {
   const today = morning(now);
   const days = Object.entries(all()).filter(([, day]) => day?.morning === today);
-  keepLocal(kept, { ...Object.fromEntries(days), [walker]: { ...told, morning: today } });
+  kept.keep({ ...Object.fromEntries(days), [walker]: { ...told, morning: today } });
 }

@@ -1,20 +1,21 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
-import { forgetLocal, keepLocal, readLocal } from '../../../store/localSettings';
+import { object, string } from 'valibot';
+import { enteredThing } from '../../../store/localThing';
 import { useIslandMap } from './useIslandMap';
 import { keepMapFile, mapFiles, type MapFile } from '../../../store/mapFiles';
 
-const key = 'base-map';
+const kept = enteredThing('base-map', { version: 1, schema: object({ id: string() }) });
 const noFiles: MapFile[] = [];
 
 /** Which map file lies under the line, and the files there are. */
 export function useBaseMap() {
   const files = useLiveQuery(() => mapFiles.files.toArray(), []) ?? noFiles;
-  const [used, setUsed] = useState(() => readLocal<{ id: string }>(key)?.id ?? null);
+  const [used, setUsed] = useState(() => kept.read()?.id ?? null);
   const [wrong, setWrong] = useState<string | null>(null);
   const choose = (id: string | null) => {
-    if (id === null) forgetLocal(key);
-    else keepLocal(key, { id });
+    if (id === null) kept.forget();
+    else kept.keep({ id });
     setUsed(id);
   };
   const add = async (file: File) => {

@@ -1,15 +1,16 @@
 import { useEffect } from 'react';
-import { keepLocal, readLocal } from '../../../store/localSettings';
+import { literal, object } from 'valibot';
+import { enteredThing } from '../../../store/localThing';
 import { useStore } from '../../../store/StoreContext';
 
-const key = 'island-map-taken';
+const kept = enteredThing('island-map-taken', { version: 1, schema: object({ taken: literal(true) }) });
 
 /** Beside demo data its island's own small map is taken onto the device once, as a person would add theirs. */
 export function useIslandMap(add: (file: File) => Promise<void>) {
   const { demo } = useStore();
   useEffect(() => {
-    if (!demo || readLocal(key) !== null) return;
-    keepLocal(key, { taken: true });
+    if (!demo || kept.read() !== null) return;
+    kept.keep({ taken: true });
     void fetch('/island.pmtiles')
       .then((answer) => (answer.ok ? answer.blob() : null))
       .then((blob) => (blob === null ? undefined : add(new File([blob], 'The demo island.pmtiles'))))
