@@ -1,7 +1,8 @@
 import { CssBaseline, ThemeProvider } from '@mui/material';
 import { useEffect, useMemo, useState, type ComponentType } from 'react';
 import { createBrowserRouter, Navigate, RouterProvider, type RouteObject } from 'react-router';
-import { CatalogueProvider } from '../core/CatalogueContext';
+import { CatalogueProvider } from '../store/CatalogueContext';
+import { Door } from '../rooms/door/Door';
 import { NowRoom } from '../rooms/now/NowRoom';
 import { TreatRoom } from '../rooms/treat/TreatRoom';
 import { themeOf } from '../shared/theme';
@@ -15,7 +16,7 @@ import { MorePage } from './MorePage';
 import { PartPlace } from './PartPlace';
 import { handover, laterRooms, winter } from './parts';
 import { Shell } from './Shell';
-import { ShortcutProvider } from './shortcuts';
+import { ShortcutProvider } from '../shared/shortcuts';
 import { TripZone } from './TripZone';
 
 /** Each place with a boundary of its own: what breaks in one leaves the others, and the way to them. */
@@ -68,7 +69,7 @@ export function App() {
   return (
     <ThemeProvider theme={themeOf('paper')}>
       {!isThemed && <CssBaseline />}
-      <StoreProvider>
+      <StoreProvider door={Door}>
         <LocalDataProvider>
           <ThemedRooms onThemed={() => setThemed(true)} />
         </LocalDataProvider>

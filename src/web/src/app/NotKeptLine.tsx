@@ -1,5 +1,5 @@
 import { Alert, Button } from '@mui/material';
-import { failures } from '../store/failures';
+import { failures } from '../shared/failures';
 import { useHeld } from '../shared/held';
 
 /** Something the person did was not kept: they must know before they rely on it. */

@@ -12,7 +12,7 @@ import { NoticeLine } from './NoticeLine';
 import { NotKeptLine } from './NotKeptLine';
 import { rooms } from './rooms';
 import { ShortcutHelp } from './ShortcutHelp';
-import { useShortcut } from './shortcuts';
+import { useShortcut } from '../shared/shortcuts';
 import { SideRail } from './SideRail';
 import { SyncLine } from './SyncLine';
 import { UpdateLine } from './UpdateLine';

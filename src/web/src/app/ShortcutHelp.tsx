@@ -1,6 +1,6 @@
 import { Box, Button, Dialog, DialogActions, DialogContent, DialogTitle, Typography } from '@mui/material';
 import { useState } from 'react';
-import { useShortcut, useShortcuts } from './shortcuts';
+import { useShortcut, useShortcuts } from '../shared/shortcuts';
 
 /** Lists the keys that act here; opened with "?". */
 export function ShortcutHelp() {

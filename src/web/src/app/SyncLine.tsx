@@ -13,7 +13,7 @@ import { useStore } from '../store/StoreContext';
 import { useLink } from '../store/useLink';
 import type { Link as ServerLink } from '../store/sync/SyncLoop';
 import { laterRooms } from './parts';
-import { useOfflineReady } from './update';
+import { useOfflineReady } from '../program/update';
 
 /** What is kept here, what has still to reach the server, and when it last did. */
 export function SyncLine() {

@@ -1,6 +1,6 @@
 import { Alert, Button } from '@mui/material';
 import { useRunning } from '../store/RunningContext';
-import { updateNow, useNewerProgram } from './update';
+import { updateNow, useNewerProgram } from '../program/update';
 
 /** A newer version waits for a tap, and for the running batches: nothing changes under a clock. */
 export function UpdateLine() {

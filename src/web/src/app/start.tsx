@@ -9,8 +9,8 @@ import { tryUntilItWorks } from '../shared/tryUntilItWorks';
 import { App } from './App';
 import { fetchForTheWalk } from './parts';
 import { RootBoundary } from './RootBoundary';
-import { keepProgramHere } from './update';
-import './install';
+import { keepProgramHere } from '../program/update';
+import '../program/install';
 
 // Styles made while the page runs carry the nonce of the page they are made in; the policy allows no others.
 const nonce = document.querySelector<HTMLElement>('meta[property="csp-nonce"]')?.nonce;

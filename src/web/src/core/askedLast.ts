@@ -1,6 +1,6 @@
 import type { TreatRequest, TreatResponse } from './contract';
 import { recall } from './core';
-import { answeredThing } from '../store/localThing';
+import { answeredThing } from '../shared/localThing';
 
 interface Asked {
   request: TreatRequest;

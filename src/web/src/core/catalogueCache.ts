@@ -1,4 +1,4 @@
-import { answeredThing } from '../store/localThing';
+import { answeredThing } from '../shared/localThing';
 import type { Catalogue, UnitSystem } from './contract';
 
 /*

@@ -1,5 +1,5 @@
 import { Button, Stack, Typography } from '@mui/material';
-import { forgetAllLocal } from '../store/localThing';
+import { forgetAllLocal } from './localThing';
 import { messageOf } from './messageOf';
 
 /** Says that a screen broke, that nothing is lost, and what to do. */

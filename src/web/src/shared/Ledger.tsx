@@ -1,7 +1,7 @@
 import Check from '@mui/icons-material/Check';
 import WarningAmber from '@mui/icons-material/WarningAmber';
 import { Box, Typography } from '@mui/material';
-import { useCatalogue } from '../core/CatalogueContext';
+import { useCatalogue } from '../store/CatalogueContext';
 import type { Schema } from '../core/contract';
 import { gatesAt, Thread } from './Threads';
 import { minutesText } from './time';

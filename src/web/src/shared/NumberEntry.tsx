@@ -11,7 +11,7 @@ import {
   Typography,
 } from '@mui/material';
 import { useId, useState } from 'react';
-import { useCatalogue } from '../core/CatalogueContext';
+import { useCatalogue } from '../store/CatalogueContext';
 import type { Schema } from '../core/contract';
 import { DefaultMark } from './DefaultMark';
 import type { Entry } from './entered';

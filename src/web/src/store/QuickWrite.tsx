@@ -1,7 +1,7 @@
 import Undo from '@mui/icons-material/Undo';
 import { Button, Snackbar, SnackbarContent } from '@mui/material';
 import { createContext, useContext, useState, type ReactNode } from 'react';
-import { useLineWords } from '../rooms/book/lines/useLineWords';
+import { useLineWords } from './useLineWords';
 import { localInstant } from '../shared/time';
 import { takeBack, writeLine, type Entry } from './bookLines';
 import { useLoggingBook } from './books';

@@ -1,10 +1,18 @@
-import { createContext, useCallback, useContext, useEffect, useRef, useState, type ReactNode } from 'react';
-import { Door } from '../app/door/Door';
+import {
+  createContext,
+  useCallback,
+  useContext,
+  useEffect,
+  useRef,
+  useState,
+  type ComponentType,
+  type ReactNode,
+} from 'react';
 import { LoadingScreen } from '../shared/LoadingScreen';
 import { hearFirst, type About, type BookCard, type Heard } from './api';
 import { calculate } from '../core/core';
 import { LocalStore } from './db';
-import { failures } from './failures';
+import { failures } from '../shared/failures';
 import { firstMeeting, type Missed } from './firstMeeting';
 import { bringUp } from './recordSchema';
 import { keepKnown, knownFrom, readKnown, readKnownSurely, type Known } from './known';
@@ -30,8 +38,14 @@ interface Opened {
 
 const Context = createContext<Store | null>(null);
 
+interface Props {
+  /** Stands before everything while nobody is signed in. */
+  door: ComponentType<{ about: About; onIn: (about: About) => void }>;
+  children: ReactNode;
+}
+
 /** Opens the local store of the person who was signed in last, at once; another as soon as the server says so. */
-export function StoreProvider({ children }: { children: ReactNode }) {
+export function StoreProvider({ door: Door, children }: Props) {
   const [opened, setOpened] = useState<Opened | null>(() => {
     const known = readKnown();
     return known === null ? null : openedFor(known, null);

@@ -3,7 +3,7 @@ import { array, boolean, is, nullable, object, picklist, string, type InferOutpu
 import { PartyRole } from '../core/choices';
 import type { About } from './api';
 import { knownKey } from './knownKey';
-import { enteredThing } from './localThing';
+import { enteredThing } from '../shared/localThing';
 
 const companion = object({ id: string(), name: string(), role: picklist(PartyRole) });
 

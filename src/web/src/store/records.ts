@@ -1,7 +1,7 @@
 import { v7 as newId } from 'uuid';
 import type { Schema } from '../core/contract';
 import type { LocalRecord, LocalStore, Outgoing } from './db';
-import { failures } from './failures';
+import { failures } from '../shared/failures';
 import { schemaOf } from './recordSchema';
 
 /** What each kind of record holds. */

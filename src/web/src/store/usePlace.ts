@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { number, object, string } from 'valibot';
 import { useInHand } from './InHandContext';
-import { enteredThing } from './localThing';
+import { enteredThing } from '../shared/localThing';
 import { useRecords } from './useRecords';
 
 /** Where on a route the party is, and how that is known. */

@@ -1,7 +1,7 @@
 import { beforeEach, expect, test } from 'vitest';
 import { allBatches, batchesOf, settle, tap, tapRecords, tapsOf } from '../../src/store/batches';
 import type { LocalStore } from '../../src/store/db';
-import { failures } from '../../src/store/failures';
+import { failures } from '../../src/shared/failures';
 import { keep } from '../../src/store/records';
 import type { Store } from '../../src/store/StoreContext';
 import { emptyStore, me } from './shelf';

@@ -1,7 +1,7 @@
 import PersonAdd from '@mui/icons-material/PersonAdd';
 import { Box, Button, Stack, Typography } from '@mui/material';
 import { useNavigate, useParams } from 'react-router';
-import { useCatalogue } from '../../core/CatalogueContext';
+import { useCatalogue } from '../../store/CatalogueContext';
 import { show } from '../../shared/units';
 import { useCalculation } from '../../core/useCalculation';
 import { ListCard } from '../../shared/ListCard';

@@ -4,7 +4,7 @@ import { ChoiceGroup } from '../../shared/ChoiceGroup';
 import { NumberEntry } from '../../shared/NumberEntry';
 import { SelectEntry } from '../../shared/SelectEntry';
 import { SwitchEntry } from '../../shared/SwitchEntry';
-import { useCatalogue } from '../../core/CatalogueContext';
+import { useCatalogue } from '../../store/CatalogueContext';
 import { asEntered, type Entry } from '../../shared/entered';
 
 type Effort = Schema<'Effort'>;

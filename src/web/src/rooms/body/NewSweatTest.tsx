@@ -1,6 +1,6 @@
 import { Box, Button, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
-import { useCatalogue } from '../../core/CatalogueContext';
+import { useCatalogue } from '../../store/CatalogueContext';
 import type { Schema } from '../../core/contract';
 import { useCalculation } from '../../core/useCalculation';
 import { NumberEntry } from '../../shared/NumberEntry';

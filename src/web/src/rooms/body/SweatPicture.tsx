@@ -1,5 +1,5 @@
 import { Box, useTheme } from '@mui/material';
-import { useCatalogue } from '../../core/CatalogueContext';
+import { useCatalogue } from '../../store/CatalogueContext';
 import type { Sweat } from '../../core/contract';
 import { show } from '../../shared/units';
 import { usePictureText } from '../../shared/usePictureText';

@@ -1,7 +1,7 @@
 import Block from '@mui/icons-material/Block';
 import CheckCircle from '@mui/icons-material/CheckCircle';
 import { Box, Typography, useTheme } from '@mui/material';
-import { useCatalogue } from '../../core/CatalogueContext';
+import { useCatalogue } from '../../store/CatalogueContext';
 import { dayName } from '../../shared/time';
 import type { Sweat } from '../../core/contract';
 import { plain, show } from '../../shared/units';

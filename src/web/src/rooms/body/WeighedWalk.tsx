@@ -1,7 +1,7 @@
 import { Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useCatalogue } from '../../core/CatalogueContext';
+import { useCatalogue } from '../../store/CatalogueContext';
 import { calculate } from '../../core/core';
 import { useCalculation } from '../../core/useCalculation';
 import { NumberEntry } from '../../shared/NumberEntry';

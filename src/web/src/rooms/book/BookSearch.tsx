@@ -1,5 +1,5 @@
 import { Box } from '@mui/material';
-import { useCatalogue } from '../../core/CatalogueContext';
+import { useCatalogue } from '../../store/CatalogueContext';
 import { SelectEntry } from '../../shared/SelectEntry';
 import { TextEntry } from '../../shared/TextEntry';
 import { bookName } from '../../store/books';

@@ -1,12 +1,12 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useMemo } from 'react';
-import { useCatalogue } from '../../core/CatalogueContext';
+import { useCatalogue } from '../../store/CatalogueContext';
 import { ofKind, type Bodies } from '../../store/records';
 import { useBookLines } from '../../store/BookLinesContext';
 import { about, type Line } from '../../store/bookLines';
 import { useStore } from '../../store/StoreContext';
 import { timeline, type Row } from './timeline';
-import { useNames } from './useNames';
+import { useNames } from '../../store/useNames';
 
 const mostFound = 200;
 

@@ -1,4 +1,4 @@
-import { useCatalogue } from '../../core/CatalogueContext';
+import { useCatalogue } from '../../store/CatalogueContext';
 import type { Schema } from '../../core/contract';
 import { InstantEntry } from '../../shared/dates/InstantEntry';
 import { ChoiceGroup } from '../../shared/ChoiceGroup';

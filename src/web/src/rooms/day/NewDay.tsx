@@ -1,6 +1,6 @@
 import { Box, Button, Stack, Typography } from '@mui/material';
 import { useNavigate } from 'react-router';
-import { useCatalogue } from '../../core/CatalogueContext';
+import { useCatalogue } from '../../store/CatalogueContext';
 import type { Schema } from '../../core/contract';
 import { dayName, localInstant } from '../../shared/time';
 import { useLoggingBook } from '../../store/books';

@@ -1,7 +1,7 @@
 import { Box, Button, Typography } from '@mui/material';
 import { useNavigate } from 'react-router';
-import { InvitedTo } from '../../app/door/InvitedTo';
-import { useInvitation } from '../../app/door/useInvitation';
+import { InvitedTo } from '../door/InvitedTo';
+import { useInvitation } from '../door/useInvitation';
 import { Section } from '../../shared/Section';
 import { useAsk } from '../../shared/useAsk';
 import { api, call } from '../../store/api';

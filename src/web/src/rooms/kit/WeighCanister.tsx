@@ -1,6 +1,6 @@
 import { Button } from '@mui/material';
 import { useState } from 'react';
-import { useCatalogue } from '../../core/CatalogueContext';
+import { useCatalogue } from '../../store/CatalogueContext';
 import { useCalculation } from '../../core/useCalculation';
 import { NumberEntry } from '../../shared/NumberEntry';
 import { show } from '../../shared/units';

@@ -6,7 +6,7 @@ import { thisHour } from '../../shared/thisMinute';
 import { today } from '../../shared/time';
 import { useRouteChoice } from '../../shared/useRouteChoice';
 import { useSettings } from '../../store/LocalDataContext';
-import { enteredThing } from '../../store/localThing';
+import { enteredThing } from '../../shared/localThing';
 import { usePlanRequest } from '../../store/usePlanRequest';
 
 /** What a kit is held against, as every calculation about it is asked. */

@@ -1,7 +1,7 @@
 import Undo from '@mui/icons-material/Undo';
 import { Box, Button, Paper, Stack, Typography } from '@mui/material';
-import { useShortcut } from '../../app/shortcuts';
-import { useCatalogue } from '../../core/CatalogueContext';
+import { useShortcut } from '../../shared/shortcuts';
+import { useCatalogue } from '../../store/CatalogueContext';
 import type { BatchProgress } from '../../core/contract';
 import { BatchStateLine } from '../../shared/BatchStateLine';
 import { Cautions } from '../../shared/Cautions';

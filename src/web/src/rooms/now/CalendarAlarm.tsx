@@ -3,7 +3,7 @@ import { Box, Button } from '@mui/material';
 import type { Schema } from '../../core/contract';
 import { saveFile } from '../../shared/saveFile';
 import type { Batch } from '../../store/batches';
-import { failures } from '../../store/failures';
+import { failures } from '../../shared/failures';
 import { fetchBatchAlarm } from './fetchBatchAlarm';
 
 interface Props {

@@ -1,7 +1,7 @@
 import WaterDrop from '@mui/icons-material/WaterDrop';
 import { Button, Dialog, DialogActions, DialogContent, DialogTitle, Typography } from '@mui/material';
 import { useState } from 'react';
-import { useCatalogue } from '../../core/CatalogueContext';
+import { useCatalogue } from '../../store/CatalogueContext';
 import { NumberEntry } from '../../shared/NumberEntry';
 import type { Batch } from '../../store/batches';
 import { useInHand } from '../../store/InHandContext';

@@ -1,6 +1,6 @@
 import { createContext, useContext, useMemo, useState, type ReactNode } from 'react';
 import type { PlanRequest, Schema } from '../../core/contract';
-import { useCatalogue } from '../../core/CatalogueContext';
+import { useCatalogue } from '../../store/CatalogueContext';
 import { abandon, calculate } from '../../core/core';
 import { useCalculation, type Calculated } from '../../core/useCalculation';
 import type { Kept } from '../../store/records';

@@ -1,12 +1,12 @@
 import type { Request } from '../../core/contract';
 import { createContext, useContext, useEffect, useState, type ReactNode } from 'react';
 import { partial } from 'valibot';
-import { useCatalogue } from '../../core/CatalogueContext';
+import { useCatalogue } from '../../store/CatalogueContext';
 import { useCalculation, type Calculated } from '../../core/useCalculation';
 import { useSettings } from '../../store/LocalDataContext';
 import type { Kept } from '../../store/records';
 import { useInHand } from '../../store/InHandContext';
-import { enteredThing } from '../../store/localThing';
+import { enteredThing } from '../../shared/localThing';
 import { usePlanNow } from '../../store/usePlanNow';
 import { usePlace, type Place } from '../../store/usePlace';
 import { useStore } from '../../store/StoreContext';

@@ -2,7 +2,7 @@ import { Alert, Button } from '@mui/material';
 import { useState } from 'react';
 import { Link, useLocation } from 'react-router';
 import { literal, object } from 'valibot';
-import { enteredThing } from '../../store/localThing';
+import { enteredThing } from '../../shared/localThing';
 import { useStore } from '../../store/StoreContext';
 import { useStartSteps } from './useStartSteps';
 

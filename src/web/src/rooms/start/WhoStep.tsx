@@ -1,7 +1,7 @@
 import Add from '@mui/icons-material/Add';
 import { Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
-import { useCatalogue } from '../../core/CatalogueContext';
+import { useCatalogue } from '../../store/CatalogueContext';
 import { calculate } from '../../core/core';
 import { NumberEntry } from '../../shared/NumberEntry';
 import { ProblemLine } from '../../shared/ProblemLine';

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { partial } from 'valibot';
-import { useCatalogue } from '../../core/CatalogueContext';
-import { enteredThing } from '../../store/localThing';
+import { useCatalogue } from '../../store/CatalogueContext';
+import { enteredThing } from '../../shared/localThing';
 import type { Kept } from '../../store/records';
 import { useStore } from '../../store/StoreContext';
 import { draftShape, freshDraft, type Draft } from './draft';

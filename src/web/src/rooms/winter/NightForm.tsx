@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { useCatalogue } from '../../core/CatalogueContext';
+import { useCatalogue } from '../../store/CatalogueContext';
 import type { Schema } from '../../core/contract';
 import { InstantEntry } from '../../shared/dates/InstantEntry';
 import { ChoiceGroup } from '../../shared/ChoiceGroup';

@@ -1,6 +1,6 @@
 import CheckCircle from '@mui/icons-material/CheckCircle';
 import { Box, Typography } from '@mui/material';
-import { useCatalogue } from '../../core/CatalogueContext';
+import { useCatalogue } from '../../store/CatalogueContext';
 import type { Schema } from '../../core/contract';
 import { clockTime, minutesText } from '../../shared/time';
 import { show } from '../../shared/units';

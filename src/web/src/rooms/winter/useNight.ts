@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import type { Schema } from '../../core/contract';
 import { requestPart } from '../../shared/entered';
-import { enteredThing } from '../../store/localThing';
+import { enteredThing } from '../../shared/localThing';
 import { useStore } from '../../store/StoreContext';
 
 export type Night = Schema<'WinterNight'>;

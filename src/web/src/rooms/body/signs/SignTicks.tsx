@@ -1,5 +1,5 @@
 import { Stack } from '@mui/material';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import type { Schema } from '../../../core/contract';
 import { TickGroup } from '../../../shared/TickGroup';
 

@@ -1,7 +1,7 @@
 import { Box, Button, Stack, Typography } from '@mui/material';
 import { useRef, useState } from 'react';
 import { Link } from 'react-router';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import type { Schema } from '../../../core/contract';
 import { useCalculation } from '../../../core/useCalculation';
 import { Cautions } from '../../../shared/Cautions';

@@ -2,7 +2,7 @@ import MonitorHeart from '@mui/icons-material/MonitorHeart';
 import { Box, Button, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import type { Schema } from '../../../core/contract';
 import { useCalculation } from '../../../core/useCalculation';
 import { InstantEntry } from '../../../shared/dates/InstantEntry';

@@ -1,5 +1,5 @@
 import { boolean, nullable, number, object, record, string, type InferOutput } from 'valibot';
-import { enteredThing } from '../../../store/localThing';
+import { enteredThing } from '../../../shared/localThing';
 import { morning } from './morning';
 
 /** What somebody told of a walker's day, for every place that asks how they stand. */

@@ -1,6 +1,6 @@
 import { Box, LinearProgress, Typography } from '@mui/material';
 import { useState } from 'react';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import { ProblemLine } from '../../../shared/ProblemLine';
 import { Section } from '../../../shared/Section';
 import { SelectEntry } from '../../../shared/SelectEntry';

@@ -1,12 +1,12 @@
 import Download from '@mui/icons-material/Download';
 import { Box, Button, Typography } from '@mui/material';
 import { Link } from 'react-router';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import { calculate } from '../../../core/core';
 import { saveFile } from '../../../shared/saveFile';
 import { Section } from '../../../shared/Section';
 import { useWholeBook } from '../../../store/BookLinesContext';
-import { useNames } from '../useNames';
+import { useNames } from '../../../store/useNames';
 import type { EntryKind } from '../../../store/bookLines';
 import { writeCsv } from '../../../shared/csv';
 

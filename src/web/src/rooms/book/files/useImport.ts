@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import type { Response } from '../../../core/contract';
 import { calculate } from '../../../core/core';
 import { clockOffset } from '../../../shared/time';
-import { useNames } from '../useNames';
+import { useNames } from '../../../store/useNames';
 import type { EntryKind } from '../../../store/bookLines';
 import type { Table } from '../../../shared/csv';
 

@@ -1,6 +1,6 @@
 import { Box, Button, Stack, Typography } from '@mui/material';
 import { Link } from 'react-router';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import type { BatchProgress } from '../../../core/contract';
 import { Assumptions } from '../../../shared/Assumptions';
 import { BatchStateLine } from '../../../shared/BatchStateLine';

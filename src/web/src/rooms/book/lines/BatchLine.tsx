@@ -1,5 +1,5 @@
 import { Typography } from '@mui/material';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import type { BatchProgress } from '../../../core/contract';
 import { OutcomeLine } from '../../../shared/OutcomeLine';
 import { clockTime } from '../../../shared/time';

@@ -3,7 +3,7 @@ import { scaleLinear } from 'd3-scale';
 import type { Response } from '../../../core/contract';
 import { clockHours, dateOf } from '../../../shared/time';
 import { show } from '../../../shared/units';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import { usePictureText } from '../../../shared/usePictureText';
 import { useWidth } from '../../../shared/useWidth';
 import type { Line } from '../../../store/bookLines';

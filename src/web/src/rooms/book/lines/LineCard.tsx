@@ -3,7 +3,7 @@ import { ListCard } from '../../../shared/ListCard';
 import { clockTime } from '../../../shared/time';
 import { WhoseLine } from '../../../shared/WhoseLine';
 import type { Line } from '../../../store/bookLines';
-import { useLineWords } from './useLineWords';
+import { useLineWords } from '../../../store/useLineWords';
 
 interface Props {
   line: Line;

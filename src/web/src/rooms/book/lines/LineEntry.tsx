@@ -6,7 +6,7 @@ import { WhoseLine } from '../../../shared/WhoseLine';
 import { takeBack, type BookLines, type Line } from '../../../store/bookLines';
 import { mayWrite } from '../../../store/books';
 import { useStore } from '../../../store/StoreContext';
-import { useLineWords } from './useLineWords';
+import { useLineWords } from '../../../store/useLineWords';
 
 /** A line as it was written, and what was made of it since. */
 export function LineEntry({ line, book }: { line: Line; book: BookLines }) {

@@ -1,5 +1,5 @@
 import { Typography } from '@mui/material';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import type { TreatRequest } from '../../../core/contract';
 import { show } from '../../../shared/units';
 

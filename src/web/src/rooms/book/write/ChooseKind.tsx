@@ -1,6 +1,6 @@
 import { Box, Button, Typography } from '@mui/material';
 import { Link } from 'react-router';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import { Section } from '../../../shared/Section';
 import { QuickLines } from './QuickLines';
 

@@ -1,7 +1,7 @@
 import { Box } from '@mui/material';
 import type { ReactNode } from 'react';
 import { SeenThere } from './SeenThere';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import { ChoiceGroup } from '../../../shared/ChoiceGroup';
 import { NumberEntry } from '../../../shared/NumberEntry';
 import { SwitchEntry } from '../../../shared/SwitchEntry';

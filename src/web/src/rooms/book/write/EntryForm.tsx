@@ -1,7 +1,7 @@
 import { Typography } from '@mui/material';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import { calculate } from '../../../core/core';
 import { useCalculation } from '../../../core/useCalculation';
 import { InstantEntry } from '../../../shared/dates/InstantEntry';
@@ -12,7 +12,7 @@ import { localInstant } from '../../../shared/time';
 import { useLoggingBook } from '../../../store/books';
 import { writeLine, type Entry, type EntryKind, type Line } from '../../../store/bookLines';
 import { useStore } from '../../../store/StoreContext';
-import { useLineRequest } from '../lines/useLineWords';
+import { useLineRequest } from '../../../store/useLineWords';
 import { blankLine } from './blankLine';
 import { EntryFields } from './EntryFields';
 import { useWhose } from './useWhose';

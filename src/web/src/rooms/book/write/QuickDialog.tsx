@@ -2,7 +2,7 @@ import Close from '@mui/icons-material/Close';
 import Edit from '@mui/icons-material/Edit';
 import { Button, Dialog, DialogContent, DialogTitle, IconButton, Stack } from '@mui/material';
 import { createContext, useContext, useState, type ReactNode } from 'react';
-import { useShortcut } from '../../../app/shortcuts';
+import { useShortcut } from '../../../shared/shortcuts';
 import { KindLinks } from './ChooseKind';
 import { QuickLines } from './QuickLines';
 

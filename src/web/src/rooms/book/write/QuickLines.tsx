@@ -1,5 +1,5 @@
 import { Box, Button, ButtonBase, Stack, Typography } from '@mui/material';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import { show } from '../../../shared/units';
 import type { Entry } from '../../../store/bookLines';
 import { useQuickWrite } from '../../../store/QuickWrite';

@@ -21,6 +21,8 @@ export function Marked({ marked, yours, onNext }: Props) {
       <Typography>Your answer: {yours}.</Typography>
       <Typography>{marked.why}</Typography>
       <Box>
+        {/* The field that had the focus is gone: it goes on to what comes next. */}
+        {/* eslint-disable-next-line jsx-a11y-x/no-autofocus */}
         <Button autoFocus variant="contained" size="large" onClick={onNext}>
           Next question
         </Button>

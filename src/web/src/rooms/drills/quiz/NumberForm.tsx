@@ -35,6 +35,8 @@ export function NumberForm({ unit, onAnswer }: Props) {
       }}
     >
       <TextField
+        // The button that had the focus is gone: it goes on to the answer.
+        // eslint-disable-next-line jsx-a11y-x/no-autofocus
         autoFocus
         value={text}
         onChange={(event) => setText(event.target.value)}

@@ -1,5 +1,5 @@
 import { Box, Typography } from '@mui/material';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import type { Schema } from '../../../core/contract';
 import { show } from '../../../shared/units';
 

@@ -1,4 +1,4 @@
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import type { Schema } from '../../../core/contract';
 import { DateEntry } from '../../../shared/dates/DateEntry';
 import { ChoiceGroup } from '../../../shared/ChoiceGroup';

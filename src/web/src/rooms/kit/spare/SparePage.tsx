@@ -9,7 +9,7 @@ import { ProblemLine } from '../../../shared/ProblemLine';
 import { RouteSelect } from '../../../shared/RouteSelect';
 import { Section } from '../../../shared/Section';
 import { plain, show } from '../../../shared/units';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import { useKitEntries } from '../../../store/InHandContext';
 import { usePlace } from '../../../store/usePlace';
 import { TripForm } from '../check/TripForm';

@@ -5,7 +5,7 @@ import WaterDrop from '@mui/icons-material/WaterDrop';
 import { Box, Button, Typography } from '@mui/material';
 import type { SvgIconComponent } from '@mui/icons-material';
 import type { ReactNode } from 'react';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import type { Response, Schema } from '../../../core/contract';
 import { clockTime } from '../../../shared/time';
 import { show } from '../../../shared/units';

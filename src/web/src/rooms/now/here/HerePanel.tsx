@@ -1,7 +1,7 @@
 import MyLocation from '@mui/icons-material/MyLocation';
 import { Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import { ProblemLines } from '../../../shared/ProblemLines';
 import { Section } from '../../../shared/Section';
 import { clockTime } from '../../../shared/time';

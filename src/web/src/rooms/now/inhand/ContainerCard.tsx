@@ -1,6 +1,6 @@
 import { Box, ButtonBase, Typography } from '@mui/material';
 import { visuallyHidden } from '@mui/utils';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import { clockTime } from '../../../shared/time';
 import { twoLines } from '../../../shared/twoLines';
 import { show } from '../../../shared/units';

@@ -11,7 +11,7 @@ import {
 } from '@mui/material';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import { SelectEntry } from '../../../shared/SelectEntry';
 import { show } from '../../../shared/units';
 import type { Entry } from '../../../store/bookLines';

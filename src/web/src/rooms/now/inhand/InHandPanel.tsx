@@ -2,7 +2,7 @@ import ArrowForward from '@mui/icons-material/ArrowForward';
 import { Alert, Box, Button, Link as MuiLink, Typography } from '@mui/material';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import { Section } from '../../../shared/Section';
 import { show } from '../../../shared/units';
 import { useInHand, type InHand } from '../../../store/InHandContext';

@@ -5,7 +5,7 @@ import { useBatchesById } from '../../../store/batches';
 import type { Entry } from '../../../store/bookLines';
 import type { InHand } from '../../../store/InHandContext';
 import { useLinesById } from '../../../store/useLinesById';
-import { useLineWords } from '../../book/lines/useLineWords';
+import { useLineWords } from '../../../store/useLineWords';
 
 interface Props {
   ids: string[];

@@ -1,6 +1,6 @@
 import LocalDrink from '@mui/icons-material/LocalDrink';
 import { Button } from '@mui/material';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import { show } from '../../../shared/units';
 import { useQuickWrite } from '../../../store/QuickWrite';
 import { useWhose } from '../../book/write/useWhose';

@@ -1,5 +1,5 @@
 import { Box, Typography } from '@mui/material';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import type { Plan, Schema } from '../../../core/contract';
 import { dateName } from '../../../shared/time';
 import { show, wholePercent } from '../../../shared/units';

@@ -1,7 +1,7 @@
 import Add from '@mui/icons-material/Add';
 import Remove from '@mui/icons-material/Remove';
 import { Box, Button, Typography } from '@mui/material';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import type { Response, Schema } from '../../../core/contract';
 import { useLong } from '../../../core/useLong';
 import { ProblemLine } from '../../../shared/ProblemLine';

@@ -1,6 +1,6 @@
 import DeleteOutline from '@mui/icons-material/DeleteOutlined';
 import { Box, Button, IconButton, Typography } from '@mui/material';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import type { Schema } from '../../../core/contract';
 import { NumberEntry } from '../../../shared/NumberEntry';
 import { Section } from '../../../shared/Section';

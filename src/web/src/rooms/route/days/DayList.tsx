@@ -1,6 +1,6 @@
 import { Box, Button, Typography } from '@mui/material';
 import { DateEntry } from '../../../shared/dates/DateEntry';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import type { Schema } from '../../../core/contract';
 import { NumberEntry } from '../../../shared/NumberEntry';
 import { ProblemLine } from '../../../shared/ProblemLine';

@@ -1,5 +1,5 @@
 import { Box } from '@mui/material';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import { show } from '../../../shared/units';
 import { useDrag } from './useDrag';
 

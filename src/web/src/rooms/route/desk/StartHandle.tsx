@@ -1,6 +1,6 @@
 import WbTwilight from '@mui/icons-material/WbTwilight';
 import { Box } from '@mui/material';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import { clock } from '../clock';
 import { startAfter, startWidth, stepsOf } from './dayStarts';
 import { useDrag } from './useDrag';

@@ -1,5 +1,5 @@
 import { Box, Stack, Typography } from '@mui/material';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import type { Plan } from '../../../core/contract';
 import { Assumptions } from '../../../shared/Assumptions';
 import { Cautions } from '../../../shared/Cautions';

@@ -1,5 +1,5 @@
 import { Box } from '@mui/material';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import type { Plan, Schema } from '../../../core/contract';
 import { show } from '../../../shared/units';
 import { useTrip } from '../TripContext';

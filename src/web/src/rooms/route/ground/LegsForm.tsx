@@ -1,6 +1,6 @@
 import { Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import type { ReadRoute, Schema } from '../../../core/contract';
 import { calculate } from '../../../core/core';
 import { useCalculation } from '../../../core/useCalculation';

@@ -1,7 +1,7 @@
 import { useLiveQuery } from 'dexie-react-hooks';
 import { useState } from 'react';
 import { object, string } from 'valibot';
-import { enteredThing } from '../../../store/localThing';
+import { enteredThing } from '../../../shared/localThing';
 import { useIslandMap } from './useIslandMap';
 import { keepMapFile, mapFiles, type MapFile } from '../../../store/mapFiles';
 

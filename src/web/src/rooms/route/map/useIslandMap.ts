@@ -1,6 +1,6 @@
 import { useEffect } from 'react';
 import { literal, object } from 'valibot';
-import { enteredThing } from '../../../store/localThing';
+import { enteredThing } from '../../../shared/localThing';
 import { useStore } from '../../../store/StoreContext';
 
 const kept = enteredThing('island-map-taken', { version: 1, schema: object({ taken: literal(true) }) });

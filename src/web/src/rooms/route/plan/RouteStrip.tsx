@@ -1,5 +1,5 @@
 import { Box, Typography, useTheme } from '@mui/material';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import type { HowSure, Plan } from '../../../core/contract';
 import { entryScale, plain, show } from '../../../shared/units';
 import { usePictureText } from '../../../shared/usePictureText';

@@ -1,5 +1,5 @@
 import { Box, Link as MuiLink, Typography } from '@mui/material';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import type { Plan, Schema } from '../../../core/contract';
 import { plain, show, wholePercent } from '../../../shared/units';
 import { clock } from '../clock';

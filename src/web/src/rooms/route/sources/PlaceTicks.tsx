@@ -1,5 +1,5 @@
 import { Box, Checkbox, FormControlLabel, Typography } from '@mui/material';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import { SelectEntry } from '../../../shared/SelectEntry';
 import { show, wholePercent } from '../../../shared/units';
 import type { Ticked } from './ticks';

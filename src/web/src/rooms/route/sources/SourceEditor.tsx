@@ -1,7 +1,7 @@
 import { Box, Button, Typography } from '@mui/material';
 import { entryColumns } from '../../../shared/entryColumns';
 import { DateEntry } from '../../../shared/dates/DateEntry';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import type { Schema } from '../../../core/contract';
 import { Cautions } from '../../../shared/Cautions';
 import { ChoiceGroup } from '../../../shared/ChoiceGroup';

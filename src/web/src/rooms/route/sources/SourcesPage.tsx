@@ -1,7 +1,7 @@
 import AddLocation from '@mui/icons-material/AddLocationAlt';
 import { Box, Button, Stack, Typography } from '@mui/material';
 import { useState } from 'react';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import type { Schema } from '../../../core/contract';
 import { ListCard } from '../../../shared/ListCard';
 import { Section } from '../../../shared/Section';

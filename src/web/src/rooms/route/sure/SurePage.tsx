@@ -1,5 +1,5 @@
 import { Box, Button, LinearProgress, Stack, Typography } from '@mui/material';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import type { HowSure } from '../../../core/contract';
 import { ProblemLine } from '../../../shared/ProblemLine';
 import { Section } from '../../../shared/Section';

@@ -1,7 +1,7 @@
 import CheckCircle from '@mui/icons-material/CheckCircle';
 import WarningAmber from '@mui/icons-material/WarningAmber';
 import { Box, Paper, Typography } from '@mui/material';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import type { Schema } from '../../../core/contract';
 import { minutesText } from '../../../shared/time';
 import { show } from '../../../shared/units';

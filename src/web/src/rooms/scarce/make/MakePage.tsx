@@ -1,5 +1,5 @@
 import { Typography } from '@mui/material';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import { useCalculation } from '../../../core/useCalculation';
 import { AnswerBeside } from '../../../shared/AnswerBeside';
 import { Assumptions } from '../../../shared/Assumptions';

@@ -1,5 +1,5 @@
 import { Box } from '@mui/material';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import type { Problem, Schema } from '../../../core/contract';
 import { ChoiceGroup } from '../../../shared/ChoiceGroup';
 import { fieldMessage } from '../../../shared/fieldMessage';

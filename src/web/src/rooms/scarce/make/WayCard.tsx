@@ -11,7 +11,7 @@ import {
   Typography,
 } from '@mui/material';
 import { useNavigate } from 'react-router';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import type { WaterWay } from '../../../core/contract';
 import { Cautions } from '../../../shared/Cautions';
 import { Lines } from '../../../shared/Lines';

@@ -1,6 +1,6 @@
 import { Box, Checkbox, FormControlLabel } from '@mui/material';
 import { useState } from 'react';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import { ChoiceGroup } from '../../../shared/ChoiceGroup';
 import { fieldMessage } from '../../../shared/fieldMessage';
 import { NumberEntry } from '../../../shared/NumberEntry';

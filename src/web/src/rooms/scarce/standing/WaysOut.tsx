@@ -2,7 +2,7 @@ import { Box, Typography } from '@mui/material';
 import type { Schema } from '../../../core/contract';
 import { BarFrame, BarMark } from '../../../shared/BarFrame';
 import { Section } from '../../../shared/Section';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import { show, wholePercentUp } from '../../../shared/units';
 
 type Choice = Schema<'WayOutAnswer'>;

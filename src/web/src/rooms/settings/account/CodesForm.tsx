@@ -1,6 +1,6 @@
 import { Typography } from '@mui/material';
 import { useState } from 'react';
-import { CodesSheet } from '../../../app/door/CodesSheet';
+import { CodesSheet } from '../../door/CodesSheet';
 import { fieldMessage, otherMessage } from '../../../shared/fieldMessage';
 import { Form } from '../../../shared/Form';
 import { Section } from '../../../shared/Section';

@@ -1,5 +1,5 @@
 import { Typography } from '@mui/material';
-import { SignInForm } from '../../../app/door/SignInForm';
+import { SignInForm } from '../../door/SignInForm';
 import { Section } from '../../../shared/Section';
 import { useStore } from '../../../store/StoreContext';
 

@@ -1,7 +1,7 @@
 import { Button, Typography } from '@mui/material';
 import { Section } from '../../../shared/Section';
-import { useInstall } from '../../../app/install';
-import { useOfflineReady } from '../../../app/update';
+import { useInstall } from '../../../program/install';
+import { useOfflineReady } from '../../../program/update';
 
 /** How to have the page at hand without a browser's bar, and whether it would open without the server. */
 export function InstallPanel() {

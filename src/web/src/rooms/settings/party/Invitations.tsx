@@ -1,6 +1,6 @@
 import { Box, Button, Stack, Typography } from '@mui/material';
 import { useEffect, useState } from 'react';
-import { linkFor } from '../../../app/door/linkSecret';
+import { linkFor } from '../../door/linkSecret';
 import type { Schema } from '../../../core/contract';
 import { clockTime } from '../../../shared/time';
 import { TextEntry } from '../../../shared/TextEntry';

@@ -1,6 +1,6 @@
 import PlayArrow from '@mui/icons-material/PlayArrow';
 import { Box, Button, Paper, Typography } from '@mui/material';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import type { Judgement, Problem, TreatResponse } from '../../../core/contract';
 import { useTellShown } from '../../../shared/firstShown';
 import { OutcomeLine } from '../../../shared/OutcomeLine';

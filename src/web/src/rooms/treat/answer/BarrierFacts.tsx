@@ -1,4 +1,4 @@
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import type { TreatResponse } from '../../../core/contract';
 import { clockTime, minutesText } from '../../../shared/time';
 import { plain, show } from '../../../shared/units';

@@ -1,4 +1,4 @@
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import type { Schema } from '../../../core/contract';
 import { minutesText } from '../../../shared/time';
 import { plain } from '../../../shared/units';

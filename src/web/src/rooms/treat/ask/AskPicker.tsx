@@ -1,6 +1,6 @@
 import { Button, Typography } from '@mui/material';
 import { Link } from 'react-router';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import { ChoiceGroup } from '../../../shared/ChoiceGroup';
 import { NumberEntry } from '../../../shared/NumberEntry';
 import type { FieldErrors } from '../fieldErrors';

@@ -1,6 +1,6 @@
 import Check from '@mui/icons-material/Check';
 import { Box, Chip, Typography } from '@mui/material';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import type { DraftStore } from '../useDraft';
 import { countedWords } from './countedWords';
 

@@ -1,7 +1,7 @@
 import Block from '@mui/icons-material/Block';
 import { Box, Button, Typography } from '@mui/material';
 import { useState } from 'react';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import type { Sighting } from '../../../core/contract';
 import { SignPicker } from '../source/SignPicker';
 

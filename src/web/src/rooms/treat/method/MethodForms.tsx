@@ -1,4 +1,4 @@
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import type { Kept } from '../../../store/records';
 import type { FieldErrors } from '../fieldErrors';
 import type { DraftStore } from '../useDraft';

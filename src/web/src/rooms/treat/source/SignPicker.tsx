@@ -1,4 +1,4 @@
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import type { Sighting } from '../../../core/contract';
 import { TickGroup } from '../../../shared/TickGroup';
 

@@ -2,7 +2,7 @@ import Sensors from '@mui/icons-material/Sensors';
 import SensorsOff from '@mui/icons-material/SensorsOff';
 import { Box, Button, Typography } from '@mui/material';
 import { useEffect, useState } from 'react';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import { clockTime } from '../../../shared/time';
 import { show } from '../../../shared/units';
 import type { DraftStore } from '../useDraft';

@@ -1,5 +1,5 @@
 import { Box, Typography } from '@mui/material';
-import { useCatalogue } from '../../../core/CatalogueContext';
+import { useCatalogue } from '../../../store/CatalogueContext';
 import type { ChainSummary } from '../../../core/contract';
 import { OutcomeLine } from '../../../shared/OutcomeLine';
 import { minutesText } from '../../../shared/time';

@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
-import type { Schema } from '../../core/contract';
-import { useWholeKit } from '../../store/LocalDataContext';
-import { useRecords } from '../../store/useRecords';
+import type { Schema } from '../core/contract';
+import { useWholeKit } from './LocalDataContext';
+import { useRecords } from './useRecords';
 
 /** What walkers, pieces of kit, sources and trips are called. */
 export function useNames() {

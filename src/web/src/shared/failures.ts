@@ -1,4 +1,4 @@
-import { held } from '../shared/held';
+import { held } from './held';
 
 /** Tells the screen that something was not kept, so that nothing is taken for done that is not. */
 const message = held<string | null>(null);

@@ -1,8 +1,8 @@
-import type { Request } from '../../../core/contract';
-import { useCalculation } from '../../../core/useCalculation';
-import { about, withoutPhoto, type Entry } from '../../../store/bookLines';
-import { useSettings } from '../../../store/LocalDataContext';
-import { useNames } from '../useNames';
+import type { Request } from '../core/contract';
+import { useCalculation } from '../core/useCalculation';
+import { about, withoutPhoto, type Entry } from './bookLines';
+import { useSettings } from './LocalDataContext';
+import { useNames } from './useNames';
 
 /** A line in words, checked. */
 export function useLineWords(entry: Entry | null) {

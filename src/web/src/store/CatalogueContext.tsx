@@ -1,9 +1,9 @@
 import { createContext, useContext, useEffect, type ReactNode } from 'react';
-import { useSettings } from '../store/LocalDataContext';
+import { useSettings } from './LocalDataContext';
 import { LoadingScreen } from '../shared/LoadingScreen';
-import { keptCatalogue, keepCatalogue } from './catalogueCache';
-import type { Catalogue } from './contract';
-import { useCalculation } from './useCalculation';
+import { keptCatalogue, keepCatalogue } from '../core/catalogueCache';
+import type { Catalogue } from '../core/contract';
+import { useCalculation } from '../core/useCalculation';
 
 const Context = createContext<Catalogue | null>(null);
 

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { beforeEach, expect, test, vi } from 'vitest';
-import { failures } from '../../src/store/failures';
+import { failures } from '../../src/shared/failures';
 import { any, array, number, object, partial, picklist, record, string } from 'valibot';
-import { answeredThing, enteredThing, forgetAllLocal } from '../../src/store/localThing';
-import { Storage } from './Storage';
+import { answeredThing, enteredThing, forgetAllLocal } from '../../src/shared/localThing';
+import { Storage } from '../store/Storage';
 
 const shape = partial(
   object({ volumeL: number(), clarity: picklist(['clear', 'cloudy']), touched: array(string()) }),

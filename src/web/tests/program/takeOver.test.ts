@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, expect, test, vi } from 'vitest';
-import { takeOver } from '../../src/app/takeOver';
+import { takeOver } from '../../src/program/takeOver';
 
 /** A program that takes over at the nth message. */
 class Waiting extends EventTarget {
