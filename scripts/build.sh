@@ -59,7 +59,8 @@ make_web() {
   (cd src/web && node scripts/leanRuntime.mjs && npm run types && npm run build)
 }
 
-build_all() {
+# What the page is built from: the server, the core for the browser and the packages.
+build_programs() {
   check_tools
   mkdir -p artifacts
   export DOTNET_CLI_TELEMETRY_OPTOUT=1 DOTNET_NOLOGO=1
@@ -69,5 +70,13 @@ build_all() {
   part server "Server" make_server "${shared_places[@]}" src/JollyBrook.Core src/JollyBrook.Data src/JollyBrook.Formats src/JollyBrook.StandIns src/JollyBrook.Server
   part browser "Core for the browser (WebAssembly)" make_browser "${shared_places[@]}" src/JollyBrook.Core src/JollyBrook.Formats src/JollyBrook.Lean src/JollyBrook.Browser
   wait "$packages" || exit 1
+}
+
+build_page() {
   part web "Page" make_web "${shared_places[@]}" src/JollyBrook.Core src/JollyBrook.Browser src/JollyBrook.Lean src/JollyBrook.Formats src/JollyBrook.StandIns src/JollyBrook.Server src/web
+}
+
+build_all() {
+  build_programs
+  build_page
 }
