@@ -89,6 +89,7 @@ public static class BatchProgress
             DrinkBy: drinkBy,
             FinishedAt: replay.DiscardedAt ?? (current is null ? replay.DoneAt(replay.Steps[^1].Id) : null),
             Steps: [.. replay.Steps.Select(s => Step(replay, s, current, safeStep))],
+            AddedL: replay.AddedL,
             Cautions: cautions
         );
     }

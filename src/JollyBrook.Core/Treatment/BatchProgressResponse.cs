@@ -63,6 +63,7 @@ public sealed record RunningClock(string StepId, DateTimeOffset StartedAt, DateT
 /// <param name="DrinkBy">Until when it keeps; null until it is safe, and where a residual keeps it.</param>
 /// <param name="FinishedAt">When it was drunk, put by or thrown away.</param>
 /// <param name="Steps">Every step's standing; a check that failed puts more of them before it.</param>
+/// <param name="AddedL">Raw water added since it was begun, L; 0 where none was, null where nobody told how much.</param>
 /// <param name="Cautions">What to mind, such as a clock that went backwards.</param>
 public sealed record BatchProgressResponse(
     BatchState State,
@@ -73,5 +74,6 @@ public sealed record BatchProgressResponse(
     DateTimeOffset? DrinkBy,
     DateTimeOffset? FinishedAt,
     IReadOnlyList<StepProgress> Steps,
+    double? AddedL,
     IReadOnlyList<Caution> Cautions
 );

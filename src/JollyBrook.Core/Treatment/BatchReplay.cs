@@ -56,6 +56,9 @@ internal sealed class BatchReplay
     public DateTimeOffset TurnCame =>
         (_done.Count == 0 ? _startedAt : _done[^1].Done) is var came && _toppedUpAt > came ? _toppedUpAt.Value : came;
 
+    /// <summary>Raw water added since it was begun, L; null where nobody told how much went in.</summary>
+    public double? AddedL { get; private set; } = 0;
+
     /// <summary>What the last topping up asks for; null when there was none.</summary>
     public string? ToppedUpWords { get; private set; }
 
@@ -167,6 +170,7 @@ internal sealed class BatchReplay
             _safeStep = null;
         }
 
+        AddedL += tap.AddedL;
         ToppedUpWords = tap.Words ?? "";
         if (_done.Count > first)
         {

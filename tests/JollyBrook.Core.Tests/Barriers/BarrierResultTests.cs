@@ -15,7 +15,9 @@ public sealed class BarrierResultTests
     [Theory]
     [InlineData(2.5, 10.0, 4.0)]
     [InlineData(2.5, 0.0, 0.0)]
+    [InlineData(0.5, 10.0, 20.0)]
     [InlineData(0.0, 10.0, double.PositiveInfinity)]
+    [InlineData(0.0, 0.0, double.PositiveInfinity)]
     [InlineData(2.5, null, null)]
     [InlineData(0.0, null, null)]
     public void What_is_left_is_enough_for_so_many_uses(double used, double? left, double? uses) =>

@@ -98,6 +98,16 @@ public class BatchProgressTests
     }
 
     [Fact]
+    public void What_was_added_since_it_was_begun_adds_up_and_is_unknown_where_nobody_told()
+    {
+        BatchTap Up(double minute, double? litres) => new(BatchEventKind.ToppedUp, null, Start.AddMinutes(minute), "", litres);
+        At(30, ContactFrom(10)).AddedL.ShouldBe(0);
+        At(60, [.. ContactFrom(10), Up(40, 0.5), Up(50, 0.25)]).AddedL.ShouldBe(0.75);
+        At(60, [.. ContactFrom(10), Up(40, 0.5), Up(50, null)]).AddedL.ShouldBeNull();
+        At(60, [.. ContactFrom(10), Up(40, null), Up(50, 0.5)]).AddedL.ShouldBeNull();
+    }
+
+    [Fact]
     public void Bleach_is_drinkable_after_the_nose_and_not_before()
     {
         var bleach = Ask.Chemical("bleach", Ask.Water(1), Ask.InDateInShade with { BleachStrengthPercent = 6, BleachAgeMonths = 1 });

@@ -145,6 +145,7 @@ public sealed class ChooseKitTests
         var quick = Ask(FromNothing with { Weights = new KitWeights(Mass: 0, Bulk: 0, Price: 0, Work: 0, Wait: 4, Taste: 0) }).Sets;
         light[0].MassKg.ShouldBe(light.Min(s => s.MassKg));
         quick[0].WaitMinutes.ShouldBe(quick.Min(s => s.WaitMinutes));
+        light.ShouldAllBe(s => s.WaitAt.Length > 0);
         light[0].MassKg.ShouldBeLessThanOrEqualTo(quick[0].MassKg);
         quick[0].WaitMinutes.ShouldBeLessThanOrEqualTo(light[0].WaitMinutes);
     }

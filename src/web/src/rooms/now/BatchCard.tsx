@@ -3,10 +3,11 @@ import { useCatalogue } from '../../store/CatalogueContext';
 import type { BatchProgress } from '../../core/contract';
 import { BatchStateLine } from '../../shared/BatchStateLine';
 import { ListCard } from '../../shared/ListCard';
-import { show } from '../../shared/units';
 import type { Batch } from '../../store/batches';
 import { WhoseLine } from '../../shared/WhoseLine';
+import { useInHand } from '../../store/InHandContext';
 import { BatchClock } from './BatchClock';
+import { batchHead } from './batchHead';
 
 interface Props {
   batch: Batch;
@@ -18,6 +19,7 @@ interface Props {
 /** One running batch: its clock, whether it may be drunk, and what is next. */
 export function BatchCard({ batch, progress, chosen, onOpen }: Props) {
   const catalogue = useCatalogue();
+  const containers = useInHand()?.containers;
   const step = progress.steps.find((s) => s.step.id === progress.currentStepId)?.step;
   return (
     <ListCard chosen={chosen} onOpen={onOpen}>
@@ -25,8 +27,7 @@ export function BatchCard({ batch, progress, chosen, onOpen }: Props) {
         {batch.container}
       </Typography>
       <Typography variant="body2" sx={{ color: 'text.secondary' }}>
-        {show(catalogue, 'volume', batch.request.water?.volumeL ?? 0)} · {batch.answer.methodName} ·{' '}
-        {batch.answer.headline}
+        {batchHead(catalogue, batch, progress.addedL, containers)}
       </Typography>
       <WhoseLine book={batch.book} author={batch.author} />
       <BatchClock progress={progress} />

@@ -6,12 +6,13 @@ import type { BatchProgress } from '../../core/contract';
 import { BatchStateLine } from '../../shared/BatchStateLine';
 import { Cautions } from '../../shared/Cautions';
 import { clockTime } from '../../shared/time';
-import { show } from '../../shared/units';
 import { tap, type Batch } from '../../store/batches';
 import { mayWrite } from '../../store/books';
+import { useInHand } from '../../store/InHandContext';
 import { useStore } from '../../store/StoreContext';
 import { WhoseLine } from '../../shared/WhoseLine';
 import { BatchClock } from './BatchClock';
+import { batchHead } from './batchHead';
 import { CalendarAlarm } from './CalendarAlarm';
 import { StepCard } from './StepCard';
 import { StepRow } from './StepRow';
@@ -22,6 +23,7 @@ import { TopUpButton } from './TopUpButton';
 export function BatchSteps({ batch, progress }: { batch: Batch; progress: BatchProgress }) {
   const store = useStore();
   const catalogue = useCatalogue();
+  const containers = useInHand()?.containers;
   const steps = progress.steps.map(({ step }) => step);
   const current = steps.find((step) => step.id === progress.currentStepId);
   const next = current && steps[steps.indexOf(current) + 1];
@@ -46,8 +48,7 @@ export function BatchSteps({ batch, progress }: { batch: Batch; progress: BatchP
             {batch.container}
           </Typography>
           <Typography sx={{ color: 'text.secondary' }}>
-            {show(catalogue, 'volume', batch.request.water?.volumeL ?? 0)} · {batch.answer.methodName} ·{' '}
-            {batch.answer.headline}
+            {batchHead(catalogue, batch, progress.addedL, containers)}
           </Typography>
           <WhoseLine book={batch.book} author={batch.author} />
         </div>

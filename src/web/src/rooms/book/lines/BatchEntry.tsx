@@ -8,11 +8,11 @@ import { Ledger } from '../../../shared/Ledger';
 import { OutcomeLine } from '../../../shared/OutcomeLine';
 import { Section } from '../../../shared/Section';
 import { clockTime, dayName } from '../../../shared/time';
-import { show } from '../../../shared/units';
 import { WhoseLine } from '../../../shared/WhoseLine';
 import { WorkingPanel } from '../../../shared/WorkingPanel';
 import type { Batch } from '../../../store/batches';
 import { isOver } from '../../../store/followProgress';
+import { batchLitres } from './batchLitres';
 import { WaterAsTold } from './WaterAsTold';
 
 /** A batch as it went: what was told, what was answered, what was done and when. */
@@ -28,7 +28,7 @@ export function BatchEntry({ batch, progress }: { batch: Batch; progress: BatchP
           </Typography>
           <Typography sx={{ color: 'text.secondary' }}>
             {dayName(batch.startedAt)}, {clockTime(batch.startedAt, new Date(batch.startedAt))} ·{' '}
-            {show(catalogue, 'volume', batch.request.water?.volumeL ?? 0)} · {answer.methodName}
+            {batchLitres(catalogue, batch, progress.addedL)} · {answer.methodName}
           </Typography>
           <WhoseLine book={batch.book} author={batch.author} />
         </div>

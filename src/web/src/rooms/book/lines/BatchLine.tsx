@@ -4,9 +4,9 @@ import type { BatchProgress } from '../../../core/contract';
 import { OutcomeLine } from '../../../shared/OutcomeLine';
 import { clockTime } from '../../../shared/time';
 import { ListCard } from '../../../shared/ListCard';
-import { show } from '../../../shared/units';
 import { WhoseLine } from '../../../shared/WhoseLine';
 import type { Batch } from '../../../store/batches';
+import { batchLitres } from './batchLitres';
 
 interface Props {
   batch: Batch;
@@ -22,7 +22,7 @@ export function BatchLine({ batch, progress, chosen, onOpen }: Props) {
     <ListCard chosen={chosen} onOpen={onOpen}>
       <Typography sx={{ fontWeight: 700 }}>
         {clockTime(batch.startedAt, new Date(batch.startedAt))} · {batch.container},{' '}
-        {show(catalogue, 'volume', batch.request.water?.volumeL ?? 0)}
+        {batchLitres(catalogue, batch, progress?.addedL)}
       </Typography>
       <Typography>
         {batch.answer.methodName}: {batch.answer.headline}
