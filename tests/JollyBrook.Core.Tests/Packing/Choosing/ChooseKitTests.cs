@@ -146,6 +146,13 @@ public sealed class ChooseKitTests
         light[0].MassKg.ShouldBe(light.Min(s => s.MassKg));
         quick[0].WaitMinutes.ShouldBe(quick.Min(s => s.WaitMinutes));
         light.ShouldAllBe(s => s.WaitAt.Length > 0);
+
+        KitSet Best(KitWeights weights) => Ask(FromNothing with { Weights = weights }).Sets[0];
+        var none = new KitWeights(Mass: 0, Bulk: 0, Price: 0, Work: 0, Wait: 0, Taste: 0);
+        Best(none with { Bulk = 4 }).BulkL.ShouldBe(light.Min(s => s.BulkL));
+        Best(none with { Price = 4 }).Price.ShouldBe(light.Min(s => s.Price));
+        Best(none with { Work = 4 }).WorkMinutesPerDay.ShouldBe(light.Min(s => s.WorkMinutesPerDay));
+        Best(none with { Taste = 4 }).TasteSteps.ShouldBe(light.Min(s => s.TasteSteps));
         light[0].MassKg.ShouldBeLessThanOrEqualTo(quick[0].MassKg);
         quick[0].WaitMinutes.ShouldBeLessThanOrEqualTo(light[0].WaitMinutes);
     }
@@ -186,6 +193,21 @@ public sealed class ChooseKitTests
         why["uncounted"].ShouldBe("What is left of it is not known: counted as none.");
         why["gravity"].ShouldContain("counted as nothing");
         why["squeeze"].ShouldBeEmpty();
+    }
+
+    [Fact]
+    public void Of_more_pieces_than_are_tried_the_first_are_chosen_from_and_the_others_say_so()
+    {
+        var packs = Enumerable
+            .Range(0, Candidate.Most + 3)
+            .Select(i => new KitEntry(
+                $"pack {i}",
+                new ChemicalProduct(new("clo2-tablet", new DateOnly(2028, 1, 1))) { Name = $"Pack {i}", MassKg = 0.03 },
+                30
+            ));
+        var pieces = Ask(new ChooseKitRequest(UnitSystem.Metric, [Pot, .. packs], OwnedOnly: true)).Pieces;
+        pieces.Take(Candidate.Most).ShouldAllBe(p => p.LeftOut.Length == 0);
+        pieces.Skip(Candidate.Most).Select(p => p.LeftOut).ShouldBe(Enumerable.Repeat("Only the first 14 pieces are chosen from.", 3));
     }
 
     [Fact]
