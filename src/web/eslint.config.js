@@ -43,7 +43,7 @@ const zones = [
 ];
 
 export default ts.config(
-  { ignores: ['src/core/api.d.ts'] },
+  { ignores: ['src/core/api.d.ts', 'src/core/choices.ts'] },
   js.configs.recommended,
   ...ts.configs.strictTypeChecked,
   hooks.configs.flat.recommended,
