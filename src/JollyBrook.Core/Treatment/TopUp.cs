@@ -68,11 +68,12 @@ public static class TopUp
         Speaker say
     )
     {
-        var (raw, holdsDosed) = Undosed(request, asked.Water!.VolumeL!.Value);
+        var (raw, holdsDosed) = Undosed(request, added, asked.Water!.VolumeL!.Value);
         var litres = raw + added;
         // Topped up before, it may hold more than the batch's own dose: then nothing is counted on that would thin the new one.
         var before = (request.Taps ?? []).Any(t => t.Kind == BatchEventKind.ToppedUp);
-        var below = holdsDosed && !before && request.HeldL is { } held && held > raw ? new DosedWater(held - raw, first.MgPerL) : null;
+        var below =
+            holdsDosed && !before && StillHeldL(request, added) is { } held && held > raw ? new DosedWater(held - raw, first.MgPerL) : null;
         var part = Treat.Compute(asked with { Water = asked.Water with { VolumeL = litres } }, below);
         var (all, of) = (say.Of(Quantity.Volume, litres), raw > 0 ? "all that has no dose yet, " : "the ");
         if (part is not { Dose: { } dose, Contact: { } own })
@@ -103,8 +104,15 @@ public static class TopUp
         );
     }
 
+    /// <summary>
+    /// What was in it when the raw water went in, L; null where that is not known. Where there was no room for as much as went in, the rest
+    /// had been drunk or spilt and nobody wrote it: counted on, it would thin the dose.
+    /// </summary>
+    private static double? StillHeldL(TopUpRequest request, double added) =>
+        request is { HeldL: { } held, Batch.Container.CapacityL: { } capacity } ? Math.Clamp(capacity - added, 0, held) : request.HeldL;
+
     /// <summary>What has no dose yet, L; and whether any of it has one.</summary>
-    private static (double Litres, bool HoldsDosed) Undosed(TopUpRequest request, double batchL)
+    private static (double Litres, bool HoldsDosed) Undosed(TopUpRequest request, double added, double batchL)
     {
         if (request is not { Steps: { Count: > 0 } steps, StartedAt: { } started })
         {
@@ -115,13 +123,13 @@ public static class TopUp
         return replay.HoldsDosed
             ? (replay.UndosedL(batchL), true)
             // Nothing of it is dosed: what is in it now is all raw, however much it was begun for.
-            : (request.HeldL ?? replay.UndosedL(batchL), false);
+            : (StillHeldL(request, added) ?? replay.UndosedL(batchL), false);
     }
 
     /// <summary>Without a residual all of it is raw again; the batch's own steps serve no more than it was begun for.</summary>
     private static TopUpResponse Again(TopUpRequest request, double batchL, double added, Speaker say)
     {
-        var all = (request.HeldL ?? batchL) + added;
+        var all = (StillHeldL(request, added) ?? batchL) + added;
         return all > batchL + SameL
             ? new TopUpResponse(
                 TopUpOutcome.Refused,

@@ -117,6 +117,35 @@ public sealed class TopUpTests
             .Compute(Up(Batch("nadcc-8.5", 1, new ContainerInput(CapacityL: 1)), 1.5, 0.5, UpToTheDose(Batch("nadcc-8.5", 1))))
             .Words.ShouldStartWith("1.5 L do not fit into it at once.");
 
+    /// <summary>A litre in a litre bottle, and 0.3 L more: 0.3 L of what was in it is gone, told or not.</summary>
+    [Fact]
+    public void Where_there_was_no_room_the_rest_is_gone_and_thins_no_dose()
+    {
+        // 5 mg a tablet, ceiling 10 mg/L. 0.7 L left of a litre: (3.5 + 5)/1 = 8.5 mg/L. 0.45 L left of 0.75 L at 6.7 mg/L:
+        // (3 + 5)/0.75 = 10.7 mg/L, where all of it counted on would have made it (5 + 5)/1.05 = 9.5.
+        TopUpOutcome Into(double capacity) =>
+            TopUp
+                .Compute(
+                    Up(
+                        Batch("nadcc-8.5", capacity, new ContainerInput(CapacityL: capacity)),
+                        0.3,
+                        capacity,
+                        UpToTheDose(Batch("nadcc-8.5", capacity))
+                    )
+                )
+                .Outcome;
+        Into(1).ShouldBe(TopUpOutcome.Dosed);
+        Into(0.75).ShouldBe(TopUpOutcome.Refused);
+
+        // Nothing dosed yet: all that is in it then is a litre, and all of it raw.
+        var full = Batch("nadcc-8.5", 1, new ContainerInput(CapacityL: 1));
+        TopUp.Compute(Up(full, 0.3, 1)).Words.ShouldStartWith("Add 1 tablet for all that has no dose yet, 1 L;");
+        // Boiled, it is no more than it was begun for; more than the bottle holds still is.
+        var boiled = Batch("boil", 1, new ContainerInput(CapacityL: 1));
+        TopUp.Compute(Up(boiled, 0.3, 1)).Outcome.ShouldBe(TopUpOutcome.BeginsAgain);
+        TopUp.Compute(Up(boiled, 1.5, 1)).Words.ShouldEndWith("begin a new one for 1.5 L.");
+    }
+
     /// <summary>Never less than the label for what is added, never more than twice the clear dose in all of it, never a shorter wait.</summary>
     [Fact]
     public void Topping_up_keeps_to_label_ceiling_and_wait() =>
