@@ -22,14 +22,15 @@ public static class BatchProgress
         intake.ThrowIfWrong();
         var replay = BatchReplay.Of(request.Steps!, request.StartedAt!.Value, request.Taps);
         replay.RunGatesUntil(request.Now!.Value);
-        return Report(replay, request.ShortOf ?? [], request.Now.Value, request.DrinkWithinHours);
+        return Report(replay, request.ShortOf ?? [], request.Now.Value, request.DrinkWithinHours, request.VolumeL);
     }
 
     private static BatchProgressResponse Report(
         BatchReplay replay,
         IReadOnlyList<OrganismClass> shortOf,
         DateTimeOffset now,
-        double? drinkWithinHours
+        double? drinkWithinHours,
+        double? begunL
     )
     {
         var current = replay.Current;
@@ -90,6 +91,7 @@ public static class BatchProgress
             FinishedAt: replay.DiscardedAt ?? (current is null ? replay.DoneAt(replay.Steps[^1].Id) : null),
             Steps: [.. replay.Steps.Select(s => Step(replay, s, current, safeStep))],
             AddedL: replay.AddedL,
+            VolumeL: begunL + replay.AddedL,
             Cautions: cautions
         );
     }

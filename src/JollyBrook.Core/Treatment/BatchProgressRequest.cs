@@ -51,13 +51,15 @@ public sealed record BatchTap(
 /// <param name="StartedAt">When the batch was started.</param>
 /// <param name="Now">The time now.</param>
 /// <param name="DrinkWithinHours">How long it keeps once it is safe; null where a residual keeps it.</param>
+/// <param name="VolumeL">What it was begun for, L; null where that is not known.</param>
 public sealed record BatchProgressRequest(
     IReadOnlyList<TreatmentStep>? Steps,
     IReadOnlyList<OrganismClass>? ShortOf,
     IReadOnlyList<BatchTap>? Taps,
     DateTimeOffset? StartedAt,
     DateTimeOffset? Now,
-    double? DrinkWithinHours = null
+    double? DrinkWithinHours = null,
+    double? VolumeL = null
 );
 
 /// <summary>The fields of a batch under way.</summary>

@@ -64,6 +64,7 @@ public sealed record RunningClock(string StepId, DateTimeOffset StartedAt, DateT
 /// <param name="FinishedAt">When it was drunk, put by or thrown away.</param>
 /// <param name="Steps">Every step's standing; a check that failed puts more of them before it.</param>
 /// <param name="AddedL">Raw water added since it was begun, L; 0 where none was, null where nobody told how much.</param>
+/// <param name="VolumeL">What it was begun for and what was added since, L; null where either is not known.</param>
 /// <param name="Cautions">What to mind, such as a clock that went backwards.</param>
 public sealed record BatchProgressResponse(
     BatchState State,
@@ -75,5 +76,6 @@ public sealed record BatchProgressResponse(
     DateTimeOffset? FinishedAt,
     IReadOnlyList<StepProgress> Steps,
     double? AddedL,
+    double? VolumeL,
     IReadOnlyList<Caution> Cautions
 );

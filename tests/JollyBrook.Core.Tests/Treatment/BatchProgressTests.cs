@@ -105,6 +105,12 @@ public class BatchProgressTests
         At(60, [.. ContactFrom(10), Up(40, 0.5), Up(50, 0.25)]).AddedL.ShouldBe(0.75);
         At(60, [.. ContactFrom(10), Up(40, 0.5), Up(50, null)]).AddedL.ShouldBeNull();
         At(60, [.. ContactFrom(10), Up(40, null), Up(50, 0.5)]).AddedL.ShouldBeNull();
+
+        double? Litres(double? begun, double? added) =>
+            BatchProgress.Compute(new(Tablet.Steps, [], [Up(5, added)], Start, Start.AddMinutes(6), VolumeL: begun)).VolumeL;
+        Litres(1, 0.5).ShouldBe(1.5);
+        Litres(null, 0.5).ShouldBeNull();
+        Litres(1, null).ShouldBeNull();
     }
 
     [Fact]

@@ -54,6 +54,7 @@ async function standing(batch: Batch, now: string): Promise<BatchProgress | null
     startedAt: batch.startedAt,
     now,
     drinkWithinHours: batch.answer.drinkWithinHours ?? null,
+    volumeL: batch.request.water?.volumeL ?? null,
   });
   return outcome.ok ? outcome.response : null;
 }

@@ -13,13 +13,19 @@ const batch = {
   answer: { methodName: 'Chlorine tablets', headline: '1 tablet, wait 30 min' },
 } as unknown as Batch;
 
+const begun = { addedL: 0, volumeL: 1 };
+const more = { addedL: 0.5, volumeL: 1.5 };
+const toTheBrim = { addedL: null, volumeL: null };
+
 const holding = (id: string, held: number, water: object) =>
   ({ id, litres: held, water }) as unknown as Schema<'ContainerInHand'>;
 const its = (held: number) => holding('bottle', held, { is: 'underWay', batchIds: ['b1'], readyAt: null });
 
 test('a batch is said to be as much as is in its container', () => {
-  expect(batchHead(catalogue, batch, 0, [its(0.6)])).toBe('0.6 L · Chlorine tablets · 1 tablet, wait 30 min');
-  expect(batchHead(catalogue, batch, 0.5, [its(1.5)])).toBe('1.5 L · Chlorine tablets · topped up');
+  expect(batchHead(catalogue, batch, begun, [its(0.6)])).toBe(
+    '0.6 L · Chlorine tablets · 1 tablet, wait 30 min',
+  );
+  expect(batchHead(catalogue, batch, more, [its(1.5)])).toBe('1.5 L · Chlorine tablets · topped up');
 });
 
 test('elsewhere it is what it was begun for and what was added', () => {
@@ -29,10 +35,12 @@ test('elsewhere it is what it was begun for and what was added', () => {
     holding('bottle', 0.2, { is: 'empty' }),
   ];
   for (const containers of [undefined, [], others]) {
-    expect(batchHead(catalogue, batch, 0, containers)).toBe('1 L · Chlorine tablets · 1 tablet, wait 30 min');
-    expect(batchHead(catalogue, batch, 0.5, containers)).toBe('1.5 L · Chlorine tablets · topped up');
+    expect(batchHead(catalogue, batch, begun, containers)).toBe(
+      '1 L · Chlorine tablets · 1 tablet, wait 30 min',
+    );
+    expect(batchHead(catalogue, batch, more, containers)).toBe('1.5 L · Chlorine tablets · topped up');
     // Filled to the brim, and nobody knows how much that was.
-    expect(batchHead(catalogue, batch, null, containers)).toBe('Chlorine tablets · topped up');
+    expect(batchHead(catalogue, batch, toTheBrim, containers)).toBe('Chlorine tablets · topped up');
   }
 });
 

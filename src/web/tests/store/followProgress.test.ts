@@ -9,7 +9,13 @@ vi.mock('../../src/core/core', () => ({
 const { followProgress } = await import('../../src/store/followProgress');
 
 const batch = (id: string) =>
-  ({ id, answer: { steps: [], shortOf: [] }, startedAt: '', taps: [] }) as unknown as Batch;
+  ({
+    id,
+    request: { water: null },
+    answer: { steps: [], shortOf: [] },
+    startedAt: '',
+    taps: [],
+  }) as unknown as Batch;
 const stands = (state: string) => Promise.resolve({ ok: true, response: { state } });
 
 let told: Map<string, BatchProgress | null>[] = [];

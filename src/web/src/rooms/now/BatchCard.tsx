@@ -27,7 +27,7 @@ export function BatchCard({ batch, progress, chosen, onOpen }: Props) {
         {batch.container}
       </Typography>
       <Typography variant="body2" sx={{ color: 'text.secondary' }}>
-        {batchHead(catalogue, batch, progress.addedL, containers)}
+        {batchHead(catalogue, batch, progress, containers)}
       </Typography>
       <WhoseLine book={batch.book} author={batch.author} />
       <BatchClock progress={progress} />

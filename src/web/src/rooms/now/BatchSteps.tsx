@@ -48,7 +48,7 @@ export function BatchSteps({ batch, progress }: { batch: Batch; progress: BatchP
             {batch.container}
           </Typography>
           <Typography sx={{ color: 'text.secondary' }}>
-            {batchHead(catalogue, batch, progress.addedL, containers)}
+            {batchHead(catalogue, batch, progress, containers)}
           </Typography>
           <WhoseLine book={batch.book} author={batch.author} />
         </div>

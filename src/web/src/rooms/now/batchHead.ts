@@ -11,13 +11,12 @@ type Holding = Pick<Schema<'ContainerInHand'>, 'id' | 'litres' | 'water'>;
 export function batchHead(
   catalogue: Catalogue,
   batch: Batch,
-  addedL: BatchProgress['addedL'],
+  { addedL, volumeL }: Pick<BatchProgress, 'addedL' | 'volumeL'>,
   containers: Holding[] | undefined,
 ): string {
-  const { request, answer } = batch;
+  const { answer } = batch;
   const its = containers?.find(({ id, water }) => id === batch.containerId && holds(water, batch.id));
-  const asTold = addedL === null ? null : (request.water?.volumeL ?? 0) + addedL;
-  const litres = its?.litres ?? asTold;
+  const litres = its?.litres ?? volumeL;
   return [
     ...(litres === null ? [] : [show(catalogue, 'volume', litres)]),
     answer.methodName,
