@@ -13,7 +13,7 @@ namespace JollyBrook.Core.Carry;
 public sealed record PlanPromise(double Certainty, double ShortChance, bool Kept, double DebtL, string Words)
 {
     /// <summary>Two to the power of it: the conditions a plan is reckoned under.</summary>
-    private const int ConditionBits = 8;
+    private const int ConditionBits = 9;
 
     /// <summary>What the choice of conditions, or of walks where they are simulated, may make of it: as of so many walks.</summary>
     private const int Walks = 1_000;

@@ -7,7 +7,10 @@ namespace JollyBrook.Core.Tests.Carry;
 
 public sealed class PolicyOddsTests
 {
-    private const int Walks = 4_000;
+    private const int Walks = 20_000;
+
+    /// <summary>A plan is judged as by so many walks: the choice of conditions may be off by three standard errors of them.</summary>
+    private const int JudgedAsBy = 1_000;
 
     /// <summary>
     /// Reckoned or walked, a policy runs short as often and costs as much, whatever the trip, its camps and what they fetch.
@@ -18,11 +21,12 @@ public sealed class PolicyOddsTests
             trip =>
             {
                 var (setup, walk, simulation) = Of(trip);
-                var (reckoned, cost) = simulation.Odds(8).Reckon(walk.Decide);
+                var (reckoned, cost) = PlanPromise.OddsOf(simulation).Reckon(walk.Decide);
                 var tally = simulation.Run(walk.Decide, Walks, 3, keepsLitres: false);
 
                 var share = (double)tally.RunsShort / Walks;
-                reckoned.ShouldBe(share, 0.006 + (4 * Math.Sqrt(Math.Max(reckoned, 0.001) * (1 - Math.Min(reckoned, 0.999)) / Walks)));
+                var deviation = Math.Sqrt(Math.Max(share, 0.005) * (1 - Math.Min(share, 0.995)));
+                reckoned.ShouldBe(share, deviation * ((3 / Math.Sqrt(JudgedAsBy)) + (4 / Math.Sqrt(Walks))));
                 var walked = (tally.KgKm + (setup.KgKmPerMinute * tally.Minutes) + tally.Owed) / Walks;
                 cost.ShouldBe(walked, 1 + (0.03 * walked));
             },
