@@ -135,7 +135,13 @@ public static class DaysWalk
     private static Effort AsAWhole(List<(TimelinePiece Piece, Effort Effort)> pieces)
     {
         var all = pieces.Sum(p => p.Piece.WalkHours);
-        double Mean(Func<Effort, double?> of) => pieces.Sum(p => of(p.Effort)!.Value * p.Piece.WalkHours) / all;
+        // Within what it is the mean of, to the last digit: a day at 28 °C throughout is no warmer than 28 °C.
+        double Mean(Func<Effort, double?> of) =>
+            Math.Clamp(
+                pieces.Sum(p => of(p.Effort)!.Value * p.Piece.WalkHours) / all,
+                pieces.Min(p => of(p.Effort)!.Value),
+                pieces.Max(p => of(p.Effort)!.Value)
+            );
         T Most<T>(Func<Effort, T> of) => pieces.GroupBy(p => of(p.Effort)).MaxBy(g => g.Sum(p => p.Piece.WalkHours))!.Key;
         return new Effort(
             TemperatureC: Mean(e => e.TemperatureC),

@@ -140,6 +140,21 @@ public class DaysWalkTests
                 iter: 40
             );
 
+    /// <summary>Rest is reckoned by the step: in warmth of 28 °C throughout, a hair above 28 °C in the mean would ask for a third more.</summary>
+    [Fact]
+    public void A_day_that_is_the_same_throughout_is_as_a_whole_what_its_hours_are() =>
+        Gen.Select(Gen.Double[8, 20], Gen.Double[0, 0.3])
+            .Sample(
+                (km, breaks) =>
+                {
+                    var route = Routes.Level(km).Route! with { BreakShare = breaks, Weather = [new DayWeather(28, 28, 40, 0.9)] };
+                    var day = Day(route, Morning)!;
+                    day.Walks.ShouldAllBe(w => w.Effort!.TemperatureC == 28);
+                    day.Effort.TemperatureC.ShouldBe(28);
+                },
+                iter: 200
+            );
+
     /// <summary>But for the breath: cold air is dry, and while nobody sweats for warmth that is all that changes.</summary>
     [Fact]
     public void A_warmer_day_never_loses_less() =>
