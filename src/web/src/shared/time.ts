@@ -1,4 +1,4 @@
-import { formatter, offsetAt } from './zone';
+import { formatter, locale, offsetAt } from './zone';
 
 // Every date and time of the page is written here, in the zone of the trip.
 
@@ -7,8 +7,8 @@ const dayForm: Intl.DateTimeFormatOptions = { weekday: 'long', day: 'numeric', m
 /** "14:52", with the weekday when it is not today. */
 export function clockTime(instant: string, now: Date = new Date()): string {
   const at = new Date(instant);
-  const time = formatter('en-GB', { hour: '2-digit', minute: '2-digit' }).format(at);
-  return dateOf(at) === dateOf(now) ? time : `${formatter('en-GB', { weekday: 'short' }).format(at)} ${time}`;
+  const time = formatter({ hour: '2-digit', minute: '2-digit' }).format(at);
+  return dateOf(at) === dateOf(now) ? time : `${formatter({ weekday: 'short' }).format(at)} ${time}`;
 }
 
 /** The instant so many minutes after another. */
@@ -18,12 +18,12 @@ export function later(instant: string, minutes: number): string {
 
 /** "Friday 21 August" */
 export function dayName(instant: string): string {
-  return formatter('en-GB', dayForm).format(new Date(instant));
+  return formatter(dayForm).format(new Date(instant));
 }
 
 /** "Friday 21 August" for a date of the calendar, such as 2026-08-21. */
 export function dateName(date: string): string {
-  return new Intl.DateTimeFormat('en-GB', { ...dayForm, timeZone: 'UTC' }).format(new Date(`${date}T12:00Z`));
+  return new Intl.DateTimeFormat(locale, { ...dayForm, timeZone: 'UTC' }).format(new Date(`${date}T12:00Z`));
 }
 
 /** The date an instant falls on, as 2026-08-21. */

@@ -1,12 +1,15 @@
+/** The first formatter of a language takes tens of milliseconds, on a phone many more: one language for all that is read and written. */
+export const locale = 'en-GB';
+
 /** The device's own zone. */
-export const deviceZone = Intl.DateTimeFormat().resolvedOptions().timeZone;
+export const deviceZone = Intl.DateTimeFormat(locale).resolvedOptions().timeZone;
 
 let zone = deviceZone;
 
 /** Whether a zone is known here by this name. */
 export function isZone(name: string): boolean {
   try {
-    Intl.DateTimeFormat('en', { timeZone: name });
+    Intl.DateTimeFormat(locale, { timeZone: name });
     return true;
   } catch {
     return false;
@@ -26,8 +29,8 @@ export function speakZone(name: string | null | undefined) {
 const readers = new Map<string, Intl.DateTimeFormat>();
 
 /** A formatter of the zone spoken now; made once for each zone and form. */
-export function formatter(locale: string, form: Intl.DateTimeFormatOptions): Intl.DateTimeFormat {
-  const key = JSON.stringify([zone, locale, form]);
+export function formatter(form: Intl.DateTimeFormatOptions): Intl.DateTimeFormat {
+  const key = JSON.stringify([zone, form]);
   let known = readers.get(key);
   if (!known) readers.set(key, (known = new Intl.DateTimeFormat(locale, { ...form, timeZone: zone })));
   return known;
@@ -49,7 +52,7 @@ export function offsetAt(at: Date): number {
 
 function reckonOffset(at: Date): number {
   const part = Object.fromEntries(
-    formatter('en-US', {
+    formatter({
       hourCycle: 'h23',
       year: 'numeric',
       month: 'numeric',
