@@ -70,7 +70,7 @@ public class FilterFlowTests
                     }
 
                     (wear with { LoadLNtu = load + (0.999 * litres * ntu) }).NeedsService.ShouldBeFalse();
-                    (wear with { LoadLNtu = load + (1.001 * litres * ntu) }).NeedsService.ShouldBeTrue();
+                    (wear with { LoadLNtu = load + (1.001 * litres * ntu) + 1e-9 }).NeedsService.ShouldBeTrue();
                 }
             );
 
