@@ -114,7 +114,7 @@ public class DaylightTests
                 {
                     var declination = SunPosition.DeclinationDeg(date);
                     var noon = SunPosition.ElevationDeg(latitude, declination, 0);
-                    noon.ShouldBe(90 - Math.Abs(latitude - declination), 1e-9);
+                    noon.ShouldBe(90 - Math.Abs(latitude - declination), 1e-5); // An arc sine loses half its digits near the zenith.
                     var after = SunPosition.ElevationDeg(latitude, declination, hourAngle);
                     after.ShouldBeLessThanOrEqualTo(noon + 1e-9);
                     SunPosition.ElevationDeg(latitude, declination, -hourAngle).ShouldBe(after, 1e-9);
