@@ -140,6 +140,7 @@ public sealed record WalkerShare(string Walker, double Litres, IReadOnlyList<Con
 /// <param name="ArriveNextL">In hand there, L.</param>
 /// <param name="TurnBackKm">The last place along from which water in hand still reaches back here; null: anywhere before the next
 /// fill.</param>
+/// <param name="TurnBackWords">The same for a card, never named further on than it is: "turn back at 10.8 km at the latest".</param>
 /// <param name="Words">What to do, in a line.</param>
 /// <param name="Policy">What to do here by what is in hand, in a line for the card; empty where there is no water.</param>
 /// <param name="IfElse">"If it is running" for a place not counted on, "if it is dry" for one that is.</param>
@@ -169,6 +170,7 @@ public sealed record PlanStop(
     string? ToName,
     double? ArriveNextL,
     double? TurnBackKm,
+    string? TurnBackWords,
     string Words,
     string Policy,
     string IfElse

@@ -48,6 +48,7 @@ internal sealed class PlanStops
         var arrive = _line.ClockHour[place.Point] + DelayBefore(place);
         var minutes = planned ? fill!.Minutes : 0;
         var carried = fill?.CarriedL ?? 0;
+        var turnBack = fill is null ? null : _wayBack.TurnBackKm(fill);
         return new PlanStop(
             Id: place.Id,
             Kind: place.Kind,
@@ -75,7 +76,8 @@ internal sealed class PlanStops
             WaitsHere: fill?.WaitsHere == true,
             ToName: fill?.To.Name,
             ArriveNextL: fill is null ? null : Short(fill.ArriveNextL),
-            TurnBackKm: fill is not null && _wayBack.TurnBackKm(fill) is { } back ? Short(back) : null,
+            TurnBackKm: turnBack is { } back ? Short(back) : null,
+            TurnBackWords: TurnBackWords(turnBack, _say),
             Words: Words(place, fill),
             Policy: Policy(place),
             IfElse: IfElse(place, fill)
@@ -84,6 +86,10 @@ internal sealed class PlanStops
             Met = place.Met,
         };
     }
+
+    /// <summary>Where to turn back at the latest, in words; null where it is nowhere.</summary>
+    internal static string? TurnBackWords(double? km, Speaker say) =>
+        km is { } at ? $"turn back at {say.Down(Quantity.Distance, at)} at the latest" : null;
 
     /// <summary>A tenth of a millilitre, a metre in ten: digits beyond that only make a long answer longer.</summary>
     internal static double Short(double value) => Math.Round(value, 4);

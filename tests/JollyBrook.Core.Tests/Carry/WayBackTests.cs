@@ -4,6 +4,7 @@ using JollyBrook.Core.Filters;
 using JollyBrook.Core.Kit;
 using JollyBrook.Core.Route;
 using JollyBrook.Core.Treatment;
+using JollyBrook.Core.Units;
 using JollyBrook.Core.Water;
 
 namespace JollyBrook.Core.Tests.Carry;
@@ -143,5 +144,28 @@ public sealed class WayBackTests
             )
         );
         ((boiled.ReadyHour!.Value - boiled.ArriveHour) * 60).ShouldBeGreaterThanOrEqualTo(asked.DrinkableMinutes!.Value - 0.1);
+    }
+
+    /// <summary>10.86 km is 6.748 miles.</summary>
+    [Theory]
+    [InlineData(10.86, "10.8 km", "6.7 mi")]
+    [InlineData(10.8, "10.8 km", "6.7 mi")]
+    [InlineData(0.04, "0 km", "0 mi")]
+    public void The_last_place_to_turn_back_at_is_never_named_further_on_than_it_is(double km, string metric, string us)
+    {
+        PlanStops.TurnBackWords(km, Speaker.Metric).ShouldBe($"turn back at {metric} at the latest");
+        PlanStops.TurnBackWords(km, Speaker.Us).ShouldBe($"turn back at {us} at the latest");
+        PlanStops.TurnBackWords(null, Speaker.Metric).ShouldBeNull();
+    }
+
+    [Fact]
+    public void A_stop_tells_it_in_the_units_of_the_trip()
+    {
+        var trip = Routes.Level(20, ("Spring", 10, 0.98));
+        foreach (var units in (UnitSystem[])[UnitSystem.Metric, UnitSystem.Us])
+        {
+            var stop = Plan.Compute(trip with { Units = units }).Stops.First(s => s.TurnBackKm is not null);
+            stop.TurnBackWords.ShouldBe(PlanStops.TurnBackWords(stop.TurnBackKm, Speaker.For(units)));
+        }
     }
 }

@@ -118,13 +118,17 @@ public static class FromHere
 
         private Sources.TripSource? SourceOf(string id) => request.Plan!.Sources?.FirstOrDefault(s => s.Id == id)?.Source;
 
-        private PlanStop OnTheWhole(PlanStop stop) =>
-            stop with
+        private PlanStop OnTheWhole(PlanStop stop)
+        {
+            double? turnBack = stop.TurnBackKm is { } turn ? cut.OnWholeKm(turn) : null;
+            return stop with
             {
                 AlongKm = cut.OnWholeKm(stop.AlongKm),
                 Day = stop.Day + cut.Day,
-                TurnBackKm = stop.TurnBackKm is { } turn ? cut.OnWholeKm(turn) : null,
+                TurnBackKm = turnBack,
+                TurnBackWords = PlanStops.TurnBackWords(turnBack, say),
             };
+        }
 
         private NextWater? Next(List<PlanStop> stops)
         {

@@ -55,9 +55,10 @@ internal sealed class WayBackFromHere(PlanRequest trip, double km, double inHand
                     + (share * ((line.Into[p]?.EndHour - line.Into[p]?.StartHour) ?? 0));
                 return new TurnBack(
                     behind.Name,
-                    Math.Round(at, 3),
+                    // To the metre, and never further on than it is.
+                    Math.Floor(at * 1000) / 1000,
                     trip.Now?.AddHours(hours),
-                    $"Turn back by {say.Of(Quantity.Distance, at)}: from there it still reaches {behind.Name}"
+                    $"Turn back by {say.Down(Quantity.Distance, at)}: from there it still reaches {behind.Name}"
                 );
             }
 

@@ -94,8 +94,7 @@ function StopLine({ stop }: { stop: Schema<'PlanStop'> }) {
         {stop.planned || stop.kind === 'start' ? <strong>{stop.words}</strong> : stop.words}
         {stop.planned && stop.treatBy && `. ${stop.treatBy}`}
         {stop.planned && stop.readyHour !== null && `. Drinkable ${clock(stop.readyHour)}`}
-        {stop.turnBackKm !== null &&
-          `. Turn back at ${show(catalogue, 'distance', stop.turnBackKm)} at the latest`}
+        {stop.turnBackWords && `; ${stop.turnBackWords}`}
         {stop.policy && (
           <>
             <br />

@@ -57,7 +57,7 @@ function StopRow({ stop, newDay, isSelected, onSelect }: RowProps) {
     stop.planned &&
       stop.readyHour !== null &&
       `${stop.treatBy ? `${stop.treatBy}: ` : ''}drinkable from ${clock(stop.readyHour)}${stop.waitsHere ? ', wait here' : ''}`,
-    stop.turnBackKm !== null && `turn back at ${show(catalogue, 'distance', stop.turnBackKm)} at the latest`,
+    stop.turnBackWords,
   ].filter(Boolean);
   const strong = stop.planned || stop.kind === 'start';
   return (
