@@ -13,7 +13,9 @@ internal static class TripNeeds
     private const double ColdestFlowingC = 1;
 
     /// <param name="trip">What was told.</param>
-    /// <param name="sources">The trip's sources: the worst of their waters counts, and what is not known of one is not known.</param>
+    /// <param name="sources">
+    /// The trip's sources: the worst of the waters that are to be treated counts, and what is not known of one is not known.
+    /// </param>
     /// <param name="plan">The worked plan; null without a route.</param>
     /// <param name="today">The day it is.</param>
     /// <param name="assumptions">Takes what was not known.</param>
@@ -25,7 +27,7 @@ internal static class TripNeeds
         List<Assumption> assumptions
     )
     {
-        var waters = (sources ?? []).Select(s => s.Source).Where(s => s is { IsOutOfUse: false, OnlyIfNeeded: not true }).ToList();
+        var waters = (sources ?? []).Select(s => s.Source).Where(IsToBeTreated).ToList();
         var nights = plan?.Days.Min(d => d.LowC);
         var air = trip.ColdestAirC ?? nights;
         var first = trip.FirstDay ?? plan?.Days[0].Date ?? today;
@@ -80,11 +82,15 @@ internal static class TripNeeds
         return filled;
     }
 
+    /// <summary>A tap that nobody looked through makes no brook cloudy.</summary>
+    private static bool IsToBeTreated(TripSource source) =>
+        source is { Retired: not true, IsOutOfUse: false, OnlyIfNeeded: not true, NeedsNoTreatment: false };
+
     private static double? Coldest(List<TripSource> waters) =>
         waters.Count > 0 && waters.TrueForAll(w => w.TemperatureC is not null) ? waters.Min(w => w.TemperatureC) : null;
 
     private static WaterColour Colour(List<TripSource> waters) =>
         waters.Count == 0 || waters.Exists(w => w.Colour is null or WaterColour.Unknown)
             ? WaterColour.Unknown
-            : waters.Find(w => w.Colour != WaterColour.None)?.Colour ?? WaterColour.None;
+            : waters.Max(w => w.Colour!.Value);
 }
