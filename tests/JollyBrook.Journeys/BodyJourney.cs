@@ -26,6 +26,11 @@ public sealed class BodyJourney : IDisposable
         _browser.UntilText("Body mass must be 25 to 200 kg; this says 12 kg.");
         _browser.Fill("Body mass", "70");
         _browser.UntilText("No sweat test in warmth counts yet");
+        // What nobody told is not shown as told, and can be told.
+        _browser.Of("combobox", "Clothing", e => e.Text).ShouldBe("Not told: as the air asks");
+        _browser.UntilText("Clothing not told");
+        _browser.Select("Clothing", "Shorts and shirt");
+        _browser.Until(() => !_browser.Text.Contains("Clothing not told", StringComparison.Ordinal), "the clothing to count");
         var before = _browser.Headline;
         _browser.Until(() => _server.Records("walker").Count == 1, "the walker to reach the server");
 

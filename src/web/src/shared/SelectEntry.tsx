@@ -12,10 +12,10 @@ interface Props {
   error?: string;
 }
 
-/** One of many: a list that opens. */
+/** One of many: a list that opens. A value that is none of them, as a thing that is gone, is shown as nothing, not as another. */
 export function SelectEntry({ label, choices, value, onChange, isDefault, error }: Props) {
   const id = useId();
-  const known = choices.some((choice) => choice.id === value) ? value : (choices.at(-1)?.id ?? '');
+  const known = choices.some((choice) => choice.id === value) ? value : '';
   return (
     <Box>
       <Typography id={id} variant="body2" sx={{ color: 'text.secondary', mb: 0.5 }}>

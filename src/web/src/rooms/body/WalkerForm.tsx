@@ -15,6 +15,9 @@ interface Props {
   errors: (field: string) => string | undefined;
 }
 
+/** Clothing that nobody told goes by the air, and is spoken of so. */
+const asTheAirAsks = { id: 'untold', name: 'Not told: as the air asks' };
+
 const answers = { true: true, false: false, unknown: null } as const;
 
 /** Mass, height, heat, clothing, pack. */
@@ -44,9 +47,11 @@ export function WalkerForm({ walker, onChange, errors }: Props) {
       />
       <SelectEntry
         label="Clothing"
-        value={walker.worn ?? 'shortsAndShirt'}
-        onChange={(worn) => onChange({ ...walker, worn: worn as Walker['worn'] })}
-        choices={body.clothes}
+        value={walker.worn ?? asTheAirAsks.id}
+        onChange={(id) =>
+          onChange({ ...walker, worn: id === asTheAirAsks.id ? null : (id as Walker['worn']) })
+        }
+        choices={[...body.clothes, asTheAirAsks]}
       />
       <ChoiceGroup
         label="Used to heat?"

@@ -51,8 +51,13 @@ export function SourceEditor({ record, stop }: Props) {
   const worse = useInHand()?.foundWorse.find(({ id }) => id === record.id);
   const today = new Date().toISOString();
   const ways = (useRecords('kit-item') ?? [])
-    .filter(({ body }) => body.retired !== true && treating.includes(body.kind))
-    .map(({ id, body }) => ({ id, name: body.name ?? '' }));
+    .filter(
+      ({ id, body }) => (body.retired !== true || id === source.treatWith) && treating.includes(body.kind),
+    )
+    .map(({ id, body }) => ({
+      id,
+      name: `${body.name ?? ''}${body.retired === true ? ' (no longer carried)' : ''}`,
+    }));
   const toggle = (
     key: 'doNotUse' | 'onlyIfNeeded' | 'treatLater' | 'drinkable' | 'othersCamped',
     label: string,
