@@ -1,5 +1,6 @@
 import type { Catalogue, Schema } from '../core/contract';
 import { typedNumber } from './typedNumber';
+import { locale } from './zone';
 
 type Scale = Schema<'UnitScale'>;
 type Quantity = Schema<'Quantity'>;
@@ -15,7 +16,7 @@ export function entryScale(catalogue: Catalogue, quantity: Quantity): Scale {
 
 /** A number as it is shown, with no more decimals than are worth it. */
 export function plain(value: number, decimals: number): string {
-  return value.toLocaleString('en', {
+  return value.toLocaleString(locale, {
     maximumFractionDigits: decimals,
     useGrouping: Math.abs(value) >= 10_000,
   });

@@ -18,7 +18,7 @@ import { KitCheck } from './check/KitCheck';
 import { ChooseKit } from './choose/ChooseKit';
 import { SparePage } from './spare/SparePage';
 import { KitPicture } from './KitPicture';
-import type { Item } from '../../store/kitItems';
+import { pieceName, type Item } from '../../store/kitItems';
 import { toldOf, toldOfNew } from './told';
 
 const justKept = 'just kept';
@@ -174,8 +174,7 @@ function ItemLine({ item, chosen, onOpen }: { item: Kept<'kit-item'>; chosen: bo
         <KitPicture item={item.body} size={44} />
         <span>
           <Typography component="span" sx={{ display: 'block', fontWeight: 700 }}>
-            {item.body.name}
-            {item.body.retired && ' (no longer carried)'}
+            {pieceName(item.body)}
           </Typography>
           <Typography component="span" variant="body2" sx={{ display: 'block', color: 'text.secondary' }}>
             {response?.words}

@@ -14,7 +14,7 @@ import { wholePercent } from '../../../shared/units';
 import type { Kept } from '../../../store/records';
 import { useInHand } from '../../../store/InHandContext';
 import { useEdited } from '../../../store/useEdited';
-import type { ItemKind } from '../../../store/kitItems';
+import { pieceName, type ItemKind } from '../../../store/kitItems';
 import { useRecords } from '../../../store/useRecords';
 import { SignPicker } from '../../treat/source/SignPicker';
 import { useTrip } from '../TripContext';
@@ -54,10 +54,7 @@ export function SourceEditor({ record, stop }: Props) {
     .filter(
       ({ id, body }) => (body.retired !== true || id === source.treatWith) && treating.includes(body.kind),
     )
-    .map(({ id, body }) => ({
-      id,
-      name: `${body.name ?? ''}${body.retired === true ? ' (no longer carried)' : ''}`,
-    }));
+    .map(({ id, body }) => ({ id, name: pieceName(body) }));
   const toggle = (
     key: 'doNotUse' | 'onlyIfNeeded' | 'treatLater' | 'drinkable' | 'othersCamped',
     label: string,
